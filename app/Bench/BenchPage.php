@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use Yoke\Drawing\Elevation;
+use Yoke\Drawing\FrontRule;
+use Yoke\Measure\Fineness;
+use Yoke\Measure\Length;
+use Yoke\Measure\LengthPrinter;
+use Yoke\Method\EqualSquat;
+use Yoke\Method\FrontRestoration;
+use Yoke\Method\Judgement;
+use Yoke\Method\RestorationTargets;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Tape\Caution;
+use Yoke\Tape\HeightDoubt;
+use Yoke\Tape\HeightReading;
+use Yoke\Tape\Plausibility;
+use Yoke\Tape\Settling;
+use Yoke\Tape\StanceHeights;
+
+/** Everything the bench shows of a job at one station. */
+final readonly class BenchPage
+{
+    public Rig $rig;
+
+    public LengthPrinter $print;
+
+    private TapedHeights $taped;
+
+    public StanceHeights $heights;
+
+    /** @param  list<Entry>  $entries what is being typed and is not saved yet */
+    public function __construct(
+        public Job $job,
+        public Station $station,
+        public User $viewer,
+        public Magnification $magnification,
+        HeightDoubt $doubt,
+        array $entries = [],
+    ) {
+        $this->rig = $job->rigAsWorked()->core();
+        $this->print = $viewer->lengthPrinter();
+        $this->taped = TapedHeights::saved($job, $this->rig, $doubt)->with($entries);
+        $this->heights = $this->taped->stances();
+    }
+
+    public function elevation(): Elevation
+    {
+        return new Elevation($this->rig, $this->heights, $this->magnification->factor());
+    }
+
+    public function restoration(): Judgement
+    {
+        return (new FrontRestoration($this->job->band()))->judge($this->heights, $this->print);
+    }
+
+    public function squat(): Judgement
+    {
+        return (new EqualSquat)->judge($this->heights, $this->print);
+    }
+
+    public function rule(): ?FrontRule
+    {
+        return FrontRule::of($this->heights, $this->job->band());
+    }
+
+    public function targets(): ?RestorationTargets
+    {
+        return RestorationTargets::from($this->heights);
+    }
+
+    public function reading(Stance $stance, Axle $axle): ?HeightReading
+    {
+        return $this->heights->at($stance, $axle);
+    }
+
+    /** @return list<Caution> */
+    public function cautions(): array
+    {
+        return (new Plausibility($this->print))->cautions($this->heights);
+    }
+
+    /** The caution that stands beside a field, or an empty text. */
+    public function cautionAt(Place $place): string
+    {
+        foreach ($this->cautions() as $caution) {
+            if ($caution->stance === $place->stance && $caution->axle === $place->axle) {
+                return $caution->sentence;
+            }
+        }
+
+        return '';
+    }
+
+    /** The saved reading that stands in a field. */
+    private function saved(Place $place): ?Reading
+    {
+        return $this->job->liveReadings->first(fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key());
+    }
+
+    /** What a field shows: the text as it was typed, or the same height in this person's unit. */
+    public function shown(Place $place): string
+    {
+        return $this->saved($place)?->typedLength()?->shownTo($this->print) ?? '';
+    }
+
+    /** The saved reading that a correction of this field would supersede. */
+    public function standing(Place $place): ?int
+    {
+        return $this->saved($place)?->id;
+    }
+
+    /** Whether the stance was last taped after rolling. */
+    public function isRolled(Stance $stance): bool
+    {
+        return $this->job->liveReadings->contains(
+            fn (Reading $reading): bool => $reading->stance === $stance && $reading->height_mm !== null && $reading->settling === Settling::Rolled,
+        );
+    }
+
+    /** A height of this kind, to show how one is typed. */
+    public function example(Place $place): string
+    {
+        return $this->print->nearest(Length::ofInches($place->axle === Axle::Front ? 37.4375 : 38.875));
+    }
+
+    /** What a field's reading comes to in both units, and how far it can be trusted. */
+    public function worth(Place $place): string
+    {
+        $reading = $this->taped->at($place);
+        if ($reading === null) {
+            return '';
+        }
+        $both = array_map(
+            static fn (Fineness $fineness): string => (new LengthPrinter($fineness))->nearest($reading->height()),
+            [Fineness::ThirtySecond, Fineness::Millimetre],
+        );
+
+        return sprintf('%s = %s, good to %s', $both[0], $both[1], $this->print->doubt($reading->doubt()));
+    }
+}

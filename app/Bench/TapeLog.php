@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** Writes entries into a job's tape log: a corrected reading supersedes the earlier one, and both stay. */
+final readonly class TapeLog
+{
+    public function __construct(private Job $job, private User $person)
+    {
+    }
+
+    /**
+     * Each entry on its own: one that is refused or overtaken holds up no other.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, Outcome> by field
+     */
+    public function write(array $entries): array
+    {
+        return DB::transaction(function () use ($entries): array {
+            $live = $this->live();
+            $outcomes = [];
+            foreach ($entries as $entry) {
+                $outcomes[$entry->place->field()] = $this->settle($entry, $live->get($entry->place->key()));
+            }
+
+            return $outcomes;
+        });
+    }
+
+    /** @return Collection<string, Reading> by place */
+    private function live(): Collection
+    {
+        /** @var Collection<int, Reading> $readings */
+        $readings = $this->job->liveReadings()->with('user')->get()->toBase();
+
+        return $readings->keyBy(fn (Reading $reading): string => Place::ofReading($reading)->key());
+    }
+
+    private function settle(Entry $entry, ?Reading $live): Outcome
+    {
+        return match (true) {
+            $entry->refusal !== null => Outcome::refused($entry),
+            $this->saysTheSame($entry, $live) => $entry->isEmpty() ? Outcome::empty($entry, $live?->id) : Outcome::unchanged($entry, $live?->id),
+            $live !== null && $live->id !== $entry->basedOn => $this->overtaken($entry, $live),
+            $entry->isEmpty() => Outcome::takenBack($entry, $this->append($entry, $live)->id),
+            default => Outcome::saved($entry, $this->append($entry, $live)->id),
+        };
+    }
+
+    private function saysTheSame(Entry $entry, ?Reading $live): bool
+    {
+        $shown = $live?->typedLength()?->shownTo($this->person->lengthPrinter()) ?? '';
+
+        return $shown === $entry->typed && ($entry->isEmpty() || $live?->settling === $entry->settling);
+    }
+
+    private function overtaken(Entry $entry, Reading $live): Outcome
+    {
+        return Outcome::overtaken(
+            $entry,
+            $live->id,
+            $live->user->name,
+            $live->taken_at->format('H:i'),
+            $live->typedLength()?->shownTo($this->person->lengthPrinter()) ?? '',
+        );
+    }
+
+    private function append(Entry $entry, ?Reading $live): Reading
+    {
+        return Reading::query()->create([
+            'job_id' => $this->job->id,
+            'stance' => $entry->place->stance,
+            'axle' => $entry->place->axle,
+            'side' => $entry->place->side,
+            'typed' => $entry->typed,
+            'typed_unit' => $entry->height?->unit() ?? $this->person->fineness->unit(),
+            'height_mm' => $entry->height?->length()->millimetres(),
+            'settling' => $entry->settling,
+            'user_id' => $this->person->id,
+            'supersedes_id' => $live?->id,
+            'taken_at' => Date::now(),
+        ]);
+    }
+}

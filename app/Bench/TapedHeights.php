@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Reading;
+use Yoke\Measure\Length;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Tape\HeightDoubt;
+use Yoke\Tape\HeightReading;
+use Yoke\Tape\Settling;
+use Yoke\Tape\Side;
+use Yoke\Tape\StanceHeights;
+
+/** The heights of a job as they are saved, or as they would be with what is being typed. */
+final class TapedHeights
+{
+    /** @var array<string, array{Length, Settling}> by place */
+    private array $taped = [];
+
+    private function __construct(
+        private readonly Job $job,
+        private readonly Rig $rig,
+        private readonly HeightDoubt $doubt,
+    ) {
+    }
+
+    public static function saved(Job $job, Rig $rig, HeightDoubt $doubt): self
+    {
+        $heights = new self($job, $rig, $doubt);
+        foreach ($job->liveReadings as $reading) {
+            $heights->put($reading);
+        }
+
+        return $heights;
+    }
+
+    /**
+     * The same with entries laid over: an empty one takes away, one that does not read leaves what is saved.
+     *
+     * @param  list<Entry>  $entries
+     */
+    public function with(array $entries): self
+    {
+        $heights = clone $this;
+        foreach ($entries as $entry) {
+            if ($entry->height !== null) {
+                $heights->taped[$entry->place->key()] = [$entry->height->length(), $entry->settling];
+            } elseif ($entry->isEmpty()) {
+                unset($heights->taped[$entry->place->key()]);
+            }
+        }
+
+        return $heights;
+    }
+
+    public function stances(): StanceHeights
+    {
+        $heights = StanceHeights::none();
+        foreach (Stance::cases() as $stance) {
+            foreach (Axle::cases() as $axle) {
+                $reading = $this->axle($stance, $axle);
+                $heights = $reading === null ? $heights : $heights->with($stance, $axle, $reading);
+            }
+        }
+
+        return $heights;
+    }
+
+    public function at(Place $place): ?HeightReading
+    {
+        $taped = $this->taped[$place->key()] ?? null;
+
+        return $taped === null ? null : $this->doubt->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
+    }
+
+    /** The job's way of taping first: the mean of left and right, or one height for the axle. The other way stands in. */
+    private function axle(Stance $stance, Axle $axle): ?HeightReading
+    {
+        $left = $this->at(new Place($stance, $axle, Side::Left));
+        $right = $this->at(new Place($stance, $axle, Side::Right));
+        $sides = $left !== null && $right !== null ? $left->meanWith($right) : null;
+        $one = $this->at(new Place($stance, $axle, Side::Both));
+
+        return $this->job->each_side ? $sides ?? $one : $one ?? $sides;
+    }
+
+    private function put(Reading $reading): void
+    {
+        $height = $reading->typedLength();
+        if ($height !== null) {
+            $this->taped[Place::ofReading($reading)->key()] = [$height->length(), $reading->settling];
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\BenchPage;
+use App\Bench\Magnification;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Yoke\Procedure\Station;
+use Yoke\Tape\HeightDoubt;
+
+/** The main screen: one job at one station. */
+final class Bench
+{
+    public function __construct(private readonly HeightDoubt $doubt)
+    {
+    }
+
+    public function resume(Job $job): RedirectResponse
+    {
+        return redirect()->route('bench', [$job, $job->currentStation()->value]);
+    }
+
+    public function show(Request $request, Job $job, Station $station): View
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $job->load(['liveReadings.user', 'marks.user']);
+        $magnification = Magnification::asked($request->query('height'));
+
+        return view('bench.show', ['page' => new BenchPage($job, $station, $person, $magnification, $this->doubt)]);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Hitch;
+use App\Models\Job;
+use App\Models\Trailer;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Yard\JobDraft;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class Jobs
+{
+    public function create(): View
+    {
+        return view('jobs.create', [
+            'vehicles' => Vehicle::query()->orderBy('name')->pluck('name', 'id'),
+            'trailers' => Trailer::query()->orderBy('name')->pluck('name', 'id'),
+            'hitches' => Hitch::query()->orderBy('name')->pluck('name', 'id'),
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $draft = new JobDraft($request->except(['_token']), $person);
+        if ($draft->problems() !== []) {
+            return redirect()->route('jobs.create')->withInput()->withErrors($draft->problems());
+        }
+
+        return redirect()->route('jobs.resume', $draft->start());
+    }
+
+    /** The job's tape log, every line of it. */
+    public function log(Job $job): View
+    {
+        return view('jobs.log', ['job' => $job, 'readings' => $job->readings()->with(['user', 'successor'])->get()]);
+    }
+}

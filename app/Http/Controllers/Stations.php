@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Yoke\Procedure\Station;
+
+/** Closes and opens again the stations that have nothing to tape. */
+final class Stations
+{
+    public function close(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        abort_if($station->stance() !== null, 404);
+        $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->user()?->getAuthIdentifier()]);
+        $this->handOver($job, $station, true);
+
+        return redirect()->route('bench', [$job, ($station->next() ?? $station)->value]);
+    }
+
+    public function open(Job $job, Station $station): RedirectResponse
+    {
+        $job->marks()->where('station', $station)->delete();
+        $this->handOver($job, $station, false);
+
+        return redirect()->route('bench', [$job, $station->value]);
+    }
+
+    /** Which way the job's fenders are taped: one height an axle, or left and right. */
+    public function sides(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        $job->update(['each_side' => $request->boolean('each_side')]);
+
+        return redirect()->route('bench', [$job, $station->value]);
+    }
+
+    private function handOver(Job $job, Station $station, bool $done): void
+    {
+        if ($station === Station::HandOver) {
+            $job->update(['handed_over_at' => $done ? now() : null]);
+        }
+    }
+}

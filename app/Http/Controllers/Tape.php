@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\BenchPage;
+use App\Bench\Entry;
+use App\Bench\Outcome;
+use App\Bench\TapeAnswer;
+use App\Bench\TapeLog;
+use App\Http\Requests\TapeRequest;
+use App\Models\Job;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Stance;
+use Yoke\Tape\HeightDoubt;
+
+/** Takes what is typed at a station: to show what it would mean, or to save it. */
+final class Tape
+{
+    public function __construct(private readonly HeightDoubt $doubt)
+    {
+    }
+
+    public function preview(TapeRequest $request, Job $job, Station $station): JsonResponse
+    {
+        $entries = $request->entries($this->stance($station), $job->each_side);
+
+        return response()->json($this->answer($request, $job, $station, $entries)->previewing($entries));
+    }
+
+    public function store(TapeRequest $request, Job $job, Station $station): JsonResponse|RedirectResponse
+    {
+        $entries = $request->entries($this->stance($station), $job->each_side);
+        $outcomes = (new TapeLog($job, $request->person()))->write($entries);
+        $job->unsetRelation('liveReadings');
+
+        return $request->expectsJson()
+            ? response()->json($this->answer($request, $job, $station, $entries)->saved($outcomes))
+            : $this->redirect($request, $job, $station, $outcomes);
+    }
+
+    private function stance(Station $station): Stance
+    {
+        return $station->stance() ?? abort(404);
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function answer(TapeRequest $request, Job $job, Station $station, array $entries): TapeAnswer
+    {
+        $job->load(['liveReadings.user', 'marks.user']);
+
+        return new TapeAnswer(new BenchPage($job, $station, $request->person(), $request->magnification(), $this->doubt, $entries));
+    }
+
+    /** @param  array<string, Outcome>  $outcomes */
+    private function redirect(TapeRequest $request, Job $job, Station $station, array $outcomes): RedirectResponse
+    {
+        $open = array_filter($outcomes, fn (Outcome $outcome): bool => $outcome->sentence !== '');
+        if ($open === []) {
+            return redirect()->route('bench', [$job, ($station->nextTaped() ?? $station)->value]);
+        }
+        $typed = collect($open)->map(fn (Outcome $outcome): string => $outcome->entry->typed);
+        $basedOn = collect($open)->map(fn (Outcome $outcome): ?int => $outcome->basedOn);
+
+        return redirect()->route('bench', [$job, $station->value])
+            ->withInput(['typed' => $typed->all(), 'based_on' => $basedOn->all(), 'rolled' => $request->boolean('rolled')])
+            ->withErrors(collect($open)->map(fn (Outcome $outcome): string => $outcome->sentence)->all(), 'tape');
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Yoke\Method\Band;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Tape\Side;
+
+/**
+ * One set-up of one rig.
+ *
+ * @property int $id
+ * @property int $rig_id
+ * @property string $title
+ * @property CarbonImmutable $booked_on
+ * @property array<string, mixed> $rig_as_worked
+ * @property float $band_from
+ * @property float $band_to
+ * @property bool $each_side
+ * @property CarbonImmutable|null $handed_over_at
+ * @property Collection<int, Reading> $readings
+ * @property Collection<int, Reading> $liveReadings
+ * @property Collection<int, StationMark> $marks
+ *
+ * @phpstan-import-type Sheet from RigAsWorked
+ */
+final class Job extends Model
+{
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at'];
+
+    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'booked_on' => 'immutable_date',
+            'rig_as_worked' => 'array',
+            'each_side' => 'boolean',
+            'handed_over_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        $readings = $this->hasMany(Reading::class);
+        $readings->orderBy('id');
+
+        return $readings;
+    }
+
+    /**
+     * The readings that no later one supersedes; those taken back among them.
+     *
+     * @return HasMany<Reading, $this>
+     */
+    public function liveReadings(): HasMany
+    {
+        $readings = $this->hasMany(Reading::class);
+        $readings->whereDoesntHave('successor');
+
+        return $readings;
+    }
+
+    /** @return HasMany<StationMark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(StationMark::class);
+    }
+
+    public function rigAsWorked(): RigAsWorked
+    {
+        /** @var Sheet $sheet */
+        $sheet = $this->rig_as_worked;
+
+        return new RigAsWorked($sheet);
+    }
+
+    public function band(): Band
+    {
+        return Band::of($this->band_from, $this->band_to);
+    }
+
+    public function isTaped(Stance $stance): bool
+    {
+        return $this->isAxleTaped($stance, Axle::Front) && $this->isAxleTaped($stance, Axle::Rear);
+    }
+
+    /** One height for the axle, or both of its fenders. */
+    private function isAxleTaped(Stance $stance, Axle $axle): bool
+    {
+        $sides = $this->liveReadings
+            ->filter(fn (Reading $reading): bool => $reading->stance === $stance && $reading->axle === $axle && $reading->height_mm !== null)
+            ->map(fn (Reading $reading): string => $reading->side->value);
+
+        return $sides->contains(Side::Both->value) || $sides->count() === 2;
+    }
+
+    public function isDone(Station $station): bool
+    {
+        $stance = $station->stance();
+
+        return $stance !== null
+            ? $this->isTaped($stance)
+            : $this->marks->contains(fn (StationMark $mark): bool => $mark->station === $station);
+    }
+
+    /** Where the work goes on: the first stance that is not taped, or what comes after the last mark. */
+    public function currentStation(): Station
+    {
+        foreach (Stance::cases() as $stance) {
+            if (! $this->isTaped($stance)) {
+                return Station::of($stance);
+            }
+        }
+
+        return $this->handed_over_at !== null ? Station::HandOver : Station::BarsUp;
+    }
+}

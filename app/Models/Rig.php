@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property Vehicle $vehicle
+ * @property Trailer $trailer
+ * @property Hitch $hitch
+ */
+final class Rig extends Model
+{
+    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id'];
+
+    /** @return BelongsTo<Vehicle, $this> */
+    public function vehicle(): BelongsTo
+    {
+        return $this->belongsTo(Vehicle::class);
+    }
+
+    /** @return BelongsTo<Trailer, $this> */
+    public function trailer(): BelongsTo
+    {
+        return $this->belongsTo(Trailer::class);
+    }
+
+    /** @return BelongsTo<Hitch, $this> */
+    public function hitch(): BelongsTo
+    {
+        return $this->belongsTo(Hitch::class);
+    }
+}

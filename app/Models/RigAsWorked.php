@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Hitch as CoreHitch;
+use Yoke\Rig\Rig as CoreRig;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer as CoreTrailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle as CoreVehicle;
+use Yoke\Rig\VehicleBody;
+
+/**
+ * The copy of a rig that a job keeps: what it was computed with, whatever the garage says later.
+ *
+ * @phpstan-type Sheet array{
+ *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string},
+ *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float},
+ *     hitch: array{name: string, bar_arm_mm: float}
+ * }
+ */
+final readonly class RigAsWorked
+{
+    /** @param  Sheet  $sheet */
+    public function __construct(private array $sheet)
+    {
+    }
+
+    /** @return Sheet */
+    public static function sheetOf(Rig $rig): array
+    {
+        return [
+            'vehicle' => [
+                'name' => $rig->vehicle->name,
+                'body' => $rig->vehicle->body,
+                'wheelbase_mm' => $rig->vehicle->wheelbase_mm,
+                'overhang_mm' => $rig->vehicle->overhang_mm,
+                'front_suspension' => $rig->vehicle->front_suspension,
+                'rear_suspension' => $rig->vehicle->rear_suspension,
+            ],
+            'trailer' => [
+                'name' => $rig->trailer->name,
+                'body' => $rig->trailer->body,
+                'axles' => $rig->trailer->axles,
+                'ball_to_axle_mm' => $rig->trailer->ball_to_axle_mm,
+                'gross_weight_kg' => $rig->trailer->gross_weight_kg,
+            ],
+            'hitch' => ['name' => $rig->hitch->name, 'bar_arm_mm' => $rig->hitch->bar_arm_mm],
+        ];
+    }
+
+    public function vehicleName(): string
+    {
+        return $this->sheet['vehicle']['name'];
+    }
+
+    public function trailerName(): string
+    {
+        return $this->sheet['trailer']['name'];
+    }
+
+    public function hitchName(): string
+    {
+        return $this->sheet['hitch']['name'];
+    }
+
+    public function core(): CoreRig
+    {
+        ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $this->sheet;
+
+        return CoreRig::of(
+            CoreVehicle::of(
+                VehicleBody::from($vehicle['body']),
+                Length::ofMillimetres($vehicle['wheelbase_mm']),
+                Length::ofMillimetres($vehicle['overhang_mm']),
+                Suspension::from($vehicle['front_suspension']),
+                Suspension::from($vehicle['rear_suspension']),
+            ),
+            CoreTrailer::of(
+                TrailerBody::from($trailer['body']),
+                $trailer['axles'],
+                Length::ofMillimetres($trailer['ball_to_axle_mm']),
+                Load::ofKilograms($trailer['gross_weight_kg']),
+            ),
+            CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'])),
+        );
+    }
+}

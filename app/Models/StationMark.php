@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Yoke\Procedure\Station;
+
+/**
+ * A station closed by a person.
+ *
+ * @property Station $station
+ * @property User $user
+ */
+final class StationMark extends Model
+{
+    protected $fillable = ['job_id', 'station', 'user_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['station' => Station::class];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $body
+ * @property int $axles
+ * @property float $ball_to_axle_mm
+ * @property float $gross_weight_kg
+ */
+final class Trailer extends Model
+{
+    protected $fillable = ['name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg'];
+}

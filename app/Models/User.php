@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Yoke\Measure\Fineness;
+use Yoke\Measure\LengthParser;
+use Yoke\Measure\LengthPrinter;
+use Yoke\Measure\LengthUnit;
+use Yoke\Measure\LoadParser;
+use Yoke\Measure\LoadUnit;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property Fineness $fineness
+ * @property string $theme
+ */
+final class User extends Authenticatable
+{
+    public const THEMES = ['sun' => 'Sunlight', 'dark' => 'Dark'];
+
+    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'fineness' => Fineness::class];
+    }
+
+    public function lengthPrinter(): LengthPrinter
+    {
+        return new LengthPrinter($this->fineness);
+    }
+
+    public function lengthParser(): LengthParser
+    {
+        return new LengthParser($this->fineness->unit());
+    }
+
+    public function loadParser(): LoadParser
+    {
+        return new LoadParser($this->loadUnit());
+    }
+
+    public function loadUnit(): LoadUnit
+    {
+        return $this->fineness->unit() === LengthUnit::Inch ? LoadUnit::Pound : LoadUnit::Kilogram;
+    }
+}

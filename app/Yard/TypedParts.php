@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yard;
+
+use App\Models\User;
+use Yoke\CoreException;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Check\Problems;
+
+/** Reads the typed fields of a form one by one; what does not read becomes a problem of its field. */
+final readonly class TypedParts
+{
+    private const LONGEST_NAME = 80;
+
+    /** @param  array<array-key, mixed>  $typed */
+    public function __construct(private array $typed, private User $person, private Problems $problems)
+    {
+    }
+
+    public function text(string $field): string
+    {
+        $typed = $this->typed[$field] ?? '';
+
+        return is_string($typed) ? trim($typed) : '';
+    }
+
+    public function name(string $field): string
+    {
+        $name = $this->text($field);
+        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
+            $this->problems->found($field, 'Expected a name of 1 to 80 characters.');
+        } elseif (preg_match('/[<>[:cntrl:]]/u', $name) !== 0) {
+            $this->problems->found($field, 'Expected a name in plain text, without < or >.');
+        }
+
+        return $name;
+    }
+
+    public function length(string $field): ?Length
+    {
+        try {
+            return $this->person->lengthParser()->parse($this->text($field))->length();
+        } catch (CoreException $refused) {
+            $this->problems->found($field, $refused->getMessage());
+
+            return null;
+        }
+    }
+
+    public function load(string $field): ?Load
+    {
+        try {
+            return $this->person->loadParser()->parse($this->text($field));
+        } catch (CoreException $refused) {
+            $this->problems->found($field, $refused->getMessage());
+
+            return null;
+        }
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function choice(string $field, string $enum, string $expected): ?\BackedEnum
+    {
+        $choice = $enum::tryFrom($this->text($field));
+        if ($choice === null) {
+            $this->problems->found($field, $expected);
+        }
+
+        return $choice;
+    }
+}

@@ -1,0 +1,67 @@
+# Shared by bin/demo and bin/test: brings a fresh Debian machine with PHP, Composer and Node to where the project runs.
+# shellcheck shell=bash
+
+say() { printf '%s\n' "$*"; }
+stop() { printf 'Cannot go on: %s\n' "$*" >&2; exit 1; }
+
+# need_packages NAME... : Debian packages, installed when root, named otherwise.
+need_packages() {
+    local missing=("$@")
+    [ "${#missing[@]}" -eq 0 ] && return
+    if [ "$(id -u)" -ne 0 ]; then
+        stop "these Debian packages are missing: ${missing[*]}. Install them with: sudo apt-get install ${missing[*]}"
+    fi
+    command -v apt-get >/dev/null || stop "these packages are missing and there is no apt-get: ${missing[*]}"
+    say "Installing ${missing[*]} ..."
+    apt-get update -qq >/dev/null || stop "apt-get update failed; the packages needed are: ${missing[*]}"
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${missing[@]}" >/dev/null || stop "apt-get could not install: ${missing[*]}"
+}
+
+need_tools() {
+    local tool
+    for tool in php composer node npm; do
+        command -v "$tool" >/dev/null || stop "$tool is missing. Expected PHP 8.2, Composer and Node 20 with npm on the machine."
+    done
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || stop "PHP $(php -r 'echo PHP_VERSION;') is too old. Expected PHP 8.2 or later."
+    local packages=() version
+    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    php -r 'exit(extension_loaded("pdo_sqlite") ? 0 : 1);' || packages+=("php$version-sqlite3")
+    php -r 'exit(extension_loaded("mbstring") ? 0 : 1);' || packages+=("php$version-mbstring")
+    php -r 'exit(extension_loaded("dom") ? 0 : 1);' || packages+=("php$version-xml")
+    if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium ]; then packages+=(chromium); fi
+    need_packages "${packages[@]}"
+}
+
+# stale MARK SOURCE... : whether MARK is missing or older than one of the sources.
+stale() {
+    local mark=$1 source
+    shift
+    [ -e "$mark" ] || return 0
+    for source in "$@"; do
+        [ -n "$(find "$source" -newer "$mark" -print -quit)" ] && return 0
+    done
+    return 1
+}
+
+install_dependencies() {
+    if stale vendor/autoload.php composer.json packages/registry-gaps/composer.json; then
+        say "Fetching PHP packages ..."
+        composer install --no-interaction --no-progress --no-scripts --quiet || stop "composer install failed; run it by hand to see why."
+        touch vendor/autoload.php
+    fi
+    if stale node_modules/.package-lock.json package.json package-lock.json; then
+        say "Fetching front-end packages ..."
+        npm ci --no-fund --no-audit --loglevel=error || stop "npm ci failed; run it by hand to see why."
+        touch node_modules/.package-lock.json
+    fi
+    if stale public/build/manifest.json resources package.json vite.config.js; then
+        say "Building styles and scripts ..."
+        npx vite build --logLevel error || stop "the front-end build failed; run 'npx vite build' to see why."
+    fi
+    php artisan package:discover --quiet || stop "the framework does not start; run 'php artisan about' to see why."
+}
+
+need_key() {
+    [ -f .env ] || cp .env.example .env
+    grep -q '^APP_KEY=base64:' .env || php artisan key:generate --force --quiet
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Exceptions\DatabaseTrouble;
+use App\Http\Middleware\PersonalTaste;
+use App\Http\Middleware\TellServerTime;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend(TellServerTime::class);
+        $middleware->web(append: [PersonalTaste::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(DatabaseTrouble::page(...));
+    })
+    ->create();

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Balance;
+
+/** The tow vehicle as the model sees it: plain numbers in mm and kg. */
+final readonly class TowVehicle
+{
+    /**
+     * @param  float  $wheelbase  mm, above 0
+     * @param  float  $overhang  rear axle to ball, mm, above 0
+     * @param  float  $frontRate  ride rate, kg per mm of fender height, both wheels; INF where levelling holds the height
+     * @param  float  $rearRate  as frontRate
+     * @param  float  $rearLift  how much levelling or air springs lift the rear at their set pressure, mm
+     */
+    public function __construct(
+        public float $wheelbase,
+        public float $overhang,
+        public float $frontRate,
+        public float $rearRate,
+        public float $rearLift = 0.0,
+    ) {
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Drawing;
+
+use Yoke\Drawing\Body\Box;
+use Yoke\Drawing\Body\Caravan;
+use Yoke\Drawing\Body\Crossover;
+use Yoke\Drawing\Body\PickUp;
+use Yoke\Drawing\Body\PopUp;
+use Yoke\Drawing\Body\Suv;
+use Yoke\Drawing\Body\Tall;
+use Yoke\Drawing\Body\TrailerFrame;
+use Yoke\Drawing\Body\TrailerProfile;
+use Yoke\Drawing\Body\VehicleFrame;
+use Yoke\Drawing\Body\VehicleProfile;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\VehicleBody;
+use Yoke\Tape\StanceHeights;
+
+/**
+ * The side elevation of a rig to scale, its stances laid over each other, in mm: x behind the front axle, y above
+ * the ground. The vehicle stands as its fenders were taped; the trailer follows the ball and turns about its axle group.
+ */
+final readonly class Elevation
+{
+    private VehicleProfile $vehicleProfile;
+
+    private TrailerProfile $trailerProfile;
+
+    private VehicleFrame $vehicleFrame;
+
+    private TrailerFrame $trailerFrame;
+
+    /** @param  float  $magnification how much larger than true the changes of height are drawn; 1 is to scale */
+    public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification)
+    {
+        $this->vehicleProfile = match ($rig->vehicle->body) {
+            VehicleBody::PickUp => new PickUp,
+            VehicleBody::Suv => new Suv,
+            VehicleBody::Crossover => new Crossover,
+        };
+        $this->trailerProfile = match ($rig->trailer->body) {
+            TrailerBody::Box => new Box,
+            TrailerBody::Caravan => new Caravan,
+            TrailerBody::PopUp => new PopUp,
+            TrailerBody::Tall => new Tall,
+        };
+        $this->vehicleFrame = new VehicleFrame(
+            $rig->vehicle->wheelbase->millimetres(),
+            $rig->vehicle->overhang->millimetres(),
+            $this->aloneArch(Axle::Front),
+            $this->aloneArch(Axle::Rear),
+            $this->vehicleProfile->wheelRadius(),
+        );
+        $this->trailerFrame = new TrailerFrame(
+            $rig->trailer->ballToAxle->millimetres(),
+            $rig->hitch->barArm->millimetres(),
+            $rig->trailer->axles,
+            $this->trailerProfile->wheelRadius(),
+        );
+    }
+
+    /** @return list<StanceFigures> alone always; the others as soon as both of their ends are taped */
+    public function stances(): array
+    {
+        $drawn = array_filter(
+            Stance::cases(),
+            fn (Stance $stance): bool => $stance === Stance::Alone
+                || ($this->heights->holdsBothEndsOf(Stance::Alone) && $this->heights->holdsBothEndsOf($stance)),
+        );
+
+        return array_map($this->draw(...), array_values($drawn));
+    }
+
+    /** @return list<Wheel> front to back */
+    public function wheels(): array
+    {
+        $wheels = [new Wheel(0.0, $this->vehicleFrame->wheelRadius), new Wheel($this->vehicleFrame->wheelbase, $this->vehicleFrame->wheelRadius)];
+        foreach ($this->trailerFrame->axlePlaces() as $place) {
+            $wheels[] = new Wheel($this->ballPlace() + $place, $this->trailerFrame->wheelRadius);
+        }
+
+        return $wheels;
+    }
+
+    /** Where the vehicle's axles stand. */
+    public function axleX(Axle $axle): float
+    {
+        return $axle === Axle::Front ? 0.0 : $this->vehicleFrame->wheelbase;
+    }
+
+    public function noseX(): float
+    {
+        return $this->vehicleFrame->nose();
+    }
+
+    public function tailX(): float
+    {
+        return $this->ballPlace() + $this->trailerFrame->tail();
+    }
+
+    public function topY(): float
+    {
+        $top = 0.0;
+        foreach ($this->stances() as $stance) {
+            foreach ([...$stance->vehicle, ...$stance->trailer] as $figure) {
+                foreach ($figure->points as $point) {
+                    $top = max($top, $point->y);
+                }
+            }
+        }
+
+        return $top;
+    }
+
+    private function draw(Stance $stance): StanceFigures
+    {
+        $onVehicle = $this->vehicleMove($stance);
+        $onTrailer = fn (Point $point): Point => $this->onTrailer($point, $stance);
+        $arches = [
+            'front' => $onVehicle(new Point(0.0, $this->vehicleFrame->frontArch)),
+            'rear' => $onVehicle(new Point($this->vehicleFrame->wheelbase, $this->vehicleFrame->rearArch)),
+        ];
+
+        return new StanceFigures(
+            $stance,
+            array_map(static fn (Figure $figure): Figure => $figure->moved($onVehicle), $this->vehicleProfile->figures($this->vehicleFrame)),
+            array_map(
+                static fn (Figure $figure): Figure => $figure->moved($onTrailer),
+                [$this->trailerFrame->aFrame(), ...$this->trailerProfile->figures($this->trailerFrame)],
+            ),
+            $this->hitch($stance),
+            $arches,
+        );
+    }
+
+    /** @return list<Figure> the shank from the receiver to the head, and the bars when the rig is carried */
+    private function hitch(Stance $stance): array
+    {
+        $ball = $this->ballPlace();
+        $height = TrailerFrame::COUPLER_HEIGHT;
+        $shank = Figure::rounded(Part::Frame, [
+            [$this->vehicleFrame->tail() - 80, $height - 15, 10], [$this->vehicleFrame->tail() - 80, $height + 60, 10], [$ball - 60, $height + 30, 20],
+            [$ball + 60, $height - 20, 20], [$ball + 50, $height - 160, 20], [$ball - 70, $height - 160, 20], [$ball - 80, $height - 30, 20],
+        ])->moved($this->vehicleMove($stance));
+        if ($stance !== Stance::Carried) {
+            return [$shank];
+        }
+        $arm = $this->trailerFrame->barArm;
+        $head = $this->onTrailer(new Point(20.0, $height - 120), $stance);
+        $tip = $this->onTrailer(new Point($arm, $height - 110), $stance);
+        $bracket = $this->onTrailer(new Point($arm, $height + 60), $stance);
+
+        return [$shank, Figure::line(Part::Bar, [$head, $tip]), Figure::line(Part::Chain, [$tip, $bracket])];
+    }
+
+    /** @return \Closure(Point): Point */
+    private function vehicleMove(Stance $stance): \Closure
+    {
+        $front = $this->rise($stance, Axle::Front);
+        $slope = ($this->rise($stance, Axle::Rear) - $front) / $this->vehicleFrame->wheelbase;
+
+        return static fn (Point $point): Point => $point->shifted(0.0, $front + $slope * $point->x);
+    }
+
+    private function onTrailer(Point $behindBall, Stance $stance): Point
+    {
+        $ball = new Point($this->ballPlace(), 0.0);
+        $sink = $this->vehicleMove($stance)($ball)->y;
+
+        return $behindBall->shifted($this->ballPlace(), $sink * (1 - $behindBall->x / $this->trailerFrame->ballToAxle));
+    }
+
+    /** As drawn: mm times the magnification. */
+    private function rise(Stance $stance, Axle $axle): float
+    {
+        return $this->magnification * ($this->heights->rise($stance, $axle)?->millimetres() ?? 0.0);
+    }
+
+    private function ballPlace(): float
+    {
+        return $this->vehicleFrame->wheelbase + $this->vehicleFrame->overhang;
+    }
+
+    private function aloneArch(Axle $axle): float
+    {
+        return $this->heights->at(Stance::Alone, $axle)?->height()->millimetres() ?? $this->vehicleProfile->usualArch();
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Drawing;
+
+/** The sheet that an elevation is laid on: how many mm it shows, in which proportion, and what stands where on it. */
+final readonly class Sheet
+{
+    private const MARGIN = 180.0;
+
+    private const BELOW_GROUND = 60.0;
+
+    private function __construct(
+        /** mm behind the front axle at the left edge. */
+        public float $left,
+        /** mm above the ground at the top edge. */
+        public float $top,
+        public float $width,
+        public float $height,
+        /** mm across that the rig needs with its margins. */
+        private float $needed,
+    ) {
+    }
+
+    /** @param  float  $ratio width over height; the rig stands in the middle */
+    public static function around(Elevation $elevation, float $ratio): self
+    {
+        $top = $elevation->topY() + self::MARGIN;
+        $height = $top + self::BELOW_GROUND;
+        $length = $elevation->tailX() - $elevation->noseX() + 2 * self::MARGIN;
+        if ($length / $height > $ratio) {
+            $height = $length / $ratio;
+            $top = $height - self::BELOW_GROUND;
+        }
+        $width = $height * $ratio;
+        $left = ($elevation->noseX() + $elevation->tailX() - $width) / 2;
+
+        return new self($left, $top, $width, $height, $length);
+    }
+
+    /** How many times larger the sheet can be shown on a narrow screen before the rig meets its edges; 1 or more. */
+    public function room(): float
+    {
+        return round(max(1.0, $this->width / $this->needed), 3);
+    }
+
+    /** Percent of the width at which a place behind the front axle stands. */
+    public function across(float $x): float
+    {
+        return round(100 * ($x - $this->left) / $this->width, 2);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig\Check;
+
+/**
+ * What becomes of a problem that a check finds: a form collects them all, the core throws the first.
+ */
+interface Problems
+{
+    /**
+     * @param  string  $field  the quantity at fault, as its column is named without the unit: `wheelbase`
+     * @param  string  $expected  a sentence that says what was expected
+     */
+    public function found(string $field, string $expected): void;
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig;
+
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Check\LengthRange;
+use Yoke\Rig\Check\Problems;
+use Yoke\Rig\Check\ThrowFirstProblem;
+use Yoke\Rig\Exception\ImpossibleRig;
+
+/** The trailer, as far as its set-up needs it. */
+final readonly class Trailer
+{
+    private function __construct(
+        public TrailerBody $body,
+        /** 1 to 3. */
+        public int $axles,
+        /** Ball to the centre of the axle group; 1200 to 12,000 mm. */
+        public Length $ballToAxle,
+        /** Gross trailer weight as it travels; 100 to 20,000 kg. */
+        public Load $grossWeight,
+    ) {
+    }
+
+    /** @throws ImpossibleRig */
+    public static function of(TrailerBody $body, int $axles, Length $ballToAxle, Load $grossWeight): self
+    {
+        self::check($axles, $ballToAxle, $grossWeight, new ThrowFirstProblem);
+
+        return new self($body, $axles, $ballToAxle, $grossWeight);
+    }
+
+    /** Checks what is known so far; null stands for what could not be read. */
+    public static function check(?int $axles, ?Length $ballToAxle, ?Load $grossWeight, Problems $problems): void
+    {
+        if ($axles !== null && ($axles < 1 || $axles > 3)) {
+            $problems->found('axles', 'Expected one, two or three trailer axles.');
+        }
+        LengthRange::ofMillimetres('a length from ball to trailer axle', 1200, 12_000)->check('ball_to_axle', $ballToAxle, $problems);
+        if ($grossWeight !== null && ($grossWeight->kilograms() < 100 || $grossWeight->kilograms() > 20_000)) {
+            $problems->found('gross_weight', 'Expected a gross trailer weight between 100 and 20000 kg (220 and 44092 lb).');
+        }
+    }
+}

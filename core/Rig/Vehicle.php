@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig;
+
+use Yoke\Measure\Length;
+use Yoke\Rig\Check\LengthRange;
+use Yoke\Rig\Check\Problems;
+use Yoke\Rig\Check\ThrowFirstProblem;
+use Yoke\Rig\Exception\ImpossibleRig;
+
+/** The tow vehicle, as far as its set-up needs it. */
+final readonly class Vehicle
+{
+    private function __construct(
+        public VehicleBody $body,
+        /** Front axle to rear axle; 1500 to 6500 mm. */
+        public Length $wheelbase,
+        /** Rear axle centre to ball; 300 to 3000 mm. */
+        public Length $overhang,
+        public Suspension $frontSuspension,
+        public Suspension $rearSuspension,
+    ) {
+    }
+
+    /** @throws ImpossibleRig */
+    public static function of(VehicleBody $body, Length $wheelbase, Length $overhang, Suspension $front, Suspension $rear): self
+    {
+        self::check($wheelbase, $overhang, new ThrowFirstProblem);
+
+        return new self($body, $wheelbase, $overhang, $front, $rear);
+    }
+
+    /** Checks what is known so far; null stands for what could not be read. */
+    public static function check(?Length $wheelbase, ?Length $overhang, Problems $problems): void
+    {
+        LengthRange::ofMillimetres('a wheelbase', 1500, 6500)->check('wheelbase', $wheelbase, $problems);
+        LengthRange::ofMillimetres('an overhang, rear axle centre to ball,', 300, 3000)->check('overhang', $overhang, $problems);
+    }
+
+    public function suspension(Axle $axle): Suspension
+    {
+        return $axle === Axle::Front ? $this->frontSuspension : $this->rearSuspension;
+    }
+}

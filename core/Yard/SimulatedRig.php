@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Yard;
+
+use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Length;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Tape\Settling;
+
+/**
+ * A rig with a hidden truth: the model's stance, the heights it has alone, and the friction that keeps its
+ * springs from coming quite to rest.
+ */
+final readonly class SimulatedRig
+{
+    /** Share of the friction that is left after rolling forward and back. */
+    private const LEFT_AFTER_ROLLING = 0.25;
+
+    /**
+     * @param  float  $tension  of the bars' setting, mm
+     * @param  array{front: float, rear: float}  $aloneMm  true fender heights alone
+     * @param  array{front: float, rear: float}  $frictionKg  friction of each axle's springs
+     */
+    public function __construct(
+        private CoupledRig $truth,
+        private float $tension,
+        private array $aloneMm,
+        private array $frictionKg,
+    ) {
+    }
+
+    /** The share of the lost front axle load that this setting truly puts back. */
+    public function trulyRestored(): float
+    {
+        return $this->truth->carried($this->tension)->frontRestored();
+    }
+
+    /** Where the fender really stands when the rig has come to a stop: another roll, another height. */
+    public function height(Stance $stance, Axle $axle, Settling $settling, RandomSource $random): Length
+    {
+        $stuck = $this->frictionKg[$axle->value] * ($settling === Settling::Rolled ? self::LEFT_AFTER_ROLLING : 1.0);
+        $rate = $axle === Axle::Front ? $this->truth->vehicle()->frontRate : $this->truth->vehicle()->rearRate;
+
+        return Length::ofMillimetres($this->aloneMm[$axle->value] + $this->rise($stance, $axle) + $random->between(-$stuck, $stuck) / $rate);
+    }
+
+    private function rise(Stance $stance, Axle $axle): float
+    {
+        if ($stance === Stance::Alone) {
+            return 0.0;
+        }
+        $attitude = $stance === Stance::Dropped ? $this->truth->dropped() : $this->truth->carried($this->tension);
+
+        return $axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise();
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Bench\Entry;
+use App\Bench\Place;
+use App\Bench\TapeLog;
+use App\Models\Hitch;
+use App\Models\Job;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use App\Models\Trailer;
+use App\Models\User;
+use App\Models\Vehicle;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Date;
+use Yoke\Balance\Bars;
+use Yoke\Balance\CoupledRig;
+use Yoke\Balance\TowedTrailer;
+use Yoke\Balance\TowVehicle;
+use Yoke\Measure\Length;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Stance;
+use Yoke\Tape\Settling;
+use Yoke\Yard\SeededSource;
+use Yoke\Yard\SimulatedRig;
+use Yoke\Yard\SimulatedTape;
+
+/**
+ * The workshop of the demo: its people, its five rigs, its jobs. Every height comes from the model through a
+ * simulated tape; the same seed gives the same yard.
+ */
+final class DemoSeeder extends Seeder
+{
+    public const EMAIL = 'wren@quillfeather.example';
+
+    public const PASSWORD = 'tape-in-hand';
+
+    private const SEED = 1906;
+
+    private SeededSource $random;
+
+    /** @var array<string, User> */
+    private array $people = [];
+
+    /** @var array<string, array<string, array<string, mixed>>> */
+    private array $rigs;
+
+    public function run(): void
+    {
+        $this->random = new SeededSource(self::SEED);
+        $this->rigs = require database_path('demo/rigs.php');
+        $this->people = [
+            'wren' => $this->person('Wren Tallow', self::EMAIL, '1/16 in'),
+            'ibby' => $this->person('Ibby Marsh', 'ibby@quillfeather.example', '1 mm'),
+        ];
+        foreach (require database_path('demo/jobs.php') as $plan) {
+            $this->job($plan);
+        }
+        Date::setTestNow();
+    }
+
+    private function person(string $name, string $email, string $fineness): User
+    {
+        return User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'fineness' => $fineness, 'theme' => 'sun']);
+    }
+
+    /** @param  array<string, mixed>  $plan */
+    private function job(array $plan): void
+    {
+        $by = $this->people[$plan['by']];
+        $rig = $this->rig($this->rigs[$plan['rig']]);
+        $this->clock($plan['days_ago'], 0);
+        $job = Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => $plan['title'],
+            'booked_on' => Date::today(),
+            'rig_as_worked' => RigAsWorked::sheetOf($rig),
+        ]);
+        $this->tape($job, $by, $plan);
+        foreach ($plan['closed'] as $station) {
+            $job->marks()->create(['station' => Station::from($station), 'user_id' => $by->id]);
+            if ($station === Station::HandOver->value) {
+                $job->update(['handed_over_at' => Date::now()]);
+            }
+        }
+    }
+
+    /** @param  array<string, array<string, mixed>>  $parts */
+    private function rig(array $parts): Rig
+    {
+        return Rig::query()->firstOrCreate([
+            'vehicle_id' => Vehicle::query()->firstOrCreate($parts['vehicle'])->id,
+            'trailer_id' => Trailer::query()->firstOrCreate($parts['trailer'])->id,
+            'hitch_id' => Hitch::query()->firstOrCreate($parts['hitch'])->id,
+        ])->load(['vehicle', 'trailer', 'hitch']);
+    }
+
+    /** @param  array<string, mixed>  $plan */
+    private function tape(Job $job, User $by, array $plan): void
+    {
+        $simulated = $this->simulated($this->rigs[$plan['rig']], $plan['share']);
+        $tape = new SimulatedTape($by->fineness, $this->random);
+        $settling = $plan['rolled'] ? Settling::Rolled : Settling::NotRolled;
+        foreach ($plan['taped'] as $i => $name) {
+            $stance = Stance::from($name);
+            $this->clock($plan['days_ago'], 20 * ($i + 1));
+            foreach (Place::fieldsOf($stance, false) as $place) {
+                $height = $simulated->height($stance, $place->axle, $settling, $this->random);
+                $this->slip($job, $by, $place, $height, $plan);
+                $this->write($job, $by, $place, $tape->read($height), $settling);
+            }
+        }
+    }
+
+    /**
+     * Somebody misreads the tape once, and it is put right a minute later.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function slip(Job $job, User $by, Place $place, Length $height, array $plan): void
+    {
+        if (isset($plan['slip_mm']) && $place->key() === 'dropped.front') {
+            $misread = $height->plus(Length::ofMillimetres($plan['slip_mm']));
+            $this->write($job, $by, $place, $by->lengthPrinter()->nearest($misread), Settling::NotRolled);
+            Date::setTestNow(Date::now()->addMinute());
+        }
+    }
+
+    private function write(Job $job, User $by, Place $place, string $called, Settling $settling): void
+    {
+        $typed = preg_replace('/ (in|mm)$/', '', $called) ?? $called;
+        $standing = $job->liveReadings()->where('stance', $place->stance)->where('axle', $place->axle)->value('id');
+        (new TapeLog($job, $by))->write([Entry::read($place, $typed, $settling, $standing, $by->lengthParser())]);
+    }
+
+    /** @param  array<string, array<string, mixed>>  $parts */
+    private function simulated(array $parts, float $share): SimulatedRig
+    {
+        ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch, 'truth' => $truth] = $parts;
+        $rig = new CoupledRig(
+            new TowVehicle($vehicle['wheelbase_mm'], $vehicle['overhang_mm'], $truth['front_rate'], $truth['rear_rate']),
+            new TowedTrailer($trailer['ball_to_axle_mm'], $trailer['gross_weight_kg'], $truth['tongue'], $truth['cg'], [['offset' => 0.0, 'rate' => $truth['trailer_rate']]]),
+            new Bars(2, $truth['bar_rate'], $hitch['bar_arm_mm'], $truth['ball_over']),
+        );
+
+        return new SimulatedRig(
+            $rig,
+            $rig->tensionFor($share),
+            ['front' => $truth['front_alone'], 'rear' => $truth['rear_alone']],
+            ['front' => $truth['front_friction'], 'rear' => $truth['rear_friction']],
+        );
+    }
+
+    /** Work on a job began two hours before this time of its day. */
+    private function clock(int $daysAgo, int $minutes): void
+    {
+        Date::setTestNow();
+        Date::setTestNow(Date::now()->subDays($daysAgo)->subHours(2)->addMinutes($minutes));
+    }
+}

@@ -1,0 +1,21 @@
+import { listenForKeys } from './keys.js';
+import { wirePad } from './pad.js';
+import { wireTape } from './tape.js';
+
+const tape = document.querySelector('[data-tape]');
+const bench = tape ? wireTape(tape) : null;
+const pad = document.querySelector('[data-pad]');
+if (pad && tape) {
+    wirePad(pad, tape);
+}
+listenForKeys({ toggleHeight: () => document.querySelector('[data-magnify]')?.click() });
+
+document.addEventListener('click', (event) => {
+    const link = event.target.closest('[data-magnify]');
+    if (link && bench) {
+        event.preventDefault();
+        bench.magnify(new URL(link.href).searchParams.get('height'));
+    }
+});
+
+document.querySelector('[data-taste]')?.addEventListener('change', (event) => event.currentTarget.requestSubmit());

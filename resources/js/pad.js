@@ -1,0 +1,49 @@
+const REMEMBERED = 'pad-open';
+
+/** The pad of digits and sixteenths for gloved fingers: types into the field last touched. */
+export function wirePad(pad, form) {
+    const inputs = [...form.querySelectorAll('[data-field]')];
+    const toggle = document.querySelector('[data-pad-toggle]');
+    let target = inputs[0];
+
+    const open = (wanted) => {
+        pad.hidden = !wanted;
+        toggle.setAttribute('aria-expanded', String(wanted));
+        form.parentElement.classList.toggle('has-pad', wanted);
+        localStorage.setItem(REMEMBERED, wanted ? 'yes' : 'no');
+    };
+
+    form.addEventListener('focusin', (event) => {
+        if (inputs.includes(event.target)) {
+            target = event.target;
+        }
+    });
+
+    pad.addEventListener('pointerdown', (event) => event.preventDefault());
+    pad.addEventListener('click', (event) => {
+        const key = event.target.closest('[data-key]')?.dataset.key;
+        if (key) {
+            target.value = press(target.value, key);
+            target.focus();
+            target.dispatchEvent(new Event('input', { bubbles: true }));
+        }
+    });
+
+    toggle.addEventListener('click', () => open(pad.hidden));
+    open(localStorage.getItem(REMEMBERED) === 'yes');
+}
+
+/** The text after a key of the pad: a fraction takes the place of the fraction that is there. */
+export function press(text, key) {
+    if (key === 'clear') {
+        return '';
+    }
+    if (key === 'back') {
+        return text.replace(/(\s*\d+\/\d+|\s*[a-z]+|.)$/u, '');
+    }
+    if (key.includes('/')) {
+        const whole = text.replace(/\s*\d*\/?\d*$/u, (fraction) => (fraction.includes('/') ? '' : fraction)).trim();
+        return whole === '' ? key : `${whole} ${key}`;
+    }
+    return text + key;
+}

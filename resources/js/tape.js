@@ -1,0 +1,133 @@
+import { keepDraft } from './draft.js';
+import { post } from './post.js';
+
+const TYPING_PAUSE = 160;
+const SECOND_THOUGHT = 1100;
+
+/**
+ * The tape form, live: what is typed is shown for what it means, and saved as soon as a field is left.
+ * Every answer comes from the server; nothing is computed here.
+ */
+export function wireTape(form) {
+    const inputs = [...form.querySelectorAll('[data-field]')];
+    const draft = keepDraft(form.dataset.draft, inputs);
+    const savedAt = form.querySelector('[data-saved-at]');
+    let asked = 0;
+    let shown = 0;
+    let pause;
+    let patience;
+    let saving = Promise.resolve();
+
+    const show = (answer, { quiet = null } = {}) => {
+        for (const [part, html] of Object.entries(answer.parts)) {
+            document.querySelector(`[data-part="${part}"]`).innerHTML = html;
+        }
+        for (const [field, says] of Object.entries(answer.fields)) {
+            tell(form, field, says, field === quiet);
+        }
+    };
+
+    const preview = async (quiet = null) => {
+        const turn = ++asked;
+        try {
+            const answer = await post(form.dataset.preview, new FormData(form));
+            if (turn > shown && asked === turn) {
+                shown = turn;
+                show(answer, { quiet });
+            }
+        } catch (trouble) {
+            savedAt.textContent = trouble.message;
+        }
+    };
+
+    const save = () => {
+        clearTimeout(pause);
+        saving = saving.then(async () => {
+            asked++;
+            try {
+                const answer = await post(form.action, new FormData(form));
+                for (const [field, says] of Object.entries(answer.fields)) {
+                    form.elements[`based_on[${field}]`].value = says.basedOn ?? '';
+                    if (['saved', 'unchanged', 'taken back'].includes(says.saved)) {
+                        draft.forget(field);
+                    }
+                }
+                shown = asked;
+                show(answer, { quiet: emptyField(answer) });
+                savedAt.textContent = answer.savedAt;
+                return answer;
+            } catch (trouble) {
+                savedAt.textContent = trouble.message;
+                return null;
+            }
+        });
+        return saving;
+    };
+
+    form.addEventListener('input', (event) => {
+        const field = event.target.dataset.field ?? null;
+        if (field) {
+            draft.keep(field);
+        }
+        clearTimeout(pause);
+        clearTimeout(patience);
+        pause = setTimeout(() => preview(field), TYPING_PAUSE);
+        patience = setTimeout(() => preview(), SECOND_THOUGHT);
+    });
+
+    form.addEventListener('change', () => {
+        clearTimeout(patience);
+        save();
+    });
+
+    form.addEventListener('keydown', (event) => {
+        const place = inputs.indexOf(event.target);
+        if (event.key === 'Enter' && place >= 0 && place < inputs.length - 1) {
+            event.preventDefault();
+            inputs[place + 1].focus();
+            inputs[place + 1].select();
+        }
+    });
+
+    form.addEventListener('submit', async (event) => {
+        event.preventDefault();
+        clearTimeout(patience);
+        const answer = await save();
+        if (!answer) {
+            return;
+        }
+        const open = Object.keys(answer.fields).find((field) => ['refused', 'overtaken', 'empty'].includes(answer.fields[field].saved));
+        if (open) {
+            tell(form, open, answer.fields[open], false);
+            form.querySelector(`[data-field="${open}"]`).focus();
+        } else if (answer.next) {
+            window.location.assign(answer.next);
+        }
+    });
+
+    draft.restore(() => preview());
+
+    return {
+        magnify(height) {
+            form.elements.height.value = height;
+            return preview();
+        },
+    };
+}
+
+/** A field that is simply not typed yet is no mistake until the person wants to go on. */
+function emptyField(answer) {
+    return Object.keys(answer.fields).find((field) => answer.fields[field].saved === 'empty') ?? null;
+}
+
+function tell(form, field, says, quiet) {
+    const input = form.querySelector(`[data-field="${field}"]`);
+    const line = document.getElementById(`${field}-says`);
+    const stop = says.tone === 'stop' || says.saved === 'empty';
+    if (quiet && stop) {
+        return;
+    }
+    input.setAttribute('aria-invalid', stop ? 'true' : 'false');
+    line.dataset.tone = stop ? 'stop' : says.tone;
+    line.textContent = says.sentence;
+}

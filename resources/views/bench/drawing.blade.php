@@ -1,0 +1,35 @@
+@php($elevation = $page->elevation())
+@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.7))
+<div class="drawing-bar">
+    <p class="legend">
+        <strong>{{ $page->job->title }}</strong>
+        @foreach (\Yoke\Rig\Stance::cases() as $stance)
+            <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
+        @endforeach
+    </p>
+</div>
+<x-rig-drawing :elevation="$elevation" :ratio="5.7" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
+    @foreach ($elevation->stances() as $drawn)
+        @foreach ($drawn->arches as $arch)
+            <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />
+            <line class="tip is-{{ $drawn->stance->value }}" x1="{{ round($arch->x - 90) }}" x2="{{ round($arch->x + 90) }}" y1="{{ round($arch->y) }}" y2="{{ round($arch->y) }}" />
+        @endforeach
+    @endforeach
+</x-rig-drawing>
+<div class="readouts" style="--room: {{ $sheet->room() }}">
+    <a class="button is-small" data-magnify href="?height={{ $page->magnification->other()->value }}" data-height="{{ $page->magnification->value }}">
+        {{ $page->magnification === \App\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
+    </a>
+    @foreach (\Yoke\Rig\Axle::cases() as $axle)
+        <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
+            @foreach (\Yoke\Rig\Stance::cases() as $stance)
+                @php($reading = $page->reading($stance, $axle))
+                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ \App\Bench\Place::fieldsOf($stance, $page->job->each_side)[$axle === \Yoke\Rig\Axle::Front ? 0 : ($page->job->each_side ? 2 : 1)]->field() }}"
+                   aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}">
+                    <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
+                    <strong>{{ $reading ? $page->print->bare($reading->height()) : '–' }}</strong>
+                </a>
+            @endforeach
+        </div>
+    @endforeach
+</div>

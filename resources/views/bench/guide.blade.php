@@ -1,0 +1,15 @@
+@php($mark = $page->job->marks->firstWhere('station', $page->station))
+<div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
+<p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
+<ol class="steps gap-2 text-lg">
+    @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
+</ol>
+<div class="tape-foot">
+    @if ($mark)
+        <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
+        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Open again</button></form>
+    @else
+        <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
+    @endif
+    <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
+</div>

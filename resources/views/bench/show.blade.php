@@ -1,0 +1,12 @@
+<x-layout :title="$page->station->title().', '.$page->job->title">
+    <main class="bench" data-bench
+          data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
+          data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">
+        <nav class="bench-chain" aria-label="Stations" data-part="chain">@include('bench.chain')</nav>
+        <section class="bench-drawing card drawing" aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
+        <section class="bench-tape card" aria-label="Station">
+            @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
+        </section>
+        <section class="bench-verdict card" aria-label="Verdict" aria-live="polite" data-part="verdict">@include('bench.verdict')</section>
+    </main>
+</x-layout>

@@ -1,0 +1,44 @@
+@php($stance = $page->station->stance())
+@php($errors = $errors->getBag('tape'))
+<form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
+      data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" data-draft="job-{{ $page->job->id }}-{{ $stance->value }}" novalidate>
+    @csrf
+    <input type="hidden" name="height" value="{{ $page->magnification->value }}">
+    <div class="tape-head">
+        <h1>{{ $page->station->title() }}</h1>
+        <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> Rolled forward and back first</label>
+    </div>
+    <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
+    <div class="tape-fields">
+        @foreach (\App\Bench\Place::fieldsOf($stance, $page->job->each_side) as $place)
+            @php($name = $place->field())
+            <div class="field">
+                <label for="{{ $name }}">{{ $place->label() }}</label>
+                <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->shown($place)) }}" data-field="{{ $name }}"
+                       inputmode="decimal" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
+                       aria-describedby="{{ $name }}-says" @if ($errors->has($name)) aria-invalid="true" @endif @if ($loop->first) autofocus @endif>
+                <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->standing($place)) }}">
+                @if ($errors->has($name))
+                    <p class="sentence" id="{{ $name }}-says" data-tone="stop" aria-live="polite">{{ $errors->first($name) }}</p>
+                @else
+                    <p class="sentence" id="{{ $name }}-says" data-tone="{{ $page->cautionAt($place) !== '' ? 'caution' : 'plain' }}" aria-live="polite">{{ $page->cautionAt($place) ?: $page->worth($place) }}</p>
+                @endif
+            </div>
+        @endforeach
+    </div>
+    <ol class="steps">
+        @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
+    </ol>
+    <x-pad :print="$page->print" />
+    <div class="tape-foot">
+        <button class="button is-first">Save and go on</button>
+        <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
+        <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
+        <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
+        <span class="saved-at" data-saved-at role="status"></span>
+    </div>
+</form>
+<form method="post" id="sides" action="{{ route('stations.sides', [$page->job, $page->station->value]) }}" hidden>
+    @csrf
+    <input type="hidden" name="each_side" value="{{ $page->job->each_side ? 0 : 1 }}">
+</form>

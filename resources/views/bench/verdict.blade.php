@@ -1,0 +1,62 @@
+@php($judged = $page->restoration())
+@php($squat = $page->squat())
+@php($rule = $page->rule())
+@php($targets = $page->targets())
+@php($print = $page->print)
+<div class="verdict">
+    <div class="verdict-head">
+        <div>
+            <h2>Front axle load put back, band {{ $page->job->band()->inWords() }}</h2>
+            <p class="verdict-value">@if ($judged->printed !== ''){{ \Illuminate\Support\Str::before($judged->printed, ' ±') }} <small>± {{ \Illuminate\Support\Str::after($judged->printed, '± ') }}</small>@else <small>no share yet</small>@endif</p>
+        </div>
+        <x-verdict-chip :verdict="$judged->verdict" />
+    </div>
+    @if ($judged->chances)
+        <div class="chances" role="img" aria-label="Chances: {{ $judged->chances->inWords() }}">
+            @foreach (['short' => $judged->chances->short, 'in' => $judged->chances->inBand, 'over' => $judged->chances->over] as $class => $chance)
+                @if ($chance >= 0.01)
+                    <span class="is-{{ $class }}" style="flex: {{ round($chance, 3) }} 1 0">{{ $chance >= 0.12 ? ['short' => 'short', 'in' => 'in band', 'over' => 'over'][$class].' '.round($chance * 100).' %' : '' }}</span>
+                @endif
+            @endforeach
+        </div>
+    @endif
+    <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
+    @if ($rule)
+        <div class="rule" role="img" aria-label="Front fender: dropped {{ $print->nearest($targets->at(0.0)) }}, halfway {{ $print->nearest($targets->halfway()) }}, full return {{ $print->nearest($targets->fullReturn()) }}">
+            <div class="strip">
+                <i class="band" style="left: {{ $rule->band()['from'] }}%; right: calc(100% - {{ $rule->band()['to'] }}%)"></i>
+                <i class="beyond" style="left: {{ $rule->fullReturn() }}%"></i>
+            </div>
+            <span class="at" style="left: {{ $rule->dropped() }}%"><strong>{{ $print->nearest($targets->at(0.0)) }}</strong><br>dropped</span>
+            <span class="at" style="left: {{ $rule->halfway() }}%"><strong>{{ $print->nearest($targets->halfway()) }}</strong><br>halfway</span>
+            <span class="at" style="left: {{ $rule->fullReturn() }}%"><strong>{{ $print->nearest($targets->fullReturn()) }}</strong><br>full return</span>
+            @if ($carried = $rule->carried())
+                <span class="needle" style="left: clamp(4rem, {{ $carried['at'] }}%, calc(100% - 4rem))">carried {{ $print->nearest($page->reading(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front)->height()) }}</span>
+                <i class="needle-line" style="left: {{ $carried['at'] }}%"></i>
+                <i class="whisker" style="left: {{ $carried['from'] }}%; right: calc(100% - {{ $carried['to'] }}%)"></i>
+            @endif
+        </div>
+    @endif
+    @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
+        <table class="changes">
+            <caption class="sr-only">Change of height from alone</caption>
+            <thead><tr><th scope="col">From alone, {{ $print->fineness()->inWords() }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
+            <tbody>
+                @foreach (\Yoke\Rig\Axle::cases() as $axle)
+                    <tr>
+                        <th scope="row">{{ $axle->value }}</th>
+                        @foreach ([\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Stance::Carried] as $stance)
+                            @php($rise = $page->heights->rise($stance, $axle))
+                            <td>{{ $rise ? $print->change($rise) : '–' }}</td>
+                        @endforeach
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+    <div class="squat">
+        <div class="line"><h3>Equal squat</h3><x-verdict-chip :verdict="$squat->verdict" /></div>
+        <p>@if ($squat->printed !== '')<strong>{{ ucfirst($squat->printed) }}.</strong> @endif{{ $squat->advice }}</p>
+    </div>
+    <p class="sentence mt-auto">An aid to measuring, not a certificate: the makers' sheets come first.</p>
+</div>

@@ -1,0 +1,45 @@
+@props(['title', 'here' => null])
+<!doctype html>
+<html lang="en" data-theme="{{ $person?->theme ?? 'sun' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>{{ $title }} · Ivy Yoke</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+    <header class="top">
+        <a class="brand" href="{{ route('yard') }}"><x-sign /> Ivy Yoke</a>
+        @if ($person)
+            <nav class="flex gap-1" aria-label="Main">
+                <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>Yard</a>
+                <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>New job</a>
+            </nav>
+            <div class="ml-auto flex items-center gap-2">
+                <form method="post" action="{{ route('taste') }}" class="flex items-center gap-2" data-taste>
+                    @csrf
+                    <label class="sr-only" for="fineness">Units and fineness</label>
+                    <select id="fineness" name="fineness">
+                        @foreach (\Yoke\Measure\Fineness::cases() as $fineness)
+                            <option value="{{ $fineness->value }}" @selected($person->fineness === $fineness)>{{ $fineness->value }}</option>
+                        @endforeach
+                    </select>
+                    <label class="sr-only" for="theme">Theme</label>
+                    <select id="theme" name="theme">
+                        @foreach (\App\Models\User::THEMES as $theme => $name)
+                            <option value="{{ $theme }}" @selected($person->theme === $theme)>{{ $name }}</option>
+                        @endforeach
+                    </select>
+                    <noscript><button>Set</button></noscript>
+                </form>
+                <button type="button" data-keys-open aria-haspopup="dialog" title="Keyboard"><span aria-hidden="true">?</span><span class="sr-only">Keyboard</span></button>
+                <form method="post" action="{{ route('sign-out') }}">@csrf<button title="Signed in as {{ $person->name }}">Sign out</button></form>
+            </div>
+        @endif
+    </header>
+    {{ $slot }}
+    <x-key-sheet />
+</body>
+</html>

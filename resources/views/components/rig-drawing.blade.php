@@ -1,0 +1,23 @@
+@props(['elevation', 'ratio' => 5.0])
+@php($sheet = \Yoke\Drawing\Sheet::around($elevation, $ratio))
+@php($stances = $elevation->stances())
+<svg class="rig" viewBox="{{ round($sheet->left) }} {{ round(-$sheet->top) }} {{ round($sheet->width) }} {{ round($sheet->height) }}" {{ $attributes }}>
+    <g transform="scale(1,-1)">
+        <line class="ground" x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" />
+        @foreach ($stances as $drawn)
+            <g @class(['stance', 'is-'.$drawn->stance->value, 'is-front' => $loop->last])>
+                @foreach ([...$drawn->trailer, ...$drawn->hitch, ...$drawn->vehicle] as $figure)
+                    @if ($loop->parent->last || in_array($figure->part, [\Yoke\Drawing\Part::Body, \Yoke\Drawing\Part::Frame], true))
+                        <{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\View\SvgPoints::of($figure) }}" />
+                    @endif
+                @endforeach
+            </g>
+        @endforeach
+        @foreach ($elevation->wheels() as $wheel)
+            <circle class="tyre" cx="{{ round($wheel->x) }}" cy="{{ $wheel->radius }}" r="{{ $wheel->radius }}" />
+            <circle class="rim" cx="{{ round($wheel->x) }}" cy="{{ $wheel->radius }}" r="{{ round($wheel->radius * 0.6) }}" />
+            <circle class="hub" cx="{{ round($wheel->x) }}" cy="{{ $wheel->radius }}" r="{{ round($wheel->radius * 0.2) }}" />
+        @endforeach
+        {{ $slot }}
+    </g>
+</svg>

@@ -1,0 +1,1 @@
+<svg viewBox="0 0 20 20" fill="none" stroke="currentColor" stroke-width="2" stroke-linejoin="round" stroke-linecap="round" aria-hidden="true"><path d="M10 2.500 18.500 17.500h-17z" /><path d="M10 8v4.500M10 15v.2" /></svg>

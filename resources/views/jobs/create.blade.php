@@ -1,0 +1,54 @@
+@php($shapes = fn (string $enum): array => array_combine(array_column($enum::cases(), 'value'), array_map(fn ($shape) => ucfirst($shape->value), $enum::cases())))
+@php($unit = $person->fineness->unit()->value)
+<x-layout title="New job" here="new">
+    <main class="yard">
+        <form method="post" action="{{ route('jobs.store') }}" class="contents" novalidate>
+            @csrf
+            @if ($errors->any())
+                <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here.</p>
+            @endif
+            <div class="grid grid-cols-[auto_minmax(0,36rem)] items-center gap-8">
+                <h1 class="text-3xl">New job</h1>
+                <x-typed name="title" label="What is it, for whom" hint="As you would call it across the yard." autofocus />
+            </div>
+            <div class="sheet">
+                <fieldset class="card">
+                    <legend>Vehicle</legend>
+                    <x-picked name="vehicle" label="From the garage" class="picks-existing" :options="['' => 'A new vehicle'] + $vehicles->all()" />
+                    <div class="is-new contents-block">
+                        <x-typed name="vehicle_name" label="Name" />
+                        <x-picked name="vehicle_body" label="Shape" :options="$shapes(\Yoke\Rig\VehicleBody::class)" />
+                        <div class="pair">
+                            <x-typed name="wheelbase" label="Wheelbase" inputmode="decimal" :hint="'Axle to axle, '.$unit" />
+                            <x-typed name="overhang" label="Overhang" inputmode="decimal" :hint="'Rear axle to ball, '.$unit" />
+                            <x-picked name="front_suspension" label="Front springs" :options="$shapes(\Yoke\Rig\Suspension::class)" />
+                            <x-picked name="rear_suspension" label="Rear springs" :options="$shapes(\Yoke\Rig\Suspension::class)" />
+                        </div>
+                    </div>
+                </fieldset>
+                <fieldset class="card">
+                    <legend>Trailer</legend>
+                    <x-picked name="trailer" label="From the garage" class="picks-existing" :options="['' => 'A new trailer'] + $trailers->all()" />
+                    <div class="is-new contents-block">
+                        <x-typed name="trailer_name" label="Name" />
+                        <div class="pair">
+                            <x-picked name="trailer_body" label="Shape" :options="$shapes(\Yoke\Rig\TrailerBody::class)" />
+                            <x-picked name="axles" label="Axles" :options="[1 => 'One', 2 => 'Two', 3 => 'Three']" :chosen="2" />
+                        </div>
+                        <x-typed name="ball_to_axle" label="Ball to axle" inputmode="decimal" :hint="'To the centre of the axle group, '.$unit" />
+                        <x-typed name="gross_weight" label="Gross trailer weight" inputmode="decimal" :hint="'As it travels, '.$person->loadUnit()->value" />
+                    </div>
+                </fieldset>
+                <fieldset class="card">
+                    <legend>Hitch</legend>
+                    <x-picked name="hitch" label="From the garage" class="picks-existing" :options="['' => 'A new hitch'] + $hitches->all()" />
+                    <div class="is-new contents-block">
+                        <x-typed name="hitch_name" label="Name" />
+                        <x-typed name="bar_arm" label="Bar arm" inputmode="decimal" :hint="'Ball to hook-up point along the frame, '.$unit" />
+                    </div>
+                </fieldset>
+            </div>
+            <div><button class="button is-first">Start the job</button></div>
+        </form>
+    </main>
+</x-layout>

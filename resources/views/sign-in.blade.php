@@ -1,0 +1,19 @@
+<x-layout title="Sign in">
+    <main>
+        <form method="post" action="/sign-in" class="card door" novalidate>
+            @csrf
+            <h1 class="text-2xl">Sign in</h1>
+            <div class="field">
+                <label for="email">E-mail</label>
+                <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" autofocus aria-describedby="email-says" @error('email') aria-invalid="true" @enderror>
+                <p class="sentence" id="email-says" data-tone="stop">@error('email'){{ $message }}@enderror</p>
+            </div>
+            <div class="field">
+                <label for="password">Password</label>
+                <input id="password" name="password" type="password" autocomplete="current-password" aria-describedby="password-says" @error('password') aria-invalid="true" @enderror>
+                <p class="sentence" id="password-says" data-tone="stop">@error('password'){{ $message }}@enderror</p>
+            </div>
+            <button class="button is-first">Sign in</button>
+        </form>
+    </main>
+</x-layout>

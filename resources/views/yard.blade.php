@@ -1,0 +1,23 @@
+@php($open = $yard->open())
+@php($finished = $yard->finished())
+<x-layout title="Yard" here="yard">
+    <main class="yard">
+        <div class="yard-head">
+            <h1>Yard <span class="font-normal text-muted">· {{ $yard->today() }}</span></h1>
+            <a class="button is-first" href="{{ route('jobs.create') }}">Start a job</a>
+        </div>
+        @forelse ($open as $page)
+            <x-job-card :page="$page" />
+        @empty
+            <div class="card empty">
+                <p class="text-xl font-bold">No job is open.</p>
+                <p>A job pairs a vehicle, a trailer and a hitch, and keeps every height you tape.</p>
+                <a class="button" href="{{ route('jobs.create') }}">Start the first one</a>
+            </div>
+        @endforelse
+        @if ($finished !== [])
+            <h2>Handed over</h2>
+            @foreach ($finished as $page)<x-job-card :page="$page" />@endforeach
+        @endif
+    </main>
+</x-layout>

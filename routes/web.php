@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Bench;
+use App\Http\Controllers\Jobs;
+use App\Http\Controllers\SignIn;
+use App\Http\Controllers\Stations;
+use App\Http\Controllers\Tape;
+use App\Http\Controllers\Taste;
+use App\Http\Controllers\Yard;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [SignIn::class, 'store']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
+    Route::post('/taste', [Taste::class, 'update'])->name('taste');
+
+    Route::get('/', [Yard::class, 'show'])->name('yard');
+    Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
+    Route::post('/jobs', [Jobs::class, 'store'])->name('jobs.store');
+    Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
+    Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
+
+    Route::prefix('/jobs/{job}/{station}')->group(function (): void {
+        Route::get('/', [Bench::class, 'show'])->name('bench');
+        Route::post('/preview', [Tape::class, 'preview'])->name('tape.preview');
+        Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
+        Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
+        Route::post('/close', [Stations::class, 'close'])->name('stations.close');
+        Route::post('/open', [Stations::class, 'open'])->name('stations.open');
+    });
+});
