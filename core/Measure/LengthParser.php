@@ -39,7 +39,7 @@ final readonly class LengthParser
     {
         $plain = strtr($typed, self::VULGAR);
         if (trim($plain) === '') {
-            throw UnreadableLength::empty();
+            throw UnreadableLength::empty($typed);
         }
         if (preg_match(self::GRAMMAR, $plain, $part, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw UnreadableLength::text($typed);

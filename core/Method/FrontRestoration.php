@@ -137,8 +137,13 @@ final readonly class FrontRestoration implements Method
     {
         $carried = $heights->at(Stance::Carried, Axle::Front);
         $targets = RestorationTargets::from($heights);
-        if ($chances->verdict() === Verdict::CannotTell || $targets === null || ! $carried instanceof HeightReading) {
+        if ($chances->verdict() === Verdict::CannotTell || ! $carried instanceof HeightReading) {
             return $this->cannotTell($chances, $heights, $print);
+        }
+        if ($targets === null) {
+            return $chances->verdict() === Verdict::Over
+                ? 'Less tension: the front stands lower than alone, and is never to carry more than it does alone.'
+                : 'More tension, a step at a time: the front hardly moved when coupled, and the bars have not brought it back.';
         }
         $aim = $targets->at($this->band->middle());
         $toGo = $print->nearest($carried->height()->minus($aim)->absolute());
@@ -154,10 +159,10 @@ final readonly class FrontRestoration implements Method
     {
         $rise = $heights->rise(Stance::Dropped, Axle::Front);
         $small = $rise !== null && $this->rise($this->front($heights))->mean() < 3 * $this->rise($this->front($heights))->deviation()
-            ? sprintf('the front moved only %s when coupled, too little for this tape. ', $print->nearest($rise->absolute()))
+            ? sprintf('the front moved only %s when coupled, too little for this tape; ', $print->nearest($rise->absolute()))
             : '';
         $chance = fn (StanceHeights $then): Chances => $this->chances($this->front($then));
 
-        return sprintf('Cannot tell: %s%s. %s', $small, ucfirst($chances->inWords()), $this->settle->sentence($heights, [Axle::Front], $chance));
+        return sprintf('Cannot tell: %s%s. %s', $small, $chances->inWords(), $this->settle->sentence($heights, [Axle::Front], $chance));
     }
 }

@@ -27,9 +27,10 @@ final readonly class Judgement
         return new self($method, Verdict::Waiting, $advice, null, '', null);
     }
 
+    /** No value worth printing; the chances may still be sure enough for a verdict. */
     public static function unreadable(string $method, string $advice, ?Chances $chances = null): self
     {
-        return new self($method, Verdict::CannotTell, $advice, null, '', $chances);
+        return new self($method, $chances?->verdict() ?? Verdict::CannotTell, $advice, null, '', $chances);
     }
 
     public static function of(string $method, string $advice, Gaussian $value, string $printed, Chances $chances): self

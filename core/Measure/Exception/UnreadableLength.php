@@ -14,9 +14,9 @@ final class UnreadableLength extends InvalidArgumentException implements CoreExc
         parent::__construct($message);
     }
 
-    public static function empty(): self
+    public static function empty(string $typed = ''): self
     {
-        return new self('Nothing is typed here yet. Expected a length such as 38 1/2 or 978 mm.', '');
+        return new self('Nothing is typed here yet. Expected a length such as 38 1/2 or 978 mm.', $typed);
     }
 
     public static function text(string $typed): self

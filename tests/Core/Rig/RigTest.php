@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Exception\ImpossibleRig;
+use Yoke\Rig\Hitch;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle;
+use Yoke\Rig\VehicleBody;
+
+$mm = fn (float $length): Length => Length::ofMillimetres($length);
+$vehicle = fn (float $wheelbase, float $overhang): Vehicle => Vehicle::of(VehicleBody::PickUp, $mm($wheelbase), $mm($overhang), Suspension::Coil, Suspension::Leaf);
+$trailer = fn (int $axles, float $length, float $kilograms): Trailer => Trailer::of(TrailerBody::Box, $axles, $mm($length), Load::ofKilograms($kilograms));
+
+it('cannot be made with impossible dimensions, and names the field', function (Closure $make, string $field, string $expected): void {
+    try {
+        $make();
+    } catch (ImpossibleRig $impossible) {
+        expect($impossible->field())->toBe($field)->and($impossible->getMessage())->toContain($expected);
+
+        return;
+    }
+    throw new LogicException('It was made.');
+})->with([
+    'no wheelbase' => [fn () => $vehicle(0, 1300), 'wheelbase', 'between 1500 and 6500 mm (59 and 256 in)'],
+    'wheelbase below zero' => [fn () => $vehicle(-3700, 1300), 'wheelbase', 'Expected a wheelbase'],
+    'overhang too long' => [fn () => $vehicle(3700, 3001), 'overhang', 'between 300 and 3000 mm'],
+    'four trailer axles' => [fn () => $trailer(4, 5000, 3000), 'axles', 'one, two or three'],
+    'trailer too short' => [fn () => $trailer(2, 1199, 3000), 'ball_to_axle', 'between 1200 and 12000 mm'],
+    'trailer without weight' => [fn () => $trailer(2, 5000, 0), 'gross_weight', 'between 100 and 20000 kg'],
+    'bar arm too short' => [fn () => Hitch::of($mm(100)), 'bar_arm', 'between 300 and 1500 mm'],
+    'bars hooked up behind the axles' => [fn () => Rig::of($vehicle(3700, 1300), $trailer(1, 1250, 700), Hitch::of($mm(1300))), 'bar_arm', 'shorter than'],
+]);
+
+it('takes the ends of every range', function () use ($vehicle, $trailer, $mm): void {
+    $rig = Rig::of($vehicle(1500, 300), $trailer(3, 12_000, 20_000), Hitch::of($mm(1500)));
+
+    expect($rig->vehicle->wheelbase->millimetres())->toBe(1500.0)->and($rig->trailer->axles)->toBe(3);
+});
+
+it('collects every problem for a form, skipping what is not known', function () use ($mm): void {
+    $problems = new CollectProblems;
+    Vehicle::check($mm(1), $mm(1), $problems);
+    Trailer::check(0, null, Load::ofKilograms(1), $problems);
+    Hitch::check(null, $problems);
+
+    expect(array_keys($problems->sentences()))->toBe(['wheelbase', 'overhang', 'axles', 'gross_weight']);
+});
