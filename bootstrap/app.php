@@ -8,12 +8,16 @@ use App\Http\Middleware\TellServerTime;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // What is typed is kept to the letter: nothing trims it on the way in.
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(TellServerTime::class);
         $middleware->web(append: [PersonalTaste::class]);
         $middleware->redirectGuestsTo('/sign-in');

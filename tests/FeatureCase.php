@@ -17,6 +17,9 @@ use Illuminate\Testing\TestResponse;
 /** Boots the application on an empty database in memory. */
 abstract class FeatureCase extends TestCase
 {
+    /** Commands run for real: no mocking library is needed. */
+    public $mockConsoleOutput = false;
+
     protected function setUp(): void
     {
         parent::setUp();

@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** Writes entries into a job's tape log: a corrected reading supersedes the earlier one, and both stay. */
 final readonly class TapeLog
 {
+    /** Another tab may be writing at the same moment. */
+    private const ATTEMPTS = 5;
+
     public function __construct(private Job $job, private User $person)
     {
     }
@@ -34,7 +37,7 @@ final readonly class TapeLog
             }
 
             return $outcomes;
-        });
+        }, self::ATTEMPTS);
     }
 
     /** @return Collection<string, Reading> by place */

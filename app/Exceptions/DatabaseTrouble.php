@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Http\Request;
+use Illuminate\View\ViewException;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
@@ -25,7 +25,7 @@ final class DatabaseTrouble
     ];
 
     /** The page, or nothing when this is some other trouble. */
-    public static function page(PDOException|QueryException|SQLiteDatabaseDoesNotExistException $trouble, Request $request): ?Response
+    public static function page(Throwable $trouble, Request $request): ?Response
     {
         $words = self::inWords($trouble);
         if ($words === null) {
@@ -39,6 +39,12 @@ final class DatabaseTrouble
 
     public static function inWords(Throwable $trouble): ?string
     {
+        if ($trouble instanceof ViewException && $trouble->getPrevious() !== null) {
+            return self::inWords($trouble->getPrevious());
+        }
+        if (! $trouble instanceof PDOException && ! $trouble instanceof SQLiteDatabaseDoesNotExistException) {
+            return null;
+        }
         foreach (self::WORDS as $sign => $words) {
             if (str_contains(strtolower($trouble->getMessage()), $sign)) {
                 return $words;

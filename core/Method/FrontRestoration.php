@@ -143,7 +143,7 @@ final readonly class FrontRestoration implements Method
         if ($targets === null) {
             return $chances->verdict() === Verdict::Over
                 ? 'Less tension: the front stands lower than alone, and is never to carry more than it does alone.'
-                : 'More tension, a step at a time: the front hardly moved when coupled, and the bars have not brought it back.';
+                : sprintf('More tension, a step at a time: the front hardly moved when coupled. Bring it down, never below %s.', $print->nearest($heights->at(Stance::Alone, Axle::Front)?->height() ?? $carried->height()));
         }
         $aim = $targets->at($this->band->middle());
         $toGo = $print->nearest($carried->height()->minus($aim)->absolute());

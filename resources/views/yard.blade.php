@@ -1,9 +1,7 @@
-@php($open = $yard->open())
-@php($finished = $yard->finished())
 <x-layout title="Yard" here="yard">
     <main class="yard">
         <div class="yard-head">
-            <h1>Yard <span class="font-normal text-muted">· {{ $yard->today() }}</span></h1>
+            <h1>Yard <span class="font-normal text-muted">· {{ $today }}</span></h1>
             <a class="button is-first" href="{{ route('jobs.create') }}">Start a job</a>
         </div>
         @forelse ($open as $page)

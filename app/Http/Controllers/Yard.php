@@ -21,6 +21,8 @@ final class Yard
         /** @var User $person */
         $person = $request->user();
 
-        return view('yard', ['yard' => new YardPage($person, $this->doubt)]);
+        $yard = new YardPage($person, $this->doubt);
+
+        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'finished' => $yard->finished()]);
     }
 }
