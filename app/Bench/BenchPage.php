@@ -38,19 +38,28 @@ final readonly class BenchPage
 
     public StanceHeights $heights;
 
-    /** @param  list<Entry>  $entries what is being typed and is not saved yet */
+    public Progress $progress;
+
+    public Station $station;
+
+    /**
+     * @param  Station|null  $station  where the work goes on when none is given
+     * @param  list<Entry>  $entries  what is being typed and is not saved yet
+     */
     public function __construct(
         public Job $job,
-        public Station $station,
         public User $viewer,
-        public Magnification $magnification,
         HeightDoubt $doubt,
+        ?Station $station = null,
+        public Magnification $magnification = Magnification::True,
         array $entries = [],
     ) {
         $this->rig = $job->rigAsWorked()->core();
         $this->print = $viewer->lengthPrinter();
         $this->taped = TapedHeights::saved($job, $this->rig, $doubt)->with($entries);
         $this->heights = $this->taped->stances();
+        $this->progress = new Progress($job, $this->heights);
+        $this->station = $station ?? $this->progress->current();
     }
 
     public function elevation(): Elevation

@@ -9,10 +9,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Yoke\Method\Band;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Tape\Side;
 
 /**
  * One set-up of one rig.
@@ -88,41 +84,5 @@ final class Job extends Model
     public function band(): Band
     {
         return Band::of($this->band_from, $this->band_to);
-    }
-
-    public function isTaped(Stance $stance): bool
-    {
-        return $this->isAxleTaped($stance, Axle::Front) && $this->isAxleTaped($stance, Axle::Rear);
-    }
-
-    /** One height for the axle, or both of its fenders. */
-    private function isAxleTaped(Stance $stance, Axle $axle): bool
-    {
-        $sides = $this->liveReadings
-            ->filter(fn (Reading $reading): bool => $reading->stance === $stance && $reading->axle === $axle && $reading->height_mm !== null)
-            ->map(fn (Reading $reading): string => $reading->side->value);
-
-        return $sides->contains(Side::Both->value) || $sides->count() === 2;
-    }
-
-    public function isDone(Station $station): bool
-    {
-        $stance = $station->stance();
-
-        return $stance !== null
-            ? $this->isTaped($stance)
-            : $this->marks->contains(fn (StationMark $mark): bool => $mark->station === $station);
-    }
-
-    /** Where the work goes on: the first stance that is not taped, or what comes after the last mark. */
-    public function currentStation(): Station
-    {
-        foreach (Stance::cases() as $stance) {
-            if (! $this->isTaped($stance)) {
-                return Station::of($stance);
-            }
-        }
-
-        return $this->handed_over_at !== null ? Station::HandOver : Station::BarsUp;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Yard;
 
 use App\Bench\BenchPage;
-use App\Bench\Magnification;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
@@ -55,7 +54,7 @@ final readonly class YardPage
         $jobs->load(['liveReadings', 'marks']);
 
         return array_values($jobs->map(
-            fn (Job $job): BenchPage => new BenchPage($job, $job->currentStation(), $this->person, Magnification::True, $this->doubt),
+            fn (Job $job): BenchPage => new BenchPage($job, $this->person, $this->doubt),
         )->all());
     }
 }

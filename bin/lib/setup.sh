@@ -61,6 +61,20 @@ install_dependencies() {
     php artisan package:discover --quiet || stop "the framework does not start; run 'php artisan about' to see why."
 }
 
+# warm_caches NAME : settings, routes and views compiled for one served copy, apart from what the tests run on.
+warm_caches() {
+    mkdir -p storage/demo
+    export APP_CONFIG_CACHE="$PWD/storage/demo/$1-config.php" APP_ROUTES_CACHE="$PWD/storage/demo/$1-routes.php" APP_EVENTS_CACHE="$PWD/storage/demo/$1-events.php"
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+    php artisan optimize --quiet || stop "settings could not be cached in storage/demo; is it writable?"
+}
+
+# serve ADDRESS PORT LOG : PHP's own server with several workers, in place of this shell.
+serve() {
+    PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 \
+        -S "$1:$2" -t public bin/lib/router.php >>"$3" 2>&1
+}
+
 need_key() {
     [ -f .env ] || cp .env.example .env
     grep -q '^APP_KEY=base64:' .env || php artisan key:generate --force --quiet

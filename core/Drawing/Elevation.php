@@ -36,6 +36,12 @@ final readonly class Elevation
 
     private TrailerFrame $trailerFrame;
 
+    /** @var non-empty-list<Figure> the vehicle standing alone */
+    private array $vehicle;
+
+    /** @var non-empty-list<Figure> the trailer standing level; x is mm behind the ball */
+    private array $trailer;
+
     /** @param  float  $magnification how much larger than true the changes of height are drawn; 1 is to scale */
     public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification)
     {
@@ -63,18 +69,22 @@ final readonly class Elevation
             $rig->trailer->axles,
             $this->trailerProfile->wheelRadius(),
         );
+        $this->vehicle = $this->vehicleProfile->figures($this->vehicleFrame);
+        $this->trailer = [$this->trailerFrame->aFrame(), ...$this->trailerProfile->figures($this->trailerFrame)];
     }
 
-    /** @return list<StanceFigures> alone always; the others as soon as both of their ends are taped */
+    /** @return non-empty-list<StanceFigures> alone always; the others as soon as both of their ends are taped */
     public function stances(): array
     {
-        $drawn = array_filter(
-            Stance::cases(),
-            fn (Stance $stance): bool => $stance === Stance::Alone
-                || ($this->heights->holdsBothEndsOf(Stance::Alone) && $this->heights->holdsBothEndsOf($stance)),
-        );
+        return array_map($this->draw(...), $this->drawn());
+    }
 
-        return array_map($this->draw(...), array_values($drawn));
+    /** The stance that the rig was taped in last, in the order of the job. */
+    public function latest(): StanceFigures
+    {
+        $drawn = $this->drawn();
+
+        return $this->draw($drawn[count($drawn) - 1]);
     }
 
     /** @return list<Wheel> front to back */
@@ -104,38 +114,47 @@ final readonly class Elevation
         return $this->ballPlace() + $this->trailerFrame->tail();
     }
 
+    /** As high as any stance reaches, with room for a trailer's tail that rises as its ball sinks. */
     public function topY(): float
     {
         $top = 0.0;
-        foreach ($this->stances() as $stance) {
-            foreach ([...$stance->vehicle, ...$stance->trailer] as $figure) {
-                foreach ($figure->points as $point) {
-                    $top = max($top, $point->y);
-                }
+        foreach ([...$this->vehicle, ...$this->trailer] as $figure) {
+            foreach ($figure->points as $point) {
+                $top = max($top, $point->y);
+            }
+        }
+        $sink = max(array_map(fn (Stance $stance): float => -$this->rise($stance, Axle::Rear), $this->drawn()));
+
+        return $top + max(0.0, $sink / 2);
+    }
+
+    /** @return non-empty-list<Stance> */
+    private function drawn(): array
+    {
+        $drawn = [Stance::Alone];
+        foreach ([Stance::Dropped, Stance::Carried] as $stance) {
+            if ($this->heights->holdsBothEndsOf(Stance::Alone) && $this->heights->holdsBothEndsOf($stance)) {
+                $drawn[] = $stance;
             }
         }
 
-        return $top;
+        return $drawn;
     }
 
     private function draw(Stance $stance): StanceFigures
     {
         $onVehicle = $this->vehicleMove($stance);
-        $onTrailer = fn (Point $point): Point => $this->onTrailer($point, $stance);
-        $arches = [
-            'front' => $onVehicle(new Point(0.0, $this->vehicleFrame->frontArch)),
-            'rear' => $onVehicle(new Point($this->vehicleFrame->wheelbase, $this->vehicleFrame->rearArch)),
-        ];
+        $onTrailer = $this->trailerMove($stance);
 
         return new StanceFigures(
             $stance,
-            array_map(static fn (Figure $figure): Figure => $figure->moved($onVehicle), $this->vehicleProfile->figures($this->vehicleFrame)),
-            array_map(
-                static fn (Figure $figure): Figure => $figure->moved($onTrailer),
-                [$this->trailerFrame->aFrame(), ...$this->trailerProfile->figures($this->trailerFrame)],
-            ),
+            array_map(static fn (Figure $figure): Figure => $figure->moved($onVehicle), $this->vehicle),
+            array_map(static fn (Figure $figure): Figure => $figure->moved($onTrailer), $this->trailer),
             $this->hitch($stance),
-            $arches,
+            [
+                'front' => $onVehicle(new Point(0.0, $this->vehicleFrame->frontArch)),
+                'rear' => $onVehicle(new Point($this->vehicleFrame->wheelbase, $this->vehicleFrame->rearArch)),
+            ],
         );
     }
 
@@ -152,9 +171,10 @@ final readonly class Elevation
             return [$shank];
         }
         $arm = $this->trailerFrame->barArm;
-        $head = $this->onTrailer(new Point(20.0, $height - 120), $stance);
-        $tip = $this->onTrailer(new Point($arm, $height - 110), $stance);
-        $bracket = $this->onTrailer(new Point($arm, $height + 60), $stance);
+        $onTrailer = $this->trailerMove($stance);
+        $head = $onTrailer(new Point(20.0, $height - 120));
+        $tip = $onTrailer(new Point($arm, $height - 110));
+        $bracket = $onTrailer(new Point($arm, $height + 60));
 
         return [$shank, Figure::line(Part::Bar, [$head, $tip]), Figure::line(Part::Chain, [$tip, $bracket])];
     }
@@ -165,15 +185,21 @@ final readonly class Elevation
         $front = $this->rise($stance, Axle::Front);
         $slope = ($this->rise($stance, Axle::Rear) - $front) / $this->vehicleFrame->wheelbase;
 
-        return static fn (Point $point): Point => $point->shifted(0.0, $front + $slope * $point->x);
+        return static fn (Point $point): Point => new Point($point->x, $point->y + $front + $slope * $point->x);
     }
 
-    private function onTrailer(Point $behindBall, Stance $stance): Point
+    /**
+     * From mm behind the ball of a level trailer to its place in the drawing.
+     *
+     * @return \Closure(Point): Point
+     */
+    private function trailerMove(Stance $stance): \Closure
     {
-        $ball = new Point($this->ballPlace(), 0.0);
-        $sink = $this->vehicleMove($stance)($ball)->y;
+        $ball = $this->ballPlace();
+        $sink = $this->vehicleMove($stance)(new Point($ball, 0.0))->y;
+        $length = $this->trailerFrame->ballToAxle;
 
-        return $behindBall->shifted($this->ballPlace(), $sink * (1 - $behindBall->x / $this->trailerFrame->ballToAxle));
+        return static fn (Point $point): Point => new Point($ball + $point->x, $point->y + $sink * (1 - $point->x / $length));
     }
 
     /** As drawn: mm times the magnification. */

@@ -9,7 +9,7 @@ use Closure;
 /** A line or a closed area of the drawing. */
 final readonly class Figure
 {
-    private const POINTS_PER_CORNER = 6;
+    private const POINTS_PER_CORNER = 5;
 
     /** @param  list<Point>  $points */
     private function __construct(public Part $part, public array $points, public bool $closed)

@@ -20,9 +20,4 @@ final readonly class Point
     {
         return hypot($other->x - $this->x, $other->y - $this->y);
     }
-
-    public function shifted(float $right, float $up): self
-    {
-        return new self($this->x + $right, $this->y + $up);
-    }
 }

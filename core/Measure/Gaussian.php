@@ -14,7 +14,7 @@ final readonly class Gaussian
 {
     private const SPREAD = 6.0;
 
-    private const INTERVALS = 96;
+    private const INTERVALS = 60;
 
     private function __construct(
         private float $mean,

@@ -21,9 +21,13 @@ final class Bench
     {
     }
 
-    public function resume(Job $job): RedirectResponse
+    public function resume(Request $request, Job $job): RedirectResponse
     {
-        return redirect()->route('bench', [$job, $job->currentStation()->value]);
+        /** @var User $person */
+        $person = $request->user();
+        $page = new BenchPage($job->load(['liveReadings', 'marks']), $person, $this->doubt);
+
+        return redirect()->route('bench', [$job, $page->station->value]);
     }
 
     public function show(Request $request, Job $job, Station $station): View
@@ -33,6 +37,6 @@ final class Bench
         $job->load(['liveReadings.user', 'marks.user']);
         $magnification = Magnification::asked($request->query('height'));
 
-        return view('bench.show', ['page' => new BenchPage($job, $station, $person, $magnification, $this->doubt)]);
+        return view('bench.show', ['page' => new BenchPage($job, $person, $this->doubt, $station, $magnification)]);
     }
 }

@@ -52,7 +52,7 @@ final class Tape
     {
         $job->load(['liveReadings.user', 'marks.user']);
 
-        return new TapeAnswer(new BenchPage($job, $station, $request->person(), $request->magnification(), $this->doubt, $entries));
+        return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, $request->magnification(), $entries));
     }
 
     /** @param  array<string, Outcome>  $outcomes */

@@ -14,7 +14,7 @@ final readonly class VehicleFrame
     /** The body ends this far ahead of the ball. */
     private const BALL_BEHIND_BODY = 260.0;
 
-    private const POINTS_PER_ARCH = 14;
+    private const POINTS_PER_ARCH = 12;
 
     public function __construct(
         public float $wheelbase,

@@ -1,6 +1,6 @@
 <ol class="chain">
     @foreach (\Yoke\Procedure\Station::cases() as $station)
-        @php($done = $page->job->isDone($station))
+        @php($done = $page->progress->isDone($station))
         <li>
             <a href="{{ route('bench', [$page->job, $station->value]) }}" @class(['is-done' => $done]) @if ($station === $page->station) aria-current="step" @endif>
                 <svg viewBox="0 0 34 50" aria-hidden="true" preserveAspectRatio="xMidYMid meet">

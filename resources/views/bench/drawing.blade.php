@@ -1,5 +1,5 @@
 @php($elevation = $page->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.7))
+@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.9))
 <div class="drawing-bar">
     <p class="legend">
         <strong>{{ $page->job->title }}</strong>
@@ -8,7 +8,7 @@
         @endforeach
     </p>
 </div>
-<x-rig-drawing :elevation="$elevation" :ratio="5.7" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
+<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
             <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />

@@ -40,7 +40,7 @@
     @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
         <table class="changes">
             <caption class="sr-only">Change of height from alone</caption>
-            <thead><tr><th scope="col">From alone</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
+            <thead><tr><th scope="col">From alone, {{ $print->fineness()->inWords() }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
             <tbody>
                 @foreach (\Yoke\Rig\Axle::cases() as $axle)
                     <tr>
@@ -58,5 +58,5 @@
         <div class="line"><h3>Equal squat</h3><x-verdict-chip :verdict="$squat->verdict" /></div>
         <p>@if ($squat->printed !== '')<strong>{{ ucfirst($squat->printed) }}.</strong> @endif{{ $squat->advice }}</p>
     </div>
-    <p class="sentence mt-auto">Heights {{ $print->fineness()->inWords() }}. An aid to measuring, not a certificate: the makers' sheets come first.</p>
+    <p class="sentence mt-auto">An aid to measuring, not a certificate: the makers' sheets come first.</p>
 </div>

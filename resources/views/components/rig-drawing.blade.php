@@ -1,6 +1,4 @@
-@props(['elevation', 'ratio' => 5.0])
-@php($sheet = \Yoke\Drawing\Sheet::around($elevation, $ratio))
-@php($stances = $elevation->stances())
+@props(['elevation', 'sheet', 'stances'])
 <svg class="rig" viewBox="{{ round($sheet->left) }} {{ round(-$sheet->top) }} {{ round($sheet->width) }} {{ round($sheet->height) }}" {{ $attributes }}>
     <g transform="scale(1,-1)">
         <line class="ground" x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" />

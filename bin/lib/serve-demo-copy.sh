@@ -1,0 +1,15 @@
+#!/usr/bin/env bash
+# serve-demo-copy.sh PORT NAME : the demo workshop from scratch in a database of its own, on the loopback address.
+set -euo pipefail
+cd "$(dirname "$0")/../.."
+. bin/lib/setup.sh
+port=$1
+export DB_DATABASE="$PWD/storage/demo/$2.sqlite"
+unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
+mkdir -p storage/demo
+rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
+touch "$DB_DATABASE"
+php artisan migrate --force --quiet
+php artisan db:seed --class=DemoSeeder --force --quiet
+warm_caches "$2"
+serve 127.0.0.1 "$port" /dev/null

@@ -1,0 +1,121 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openJob, signIn, tape } from './manners.mjs';
+
+const screens = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
+
+async function everyPage(page, look) {
+    await page.goto('/');
+    await look('yard');
+    await page.goto('/jobs/new');
+    await look('new job');
+    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Planetarium/, 'tape-log']]) {
+        await openJob(page, title, station);
+        await look(`${title} ${station}`);
+    }
+}
+
+for (const theme of ['sun', 'dark']) {
+    test(`no page breaks AA in the ${theme} theme`, async ({ page }) => {
+        await signIn(page);
+        await page.getByLabel('Theme').selectOption(theme);
+        await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+        await everyPage(page, async (name) => {
+            const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze();
+            expect(violations.map((found) => `${found.id}: ${found.nodes.map((node) => node.html).join(' ').slice(0, 300)}`), name).toEqual([]);
+        });
+        await page.getByLabel('Theme').selectOption('sun');
+        await expect(page.locator('html')).toHaveAttribute('data-theme', 'sun');
+    });
+}
+
+for (const [screen, size] of Object.entries(screens)) {
+    test(`every target is 44 px and nothing is cut off on a ${screen}`, async ({ page }) => {
+        await page.setViewportSize(size);
+        await signIn(page);
+        await everyPage(page, async (name) => {
+            const pad = page.getByRole('button', { name: 'Pad' });
+            if (await pad.isVisible() && (await pad.getAttribute('aria-expanded')) === 'false') {
+                await pad.click();
+            }
+            const small = await page.locator('a, button, select, input:not([type=hidden])').evaluateAll((targets) => targets
+                .filter((target) => target.checkVisibility())
+                .map((target) => [target, (target.closest('label.tick') ?? target).getBoundingClientRect()])
+                .filter(([, box]) => box.height < 43.5 || box.width < 43.5)
+                .map(([target, box]) => `${target.outerHTML.slice(0, 120)} ${Math.round(box.width)}x${Math.round(box.height)}`));
+            expect(small, name).toEqual([]);
+            expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), name).toBeLessThanOrEqual(0);
+        });
+    });
+}
+
+test('the bench stands on a laptop without scrolling, pad and all', async ({ page }) => {
+    await signIn(page);
+    for (const title of [/Planetarium/, /Bell tower/, /Seed library, spring/]) {
+        await openJob(page, title, 'bars-up');
+        expect(await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight), String(title)).toBeLessThanOrEqual(0);
+    }
+});
+
+test('the first load of the bench is small, calls nobody and does not shift', async ({ browser }) => {
+    const page = await (await browser.newContext()).newPage();
+    const foreign = [];
+    page.on('request', (request) => new URL(request.url()).hostname === '127.0.0.1' || foreign.push(request.url()));
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'bars-up');
+    const bytes = await page.evaluate(() => [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')]
+        .reduce((sum, entry) => sum + entry.decodedBodySize, 0));
+    const shift = await page.evaluate(() => new Promise((resolve) => {
+        let sum = 0;
+        new PerformanceObserver((list) => { sum += list.getEntries().reduce((all, entry) => all + entry.value, 0); }).observe({ type: 'layout-shift', buffered: true });
+        setTimeout(() => resolve(sum), 600);
+    }));
+
+    expect(foreign).toEqual([]);
+    expect(bytes).toBeGreaterThan(20_000);
+    expect(bytes).toBeLessThan(250_000);
+    expect(shift).toBeLessThan(0.02);
+});
+
+test('heights are saved without JavaScript, and what is refused is kept', async ({ browser }) => {
+    const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
+    await signIn(page);
+    await page.getByRole('link', { name: /Puppet theatre/ }).click();
+    const address = page.url().replace(/[^/]+$/, 'alone');
+    await page.goto(address);
+    await page.locator('[data-field="front"]').fill('abc');
+    await page.locator('[data-field="rear"]').fill('29 1/8');
+    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await expect(page.locator('#front-says')).toContainText('does not read as a length');
+    await expect(page.locator('[data-field="front"]')).toHaveValue('abc');
+    await expect(page.locator('[data-field="rear"]')).toHaveValue('29 1/8');
+    await page.locator('[data-field="front"]').fill('28 11/16');
+    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await expect(page).toHaveURL(/dropped$/);
+    await page.goto(address);
+    await expect(page.locator('[data-field="front"]')).toHaveValue('28 11/16');
+});
+
+test('the keyboard sheet opens with a question mark', async ({ page }) => {
+    await signIn(page);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.keyboard.press('n');
+    await expect(page).toHaveURL(/jobs\/new$/);
+});
+
+test('no answer from the server is said, and the text waits', async ({ page }) => {
+    await signIn(page);
+    const address = await openJob(page, /Puppet theatre/, 'alone');
+    await page.route('**/tape', (route) => route.abort());
+    await page.locator('[data-field="front"]').fill('28 5/8');
+    await page.locator('[data-field="front"]').blur();
+    await expect(page.getByRole('status')).toContainText('No answer from the server');
+    await page.unroute('**/tape');
+    await page.goto(address);
+    await expect(page.locator('[data-field="front"]')).toHaveValue('28 5/8');
+    await tape(page, 'front', '28 3/4');
+    await expect(page.getByRole('status')).toHaveText(/Saved/);
+});
