@@ -5,6 +5,7 @@ const port = Number(process.env.YOKE_BROWSER_PORT ?? 8123);
 
 export default defineConfig({
     testDir: 'tests/Browser',
+    outputDir: 'test-results/pages',
     testMatch: '*.spec.mjs',
     fullyParallel: false,
     workers: 1,

@@ -1,5 +1,9 @@
 <x-layout title="Sign in">
-    <main>
+    <main class="doorway">
+        <div>
+            <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 5.6)" :stances="$elevation->stances()" aria-hidden="true" />
+            <p class="motto">Alone, dropped, carried: what the tape says, and how far to trust it.</p>
+        </div>
         <form method="post" action="/sign-in" class="card door" novalidate>
             @csrf
             <h1 class="text-2xl">Sign in</h1>

@@ -150,8 +150,9 @@ it('takes left and right apart and judges their mean', function (): void {
 it('shows each person the same heights in their own unit', function (): void {
     $job = $this->job();
     $this->tape($job, 'alone', ['front' => '38 1/2', 'rear' => '38 7/8']);
+    $this->tape($job, 'dropped', ['front' => '39', 'rear' => '37 1/2']);
 
-    $this->get("/jobs/{$job->id}/alone")->assertSee('value="38 1/2"', false);
+    $this->get("/jobs/{$job->id}/alone")->assertSee('value="38 1/2"', false)->assertSee('to the nearest 1/16 in');
     $this->post('/taste', ['fineness' => '1 mm'])->assertRedirect();
     $this->get("/jobs/{$job->id}/alone")->assertSee('value="978 mm"', false)->assertSee('to the nearest 1 mm');
     $this->post('/taste', ['fineness' => 'furlongs'])->assertSessionHasErrors('fineness');

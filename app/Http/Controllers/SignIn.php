@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\View\SignBoard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,7 +18,7 @@ final class SignIn
 
     public function show(): View
     {
-        return view('sign-in');
+        return view('sign-in', ['elevation' => SignBoard::elevation()]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -8,16 +8,15 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Says in a Server-Timing header how long the server took, from the first line of index.php. */
+/** Says in a Server-Timing header how long the server took, from the moment PHP took the request. */
 final class TellServerTime
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if (defined('LARAVEL_START')) {
-            $response->headers->set('Server-Timing', sprintf('app;dur=%.1f', (microtime(true) - (float) LARAVEL_START) * 1000));
-        }
+        $began = (float) $request->server->get('REQUEST_TIME_FLOAT');
+        $response->headers->set('Server-Timing', sprintf('app;dur=%.1f', (microtime(true) - $began) * 1000));
 
         return $response;
     }

@@ -7,7 +7,7 @@
             @if ($errors->any())
                 <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here.</p>
             @endif
-            <div class="grid sm:grid-cols-[auto_minmax(0,36rem)] items-center gap-x-8 gap-y-2">
+            <div class="grid sm:grid-cols-[max-content_minmax(0,36rem)] items-center gap-x-8 gap-y-2">
                 <h1 class="text-3xl">New job</h1>
                 <x-typed name="title" label="What is it, for whom" hint="As you would call it across the yard." autofocus />
             </div>
