@@ -51,7 +51,8 @@ install_dependencies() {
     fi
     if stale node_modules/.package-lock.json package.json package-lock.json; then
         say "Fetching front-end packages ..."
-        npm ci --no-fund --no-audit --loglevel=error || stop "npm ci failed; run it by hand to see why."
+        # Not "npm ci": it insists on optional builds for other platforms, which not every registry serves.
+        npm install --no-save --no-fund --no-audit --loglevel=error || stop "npm install failed; run it by hand to see why."
         touch node_modules/.package-lock.json
     fi
     if stale public/build/manifest.json resources package.json vite.config.js; then
