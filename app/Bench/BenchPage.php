@@ -25,6 +25,7 @@ use Yoke\Tape\HeightDoubt;
 use Yoke\Tape\HeightReading;
 use Yoke\Tape\Plausibility;
 use Yoke\Tape\Settling;
+use Yoke\Tape\Side;
 use Yoke\Tape\StanceHeights;
 
 /** Everything the bench shows of a job at one station. */
@@ -101,6 +102,10 @@ final readonly class BenchPage
     /** The caution that stands beside a field, or an empty text. */
     public function cautionAt(Place $place): string
     {
+        $sides = $place->side === Side::Right ? $this->sidesApart($place) : null;
+        if ($sides !== null) {
+            return $sides;
+        }
         foreach ($this->cautions() as $caution) {
             if ($caution->stance === $place->stance && $caution->axle === $place->axle) {
                 return $caution->sentence;
@@ -108,6 +113,22 @@ final readonly class BenchPage
         }
 
         return '';
+    }
+
+    private function sidesApart(Place $right): ?string
+    {
+        $one = $this->taped->at(new Place($right->stance, $right->axle, Side::Left));
+        $other = $this->taped->at($right);
+
+        return $one === null || $other === null ? null : (new Plausibility($this->print))->sides($one, $other);
+    }
+
+    /** A word on stances that were not all taped the same way, or an empty text. */
+    public function waysOfTaping(): string
+    {
+        return $this->taped->mixesWays()
+            ? 'Some stances are taped with one height an axle and some left and right: tape all three the same way, or the verdict leans.'
+            : '';
     }
 
     /** The saved reading that stands in a field. */

@@ -30,6 +30,12 @@ final readonly class Place
         return $places;
     }
 
+    /** @return list<self> every field that a form of this stance may send, whichever way the job was taped when it was made */
+    public static function allOf(Stance $stance): array
+    {
+        return [...self::fieldsOf($stance, false), ...self::fieldsOf($stance, true)];
+    }
+
     public static function ofReading(Reading $reading): self
     {
         return new self($reading->stance, $reading->axle, $reading->side);

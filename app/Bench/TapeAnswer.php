@@ -30,7 +30,7 @@ final readonly class TapeAnswer
                 : $this->field('stop', $entry->refusal, $entry->basedOn, null);
         }
 
-        return ['fields' => $fields, 'parts' => $this->parts()];
+        return ['fields' => $fields, 'parts' => $this->parts(), 'said' => $this->said()];
     }
 
     /**
@@ -45,9 +45,18 @@ final readonly class TapeAnswer
         return [
             'fields' => array_map($this->savedField(...), $outcomes),
             'parts' => $this->parts(),
+            'said' => $this->said(),
             'savedAt' => $open === [] ? 'Saved '.Date::now()->format('H:i') : 'Not all of it is saved',
             'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
         ];
+    }
+
+    /** The verdict in one line, for a screen reader. */
+    private function said(): string
+    {
+        $judged = $this->page->restoration();
+
+        return trim("{$judged->printed} {$judged->verdict->value}. {$judged->advice}");
     }
 
     /** @return Field */

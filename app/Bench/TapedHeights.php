@@ -78,15 +78,39 @@ final class TapedHeights
         return $taped === null ? null : $this->doubt->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
     }
 
-    /** The job's way of taping first: the mean of left and right, or one height for the axle. The other way stands in. */
+    /** Whether one height stands for an axle in one stance, and left and right in another. */
+    public function mixesWays(): bool
+    {
+        $ways = [];
+        foreach (Stance::cases() as $stance) {
+            foreach (Axle::cases() as $axle) {
+                $ways[] = $this->isTakenBySides($stance, $axle);
+            }
+        }
+
+        return in_array(true, $ways, true) && in_array(false, $ways, true);
+    }
+
     private function axle(Stance $stance, Axle $axle): ?HeightReading
     {
-        $left = $this->at(new Place($stance, $axle, Side::Left));
         $right = $this->at(new Place($stance, $axle, Side::Right));
-        $sides = $left !== null && $right !== null ? $left->meanWith($right) : null;
-        $one = $this->at(new Place($stance, $axle, Side::Both));
 
-        return $this->job->each_side ? $sides ?? $one : $one ?? $sides;
+        return $this->isTakenBySides($stance, $axle) === true && $right !== null
+            ? $this->at(new Place($stance, $axle, Side::Left))?->meanWith($right)
+            : $this->at(new Place($stance, $axle, Side::Both));
+    }
+
+    /** The job's way of taping first, left and right or one height for the axle; the other stands in. Null when neither is there. */
+    private function isTakenBySides(Stance $stance, Axle $axle): ?bool
+    {
+        $has = fn (Side $side): bool => isset($this->taped[(new Place($stance, $axle, $side))->key()]);
+        $sides = $has(Side::Left) && $has(Side::Right);
+
+        return match (true) {
+            ! $sides && ! $has(Side::Both) => null,
+            $this->job->each_side => $sides,
+            default => ! $has(Side::Both),
+        };
     }
 
     private function put(Reading $reading): void

@@ -21,6 +21,8 @@ final readonly class Plausibility
 
     private const FARTHEST_MM = 200.0;
 
+    private const SIDES_APART_MM = 25.0;
+
     public function __construct(private LengthPrinter $print)
     {
     }
@@ -40,6 +42,16 @@ final readonly class Plausibility
         }
 
         return $cautions;
+    }
+
+    /** Whether the two fenders of one axle can stand so far apart. */
+    public function sides(HeightReading $left, HeightReading $right): ?string
+    {
+        $apart = $left->height()->minus($right->height())->absolute();
+
+        return $apart->millimetres() <= self::SIDES_APART_MM
+            ? null
+            : sprintf('Left and right differ by %s. Read both again; is the ground level, and are the tyres at pressure?', $this->print->nearest($apart));
     }
 
     private function tooFar(StanceHeights $heights, Stance $stance, Axle $axle): ?string

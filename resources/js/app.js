@@ -8,7 +8,10 @@ const pad = document.querySelector('[data-pad]');
 if (pad && tape) {
     wirePad(pad, tape);
 }
-listenForKeys({ toggleHeight: () => document.querySelector('[data-magnify]')?.click() });
+listenForKeys({
+    toggleHeight: () => document.querySelector('[data-magnify]')?.click(),
+    settled: () => bench?.settled() ?? Promise.resolve(),
+});
 
 document.addEventListener('click', (event) => {
     const link = event.target.closest('[data-magnify]');

@@ -1,5 +1,5 @@
 /** Letters outside the fields, Page Up and Page Down anywhere. */
-export function listenForKeys({ toggleHeight }) {
+export function listenForKeys({ toggleHeight, settled }) {
     const sheet = document.querySelector('[data-keys]');
     const bench = document.querySelector('[data-bench]');
     const go = (address) => address && window.location.assign(address);
@@ -18,7 +18,8 @@ export function listenForKeys({ toggleHeight }) {
         }
         if (bench && (event.key === 'PageDown' || event.key === 'PageUp')) {
             event.preventDefault();
-            go(event.key === 'PageDown' ? bench.dataset.next : bench.dataset.before);
+            const address = event.key === 'PageDown' ? bench.dataset.next : bench.dataset.before;
+            settled().then(() => go(address));
             return;
         }
         const typing = event.target.matches('input:not([type="checkbox"]), select, textarea');

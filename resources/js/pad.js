@@ -1,16 +1,19 @@
 const REMEMBERED = 'pad-open';
 
-/** The pad of digits and sixteenths for gloved fingers: types into the field last touched. */
+/** The pad of digits and sixteenths for gloved fingers: types into the field last touched. Open from the start on a touch screen. */
 export function wirePad(pad, form) {
     const inputs = [...form.querySelectorAll('[data-field]')];
     const toggle = document.querySelector('[data-pad-toggle]');
+    const keyboard = inputs[0].inputMode;
     let target = inputs[0];
 
     const open = (wanted) => {
         pad.hidden = !wanted;
         toggle.setAttribute('aria-expanded', String(wanted));
         form.parentElement.classList.toggle('has-pad', wanted);
-        localStorage.setItem(REMEMBERED, wanted ? 'yes' : 'no');
+        for (const input of inputs) {
+            input.inputMode = wanted ? 'none' : keyboard;
+        }
     };
 
     form.addEventListener('focusin', (event) => {
@@ -29,8 +32,11 @@ export function wirePad(pad, form) {
         }
     });
 
-    toggle.addEventListener('click', () => open(pad.hidden));
-    open(localStorage.getItem(REMEMBERED) === 'yes');
+    toggle.addEventListener('click', () => {
+        localStorage.setItem(REMEMBERED, pad.hidden ? 'yes' : 'no');
+        open(pad.hidden);
+    });
+    open((localStorage.getItem(REMEMBERED) ?? (matchMedia('(pointer: coarse)').matches ? 'yes' : 'no')) === 'yes');
 }
 
 /** The text after a key of the pad: a fraction takes the place of the fraction that is there. */

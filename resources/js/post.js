@@ -7,6 +7,7 @@ export async function post(url, body) {
         response = await fetch(url, {
             method: 'POST',
             body,
+            keepalive: true,
             headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
             signal: AbortSignal.timeout(PATIENCE),
         });

@@ -20,8 +20,9 @@ export function wireTape(form) {
 
     const show = (answer, { quiet = null } = {}) => {
         for (const [part, html] of Object.entries(answer.parts)) {
-            document.querySelector(`[data-part="${part}"]`).innerHTML = html;
+            replace(document.querySelector(`[data-part="${part}"]`), html);
         }
+        document.querySelector('[data-said]').textContent = answer.said;
         for (const [field, says] of Object.entries(answer.fields)) {
             tell(form, field, says, field === quiet);
         }
@@ -112,7 +113,20 @@ export function wireTape(form) {
             form.elements.height.value = height;
             return preview();
         },
+        /** Resolves when what was typed so far is with the server. */
+        settled() {
+            document.activeElement.blur();
+            return saving;
+        },
     };
+}
+
+/** Puts new content into a part of the page; what had the focus there has it after. */
+function replace(part, html) {
+    const targets = () => [...part.querySelectorAll('a, button')];
+    const focused = targets().indexOf(document.activeElement);
+    part.innerHTML = html;
+    targets()[focused]?.focus();
 }
 
 /** A field that is simply not typed yet is no mistake until the person wants to go on. */

@@ -161,6 +161,24 @@ test('heights are drawn five times larger at a press, and a dimension leads to i
     await expect(page).toHaveURL(/dropped#rear$/);
 });
 
+test('what is typed is saved before a page key leaves the station, and the focus survives a redraw', async ({ page }) => {
+    await signIn(page);
+    const address = await openJob(page, /Puppet theatre/, 'alone');
+    await front(page).fill('28 9/16');
+    await page.keyboard.press('PageDown');
+    await expect(page.getByRole('heading', { name: 'Head', level: 1 })).toBeVisible();
+    await page.goto(address.replace('/alone', '/tape-log'));
+    await expect(page.getByRole('row').filter({ hasText: '28 9/16' })).toContainText('stands');
+
+    await page.goto(address);
+    const link = page.getByRole('link', { name: /^Heights/ });
+    await link.focus();
+    await page.keyboard.press('Enter');
+    await expect(link).toHaveText('Heights to scale');
+    await expect(link).toBeFocused();
+    await expect(page.locator('[data-said]')).toContainText('not taped yet. Tape the front fender');
+});
+
 test('a job is started from nothing, and everything typed survives a slip', async ({ page }) => {
     await signIn(page);
     await page.keyboard.press('n');

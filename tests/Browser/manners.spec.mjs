@@ -96,6 +96,19 @@ test('heights are saved without JavaScript, and what is refused is kept', async 
     await expect(page.locator('[data-field="front"]')).toHaveValue('28 11/16');
 });
 
+test('a touch screen opens the pad by itself and keeps its own keyboard down', async ({ browser }) => {
+    const page = await (await browser.newContext({ viewport: screens.tablet, hasTouch: true, isMobile: true })).newPage();
+    await signIn(page);
+    await openJob(page, /Puppet theatre/, 'dropped');
+    await expect(page.locator('[data-pad]')).toBeVisible();
+    await expect(page.locator('[data-field="front"]')).toHaveAttribute('inputmode', 'none');
+    await page.locator('[data-field="rear"]').tap();
+    await page.locator('[data-pad]').getByRole('button', { name: '7/8', exact: true }).tap();
+    await expect(page.locator('[data-field="rear"]')).toHaveValue('7/8');
+    await page.getByRole('button', { name: 'Pad' }).tap();
+    await expect(page.locator('[data-field="front"]')).toHaveAttribute('inputmode', 'text');
+});
+
 test('the keyboard sheet opens with a question mark', async ({ page }) => {
     await signIn(page);
     await page.keyboard.press('?');

@@ -5,7 +5,10 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Vehicle;
 
-beforeEach(fn () => $this->actingAs($this->person()));
+beforeEach(function (): void {
+    $this->person();
+    $this->actingAs(App\Models\User::query()->sole());
+});
 
 it('never lets a name become markup', function (): void {
     $job = $this->job();
@@ -19,6 +22,19 @@ it('never lets a name become markup', function (): void {
         $page = $this->get($address)->assertOk()->getContent();
         expect($page)->not->toContain('<script>alert')->toContain(e($nasty));
     }
+});
+
+it('answers a page that is not there in words', function (string $address): void {
+    $this->get($address)->assertNotFound()->assertSee('Nothing is here')->assertSee('To the yard');
+})->with(['/jobs/999/alone', '/jobs/1/nowhere', '/nothing']);
+
+it('takes forms that no page of ours sent without falling over', function (): void {
+    $this->post('/jobs', ['title' => ['a'], 'vehicle' => ['b'], 'wheelbase' => ['c' => ['d']], 'overhang' => "51\xC3\x28"])->assertRedirect('/jobs/new');
+    $this->get('/jobs/new')->assertOk();
+    $this->post('/taste', ['fineness' => ['1 mm']])->assertSessionHasErrors('fineness');
+    auth()->logout();
+    $this->from('/sign-in')->post('/sign-in', ['email' => ['a'], 'password' => ['b']])->assertSessionHasErrors('email');
+    $this->get('/sign-in')->assertOk();
 });
 
 it('says how long the server took', function (): void {

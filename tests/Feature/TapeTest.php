@@ -147,6 +147,28 @@ it('takes left and right apart and judges their mean', function (): void {
     $this->get("/jobs/{$job->id}/alone")->assertDontSee('Front fender, left')->assertSee('Front fender alone: 37 1/2 in', false);
 });
 
+it('saves what a form made before the way of taping was changed still sends', function (): void {
+    $job = $this->job();
+    $job->update(['each_side' => true]);
+
+    $this->tape($job, 'alone', ['front' => '37 7/16', 'rear' => '38 7/8'])->assertJsonPath('fields.front.saved', 'saved');
+    expect(Reading::query()->count())->toBe(2);
+});
+
+it('says when stances are not taped the same way, and when two sides stand far apart', function (): void {
+    $job = $this->job();
+    $leans = 'tape all three the same way';
+    $this->tape($job, 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
+    $this->get("/jobs/{$job->id}/alone")->assertDontSee($leans);
+    $job->update(['each_side' => true]);
+    $apart = $this->tape($job, 'dropped', ['front_left' => '38', 'front_right' => '39 1/2', 'rear_left' => '36', 'rear_right' => '36']);
+
+    $this->get("/jobs/{$job->id}/dropped")->assertSee($leans);
+    expect($apart->json('fields.front_right.sentence'))->toContain('Left and right differ by 1 1/2 in')
+        ->and($apart->json('fields.front_right.saved'))->toBe('saved')
+        ->and($apart->json('fields.rear_right.tone'))->toBe('plain');
+});
+
 it('shows each person the same heights in their own unit', function (): void {
     $job = $this->job();
     $this->tape($job, 'alone', ['front' => '38 1/2', 'rear' => '38 7/8']);

@@ -31,7 +31,7 @@ final class Jobs
         $person = $request->user();
         $draft = new JobDraft($request->except(['_token']), $person);
         if ($draft->problems() !== []) {
-            return redirect()->route('jobs.create')->withInput()->withErrors($draft->problems());
+            return redirect()->route('jobs.create')->withInput(array_filter($request->except(['_token']), is_string(...)))->withErrors($draft->problems());
         }
 
         return redirect()->route('jobs.resume', $draft->start());

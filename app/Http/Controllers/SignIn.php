@@ -23,6 +23,7 @@ final class SignIn
 
     public function store(Request $request): RedirectResponse
     {
+        $request->replace(array_filter($request->all(), is_string(...)));
         /** @var array{email: string, password: string} $account */
         $account = $request->validate(
             ['email' => ['required', 'string'], 'password' => ['required', 'string']],

@@ -26,14 +26,14 @@ final class Tape
 
     public function preview(TapeRequest $request, Job $job, Station $station): JsonResponse
     {
-        $entries = $request->entries($this->stance($station), $job->each_side);
+        $entries = $request->entries($this->stance($station));
 
         return response()->json($this->answer($request, $job, $station, $entries)->previewing($entries));
     }
 
     public function store(TapeRequest $request, Job $job, Station $station): JsonResponse|RedirectResponse
     {
-        $entries = $request->entries($this->stance($station), $job->each_side);
+        $entries = $request->entries($this->stance($station));
         $outcomes = (new TapeLog($job, $request->person()))->write($entries);
         $job->unsetRelation('liveReadings');
 

@@ -7,6 +7,7 @@ namespace Yoke\Tape\Exception;
 use DomainException;
 use Yoke\CoreException;
 use Yoke\Measure\Length;
+use Yoke\Measure\LengthUnit;
 use Yoke\Measure\TypedLength;
 use Yoke\Rig\Check\LengthRange;
 
@@ -26,7 +27,20 @@ final class NotAFenderHeight extends DomainException implements CoreException
             default => sprintf('This one is %d mm (%.1f in).', round($length->millimetres()), $length->inches()),
         };
 
-        return new self($range->sentence().' '.$found, $typed);
+        return new self(trim("{$range->sentence()} {$found} ".self::otherUnit($typed, $range)), $typed);
+    }
+
+    /** The same number in a unit in which it would be a fender height. */
+    private static function otherUnit(TypedLength $typed, LengthRange $range): string
+    {
+        $number = $typed->length()->millimetres() / $typed->unit()->millimetres();
+        foreach ([LengthUnit::Millimetre, LengthUnit::Inch, LengthUnit::Centimetre] as $unit) {
+            if ($range->holds(Length::of($number, $unit))) {
+                return sprintf('If it is %s, type %s %s.', $unit === LengthUnit::Inch ? 'inches' : 'metric', rtrim(rtrim(sprintf('%.3f', $number), '0'), '.'), $unit->value);
+            }
+        }
+
+        return '';
     }
 
     public function typed(): TypedLength

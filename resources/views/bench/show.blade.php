@@ -7,6 +7,7 @@
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
         </section>
-        <section class="bench-verdict card" aria-label="Verdict" aria-live="polite" data-part="verdict">@include('bench.verdict')</section>
+        <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.verdict')</section>
+        <p class="sr-only" aria-live="polite" data-said></p>
     </main>
 </x-layout>

@@ -15,7 +15,7 @@
             <div class="field">
                 <label for="{{ $name }}">{{ $place->label() }}</label>
                 <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->shown($place)) }}" data-field="{{ $name }}"
-                       inputmode="decimal" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
+                       inputmode="{{ $page->print->fineness() === \Yoke\Measure\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
                        aria-describedby="{{ $name }}-says" @if ($errors->has($name)) aria-invalid="true" @endif @if ($loop->first) autofocus @endif>
                 <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->standing($place)) }}">
                 @if ($errors->has($name))

@@ -21,6 +21,9 @@
         </div>
     @endif
     <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
+    @if ($page->waysOfTaping() !== '')
+        <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
+    @endif
     @if ($rule)
         <div class="rule" role="img" aria-label="Front fender: dropped {{ $print->nearest($targets->at(0.0)) }}, halfway {{ $print->nearest($targets->halfway()) }}, full return {{ $print->nearest($targets->fullReturn()) }}">
             <div class="strip">

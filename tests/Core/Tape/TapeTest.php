@@ -71,6 +71,22 @@ it('takes no height that no fender has', function (string $typed, string $found)
     'centimetres read as inches' => ['97.8', '2484 mm'],
 ])->throws(NotAFenderHeight::class, 'Expected a fender height between 300 and 1800 mm (12 and 71 in)');
 
+it('names the unit that was meant, where the number fits one', function (string $typed, LengthUnit $default, string $meant): void {
+    expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(NotAFenderHeight::class, $meant);
+})->with([
+    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'If it is metric, type 978 mm.'],
+    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'If it is inches, type 38.5 in.'],
+    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'If it is metric, type 97.8 cm.'],
+]);
+
+it('offers no unit for a number that fits none', function (string $typed): void {
+    try {
+        FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
+    } catch (NotAFenderHeight $refused) {
+        expect($refused->getMessage())->not->toContain('type');
+    }
+})->with(['-3', '0', '5', '2 m', '99999']);
+
 it('keeps what it refused', function (): void {
     try {
         FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse('12 m'));
@@ -101,6 +117,15 @@ it('forgives what tape and friction can do', function (): void {
     expect(cautions(['alone' => [950, 980], 'dropped' => [949, 982]]))->toBe([])
         ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]]))->toHaveKey('dropped rear')
         ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]], Settling::NotRolled))->toBe([]);
+});
+
+it('questions fenders of one axle that stand far apart', function (): void {
+    $read = fn (float $mm): HeightReading => HeightReading::of(Length::ofMillimetres($mm), 0.9, 0.5, 0.5);
+    $plausible = new Plausibility(new LengthPrinter(Fineness::Sixteenth));
+
+    expect($plausible->sides($read(950), $read(970)))->toBeNull()
+        ->and($plausible->sides($read(970), $read(938)))->toContain('differ by 1 1/4 in')
+        ->and($plausible->sides($read(938), $read(970)))->toContain('level');
 });
 
 it('knows the rise of each axle in each stance', function (): void {

@@ -1,0 +1,17 @@
+@props(['title'])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Ivy Yoke</title>
+    @vite(['resources/css/app.css'])
+</head>
+<body>
+    <main class="card door">
+        <h1 class="text-2xl">{{ $title }}</h1>
+        <p>{{ $slot }}</p>
+        <a class="button is-first" href="/">To the yard</a>
+    </main>
+</body>
+</html>

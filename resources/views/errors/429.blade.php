@@ -1,0 +1,1 @@
+<x-trouble title="Too many requests">Expected a pause of a minute.</x-trouble>

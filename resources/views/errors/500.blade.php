@@ -1,0 +1,1 @@
+<x-trouble title="Something went wrong in the server">What was saved before is not touched. Go back: what you typed is still in the page before this one. The server log says what happened.</x-trouble>
