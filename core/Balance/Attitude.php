@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Balance;
 
+use Yoke\Measure\Angle;
+
 /**
  * How a coupled rig stands, as changes from the vehicle alone and the trailer level: mm (up positive), kg, rad (nose-up positive).
  */
@@ -69,6 +71,16 @@ final readonly class Attitude
     public function vehiclePitch(): float
     {
         return ($this->frontRise() - $this->rearRise()) / $this->rig->vehicle()->wheelbase;
+    }
+
+    public function vehiclePitchAngle(): Angle
+    {
+        return Angle::ofRadians($this->vehiclePitch());
+    }
+
+    public function trailerPitchAngle(): Angle
+    {
+        return Angle::ofRadians($this->trailerPitch);
     }
 
     /** Ball over level coupler height, mm. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Balance;
 
+use Yoke\Balance\Exception\ImpossibleModel;
+
 /** The hitch as the model sees it: plain numbers in mm and kg. */
 final readonly class Bars
 {
@@ -19,6 +21,16 @@ final readonly class Bars
         public float $arm,
         public float $ballOverCoupler,
     ) {
+        $problem = match (true) {
+            $count < 1 => ['count', 'Expected at least one spring bar.'],
+            ! ($rate > 0.0 && is_finite($rate)) => ['rate', 'Expected a bar rate above 0 kg/mm.'],
+            ! ($arm > 0.0 && is_finite($arm)) => ['arm', 'Expected a bar arm above 0 mm.'],
+            ! is_finite($ballOverCoupler) => ['ballOverCoupler', 'Expected the unloaded ball height over the level coupler in mm.'],
+            default => null,
+        };
+        if ($problem !== null) {
+            throw ImpossibleModel::at(...$problem);
+        }
     }
 
     /** Bar moment per mm of bend of the tips, kg. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Balance;
 
+use Yoke\Balance\Exception\ImpossibleModel;
+
 /**
  * The planar static model of a coupled rig (docs/model.md, Equations): everything but the slack of the bars is linear
  * in the bar moment M, so that each stance is a superposition of M = 0 and M per unit, found once here.
@@ -25,8 +27,12 @@ final readonly class CoupledRig
 
     private float $vehiclePitchPerMoment;
 
+    /** @throws ImpossibleModel when the bars would hook up behind the trailer's axles */
     public function __construct(private TowVehicle $vehicle, private TowedTrailer $trailer, private Bars $bars)
     {
+        if (! ($bars->arm < $trailer->ballToAxle)) {
+            throw ImpossibleModel::at('arm', 'Expected a bar arm shorter than the length from ball to trailer axle.');
+        }
         $a = $vehicle->overhang / $vehicle->wheelbase;
         $front = 1.0 / $vehicle->frontRate;
         $rear = 1.0 / $vehicle->rearRate;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Balance;
 
+use Yoke\Balance\Exception\ImpossibleModel;
+
 /** The tow vehicle as the model sees it: plain numbers in mm and kg. */
 final readonly class TowVehicle
 {
@@ -21,5 +23,19 @@ final readonly class TowVehicle
         public float $rearRate,
         public float $rearLift = 0.0,
     ) {
+        self::above($wheelbase, 'wheelbase', 'Expected a wheelbase above 0 mm.');
+        self::above($overhang, 'overhang', 'Expected an overhang, rear axle to ball, above 0 mm.');
+        self::above($frontRate, 'frontRate', 'Expected a front ride rate above 0 kg/mm.');
+        self::above($rearRate, 'rearRate', 'Expected a rear ride rate above 0 kg/mm.');
+        if (! is_finite($wheelbase) || ! is_finite($overhang) || ! is_finite($rearLift)) {
+            throw ImpossibleModel::at('wheelbase', 'Expected lengths with an end.');
+        }
+    }
+
+    private static function above(float $value, string $quantity, string $expected): void
+    {
+        if (! ($value > 0.0)) {
+            throw ImpossibleModel::at($quantity, $expected);
+        }
     }
 }

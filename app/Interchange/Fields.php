@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+/** Reads an object of a JSON file field by field; what is missing or of the wrong kind is named with its whole path. */
+final readonly class Fields
+{
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @param  string  $path  of this object, empty at the top
+     */
+    private function __construct(private array $fields, private string $path)
+    {
+    }
+
+    public static function ofJson(string $json): self
+    {
+        $fields = json_decode($json, true);
+        if (! is_array($fields) || ($fields !== [] && array_is_list($fields))) {
+            $why = json_last_error() === JSON_ERROR_NONE ? '' : ' '.json_last_error_msg().'.';
+            throw BadField::at('file', "Expected one JSON object.{$why}");
+        }
+
+        return new self($fields, '');
+    }
+
+    public function object(string $name): self
+    {
+        $object = $this->value($name);
+        if (! is_array($object) || array_is_list($object)) {
+            throw BadField::at($this->pathOf($name), 'Expected an object.');
+        }
+
+        return new self($object, $this->pathOf($name));
+    }
+
+    /** @return non-empty-list<self> */
+    public function objects(string $name): array
+    {
+        $list = $this->value($name);
+        if (! is_array($list) || $list === [] || ! array_is_list($list)) {
+            throw BadField::at($this->pathOf($name), 'Expected a list of at least one object.');
+        }
+        $objects = [];
+        foreach ($list as $i => $object) {
+            if (! is_array($object)) {
+                throw BadField::at("{$this->pathOf($name)}[{$i}]", 'Expected an object.');
+            }
+            $objects[] = new self($object, "{$this->pathOf($name)}[{$i}]");
+        }
+
+        return $objects;
+    }
+
+    public function number(string $name): float
+    {
+        $number = $this->value($name);
+        if (! is_int($number) && ! is_float($number)) {
+            throw BadField::at($this->pathOf($name), 'Expected a number.');
+        }
+
+        return (float) $number;
+    }
+
+    public function count(string $name): int
+    {
+        $count = $this->value($name);
+        if (! is_int($count)) {
+            throw BadField::at($this->pathOf($name), 'Expected a whole number.');
+        }
+
+        return $count;
+    }
+
+    /** @param  non-empty-list<string>  $choices */
+    public function choice(string $name, array $choices): string
+    {
+        $choice = $this->value($name);
+        if (! is_string($choice) || ! in_array($choice, $choices, true)) {
+            throw BadField::at($this->pathOf($name), 'Expected one of '.implode(', ', $choices).'.');
+        }
+
+        return $choice;
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->fields[$name]);
+    }
+
+    public function pathOf(string $name): string
+    {
+        return $this->path === '' ? $name : "{$this->path}.{$name}";
+    }
+
+    private function value(string $name): mixed
+    {
+        if (! array_key_exists($name, $this->fields)) {
+            throw BadField::at($this->pathOf($name), 'Expected this field, and it is missing.');
+        }
+
+        return $this->fields[$name];
+    }
+}
