@@ -25,6 +25,11 @@ final readonly class Attitude
     ) {
     }
 
+    public function rig(): CoupledRig
+    {
+        return $this->rig;
+    }
+
     /** Front fender rise, mm. */
     public function frontRise(): float
     {

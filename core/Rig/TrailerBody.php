@@ -11,4 +11,14 @@ enum TrailerBody: string
     case Caravan = 'caravan';
     case PopUp = 'pop-up';
     case Tall = 'tall';
+
+    /** Usual height of the centre of gravity above the axle line, mm (docs/model.md, What is usual). */
+    public function cgAboveAxle(): float
+    {
+        return match ($this) {
+            self::PopUp => 250.0,
+            self::Box, self::Caravan => 500.0,
+            self::Tall => 750.0,
+        };
+    }
 }

@@ -19,7 +19,7 @@ final readonly class StanceBenchmark
     }
 
     /**
-     * @param  positive-int  $stances
+     * @param  int  $stances  1 or more
      * @return float microseconds each, on average
      */
     public function run(int $stances): float

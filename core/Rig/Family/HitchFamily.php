@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig\Family;
+
+use Yoke\Rig\Adjuster\Adjusters;
+
+/**
+ * A kind of weight distribution hitch. A new family is one class, one data file and one line in Families; its adjusters
+ * drive the settings, the drawing and the wording everywhere.
+ */
+interface HitchFamily
+{
+    /** The name it is stored by: `chain-snap-up`. */
+    public function key(): string;
+
+    /** How it is worded. */
+    public function wording(): Wording;
+
+    /** What can be set on it. */
+    public function adjusters(HitchMeasures $measures): Adjusters;
+
+    /** Whether it bends bars at all: tension chains do not. */
+    public function hasBars(): bool;
+}

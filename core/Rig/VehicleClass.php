@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig;
+
+/** The class of a tow vehicle, for what is usual in it. The value is its name on a label. */
+enum VehicleClass: string
+{
+    case SmallCrossover = 'small crossover';
+    case FamilySuv = 'family SUV or van';
+    case HalfTon = 'half-ton pick-up';
+    case ThreeQuarterTon = 'three-quarter-ton pick-up';
+
+    /** Usual ride rate at an axle, kg per mm of fender height, both wheels (docs/model.md, What is usual). */
+    public function rideRate(Axle $axle): float
+    {
+        [$front, $rear] = match ($this) {
+            self::SmallCrossover => [8.0, 7.0],
+            self::FamilySuv => [10.0, 8.5],
+            self::HalfTon => [13.0, 9.5],
+            self::ThreeQuarterTon => [19.0, 14.0],
+        };
+
+        return $axle === Axle::Front ? $front : $rear;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Balance\RigMaker;
+use Tests\Core\Fit\Priors;
+use Yoke\Fit\AxleGroup;
+use Yoke\Measure\Angle;
+use Yoke\Measure\Length;
+use Yoke\Method\Band;
+use Yoke\Plan\BallHeight;
+use Yoke\Plan\FirstChance;
+use Yoke\Plan\FirstSetting;
+use Yoke\Plan\LevellingTakeBack;
+use Yoke\Plan\School;
+use Yoke\Plan\Shank;
+use Yoke\Plan\ShankPlace;
+use Yoke\Plan\TrailerLevelling;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Levelling;
+use Yoke\Yard\SeededSource;
+
+it('puts the ball where the trailer ends as wanted', function (float $degrees, ?AxleGroup $axles): void {
+    $prior = Priors::rig(axles: $axles);
+    $advised = (new BallHeight($prior))->forCarried(0.75, Angle::ofDegrees($degrees));
+    $rig = $prior->likelyRig($advised->mean() - $prior->known()->ballOverCoupler);
+
+    expect(rad2deg($rig->carried($rig->tensionFor(0.75))->trailerPitch))->toEqualWithDelta($degrees, 1e-6)
+        ->and($advised->deviation())->toBeGreaterThan(1.0)->toBeLessThan(30.0);
+})->with([
+    'level' => [0.0, null],
+    'slightly nose-down' => [-0.4, null],
+    'level on unequalised axles' => [0.0, AxleGroup::unequalised(2, 860.0)],
+]);
+
+it('agrees with the closed form for a level trailer', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    [$vehicle, $trailer] = [$rig->vehicle(), $rig->trailer()];
+    [$wheelbase, $overhang, $length] = [$vehicle->wheelbase, $vehicle->overhang, $trailer->ballToAxle];
+    $moment = $trailer->tongueWeight * $overhang / (1 + $overhang / $length);
+    $load = $trailer->tongueWeight - $moment / $length;
+    $front = ($moment - $overhang * $load) / $wheelbase;
+    $rear = $load - $front;
+    $closed = $rear / $vehicle->rearRate + $overhang / $wheelbase * ($rear / $vehicle->rearRate - $front / $vehicle->frontRate)
+        - $moment / ($length * $trailer->groupRate());
+
+    expect((new BallHeight(Priors::rig()))->forCarried(1.0, Angle::zero())->mean())->toEqualWithDelta($closed, 1e-6);
+});
+
+it('names the other schools beside it', function (): void {
+    $schools = (new BallHeight(Priors::rig()))->schools();
+
+    expect($schools[0]->lowest)->toEqualWithDelta(26.8, 1e-9)
+        ->and(array_map(fn (School $school): bool => $school->holds(26.8), $schools))->toBe([true, false, false, false, true]);
+});
+
+it('says which way and how far to jack the trailer', function (float $front, float $rear, float $move, bool $level): void {
+    $levelling = new TrailerLevelling(Length::ofMillimetres($front), Length::ofMillimetres($rear), Length::ofMillimetres(3000), Length::ofMillimetres(5100));
+
+    expect($levelling->couplerMove()->millimetres())->toEqualWithDelta($move, 1e-9)
+        ->and($levelling->levelCouplerHeight(Length::ofMillimetres(500))->millimetres())->toEqualWithDelta(500 + $move, 1e-9)
+        ->and($levelling->isLevel())->toBe($level)
+        ->and($levelling->pitch()->isNegative())->toBe($front < $rear);
+})->with([
+    'nose-down: coupler up' => [480, 510, 51.0, false],
+    'nose-up: coupler down' => [510, 480, -51.0, false],
+    'level' => [495, 495, 0.0, true],
+    'level enough' => [495, 497, 3.4, true],
+]);
+
+it('ranks the places of the head by what is left of the wanted height', function (): void {
+    $shank = new Shank(Length::ofMillimetres(20), Length::ofMillimetres(32), 4, Length::ofMillimetres(60));
+    $places = $shank->places(Length::ofMillimetres(480), Length::ofMillimetres(430));
+    $best = $places[0];
+
+    expect($places)->toHaveCount(8)
+        ->and([$best->turned, $best->hole, $best->holesVisible])->toBe(['drop', 2, 1])
+        ->and($best->ballHeight->millimetres())->toBe(428.0)
+        ->and($best->residual()->millimetres())->toBe(-2.0)
+        ->and(array_map(fn (ShankPlace $place): float => $place->residual()->absolute()->millimetres(), $places))->toBe([2.0, 30.0, 34.0, 66.0, 110.0, 142.0, 174.0, 206.0]);
+});
+
+it('knows what levelling takes back', function (): void {
+    foreach (RigMaker::random(60) as [$rig]) {
+        $tension = $rig->tensionFor(0.9);
+        $rear = new LevellingTakeBack($rig, Levelling::Rear);
+
+        expect((new LevellingTakeBack($rig, Levelling::None))->lost($tension))->toEqualWithDelta(0.0, 1e-12)
+            ->and($rear->lost($tension))->toBeGreaterThan(0.0)
+            ->and($rear->left($tension) + $rear->lost($tension))->toEqualWithDelta(0.9, 1e-9);
+    }
+});
+
+/** @return array{Adjusters, Setting} */
+function snapUp(): array
+{
+    $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
+
+    return [$adjusters, $adjusters->middle()];
+}
+
+it('starts with the best chance, links near the middle, and never likely over', function (float $tension): void {
+    [$adjusters, $reference] = snapUp();
+    $ranked = (new FirstSetting(Priors::rig(0.1, $tension), $adjusters, $reference, Band::usual()))->ranked();
+    $best = $ranked[0];
+
+    expect($ranked)->toHaveCount(17 * 7)
+        ->and($best->allowed())->toBeTrue()
+        ->and($best->inBand)->toBeGreaterThan(max(array_map(fn (FirstChance $chance): float => $chance->allowed() ? $chance->inBand : 0.0, $ranked)) - 0.02001)
+        ->and(abs($best->setting->step('link') - 4.0))->toBeLessThanOrEqual(2.0)
+        ->and($best->setting->step('head'))->toBe($reference->step('head'))
+        ->and(array_filter($ranked, fn (FirstChance $chance): bool => ! $chance->allowed()))->not->toBeEmpty();
+})->with(['slack in the middle' => -30.0, 'right in the middle' => 15.0, 'tight in the middle' => 60.0]);
+
+it('lands in band as often as it says', function (): void {
+    [$adjusters, $reference] = snapUp();
+    $prior = Priors::rig(0.12, 15.0, 12.0);
+    $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual()))->ranked()[0];
+    $more = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
+    $random = new SeededSource(12);
+    $landed = 0;
+    for ($i = 0; $i < 3000; $i++) {
+        [$rig, $tension] = Priors::draw($prior, $random, 0.12, 12.0);
+        $share = $rig->carried($tension + $more)->frontRestored();
+        $landed += $share >= 0.5 && $share <= 1.0 ? 1 : 0;
+    }
+
+    expect($best->inBand)->toEqualWithDelta($landed / 3000, 0.03)->and($best->inBand)->toBeLessThan(0.999);
+});
+
+it('follows the rules of thumb of its own equations', function (): void {
+    foreach (RigMaker::random(60) as $i => [$rig]) {
+        if ($i % 5 === 0) {
+            continue;
+        }
+        [$a, $length, $arm] = [$rig->vehicle()->overhang, $rig->trailer()->ballToAxle, $rig->bars()->arm];
+        $attitudes = array_map(fn (float $share) => $rig->carried($rig->tensionFor($share)), ['half' => 0.5, 'full' => 1.0]);
+        $frontGain = $attitudes['full']->frontLoad() - $attitudes['half']->frontLoad();
+        $trailerGain = $attitudes['full']->trailerLoad() - $attitudes['half']->trailerLoad();
+        $turned = $rig->trailer()->weight * $rig->trailer()->cgAboveAxle * ($attitudes['full']->trailerPitch - $attitudes['half']->trailerPitch);
+
+        expect($frontGain * $rig->vehicle()->wheelbase)->toEqualWithDelta($trailerGain * ($length + $a) - $turned, 1e-3)
+            ->and($attitudes['full']->ballLoad())->toEqualWithDelta($rig->trailer()->tongueWeight * (1 + $a * ($length - $arm) / ($arm * ($length + $a))), 0.06 * $attitudes['full']->ballLoad());
+    }
+});

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\StepRange;
+use Yoke\Rig\Exception\ImpossibleSetting;
+use Yoke\Rig\Exception\UnknownFamily;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
+
+function chainHitch(): Adjusters
+{
+    return Adjusters::of(
+        Adjuster::of('link', Role::Tension, 28.0, new StepRange(0, 8), 6)->withHalfSteps()->counted(Counting::Working),
+        Adjuster::of('washer', Role::Tilt, deg2rad(1.0), new StepRange(0, 6), 30),
+        Adjuster::of('head', Role::HeadHeight, 31.75, new StepRange(0, 2), 30),
+    );
+}
+
+it('has a setting for each way to stand', function (): void {
+    expect(chainHitch()->settings())->toHaveCount(17 * 7 * 3)
+        ->and(chainHitch()->middle()->steps())->toBe(['link' => 4.0, 'washer' => 3.0, 'head' => 1.0]);
+});
+
+it('is worth its pitch, its tilt times the bar arm, and nothing for the head', function (array $to, float $tension, float $height, int $minutes): void {
+    $hitch = chainHitch();
+    $from = $hitch->setting(['link' => 4.0, 'washer' => 3.0, 'head' => 1.0]);
+    $there = $hitch->setting([...$from->steps(), ...$to]);
+
+    expect($hitch->tensionBetween($from, $there, 700.0))->toEqualWithDelta($tension, 1e-9)
+        ->and($hitch->tensionBetween($there, $from, 700.0))->toEqualWithDelta(-$tension, 1e-9)
+        ->and($hitch->ballHeightBetween($from, $there))->toEqualWithDelta($height, 1e-9)
+        ->and($hitch->minutesBetween($from, $there))->toBe($minutes)
+        ->and($from->changesTo($there))->toBe(array_keys($to))
+        ->and($from->equals($there))->toBe($to === []);
+})->with([
+    'nothing changed' => [[], 0.0, 0.0, 0],
+    'a link up' => [['link' => 5.0], 28.0, 0.0, 6],
+    'half a link down' => [['link' => 3.5], -14.0, 0.0, 6],
+    'a washer out' => [['washer' => 2.0], -700.0 * M_PI / 180, 0.0, 30],
+    'a link and a washer at once' => [['link' => 5.0, 'washer' => 4.0], 28.0 + 700.0 * M_PI / 180, 0.0, 30],
+    'the head up a hole' => [['head' => 2.0], 0.0, 31.75, 30],
+]);
+
+it('never mixes up the two ways of counting links', function (): void {
+    $working = chainHitch()->get('link');
+    $takenUp = $working->counted(Counting::TakenUp);
+    foreach ($working->range->all() as $step) {
+        expect($working->meant($working->said($step)))->toBe($step)
+            ->and($takenUp->said($step))->toBe($step);
+    }
+    expect($working->said(6.0))->toBe(2.0)->and($working->said(6.5))->toBeLessThan($working->said(6.0));
+});
+
+it('refuses a setting that cannot be, and names the adjuster', function (array $steps, string $adjuster, string $sentence): void {
+    try {
+        chainHitch()->setting($steps);
+    } catch (ImpossibleSetting $impossible) {
+        expect($impossible->adjuster())->toBe($adjuster)->and($impossible->getMessage())->toContain($sentence);
+
+        return;
+    }
+    throw new LogicException('It was set.');
+})->with([
+    'beyond the last link' => [['link' => 8.5, 'washer' => 3.0, 'head' => 1.0], 'link', 'between 0 and 8'],
+    'below the first' => [['link' => -1.0, 'washer' => 3.0, 'head' => 1.0], 'link', 'between 0 and 8'],
+    'a quarter of a link' => [['link' => 4.25, 'washer' => 3.0, 'head' => 1.0], 'link', 'none of its steps'],
+    'half a washer' => [['link' => 4.0, 'washer' => 2.5, 'head' => 1.0], 'washer', 'none of its steps'],
+    'no washer said' => [['link' => 4.0, 'head' => 1.0], 'washer', 'Expected a step for the washer'],
+    'a hole it has not' => [['link' => 4.0, 'washer' => 3.0, 'head' => 1.0, 'hole' => 1.0], 'hole', 'no hole to set'],
+]);
+
+it('refuses an adjuster that cannot be', function (float $pitch, float $from, float $to, int $minutes): void {
+    Adjuster::of('link', Role::Tension, $pitch, new StepRange($from, $to), $minutes);
+})->with([[0, 0, 8, 6], [-28, 0, 8, 6], [NAN, 0, 8, 6], [28, 8, 0, 6], [28, 0, 8, -1]])->throws(ImpossibleSetting::class, 'link');
+
+it('has seven families, each with words for every adjuster and quirks of its own', function (): void {
+    $families = Families::all();
+    expect($families)->toHaveCount(7)
+        ->and(array_unique(array_map(fn (HitchFamily $family): string => $family->key(), $families)))->toHaveCount(7);
+    foreach ($families as $family) {
+        $keys = array_map(fn (Adjuster $adjuster): string => $adjuster->key, $family->adjusters(new HitchMeasures)->all());
+        expect(array_keys($family->wording()->steps))->toBe($keys, $family->key())
+            ->and($family->wording()->quirks)->not->toBeEmpty()->each->toEndWith('.')
+            ->and($family->adjusters(new HitchMeasures)->settings())->not->toBeEmpty()
+            ->and(Families::get($family->key()))->toEqual($family);
+    }
+    expect(count(glob(dirname(__DIR__, 3).'/core/Rig/Family/data/*.php') ?: []))->toBe(7)
+        ->and(array_filter($families, fn (HitchFamily $family): bool => ! $family->hasBars()))->toHaveCount(1);
+});
+
+it('counts in the words of the family', function (string $family, string $adjuster, float $steps, string $words): void {
+    expect(Families::get($family)->wording()->count($adjuster, $steps))->toBe($words);
+})->with([
+    ['chain-snap-up', 'link', 1.0, '1 link'], ['chain-snap-up', 'link', -2.0, '2 links'], ['cam-bar', 'link', 0.5, 'half a link'],
+    ['cam-bar', 'link', 1.5, '1 1/2 links'], ['pad-under-cover', 'tooth', 2.0, '2 teeth'], ['tension-chain', 'thread', 3.0, '3 threads'],
+]);
+
+it('knows no other family', function (): void {
+    Families::get('magnet');
+})->throws(UnknownFamily::class, 'one of chain-snap-up, chain-rotating-latch');
