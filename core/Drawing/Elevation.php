@@ -117,15 +117,29 @@ final readonly class Elevation
     /** As high as any stance reaches, with room for a trailer's tail that rises as its ball sinks. */
     public function topY(): float
     {
+        $top = max($this->vehicleTopY(), self::top($this->trailer));
+        $sink = max(array_map(fn (Stance $stance): float => -$this->rise($stance, Axle::Rear), $this->drawn()));
+
+        return $top + max(0.0, $sink / 2);
+    }
+
+    /** As high as the vehicle stands alone. */
+    public function vehicleTopY(): float
+    {
+        return self::top($this->vehicle);
+    }
+
+    /** @param  non-empty-list<Figure>  $figures */
+    private static function top(array $figures): float
+    {
         $top = 0.0;
-        foreach ([...$this->vehicle, ...$this->trailer] as $figure) {
+        foreach ($figures as $figure) {
             foreach ($figure->points as $point) {
                 $top = max($top, $point->y);
             }
         }
-        $sink = max(array_map(fn (Stance $stance): float => -$this->rise($stance, Axle::Rear), $this->drawn()));
 
-        return $top + max(0.0, $sink / 2);
+        return $top;
     }
 
     /** @return non-empty-list<Stance> */

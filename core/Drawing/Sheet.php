@@ -11,6 +11,9 @@ final readonly class Sheet
 
     private const BELOW_GROUND = 60.0;
 
+    /** The vehicle stays below this share of the sheet: above it there is room for words. */
+    private const VEHICLE_BELOW = 0.78;
+
     private function __construct(
         /** mm behind the front axle at the left edge. */
         public float $left,
@@ -26,7 +29,7 @@ final readonly class Sheet
     /** @param  float  $ratio width over height; the rig stands in the middle */
     public static function around(Elevation $elevation, float $ratio): self
     {
-        $top = $elevation->topY() + self::MARGIN;
+        $top = max($elevation->topY() + self::MARGIN, $elevation->vehicleTopY() / self::VEHICLE_BELOW);
         $height = $top + self::BELOW_GROUND;
         $length = $elevation->tailX() - $elevation->noseX() + 2 * self::MARGIN;
         if ($length / $height > $ratio) {

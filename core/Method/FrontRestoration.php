@@ -130,7 +130,7 @@ final readonly class FrontRestoration implements Method
 
     private function printed(Gaussian $share): string
     {
-        return sprintf('%d %% ± %d points', round($share->mean() * 100), max(1, ceil($share->deviation() * 100)));
+        return sprintf('%s%d %% ± %d points', $share->mean() < -0.005 ? '−' : '', abs(round($share->mean() * 100)), max(1, ceil($share->deviation() * 100)));
     }
 
     private function advice(Chances $chances, StanceHeights $heights, LengthPrinter $print): string
@@ -159,7 +159,7 @@ final readonly class FrontRestoration implements Method
     {
         $rise = $heights->rise(Stance::Dropped, Axle::Front);
         $small = $rise !== null && $this->rise($this->front($heights))->mean() < 3 * $this->rise($this->front($heights))->deviation()
-            ? sprintf('the front moved only %s when coupled, too little for this tape; ', $print->nearest($rise->absolute()))
+            ? sprintf('the front moved only %s, too little for this tape; ', $print->nearest($rise->absolute()))
             : '';
         $chance = fn (StanceHeights $then): Chances => $this->chances($this->front($then));
 

@@ -36,7 +36,7 @@ final readonly class WhatWouldSettle
             }
         }
 
-        return 'More tape will not settle it here: front axle loads from a weighbridge would.';
+        return 'More tape will not settle it: front axle loads from a weighbridge would.';
     }
 
     /**

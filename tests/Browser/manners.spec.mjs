@@ -51,10 +51,18 @@ for (const [screen, size] of Object.entries(screens)) {
 
 test('the bench stands on a laptop without scrolling, pad and all', async ({ page }) => {
     await signIn(page);
+    const over = () => page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
     for (const title of [/Planetarium/, /Bell tower/, /Seed library, spring/]) {
         await openJob(page, title, 'bars-up');
-        expect(await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight), String(title)).toBeLessThanOrEqual(0);
+        expect(await over(), String(title)).toBeLessThanOrEqual(0);
+        await page.getByRole('button', { name: 'Pad' }).click();
+        expect(await over(), `${title} with the pad`).toBeLessThanOrEqual(0);
+        await page.getByRole('button', { name: 'Pad' }).click();
     }
+    await openJob(page, /Seed library, spring/, 'bars-up');
+    await page.locator('[data-field="front"]').fill('847 mm');
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('cannot tell');
+    expect(await over(), 'a verdict that cannot tell').toBeLessThanOrEqual(0);
 });
 
 test('the first load of the bench is small, calls nobody and does not shift', async ({ browser }) => {

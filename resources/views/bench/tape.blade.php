@@ -6,10 +6,11 @@
     <input type="hidden" name="height" value="{{ $page->magnification->value }}">
     <div class="tape-head">
         <h1>{{ $page->station->title() }}</h1>
+        <span class="saved-at" data-saved-at role="status"></span>
         <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> Rolled forward and back first</label>
     </div>
     <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
-    <div class="tape-fields">
+    <div @class(['tape-fields', 'is-sided' => $page->job->each_side])>
         @foreach (\App\Bench\Place::fieldsOf($stance, $page->job->each_side) as $place)
             @php($name = $place->field())
             <div class="field">
@@ -35,7 +36,6 @@
         <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
         <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
         <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
-        <span class="saved-at" data-saved-at role="status"></span>
     </div>
 </form>
 <form method="post" id="sides" action="{{ route('stations.sides', [$page->job, $page->station->value]) }}" hidden>

@@ -34,7 +34,7 @@
             <span class="at" style="left: {{ $rule->halfway() }}%"><strong>{{ $print->nearest($targets->halfway()) }}</strong><br>halfway</span>
             <span class="at" style="left: {{ $rule->fullReturn() }}%"><strong>{{ $print->nearest($targets->fullReturn()) }}</strong><br>full return</span>
             @if ($carried = $rule->carried())
-                <span class="needle" style="left: clamp(4rem, {{ $carried['at'] }}%, calc(100% - 4rem))">carried {{ $print->nearest($page->reading(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front)->height()) }}</span>
+                <span class="needle" style="left: clamp(4.6rem, {{ $carried['at'] }}%, calc(100% - 4.6rem))">carried {{ $print->nearest($page->reading(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front)->height()) }}</span>
                 <i class="needle-line" style="left: {{ $carried['at'] }}%"></i>
                 <i class="whisker" style="left: {{ $carried['from'] }}%; right: calc(100% - {{ $carried['to'] }}%)"></i>
             @endif
@@ -61,5 +61,4 @@
         <div class="line"><h3>Equal squat</h3><x-verdict-chip :verdict="$squat->verdict" /></div>
         <p>@if ($squat->printed !== '')<strong>{{ ucfirst($squat->printed) }}.</strong> @endif{{ $squat->advice }}</p>
     </div>
-    <p class="sentence mt-auto">An aid to measuring, not a certificate: the makers' sheets come first.</p>
 </div>
