@@ -52,23 +52,24 @@ final readonly class RigPrior
         return $parameter === self::TENSION ? $this->tension->mean() : $this->doubtful[$parameter]->value;
     }
 
-    /**
-     * What a quantity of the model comes to, with the doubt that all parameters give it: half the difference between
-     * one deviation up and one down, parameter by parameter.
-     *
-     * @param  Closure(CoupledRig, float): float  $quantity  of the rig and the tension of the reference setting, mm
-     * @param  float  $ballRaise  how much higher than known the unloaded ball stands, mm
-     */
-    public function predict(Closure $quantity, float $ballRaise = 0.0): Gaussian
+    /** @param  float  $ballRaise how much higher than known the unloaded ball stands, mm */
+    public function spread(float $ballRaise = 0.0): RigSpread
     {
-        $variance = 0.0;
+        $pairs = [];
         for ($parameter = 0; $parameter < self::PARAMETERS; $parameter++) {
-            $up = $quantity($this->rig($parameter, 1.0, $ballRaise), $this->tensionAt($parameter, 1.0));
-            $down = $quantity($this->rig($parameter, -1.0, $ballRaise), $this->tensionAt($parameter, -1.0));
-            $variance += (($up - $down) / 2) ** 2;
+            $pairs[] = [
+                [$this->rig($parameter, 1.0, $ballRaise), $this->tensionAt($parameter, 1.0)],
+                [$this->rig($parameter, -1.0, $ballRaise), $this->tensionAt($parameter, -1.0)],
+            ];
         }
 
-        return Gaussian::of($quantity($this->likelyRig($ballRaise), $this->tension->mean()), sqrt($variance));
+        return new RigSpread($this->likelyRig($ballRaise), $this->tension->mean(), $pairs);
+    }
+
+    /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
+    public function predict(Closure $quantity, float $ballRaise = 0.0): Gaussian
+    {
+        return $this->spread($ballRaise)->predict($quantity);
     }
 
     public function likelyRig(float $ballRaise = 0.0): CoupledRig

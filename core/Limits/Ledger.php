@@ -31,13 +31,14 @@ final readonly class Ledger
         $kilograms = Load::ofKilograms(...);
         $trailer = $attitude->rig()->trailer();
         $lines = [
-            RatedLoad::of('tongue weight on the ball', $kilograms($trailer->tongueWeight), $this->rating('ball_rating'), 'ball_rating'),
-            RatedLoad::of('tongue weight on the coupler', $kilograms($trailer->tongueWeight), $this->rating('coupler_rating'), 'coupler_rating'),
-            RatedLoad::of("tongue weight on the receiver, {$stance}", $kilograms($trailer->tongueWeight), $this->receiver($attitude), $this->receiverField($attitude)),
-            RatedLoad::of('tongue weight for the bars', $kilograms($trailer->tongueWeight), $this->rating('bar_rating_high'), 'bar_rating_high'),
-            RatedLoad::of("one spring bar, {$stance}", $kilograms($attitude->barLoad() / $bars), $this->rating('bar_rating_high'), 'bar_rating_high'),
-            RatedLoad::of("trailer axles, {$stance}", $kilograms($trailer->weight - $attitude->load), $this->rating('trailer_gawr'), 'trailer_gawr'),
-            RatedLoad::of('trailer, gross', $kilograms($trailer->weight), $this->rating('trailer_gvwr'), 'trailer_gvwr'),
+            $this->line('gross trailer weight on the ball', $kilograms($trailer->weight), 'ball_gross'),
+            $this->line('gross trailer weight on the coupler', $kilograms($trailer->weight), 'coupler_gross'),
+            $this->line('tongue weight on the coupler', $kilograms($trailer->tongueWeight), 'coupler_tongue'),
+            $this->line("tongue weight on the receiver, {$stance}", $kilograms($trailer->tongueWeight), $this->receiverField($attitude)),
+            $this->line('tongue weight for the bars', $kilograms($trailer->tongueWeight), 'bar_rating_high'),
+            $this->line("one spring bar, {$stance}", $kilograms($attitude->barLoad() / $bars), 'bar_rating_high'),
+            $this->line("trailer axles, {$stance}", $kilograms($trailer->weight - $attitude->load), 'trailer_gawr'),
+            $this->line('trailer, gross', $kilograms($trailer->weight), 'trailer_gvwr'),
         ];
 
         return [...$lines, ...$this->vehicleLines($attitude, $stance)];
@@ -57,27 +58,22 @@ final readonly class Ledger
         $combination = $front->plus($rear)->plus(Load::ofKilograms($attitude->rig()->trailer()->weight));
 
         return [
-            RatedLoad::of("front axle, {$stance}", $frontNow, $this->rating('front_gawr'), 'front_gawr'),
-            RatedLoad::of("rear axle, {$stance}", $rearNow, $this->rating('rear_gawr'), 'rear_gawr'),
-            RatedLoad::of("vehicle, {$stance}", $vehicle, $this->rating('vehicle_gvwr'), 'vehicle_gvwr'),
-            RatedLoad::of('combination', $combination, $this->rating('gcwr'), 'gcwr'),
+            $this->line("front axle, {$stance}", $frontNow, 'front_gawr'),
+            $this->line("rear axle, {$stance}", $rearNow, 'rear_gawr'),
+            $this->line("vehicle, {$stance}", $vehicle, 'vehicle_gvwr'),
+            $this->line('combination', $combination, 'gcwr'),
             RatedLoad::of("front axle against alone, {$stance}", $frontNow, $front, 'front_axle'),
         ];
     }
 
     /** A receiver has two ratings: what it carries, and what it may where bars distribute. */
-    private function receiver(Attitude $attitude): ?Load
-    {
-        return $this->rating($this->receiverField($attitude));
-    }
-
     private function receiverField(Attitude $attitude): string
     {
         return $attitude->barMoment > 0.0 ? 'receiver_distributing' : 'receiver_carrying';
     }
 
-    private function rating(string $field): ?Load
+    private function line(string $what, Load $carries, string $field): RatedLoad
     {
-        return $this->ratings[$field] ?? null;
+        return RatedLoad::of($what, $carries, $this->ratings[$field] ?? null, $field);
     }
 }

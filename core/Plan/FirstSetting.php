@@ -6,6 +6,7 @@ namespace Yoke\Plan;
 
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\RigPrior;
+use Yoke\Fit\RigSpread;
 use Yoke\Method\Band;
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Adjusters;
@@ -24,19 +25,24 @@ final readonly class FirstSetting
     /** Never started with more chance than this to leave the front over-restored. */
     private const OVER_ALLOWED = 0.10;
 
-    /** @param  Setting  $reference the setting whose tension the rig's prior knows */
+    /**
+     * @param  Setting  $reference  the setting whose tension the rig's prior knows
+     * @param  float  $ballRaise  how much higher than the prior knows the unloaded ball stands, mm
+     */
     public function __construct(
         private RigPrior $rig,
         private Adjusters $adjusters,
         private Setting $reference,
         private Band $band,
+        private float $ballRaise = 0.0,
     ) {
     }
 
     /** @return list<FirstChance> best first; every setting of the tension and tilt adjusters */
     public function ranked(): array
     {
-        $chances = array_map($this->chance(...), $this->candidates());
+        $spread = $this->rig->spread($this->ballRaise);
+        $chances = array_map(fn (Setting $setting): FirstChance => $this->chance($setting, $spread), $this->candidates());
         $best = max([0.0, ...array_map(static fn (FirstChance $chance): float => $chance->allowed() ? $chance->inBand : 0.0, $chances)]);
         $rank = fn (FirstChance $chance): array => [
             ! $chance->allowed(),
@@ -62,10 +68,10 @@ final readonly class FirstSetting
         }));
     }
 
-    private function chance(Setting $setting): FirstChance
+    private function chance(Setting $setting, RigSpread $spread): FirstChance
     {
         $more = $this->adjusters->tensionBetween($this->reference, $setting, $this->rig->known()->barArm);
-        $share = $this->rig->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored());
+        $share = $spread->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored());
 
         return new FirstChance(
             $setting,

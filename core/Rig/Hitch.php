@@ -13,6 +13,9 @@ use Yoke\Rig\Exception\ImpossibleRig;
 /** The weight distribution hitch, as far as its set-up needs it. */
 final readonly class Hitch
 {
+    /** Shortest and longest. */
+    public const BAR_ARM_MM = [300.0, 1500.0];
+
     private function __construct(
         /** Ball to the hook-up point of the bars, along the frame; 300 to 1500 mm. */
         public Length $barArm,
@@ -30,6 +33,6 @@ final readonly class Hitch
     /** Null stands for what could not be read. */
     public static function check(?Length $barArm, Problems $problems): void
     {
-        LengthRange::ofMillimetres('a bar arm, ball to hook-up point,', 300, 1500)->check('bar_arm', $barArm, $problems);
+        LengthRange::ofMillimetres('a bar arm, ball to hook-up point,', ...self::BAR_ARM_MM)->check('bar_arm', $barArm, $problems);
     }
 }

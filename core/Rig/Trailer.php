@@ -14,6 +14,12 @@ use Yoke\Rig\Exception\ImpossibleRig;
 /** The trailer, as far as its set-up needs it. */
 final readonly class Trailer
 {
+    /** Shortest and longest. */
+    public const BALL_TO_AXLE_MM = [1200.0, 12_000.0];
+
+    /** Lightest and heaviest. */
+    public const GROSS_WEIGHT_KG = [100.0, 20_000.0];
+
     private function __construct(
         public TrailerBody $body,
         /** 1 to 3. */
@@ -39,8 +45,8 @@ final readonly class Trailer
         if ($axles !== null && ($axles < 1 || $axles > 3)) {
             $problems->found('axles', 'Expected one, two or three trailer axles.');
         }
-        LengthRange::ofMillimetres('a length from ball to trailer axle', 1200, 12_000)->check('ball_to_axle', $ballToAxle, $problems);
-        if ($grossWeight !== null && ($grossWeight->kilograms() < 100 || $grossWeight->kilograms() > 20_000)) {
+        LengthRange::ofMillimetres('a length from ball to trailer axle', ...self::BALL_TO_AXLE_MM)->check('ball_to_axle', $ballToAxle, $problems);
+        if ($grossWeight !== null && ($grossWeight->kilograms() < self::GROSS_WEIGHT_KG[0] || $grossWeight->kilograms() > self::GROSS_WEIGHT_KG[1])) {
             $problems->found('gross_weight', 'Expected a gross trailer weight between 100 and 20000 kg (220 and 44092 lb).');
         }
     }

@@ -13,6 +13,11 @@ use Yoke\Rig\Exception\ImpossibleRig;
 /** The tow vehicle, as far as its set-up needs it. */
 final readonly class Vehicle
 {
+    /** Shortest and longest. */
+    public const WHEELBASE_MM = [1500.0, 6500.0];
+
+    public const OVERHANG_MM = [300.0, 3000.0];
+
     private function __construct(
         public VehicleBody $body,
         /** Front axle to rear axle; 1500 to 6500 mm. */
@@ -35,8 +40,8 @@ final readonly class Vehicle
     /** Checks what is known so far; null stands for what could not be read. */
     public static function check(?Length $wheelbase, ?Length $overhang, Problems $problems): void
     {
-        LengthRange::ofMillimetres('a wheelbase', 1500, 6500)->check('wheelbase', $wheelbase, $problems);
-        LengthRange::ofMillimetres('an overhang, rear axle centre to ball,', 300, 3000)->check('overhang', $overhang, $problems);
+        LengthRange::ofMillimetres('a wheelbase', ...self::WHEELBASE_MM)->check('wheelbase', $wheelbase, $problems);
+        LengthRange::ofMillimetres('an overhang, rear axle centre to ball,', ...self::OVERHANG_MM)->check('overhang', $overhang, $problems);
     }
 
     public function suspension(Axle $axle): Suspension

@@ -12,6 +12,16 @@ enum VehicleClass: string
     case HalfTon = 'half-ton pick-up';
     case ThreeQuarterTon = 'three-quarter-ton pick-up';
 
+    /** What a vehicle of this shape usually is, when nobody said. */
+    public static function usualFor(VehicleBody $body): self
+    {
+        return match ($body) {
+            VehicleBody::PickUp => self::HalfTon,
+            VehicleBody::Suv => self::FamilySuv,
+            VehicleBody::Crossover => self::SmallCrossover,
+        };
+    }
+
     /** Usual ride rate at an axle, kg per mm of fender height, both wheels (docs/model.md, What is usual). */
     public function rideRate(Axle $axle): float
     {

@@ -19,10 +19,10 @@ function ledger(array $ratings, array $alone = [], ?float $share = null): array
 }
 
 it('gives each rating its margin and names what is over', function (): void {
-    $lines = ledger(['ball_rating' => 500, 'coupler_rating' => 400, 'trailer_gvwr' => 3180]);
+    $lines = ledger(['ball_gross' => 3500, 'coupler_tongue' => 400, 'trailer_gvwr' => 3180]);
 
-    expect($lines['tongue weight on the ball']->margin()?->kilograms())->toEqualWithDelta(98.0, 1e-9)
-        ->and($lines['tongue weight on the ball']->isOver())->toBeFalse()
+    expect($lines['gross trailer weight on the ball']->margin()?->kilograms())->toEqualWithDelta(320.0, 1e-9)
+        ->and($lines['gross trailer weight on the ball']->isOver())->toBeFalse()
         ->and($lines['tongue weight on the coupler']->isOver())->toBeTrue()
         ->and($lines['trailer, gross']->margin()?->kilograms())->toEqualWithDelta(0.0, 1e-9)
         ->and($lines['trailer, gross']->isOver())->toBeFalse();

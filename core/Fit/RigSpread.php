@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Fit;
+
+use Closure;
+use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Gaussian;
+
+/** The likely rig, and beside it the rigs with one parameter a deviation up or down: what the doubt of each is worth. */
+final readonly class RigSpread
+{
+    /**
+     * @param  float  $tension  of the reference setting, mm
+     * @param  list<array{array{CoupledRig, float}, array{CoupledRig, float}}>  $pairs  up and down, with their tensions
+     */
+    public function __construct(private CoupledRig $likely, private float $tension, private array $pairs)
+    {
+    }
+
+    public function likely(): CoupledRig
+    {
+        return $this->likely;
+    }
+
+    /**
+     * What a quantity of the model comes to, with the doubt that all parameters give it: half the difference between
+     * one deviation up and one down, parameter by parameter.
+     *
+     * @param  Closure(CoupledRig, float): float  $quantity  of a rig and the tension of its reference setting, mm
+     */
+    public function predict(Closure $quantity): Gaussian
+    {
+        $variance = 0.0;
+        foreach ($this->pairs as [$up, $down]) {
+            $variance += (($quantity(...$up) - $quantity(...$down)) / 2) ** 2;
+        }
+
+        return Gaussian::of($quantity($this->likely, $this->tension), sqrt($variance));
+    }
+}

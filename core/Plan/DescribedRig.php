@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Plan;
+
+use Yoke\Fit\AxleGroup;
+use Yoke\Fit\KnownRig;
+use Yoke\Fit\Likely;
+use Yoke\Fit\RigPrior;
+use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
+use Yoke\Method\Band;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Levelling;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\TongueWeightSource;
+use Yoke\Rig\VehicleClass;
+
+/**
+ * A rig as its three sheets describe it, with what is usual where they are silent (docs/model.md, What is usual).
+ */
+final readonly class DescribedRig
+{
+    /** Doubts of what is only usual, as shares. */
+    private const RIDE_RATE = 0.30;
+
+    private const TRAILER_RATE = 0.35;
+
+    private const CG_HEIGHT = 0.35;
+
+    private const BAR_RATE = 0.25;
+
+    private const BAR_RATE_FROM_SHEET = 0.05;
+
+    /** The group sinks so far under its load. */
+    private const TRAILER_SINK_MM = 60.0;
+
+    /** Rated load bends a bar so far at the hook-up point. */
+    private const BAR_BEND_MM = 84.0;
+
+    /** Doubt of the tension of a setting that was not taped, mm. */
+    private const TENSION_NOT_TAPED_MM = 25.0;
+
+    public function __construct(
+        private Rig $rig,
+        private Values $vehicle,
+        private Values $trailer,
+        private Values $hitch,
+    ) {
+    }
+
+    public function prior(): RigPrior
+    {
+        $tongueWeight = $this->tongueWeight();
+        $doubtful = [
+            new Likely($this->vehicleClass()->rideRate(Axle::Front), self::RIDE_RATE),
+            new Likely($this->vehicleClass()->rideRate(Axle::Rear), self::RIDE_RATE),
+            $tongueWeight,
+            new Likely(($this->grossKg() - $tongueWeight->value) / self::TRAILER_SINK_MM, self::TRAILER_RATE),
+            new Likely($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), self::CG_HEIGHT),
+            $this->barRate(),
+        ];
+        $known = $this->known();
+        $middle = (new RigPrior($known, $doubtful, Gaussian::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
+
+        return new RigPrior($known, $doubtful, Gaussian::of($middle, self::TENSION_NOT_TAPED_MM));
+    }
+
+    /** Null until the hitch's family is known. */
+    public function adjusters(): ?Adjusters
+    {
+        $family = $this->hitch->text('family');
+        if ($family === null) {
+            return null;
+        }
+        $usual = new HitchMeasures;
+
+        return Families::get($family)->adjusters(new HitchMeasures(
+            $this->hitch->number('pitch_mm') ?? $usual->pitchMm,
+            $this->hitch->number('steps') ?? $usual->steps,
+            $this->hitch->number('tilt_deg') ?? $usual->tiltDegrees,
+            $this->hitch->number('tilt_steps') ?? $usual->tiltSteps,
+            $this->hitch->number('head_hole_mm') ?? $usual->headHoleMm,
+            ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
+            Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
+        ));
+    }
+
+    public function levelling(): Levelling
+    {
+        return Levelling::tryFrom((string) $this->vehicle->text('levelling')) ?? Levelling::None;
+    }
+
+    /** @return list<Assumption> what was taken as usual, weightiest first */
+    public function assumptions(): array
+    {
+        $assumptions = [];
+        $assume = function (bool $silent, string $says, string $field) use (&$assumptions): void {
+            if ($silent) {
+                $assumptions[] = new Assumption($says, $field);
+            }
+        };
+        $assume($this->trailer->number('tongue_weight_kg') === null, sprintf('Tongue weight taken as %g %% of gross.', 100 * TongueWeightSource::USUAL_SHARE), 'tongue_weight_kg');
+        $assume($this->hitch->number('bar_rating_high_kg') === null, 'Bars taken as rated for the tongue weight.', 'bar_rating_high_kg');
+        $assume($this->vehicle->text('vehicle_class') === null, "Springs taken as usual in a {$this->vehicleClass()->value}.", 'vehicle_class');
+        $assume($this->ballOverCoupler() === null, 'Ball taken as level with the coupler.', $this->trailer->number('coupler_height_mm') === null ? 'coupler_height_mm' : 'ball_height_mm');
+        $assume($this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === null, 'Trailer axles taken as equalised.', 'axle_group');
+        $assume($this->trailer->number('cg_above_axle_mm') === null, sprintf('Centre of gravity taken %g mm above the axles.', $this->rig->trailer->body->cgAboveAxle()), 'cg_above_axle_mm');
+
+        return $assumptions;
+    }
+
+    /** Unloaded ball over level coupler, mm; null while a height is missing. */
+    public function ballOverCoupler(): ?float
+    {
+        $ball = $this->hitch->number('ball_height_mm');
+        $coupler = $this->trailer->number('coupler_height_mm');
+
+        return $ball === null || $coupler === null ? null : $ball - $coupler;
+    }
+
+    public function tongueWeight(): Likely
+    {
+        $weighed = $this->trailer->number('tongue_weight_kg');
+        if ($weighed === null) {
+            return new Likely(TongueWeightSource::USUAL_SHARE * $this->grossKg(), TongueWeightSource::Estimate->doubt());
+        }
+        $by = TongueWeightSource::tryFrom((string) $this->trailer->text('tongue_weight_by')) ?? TongueWeightSource::Estimate;
+
+        return new Likely($weighed, $by->doubt());
+    }
+
+    /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */
+    private function barRate(): Likely
+    {
+        $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
+
+        return $fromSheet === null
+            ? new Likely(($this->hitch->number('bar_rating_high_kg') ?? $this->tongueWeight()->value) / self::BAR_BEND_MM, self::BAR_RATE)
+            : new Likely($fromSheet, self::BAR_RATE_FROM_SHEET);
+    }
+
+    private function known(): KnownRig
+    {
+        return new KnownRig(
+            $this->rig->vehicle->wheelbase->millimetres(),
+            $this->rig->vehicle->overhang->millimetres(),
+            $this->rig->trailer->ballToAxle->millimetres(),
+            $this->axleGroup(),
+            $this->grossKg(),
+            $this->rig->hitch->barArm->millimetres(),
+            $this->ballOverCoupler() ?? 0.0,
+        );
+    }
+
+    private function axleGroup(): AxleGroup
+    {
+        return $this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === 'own springs'
+            ? AxleGroup::unequalised($this->rig->trailer->axles, $this->trailer->number('axle_spacing_mm') ?? 860.0)
+            : AxleGroup::equalised();
+    }
+
+    private function vehicleClass(): VehicleClass
+    {
+        return VehicleClass::tryFrom((string) $this->vehicle->text('vehicle_class')) ?? VehicleClass::usualFor($this->rig->vehicle->body);
+    }
+
+    private function grossKg(): float
+    {
+        return $this->rig->trailer->grossWeight->kilograms();
+    }
+
+    /** @return array<string, Load> the ratings that are known, by field without its unit */
+    public function ratings(): array
+    {
+        $ratings = [];
+        foreach ([
+            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'payload', 'receiver_carrying', 'receiver_distributing']],
+            [$this->trailer, ['trailer_gvwr', 'trailer_gawr', 'coupler_gross', 'coupler_tongue']],
+            [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
+        ] as [$values, $fields]) {
+            foreach ($fields as $field) {
+                $rating = $values->load("{$field}_kg");
+                $ratings = $rating === null ? $ratings : [...$ratings, $field => $rating];
+            }
+        }
+
+        return $ratings;
+    }
+
+    /** @return array<string, Load> what the vehicle's axles carry alone, where weighed */
+    public function alone(): array
+    {
+        $front = $this->vehicle->load('front_axle_kg');
+        $rear = $this->vehicle->load('rear_axle_kg');
+
+        return $front === null || $rear === null ? [] : ['front_axle' => $front, 'rear_axle' => $rear];
+    }
+}

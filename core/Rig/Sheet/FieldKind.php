@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig\Sheet;
+
+/** What is typed into a field of a sheet. */
+enum FieldKind
+{
+    /** Kept in mm. */
+    case Length;
+
+    /** Kept in kg. */
+    case Load;
+
+    /** A plain number; the label says of what. */
+    case Number;
+
+    /** One of a list. */
+    case Choice;
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Rig\Sheet;
+
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Hitch;
+
+/** What a hitch's own sheet says, beyond its bar arm. */
+final class HitchSheet
+{
+    /** What a hitch cannot be described without. */
+    public static function dimensions(): FieldGroup
+    {
+        return new FieldGroup('Dimensions', [
+            Field::length('bar_arm_mm', 'Bar arm', ...Hitch::BAR_ARM_MM, hint: 'Ball to hook-up point along the frame'),
+        ]);
+    }
+
+    /** @return non-empty-list<FieldGroup> */
+    public static function groups(): array
+    {
+        return [
+            new FieldGroup('Family', [
+                Field::choice('family', 'Family', array_column(array_map(static fn (HitchFamily $family): array => [$family->key(), ucfirst($family->wording()->name)], Families::all()), 1, 0)),
+                Field::choice('counting', 'Links are counted', [Counting::TakenUp->value => 'From the end: more is tighter', Counting::Working->value => 'As working links: fewer is tighter']),
+            ]),
+            new FieldGroup('Bars and ball', [
+                Field::load('bar_rating_low_kg', 'Bars rated from', 0, 2000),
+                Field::load('bar_rating_high_kg', 'Bars rated to', 20, 2500),
+                Field::number('bar_rate_kg_per_mm', 'Rate of one bar, kg/mm', 0.2, 40, 'If its sheet gives it'),
+                Field::load('ball_gross_kg', 'Ball rated for gross', 200, 20_000),
+            ]),
+            new FieldGroup('Adjusters', [
+                Field::length('pitch_mm', 'One link, hole, turn or thread', 0.5, 80),
+                Field::number('steps', 'Steps of it', 1, 40),
+                Field::number('tilt_deg', 'One washer or cam step, degrees', 0.1, 5),
+                Field::number('tilt_steps', 'Washers or cam steps', 0, 20),
+            ]),
+            new FieldGroup('Shank', [
+                Field::length('ball_height_mm', 'Ball height as it stands, unloaded', 200, 1000),
+                Field::length('shank_drop_mm', 'First hole in drop, below the receiver', -300, 500),
+                Field::length('shank_rise_mm', 'First hole in rise, above the receiver', -300, 500),
+                Field::length('head_hole_mm', 'Between holes', 5, 120),
+                Field::number('head_holes', 'Positions of the head', 1, 20),
+            ]),
+            new FieldGroup('Brackets', [
+                Field::length('bracket_low_mm', 'Nearest to the ball centre', 200, 1500),
+                Field::length('bracket_high_mm', 'Farthest from it', 200, 1500),
+            ]),
+        ];
+    }
+}
