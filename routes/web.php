@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Garage;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Stations;
@@ -25,6 +26,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs', [Jobs::class, 'store'])->name('jobs.store');
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
+
+    Route::get('/garage', [Garage::class, 'index'])->name('garage');
+    Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->whereNumber('id')->name('garage.edit');
+    Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->whereNumber('id')->name('garage.update');
+    Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->name('garage.preview');
 
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');

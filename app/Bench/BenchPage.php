@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
+use App\Plan\PlanPage;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
 use Yoke\Measure\Fineness;
@@ -66,6 +67,22 @@ final readonly class BenchPage
     public function elevation(): Elevation
     {
         return new Elevation($this->rig, $this->heights, $this->magnification->factor());
+    }
+
+    /** The view of the plan that belongs to this station, if any. */
+    public function planView(): ?string
+    {
+        return match ($this->station) {
+            Station::Brief => 'plan.brief',
+            Station::Head => 'plan.head',
+            Station::Brackets => 'plan.brackets',
+            default => null,
+        };
+    }
+
+    public function plan(): PlanPage
+    {
+        return PlanPage::ofJob($this->job, $this->viewer);
     }
 
     public function restoration(): Judgement

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Yoke\Method\Band;
 
@@ -22,6 +23,7 @@ use Yoke\Method\Band;
  * @property float $band_to
  * @property bool $each_side
  * @property CarbonImmutable|null $handed_over_at
+ * @property Rig $rig
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Reading> $liveReadings
  * @property Collection<int, StationMark> $marks
@@ -43,6 +45,12 @@ final class Job extends Model
             'each_side' => 'boolean',
             'handed_over_at' => 'immutable_datetime',
         ];
+    }
+
+    /** @return BelongsTo<Rig, $this> */
+    public function rig(): BelongsTo
+    {
+        return $this->belongsTo(Rig::class);
     }
 
     /** @return HasMany<Reading, $this> */

@@ -6,8 +6,11 @@ namespace App\Models;
 
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Plan\DescribedRig;
 use Yoke\Rig\Hitch as CoreHitch;
 use Yoke\Rig\Rig as CoreRig;
+use Yoke\Rig\Sheet\Part;
+use Yoke\Rig\Sheet\Values;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
@@ -18,9 +21,9 @@ use Yoke\Rig\VehicleBody;
  * The copy of a rig that a job keeps: what it was computed with, whatever the garage says later.
  *
  * @phpstan-type Sheet array{
- *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string},
- *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float},
- *     hitch: array{name: string, bar_arm_mm: float}
+ *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
+ *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float, sheet?: array<string, float|int|string>|null},
+ *     hitch: array{name: string, bar_arm_mm: float, sheet?: array<string, float|int|string>|null}
  * }
  */
 final readonly class RigAsWorked
@@ -41,6 +44,7 @@ final readonly class RigAsWorked
                 'overhang_mm' => $rig->vehicle->overhang_mm,
                 'front_suspension' => $rig->vehicle->front_suspension,
                 'rear_suspension' => $rig->vehicle->rear_suspension,
+                'sheet' => $rig->vehicle->sheet,
             ],
             'trailer' => [
                 'name' => $rig->trailer->name,
@@ -48,8 +52,9 @@ final readonly class RigAsWorked
                 'axles' => $rig->trailer->axles,
                 'ball_to_axle_mm' => $rig->trailer->ball_to_axle_mm,
                 'gross_weight_kg' => $rig->trailer->gross_weight_kg,
+                'sheet' => $rig->trailer->sheet,
             ],
-            'hitch' => ['name' => $rig->hitch->name, 'bar_arm_mm' => $rig->hitch->bar_arm_mm],
+            'hitch' => ['name' => $rig->hitch->name, 'bar_arm_mm' => $rig->hitch->bar_arm_mm, 'sheet' => $rig->hitch->sheet],
         ];
     }
 
@@ -88,5 +93,12 @@ final readonly class RigAsWorked
             ),
             CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'])),
         );
+    }
+
+    public function described(): DescribedRig
+    {
+        $values = fn (Part $part): Values => new Values($this->sheet[$part->value]['sheet'] ?? []);
+
+        return new DescribedRig($this->core(), $values(Part::Vehicle), $values(Part::Trailer), $values(Part::Hitch));
     }
 }

@@ -13,8 +13,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $axles
  * @property float $ball_to_axle_mm
  * @property float $gross_weight_kg
+ * @property array<string, float|int|string>|null $sheet
  */
 final class Trailer extends Model
 {
-    protected $fillable = ['name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg'];
+    protected $fillable = ['name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg', 'sheet'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['sheet' => 'array'];
+    }
 }

@@ -14,8 +14,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $overhang_mm
  * @property string $front_suspension
  * @property string $rear_suspension
+ * @property array<string, float|int|string>|null $sheet
  */
 final class Vehicle extends Model
 {
-    protected $fillable = ['name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension'];
+    protected $fillable = ['name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension', 'sheet'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['sheet' => 'array'];
+    }
 }

@@ -61,6 +61,18 @@ final readonly class TypedParts
         }
     }
 
+    public function number(string $field): ?float
+    {
+        $typed = str_replace(',', '.', $this->text($field));
+        if (preg_match('/^-?\d{1,9}(\.\d{0,9})?$/', $typed) !== 1) {
+            $this->problems->found($field, 'Expected a number, such as 27 or 1.5.');
+
+            return null;
+        }
+
+        return (float) $typed;
+    }
+
     /**
      * @template T of \BackedEnum
      *

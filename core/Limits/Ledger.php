@@ -36,10 +36,13 @@ final readonly class Ledger
             $this->line('tongue weight on the coupler', $kilograms($trailer->tongueWeight), 'coupler_tongue'),
             $this->line("tongue weight on the receiver, {$stance}", $kilograms($trailer->tongueWeight), $this->receiverField($attitude)),
             $this->line('tongue weight for the bars', $kilograms($trailer->tongueWeight), 'bar_rating_high'),
-            $this->line("one spring bar, {$stance}", $kilograms($attitude->barLoad() / $bars), 'bar_rating_high'),
             $this->line("trailer axles, {$stance}", $kilograms($trailer->weight - $attitude->load), 'trailer_gawr'),
             $this->line('trailer, gross', $kilograms($trailer->weight), 'trailer_gvwr'),
         ];
+
+        if ($attitude->barMoment > 0.0) {
+            $lines[] = $this->line("one spring bar, {$stance}", $kilograms($attitude->barLoad() / $bars), 'bar_rating_high');
+        }
 
         return [...$lines, ...$this->vehicleLines($attitude, $stance)];
     }

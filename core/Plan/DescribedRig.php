@@ -15,6 +15,7 @@ use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Family\HitchMeasures;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
@@ -72,16 +73,20 @@ final readonly class DescribedRig
         return new RigPrior($known, $doubtful, Gaussian::of($middle, self::TENSION_NOT_TAPED_MM));
     }
 
+    /** Null until it is known. */
+    public function family(): ?HitchFamily
+    {
+        $family = $this->hitch->text('family');
+
+        return $family === null ? null : Families::get($family);
+    }
+
     /** Null until the hitch's family is known. */
     public function adjusters(): ?Adjusters
     {
-        $family = $this->hitch->text('family');
-        if ($family === null) {
-            return null;
-        }
         $usual = new HitchMeasures;
 
-        return Families::get($family)->adjusters(new HitchMeasures(
+        return $this->family()?->adjusters(new HitchMeasures(
             $this->hitch->number('pitch_mm') ?? $usual->pitchMm,
             $this->hitch->number('steps') ?? $usual->steps,
             $this->hitch->number('tilt_deg') ?? $usual->tiltDegrees,

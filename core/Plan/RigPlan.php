@@ -12,8 +12,13 @@ use Yoke\Limits\Ledger;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Angle;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Length;
 use Yoke\Method\Band;
+use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
+use Yoke\Rig\Stance;
+use Yoke\Tape\HeightReading;
+use Yoke\Tape\StanceHeights;
 
 /**
  * What is known of a set-up before a bar goes on. Predictions are for the ball as it stands; where nobody measured it,
@@ -21,6 +26,8 @@ use Yoke\Rig\Levelling;
  */
 final readonly class RigPlan
 {
+    private const USUAL_FENDER_MM = 900.0;
+
     private RigPrior $prior;
 
     private Gaussian $ballAdvised;
@@ -78,6 +85,18 @@ final readonly class RigPlan
         return $adjusters === null
             ? []
             : (new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->ballRaise()))->ranked();
+    }
+
+    /** The three stances' fender heights as predicted, without doubt, for drawing: from a usual height alone. */
+    public function heights(): StanceHeights
+    {
+        $exact = static fn (float $rise): HeightReading => HeightReading::of(Length::ofMillimetres(self::USUAL_FENDER_MM + $rise), 0.0, 0.0, 0.0);
+        $heights = StanceHeights::none()->with(Stance::Alone, Axle::Front, $exact(0.0))->with(Stance::Alone, Axle::Rear, $exact(0.0));
+        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
+            $heights = $heights->with($stance, Axle::Front, $exact($attitude->frontRise()))->with($stance, Axle::Rear, $exact($attitude->rearRise()));
+        }
+
+        return $heights;
     }
 
     /** The share of front axle load that self-levelling takes back when it is switched on again; 0 without it. */

@@ -92,9 +92,9 @@ final class DemoSeeder extends Seeder
     private function rig(array $parts): Rig
     {
         return Rig::query()->firstOrCreate([
-            'vehicle_id' => Vehicle::query()->firstOrCreate($parts['vehicle'])->id,
-            'trailer_id' => Trailer::query()->firstOrCreate($parts['trailer'])->id,
-            'hitch_id' => Hitch::query()->firstOrCreate($parts['hitch'])->id,
+            'vehicle_id' => Vehicle::query()->firstOrCreate(['name' => $parts['vehicle']['name']], $parts['vehicle'])->id,
+            'trailer_id' => Trailer::query()->firstOrCreate(['name' => $parts['trailer']['name']], $parts['trailer'])->id,
+            'hitch_id' => Hitch::query()->firstOrCreate(['name' => $parts['hitch']['name'], 'bar_arm_mm' => $parts['hitch']['bar_arm_mm']], $parts['hitch'])->id,
         ])->load(['vehicle', 'trailer', 'hitch']);
     }
 

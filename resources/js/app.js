@@ -1,5 +1,6 @@
 import { listenForKeys } from './keys.js';
 import { wirePad } from './pad.js';
+import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
 
 const tape = document.querySelector('[data-tape]');
@@ -7,6 +8,10 @@ const bench = tape ? wireTape(tape) : null;
 const pad = document.querySelector('[data-pad]');
 if (pad && tape) {
     wirePad(pad, tape);
+}
+const sheet = document.querySelector('[data-sheet]');
+if (sheet) {
+    wireSheet(sheet);
 }
 listenForKeys({
     toggleHeight: () => document.querySelector('[data-magnify]')?.click(),

@@ -87,7 +87,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Tape' => ['', 'Measure', 'Rig'],
         'Method' => ['', 'Measure', 'Rig', 'Tape'],
         'Fit' => ['Measure', 'Balance'],
-        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Method', 'Limits'],
+        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits'],
         'Limits' => ['Measure', 'Balance'],
         'Drawing' => ['Measure', 'Rig', 'Tape', 'Method'],
         'Procedure' => ['Rig'],

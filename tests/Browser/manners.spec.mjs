@@ -9,7 +9,11 @@ async function everyPage(page, look) {
     await look('yard');
     await page.goto('/jobs/new');
     await look('new job');
-    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Planetarium/, 'tape-log']]) {
+    await page.goto('/garage');
+    await look('garage');
+    await page.goto('/garage/hitch/2');
+    await look('hitch');
+    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Glassblowing/, 'brief'], [/Seed library, heavier/, 'head'], [/Planetarium/, 'tape-log']]) {
         await openJob(page, title, station);
         await look(`${title} ${station}`);
     }

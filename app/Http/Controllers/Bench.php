@@ -34,7 +34,7 @@ final class Bench
     {
         /** @var User $person */
         $person = $request->user();
-        $job->load(['liveReadings.user', 'marks.user']);
+        $job->load(['liveReadings.user', 'marks.user', 'rig']);
         $magnification = Magnification::asked($request->query('height'));
 
         return view('bench.show', ['page' => new BenchPage($job, $person, $this->doubt, $station, $magnification)]);

@@ -7,7 +7,11 @@
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
         </section>
-        <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.verdict')</section>
+        @if ($page->planView())
+            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan()])</section>
+        @else
+            <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.verdict')</section>
+        @endif
         <p class="sr-only" aria-live="polite" data-said></p>
     </main>
 </x-layout>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Garage;
+
+use App\Models\Hitch;
+use App\Models\Trailer;
+use App\Models\Vehicle;
+use Illuminate\Database\Eloquent\Model;
+use Yoke\Rig\Sheet\Field;
+use Yoke\Rig\Sheet\Part;
+
+/** Where each kind of part is kept, and where on it a field stands: its dimensions in columns, the rest on its sheet. */
+final class PartModels
+{
+    /** @return class-string<Vehicle|Trailer|Hitch> */
+    public static function of(Part $part): string
+    {
+        return match ($part) {
+            Part::Vehicle => Vehicle::class,
+            Part::Trailer => Trailer::class,
+            Part::Hitch => Hitch::class,
+        };
+    }
+
+    public static function find(Part $part, int $id): Vehicle|Trailer|Hitch
+    {
+        /** @var Vehicle|Trailer|Hitch */
+        return self::of($part)::query()->findOrFail($id);
+    }
+
+    public static function value(Model $model, Field $field): float|string|null
+    {
+        $attributes = $model->attributesToArray();
+        $value = $attributes[$field->key] ?? $attributes['sheet'][$field->key] ?? null;
+
+        return is_int($value) ? (float) $value : $value;
+    }
+}

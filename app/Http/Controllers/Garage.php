@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Garage\OpenJobs;
+use App\Garage\PartForm;
+use App\Garage\PartModels;
+use App\Models\Hitch;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use App\Models\Trailer;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Plan\PlanPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Yoke\CoreException;
+use Yoke\Rig\Exception\ImpossibleRig;
+use Yoke\Rig\Sheet\Part;
+
+/** Vehicles, trailers and hitches with their sheets, and the rigs that pair them. */
+final class Garage
+{
+    public function index(): View
+    {
+        return view('garage.index', [
+            'rigs' => Rig::query()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->limit(60)->get(),
+        ]);
+    }
+
+    public function edit(Request $request, Part $part, int $id): View
+    {
+        $model = PartModels::find($part, $id);
+
+        return view('garage.edit', [
+            'part' => $part,
+            'model' => $model,
+            'form' => new PartForm($part, $model, $this->person($request)),
+            'plan' => $this->plan($request, $part, $model),
+        ]);
+    }
+
+    /** What the typed sheet would mean: the rig drawn and planned again. Nothing is saved. */
+    public function preview(Request $request, Part $part, int $id): JsonResponse
+    {
+        $model = PartModels::find($part, $id);
+        $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
+        $plan = $this->plan($request, $part, $model);
+
+        return response()->json([
+            'problems' => (object) $problems,
+            'parts' => ['plan' => view('garage.plan', ['plan' => $plan])->render()],
+        ]);
+    }
+
+    public function update(Request $request, Part $part, int $id): RedirectResponse
+    {
+        $model = PartModels::find($part, $id);
+        $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
+        $problems += $this->impossible($part, $model);
+        if ($problems !== []) {
+            return redirect()->route('garage.edit', [$part->value, $id])->withInput($this->typed($request))->withErrors($problems);
+        }
+        $model->save();
+        (new OpenJobs($part, $model))->planAgain();
+
+        return redirect()->route('garage.edit', [$part->value, $id])->with('saved', 'Saved. Open jobs with it are planned again.');
+    }
+
+    /** @return array<string, string> what was typed, to the letter */
+    private function typed(Request $request): array
+    {
+        return array_filter($request->except(['_token']), is_string(...));
+    }
+
+    private function plan(Request $request, Part $part, Vehicle|Trailer|Hitch $model): ?PlanPage
+    {
+        $rig = (new OpenJobs($part, $model))->rigs()->first()?->setRelation($part->value, $model);
+        try {
+            return $rig === null ? null : PlanPage::ofRig($rig, $this->person($request));
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
+    /** @return array<string, string> what no field alone can see */
+    private function impossible(Part $part, Vehicle|Trailer|Hitch $model): array
+    {
+        foreach ((new OpenJobs($part, $model))->rigs() as $rig) {
+            try {
+                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->core();
+            } catch (ImpossibleRig $impossible) {
+                $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field())) ?? 'name';
+
+                return [$field => $impossible->getMessage()];
+            }
+        }
+
+        return [];
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

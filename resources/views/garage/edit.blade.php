@@ -1,0 +1,31 @@
+<x-layout :title="$model->name" here="garage">
+    <main class="part">
+        <form method="post" action="{{ route('garage.update', [$part->value, $model->id]) }}" class="part-form" data-sheet data-preview="{{ route('garage.preview', [$part->value, $model->id]) }}" novalidate>
+            @csrf
+            <div class="yard-head">
+                <h1>{{ ucfirst($part->value) }}</h1>
+                <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
+                <button class="button is-first">Save the sheet</button>
+            </div>
+            @if ($errors->any())
+                <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here, and nothing is saved yet.</p>
+            @endif
+            @foreach ([$part->dimensions(), ...$part->groups()] as $group)
+                <fieldset class="card group">
+                    <legend>{{ $group->title }}</legend>
+                    <div class="fields">
+                        @if ($loop->first)<x-typed name="name" label="Name" :value="old('name', $model->name)" />@endif
+                        @foreach ($group->fields as $field)
+                            @if ($field->kind === \Yoke\Rig\Sheet\FieldKind::Choice)
+                                <x-picked :name="$field->key" :label="$field->label" :options="($loop->parent->first ? [] : ['' => 'Not known']) + $field->options" :chosen="$form->shown($field)" />
+                            @else
+                                <x-typed :name="$field->key" :label="$field->label" :value="old($field->key, $form->shown($field))" :hint="$field->hint" inputmode="text" />
+                            @endif
+                        @endforeach
+                    </div>
+                </fieldset>
+            @endforeach
+        </form>
+        <aside class="part-plan card" aria-label="Plan" data-part="plan">@include('garage.plan')</aside>
+    </main>
+</x-layout>

@@ -1,0 +1,30 @@
+@php([$known, $unknown] = $plan->ledgerByKnowledge())
+<div class="plan-panel" tabindex="0" aria-label="Ratings">
+    @include('plan.over')
+    @if ($known !== [])
+        <table class="ledger">
+            <caption>Ratings, as predicted</caption>
+            <thead><tr><th scope="col">What</th><th scope="col">Carries</th><th scope="col">May</th><th scope="col">Left</th></tr></thead>
+            <tbody>
+                @foreach ($known as $line)
+                    <tr @class(['is-over' => $line->isOver()])>
+                        <th scope="row">{{ ucfirst($line->what) }}</th>
+                        <td>{{ $plan->load($line->carries) }}</td>
+                        <td>{{ $plan->load($line->may) }}</td>
+                        <td>{{ $plan->load($line->margin()->absolute()) }}{{ $line->isOver() ? ' over' : '' }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+    @if ($unknown !== [])
+        <p class="sentence" id="not-checked">Not checked, for want of:</p>
+        <ul class="wanted" aria-labelledby="not-checked">
+            @foreach ($unknown as $field => $line)
+                @php([$label, $part] = $plan->field($field))
+                <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ $part->value }}: {{ $label }}</a></li>
+            @endforeach
+        </ul>
+    @endif
+    @include('plan.assumptions')
+</div>

@@ -1,0 +1,16 @@
+@php($advised = $plan->plan->ballAdvised())
+<div class="plan-panel" tabindex="0" aria-label="Plan of the head">
+    <p class="do-next">Stand the ball {{ $plan->height($advised->mean()) }} over the level coupler ({{ $plan->doubt($advised) }}), so that the trailer ends level in the middle of the band.</p>
+    <table class="ledger">
+        <caption>The schools beside it</caption>
+        <tbody>
+            @foreach ($plan->plan->schools() as $school)
+                <tr><th scope="row">{{ ucfirst($school->says) }}</th><td>{{ $plan->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+    @if ($plan->plan->takenBack() > 0)
+        <p class="do-next">Self-levelling, switched on again, will take back about {{ $plan->percent($plan->plan->takenBack()) }} of the front axle load: aim at 75 to 100 % with it off.</p>
+    @endif
+    @include('plan.assumptions')
+</div>

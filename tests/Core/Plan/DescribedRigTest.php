@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Fit\RigPrior;
+use Yoke\Limits\RatedLoad;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Method\Band;
+use Yoke\Plan\Assumption;
+use Yoke\Plan\DescribedRig;
+use Yoke\Plan\RigPlan;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Hitch;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Sheet\Field;
+use Yoke\Rig\Sheet\FieldKind;
+use Yoke\Rig\Sheet\Part;
+use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle;
+use Yoke\Rig\VehicleBody;
+use Yoke\Rig\VehicleClass;
+
+function describedRig(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): DescribedRig
+{
+    $rig = Rig::of(
+        Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(3720), Length::ofMillimetres(1340), Suspension::Coil, Suspension::Leaf),
+        Trailer::of(TrailerBody::Tall, 2, Length::ofMillimetres(5150), Load::ofKilograms($gross)),
+        Hitch::of(Length::ofMillimetres(720)),
+    );
+
+    return new DescribedRig($rig, new Values($vehicle), new Values($trailer), new Values($hitch));
+}
+
+it('plans with nothing but dimensions, and says which field would tell more', function (): void {
+    $rig = describedRig();
+    $prior = $rig->prior();
+
+    expect($prior->likely(RigPrior::TONGUE_WEIGHT))->toEqualWithDelta(0.125 * 3180, 1e-9)
+        ->and($prior->likely(RigPrior::FRONT_RATE))->toBe(13.0)
+        ->and($prior->likely(RigPrior::CG_HEIGHT))->toBe(750.0)
+        ->and($prior->likely(RigPrior::BAR_RATE))->toEqualWithDelta(0.125 * 3180 / 84, 1e-9)
+        ->and(array_map(fn (Assumption $assumption): string => $assumption->unlockedBy, $rig->assumptions()))
+        ->toBe(['tongue_weight_kg', 'bar_rating_high_kg', 'vehicle_class', 'coupler_height_mm', 'axle_group', 'cg_above_axle_mm'])
+        ->and($rig->adjusters())->toBeNull()
+        ->and((new RigPlan($rig, Band::usual()))->firstSettings())->toBe([]);
+});
+
+it('takes what the sheets say before what is usual', function (): void {
+    $rig = describedRig(
+        ['vehicle_class' => 'three-quarter-ton pick-up'],
+        ['tongue_weight_kg' => 410, 'tongue_weight_by' => 'tongue_scale', 'cg_above_axle_mm' => 600, 'axle_group' => 'own springs', 'axle_spacing_mm' => 900, 'coupler_height_mm' => 480],
+        ['family' => 'cam-bar', 'bar_rating_high_kg' => 550, 'ball_height_mm' => 500],
+    );
+    $prior = $rig->prior();
+
+    expect($rig->assumptions())->toBe([])
+        ->and($prior->likely(RigPrior::FRONT_RATE))->toBe(VehicleClass::ThreeQuarterTon->rideRate(Axle::Front))
+        ->and($prior->likely(RigPrior::TONGUE_WEIGHT))->toBe(410.0)
+        ->and($rig->tongueWeight()->share)->toBe(0.02)
+        ->and($prior->known()->ballOverCoupler)->toBe(20.0)
+        ->and($prior->likelyRig()->trailer()->axles)->toHaveCount(2)
+        ->and($prior->likelyRig()->trailer()->pitchStiffness())->toBeGreaterThan(0.0)
+        ->and($rig->adjusters()?->get('washer')->role)->toBe(Role::Tilt);
+});
+
+it('follows the trailer as it grows heavier', function (): void {
+    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(describedRig(gross: $gross), Band::usual()), [2000.0, 3000.0, 4000.0]);
+    $balls = array_map(fn (RigPlan $plan): float => $plan->ballAdvised()->mean(), $plans);
+    $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise(), $plans);
+
+    expect($balls[0])->toBeLessThan($balls[1])->and($balls[1])->toBeLessThan($balls[2])
+        ->and($squats[0])->toBeGreaterThan($squats[1])->and($squats[1])->toBeGreaterThan($squats[2]);
+});
+
+it('aims at the middle of the band with a level trailer', function (): void {
+    $carried = (new RigPlan(describedRig(), Band::usual()))->carried();
+
+    expect($carried->frontRestored())->toEqualWithDelta(0.75, 1e-9)
+        ->and($carried->trailerPitchAngle()->degrees())->toEqualWithDelta(0.0, 1e-6);
+});
+
+it('names each line of the ledger once, dropped and carried', function (): void {
+    $plan = new RigPlan(describedRig(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Band::usual());
+    $names = array_map(fn (RatedLoad $line): string => $line->what, $plan->ledger());
+    $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOver());
+
+    expect($names)->toBe(array_unique($names))->toContain('rear axle, dropped')->toContain('rear axle, carried')->toContain('one spring bar, carried')
+        ->and($names)->not->toContain('one spring bar, dropped')
+        ->and(array_map(fn (RatedLoad $line): string => $line->what, array_values($over)))->toBe(['trailer, gross']);
+});
+
+it('loses share only to levelling', function (): void {
+    expect((new RigPlan(describedRig(), Band::usual()))->takenBack())->toBe(0.0)
+        ->and((new RigPlan(describedRig(['levelling' => 'rear']), Band::usual()))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
+});
+
+it('has fields whose keys say their unit, and which refuse what cannot be', function (Part $part): void {
+    foreach ($part->fields() as $key => $field) {
+        $unit = match ($field->kind) {
+            FieldKind::Length => '/_mm$/',
+            FieldKind::Load => '/_kg$/',
+            default => '/^[a-z_]+$/',
+        };
+        expect($key)->toBe($field->key)->toMatch($unit)->and($field->label)->not->toBe('');
+        if ($field->kind === FieldKind::Choice) {
+            expect($field->objection((string) array_key_first($field->options)))->toBeNull()->and($field->objection('something else'))->toContain('Expected');
+        } else {
+            expect($field->objection($field->low))->toBeNull()->and($field->objection($field->high))->toBeNull()
+                ->and($field->objection($field->high * 1.01 + 1))->toContain('Expected')
+                ->and($field->objection(-1e9))->toContain('Expected')->and($field->objection(NAN))->toContain('Expected');
+        }
+    }
+})->with(Part::cases());
+
+it('tells both units where a length or a load was expected', function (): void {
+    expect(Field::length('a_mm', 'A', 200, 1000)->objection(5.0))->toBe('Expected between 200 and 1000 mm (8 and 39 in).')
+        ->and(Field::load('a_kg', 'A', 200, 1000)->objection(5.0))->toBe('Expected between 200 and 1000 kg (441 and 2205 lb).')
+        ->and(Field::number('a', 'A', 1, 3)->objection('two'))->toBe('Expected a number between 1 and 3.');
+});

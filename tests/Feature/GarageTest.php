@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Trailer;
+use App\Models\Vehicle;
+
+beforeEach(function (): void {
+    $this->person();
+    $this->actingAs(App\Models\User::query()->sole());
+});
+
+it('teaches where nothing is paired, and lists the rigs that are', function (): void {
+    $this->get('/garage')->assertOk()->assertSee('No rig is paired yet');
+    $this->job();
+    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of 10 on its sheet');
+});
+
+it('saves a sheet in the person\'s units and plans the open jobs again', function (): void {
+    $job = $this->job();
+    $done = $this->job();
+    $done->update(['handed_over_at' => now()]);
+
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'tongue_weight_kg' => '900', 'tongue_weight_by' => 'gauge', 'coupler_height_mm' => '19 1/8', 'gross_weight_kg' => '7000'])
+        ->assertRedirect('/garage/trailer/1')->assertSessionHas('saved');
+
+    $trailer = Trailer::query()->find(1);
+    expect($trailer->sheet['tongue_weight_kg'])->toEqualWithDelta(408.233133, 1e-6)
+        ->and($trailer->sheet['coupler_height_mm'])->toEqualWithDelta(485.775, 1e-9)
+        ->and($trailer->gross_weight_kg)->toEqualWithDelta(3175.14659, 1e-5)
+        ->and($job->fresh()->rigAsWorked()->described()->tongueWeight()->value)->toEqualWithDelta(408.233133, 1e-6);
+    $this->get("/jobs/{$job->id}/brief")->assertOk()->assertSee('trailer: GVWR');
+});
+
+it('leaves a job that is handed over as it was worked', function (): void {
+    $job = $this->job();
+    $job->update(['handed_over_at' => now()]);
+    $this->post('/garage/vehicle/1', ['name' => 'Renamed', 'wheelbase_mm' => '150 in']);
+
+    expect(Vehicle::query()->find(1)->name)->toBe('Renamed')
+        ->and($job->fresh()->rigAsWorked()->vehicleName())->toBe('Drover')
+        ->and($job->fresh()->rigAsWorked()->core()->vehicle->wheelbase->millimetres())->toBe(3700.0);
+});
+
+it('keeps a value exactly while its field still says what it showed', function (): void {
+    $this->job();
+    $page = $this->get('/garage/vehicle/1')->assertOk()->assertSee('value="145 11/16 in"', false);
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'wheelbase_mm' => '145 11/16 in', 'overhang_mm' => '51 3/16 in']);
+
+    expect(Vehicle::query()->find(1)->wheelbase_mm)->toBe(3700.0)->and($page)->not->toBeNull();
+});
+
+it('empties a field of the sheet, and never a dimension', function (): void {
+    $this->job();
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'tongue_weight_kg' => '900']);
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'tongue_weight_kg' => '']);
+    expect(Trailer::query()->find(1)->sheet)->toBe([]);
+
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'ball_to_axle_mm' => ''])->assertSessionHasErrors('ball_to_axle_mm');
+    expect(Trailer::query()->find(1)->ball_to_axle_mm)->toBe(5100.0);
+});
+
+it('says beside each field what was expected, keeps the rest and saves nothing', function (string $part, string $field, string $typed, string $sentence): void {
+    $this->job();
+    $before = App\Garage\PartModels::find(Yoke\Rig\Sheet\Part::from($part), 1)->attributesToArray();
+
+    $this->post("/garage/{$part}/1", ['name' => 'Another name', $field => $typed])->assertRedirect("/garage/{$part}/1")->assertSessionHasErrors($field);
+    expect(session('errors')->first($field))->toContain('xpected')->toContain($sentence)
+        ->and(App\Garage\PartModels::find(Yoke\Rig\Sheet\Part::from($part), 1)->attributesToArray())->toBe($before);
+    $this->get("/garage/{$part}/1")->assertOk()->assertSee('value="Another name"', false)->assertSee('nothing is saved yet');
+})->with([
+    'no wheelbase to speak of' => ['vehicle', 'wheelbase_mm', '0', 'between 1500 and 6500 mm'],
+    'a rating in words' => ['vehicle', 'rear_gawr_kg', 'plenty', '6800 lb'],
+    'a class nobody knows' => ['vehicle', 'vehicle_class', 'steam', 'one of the list'],
+    'a band in words' => ['vehicle', 'maker_band_low', 'half', 'a number'],
+    'five axles' => ['trailer', 'axles', '5', 'between 1 and 3'],
+    'a tongue of a feather' => ['trailer', 'tongue_weight_kg', '2', 'between 10 and 3000 kg'],
+    'a link without length' => ['hitch', 'pitch_mm', '0', 'between 0.5 and 80 mm'],
+    'a family nobody knows' => ['hitch', 'family', 'magnet', 'one of the list'],
+]);
+
+it('sees what no sheet alone can see, and saves nothing of it', function (): void {
+    $this->job();
+    Trailer::query()->update(['ball_to_axle_mm' => 1300]);
+
+    $this->post('/garage/hitch/1', ['name' => 'Chains', 'bar_arm_mm' => '1400 mm'])->assertSessionHasErrors(['bar_arm_mm' => 'Expected a bar arm shorter than the length from ball to trailer axle.']);
+    expect(App\Models\Hitch::query()->find(1)->bar_arm_mm)->toBe(720.0);
+});
+
+it('draws and plans what is typed without saving it', function (): void {
+    $this->job();
+    $light = $this->postJson('/garage/trailer/1/preview', ['name' => 'Dome', 'gross_weight_kg' => '4000'])->assertOk()->json('parts.plan');
+    $heavy = $this->postJson('/garage/trailer/1/preview', ['name' => 'Dome', 'gross_weight_kg' => '9000'])->assertOk()->json('parts.plan');
+    $wrong = $this->postJson('/garage/trailer/1/preview', ['name' => '', 'gross_weight_kg' => 'heavy'])->assertOk();
+
+    expect($light)->toContain('Ball over level coupler')->not->toBe($heavy)
+        ->and($wrong->json('problems'))->toHaveKeys(['name', 'gross_weight_kg'])
+        ->and(Trailer::query()->find(1)->gross_weight_kg)->toBe(3100.0);
+});
+
+it('survives dimensions that cannot be while they are being typed', function (): void {
+    $this->job();
+    $this->postJson('/garage/trailer/1/preview', ['name' => 'Dome', 'ball_to_axle_mm' => '1 in'])->assertOk()->assertJsonPath('problems.ball_to_axle_mm', fn (string $sentence): bool => str_contains($sentence, '1200'));
+    $this->get('/garage/boat/1')->assertNotFound();
+    $this->get('/garage/vehicle/99')->assertNotFound();
+});
+
+it('shows the plan at its stations', function (): void {
+    $job = $this->job();
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'levelling' => 'rear', 'receiver_carrying_kg' => '500']);
+    $this->post('/garage/hitch/1', ['name' => 'Chains', 'family' => 'chain-snap-up', 'counting' => 'working', 'bar_rating_high_kg' => '1200']);
+
+    $this->get("/jobs/{$job->id}/brief")->assertSee('Over its rating: tongue weight on the receiver, dropped, 854 lb of 500 lb.')->assertSee('Tongue weight taken as 12.5 % of gross.');
+    $this->get("/jobs/{$job->id}/head")->assertSee('over the level coupler')->assertSee('3 mm for each 45 kg')->assertSee('Self-levelling, switched on again, will take back about');
+    $this->get("/jobs/{$job->id}/brackets")->assertSee('Start at link')->assertSee('chance to land in band at the first hook-up');
+});
+
+it('asks for the family before it plans a setting', function (): void {
+    $this->get("/jobs/{$this->job()->id}/brackets")->assertSee('The family of the hitch is not known yet');
+});
