@@ -104,6 +104,18 @@ it('keeps every figure on its sheet, whatever the rig', function (VehicleBody $v
         ->and($sheet->room())->toBeGreaterThanOrEqual(1.0);
 })->with(VehicleBody::cases())->with(TrailerBody::cases())->with([1, 3]);
 
+it('cuts the wheel arches at any fender height, above the wheel and below the roof', function (VehicleBody $body, float $height): void {
+    $heights = Heights::of(['alone' => [$height, $height + 30]]);
+    $alone = (new Elevation(rigToDraw($body), $heights, 1.0))->latest();
+    $near = fn (float $x): array => array_filter($alone->vehicle[0]->points, fn (Point $point): bool => abs($point->x - $x) < 1.0);
+    $top = fn (float $x): float => max(array_map(fn (Point $point): float => $point->y, $near($x)));
+
+    expect($alone->stance)->toBe(Stance::Alone)
+        ->and($top(0.0))->toEqualWithDelta($height, 1e-9)
+        ->and($top(3700.0))->toEqualWithDelta($height + 30, 1e-9)
+        ->and((new Elevation(rigToDraw($body), $heights, 1.0))->vehicleTopY())->toBeGreaterThan($height + 100);
+})->with(VehicleBody::cases())->with([700.0, 900.0, 1150.0]);
+
 it('rounds corners without leaving the polygon', function (): void {
     $square = Figure::rounded(Part::Body, [[0, 0, 20], [100, 0, 500], [100, 100, 0], [0, 100, 20]]);
     $xs = array_map(fn (Point $point): float => $point->x, $square->points);

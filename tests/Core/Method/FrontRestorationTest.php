@@ -132,6 +132,18 @@ it('doubts a rig that was not rolled more', function (): void {
         ->toBeGreaterThan(1.5 * restoration($taped)->value->deviation());
 });
 
+it('says chances that sum to a hundred, whatever rounding leaves', function (float $short, float $over, string $words, Verdict $verdict): void {
+    $chances = Yoke\Method\Chances::ofOutside($short, $over);
+
+    expect($chances->inWords())->toBe($words)->and($chances->verdict())->toBe($verdict);
+})->with([
+    'thirds' => [1 / 3, 1 / 3, 'short 33 %, in band 34 %, over 33 %', Verdict::CannotTell],
+    'just sure' => [0.75, 0.125, 'short 74 %, in band 13 %, over 13 %', Verdict::Short],
+    'not quite sure' => [0.7499, 0.0, 'short 75 %, in band 25 %, over 0 %', Verdict::CannotTell],
+    'surely over' => [0.0, 1.0, 'short 0 %, in band 0 %, over 100 %', Verdict::Over],
+    'a hair beyond one' => [1.0000001, 0.0000001, 'short 100 %, in band 0 %, over 0 %', Verdict::Short],
+]);
+
 it('sets the targets between dropped and full return', function (): void {
     $targets = RestorationTargets::from(Heights::exact(950, 980, 965));
 

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\User;
+use App\Plan\PlanPage;
+use Illuminate\Support\Facades\DB;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Sheet\Part;
+
+beforeEach(function (): void {
+    $this->person();
+    $this->wren = User::query()->sole();
+    $this->actingAs($this->wren);
+});
+
+/** A job whose hitch has a sheet. */
+function jobWithHitch(Job $job, array $sheet): Job
+{
+    $worked = $job->rig_as_worked;
+    $worked['hitch']['sheet'] = $sheet;
+    $job->update(['rig_as_worked' => $worked]);
+
+    return $job->load('rig');
+}
+
+it('plans a first setting for every family, in its own words', function (string $key): void {
+    $plan = PlanPage::ofJob(jobWithHitch($this->job(), ['family' => $key]), $this->wren);
+    $best = $plan->plan->firstSettings()[0];
+    $tension = array_key_first(Families::get($key)->wording()->steps);
+
+    expect($plan->setting($best))->toStartWith(Families::get($key)->wording()->steps[$tension][0].' ')
+        ->and($plan->setting($best))->not->toContain('head')
+        ->and($best->inBand)->toBeGreaterThan(0.05);
+})->with(array_map(fn (HitchFamily $family): string => $family->key(), Families::all()));
+
+it('says the same setting in both ways of counting', function (): void {
+    $said = fn (string $counting): string => (function (PlanPage $plan): string {
+        return $plan->setting($plan->plan->firstSettings()[0]);
+    })(PlanPage::ofJob(jobWithHitch($this->job(), ['family' => 'chain-rotating-latch', 'counting' => $counting, 'steps' => 9]), $this->wren));
+    preg_match('/^link (\d+)/', $said('taken up'), $takenUp);
+    preg_match('/^link (\d+)/', $said('working'), $working);
+
+    expect((int) $takenUp[1] + (int) $working[1])->toBe(9);
+});
+
+it('prints loads and heights in the person\'s units', function (): void {
+    $job = $this->job()->load('rig');
+    $metric = PlanPage::ofJob($job, $this->person('Ibby Marsh', '1 mm'));
+    $inches = PlanPage::ofJob($job, $this->wren);
+
+    expect($metric->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('1000 kg')
+        ->and($inches->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('2205 lb')
+        ->and($metric->height(25.4))->toBe('25 mm')
+        ->and($inches->change(-25.4))->toBe('−1 in')
+        ->and($inches->load(null))->toBe('–')
+        ->and($inches->percent(0.754))->toBe('75 %');
+});
+
+it('knows on whose sheet a missing field stands', function (string $key, string $label, Part $part): void {
+    $plan = PlanPage::ofJob($this->job()->load('rig'), $this->wren);
+
+    expect($plan->field($key))->toBe([$label, $part])->and($plan->sheetOf($part))->toEndWith("/garage/{$part->value}/1");
+})->with([
+    ['receiver_carrying', 'Tongue rating, weight-carrying', Part::Vehicle],
+    ['trailer_gvwr', 'GVWR', Part::Trailer],
+    ['ball_height_mm', 'Ball height as it stands, unloaded', Part::Hitch],
+]);
+
+it('asks the database as often for thirty jobs as for three', function (): void {
+    $count = function (): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get('/')->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    foreach (range(1, 3) as $i) {
+        $this->tape($this->job(), 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
+    }
+    $few = $count();
+    foreach (range(1, 27) as $i) {
+        $this->tape($this->job(), 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
+    }
+
+    expect($count())->toBe($few)->and($few)->toBeLessThanOrEqual(8);
+});
