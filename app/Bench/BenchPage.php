@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Plan\PlanPage;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
+use Yoke\Drawing\StanceFigures;
 use Yoke\Measure\Fineness;
 use Yoke\Measure\Length;
 use Yoke\Measure\LengthPrinter;
@@ -17,6 +18,7 @@ use Yoke\Method\EqualSquat;
 use Yoke\Method\FrontRestoration;
 use Yoke\Method\Judgement;
 use Yoke\Method\RestorationTargets;
+use Yoke\Plan\RigPlan;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
@@ -67,6 +69,32 @@ final readonly class BenchPage
     public function elevation(): Elevation
     {
         return new Elevation($this->rig, $this->heights, $this->magnification->factor());
+    }
+
+    /** The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all is. */
+    public function foreseen(): ?StanceHeights
+    {
+        if (! $this->heights->holdsBothEndsOf(Stance::Alone) || $this->heights->holdsBothEndsOf(Stance::Carried)) {
+            return null;
+        }
+
+        return (new RigPlan($this->job->rigAsWorked()->described(), $this->job->band()))->filledIn($this->heights);
+    }
+
+    /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
+    public function ghosts(?StanceHeights $foreseen): array
+    {
+        $stances = $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->magnification->factor()))->stances();
+
+        return array_values(array_filter($stances, fn (StanceFigures $drawn): bool => ! $this->heights->holdsBothEndsOf($drawn->stance)));
+    }
+
+    /** The vehicle maker's word where it changes the verdict: a band of its own, or none at all. Else an empty text. */
+    public function makersWord(): string
+    {
+        $word = $this->job->rigAsWorked()->described()->makersWord();
+
+        return $word !== null && ($word->forbids() || $word->band() !== null) ? $word->says($this->viewer->loadUnit()) : '';
     }
 
     /** The view of the plan that belongs to this station, if any. */

@@ -89,8 +89,9 @@ final class Job extends Model
         return new RigAsWorked($sheet);
     }
 
+    /** The vehicle maker's own band where it has one, else the shop's. */
     public function band(): Band
     {
-        return Band::of($this->band_from, $this->band_to);
+        return $this->rigAsWorked()->described()->makersWord()?->band() ?? Band::of($this->band_from, $this->band_to);
     }
 }

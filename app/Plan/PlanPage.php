@@ -51,6 +51,12 @@ final readonly class PlanPage
         return new Elevation($this->worked->core(), $this->plan->heights(), 1.0);
     }
 
+    /** What the vehicle's maker says about distribution, quoted, or an empty text. */
+    public function makersWord(): string
+    {
+        return $this->described->makersWord()?->says($this->person->loadUnit()) ?? '';
+    }
+
     public function load(?Load $load): string
     {
         return $load === null ? '–' : $this->person->loadUnit()->nearest($load);

@@ -9,6 +9,7 @@ use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
 use Yoke\Fit\RigPrior;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Method\Band;
 use Yoke\Rig\Adjuster\Adjusters;
@@ -95,6 +96,36 @@ final readonly class DescribedRig
             ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
             Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
         ));
+    }
+
+    public function makersWord(): ?MakersWord
+    {
+        return MakersWord::of($this->vehicle, $this->rig->trailer->grossWeight);
+    }
+
+    /**
+     * The places of the head, nearest first, for a ball so far over the level coupler; none while a height is missing.
+     *
+     * @return list<ShankPlace>
+     */
+    public function shankPlaces(float $ballOverCoupler): array
+    {
+        $receiver = $this->vehicle->number('receiver_height_mm');
+        $coupler = $this->trailer->number('coupler_height_mm');
+        $drop = $this->hitch->number('shank_drop_mm');
+        $rise = $this->hitch->number('shank_rise_mm');
+        if ($receiver === null || $coupler === null || ($drop === null && $rise === null)) {
+            return [];
+        }
+        $usual = new HitchMeasures;
+        $shank = new Shank(
+            $drop === null ? null : Length::ofMillimetres($drop),
+            Length::ofMillimetres($this->hitch->number('head_hole_mm') ?? $usual->headHoleMm),
+            (int) ($this->hitch->number('head_holes') ?? $usual->headHoles + 1),
+            $rise === null ? null : Length::ofMillimetres($rise),
+        );
+
+        return $shank->places(Length::ofMillimetres($receiver), Length::ofMillimetres($coupler + $ballOverCoupler));
     }
 
     public function levelling(): Levelling

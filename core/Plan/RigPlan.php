@@ -50,6 +50,33 @@ final readonly class RigPlan
         return (new BallHeight($this->prior))->schools();
     }
 
+    /** @return list<ShankPlace> where to bolt the head for the ball as advised, nearest first */
+    public function shankPlaces(): array
+    {
+        return $this->rig->shankPlaces($this->ballAdvised->mean());
+    }
+
+    /** Taped heights, with the stances that are not taped yet as they are predicted from alone. */
+    public function filledIn(StanceHeights $taped): StanceHeights
+    {
+        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
+            $rises = ['front' => $attitude->frontRise(), 'rear' => $attitude->rearRise()];
+            foreach (Axle::cases() as $axle) {
+                $alone = $taped->at(Stance::Alone, $axle);
+                if ($alone !== null && ! $taped->holdsBothEndsOf($stance)) {
+                    $taped = $taped->with($stance, $axle, self::exactly($alone->height()->plus(Length::ofMillimetres($rises[$axle->value]))));
+                }
+            }
+        }
+
+        return $taped;
+    }
+
+    private static function exactly(Length $height): HeightReading
+    {
+        return HeightReading::of($height, 0.0, 0.0, 0.0);
+    }
+
     public function dropped(): Attitude
     {
         return $this->likelyRig()->dropped();
@@ -87,16 +114,12 @@ final readonly class RigPlan
             : (new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->ballRaise()))->ranked();
     }
 
-    /** The three stances' fender heights as predicted, without doubt, for drawing: from a usual height alone. */
+    /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */
     public function heights(): StanceHeights
     {
-        $exact = static fn (float $rise): HeightReading => HeightReading::of(Length::ofMillimetres(self::USUAL_FENDER_MM + $rise), 0.0, 0.0, 0.0);
-        $heights = StanceHeights::none()->with(Stance::Alone, Axle::Front, $exact(0.0))->with(Stance::Alone, Axle::Rear, $exact(0.0));
-        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
-            $heights = $heights->with($stance, Axle::Front, $exact($attitude->frontRise()))->with($stance, Axle::Rear, $exact($attitude->rearRise()));
-        }
+        $usual = self::exactly(Length::ofMillimetres(self::USUAL_FENDER_MM));
 
-        return $heights;
+        return $this->filledIn(StanceHeights::none()->with(Stance::Alone, Axle::Front, $usual)->with(Stance::Alone, Axle::Rear, $usual));
     }
 
     /** The share of front axle load that self-levelling takes back when it is switched on again; 0 without it. */

@@ -10,16 +10,16 @@ use Yoke\Measure\Length;
 final readonly class Shank
 {
     /**
-     * @param  Length  $firstHole  from the receiver's centre to where the ball comes with the head in the first hole, in drop; down positive
+     * @param  Length|null  $firstHole  from the receiver's centre to where the ball comes with the head in the first hole, in drop; down positive; null where it is not used so
      * @param  Length  $spacing  between holes; above 0
      * @param  int  $holes  how many positions the head can take; 1 or more
-     * @param  Length  $turnedOver  as firstHole, in rise; up positive
+     * @param  Length|null  $turnedOver  as firstHole, in rise; up positive
      */
     public function __construct(
-        private Length $firstHole,
+        private ?Length $firstHole,
         private Length $spacing,
         private int $holes,
-        private Length $turnedOver,
+        private ?Length $turnedOver,
     ) {
     }
 
@@ -33,8 +33,12 @@ final readonly class Shank
         $places = [];
         for ($hole = 0; $hole < $this->holes; $hole++) {
             $step = $this->spacing->times($hole);
-            $places[] = new ShankPlace('drop', $hole + 1, $hole, $receiver->minus($this->firstHole)->minus($step), $wanted);
-            $places[] = new ShankPlace('rise', $hole + 1, $this->holes - 1 - $hole, $receiver->plus($this->turnedOver)->plus($step), $wanted);
+            if ($this->firstHole !== null) {
+                $places[] = new ShankPlace('drop', $hole + 1, $hole, $receiver->minus($this->firstHole)->minus($step), $wanted);
+            }
+            if ($this->turnedOver !== null) {
+                $places[] = new ShankPlace('rise', $hole + 1, $this->holes - 1 - $hole, $receiver->plus($this->turnedOver)->plus($step), $wanted);
+            }
         }
         usort($places, static fn (ShankPlace $one, ShankPlace $other): int => $one->residual()->absolute()->millimetres() <=> $other->residual()->absolute()->millimetres());
 

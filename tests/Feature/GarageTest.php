@@ -115,6 +115,30 @@ it('shows the plan at its stations', function (): void {
     $this->get("/jobs/{$job->id}/brackets")->assertSee('Start at link')->assertSee('chance to land in band at the first hook-up');
 });
 
+it('lets the maker\'s band govern the verdict, and quotes it', function (): void {
+    $job = $this->job();
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'maker_says' => 'band', 'maker_band_low' => '20', 'maker_band_high' => '60']);
+    foreach (['alone' => ['37 7/16', '38 7/8'], 'dropped' => ['38 7/16', '36 1/2'], 'bars-up' => ['37 11/16', '37 1/4']] as $station => [$front, $rear]) {
+        $this->tape($job, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
+    }
+
+    $this->get("/jobs/{$job->id}/bars-up")->assertSee('band 20 to 60 %')->assertSee('The vehicle&#039;s maker asks for 20 to 60 %', false)->assertSee('Less tension');
+    $this->get("/jobs/{$job->id}/brief")->assertSee('The vehicle&#039;s maker asks for 20 to 60 %', false);
+});
+
+it('draws the stances to come as they are predicted, until they are taped', function (): void {
+    $job = $this->job();
+    $ghosts = fn (): int => substr_count((string) $this->get("/jobs/{$job->id}/dropped")->getContent(), 'stance is-ghost');
+
+    expect($ghosts())->toBe(0);
+    $this->tape($job, 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
+    expect($ghosts())->toBe(2);
+    $this->tape($job, 'dropped', ['front' => '38 7/16', 'rear' => '36 1/2']);
+    expect($ghosts())->toBe(1);
+    $this->tape($job, 'bars-up', ['front' => '37 11/16', 'rear' => '37 1/4']);
+    expect($ghosts())->toBe(0);
+});
+
 it('asks for the family before it plans a setting', function (): void {
     $this->get("/jobs/{$this->job()->id}/brackets")->assertSee('The family of the hitch is not known yet');
 });

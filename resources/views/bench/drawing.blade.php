@@ -1,4 +1,5 @@
 @php($elevation = $page->elevation())
+@php($foreseen = $page->foreseen())
 @php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.9))
 <div class="drawing-bar">
     <p class="legend">
@@ -8,7 +9,7 @@
         @endforeach
     </p>
 </div>
-<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
+<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="$page->ghosts($foreseen)" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
             <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />
@@ -26,9 +27,15 @@
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ \App\Bench\Place::fieldsOf($stance, $page->job->each_side)[$axle === \Yoke\Rig\Axle::Front ? 0 : ($page->job->each_side ? 2 : 1)]->field() }}"
-                   aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}">
+                   aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}{{ ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '' }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
-                    <strong>{{ $reading ? $page->print->bare($reading->height()) : '–' }}</strong>
+                    @if ($reading)
+                        <strong>{{ $page->print->bare($reading->height()) }}</strong>
+                    @elseif ($foreseen?->at($stance, $axle))
+                        <em title="Predicted, not taped yet">≈ {{ $page->print->bare($foreseen->at($stance, $axle)->height()) }}</em>
+                    @else
+                        <strong>–</strong>
+                    @endif
                 </a>
             @endforeach
         </div>

@@ -21,6 +21,9 @@
         </div>
     @endif
     <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
+    @if ($page->makersWord() !== '')
+        <p class="sentence" data-tone="note">{{ $page->makersWord() }}</p>
+    @endif
     @if ($page->waysOfTaping() !== '')
         <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
     @endif

@@ -1,7 +1,13 @@
-@props(['elevation', 'sheet', 'stances'])
+@props(['elevation', 'sheet', 'stances', 'ghosts' => []])
 <svg class="rig" viewBox="{{ round($sheet->left) }} {{ round(-$sheet->top) }} {{ round($sheet->width) }} {{ round($sheet->height) }}" {{ $attributes }}>
     <g transform="scale(1,-1)">
         <line class="ground" x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" />
+        @foreach ($ghosts as $ghost)
+            <g class="stance is-ghost">
+                <polygon points="{{ \App\View\SvgPoints::of($ghost->vehicle[0]) }}" />
+                <polygon points="{{ \App\View\SvgPoints::of($ghost->trailer[1]) }}" />
+            </g>
+        @endforeach
         @foreach ($stances as $drawn)
             <g @class(['stance', 'is-'.$drawn->stance->value, 'is-front' => $loop->last])>
                 @foreach ([...$drawn->trailer, ...$drawn->hitch, ...$drawn->vehicle] as $figure)

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Method\Heights;
 use Yoke\Fit\RigPrior;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\LoadUnit;
 use Yoke\Method\Band;
 use Yoke\Plan\Assumption;
 use Yoke\Plan\DescribedRig;
@@ -18,6 +20,7 @@ use Yoke\Rig\Sheet\Field;
 use Yoke\Rig\Sheet\FieldKind;
 use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\Stance;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
@@ -121,4 +124,46 @@ it('tells both units where a length or a load was expected', function (): void {
     expect(Field::length('a_mm', 'A', 200, 1000)->objection(5.0))->toBe('Expected between 200 and 1000 mm (8 and 39 in).')
         ->and(Field::load('a_kg', 'A', 200, 1000)->objection(5.0))->toBe('Expected between 200 and 1000 kg (441 and 2205 lb).')
         ->and(Field::number('a', 'A', 1, 3)->objection('two'))->toBe('Expected a number between 1 and 3.');
+});
+
+it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?string $says, ?Band $band, bool $forbids): void {
+    $word = describedRig($sheet)->makersWord();
+
+    expect($word?->says(LoadUnit::Kilogram))->toBe($says)
+        ->and($word?->band())->toEqual($band)
+        ->and($word?->forbids() ?? false)->toBe($forbids);
+})->with([
+    'nobody looked' => [[], null, null, false],
+    'nothing said' => [['maker_says' => 'silent'], null, null, false],
+    'forbidden' => [['maker_says' => 'forbidden'], 'The vehicle\'s maker forbids weight distribution: the bars stay off.', null, true],
+    'required, and this trailer is heavier' => [['maker_says' => 'required', 'maker_from_kg' => 2270], 'The vehicle\'s maker requires weight distribution above 2270 kg: this trailer weighs 3180 kg.', null, false],
+    'required, and this trailer is lighter' => [['maker_says' => 'required', 'maker_from_kg' => 3500], 'The vehicle\'s maker requires weight distribution above 3500 kg; this trailer, 3180 kg, may go without.', null, false],
+    'required, from nobody knows where' => [['maker_says' => 'required'], 'The vehicle\'s maker requires weight distribution above a trailer weight: type it on the vehicle\'s sheet.', null, false],
+    'a band' => [['maker_says' => 'band', 'maker_band_low' => 40, 'maker_band_high' => 70], 'The vehicle\'s maker asks for 40 to 70 % of the front axle load back: this governs the shop\'s band.', Band::of(0.4, 0.7), false],
+    'a band half typed' => [['maker_says' => 'band', 'maker_band_low' => 40], 'The vehicle\'s maker has a band of its own: type it on the vehicle\'s sheet.', null, false],
+    'a band upside down' => [['maker_says' => 'band', 'maker_band_low' => 70, 'maker_band_high' => 40], 'The vehicle\'s maker has a band of its own: type it on the vehicle\'s sheet.', null, false],
+]);
+
+it('finds the places of the head once receiver, coupler and shank are measured', function (): void {
+    $heights = [['receiver_height_mm' => 520], ['coupler_height_mm' => 480], ['shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5]];
+    $places = describedRig(...$heights)->shankPlaces(30.0);
+
+    expect(describedRig()->shankPlaces(30.0))->toBe([])
+        ->and(describedRig($heights[0], $heights[1])->shankPlaces(30.0))->toBe([])
+        ->and($places)->toHaveCount(5)
+        ->and([$places[0]->turned, $places[0]->hole, $places[0]->ballHeight->millimetres()])->toBe(['drop', 2, 518.0])
+        ->and($places[0]->residual()->millimetres())->toBe(8.0)
+        ->and(describedRig($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])->shankPlaces(30.0))->toHaveCount(10);
+});
+
+it('fills in what is not taped yet, and leaves what is', function (): void {
+    $plan = new RigPlan(describedRig(), Band::usual());
+    $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
+    $filled = $plan->filledIn($taped);
+
+    expect($filled->at(Stance::Dropped, Axle::Front))->toBe($taped->at(Stance::Dropped, Axle::Front))
+        ->and($filled->rise(Stance::Carried, Axle::Front)?->millimetres())->toEqualWithDelta($plan->carried()->frontRise(), 1e-9)
+        ->and($filled->rise(Stance::Carried, Axle::Rear)?->millimetres())->toEqualWithDelta($plan->carried()->rearRise(), 1e-9)
+        ->and($plan->filledIn(Heights::of([]))->at(Stance::Dropped, Axle::Front))->toBeNull()
+        ->and($plan->heights()->holdsBothEndsOf(Stance::Carried))->toBeTrue();
 });
