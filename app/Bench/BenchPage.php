@@ -97,6 +97,11 @@ final readonly class BenchPage
         return $word !== null && ($word->forbids() || $word->band() !== null) ? $word->says($this->viewer->loadUnit()) : '';
     }
 
+    public function isForbidden(): bool
+    {
+        return $this->job->rigAsWorked()->described()->makersWord()?->forbids() ?? false;
+    }
+
     /** The view of the plan that belongs to this station, if any. */
     public function planView(): ?string
     {

@@ -82,13 +82,15 @@ final readonly class PlanPage
         return sprintf('%d %%', round($share * 100));
     }
 
-    /** @return list<RatedLoad> */
-    public function overRatings(): array
+    /** @return list<string> a sentence for each load outside its rating */
+    public function complaints(): array
     {
-        return array_values(array_filter($this->plan->ledger(), static fn (RatedLoad $line): bool => $line->isOver()));
+        $sentences = array_map(fn (RatedLoad $line): string => $line->complaint($this->person->loadUnit()), $this->plan->ledger());
+
+        return array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''));
     }
 
-    /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, over ones first; and a line for each field that is missing */
+    /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */
     public function ledgerByKnowledge(): array
     {
         $known = [];
@@ -100,7 +102,7 @@ final readonly class PlanPage
                 $known[] = $line;
             }
         }
-        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOver() <=> $one->isOver());
+        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOutside() <=> $one->isOutside());
 
         return [$known, $unknown];
     }

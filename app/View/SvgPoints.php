@@ -13,7 +13,7 @@ final class SvgPoints
     public static function of(Figure $figure): string
     {
         return implode(' ', array_map(
-            static fn (Point $point): string => round($point->x).','.round($point->y),
+            static fn (Point $point): string => (int) round($point->x).','.(int) round($point->y),
             $figure->points,
         ));
     }

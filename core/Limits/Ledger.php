@@ -36,6 +36,7 @@ final readonly class Ledger
             $this->line('tongue weight on the coupler', $kilograms($trailer->tongueWeight), 'coupler_tongue'),
             $this->line("tongue weight on the receiver, {$stance}", $kilograms($trailer->tongueWeight), $this->receiverField($attitude)),
             $this->line('tongue weight for the bars', $kilograms($trailer->tongueWeight), 'bar_rating_high'),
+            RatedLoad::atLeast('tongue weight for bars so stiff', $kilograms($trailer->tongueWeight), $this->ratings['bar_rating_low'] ?? null, 'bar_rating_low'),
             $this->line("trailer axles, {$stance}", $kilograms($trailer->weight - $attitude->load), 'trailer_gawr'),
             $this->line('trailer, gross', $kilograms($trailer->weight), 'trailer_gvwr'),
         ];
@@ -65,7 +66,7 @@ final readonly class Ledger
             $this->line("rear axle, {$stance}", $rearNow, 'rear_gawr'),
             $this->line("vehicle, {$stance}", $vehicle, 'vehicle_gvwr'),
             $this->line('combination', $combination, 'gcwr'),
-            RatedLoad::of("front axle against alone, {$stance}", $frontNow, $front, 'front_axle'),
+            RatedLoad::atMost("front axle against alone, {$stance}", $frontNow, $front, 'front_axle'),
         ];
     }
 
@@ -77,6 +78,6 @@ final readonly class Ledger
 
     private function line(string $what, Load $carries, string $field): RatedLoad
     {
-        return RatedLoad::of($what, $carries, $this->ratings[$field] ?? null, $field);
+        return RatedLoad::atMost($what, $carries, $this->ratings[$field] ?? null, $field);
     }
 }

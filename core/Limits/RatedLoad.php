@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Limits;
 
 use Yoke\Measure\Load;
+use Yoke\Measure\LoadUnit;
 
-/** One line of the ledger: what something carries, and what it may. */
+/** One line of the ledger: what something carries, and what it may, or has to. */
 final readonly class RatedLoad
 {
     private function __construct(
@@ -17,22 +18,40 @@ final readonly class RatedLoad
         public ?Load $may,
         /** The field that would tell the rating. */
         public string $unlockedBy,
+        /** 1 where the rating is the most it may carry, -1 where it is the least it has to. */
+        private int $sense,
     ) {
     }
 
-    public static function of(string $what, Load $carries, ?Load $may, string $unlockedBy): self
+    public static function atMost(string $what, Load $carries, ?Load $may, string $unlockedBy): self
     {
-        return new self($what, $carries, $may, $unlockedBy);
+        return new self($what, $carries, $may, $unlockedBy, 1);
     }
 
-    /** What is left; negative when over. Null while the rating is not known. */
+    public static function atLeast(string $what, Load $carries, ?Load $has, string $unlockedBy): self
+    {
+        return new self($what, $carries, $has, $unlockedBy, -1);
+    }
+
+    /** What is left; negative when it is outside. Null while the rating is not known. */
     public function margin(): ?Load
     {
-        return $this->may?->minus($this->carries);
+        return $this->may?->minus($this->carries)->times($this->sense);
     }
 
-    public function isOver(): bool
+    public function isOutside(): bool
     {
         return $this->margin()?->isNegative() ?? false;
+    }
+
+    /** A sentence on a load that is outside its rating; an empty text on one that is not. */
+    public function complaint(LoadUnit $unit): string
+    {
+        if ($this->may === null || ! $this->isOutside()) {
+            return '';
+        }
+        $loads = "{$unit->nearest($this->carries)} of {$unit->nearest($this->may)}";
+
+        return $this->sense > 0 ? "Over its rating: {$this->what}, {$loads}." : "Below its range: {$this->what}, {$loads}.";
     }
 }

@@ -15,6 +15,7 @@ use Yoke\Method\Band;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
 use Yoke\Rig\Axle;
+use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Family\HitchMeasures;
@@ -40,6 +41,9 @@ final readonly class DescribedRig
 
     private const BAR_RATE_FROM_SHEET = 0.05;
 
+    /** Share of the gross weight that the axles carry at the least, whatever is typed for the tongue. */
+    private const LEAST_ON_AXLES = 0.05;
+
     /** The group sinks so far under its load. */
     private const TRAILER_SINK_MM = 60.0;
 
@@ -64,7 +68,7 @@ final readonly class DescribedRig
             new Likely($this->vehicleClass()->rideRate(Axle::Front), self::RIDE_RATE),
             new Likely($this->vehicleClass()->rideRate(Axle::Rear), self::RIDE_RATE),
             $tongueWeight,
-            new Likely(($this->grossKg() - $tongueWeight->value) / self::TRAILER_SINK_MM, self::TRAILER_RATE),
+            new Likely(max($this->grossKg() - $tongueWeight->value, self::LEAST_ON_AXLES * $this->grossKg()) / self::TRAILER_SINK_MM, self::TRAILER_RATE),
             new Likely($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), self::CG_HEIGHT),
             $this->barRate(),
         ];
@@ -96,6 +100,21 @@ final readonly class DescribedRig
             ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
             Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
         ));
+    }
+
+    /** What the fields of a sheet, each possible alone, cannot be together. */
+    public function check(Problems $problems): void
+    {
+        if (($this->trailer->number('tongue_weight_kg') ?? 0.0) >= $this->grossKg()) {
+            $problems->found('tongue_weight_kg', 'Expected a tongue weight below the gross trailer weight.');
+        }
+        $rises = static fn (Values $sheet, string $low, string $high): bool => ($sheet->number($low) ?? -INF) <= ($sheet->number($high) ?? INF);
+        if (! $rises($this->hitch, 'bar_rating_low_kg', 'bar_rating_high_kg')) {
+            $problems->found('bar_rating_low_kg', 'Expected a rating range that rises: from the lower to the higher tongue weight.');
+        }
+        if (! $rises($this->vehicle, 'maker_band_low', 'maker_band_high')) {
+            $problems->found('maker_band_low', 'Expected a band that rises.');
+        }
     }
 
     public function makersWord(): ?MakersWord
@@ -217,7 +236,7 @@ final readonly class DescribedRig
     {
         $ratings = [];
         foreach ([
-            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'payload', 'receiver_carrying', 'receiver_distributing']],
+            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'receiver_carrying', 'receiver_distributing']],
             [$this->trailer, ['trailer_gvwr', 'trailer_gawr', 'coupler_gross', 'coupler_tongue']],
             [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
         ] as [$values, $fields]) {

@@ -115,6 +115,24 @@ it('shows the plan at its stations', function (): void {
     $this->get("/jobs/{$job->id}/brackets")->assertSee('Start at link')->assertSee('chance to land in band at the first hook-up');
 });
 
+it('sees what fields of one sheet cannot be together', function (string $part, array $typed, string $field, string $sentence): void {
+    $job = $this->job();
+    $this->post("/garage/{$part}/1", ['name' => 'Another', ...$typed])->assertSessionHasErrors([$field => $sentence]);
+    $this->postJson("/garage/{$part}/1/preview", ['name' => 'Another', ...$typed])->assertOk()->assertJsonPath("problems.{$field}", $sentence);
+    $this->get("/jobs/{$job->id}/brief")->assertOk();
+})->with([
+    'a tongue heavier than its trailer' => ['trailer', ['tongue_weight_kg' => '2900 kg', 'gross_weight_kg' => '2000 kg'], 'tongue_weight_kg', 'Expected a tongue weight below the gross trailer weight.'],
+    'a rating range reversed' => ['hitch', ['bar_rating_low_kg' => '550 kg', 'bar_rating_high_kg' => '270 kg'], 'bar_rating_low_kg', 'Expected a rating range that rises: from the lower to the higher tongue weight.'],
+    'a band upside down' => ['vehicle', ['maker_band_low' => '80', 'maker_band_high' => '40'], 'maker_band_low', 'Expected a band that rises.'],
+]);
+
+it('says first of all when the maker forbids distribution', function (): void {
+    $job = $this->job();
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'maker_says' => 'forbidden']);
+
+    $this->get("/jobs/{$job->id}/bars-up")->assertSeeInOrder(['class="do-next is-over">The vehicle&#039;s maker forbids weight distribution', 'Tape the front fender alone'], false);
+});
+
 it('lets the maker\'s band govern the verdict, and quotes it', function (): void {
     $job = $this->job();
     $this->post('/garage/vehicle/1', ['name' => 'Drover', 'maker_says' => 'band', 'maker_band_low' => '20', 'maker_band_high' => '60']);

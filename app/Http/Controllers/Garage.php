@@ -19,6 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Yoke\CoreException;
+use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Exception\ImpossibleRig;
 use Yoke\Rig\Sheet\Part;
 
@@ -49,6 +50,7 @@ final class Garage
     {
         $model = PartModels::find($part, $id);
         $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
+        $problems += $this->impossible($part, $model);
         $plan = $this->plan($request, $part, $model);
 
         return response()->json([
@@ -90,17 +92,17 @@ final class Garage
     /** @return array<string, string> what no field alone can see */
     private function impossible(Part $part, Vehicle|Trailer|Hitch $model): array
     {
+        $problems = new CollectProblems;
         foreach ((new OpenJobs($part, $model))->rigs() as $rig) {
             try {
-                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->core();
+                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->described()->check($problems);
             } catch (ImpossibleRig $impossible) {
-                $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field())) ?? 'name';
-
-                return [$field => $impossible->getMessage()];
+                $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
+                $problems->found($field ?? 'name', $impossible->getMessage());
             }
         }
 
-        return [];
+        return $problems->sentences();
     }
 
     private function person(Request $request): User

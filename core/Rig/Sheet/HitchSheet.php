@@ -47,10 +47,6 @@ final class HitchSheet
                 Field::length('head_hole_mm', 'Between holes', 5, 120),
                 Field::number('head_holes', 'Positions of the head', 1, 20),
             ]),
-            new FieldGroup('Brackets', [
-                Field::length('bracket_low_mm', 'Nearest to the ball centre', 200, 1500),
-                Field::length('bracket_high_mm', 'Farthest from it', 200, 1500),
-            ]),
         ];
     }
 }

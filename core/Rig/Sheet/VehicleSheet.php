@@ -44,7 +44,6 @@ final class VehicleSheet
                 Field::load('rear_gawr_kg', 'Rear GAWR', 300, 8000),
                 Field::load('vehicle_gvwr_kg', 'GVWR', 600, 12_000),
                 Field::load('gcwr_kg', 'GCWR', 1000, 30_000),
-                Field::load('payload_kg', 'Payload', 100, 5000),
             ]),
             new FieldGroup('Receiver', [
                 Field::load('receiver_carrying_kg', 'Tongue rating, weight-carrying', 30, 2000),

@@ -20,10 +20,10 @@
             @endforeach
         </div>
     @endif
-    <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
     @if ($page->makersWord() !== '')
-        <p class="sentence" data-tone="note">{{ $page->makersWord() }}</p>
+        <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
     @endif
+    <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
     @if ($page->waysOfTaping() !== '')
         <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
     @endif

@@ -8,11 +8,11 @@
             <thead><tr><th scope="col">What</th><th scope="col">Carries</th><th scope="col">May</th><th scope="col">Left</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
-                    <tr @class(['is-over' => $line->isOver()])>
+                    <tr @class(['is-over' => $line->isOutside()])>
                         <th scope="row">{{ ucfirst($line->what) }}</th>
                         <td>{{ $plan->load($line->carries) }}</td>
                         <td>{{ $plan->load($line->may) }}</td>
-                        <td>{{ $plan->load($line->margin()->absolute()) }}{{ $line->isOver() ? ' over' : '' }}</td>
+                        <td>{{ $plan->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' outside' : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -1,3 +1,3 @@
-@foreach ($plan->overRatings() as $line)
-    <p class="do-next is-over">Over its rating: {{ $line->what }}, {{ $plan->load($line->carries) }} of {{ $plan->load($line->may) }}.</p>
+@foreach ($plan->complaints() as $sentence)
+    <p class="do-next is-over">{{ $sentence }}</p>
 @endforeach

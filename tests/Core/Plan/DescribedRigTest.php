@@ -90,7 +90,7 @@ it('aims at the middle of the band with a level trailer', function (): void {
 it('names each line of the ledger once, dropped and carried', function (): void {
     $plan = new RigPlan(describedRig(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Band::usual());
     $names = array_map(fn (RatedLoad $line): string => $line->what, $plan->ledger());
-    $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOver());
+    $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
 
     expect($names)->toBe(array_unique($names))->toContain('rear axle, dropped')->toContain('rear axle, carried')->toContain('one spring bar, carried')
         ->and($names)->not->toContain('one spring bar, dropped')
