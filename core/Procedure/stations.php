@@ -19,10 +19,9 @@ return [
         'Set self-levelling to its normal height, then switch it off; let helper air springs down to their maker\'s minimum.',
     ], 'Chock the wheels. Driver\'s brake on while the jack lifts the vehicle\'s rear.'],
     'alone' => [[
-        'Vehicle uncoupled, the same people in the same seats as in every stance.',
+        'Vehicle uncoupled, the same people in the same seats.',
         'Roll forward and back to settle the springs.',
-        'Tape from the ground to the wheel-arch edge, plumb over the axle centre, front and rear.',
-        'Level the trailer on its jack: equal frame heights fore and aft of the axles.',
+        'Tape from ground to wheel-arch edge, plumb over each axle.',
     ], 'Never go under a rig that is held by the tongue jack.'],
     'head' => [[
         'Ball of the coupler\'s size, rated for the gross trailer weight.',

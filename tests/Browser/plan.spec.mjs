@@ -28,6 +28,19 @@ test('the plan follows a trailer as its weight is typed, and the ledger names wh
     await expect(page.getByRole('region', { name: 'Plan' })).not.toContainText('8200 lb');
 });
 
+test('the trailer is levelled on its jack without losing the fenders being typed', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Puppet theatre/, 'alone');
+    await page.locator('[data-field="front"]').fill('28 7/8');
+    await page.getByText('Level the trailer').click();
+    for (const [label, text] of [['Frame, front mark', '19'], ['Frame, rear mark', '20'], ['Between the marks', '96'], ['Coupler now, if taped', '17']]) {
+        await page.getByLabel(label).fill(text);
+    }
+    await page.getByRole('button', { name: 'Which way to jack' }).click();
+    await expect(page.getByText(/^Jack the coupler up by 1 1\/2 in\. Level, the coupler reads 18 1\/2 in\.$/)).toBeVisible();
+    await expect(page.locator('[data-field="front"]')).toHaveValue('28 7/8');
+});
+
 test('a job begun from nothing is planned as its sheets are filled', async ({ page }) => {
     await signIn(page);
     await page.goto('/jobs/new');

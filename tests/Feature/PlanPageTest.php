@@ -69,6 +69,27 @@ it('knows on whose sheet a missing field stands', function (string $key, string 
     ['ball_height_mm', 'Ball height as it stands, unloaded', Part::Hitch],
 ]);
 
+it('says which way to jack the trailer, and what the coupler will read', function (array $typed, string $answer): void {
+    $this->get("/jobs/{$this->job()->id}/alone?".http_build_query($typed))->assertOk()->assertSee($answer);
+})->with([
+    'nose-down' => [['front_mark' => '19', 'rear_mark' => '20', 'marks_apart' => '120', 'coupler_now' => '17 1/2'], 'Jack the coupler up by 1 11/16 in. Level, the coupler reads 19 3/16 in.'],
+    'nose-up' => [['front_mark' => '20', 'rear_mark' => '19', 'marks_apart' => '120', 'coupler_now' => ''], 'Jack the coupler down by 1 11/16 in.'],
+    'level' => [['front_mark' => '500 mm', 'rear_mark' => '501 mm', 'marks_apart' => '3 m', 'coupler_now' => ''], 'The trailer is level.'],
+    'not asked' => [[], 'Which way to jack'],
+]);
+
+it('says what a frame height was expected to be, and keeps what was typed', function (string $field, string $typed, string $sentence): void {
+    $asked = ['front_mark' => '19', 'rear_mark' => '20', 'marks_apart' => '120', 'coupler_now' => '', $field => $typed];
+
+    $page = $this->get("/jobs/{$this->job()->id}/alone?".http_build_query($asked))->assertOk()->assertSee($sentence)->assertDontSee('Jack the coupler');
+    expect($page->getContent())->toContain('value="'.e($typed).'"');
+})->with([
+    'marks on top of each other' => ['marks_apart', '0', 'between 300 and 12000 mm'],
+    'a frame under the ground' => ['front_mark', '-19', 'between 150 and 1800 mm'],
+    'a frame in words' => ['rear_mark', 'low', 'does not read as a length'],
+    'one mark only' => ['rear_mark', '', 'Nothing is typed here yet'],
+]);
+
 it('asks the database as often for thirty jobs as for three', function (): void {
     $count = function (): int {
         DB::flushQueryLog();

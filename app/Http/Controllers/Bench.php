@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\BenchPage;
+use App\Bench\LevellingQuestion;
 use App\Bench\Magnification;
 use App\Models\Job;
 use App\Models\User;
@@ -37,6 +38,10 @@ final class Bench
         $job->load(['liveReadings.user', 'marks.user', 'rig']);
         $magnification = Magnification::asked($request->query('height'));
 
-        return view('bench.show', ['page' => new BenchPage($job, $person, $this->doubt, $station, $magnification)]);
+        $page = new BenchPage($job, $person, $this->doubt, $station, $magnification);
+        /** @var array<string, string> $typed */
+        $typed = array_filter($request->query->all(), is_string(...));
+
+        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($typed, $page->rig->trailer->ballToAxle, $person)]);
     }
 }

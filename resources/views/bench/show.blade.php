@@ -6,6 +6,7 @@
         <section class="bench-drawing card drawing" aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
+            @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
         </section>
         @if ($page->planView())
             <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan()])</section>

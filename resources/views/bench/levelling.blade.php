@@ -1,0 +1,19 @@
+<details class="levelling" @if ($question->isAsked()) open @endif>
+<summary>Level the trailer: equal frame heights fore and aft</summary>
+<form method="get">
+    <div class="levelling-fields">
+        @foreach (\App\Bench\LevellingQuestion::FIELDS as $field => $label)
+            @php($problem = $question->problems[$field] ?? '')
+            <div class="field">
+                <label for="{{ $field }}">{{ $label }}</label>
+                <input id="{{ $field }}" name="{{ $field }}" value="{{ $question->typed($field) }}" autocomplete="off" aria-describedby="{{ $field }}-says" @if ($problem !== '') aria-invalid="true" @endif>
+                <p class="sentence" id="{{ $field }}-says" data-tone="stop">{{ $problem }}</p>
+            </div>
+        @endforeach
+    </div>
+    <div class="tape-foot">
+        <button class="button is-small">Which way to jack</button>
+        @if ($question->answer() !== '')<p class="do-next" role="status">{{ $question->answer() }}</p>@endif
+    </div>
+</form>
+</details>
