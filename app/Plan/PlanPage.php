@@ -17,6 +17,7 @@ use Yoke\Method\Band;
 use Yoke\Plan\DescribedRig;
 use Yoke\Plan\FirstChance;
 use Yoke\Plan\RigPlan;
+use Yoke\Plan\Term;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Sheet\Part;
 
@@ -75,6 +76,11 @@ final readonly class PlanPage
     public function doubt(Gaussian $value): string
     {
         return $this->person->lengthPrinter()->doubt(Length::ofMillimetres($value->deviation()));
+    }
+
+    public function term(Term $term): string
+    {
+        return $term->comesTo instanceof Load ? $this->load($term->comesTo) : $this->person->lengthPrinter()->fine($term->comesTo);
     }
 
     public function percent(float $share): string

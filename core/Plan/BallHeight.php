@@ -8,6 +8,8 @@ use Yoke\Balance\CoupledRig;
 use Yoke\Fit\RigPrior;
 use Yoke\Measure\Angle;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
 
 /**
  * How far above the level coupler the unloaded ball should stand, so that the trailer ends as wanted when carried; and
@@ -42,6 +44,34 @@ final readonly class BallHeight
         $doubt = $this->rig->predict(fn (CoupledRig $rig): float => $this->pitchOff($rig, $share, $pitch), $raise);
 
         return Gaussian::of($this->rig->known()->ballOverCoupler + $raise, $doubt->deviation() / abs($slope));
+    }
+
+    /**
+     * Where the height for a level trailer comes from: the terms of the model in the order they follow, the last one the
+     * height itself.
+     *
+     * @return non-empty-list<Term>
+     */
+    public function derivation(float $share): array
+    {
+        $advised = $this->forCarried($share, Angle::zero())->mean();
+        $rig = $this->rig->likelyRig($advised - $this->rig->known()->ballOverCoupler);
+        $carried = $rig->carried($rig->tensionFor($share));
+        $percent = round($share * 100);
+        $groupSinks = $carried->trailerLoad() / $rig->trailer()->groupRate();
+        $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitch() - $carried->rearRise();
+
+        return [
+            new Term('Tongue weight, level and bars off', Load::ofKilograms($rig->trailer()->tongueWeight)),
+            new Term("Bars, at the hook-up point, that put back {$percent} % of the front axle load", Load::ofKilograms($carried->barLoad())),
+            new Term('Load that the trailer leaves on the vehicle', Load::ofKilograms($carried->load)),
+            new Term('The rear axle gains', Load::ofKilograms($carried->rearLoad())),
+            new Term(sprintf('Rear springs of %.1f kg/mm sink by', $rig->vehicle()->rearRate), Length::ofMillimetres(-$carried->rearRise())),
+            new Term(sprintf('Front springs of %.1f kg/mm rise by', $rig->vehicle()->frontRate), Length::ofMillimetres($carried->frontRise())),
+            new Term('The ball, behind the rear axle, sinks by', Length::ofMillimetres($ballSinks)),
+            new Term('The trailer\'s axles, loaded by the bars, sink by', Length::ofMillimetres($groupSinks)),
+            new Term('So that the ball starts over the coupler by the difference', Length::ofMillimetres($ballSinks - $groupSinks)),
+        ];
     }
 
     /** @return list<School> */

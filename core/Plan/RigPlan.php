@@ -44,6 +44,12 @@ final readonly class RigPlan
         return $this->ballAdvised;
     }
 
+    /** @return non-empty-list<Term> where the advised ball height comes from */
+    public function ballDerivation(): array
+    {
+        return (new BallHeight($this->prior))->derivation($this->band->middle());
+    }
+
     /** @return list<School> */
     public function schools(): array
     {

@@ -1,6 +1,14 @@
 @php($advised = $plan->plan->ballAdvised())
 <div class="plan-panel" tabindex="0" aria-label="Plan of the head">
     <p class="do-next">Stand the ball {{ $plan->height($advised->mean()) }} over the level coupler ({{ $plan->doubt($advised) }}), so that the trailer ends level in the middle of the band.</p>
+    <details class="derivation">
+        <summary>Where this height comes from</summary>
+        <table class="ledger">
+            @foreach ($plan->plan->ballDerivation() as $term)
+                <tr><th scope="row">{{ $term->says }}</th><td>{{ $plan->term($term) }}</td></tr>
+            @endforeach
+        </table>
+    </details>
     @if ($places = array_slice($plan->plan->shankPlaces(), 0, 3))
         <table class="ledger">
             <caption>Where to bolt the head</caption>

@@ -7,6 +7,7 @@ use Tests\Core\Fit\Priors;
 use Yoke\Fit\AxleGroup;
 use Yoke\Measure\Angle;
 use Yoke\Measure\Length;
+use Yoke\Measure\Load;
 use Yoke\Method\Band;
 use Yoke\Plan\BallHeight;
 use Yoke\Plan\FirstChance;
@@ -49,6 +50,21 @@ it('agrees with the closed form for a level trailer', function (): void {
 
     expect((new BallHeight(Priors::rig()))->forCarried(1.0, Angle::zero())->mean())->toEqualWithDelta($closed, 1e-6);
 });
+
+it('derives the ball height from terms that add up', function (?AxleGroup $axles): void {
+    $height = new BallHeight(Priors::rig(axles: $axles));
+    $terms = $height->derivation(0.75);
+    $value = fn (int $i): float => $terms[$i]->comesTo instanceof Load ? $terms[$i]->comesTo->kilograms() : $terms[$i]->comesTo->millimetres();
+
+    expect($terms)->toHaveCount(9)
+        ->and($value(8))->toEqualWithDelta($height->forCarried(0.75, Angle::zero())->mean(), 1e-6)
+        ->and($value(8))->toEqualWithDelta($value(6) - $value(7), 1e-9)
+        ->and($value(4))->toEqualWithDelta($value(3) / 9.1, 1e-9)
+        ->and($value(5))->toEqualWithDelta(($value(3) - $value(2)) / 12.4, 1e-9)
+        ->and($value(7))->toEqualWithDelta(($value(0) - $value(2)) / 52.0, 1e-9)
+        ->and($value(6))->toEqualWithDelta($value(4) + ($value(5) + $value(4)) * 1340 / 3720, 1e-9)
+        ->and($terms[1]->says)->toContain('75 %')->and($terms[4]->says)->toContain('9.1 kg/mm');
+})->with(['equalised' => null, 'own springs' => AxleGroup::unequalised(2, 860.0)]);
 
 it('names the other schools beside it', function (): void {
     $schools = (new BallHeight(Priors::rig()))->schools();
