@@ -25,6 +25,12 @@ final readonly class VehicleFrame
     ) {
     }
 
+    /** So far along the wheelbase: 0 at the front axle, 1 at the rear. */
+    public function along(float $share): float
+    {
+        return $share * $this->wheelbase;
+    }
+
     public function nose(): float
     {
         return -0.245 * $this->wheelbase;

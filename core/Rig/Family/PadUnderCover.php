@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Family;
 
-use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Adjusters;
-use Yoke\Rig\Adjuster\Role;
-use Yoke\Rig\Adjuster\StepRange;
 
 /** Bars on pads under a cover, at fixed heights, with a preset tooth washer. */
 final readonly class PadUnderCover implements HitchFamily
 {
+    use Internal\WordedInFile;
+
     public function key(): string
     {
         return 'pad-under-cover';
-    }
-
-    public function wording(): Wording
-    {
-        return Wording::in($this->key());
     }
 
     public function hasBars(): bool
@@ -29,10 +23,6 @@ final readonly class PadUnderCover implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of(
-            Adjuster::of('hole', Role::Tension, $measures->pitchMm, new StepRange(0, $measures->steps), 8),
-            Adjuster::of('tooth', Role::Tilt, deg2rad($measures->tiltDegrees), new StepRange(0, $measures->tiltSteps), 30),
-            Adjuster::of('head', Role::HeadHeight, $measures->headHoleMm, new StepRange(0, $measures->headHoles), 30),
-        );
+        return Adjusters::of($measures->tension('hole', minutes: 8), $measures->tilt('tooth'), $measures->head());
     }
 }
