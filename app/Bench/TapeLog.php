@@ -30,6 +30,8 @@ final readonly class TapeLog
     public function write(array $entries): array
     {
         return DB::transaction(function () use ($entries): array {
+            // A write comes first: it waits for its turn, and what is read after it nobody else can change.
+            $this->job->touch();
             $live = $this->live();
             $outcomes = [];
             foreach ($entries as $entry) {
