@@ -207,6 +207,12 @@ final readonly class BenchPage
         );
     }
 
+    /** The field where an axle's dimension is typed: the left one where sides are taped apart. */
+    public function fieldOf(Axle $axle): string
+    {
+        return (new Place(Stance::Alone, $axle, $this->job->each_side ? Side::Left : Side::Both))->field();
+    }
+
     /** A height of this kind, to show how one is typed. */
     public function example(Place $place): string
     {

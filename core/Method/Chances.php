@@ -41,15 +41,15 @@ final readonly class Chances
 
     public function inWords(): string
     {
-        return vsprintf('short %d %%, in band %d %%, over %d %%', $this->percents());
+        return vsprintf('short %d %%, in band %d %%, over %d %%', array_values($this->percents()));
     }
 
     /**
      * Whole percents that sum to a hundred: the largest takes what rounding left.
      *
-     * @return array{int, int, int} short, in band, over
+     * @return array{short: int, 'in band': int, over: int}
      */
-    private function percents(): array
+    public function percents(): array
     {
         $short = (int) round($this->short * 100);
         $inBand = (int) round($this->inBand * 100);
@@ -57,9 +57,9 @@ final readonly class Chances
         $left = 100 - $short - $inBand - $over;
 
         return match (max($short, $inBand, $over)) {
-            $inBand => [$short, $inBand + $left, $over],
-            $short => [$short + $left, $inBand, $over],
-            default => [$short, $inBand, $over + $left],
+            $inBand => ['short' => $short, 'in band' => $inBand + $left, 'over' => $over],
+            $short => ['short' => $short + $left, 'in band' => $inBand, 'over' => $over],
+            default => ['short' => $short, 'in band' => $inBand, 'over' => $over + $left],
         };
     }
 }

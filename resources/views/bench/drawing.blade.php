@@ -26,7 +26,7 @@
         <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))
-                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ \App\Bench\Place::fieldsOf($stance, $page->job->each_side)[$axle === \Yoke\Rig\Axle::Front ? 0 : ($page->job->each_side ? 2 : 1)]->field() }}"
+                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->fieldOf($axle) }}"
                    aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}{{ ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '' }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
                     @if ($reading)

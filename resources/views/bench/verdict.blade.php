@@ -13,9 +13,9 @@
     </div>
     @if ($judged->chances)
         <div class="chances" role="img" aria-label="Chances: {{ $judged->chances->inWords() }}">
-            @foreach (['short' => $judged->chances->short, 'in' => $judged->chances->inBand, 'over' => $judged->chances->over] as $class => $chance)
-                @if ($chance >= 0.01)
-                    <span class="is-{{ $class }}" style="flex: {{ round($chance, 3) }} 1 0">{{ $chance >= 0.12 ? ['short' => 'short', 'in' => 'in band', 'over' => 'over'][$class].' '.round($chance * 100).' %' : '' }}</span>
+            @foreach ($judged->chances->percents() as $class => $percent)
+                @if ($percent > 0)
+                    <span class="is-{{ strtok($class, ' ') }}" style="flex: {{ $percent }} 1 0">{{ $percent >= 12 ? "{$class} {$percent} %" : '' }}</span>
                 @endif
             @endforeach
         </div>
