@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Garage;
+use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
+use App\Http\Controllers\Shelf;
 use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Stations;
 use App\Http\Controllers\Tape;
@@ -26,8 +28,20 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs', [Jobs::class, 'store'])->name('jobs.store');
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
+    Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
+    Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 
     Route::get('/garage', [Garage::class, 'index'])->name('garage');
+    Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');
+    Route::post('/garage/pair', [Shelf::class, 'pair'])->name('garage.pair');
+    Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
+    Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
+    Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
+    Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
+    Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
+    Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->whereNumber('id')->name('garage.copy');
+    Route::post('/garage/{part}/{id}/away', [Shelf::class, 'putAway'])->whereNumber('id')->name('garage.put-away');
+    Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->whereNumber('id')->name('garage.bring-back');
     Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->whereNumber('id')->name('garage.edit');
     Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->whereNumber('id')->name('garage.update');
     Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->name('garage.preview');

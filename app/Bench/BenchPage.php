@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Plan\PlanPage;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
+use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\StanceFigures;
 use Yoke\Measure\Fineness;
 use Yoke\Measure\Length;
@@ -66,9 +67,10 @@ final readonly class BenchPage
         $this->station = $station ?? $this->progress->current();
     }
 
-    public function elevation(): Elevation
+    /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */
+    public function elevation(HitchSet $hitch = new HitchSet): Elevation
     {
-        return new Elevation($this->rig, $this->heights, $this->magnification->factor());
+        return new Elevation($this->rig, $this->heights, $this->magnification->factor(), $hitch);
     }
 
     /** The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all is. */
@@ -107,6 +109,7 @@ final readonly class BenchPage
     {
         return match ($this->station) {
             Station::Brief => 'plan.brief',
+            Station::Ground => 'plan.ground',
             Station::Head => 'plan.head',
             Station::Brackets => 'plan.brackets',
             default => null,

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Models\User;
 use App\Yard\TypedParts;
 use Yoke\Measure\Length;
-use Yoke\Plan\TrailerLevelling;
+use Yoke\Plan\Head\TrailerLevelling;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Check\LengthRange;
 

@@ -11,6 +11,8 @@ use App\Models\Vehicle;
 use App\Yard\TypedParts;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\Pressure;
+use Yoke\Measure\Torque;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Sheet\Field;
 use Yoke\Rig\Sheet\FieldKind;
@@ -36,6 +38,8 @@ final readonly class PartForm
         return match ($field->kind) {
             FieldKind::Length => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($value)),
             FieldKind::Load => $this->person->loadUnit()->nearest(Load::ofKilograms($value)),
+            FieldKind::Pressure => $this->person->pressureUnit()->nearest(Pressure::ofKilopascals($value)),
+            FieldKind::Torque => $this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($value)),
             default => (string) +sprintf('%.6g', $value),
         };
     }
@@ -54,7 +58,8 @@ final readonly class PartForm
         $sheet = $this->model->sheet ?? [];
         $dimensions = array_column($this->part->dimensions()->fields, null, 'key');
         foreach ($this->part->fields() as $key => $field) {
-            if (! is_string($typed[$key] ?? null) || $typed[$key] === $this->shown($field)) {
+            $mustBeTyped = ! $this->model->exists && isset($dimensions[$key]);
+            if (! $mustBeTyped && (! is_string($typed[$key] ?? null) || $typed[$key] === $this->shown($field))) {
                 continue;
             }
             $isEmpty = $parts->text($key) === '';
@@ -78,6 +83,8 @@ final readonly class PartForm
         $value = match ($field->kind) {
             FieldKind::Length => $parts->length($field->key)?->millimetres(),
             FieldKind::Load => $parts->load($field->key)?->kilograms(),
+            FieldKind::Pressure => $parts->pressure($field->key)?->kilopascals(),
+            FieldKind::Torque => $parts->torque($field->key)?->newtonMetres(),
             FieldKind::Number => $parts->number($field->key),
             FieldKind::Choice => $parts->text($field->key),
         };

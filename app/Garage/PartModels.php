@@ -30,6 +30,12 @@ final class PartModels
         return self::of($part)::query()->findOrFail($id);
     }
 
+    /** One that nothing is known of yet. */
+    public static function fresh(Part $part): Vehicle|Trailer|Hitch
+    {
+        return new (self::of($part));
+    }
+
     public static function value(Model $model, Field $field): float|string|null
     {
         $attributes = $model->attributesToArray();

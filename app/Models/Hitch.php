@@ -11,14 +11,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property float $bar_arm_mm
  * @property array<string, float|int|string>|null $sheet
+ * @property \Carbon\CarbonImmutable|null $archived_at
  */
 final class Hitch extends Model
 {
+    use KeptAway;
+
     protected $fillable = ['name', 'bar_arm_mm', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sheet' => 'array'];
+        return ['sheet' => 'array', 'archived_at' => 'immutable_datetime'];
     }
 }

@@ -23,6 +23,7 @@ use Yoke\Method\Band;
  * @property float $band_to
  * @property bool $each_side
  * @property CarbonImmutable|null $handed_over_at
+ * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
  * @property Rig $rig
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Reading> $liveReadings
@@ -32,7 +33,7 @@ use Yoke\Method\Band;
  */
 final class Job extends Model
 {
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at'];
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place'];
 
     protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false];
 
@@ -43,6 +44,7 @@ final class Job extends Model
             'booked_on' => 'immutable_date',
             'rig_as_worked' => 'array',
             'each_side' => 'boolean',
+            'head_place' => 'array',
             'handed_over_at' => 'immutable_datetime',
         ];
     }
@@ -86,7 +88,9 @@ final class Job extends Model
         /** @var Sheet $sheet */
         $sheet = $this->rig_as_worked;
 
-        return new RigAsWorked($sheet);
+        $rig = new RigAsWorked($sheet);
+
+        return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
     }
 
     /** The vehicle maker's own band where it has one, else the shop's. */

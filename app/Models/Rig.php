@@ -12,10 +12,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Vehicle $vehicle
  * @property Trailer $trailer
  * @property Hitch $hitch
+ * @property \Carbon\CarbonImmutable|null $archived_at
  */
 final class Rig extends Model
 {
+    use KeptAway;
+
     protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'immutable_datetime'];
+    }
 
     /** @return BelongsTo<Vehicle, $this> */
     public function vehicle(): BelongsTo

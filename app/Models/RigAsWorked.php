@@ -97,8 +97,21 @@ final readonly class RigAsWorked
 
     public function described(): DescribedRig
     {
-        $values = fn (Part $part): Values => new Values($this->sheet[$part->value]['sheet'] ?? []);
+        return new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch));
+    }
 
-        return new DescribedRig($this->core(), $values(Part::Vehicle), $values(Part::Trailer), $values(Part::Hitch));
+    /** What stands on the sheet of a part. */
+    public function values(Part $part): Values
+    {
+        return new Values($this->sheet[$part->value]['sheet'] ?? []);
+    }
+
+    /** The same rig with its head bolted so that the unloaded ball stands at a height, mm. */
+    public function withBallAt(float $height): self
+    {
+        $sheet = $this->sheet;
+        $sheet['hitch']['sheet'] = [...$sheet['hitch']['sheet'] ?? [], 'ball_height_mm' => $height];
+
+        return new self($sheet);
     }
 }

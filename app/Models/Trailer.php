@@ -14,14 +14,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $ball_to_axle_mm
  * @property float $gross_weight_kg
  * @property array<string, float|int|string>|null $sheet
+ * @property \Carbon\CarbonImmutable|null $archived_at
  */
 final class Trailer extends Model
 {
+    use KeptAway;
+
     protected $fillable = ['name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sheet' => 'array'];
+        return ['sheet' => 'array', 'archived_at' => 'immutable_datetime'];
     }
 }

@@ -11,6 +11,8 @@ use Yoke\Measure\LengthPrinter;
 use Yoke\Measure\LengthUnit;
 use Yoke\Measure\LoadParser;
 use Yoke\Measure\LoadUnit;
+use Yoke\Measure\PressureUnit;
+use Yoke\Measure\TorqueUnit;
 
 /**
  * @property int $id
@@ -46,6 +48,16 @@ final class User extends Authenticatable
     public function loadParser(): LoadParser
     {
         return new LoadParser($this->loadUnit());
+    }
+
+    public function pressureUnit(): PressureUnit
+    {
+        return $this->loadUnit() === LoadUnit::Pound ? PressureUnit::PoundPerSquareInch : PressureUnit::Kilopascal;
+    }
+
+    public function torqueUnit(): TorqueUnit
+    {
+        return $this->loadUnit() === LoadUnit::Pound ? TorqueUnit::PoundFoot : TorqueUnit::NewtonMetre;
     }
 
     public function loadUnit(): LoadUnit

@@ -15,14 +15,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $front_suspension
  * @property string $rear_suspension
  * @property array<string, float|int|string>|null $sheet
+ * @property \Carbon\CarbonImmutable|null $archived_at
  */
 final class Vehicle extends Model
 {
+    use KeptAway;
+
     protected $fillable = ['name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sheet' => 'array'];
+        return ['sheet' => 'array', 'archived_at' => 'immutable_datetime'];
     }
 }

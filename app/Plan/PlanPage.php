@@ -8,18 +8,25 @@ use App\Models\Job;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\User;
+use Yoke\Balance\Attitude;
 use Yoke\Drawing\Elevation;
+use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\LoadArrow;
+use Yoke\Drawing\LoadKnown;
 use Yoke\Limits\RatedLoad;
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
+use Yoke\Measure\Term;
 use Yoke\Method\Band;
+use Yoke\Plan\Bars\FirstChance;
 use Yoke\Plan\DescribedRig;
-use Yoke\Plan\FirstChance;
+use Yoke\Plan\Head\ShankPlace;
+use Yoke\Plan\HeightTerms;
 use Yoke\Plan\RigPlan;
-use Yoke\Plan\Term;
 use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Levelling;
+use Yoke\Rig\Sheet\FieldKind;
 use Yoke\Rig\Sheet\Part;
+use Yoke\Rig\Stance;
 
 /** The plan of a rig in a person's units. */
 final readonly class PlanPage
@@ -28,10 +35,13 @@ final readonly class PlanPage
 
     public RigPlan $plan;
 
+    public PlanPrinter $print;
+
     private function __construct(private RigAsWorked $worked, private Rig $rig, Band $band, private User $person)
     {
         $this->described = $worked->described();
         $this->plan = new RigPlan($this->described, $band);
+        $this->print = new PlanPrinter($person);
     }
 
     /** As the job keeps its rig. */
@@ -49,7 +59,140 @@ final readonly class PlanPage
     /** The rig in its three stances as predicted. */
     public function elevation(): Elevation
     {
-        return new Elevation($this->worked->core(), $this->plan->heights(), 1.0);
+        return new Elevation($this->worked->core(), $this->plan->heights(), 1.0, $this->hitch());
+    }
+
+    /** How the hitch is drawn: the bend of the bars as predicted, the brackets, the shank. */
+    public function hitch(): HitchSet
+    {
+        return (new DrawnHitch($this->described, $this->plan))->set();
+    }
+
+    /** @return list<LoadArrow> what each axle carries in a stance as the model has it */
+    public function arrows(Elevation $elevation, Stance $stance = Stance::Carried): array
+    {
+        return (new DrawnLoads($this->described))->under($elevation, $this->attitude($stance));
+    }
+
+    /** Null for the vehicle alone. */
+    private function attitude(Stance $stance): ?Attitude
+    {
+        return match ($stance) {
+            Stance::Alone => null,
+            Stance::Dropped => $this->plan->dropped(),
+            Stance::Carried => $this->plan->carried(),
+        };
+    }
+
+    /** What an arrow says: the load, or its change where the vehicle was not weighed. */
+    public function arrowSays(LoadArrow $arrow): string
+    {
+        return $arrow->known === LoadKnown::InAll ? '≈ '.$this->print->load($arrow->load) : $this->print->loadChange($arrow->load);
+    }
+
+    /** @return non-empty-list<array{Stance, list<LoadArrow>}> for the table behind the drawing */
+    public function loads(Elevation $elevation): array
+    {
+        return array_map(fn (Stance $stance): array => [$stance, $this->arrows($elevation, $stance)], Stance::cases());
+    }
+
+    /** How far a fender rises from alone, as predicted. */
+    public function rise(Stance $stance, Axle $axle): string
+    {
+        $attitude = $this->attitude($stance);
+
+        return $this->print->change($attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise()));
+    }
+
+    /** @return array<string, list<Term>> where the predicted fender heights come from */
+    public function heightTerms(): array
+    {
+        $groups = [];
+        foreach (['Dropped' => $this->plan->dropped(), 'Carried' => $this->plan->carried()] as $stance => $attitude) {
+            foreach (Axle::cases() as $axle) {
+                $groups["{$stance}, {$axle->value}"] = HeightTerms::of($attitude, $axle);
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<RatedLoad>  $lines
+     * @return array<string, list<Term>>
+     */
+    public function ledgerTerms(array $lines): array
+    {
+        return array_column(array_map(static fn (RatedLoad $line): array => [ucfirst($line->what), $line->terms], $lines), 1, 0);
+    }
+
+    /**
+     * @param  list<ShankPlace>  $places
+     * @return array<string, list<Term>>
+     */
+    public function placeTerms(array $places): array
+    {
+        return array_column(array_map(static fn (ShankPlace $place): array => ["In {$place->turned}, hole {$place->hole}", $place->terms], $places), 1, 0);
+    }
+
+    /** @return array<string, string> what this station's hand needs off the sheets: label => pressure */
+    public function pressures(): array
+    {
+        return $this->offTheSheets(FieldKind::Pressure, $this->print->pressure(...));
+    }
+
+    /** @return array<string, string> label => torque */
+    public function torques(): array
+    {
+        return $this->offTheSheets(FieldKind::Torque, $this->print->torque(...));
+    }
+
+    /**
+     * @param  \Closure(float): string  $print
+     * @return array<string, string>
+     */
+    private function offTheSheets(FieldKind $kind, \Closure $print): array
+    {
+        $found = [];
+        foreach (Part::cases() as $part) {
+            foreach ($part->fields() as $key => $field) {
+                $value = $field->kind === $kind ? $this->worked->values($part)->number($key) : null;
+                if ($value !== null) {
+                    $found[$kind === FieldKind::Pressure ? ucfirst($part->value).', '.lcfirst($field->label) : $field->label] = $print($value);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** What lifts the rear: levelling, or helper air springs. */
+    public function lifter(): string
+    {
+        return $this->described->levelling() === Levelling::None ? 'Helper air springs' : 'Self-levelling';
+    }
+
+    /** Where the brackets go, in a sentence. */
+    public function brackets(): string
+    {
+        $place = $this->described->bracketPlace();
+
+        return match (true) {
+            $place->at === null || $place->moved === null => 'No place within the sheet\'s range is clear of what is in the way: move the tray or ask the hitch\'s maker.',
+            abs($place->moved->millimetres()) < 0.5 => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides.",
+            default => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides: {$this->print->length($place->moved->absolute())} ".($place->moved->isNegative() ? 'forward' : 'back').' of the sheet\'s distance, past what is in the way.',
+        };
+    }
+
+    /** How the chains hang at a setting, in a sentence, or an empty text where it cannot be told. */
+    public function chains(FirstChance $chance): string
+    {
+        $lean = $this->plan->chainLean($chance->setting);
+
+        return $lean === null ? '' : match (true) {
+            abs($lean->degrees()) < 1.0 => 'Carried, the chains hang square to the frame.',
+            default => "Carried, the chains lean {$this->print->degrees($lean)} to the ".($lean->isNegative() ? 'front' : 'rear').' at the top: within the sheet\'s range, move the brackets '.($lean->isNegative() ? 'back' : 'forward').' to square them.',
+        };
     }
 
     /** What the vehicle's maker says about distribution, quoted, or an empty text. */
@@ -58,42 +201,13 @@ final readonly class PlanPage
         return $this->described->makersWord()?->says($this->person->loadUnit()) ?? '';
     }
 
-    public function load(?Load $load): string
-    {
-        return $load === null ? '–' : $this->person->loadUnit()->nearest($load);
-    }
-
-    public function height(float $millimetres): string
-    {
-        return $this->person->lengthPrinter()->nearest(Length::ofMillimetres($millimetres));
-    }
-
-    public function change(float $millimetres): string
-    {
-        return $this->person->lengthPrinter()->change(Length::ofMillimetres($millimetres));
-    }
-
-    public function doubt(Gaussian $value): string
-    {
-        return $this->person->lengthPrinter()->doubt(Length::ofMillimetres($value->deviation()));
-    }
-
-    public function term(Term $term): string
-    {
-        return $term->comesTo instanceof Load ? $this->load($term->comesTo) : $this->person->lengthPrinter()->fine($term->comesTo);
-    }
-
-    public function percent(float $share): string
-    {
-        return sprintf('%d %%', round($share * 100));
-    }
-
-    /** @return list<string> a sentence for each load outside its rating */
+    /** @return list<string> a sentence for each load outside its rating, and for a ball that does not fit */
     public function complaints(): array
     {
+        $misfit = $this->described->ratings()->ballMisfits() ? ['Ball and coupler are of different sizes: they do not go together.'] : [];
         $sentences = array_map(fn (RatedLoad $line): string => $line->complaint($this->person->loadUnit()), $this->plan->ledger());
 
-        return array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''));
+        return [...$misfit, ...array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''))];
     }
 
     /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */

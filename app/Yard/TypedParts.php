@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Yard;
 
 use App\Models\User;
+use Closure;
 use Yoke\CoreException;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\Pressure;
+use Yoke\Measure\Torque;
 use Yoke\Rig\Check\Problems;
 
 /** Reads the typed fields of a form one by one; what does not read becomes a problem of its field. */
@@ -41,24 +44,22 @@ final readonly class TypedParts
 
     public function length(string $field): ?Length
     {
-        try {
-            return $this->person->lengthParser()->parse($this->text($field))->length();
-        } catch (CoreException $refused) {
-            $this->problems->found($field, $refused->getMessage());
-
-            return null;
-        }
+        return $this->read($field, $this->person->lengthParser()->parse(...))?->length();
     }
 
     public function load(string $field): ?Load
     {
-        try {
-            return $this->person->loadParser()->parse($this->text($field));
-        } catch (CoreException $refused) {
-            $this->problems->found($field, $refused->getMessage());
+        return $this->read($field, $this->person->loadParser()->parse(...));
+    }
 
-            return null;
-        }
+    public function pressure(string $field): ?Pressure
+    {
+        return $this->read($field, $this->person->pressureUnit()->parse(...));
+    }
+
+    public function torque(string $field): ?Torque
+    {
+        return $this->read($field, $this->person->torqueUnit()->parse(...));
     }
 
     public function number(string $field): ?float
@@ -87,5 +88,22 @@ final readonly class TypedParts
         }
 
         return $choice;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  Closure(string): T  $parse
+     * @return T|null
+     */
+    private function read(string $field, Closure $parse): ?object
+    {
+        try {
+            return $parse($this->text($field));
+        } catch (CoreException $refused) {
+            $this->problems->found($field, $refused->getMessage());
+
+            return null;
+        }
     }
 }

@@ -60,10 +60,34 @@ final readonly class Attitude
         return $this->rig->trailer()->tongueWeight - $this->load;
     }
 
+    /**
+     * What each spring of the group carries, front to back, kg; an equalised group is one. Level on its jack they share
+     * by their rates; the group's rise and the pitch move load between them.
+     *
+     * @return non-empty-list<float>
+     */
+    public function trailerAxleLoads(): array
+    {
+        $trailer = $this->rig->trailer();
+        $level = $trailer->weight - $trailer->tongueWeight;
+        $groupRise = -$this->trailerLoad() / $trailer->groupRate();
+
+        return array_map(
+            fn (array $axle): float => $level * $axle['rate'] / $trailer->groupRate() - $axle['rate'] * ($groupRise + $axle['offset'] * $this->trailerPitch),
+            $trailer->axles,
+        );
+    }
+
     /** Load of all bars at the hook-up point, kg. */
     public function barLoad(): float
     {
         return $this->barMoment / $this->rig->bars()->arm;
+    }
+
+    /** How far each bar is bent up at its hook-up point, mm. */
+    public function barBend(): float
+    {
+        return $this->barMoment / $this->rig->bars()->momentRate();
     }
 
     /** Force between ball and coupler, kg. */

@@ -4,13 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-use Yoke\Drawing\Body\Box;
-use Yoke\Drawing\Body\Caravan;
-use Yoke\Drawing\Body\Crossover;
-use Yoke\Drawing\Body\PickUp;
-use Yoke\Drawing\Body\PopUp;
-use Yoke\Drawing\Body\Suv;
-use Yoke\Drawing\Body\Tall;
+use Yoke\Drawing\Body\HitchFrame;
+use Yoke\Drawing\Body\Profiles;
 use Yoke\Drawing\Body\TrailerFrame;
 use Yoke\Drawing\Body\TrailerProfile;
 use Yoke\Drawing\Body\VehicleFrame;
@@ -18,8 +13,6 @@ use Yoke\Drawing\Body\VehicleProfile;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\VehicleBody;
 use Yoke\Tape\StanceHeights;
 
 /**
@@ -42,20 +35,14 @@ final readonly class Elevation
     /** @var non-empty-list<Figure> the trailer standing level; x is mm behind the ball */
     private array $trailer;
 
-    /** @param  float  $magnification how much larger than true the changes of height are drawn; 1 is to scale */
-    public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification)
+    private HitchFrame $hitchFrame;
+
+    /** @param  float  $magnification how much larger than true the changes of height and the bend of the bars are drawn; 1 is to scale */
+    public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification, HitchSet $hitch = new HitchSet)
     {
-        $this->vehicleProfile = match ($rig->vehicle->body) {
-            VehicleBody::PickUp => new PickUp,
-            VehicleBody::Suv => new Suv,
-            VehicleBody::Crossover => new Crossover,
-        };
-        $this->trailerProfile = match ($rig->trailer->body) {
-            TrailerBody::Box => new Box,
-            TrailerBody::Caravan => new Caravan,
-            TrailerBody::PopUp => new PopUp,
-            TrailerBody::Tall => new Tall,
-        };
+        $this->hitchFrame = new HitchFrame($hitch, $rig->hitch->barArm->millimetres());
+        $this->vehicleProfile = Profiles::ofVehicle($rig->vehicle->body);
+        $this->trailerProfile = Profiles::ofTrailer($rig->trailer->body);
         $this->vehicleFrame = new VehicleFrame(
             $rig->vehicle->wheelbase->millimetres(),
             $rig->vehicle->overhang->millimetres(),
@@ -102,6 +89,12 @@ final readonly class Elevation
     public function axleX(Axle $axle): float
     {
         return $axle === Axle::Front ? 0.0 : $this->vehicleFrame->wheelbase;
+    }
+
+    /** Where the middle of the trailer's axle group stands. */
+    public function trailerAxlesX(): float
+    {
+        return $this->ballPlace() + $this->trailerFrame->ballToAxle;
     }
 
     public function noseX(): float
@@ -172,25 +165,19 @@ final readonly class Elevation
         );
     }
 
-    /** @return list<Figure> the shank from the receiver to the head, and the bars when the rig is carried */
+    /** @return list<Figure> shank, head and ball; and the bars when the rig is carried */
     private function hitch(Stance $stance): array
     {
         $ball = $this->ballPlace();
-        $height = TrailerFrame::COUPLER_HEIGHT;
-        $shank = Figure::rounded(Part::Frame, [
-            [$this->vehicleFrame->tail() - 80, $height - 15, 10], [$this->vehicleFrame->tail() - 80, $height + 60, 10], [$ball - 60, $height + 30, 20],
-            [$ball + 60, $height - 20, 20], [$ball + 50, $height - 160, 20], [$ball - 70, $height - 160, 20], [$ball - 80, $height - 30, 20],
-        ])->moved($this->vehicleMove($stance));
+        $onVehicle = $this->vehicleMove($stance);
+        $behindBall = static fn (Point $point): Point => $onVehicle(new Point($ball + $point->x, $point->y));
+        $figures = array_map(static fn (Figure $figure): Figure => $figure->moved($behindBall), $this->hitchFrame->onVehicle($this->vehicleFrame->tail() - $ball));
         if ($stance !== Stance::Carried) {
-            return [$shank];
+            return $figures;
         }
-        $arm = $this->trailerFrame->barArm;
         $onTrailer = $this->trailerMove($stance);
-        $head = $onTrailer(new Point(20.0, $height - 120));
-        $tip = $onTrailer(new Point($arm, $height - 110));
-        $bracket = $onTrailer(new Point($arm, $height + 60));
 
-        return [$shank, Figure::line(Part::Bar, [$head, $tip]), Figure::line(Part::Chain, [$tip, $bracket])];
+        return [...$figures, ...array_map(static fn (Figure $figure): Figure => $figure->moved($onTrailer), $this->hitchFrame->onTrailer($this->magnification))];
     }
 
     /** @return \Closure(Point): Point */

@@ -11,6 +11,8 @@ final readonly class Figure
 {
     private const POINTS_PER_CORNER = 5;
 
+    private const POINTS_PER_CIRCLE = 10;
+
     /** @param  list<Point>  $points */
     private function __construct(public Part $part, public array $points, public bool $closed)
     {
@@ -36,6 +38,17 @@ final readonly class Figure
     public static function rounded(Part $part, array $corners): self
     {
         return new self($part, self::round($corners), true);
+    }
+
+    public static function circle(Part $part, Point $centre, float $radius): self
+    {
+        $points = [];
+        for ($i = 0; $i < self::POINTS_PER_CIRCLE; $i++) {
+            $angle = 2 * M_PI * $i / self::POINTS_PER_CIRCLE;
+            $points[] = new Point($centre->x + $radius * cos($angle), $centre->y + $radius * sin($angle));
+        }
+
+        return new self($part, $points, true);
     }
 
     /**

@@ -13,4 +13,5 @@ enum Part: string
     case Frame = 'frame';
     case Bar = 'bar';
     case Chain = 'chain';
+    case Hole = 'hole';
 }

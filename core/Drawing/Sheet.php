@@ -11,6 +11,9 @@ final readonly class Sheet
 
     private const BELOW_GROUND = 60.0;
 
+    /** Room for load arrows and what they say. */
+    private const BELOW_GROUND_LOADED = 330.0;
+
     /** The vehicle stays below this share of the sheet: above it there is room for words. */
     private const VEHICLE_BELOW = 0.78;
 
@@ -29,12 +32,23 @@ final readonly class Sheet
     /** @param  float  $ratio width over height; the rig stands in the middle */
     public static function around(Elevation $elevation, float $ratio): self
     {
+        return self::with(self::BELOW_GROUND, $elevation, $ratio);
+    }
+
+    /** @param  float  $ratio as in around; there is room for load arrows under the wheels */
+    public static function withLoads(Elevation $elevation, float $ratio): self
+    {
+        return self::with(self::BELOW_GROUND_LOADED, $elevation, $ratio);
+    }
+
+    private static function with(float $below, Elevation $elevation, float $ratio): self
+    {
         $top = max($elevation->topY() + self::MARGIN, $elevation->vehicleTopY() / self::VEHICLE_BELOW);
-        $height = $top + self::BELOW_GROUND;
+        $height = $top + $below;
         $length = $elevation->tailX() - $elevation->noseX() + 2 * self::MARGIN;
         if ($length / $height > $ratio) {
             $height = $length / $ratio;
-            $top = $height - self::BELOW_GROUND;
+            $top = $height - $below;
         }
         $width = $height * $ratio;
         $left = ($elevation->noseX() + $elevation->tailX() - $width) / 2;

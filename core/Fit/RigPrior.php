@@ -31,6 +31,9 @@ final readonly class RigPrior
 
     public const TENSION = 6;
 
+    /** The parameters in words, in the order of the constants. */
+    public const NAMES = ['front springs', 'rear springs', 'tongue weight', 'trailer springs', 'centre of gravity', 'bar rate', 'tension that nobody taped'];
+
     private const PARAMETERS = 7;
 
     /**

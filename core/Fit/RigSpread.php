@@ -32,11 +32,19 @@ final readonly class RigSpread
      */
     public function predict(Closure $quantity): Gaussian
     {
-        $variance = 0.0;
-        foreach ($this->pairs as [$up, $down]) {
-            $variance += (($quantity(...$up) - $quantity(...$down)) / 2) ** 2;
-        }
+        $variance = array_sum(array_map(static fn (float $doubt): float => $doubt ** 2, $this->doubts($quantity)));
 
         return Gaussian::of($quantity($this->likely, $this->tension), sqrt($variance));
+    }
+
+    /**
+     * What the doubt of each parameter is worth in a quantity, 0 or more, in the order of the prior's parameters.
+     *
+     * @param  Closure(CoupledRig, float): float  $quantity  as in predict
+     * @return list<float>
+     */
+    public function doubts(Closure $quantity): array
+    {
+        return array_map(static fn (array $pair): float => abs($quantity(...$pair[0]) - $quantity(...$pair[1])) / 2, $this->pairs);
     }
 }

@@ -6,10 +6,12 @@ namespace Yoke\Limits;
 
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadUnit;
+use Yoke\Measure\Term;
 
 /** One line of the ledger: what something carries, and what it may, or has to. */
 final readonly class RatedLoad
 {
+    /** @param  list<Term>  $terms */
     private function __construct(
         /** What it is, lower case: `rear axle, dropped`. */
         public string $what,
@@ -20,17 +22,19 @@ final readonly class RatedLoad
         public string $unlockedBy,
         /** 1 where the rating is the most it may carry, -1 where it is the least it has to. */
         private int $sense,
+        /** Where the load comes from; they add up to it. Empty where it was weighed as it is. */
+        public array $terms,
     ) {
     }
 
-    public static function atMost(string $what, Load $carries, ?Load $may, string $unlockedBy): self
+    public static function atMost(string $what, Load $carries, ?Load $may, string $unlockedBy, Term ...$terms): self
     {
-        return new self($what, $carries, $may, $unlockedBy, 1);
+        return new self($what, $carries, $may, $unlockedBy, 1, array_values($terms));
     }
 
-    public static function atLeast(string $what, Load $carries, ?Load $has, string $unlockedBy): self
+    public static function atLeast(string $what, Load $carries, ?Load $has, string $unlockedBy, Term ...$terms): self
     {
-        return new self($what, $carries, $has, $unlockedBy, -1);
+        return new self($what, $carries, $has, $unlockedBy, -1, array_values($terms));
     }
 
     /** What is left; negative when it is outside. Null while the rating is not known. */

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Yoke\Plan;
 
+use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
 use Yoke\Fit\RigPrior;
+use Yoke\Loading\Tank;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Method\Band;
+use Yoke\Plan\Bars\BarHang;
+use Yoke\Plan\Bars\BracketPlace;
+use Yoke\Plan\Head\HeadPlaces;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
 use Yoke\Rig\Axle;
@@ -115,6 +120,12 @@ final readonly class DescribedRig
         if (! $rises($this->vehicle, 'maker_band_low', 'maker_band_high')) {
             $problems->found('maker_band_low', 'Expected a band that rises.');
         }
+        if (! $rises($this->hitch, 'bracket_from_mm', 'bracket_to_mm')) {
+            $problems->found('bracket_from_mm', 'Expected a range that rises: the nearest place to the ball first.');
+        }
+        if (! $rises($this->trailer, 'tray_from_mm', 'tray_to_mm')) {
+            $problems->found('tray_from_mm', 'Expected its end nearest to the ball first.');
+        }
     }
 
     public function makersWord(): ?MakersWord
@@ -122,29 +133,63 @@ final readonly class DescribedRig
         return MakersWord::of($this->vehicle, $this->rig->trailer->grossWeight);
     }
 
-    /**
-     * The places of the head, nearest first, for a ball so far over the level coupler; none while a height is missing.
-     *
-     * @return list<ShankPlace>
-     */
-    public function shankPlaces(float $ballOverCoupler): array
+    public function headPlaces(): HeadPlaces
     {
-        $receiver = $this->vehicle->number('receiver_height_mm');
-        $coupler = $this->trailer->number('coupler_height_mm');
-        $drop = $this->hitch->number('shank_drop_mm');
-        $rise = $this->hitch->number('shank_rise_mm');
-        if ($receiver === null || $coupler === null || ($drop === null && $rise === null)) {
-            return [];
-        }
-        $usual = new HitchMeasures;
-        $shank = new Shank(
-            $drop === null ? null : Length::ofMillimetres($drop),
-            Length::ofMillimetres($this->hitch->number('head_hole_mm') ?? $usual->headHoleMm),
-            (int) ($this->hitch->number('head_holes') ?? $usual->headHoles + 1),
-            $rise === null ? null : Length::ofMillimetres($rise),
-        );
+        return new HeadPlaces($this->vehicle, $this->trailer, $this->hitch);
+    }
 
-        return $shank->places(Length::ofMillimetres($receiver), Length::ofMillimetres($coupler + $ballOverCoupler));
+    public function ratings(): Ratings
+    {
+        return new Ratings($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->axles);
+    }
+
+    /** How the bars hang; null until the hitch's family is known, and on one without bars. */
+    public function barHang(): ?BarHang
+    {
+        $adjusters = $this->adjusters();
+
+        return $adjusters === null || ! ($this->family()?->hasBars() ?? false) ? null : BarHang::of($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch);
+    }
+
+    /** Where the brackets go; the sheet's distance alone where it gives no range. */
+    public function bracketPlace(): BracketPlace
+    {
+        $sheet = $this->rig->hitch->barArm;
+        $from = $this->trailer->length('tray_from_mm');
+        $to = $this->trailer->length('tray_to_mm');
+
+        return BracketPlace::choose(
+            $sheet,
+            $this->hitch->length('bracket_from_mm') ?? $sheet,
+            $this->hitch->length('bracket_to_mm') ?? $sheet,
+            $from === null || $to === null ? null : [$from, $to],
+        );
+    }
+
+    /** @return list<Tank> */
+    public function tanks(): array
+    {
+        return Tank::of($this->trailer);
+    }
+
+    /** What levelling or helper air springs take back from a rig without them; null where it has neither. */
+    public function takeBack(CoupledRig $without): ?LevellingTakeBack
+    {
+        $lift = $this->vehicle->number('air_lift_mm') ?? 0.0;
+        $rate = $this->vehicle->number('air_rate_kg_per_mm') ?? 0.0;
+
+        return $this->levelling() === Levelling::None && $lift + $rate <= 0.0 ? null : new LevellingTakeBack($without, $this->levelling(), $rate, $lift);
+    }
+
+    /** What the trailer's axles carry while it stands level on its jack. */
+    public function levelTrailerLoad(): Load
+    {
+        return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value));
+    }
+
+    public function ballToAxle(): Length
+    {
+        return $this->rig->trailer->ballToAxle;
     }
 
     public function levelling(): Levelling
@@ -229,32 +274,5 @@ final readonly class DescribedRig
     private function grossKg(): float
     {
         return $this->rig->trailer->grossWeight->kilograms();
-    }
-
-    /** @return array<string, Load> the ratings that are known, by field without its unit */
-    public function ratings(): array
-    {
-        $ratings = [];
-        foreach ([
-            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'receiver_carrying', 'receiver_distributing']],
-            [$this->trailer, ['trailer_gvwr', 'trailer_gawr', 'coupler_gross', 'coupler_tongue']],
-            [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
-        ] as [$values, $fields]) {
-            foreach ($fields as $field) {
-                $rating = $values->load("{$field}_kg");
-                $ratings = $rating === null ? $ratings : [...$ratings, $field => $rating];
-            }
-        }
-
-        return $ratings;
-    }
-
-    /** @return array<string, Load> what the vehicle's axles carry alone, where weighed */
-    public function alone(): array
-    {
-        $front = $this->vehicle->load('front_axle_kg');
-        $rear = $this->vehicle->load('rear_axle_kg');
-
-        return $front === null || $rear === null ? [] : ['front_axle' => $front, 'rear_axle' => $rear];
     }
 }

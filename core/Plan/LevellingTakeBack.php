@@ -6,15 +6,22 @@ namespace Yoke\Plan;
 
 use Yoke\Balance\CoupledRig;
 use Yoke\Balance\TowVehicle;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Measure\Term;
 use Yoke\Rig\Levelling;
 
 /**
- * What self-levelling takes back when it is switched on again at the tension that was set with it off: it lifts the rear,
- * slackens the bars and takes load off the front.
+ * What self-levelling or helper air springs take back when they are switched on or filled again, at the tension that was
+ * set without them: they lift the rear, slacken the bars and take load off the front (docs/model.md, Take-back).
  */
 final readonly class LevellingTakeBack
 {
-    public function __construct(private CoupledRig $off, private Levelling $levelling)
+    /**
+     * @param  float  $airRate  what helper air springs add to the rear's ride rate, kg/mm; 0 or more
+     * @param  float  $airLift  how far they lift the rear of the vehicle alone, mm
+     */
+    public function __construct(private CoupledRig $off, private Levelling $levelling, private float $airRate = 0.0, private float $airLift = 0.0)
     {
     }
 
@@ -30,6 +37,20 @@ final readonly class LevellingTakeBack
         return $this->off->carried($tension)->frontRestored() - $this->left($tension);
     }
 
+    /** @return non-empty-list<Term> both stances beside each other */
+    public function terms(float $tension): array
+    {
+        $stances = ['off or at their minimum' => $this->off->carried($tension), 'on again' => $this->on()->carried($tension)];
+        $terms = [];
+        foreach ($stances as $when => $carried) {
+            $terms[] = new Term("Rear fender from alone, {$when}", Length::ofMillimetres($carried->rearRise()));
+            $terms[] = new Term("Bars at the hook-up point, {$when}", Load::ofKilograms($carried->barLoad()));
+            $terms[] = new Term("Front axle load put back, {$when}", $carried->frontRestored());
+        }
+
+        return $terms;
+    }
+
     private function on(): CoupledRig
     {
         $vehicle = $this->off->vehicle();
@@ -39,7 +60,8 @@ final readonly class LevellingTakeBack
                 $vehicle->wheelbase,
                 $vehicle->overhang,
                 $this->levelling === Levelling::AllCorners ? INF : $vehicle->frontRate,
-                $this->levelling === Levelling::None ? $vehicle->rearRate : INF,
+                $this->levelling === Levelling::None ? $vehicle->rearRate + $this->airRate : INF,
+                $this->levelling === Levelling::None ? $this->airLift : 0.0,
             ),
             $this->off->trailer(),
             $this->off->bars(),

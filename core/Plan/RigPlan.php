@@ -8,14 +8,19 @@ use Yoke\Balance\Attitude;
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\RigPrior;
-use Yoke\Limits\Ledger;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Angle;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
+use Yoke\Measure\Term;
 use Yoke\Method\Band;
+use Yoke\Plan\Bars\FirstChance;
+use Yoke\Plan\Bars\FirstSetting;
+use Yoke\Plan\Head\BallHeight;
+use Yoke\Plan\Head\School;
+use Yoke\Plan\Head\ShankPlace;
+use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
 use Yoke\Tape\HeightReading;
 use Yoke\Tape\StanceHeights;
@@ -59,7 +64,23 @@ final readonly class RigPlan
     /** @return list<ShankPlace> where to bolt the head for the ball as advised, nearest first */
     public function shankPlaces(): array
     {
-        return $this->rig->shankPlaces($this->ballAdvised->mean());
+        return $this->rig->headPlaces()->for($this->ballAdvised->mean());
+    }
+
+    /** Where the head is bolted, or is to be where nobody measured the ball; null where the shank is not known. */
+    public function headAsBolted(): ?ShankPlace
+    {
+        $stands = $this->rig->ballOverCoupler();
+
+        return $stands === null ? $this->shankPlaces()[0] ?? null : $this->rig->headPlaces()->asBolted($stands);
+    }
+
+    /** How far the bars' eyes stand below their line at the head, mm, at the first setting; 0 where nobody taped it. */
+    public function tipDrop(): float
+    {
+        $middle = $this->rig->adjusters()?->middle();
+
+        return $middle === null ? 0.0 : $this->rig->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
     }
 
     /** Taped heights, with the stances that are not taped yet as they are predicted from alone. */
@@ -99,7 +120,7 @@ final readonly class RigPlan
     /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
     public function ledger(): array
     {
-        $ledger = new Ledger($this->rig->ratings(), $this->rig->alone());
+        $ledger = $this->rig->ratings()->ledger();
         $lines = [];
         foreach (['dropped' => $this->dropped(), 'carried' => $this->carried()] as $stance => $attitude) {
             foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
@@ -113,11 +134,36 @@ final readonly class RigPlan
     /** @return list<FirstChance> best first; none while the hitch's family is not known */
     public function firstSettings(): array
     {
+        return $this->firstSetting()?->ranked() ?? [];
+    }
+
+    /** @return list<Term> where the chance of a first setting comes from */
+    public function settingTerms(FirstChance $chance): array
+    {
+        return $this->firstSetting()?->terms($chance) ?? [];
+    }
+
+    /** How far the chains lean to the rear of square at a setting, with the brackets in their place; null where it cannot be told. */
+    public function chainLean(Setting $setting): ?Angle
+    {
+        $bracket = $this->rig->bracketPlace()->at;
+
+        return $bracket === null ? null : $this->rig->barHang()?->chainLean($setting, $this->carried(), $bracket);
+    }
+
+    /** @return list<Term> where a setting's bar-tip clearance comes from */
+    public function clearanceTerms(Setting $setting): array
+    {
+        return $this->rig->barHang()?->clearanceTerms($setting, $this->carried()) ?? [];
+    }
+
+    private function firstSetting(): ?FirstSetting
+    {
         $adjusters = $this->rig->adjusters();
 
         return $adjusters === null
-            ? []
-            : (new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->ballRaise()))->ranked();
+            ? null
+            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->barHang(), $this->ballRaise());
     }
 
     /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */
@@ -128,15 +174,20 @@ final readonly class RigPlan
         return $this->filledIn(StanceHeights::none()->with(Stance::Alone, Axle::Front, $usual)->with(Stance::Alone, Axle::Rear, $usual));
     }
 
-    /** The share of front axle load that self-levelling takes back when it is switched on again; 0 without it. */
+    /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */
     public function takenBack(): float
     {
-        if ($this->rig->levelling() === Levelling::None) {
-            return 0.0;
-        }
         $rig = $this->likelyRig();
 
-        return (new LevellingTakeBack($rig, $this->rig->levelling()))->lost($rig->tensionFor($this->band->middle()));
+        return $this->rig->takeBack($rig)?->lost($rig->tensionFor($this->band->middle())) ?? 0.0;
+    }
+
+    /** @return list<Term> where it comes from */
+    public function takeBackTerms(): array
+    {
+        $rig = $this->likelyRig();
+
+        return $this->rig->takeBack($rig)?->terms($rig->tensionFor($this->band->middle())) ?? [];
     }
 
     private function likelyRig(): CoupledRig

@@ -26,4 +26,5 @@ document.addEventListener('click', (event) => {
     }
 });
 
+document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
 document.querySelector('[data-taste]')?.addEventListener('change', (event) => event.currentTarget.requestSubmit());

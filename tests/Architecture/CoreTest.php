@@ -87,9 +87,10 @@ it('imports one way between the rooms of the core', function (): void {
         'Tape' => ['', 'Measure', 'Rig'],
         'Method' => ['', 'Measure', 'Rig', 'Tape'],
         'Fit' => ['Measure', 'Balance'],
-        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits'],
+        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits', 'Loading'],
+        'Loading' => ['Measure', 'Rig'],
         'Limits' => ['Measure', 'Balance'],
-        'Drawing' => ['Measure', 'Rig', 'Tape', 'Method'],
+        'Drawing' => ['Measure', 'Rig', 'Balance', 'Tape', 'Method'],
         'Procedure' => ['Rig'],
         'Yard' => ['Measure', 'Rig', 'Balance', 'Tape'],
     ];

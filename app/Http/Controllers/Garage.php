@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Garage\OpenJobs;
+use App\Garage\PartCard;
 use App\Garage\PartForm;
 use App\Garage\PartModels;
+use App\Garage\Shelves;
 use App\Models\Hitch;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
@@ -29,7 +31,24 @@ final class Garage
     public function index(): View
     {
         return view('garage.index', [
-            'rigs' => Rig::query()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->limit(60)->get(),
+            'rigs' => Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->limit(60)->get(),
+            'pickable' => array_map(
+                fn (Part $part): array => PartModels::of($part)::atHand()->orderBy('name')->pluck('name', 'id')->all(),
+                array_combine(array_column(Part::cases(), 'value'), Part::cases()),
+            ),
+        ]);
+    }
+
+    public function shelf(Part $part): View
+    {
+        return view('garage.shelf', ['part' => $part, 'cards' => PartCard::all($part, Shelves::AtHand)]);
+    }
+
+    public function away(): View
+    {
+        return view('garage.away', [
+            'cards' => array_merge(...array_map(fn (Part $part): array => PartCard::all($part, Shelves::Away), Part::cases())),
+            'rigs' => Rig::away()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('archived_at')->limit(60)->get(),
         ]);
     }
 

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Plan\PlanPage;
 use App\Yard\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,9 +20,9 @@ final class Jobs
     public function create(): View
     {
         return view('jobs.create', [
-            'vehicles' => Vehicle::query()->orderBy('name')->pluck('name', 'id'),
-            'trailers' => Trailer::query()->orderBy('name')->pluck('name', 'id'),
-            'hitches' => Hitch::query()->orderBy('name')->pluck('name', 'id'),
+            'vehicles' => Vehicle::atHand()->orderBy('name')->pluck('name', 'id'),
+            'trailers' => Trailer::atHand()->orderBy('name')->pluck('name', 'id'),
+            'hitches' => Hitch::atHand()->orderBy('name')->pluck('name', 'id'),
         ]);
     }
 
@@ -35,6 +36,15 @@ final class Jobs
         }
 
         return redirect()->route('jobs.resume', $draft->start());
+    }
+
+    /** The plan on one sheet of paper. */
+    public function plan(Request $request, Job $job): View
+    {
+        /** @var User $person */
+        $person = $request->user();
+
+        return view('plan.paper', ['job' => $job, 'plan' => PlanPage::ofJob($job->load('rig'), $person)]);
     }
 
     /** The job's tape log, every line of it. */

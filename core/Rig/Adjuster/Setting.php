@@ -33,6 +33,12 @@ final readonly class Setting
         return $this->steps;
     }
 
+    /** The same with one adjuster elsewhere. */
+    public function with(string $adjuster, float $step): self
+    {
+        return new self([...$this->steps, $adjuster => $step]);
+    }
+
     public function equals(self $other): bool
     {
         return $this->changesTo($other) === [];

@@ -6,6 +6,8 @@ namespace Yoke\Rig\Sheet;
 
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\Pressure;
+use Yoke\Measure\Torque;
 
 /** One thing that can be known of a vehicle, a trailer or a hitch. Its key ends in its canonical unit. */
 final readonly class Field
@@ -36,6 +38,16 @@ final readonly class Field
         return new self($key, $label, FieldKind::Load, $lowKg, $highKg, [], $hint);
     }
 
+    public static function pressure(string $key, string $label, string $hint = ''): self
+    {
+        return new self($key, $label, FieldKind::Pressure, 50.0, 1200.0, [], $hint);
+    }
+
+    public static function torque(string $key, string $label, string $hint = ''): self
+    {
+        return new self($key, $label, FieldKind::Torque, 5.0, 1500.0, [], $hint);
+    }
+
     public static function number(string $key, string $label, float $low, float $high, string $hint = ''): self
     {
         return new self($key, $label, FieldKind::Number, $low, $high, [], $hint);
@@ -64,6 +76,8 @@ final readonly class Field
         return match ($this->kind) {
             FieldKind::Length => sprintf('Expected between %g and %g mm (%.0f and %.0f in).', $low, $high, Length::ofMillimetres($low)->inches(), Length::ofMillimetres($high)->inches()),
             FieldKind::Load => sprintf('Expected between %g and %g kg (%.0f and %.0f lb).', $low, $high, Load::ofKilograms($low)->pounds(), Load::ofKilograms($high)->pounds()),
+            FieldKind::Pressure => sprintf('Expected between %g and %g kPa (%.0f and %.0f psi).', $low, $high, Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
+            FieldKind::Torque => sprintf('Expected between %g and %g N·m (%.0f and %.0f lb·ft).', $low, $high, Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
             default => sprintf('Expected a number between %g and %g.', $low, $high),
         };
     }

@@ -13,6 +13,12 @@ enum FieldKind
     /** Kept in kg. */
     case Load;
 
+    /** Kept in kPa. */
+    case Pressure;
+
+    /** Kept in N·m. */
+    case Torque;
+
     /** A plain number; the label says of what. */
     case Number;
 

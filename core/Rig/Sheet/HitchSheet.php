@@ -33,6 +33,20 @@ final class HitchSheet
                 Field::load('bar_rating_high_kg', 'Bars rated to', 20, 2500),
                 Field::number('bar_rate_kg_per_mm', 'Rate of one bar, kg/mm', 0.2, 40, 'If its sheet gives it'),
                 Field::load('ball_gross_kg', 'Ball rated for gross', 200, 20_000),
+                Field::length('ball_size_mm', 'Ball, across', 40, 80),
+            ]),
+            new FieldGroup('Bars and brackets in place', [
+                Field::length('bar_length_mm', 'Ball centre to the bar\'s hook-up eye', 300, 1500, 'Along the unloaded bar'),
+                Field::length('head_gap_mm', 'Frame\'s underside to bar, at the head', 0, 500),
+                Field::length('hang_mm', 'Frame\'s underside to bar, loosest setting', 0, 800, 'At the hook-up point'),
+                Field::length('tip_clearance_mm', 'Least bar-tip clearance', 20, 400, 'By its sheet, above the ground'),
+                Field::length('bracket_from_mm', 'Brackets from', 200, 1500, 'Behind the ball, by its sheet'),
+                Field::length('bracket_to_mm', 'Brackets to', 200, 1500),
+            ]),
+            new FieldGroup('Torques by its sheet', [
+                Field::torque('ball_nut_nm', 'Ball nut'),
+                Field::torque('head_bolts_nm', 'Head bolts'),
+                Field::torque('bracket_bolts_nm', 'Bracket bolts'),
             ]),
             new FieldGroup('Adjusters', [
                 Field::length('pitch_mm', 'One link, hole, turn or thread', 0.5, 80),

@@ -39,12 +39,27 @@ final class TrailerSheet
             new FieldGroup('Axles', [
                 Field::choice('axle_group', 'More than one axle stands', ['equalised' => 'On equalisers', 'own springs' => 'Each on its own springs']),
                 Field::length('axle_spacing_mm', 'Between axles', 500, 1600),
+                Field::load('one_axle_gawr_kg', 'GAWR of one axle', 100, 8000),
+                Field::pressure('trailer_tyre_kpa', 'Tyres, pressure'),
+                Field::load('trailer_tyre_kg', 'One tyre may carry', 100, 3000),
+            ]),
+            new FieldGroup('Frame and tanks', [
+                Field::length('fore_mark_mm', 'Fore frame mark, ahead of the axles', 200, 6000),
+                Field::length('aft_mark_mm', 'Aft frame mark, behind the axles', 200, 6000),
+                Field::length('frame_height_mm', 'Frame at the bars, ground to underside', 200, 1000, 'Trailer level'),
+                Field::length('tray_from_mm', 'Tray or jack in the way, from', 200, 2000, 'Behind the ball, along the frame'),
+                Field::length('tray_to_mm', 'Tray or jack in the way, to', 200, 2000),
+                Field::load('fresh_tank_kg', 'Fresh tank, full', 1, 2000),
+                Field::length('fresh_tank_ahead_mm', 'Fresh tank, ahead of the axles', -6000, 6000, 'Behind them: below 0'),
+                Field::load('waste_tank_kg', 'Waste tank, full', 1, 2000),
+                Field::length('waste_tank_ahead_mm', 'Waste tank, ahead of the axles', -6000, 6000),
             ]),
             new FieldGroup('Placards', [
                 Field::load('trailer_gvwr_kg', 'GVWR', 200, 20_000),
                 Field::load('trailer_gawr_kg', 'GAWR, all axles', 200, 20_000),
             ]),
             new FieldGroup('Coupler', [
+                Field::length('coupler_ball_mm', 'For a ball of', 40, 80),
                 Field::length('coupler_height_mm', 'Height with the trailer level', 200, 1000, 'Ground to the top of the ball\'s seat'),
                 Field::load('coupler_gross_kg', 'Rated for gross', 200, 20_000),
                 Field::load('coupler_tongue_kg', 'Rated for tongue weight', 20, 3000),

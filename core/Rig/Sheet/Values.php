@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Sheet;
 
+use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 
 /** What is known of one part, in canonical units. Every field may be missing. */
@@ -26,6 +27,13 @@ final readonly class Values
         $kilograms = $this->number($key);
 
         return $kilograms === null ? null : Load::ofKilograms($kilograms);
+    }
+
+    public function length(string $key): ?Length
+    {
+        $millimetres = $this->number($key);
+
+        return $millimetres === null ? null : Length::ofMillimetres($millimetres);
     }
 
     public function text(string $key): ?string

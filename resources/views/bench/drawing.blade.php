@@ -1,6 +1,8 @@
-@php($elevation = $page->elevation())
+@php($plan = $page->plan())
+@php($elevation = $page->elevation($plan->hitch()))
 @php($foreseen = $page->foreseen())
-@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.9))
+@php($arrows = $plan->arrows($elevation, $elevation->latest()->stance))
+@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 5.9))
 <div class="drawing-bar">
     <p class="legend">
         <strong>{{ $page->job->title }}</strong>
@@ -9,14 +11,21 @@
         @endforeach
     </p>
 </div>
-<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="$page->ghosts($foreseen)" style="--room: {{ $sheet->room() }}" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; heights stand in the links below.">
+<div class="elevation" style="--room: {{ $sheet->room() }}">
+<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="$page->ghosts($foreseen)" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; its figures stand in the table and the links after it.">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
             <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />
             <line class="tip is-{{ $drawn->stance->value }}" x1="{{ round($arch->x - 90) }}" x2="{{ round($arch->x + 90) }}" y1="{{ round($arch->y) }}" y2="{{ round($arch->y) }}" />
         @endforeach
     @endforeach
+    <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
 </x-rig-drawing>
+<div class="load-labels" aria-hidden="true">
+    @foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%" title="{{ ucfirst($arrow->what) }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
+</div>
+</div>
+<x-figures-table :plan="$plan" :elevation="$elevation" caption="The rig as the model has it; what is taped stands in the links after this" />
 <div class="readouts" style="--room: {{ $sheet->room() }}">
     <a class="button is-small" data-magnify href="?height={{ $page->magnification->other()->value }}" data-height="{{ $page->magnification->value }}">
         {{ $page->magnification === \App\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}

@@ -9,7 +9,7 @@
             @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
         </section>
         @if ($page->planView())
-            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan()])</section>
+            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])</section>
         @else
             <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.verdict')</section>
         @endif

@@ -1,9 +1,9 @@
-<x-layout :title="$model->name" here="garage">
+<x-layout :title="$model->name ?? 'New '.$part->value" here="garage">
     <main class="part">
-        <form method="post" action="{{ route('garage.update', [$part->value, $model->id]) }}" class="part-form" data-sheet data-preview="{{ route('garage.preview', [$part->value, $model->id]) }}" novalidate>
+        <form method="post" class="part-form" novalidate @if ($model->exists) action="{{ route('garage.update', [$part->value, $model->id]) }}" data-sheet data-preview="{{ route('garage.preview', [$part->value, $model->id]) }}" @else action="{{ route('garage.store', $part->value) }}" @endif>
             @csrf
             <div class="yard-head">
-                <h1>{{ ucfirst($part->value) }}</h1>
+                <h1>{{ $model->exists ? ucfirst($part->value) : 'New '.$part->value }}</h1>
                 <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
                 <button class="button is-first">Save the sheet</button>
             </div>

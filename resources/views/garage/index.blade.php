@@ -1,10 +1,19 @@
 <x-layout title="Garage" here="garage">
     <main class="yard">
-        <div class="yard-head"><h1>Garage</h1><a class="button" href="{{ route('jobs.create') }}">Start a job with something new</a></div>
+        <div class="yard-head"><h1>Garage</h1><x-shelves on="rigs" /><a class="button" href="{{ route('jobs.create') }}">Start a job with something new</a></div>
+        <p class="saved-at" role="status">{{ session('saved') }}</p>
         @forelse ($rigs as $rig)
             <x-rig-card :rig="$rig" />
         @empty
-            <div class="card empty"><p class="text-xl font-bold">No rig is paired yet.</p><p>A job pairs a vehicle, a trailer and a hitch; their sheets are kept here.</p></div>
+            <div class="card empty"><p class="text-xl font-bold">No rig is paired yet.</p><p>A rig pairs a vehicle, a trailer and a hitch; their sheets are kept here.</p></div>
         @endforelse
+        @if (array_filter($pickable) !== [])
+            <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="Pair a rig">
+                @csrf
+                @foreach (\Yoke\Rig\Sheet\Part::cases() as $part)<x-picked :name="$part->value" :label="ucfirst($part->value)" :options="$pickable[$part->value]" />@endforeach
+                <button class="button">Pair them</button>
+                @error('bar_arm')<p class="sentence" role="alert" data-tone="stop">{{ $message }}</p>@enderror
+            </form>
+        @endif
     </main>
 </x-layout>

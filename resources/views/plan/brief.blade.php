@@ -10,12 +10,21 @@
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOutside()])>
                         <th scope="row">{{ ucfirst($line->what) }}</th>
-                        <td>{{ $plan->load($line->carries) }}</td>
-                        <td>{{ $plan->load($line->may) }}</td>
-                        <td>{{ $plan->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' outside' : '' }}</td>
+                        <td>{{ $plan->print->load($line->carries) }}</td>
+                        <td>{{ $plan->print->load($line->may) }}</td>
+                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' outside' : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>
+        </table>
+        <x-derivation :groups="$plan->ledgerTerms($known)" :plan="$plan" summary="Where these loads come from" />
+    @endif
+    @if ($plan->described->tanks() !== [])
+        <table class="ledger">
+            <caption>Tanks: what filling one does to the tongue weight</caption>
+            @foreach ($plan->described->tanks() as $tank)
+                <tr><th scope="row">{{ ucfirst($tank->name) }}, {{ $plan->print->load($tank->full) }} full</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
+            @endforeach
         </table>
     @endif
     @if ($unknown !== [])

@@ -1,35 +1,50 @@
 @php($advised = $plan->plan->ballAdvised())
+@php($places = array_slice($plan->plan->shankPlaces(), 0, 4))
+@php($bolted = $job->head_place)
+@php($errors = $errors->getBag('head'))
 <div class="plan-panel" tabindex="0" aria-label="Plan of the head">
-    <p class="do-next">Stand the ball {{ $plan->height($advised->mean()) }} over the level coupler ({{ $plan->doubt($advised) }}), so that the trailer ends level in the middle of the band.</p>
-    <details class="derivation">
-        <summary>Where this height comes from</summary>
-        <table class="ledger">
-            @foreach ($plan->plan->ballDerivation() as $term)
-                <tr><th scope="row">{{ $term->says }}</th><td>{{ $plan->term($term) }}</td></tr>
-            @endforeach
-        </table>
-    </details>
-    @if ($places = array_slice($plan->plan->shankPlaces(), 0, 3))
-        <table class="ledger">
-            <caption>Where to bolt the head</caption>
-            <thead><tr><th scope="col">Shank</th><th scope="col">Holes showing</th><th scope="col">Ball stands</th><th scope="col">Off by</th></tr></thead>
-            <tbody>
-                @foreach ($places as $place)
-                    <tr><th scope="row">In {{ $place->turned }}, hole {{ $place->hole }}</th><td>{{ $place->holesVisible }}</td><td>{{ $plan->height($place->ballHeight->millimetres()) }}</td><td>{{ $plan->change($place->residual()->millimetres()) }}</td></tr>
-                @endforeach
-            </tbody>
-        </table>
+    <p class="do-next">Stand the ball {{ $plan->print->height($advised->mean()) }} over the level coupler ({{ $plan->print->doubt($advised) }}), so that the trailer ends level in the middle of the band.</p>
+    <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" summary="Where this height comes from" />
+    @if ($bolted)
+        <p class="sentence" data-tone="note"><strong>Bolted in {{ $bolted['turned'] }}, hole {{ $bolted['hole'] }}</strong>, ball {{ $plan->print->height($bolted['ball_height_mm']) }} above the ground, by {{ $bolted['by'] }}.@if ($bolted['because'] !== '') Because: {{ $bolted['because'] }}@endif</p>
+    @endif
+    @if ($places !== [])
+        <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places">
+            @csrf
+            <table class="ledger">
+                <caption>Where to bolt the head</caption>
+                <thead><tr><th scope="col">Shank</th><th scope="col">Holes showing</th><th scope="col">Ball stands</th><th scope="col">Off by</th></tr></thead>
+                <tbody>
+                    @foreach ($places as $place)
+                        <tr>
+                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> In {{ $place->turned }}, hole {{ $place->hole }}</label></th>
+                            <td>{{ $place->holesVisible }}</td>
+                            <td>{{ $plan->print->length($place->ballHeight) }}</td>
+                            <td>{{ $plan->print->change($place->residual()->millimetres()) }}</td>
+                        </tr>
+                        @foreach ($place->warnings as $warning)
+                            <tr><td colspan="4" class="sentence" data-tone="caution">{{ $warning }}</td></tr>
+                        @endforeach
+                    @endforeach
+                </tbody>
+            </table>
+            <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" summary="Where these heights come from" />
+            @if ($errors->any())<p class="sentence" id="head-says" role="alert" data-tone="stop">{{ $errors->first() }}</p>@endif
+            <div class="tape-foot">
+                <input name="because" aria-label="Why there, where something stands against it" placeholder="Why there, if something stands against it" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
+                <button class="button is-small">Bolted here</button>
+            </div>
+        </form>
     @endif
     <table class="ledger">
         <caption>The schools beside it</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
-                <tr><th scope="row">{{ ucfirst($school->says) }}</th><td>{{ $plan->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
+                <tr><th scope="row">{{ ucfirst($school->says) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->print->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>
-    @if ($plan->plan->takenBack() > 0)
-        <p class="do-next">Self-levelling, switched on again, will take back about {{ $plan->percent($plan->plan->takenBack()) }} of the front axle load: aim at 75 to 100 % with it off.</p>
-    @endif
+    @include('plan.take-back')
+    @include('plan.torques')
     @include('plan.assumptions')
 </div>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Plan;
+namespace Yoke\Plan\Head;
 
 /** What one school says of the ball's height over the level coupler: mm, lowest and highest. */
 final readonly class School

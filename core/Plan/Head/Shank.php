@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Plan;
+namespace Yoke\Plan\Head;
 
 use Yoke\Measure\Length;
+use Yoke\Measure\Term;
 
 /** The bar that goes into the receiver: its holes for the head, and whether it can be turned over. */
 final readonly class Shank
@@ -28,16 +29,21 @@ final readonly class Shank
      *
      * @return list<ShankPlace>
      */
-    public function places(Length $receiver, Length $wanted): array
+    public function places(Length $receiver, Length $wanted, TailClearance $clearance): array
     {
+        $ways = ['drop' => $this->firstHole?->negated(), 'rise' => $this->turnedOver];
         $places = [];
         for ($hole = 0; $hole < $this->holes; $hole++) {
-            $step = $this->spacing->times($hole);
-            if ($this->firstHole !== null) {
-                $places[] = new ShankPlace('drop', $hole + 1, $hole, $receiver->minus($this->firstHole)->minus($step), $wanted);
-            }
-            if ($this->turnedOver !== null) {
-                $places[] = new ShankPlace('rise', $hole + 1, $this->holes - 1 - $hole, $receiver->plus($this->turnedOver)->plus($step), $wanted);
+            foreach ($ways as $turned => $first) {
+                if ($first !== null) {
+                    $step = $this->spacing->times($turned === 'drop' ? -$hole : $hole);
+                    $ball = $receiver->plus($first)->plus($step);
+                    $places[] = new ShankPlace($turned, $receiver, $hole + 1, $turned === 'drop' ? $hole : $this->holes - 1 - $hole, $ball, $wanted, [
+                        new Term('Receiver above the ground', $receiver),
+                        new Term("Its first hole in {$turned}, from there", $first),
+                        new Term(sprintf('%d holes on', $hole), $step),
+                    ], $clearance->warnings($ball));
+                }
             }
         }
         usort($places, static fn (ShankPlace $one, ShankPlace $other): int => $one->residual()->absolute()->millimetres() <=> $other->residual()->absolute()->millimetres());

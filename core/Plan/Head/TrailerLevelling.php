@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Plan;
+namespace Yoke\Plan\Head;
 
 use Yoke\Measure\Angle;
 use Yoke\Measure\Length;

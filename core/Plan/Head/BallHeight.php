@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Plan;
+namespace Yoke\Plan\Head;
 
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\RigPrior;
@@ -10,6 +10,7 @@ use Yoke\Measure\Angle;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\Term;
 
 /**
  * How far above the level coupler the unloaded ball should stand, so that the trailer ends as wanted when carried; and

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Plan\PlanPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Yoke\Plan\Head\ShankPlace;
+use Yoke\Procedure\Station;
+
+/** Records where the head was bolted; a place that has something against it needs its reason. */
+final class HeadChoice
+{
+    private const LONGEST_REASON = 200;
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $because = trim($request->string('because')->toString());
+        $place = collect(PlanPage::ofJob($job, $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->input('place'));
+        $problems = $this->problems($place, $because);
+        $station = redirect()->route('bench', [$job, Station::Head->value]);
+        if ($place === null || $problems !== []) {
+            return $station->withInput($request->only(['place', 'because']))->withErrors($problems, 'head');
+        }
+        $job->update(['head_place' => [
+            'turned' => $place->turned,
+            'hole' => $place->hole,
+            'ball_height_mm' => $place->ballHeight->millimetres(),
+            'because' => $because,
+            'by' => $person->name,
+            'at' => Date::now()->toIso8601String(),
+        ]]);
+
+        return $station;
+    }
+
+    /** @return array<string, string> field => sentence */
+    private function problems(?ShankPlace $place, string $because): array
+    {
+        return match (true) {
+            $place === null => ['place' => 'Expected one of the places in the list.'],
+            mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => ['because' => 'Expected a reason in plain text, up to 200 characters.'],
+            $place->warnings !== [] && $because === '' => ['because' => 'Expected the reason for this place: '.lcfirst($place->warnings[0])],
+            default => [],
+        };
+    }
+}

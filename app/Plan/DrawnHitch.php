@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Yoke\Drawing\HitchSet;
+use Yoke\Plan\DescribedRig;
+use Yoke\Plan\RigPlan;
+
+/** What of a plan the drawing of the hitch is made from: the bend of the bars as predicted, the brackets, the shank. */
+final readonly class DrawnHitch
+{
+    public function __construct(private DescribedRig $described, private RigPlan $plan)
+    {
+    }
+
+    public function set(): HitchSet
+    {
+        $carried = $this->plan->carried();
+        $place = $this->plan->headAsBolted();
+        $bracket = $this->described->bracketPlace()->at?->millimetres();
+
+        return $place === null
+            ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket)
+            : new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, $place->receiverOverBall()->millimetres(), $place->turned, $place->hole, $this->described->headPlaces()->holes());
+    }
+}

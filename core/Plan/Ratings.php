@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Plan;
+
+use Yoke\Limits\Ledger;
+use Yoke\Limits\Weighed;
+use Yoke\Measure\Load;
+use Yoke\Rig\Sheet\Values;
+
+/** What the placards and sheets of a rig allow, gathered for its ledger. */
+final readonly class Ratings
+{
+    /** Balls come in sizes some millimetres apart; a nearer match is the same size in other units. */
+    private const SAME_BALL_MM = 0.4;
+
+    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch, private int $trailerAxles)
+    {
+    }
+
+    public function ledger(): Ledger
+    {
+        return new Ledger($this->known(), $this->weighed());
+    }
+
+    public function weighed(): Weighed
+    {
+        return new Weighed(
+            $this->vehicle->load('front_axle_kg'),
+            $this->vehicle->load('rear_axle_kg'),
+            $this->vehicle->load('aboard_kg'),
+            $this->trailerAxles,
+        );
+    }
+
+    /** Whether ball and coupler are known to be of different sizes. */
+    public function ballMisfits(): bool
+    {
+        $ball = $this->hitch->number('ball_size_mm');
+        $coupler = $this->trailer->number('coupler_ball_mm');
+
+        return $ball !== null && $coupler !== null && abs($ball - $coupler) > self::SAME_BALL_MM;
+    }
+
+    /** @return array<string, Load> by field without its unit */
+    private function known(): array
+    {
+        $ratings = [];
+        foreach ([
+            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'payload', 'front_tyre', 'rear_tyre', 'receiver_carrying', 'receiver_distributing']],
+            [$this->trailer, ['trailer_gvwr', 'trailer_gawr', 'one_axle_gawr', 'trailer_tyre', 'coupler_gross', 'coupler_tongue']],
+            [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
+        ] as [$values, $fields]) {
+            foreach ($fields as $field) {
+                $rating = $values->load("{$field}_kg");
+                $ratings = $rating === null ? $ratings : [...$ratings, $field => $rating];
+            }
+        }
+
+        return $ratings;
+    }
+}

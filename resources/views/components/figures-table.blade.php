@@ -1,0 +1,16 @@
+@props(['plan', 'elevation', 'caption'])
+<table class="sr-only">
+    <caption>{{ $caption }}</caption>
+    <thead><tr><th scope="col">Stance</th><th scope="col">Front fender from alone</th><th scope="col">Rear fender from alone</th>@foreach ($plan->arrows($elevation) as $arrow)<th scope="col">{{ ucfirst($arrow->what) }}</th>@endforeach</tr></thead>
+    <tbody>
+        @foreach ($plan->loads($elevation) as [$stance, $arrows])
+            <tr>
+                <th scope="row">{{ ucfirst($stance->value) }}</th>
+                @foreach (\Yoke\Rig\Axle::cases() as $axle)
+                    <td>{{ $plan->rise($stance, $axle) }}</td>
+                @endforeach
+                @foreach ($arrows as $arrow)<td>{{ $plan->arrowSays($arrow) }}</td>@endforeach
+            </tr>
+        @endforeach
+    </tbody>
+</table>

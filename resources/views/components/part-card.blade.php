@@ -1,0 +1,14 @@
+@props(['card', 'away' => false])
+@php($at = [$card->part->value, $card->model->id])
+<section class="part-card card" aria-label="{{ $card->model->name }}">
+    <x-part-sketch :sketch="$card->sketch()" aria-hidden="true" />
+    <a class="name" href="{{ route('garage.edit', $at) }}"><strong>{{ $card->model->name }}</strong><span class="who">{{ $card->use() }} · {{ $card->filled() }}</span></a>
+    <div class="acts">
+        @if ($away)
+            <form method="post" action="{{ route('garage.bring-back', $at) }}">@csrf<button class="button is-small" aria-label="Bring {{ $card->model->name }} back">Bring back</button></form>
+        @else
+            <form method="post" action="{{ route('garage.copy', $at) }}">@csrf<button class="button is-small" aria-label="Copy {{ $card->model->name }}">Copy</button></form>
+            <form method="post" action="{{ route('garage.put-away', $at) }}">@csrf<button class="button is-small" aria-label="Put {{ $card->model->name }} away">Put away</button></form>
+        @endif
+    </div>
+</section>

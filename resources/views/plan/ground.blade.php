@@ -1,0 +1,13 @@
+<div class="plan-panel" tabindex="0" aria-label="Plan of the ground">
+    @if ($plan->pressures() !== [])
+        <table class="ledger">
+            <caption>Tyre pressures by the sheets</caption>
+            @foreach ($plan->pressures() as $label => $pressure)
+                <tr><th scope="row">{{ $label }}</th><td>{{ $pressure }}</td></tr>
+            @endforeach
+        </table>
+    @else
+        <p class="sentence">No tyre pressure is on the sheets yet. <a href="{{ $plan->sheetOf(\Yoke\Rig\Sheet\Part::Vehicle) }}">To the vehicle's sheet</a></p>
+    @endif
+    @include('plan.take-back')
+</div>
