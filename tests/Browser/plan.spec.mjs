@@ -61,3 +61,53 @@ test('a job begun from nothing is planned as its sheets are filled', async ({ pa
     await page.goto(bench.replace(/[^/]+$/, 'brief'));
     await expect(page.getByRole('region', { name: 'Plan' })).toContainText('Tongue weight taken as 12.5 % of gross');
 });
+
+test('the plan prints on one page of A4 and of Letter', async ({ page }) => {
+    await signIn(page);
+    for (const job of [/Planetarium/, /Puppet theatre/]) {
+        await openJob(page, job, 'brief');
+        await page.getByRole('link', { name: 'Plan on paper' }).click();
+        await expect(page.getByRole('heading', { name: /^Plan: / })).toBeVisible();
+        for (const format of ['A4', 'Letter']) {
+            const paper = (await page.pdf({ format })).toString('latin1');
+            expect(paper.match(/\/Type \/Page\b/g)).toHaveLength(1);
+        }
+    }
+});
+
+test('a head bolted against a warning asks why, and the drawing follows', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'head');
+    const drawing = page.locator('[data-part="drawing"] svg.rig');
+    const before = await drawing.innerHTML();
+    await page.getByLabel('In rise, hole 1').check();
+    await page.getByRole('button', { name: 'Bolted here' }).click();
+    await expect(page.getByRole('alert')).toContainText('Expected the reason for this place');
+    await expect(page.getByLabel('In rise, hole 1')).toBeChecked();
+    await page.getByLabel('Why there').fill('The drop side meets the spare wheel.');
+    await page.getByRole('button', { name: 'Bolted here' }).click();
+    await expect(page.getByText('Bolted in rise, hole 1')).toBeVisible();
+    expect(await drawing.innerHTML()).not.toBe(before);
+});
+
+test('a part is described, copied, paired and put away in the garage', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/garage/hitch/new');
+    await page.getByLabel('Name').fill('Fernclasp 360');
+    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await expect(page.locator('#bar_arm_mm-says')).toContainText('Expected');
+    await page.getByLabel('Bar arm').fill('27 1/2');
+    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('link', { name: 'Garage' }).click();
+    await page.getByLabel('Hitch', { exact: true }).selectOption({ label: 'Fernclasp 360' });
+    await page.getByRole('button', { name: 'Pair them' }).click();
+    await expect(page.getByRole('status')).toContainText('are paired');
+    await page.getByRole('link', { name: 'Hitches' }).click();
+    await page.getByRole('button', { name: 'Copy Fernclasp 360' }).click();
+    await expect(page.getByLabel('Name')).toHaveValue('Fernclasp 360, copy');
+    await page.goto('/garage/hitch');
+    await page.getByRole('button', { name: 'Put Fernclasp 360, copy away' }).click();
+    await expect(page.getByRole('region', { name: 'Fernclasp 360, copy' })).toHaveCount(0);
+    await page.getByRole('link', { name: 'Put away' }).click();
+    await expect(page.getByRole('region', { name: 'Fernclasp 360, copy' })).toBeVisible();
+});

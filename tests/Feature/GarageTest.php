@@ -13,7 +13,7 @@ beforeEach(function (): void {
 it('teaches where nothing is paired, and lists the rigs that are', function (): void {
     $this->get('/garage')->assertOk()->assertSee('No rig is paired yet');
     $this->job();
-    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of 10 on its sheet');
+    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of 24 on its sheet');
 });
 
 it('saves a sheet in the person\'s units and plans the open jobs again', function (): void {
@@ -111,7 +111,7 @@ it('shows the plan at its stations', function (): void {
     $this->post('/garage/hitch/1', ['name' => 'Chains', 'family' => 'chain-snap-up', 'counting' => 'working', 'bar_rating_high_kg' => '1200']);
 
     $this->get("/jobs/{$job->id}/brief")->assertSee('Over its rating: tongue weight on the receiver, dropped, 854 lb of 500 lb.')->assertSee('Tongue weight taken as 12.5 % of gross.');
-    $this->get("/jobs/{$job->id}/head")->assertSee('over the level coupler')->assertSee('3 mm for each 45 kg')->assertSeeInOrder(['Where this height comes from', 'Tongue weight, level and bars off', '854 lb', 'Rear springs of 9.5 kg/mm sink by'])->assertSee('Self-levelling, switched on again, will take back about');
+    $this->get("/jobs/{$job->id}/head")->assertSee('over the level coupler')->assertSee('3 mm for each 45 kg')->assertSeeInOrder(['Where this height comes from', 'Tongue weight, level and bars off', '854 lb', 'Rear springs of 9.5 kg/mm sink by'])->assertSee('Self-levelling, on again after the job, will take back about');
     $this->get("/jobs/{$job->id}/brackets")->assertSee('Start at link')->assertSee('chance to land in band at the first hook-up');
 });
 

@@ -51,12 +51,12 @@ it('prints loads and heights in the person\'s units', function (): void {
     $metric = PlanPage::ofJob($job, $this->person('Ibby Marsh', '1 mm'));
     $inches = PlanPage::ofJob($job, $this->wren);
 
-    expect($metric->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('1000 kg')
-        ->and($inches->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('2205 lb')
-        ->and($metric->height(25.4))->toBe('25 mm')
-        ->and($inches->change(-25.4))->toBe('−1 in')
-        ->and($inches->load(null))->toBe('–')
-        ->and($inches->percent(0.754))->toBe('75 %');
+    expect($metric->print->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('1000 kg')
+        ->and($inches->print->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('2205 lb')
+        ->and($metric->print->height(25.4))->toBe('25 mm')
+        ->and($inches->print->change(-25.4))->toBe('−1 in')
+        ->and($inches->print->load(null))->toBe('–')
+        ->and($inches->print->percent(0.754))->toBe('75 %');
 });
 
 it('knows on whose sheet a missing field stands', function (string $key, string $label, Part $part): void {

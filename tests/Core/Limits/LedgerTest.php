@@ -3,18 +3,23 @@
 declare(strict_types=1);
 
 use Tests\Core\Fit\Priors;
+use Yoke\Fit\AxleGroup;
 use Yoke\Limits\Ledger;
 use Yoke\Limits\RatedLoad;
+use Yoke\Limits\Weighed;
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadUnit;
+use Yoke\Measure\Term;
 
 /** @return array<string, RatedLoad> by what they are of */
-function ledger(array $ratings, array $alone = [], ?float $share = null): array
+function ledger(array $ratings, array $alone = [], ?float $share = null, int $axles = 1, ?AxleGroup $group = null): array
 {
     $kilograms = fn (float $amount): Load => Load::ofKilograms($amount);
-    $rig = Priors::rig()->likelyRig();
+    $rig = Priors::rig(axles: $group)->likelyRig();
     $attitude = $share === null ? $rig->dropped() : $rig->carried($rig->tensionFor($share));
-    $lines = (new Ledger(array_map($kilograms, $ratings), array_map($kilograms, $alone)))->lines($attitude, $share === null ? 'dropped' : 'carried', 2);
+    $weighed = array_map($kilograms, $alone);
+    $ledger = new Ledger(array_map($kilograms, $ratings), new Weighed($weighed['front_axle'] ?? null, $weighed['rear_axle'] ?? null, $weighed['aboard'] ?? null, $axles));
+    $lines = $ledger->lines($attitude, $share === null ? 'dropped' : 'carried', 2);
 
     return array_combine(array_map(fn (RatedLoad $line): string => $line->what, $lines), $lines);
 }
@@ -68,3 +73,47 @@ it('adds what coupling brings to axles that were weighed, and loses nothing', fu
 it('never lets the front axle pass its alone load unsaid', function (): void {
     expect(ledger([], ['front_axle' => 1420, 'rear_axle' => 1180], 1.2)['front axle against alone, carried']->isOutside())->toBeTrue();
 });
+
+it('shares a group between its axles: alike on equalisers, by their springs where each has its own', function (?float $share): void {
+    $name = $share === null ? 'dropped' : 'carried';
+    $axle = fn (int $which, ?AxleGroup $group): float => ledger(['one_axle_gawr' => 1400], [], $share, 2, $group)["trailer axle {$which} of 2, {$name}"]->carries->kilograms();
+    $all = fn (?AxleGroup $group): float => ledger([], [], $share, 2, $group)["trailer axles, {$name}"]->carries->kilograms();
+    $own = AxleGroup::unequalised(2, 860.0);
+
+    expect($axle(1, null))->toEqualWithDelta($axle(2, null), 1e-9)
+        ->and($axle(1, null) + $axle(2, null))->toEqualWithDelta($all(null), 1e-9)
+        ->and($axle(1, $own) + $axle(2, $own))->toEqualWithDelta($all($own), 1e-6)
+        ->and($axle(1, $own) - $axle(2, $own))->not->toEqualWithDelta(0.0, 5.0);
+})->with(['dropped' => null, 'carried' => 0.75]);
+
+it('loads a tyre with half of the heaviest axle it stands on', function (): void {
+    $lines = ledger(['trailer_tyre' => 700, 'front_tyre' => 900], ['front_axle' => 1420, 'rear_axle' => 1180], null, 2, AxleGroup::unequalised(2, 860.0));
+    $axles = [$lines['trailer axle 1 of 2, dropped'], $lines['trailer axle 2 of 2, dropped']];
+
+    expect($lines['one trailer tyre, dropped']->carries->kilograms())->toEqualWithDelta(max(array_map(fn (RatedLoad $axle): float => $axle->carries->kilograms(), $axles)) / 2, 1e-9)
+        ->and($lines['one trailer tyre, dropped']->isOutside())->toBeTrue()
+        ->and($lines['one front tyre, dropped']->carries->kilograms())->toEqualWithDelta($lines['front axle, dropped']->carries->kilograms() / 2, 1e-9);
+});
+
+it('counts the payload from what is aboard, or from what the vehicle weighs over its empty weight', function (array $ratings, array $alone, ?float $aboard): void {
+    $line = ledger($ratings, $alone)['payload, dropped'] ?? null;
+    $dropped = Priors::rig()->likelyRig()->dropped()->load;
+
+    expect($line?->carries->kilograms())->toEqualWithDelta($aboard === null ? null : $aboard + $dropped, 1e-9);
+})->with([
+    'counted' => [['payload' => 760], ['aboard' => 190], 190.0],
+    'weighed' => [['payload' => 760, 'vehicle_gvwr' => 3310], ['front_axle' => 1460, 'rear_axle' => 1290], 200.0],
+    'counted wins' => [['payload' => 760, 'vehicle_gvwr' => 3310], ['front_axle' => 1460, 'rear_axle' => 1290, 'aboard' => 240], 240.0],
+    'neither' => [['payload' => 760], [], null],
+]);
+
+it('opens every predicted load to terms that add up to it', function (?float $share): void {
+    $alone = ['front_axle' => 1420, 'rear_axle' => 1180, 'aboard' => 200];
+    $added = ['front axle', 'rear axle', 'vehicle', 'trailer axles', 'payload'];
+    foreach (ledger([], $alone, $share, 2) as $line) {
+        if (in_array(strtok($line->what, ','), $added, true)) {
+            $sum = array_sum(array_map(fn (Term $term): float => $term->comesTo->kilograms(), $line->terms));
+            expect($sum)->toEqualWithDelta($line->carries->kilograms(), 1e-6, $line->what)->and(count($line->terms))->toBeGreaterThan(1);
+        }
+    }
+})->with(['dropped' => null, 'carried' => 0.75]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Yoke\Measure\Angle;
 use Yoke\Measure\Exception\NotFinite;
 use Yoke\Measure\Exception\UnreadableLoad;
+use Yoke\Measure\Exception\UnreadableQuantity;
 use Yoke\Measure\Fineness;
 use Yoke\Measure\Length;
 use Yoke\Measure\LengthParser;
@@ -13,7 +14,10 @@ use Yoke\Measure\LengthUnit;
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadParser;
 use Yoke\Measure\LoadUnit;
+use Yoke\Measure\Pressure;
+use Yoke\Measure\PressureUnit;
 use Yoke\Measure\Torque;
+use Yoke\Measure\TorqueUnit;
 
 dataset('amounts', [0.0, 1.0, -1.0, 1e-9, 38.5, -977.9, 1e12, PHP_FLOAT_EPSILON]);
 
@@ -26,6 +30,8 @@ it('comes back from every unit as it went in', function (float $amount): void {
     $close(Load::ofKilograms($amount)->kilograms());
     $close(Torque::ofPoundFeet($amount)->poundFeet());
     $close(Torque::ofNewtonMetres($amount)->newtonMetres());
+    $close(Pressure::ofPoundsPerSquareInch($amount)->poundsPerSquareInch());
+    $close(Pressure::ofBars($amount)->kilopascals() / 100);
     $close(Angle::ofDegrees($amount)->degrees());
     $close(Angle::ofRadians($amount)->radians());
 })->with('amounts');
@@ -117,3 +123,32 @@ it('reads weights', function (string $typed, float $kilograms): void {
 it('refuses what is no weight', function (string $typed): void {
     (new LoadParser(LoadUnit::Pound))->parse($typed);
 })->with(['', 'heavy', '3e9', '12 stone', '1 000 000 000 kg', '3100 mm'])->throws(UnreadableLoad::class, 'Expected');
+
+it('reads pressures and torques as people type them', function (string $typed, PressureUnit|TorqueUnit $unit, float $canonical, string $printed): void {
+    $read = $unit->parse($typed);
+
+    expect($read instanceof Torque ? $read->newtonMetres() : $read->kilopascals())->toEqualWithDelta($canonical, 1e-6)
+        ->and($unit->nearest($read))->toBe($printed)
+        ->and($unit->nearest($unit->parse($printed)))->toBe($printed);
+})->with([
+    'bare psi' => ['35', PressureUnit::PoundPerSquareInch, 241.316505, '35 psi'],
+    'bare kPa' => ['240', PressureUnit::Kilopascal, 240.0, '240 kPa'],
+    'bars with a comma' => ['2,4 bar', PressureUnit::Kilopascal, 240.0, '240 kPa'],
+    'the other unit' => [' 240kPa ', PressureUnit::PoundPerSquareInch, 240.0, '35 psi'],
+    'bare pound feet' => ['150', TorqueUnit::PoundFoot, 203.372692, '150 lb·ft'],
+    'newton metres' => ['205 N·m', TorqueUnit::PoundFoot, 205.0, '151 lb·ft'],
+    'the other way round' => ['150 ft-lb', TorqueUnit::NewtonMetre, 203.372692, '203 N·m'],
+]);
+
+it('says what a pressure or a torque was expected to be', function (string $typed): void {
+    foreach ([PressureUnit::Kilopascal, TorqueUnit::NewtonMetre] as $unit) {
+        try {
+            $unit->parse($typed);
+            $said = 'nothing';
+        } catch (UnreadableQuantity $refused) {
+            $said = $refused->getMessage();
+            expect($refused->typed())->toBe($typed);
+        }
+        expect($said)->toContain('Expected something like');
+    }
+})->with(['', 'tight', '-35', '35 mm', '1e9', '3 5', '35 psi bar']);

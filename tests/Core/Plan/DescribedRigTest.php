@@ -146,14 +146,14 @@ it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?s
 
 it('finds the places of the head once receiver, coupler and shank are measured', function (): void {
     $heights = [['receiver_height_mm' => 520], ['coupler_height_mm' => 480], ['shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5]];
-    $places = describedRig(...$heights)->shankPlaces(30.0);
+    $places = describedRig(...$heights)->headPlaces()->for(30.0);
 
-    expect(describedRig()->shankPlaces(30.0))->toBe([])
-        ->and(describedRig($heights[0], $heights[1])->shankPlaces(30.0))->toBe([])
+    expect(describedRig()->headPlaces()->for(30.0))->toBe([])
+        ->and(describedRig($heights[0], $heights[1])->headPlaces()->for(30.0))->toBe([])
         ->and($places)->toHaveCount(5)
         ->and([$places[0]->turned, $places[0]->hole, $places[0]->ballHeight->millimetres()])->toBe(['drop', 2, 518.0])
         ->and($places[0]->residual()->millimetres())->toBe(8.0)
-        ->and(describedRig($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])->shankPlaces(30.0))->toHaveCount(10);
+        ->and(describedRig($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])->headPlaces()->for(30.0))->toHaveCount(10);
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {

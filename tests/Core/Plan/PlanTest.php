@@ -8,6 +8,7 @@ use Yoke\Fit\AxleGroup;
 use Yoke\Measure\Angle;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
+use Yoke\Measure\Term;
 use Yoke\Method\Band;
 use Yoke\Plan\Bars\FirstChance;
 use Yoke\Plan\Bars\FirstSetting;
@@ -15,10 +16,13 @@ use Yoke\Plan\Head\BallHeight;
 use Yoke\Plan\Head\School;
 use Yoke\Plan\Head\Shank;
 use Yoke\Plan\Head\ShankPlace;
+use Yoke\Plan\Head\TailClearance;
 use Yoke\Plan\Head\TrailerLevelling;
+use Yoke\Plan\HeightTerms;
 use Yoke\Plan\LevellingTakeBack;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Axle;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchMeasures;
 use Yoke\Rig\Levelling;
@@ -89,7 +93,8 @@ it('says which way and how far to jack the trailer', function (float $front, flo
 
 it('ranks the places of the head by what is left of the wanted height', function (): void {
     $shank = new Shank(Length::ofMillimetres(20), Length::ofMillimetres(32), 4, Length::ofMillimetres(60));
-    $places = $shank->places(Length::ofMillimetres(480), Length::ofMillimetres(430));
+    $clear = new TailClearance(Length::ofMillimetres(300), null, null);
+    $places = $shank->places(Length::ofMillimetres(480), Length::ofMillimetres(430), $clear);
     $best = $places[0];
 
     expect($places)->toHaveCount(8)
@@ -97,6 +102,11 @@ it('ranks the places of the head by what is left of the wanted height', function
         ->and($best->ballHeight->millimetres())->toBe(428.0)
         ->and($best->residual()->millimetres())->toBe(-2.0)
         ->and(array_map(fn (ShankPlace $place): float => $place->residual()->absolute()->millimetres(), $places))->toBe([2.0, 30.0, 34.0, 66.0, 110.0, 142.0, 174.0, 206.0]);
+    foreach ($places as $place) {
+        expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $place->terms)))->toEqualWithDelta($place->ballHeight->millimetres(), 1e-9)
+            ->and($place->warnings)->toBe([])
+            ->and($place->receiverOverBall()->isNegative())->toBe($place->turned === 'rise');
+    }
 });
 
 it('knows what levelling takes back', function (): void {
@@ -110,6 +120,45 @@ it('knows what levelling takes back', function (): void {
     }
 });
 
+it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
+    foreach (RigMaker::random(40) as [$rig]) {
+        $tension = $rig->tensionFor(0.9);
+        $lost = array_map(fn (float $lift): float => (new LevellingTakeBack($rig, Levelling::None, 3.0, $lift))->lost($tension), [0.0, 20.0, 45.0]);
+
+        expect($lost[1])->toBeGreaterThan($lost[0])->and($lost[2])->toBeGreaterThan($lost[1])
+            ->and((new LevellingTakeBack($rig, Levelling::None, 0.0, 0.0))->lost($tension))->toEqualWithDelta(0.0, 1e-12);
+    }
+    $terms = (new LevellingTakeBack($rig, Levelling::Rear))->terms($tension);
+    expect($terms)->toHaveCount(6)->and($terms[2]->comesTo)->toEqualWithDelta(0.9, 1e-9)
+        ->and($terms[5]->comesTo)->toBeLessThan(0.9)
+        ->and($terms[4]->comesTo->isLessThan($terms[1]->comesTo))->toBeTrue();
+});
+
+it('derives a first setting: tensions that add up, doubts whose squares do', function (): void {
+    [$adjusters, $reference] = snapUp();
+    $first = new FirstSetting(Priors::rig(0.1, 15.0), $adjusters, $reference, Band::usual(), null);
+    $chance = $first->ranked()[3];
+    $terms = $first->terms($chance);
+    $lengths = array_filter($terms, fn (Term $term): bool => $term->comesTo instanceof Length);
+    $doubts = array_filter($terms, fn (Term $term): bool => str_starts_with($term->says, 'Doubt'));
+    $tension = array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $lengths));
+
+    expect(Priors::rig(0.1, 15.0)->likelyRig()->carried($tension)->frontRestored())->toEqualWithDelta($chance->share->mean(), 1e-9)
+        ->and($doubts)->toHaveCount(7)
+        ->and(sqrt(array_sum(array_map(fn (Term $term): float => $term->comesTo ** 2, $doubts))))->toEqualWithDelta($chance->share->deviation(), 1e-9);
+});
+
+it('derives predicted heights from what coupling and bars do', function (): void {
+    foreach (RigMaker::random(30) as [$rig, $tension]) {
+        foreach ([$rig->dropped(), $rig->carried($tension)] as $attitude) {
+            foreach ([[Axle::Front, $rig->vehicle()->frontRate], [Axle::Rear, $rig->vehicle()->rearRate]] as [$axle, $rate]) {
+                [$coupling, $bars, $rise] = HeightTerms::of($attitude, $axle);
+                expect(-($coupling->comesTo->kilograms() + $bars->comesTo->kilograms()) / $rate)->toEqualWithDelta($rise->comesTo->millimetres(), 1e-9);
+            }
+        }
+    }
+});
+
 /** @return array{Adjusters, Setting} */
 function snapUp(): array
 {
@@ -120,7 +169,7 @@ function snapUp(): array
 
 it('starts with the best chance, links near the middle, and never likely over', function (float $tension): void {
     [$adjusters, $reference] = snapUp();
-    $ranked = (new FirstSetting(Priors::rig(0.1, $tension), $adjusters, $reference, Band::usual()))->ranked();
+    $ranked = (new FirstSetting(Priors::rig(0.1, $tension), $adjusters, $reference, Band::usual(), null))->ranked();
     $best = $ranked[0];
 
     expect($ranked)->toHaveCount(17 * 7)
@@ -134,7 +183,7 @@ it('starts with the best chance, links near the middle, and never likely over', 
 it('lands in band as often as it says', function (): void {
     [$adjusters, $reference] = snapUp();
     $prior = Priors::rig(0.12, 15.0, 12.0);
-    $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual()))->ranked()[0];
+    $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual(), null))->ranked()[0];
     $more = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
     $random = new SeededSource(12);
     $landed = 0;
