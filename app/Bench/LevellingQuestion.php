@@ -25,8 +25,11 @@ final readonly class LevellingQuestion
     /** @var array{front_mark: Length|null, rear_mark: Length|null, marks_apart: Length|null, coupler_now: Length|null} */
     private array $lengths;
 
-    /** @param  array<string, string>  $typed */
-    public function __construct(private array $typed, private Length $ballToAxle, private User $person)
+    /**
+     * @param  array<string, string>  $typed
+     * @param  Length|null  $marksApart  by the trailer's sheet; null where it does not say
+     */
+    public function __construct(private array $typed, private Length $ballToAxle, private User $person, private ?Length $marksApart = null)
     {
         $problems = new CollectProblems;
         $parts = new TypedParts($typed, $person, $problems);
@@ -48,7 +51,7 @@ final readonly class LevellingQuestion
 
     public function typed(string $field): string
     {
-        return $this->typed[$field] ?? '';
+        return $this->typed[$field] ?? ($field === 'marks_apart' && $this->marksApart !== null ? $this->person->lengthPrinter()->nearest($this->marksApart) : '');
     }
 
     /** One sentence, in the person's units; an empty text while it cannot be answered. */

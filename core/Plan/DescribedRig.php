@@ -187,6 +187,14 @@ final readonly class DescribedRig
         return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value));
     }
 
+    /** Between the fore and the aft frame mark; null where the trailer's sheet does not say. */
+    public function frameMarksApart(): ?Length
+    {
+        $aft = $this->trailer->length('aft_mark_mm');
+
+        return $aft === null ? null : $this->trailer->length('fore_mark_mm')?->plus($aft);
+    }
+
     public function ballToAxle(): Length
     {
         return $this->rig->trailer->ballToAxle;

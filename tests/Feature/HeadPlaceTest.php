@@ -14,7 +14,7 @@ function jobWithShank(Job $job): Job
 {
     $worked = $job->rig_as_worked;
     $worked['vehicle']['sheet'] = ['receiver_height_mm' => 520, 'tailgate_mm' => 610, 'front_tyre_kpa' => 240];
-    $worked['trailer']['sheet'] = ['coupler_height_mm' => 480, 'fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 1700, 'tray_from_mm' => 750, 'tray_to_mm' => 1000];
+    $worked['trailer']['sheet'] = ['coupler_height_mm' => 480, 'fore_mark_mm' => 1600, 'aft_mark_mm' => 1400, 'fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 1700, 'tray_from_mm' => 750, 'tray_to_mm' => 1000];
     $worked['hitch']['sheet'] = ['family' => 'chain-snap-up', 'shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5, 'head_bolts_nm' => 205, 'hang_mm' => 212, 'head_gap_mm' => 60, 'bar_length_mm' => 740, 'bracket_from_mm' => 690, 'bracket_to_mm' => 760];
     $job->update(['rig_as_worked' => $worked]);
 
@@ -69,6 +69,7 @@ it('puts the plan on one sheet of paper, in words and figures', function (): voi
 it('shows pressures at Ground, tanks at Brief, brackets and chains at Brackets', function (): void {
     $job = jobWithShank($this->job());
     $this->get("/jobs/{$job->id}/ground")->assertSee('Vehicle, front, pressure')->assertSee('35 psi');
+    $this->get("/jobs/{$job->id}/alone")->assertSee('name="marks_apart" value="118 1/8 in"', false);
     $this->get("/jobs/{$job->id}/brief")->assertSee('Fresh tank')->assertSee('+110 lb');
     $this->get("/jobs/{$job->id}/brackets")->assertSee('27 3/4 in behind the ball')->assertSee('9/16 in forward of the sheet')->assertSee('to the front at the top')->assertSee('Where this chance comes from');
 });

@@ -42,6 +42,6 @@ final class Bench
         /** @var array<string, string> $typed */
         $typed = array_filter($request->query->all(), is_string(...));
 
-        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($typed, $page->rig->trailer->ballToAxle, $person)]);
+        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($typed, $page->rig->trailer->ballToAxle, $person, $job->rigAsWorked()->described()->frameMarksApart())]);
     }
 }

@@ -1,5 +1,6 @@
 @props(['plan', 'elevation', 'caption'])
-<table class="sr-only">
+<div class="sr-only">
+<table>
     <caption>{{ $caption }}</caption>
     <thead><tr><th scope="col">Stance</th><th scope="col">Front fender from alone</th><th scope="col">Rear fender from alone</th>@foreach ($plan->arrows($elevation) as $arrow)<th scope="col">{{ ucfirst($arrow->what) }}</th>@endforeach</tr></thead>
     <tbody>
@@ -14,3 +15,4 @@
         @endforeach
     </tbody>
 </table>
+</div>

@@ -3,10 +3,10 @@
 <section class="rig-card card" aria-label="{{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">
     <div><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.6)" :stances="$elevation->stances()" aria-hidden="true" /></div>
     <ul>
-        <li class="acts"><form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ $away ? 'Bring back' : 'Put away' }} {{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">{{ $away ? 'Bring back' : 'Put away' }}</button></form></li>
         @foreach (\Yoke\Rig\Sheet\Part::cases() as $part)
             @php($model = $rig->{$part->value})
             <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ count($model->sheet ?? []) }} of {{ array_sum(array_map(fn ($group) => count($group->fields), $part->groups())) }} on its sheet</span></a></li>
         @endforeach
     </ul>
+    <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ $away ? 'Bring back' : 'Put away' }} {{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">{{ $away ? 'Bring back' : 'Put away' }}</button></form>
 </section>
