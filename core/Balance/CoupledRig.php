@@ -63,6 +63,12 @@ final readonly class CoupledRig
         return $this->at(max(0.0, $this->bars->momentRate() * ($tension + $this->sag()) / $this->relief()));
     }
 
+    /** The same with bars that push as well as they pull: the straight line that slack cuts off. */
+    public function taut(float $tension): Attitude
+    {
+        return $this->at($this->bars->momentRate() * ($tension + $this->sag()) / $this->relief());
+    }
+
     /** The tension, mm, that puts back a share of the lost front axle load. */
     public function tensionFor(float $share): float
     {

@@ -34,7 +34,10 @@ final readonly class RigPrior
     /** The parameters in words, in the order of the constants. */
     public const NAMES = ['front springs', 'rear springs', 'tongue weight', 'trailer springs', 'centre of gravity', 'bar rate', 'tension that nobody taped'];
 
-    private const PARAMETERS = 7;
+    private const LIKELIEST = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+
+    /** Something always stands on the trailer's own axles. */
+    private const MOST_ON_TONGUE = 0.95;
 
     /**
      * @param  non-empty-list<Likely>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar rate, in the order of the constants
@@ -59,11 +62,10 @@ final readonly class RigPrior
     public function spread(float $ballRaise = 0.0): RigSpread
     {
         $pairs = [];
-        for ($parameter = 0; $parameter < self::PARAMETERS; $parameter++) {
-            $pairs[] = [
-                [$this->rig($parameter, 1.0, $ballRaise), $this->tensionAt($parameter, 1.0)],
-                [$this->rig($parameter, -1.0, $ballRaise), $this->tensionAt($parameter, -1.0)],
-            ];
+        for ($parameter = 0; $parameter <= self::TENSION; $parameter++) {
+            [$up, $down] = [self::LIKELIEST, self::LIKELIEST];
+            [$up[$parameter], $down[$parameter]] = [1.0, -1.0];
+            $pairs[] = [[$this->rigAt($up, $ballRaise), $this->tensionAt($up)], [$this->rigAt($down, $ballRaise), $this->tensionAt($down)]];
         }
 
         return new RigSpread($this->likelyRig($ballRaise), $this->tension->mean(), $pairs);
@@ -77,29 +79,51 @@ final readonly class RigPrior
 
     public function likelyRig(float $ballRaise = 0.0): CoupledRig
     {
-        return $this->rig(self::TENSION, 0.0, $ballRaise);
+        return $this->rigAt(self::LIKELIEST, $ballRaise);
     }
 
-    /** The rig with one parameter off its likely value. */
-    private function rig(int $parameter, float $deviations, float $ballRaise): CoupledRig
+    /**
+     * The rig whose parameters lie so many deviations from their likely values.
+     *
+     * @param  array<int, float>  $at  in the order of the constants; more of it is not looked at
+     */
+    public function rigAt(array $at, float $ballRaise): CoupledRig
     {
-        $value = fn (int $which): float => $this->doubtful[$which]->at($which === $parameter ? $deviations : 0.0);
+        $known = $this->known;
+        $doubtful = $this->doubtful;
 
         return new CoupledRig(
-            new TowVehicle($this->known->wheelbase, $this->known->overhang, $value(self::FRONT_RATE), $value(self::REAR_RATE)),
+            new TowVehicle($known->wheelbase, $known->overhang, $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]), $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE])),
             new TowedTrailer(
-                $this->known->ballToAxle,
-                $this->known->grossWeight,
-                min($value(self::TONGUE_WEIGHT), 0.95 * $this->known->grossWeight),
-                $value(self::CG_HEIGHT),
-                $this->known->axleGroup->axles($value(self::TRAILER_RATE)),
+                $known->ballToAxle,
+                $known->grossWeight,
+                min($doubtful[self::TONGUE_WEIGHT]->at($at[self::TONGUE_WEIGHT]), self::MOST_ON_TONGUE * $known->grossWeight),
+                $doubtful[self::CG_HEIGHT]->at($at[self::CG_HEIGHT]),
+                $known->axleGroup->axles($doubtful[self::TRAILER_RATE]->at($at[self::TRAILER_RATE])),
             ),
-            new Bars(KnownRig::BARS, $value(self::BAR_RATE), $this->known->barArm, $this->known->ballOverCoupler + $ballRaise),
+            new Bars(KnownRig::BARS, $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]), $known->barArm, $known->ballOverCoupler + $ballRaise),
         );
     }
 
-    private function tensionAt(int $parameter, float $deviations): float
+    /**
+     * The tension of the reference setting there, mm.
+     *
+     * @param  array<int, float>  $at
+     */
+    public function tensionAt(array $at): float
     {
-        return $this->tension->mean() + ($parameter === self::TENSION ? $deviations * $this->tension->deviation() : 0.0);
+        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation();
+    }
+
+    /** A parameter so many deviations from its likely value, in its own unit. */
+    public function valueAt(int $parameter, float $deviations): float
+    {
+        return $parameter === self::TENSION ? $this->tension->mean() + $deviations * $this->tension->deviation() : $this->doubtful[$parameter]->at($deviations);
+    }
+
+    /** What one prior deviation is worth in the parameter's own unit, about a value. */
+    public function worth(int $parameter, float $value): float
+    {
+        return $parameter === self::TENSION ? $this->tension->deviation() : $this->doubtful[$parameter]->share * $value;
     }
 }

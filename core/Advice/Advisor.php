@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+use Yoke\Fit\Posterior;
+use Yoke\Method\Band;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+
+/** Names the next move: of all settings the one with the best chance for its minutes; or stop; or read again. */
+final readonly class Advisor
+{
+    /**
+     * @param  Setting  $reference  the setting whose tension the prior knows
+     * @param  list<Obstacle>  $obstacles
+     */
+    public function __construct(
+        private Adjusters $adjusters,
+        private Setting $reference,
+        private Band $band,
+        private array $obstacles = [],
+        private Policy $policy = new Policy,
+    ) {
+    }
+
+    /**
+     * @param  Setting|null  $present  the setting that is on; null before the first hook-up
+     * @param  int  $readings  how often it was read
+     */
+    public function advise(Posterior $posterior, ?Setting $present = null, int $readings = 0): Advised
+    {
+        $prospect = new Prospect($posterior, $this->adjusters, $this->reference, $this->band, $this->obstacles, $this->policy);
+        $ranking = $this->ranked($prospect, $present);
+        $best = $ranking[0];
+        $now = $present === null ? null : $prospect->of($present, $present);
+        $move = match (true) {
+            $now === null => $best->isOpen() ? Move::Set : Move::Cannot,
+            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => Move::Stop,
+            $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => Move::ReadAgain,
+            $now->isOpen() && $now->chance >= $this->policy->goodEnough => Move::Stop,
+            ! $best->isOpen() => Move::Cannot,
+            $best->setting->equals($now->setting) => Move::Stop,
+            default => Move::Set,
+        };
+
+        return new Advised($move, $now === null || $move === Move::Set || $move === Move::Cannot ? $best : $now, $now, $ranking);
+    }
+
+    /** @return non-empty-list<Outlook> */
+    private function ranked(Prospect $prospect, ?Setting $present): array
+    {
+        $outlooks = array_map(static fn (Setting $setting): Outlook => $prospect->of($setting, $present), $this->settings($present));
+        usort($outlooks, fn (Outlook $one, Outlook $other): int => [$other->isOpen(), $this->worth($other)] <=> [$one->isOpen(), $this->worth($one)]);
+
+        return $outlooks;
+    }
+
+    private function worth(Outlook $outlook): float
+    {
+        return $outlook->chance - $this->policy->minute * $outlook->minutes;
+    }
+
+    /** @return non-empty-list<Setting> the head stays where it is */
+    private function settings(?Setting $present): array
+    {
+        $stays = $present ?? $this->reference;
+        $settings = [$stays];
+        foreach ($this->adjusters->settings() as $setting) {
+            if (! $setting->equals($stays) && $this->leavesTheHead($setting, $stays)) {
+                $settings[] = $setting;
+            }
+        }
+
+        return $settings;
+    }
+
+    private function leavesTheHead(Setting $setting, Setting $stays): bool
+    {
+        foreach ($this->adjusters->all() as $adjuster) {
+            if ($adjuster->role === Role::HeadHeight && abs($setting->step($adjuster->key) - $stays->step($adjuster->key)) > 1e-9) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

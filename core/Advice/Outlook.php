@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+use Yoke\Measure\Gaussian;
+use Yoke\Rig\Adjuster\Setting;
+
+/** What a setting promises. */
+final readonly class Outlook
+{
+    /**
+     * @param  float  $tension  over that of the reference setting, mm
+     * @param  float  $ballRaise  over what the prior knows, mm
+     * @param  Gaussian  $share  of the front axle load put back
+     * @param  float  $chance  to be in band
+     * @param  float  $over  chance to leave the front heavier than alone
+     * @param  int  $minutes  to get there
+     * @param  string  $excluded  why it is never advised; an empty text where it may be
+     */
+    public function __construct(
+        public Setting $setting,
+        public float $tension,
+        public float $ballRaise,
+        public Gaussian $share,
+        public float $chance,
+        public float $over,
+        public int $minutes,
+        public string $excluded,
+    ) {
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->excluded === '';
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+use Yoke\Fit\Posterior;
+use Yoke\Measure\Gaussian;
+use Yoke\Method\Band;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+
+/**
+ * What every setting promises by a posterior. The restored share of taut bars is a straight line in their tension: two
+ * stances a variant and a ball height tell it, whatever the number of settings.
+ */
+final class Prospect
+{
+    private const ALONG_MM = 20.0;
+
+    /** @var array<array-key, list<array{float, float}>> by ball raise: share at the reference tension, and its slope per mm, of each variant */
+    private array $lines = [];
+
+    /**
+     * @param  Setting  $reference  the setting whose tension the posterior knows
+     * @param  list<Obstacle>  $obstacles
+     */
+    public function __construct(
+        private readonly Posterior $posterior,
+        private readonly Adjusters $adjusters,
+        private readonly Setting $reference,
+        private readonly Band $band,
+        private readonly array $obstacles,
+        private readonly Policy $policy,
+    ) {
+    }
+
+    /** @param  Setting|null  $from  the setting to get there from; null before the first hook-up, when nothing costs */
+    public function of(Setting $setting, ?Setting $from): Outlook
+    {
+        $raise = $this->adjusters->ballHeightBetween($this->reference, $setting);
+        $more = $this->adjusters->tensionBetween($this->reference, $setting, $this->posterior->prior()->known()->barArm);
+        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines($raise));
+        $share = Gaussian::of(max(0.0, $values[0]), $this->posterior->deviationOf($values));
+        $taut = Gaussian::of($values[0], $share->deviation());
+        $over = 1.0 - $taut->chanceBelow(1.0);
+
+        return new Outlook(
+            $setting,
+            $more,
+            $raise,
+            $share,
+            $taut->chanceBetween($this->band->from, $this->band->to),
+            $over,
+            $from === null ? 0 : $this->adjusters->minutesBetween($from, $setting),
+            $over > $this->policy->overAllowed ? 'may leave the front over-restored' : $this->obstacle($setting, $raise, $more),
+        );
+    }
+
+    private function obstacle(Setting $setting, float $raise, float $more): string
+    {
+        if ($this->obstacles === []) {
+            return '';
+        }
+        $carried = $this->posterior->rig($raise)->carried($this->posterior->tension() + $more);
+        foreach ($this->obstacles as $obstacle) {
+            $against = $obstacle->against($setting, $carried);
+            if ($against !== '') {
+                return $against;
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<array{float, float}> */
+    private function lines(float $raise): array
+    {
+        return $this->lines[(string) $raise] ??= array_map(static function (array $variant): array {
+            [$rig, $tension] = $variant;
+            $here = $rig->taut($tension)->frontRestored();
+
+            return [$here, ($rig->taut($tension + self::ALONG_MM)->frontRestored() - $here) / self::ALONG_MM];
+        }, $this->posterior->variants($raise));
+    }
+}

@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Fit;
+
+use Yoke\Fit\Internal\Matrix;
+use Yoke\Fit\Internal\Predictions;
+use Yoke\Rig\Stance;
+
+/**
+ * What readings tell of a rig (docs/model.md, What the readings tell): Gauss and Newton's steps to the likeliest
+ * parameters, their doubt from the slopes there. A reading that the others contradict counts less; none is dropped.
+ */
+final readonly class Estimation
+{
+    private const STEPS = 12;
+
+    private const HALVINGS = 6;
+
+    private const SETTLED = 1e-4;
+
+    /** How often readings are weighed again by what the others say of them. */
+    private const WEIGHINGS = 3;
+
+    /** One reading in so many is a slip, and so far off. */
+    private const SLIP_CHANCE = 0.005;
+
+    private const SLIP_MM = 8.0;
+
+    private const SLIP_KG = 60.0;
+
+    /** How far, and how finely, a tension is summed up, in prior deviations. */
+    private const ALONG = 4.0;
+
+    private const ALONG_STEP = 0.1;
+
+    /** Slack bars tell nothing of how slack: the search begins again with them taut by so many deviations. */
+    private const SECOND_START = 2.0;
+
+    private Predictions $predictions;
+
+    /** @param  list<Observation>  $observations */
+    public function __construct(private RigPrior $prior, private array $observations)
+    {
+        $this->predictions = new Predictions($prior, $observations);
+    }
+
+    public function posterior(): Posterior
+    {
+        $weights = array_map(static fn (): float => 1.0, $this->observations);
+        $start = array_fill(0, $this->predictions->parameters(), 0.0);
+        $at = $this->settle($start, $weights);
+        if ($this->hangsSlack($at)) {
+            $start[RigPrior::TENSION] = self::SECOND_START;
+            $other = $this->settle($start, $weights);
+            $at = $this->cost($other, $weights) < $this->cost($at, $weights) ? $other : $at;
+        }
+        $slopes = $this->predictions->slopes($at);
+        $covariance = $this->covariance($slopes, $weights);
+        for ($i = 0; $i < self::WEIGHINGS; $i++) {
+            $weighed = $this->weigh($at, $slopes, $covariance, $weights);
+            if (min([1.0, ...$weighed]) > 0.95 && min([1.0, ...$weights]) > 0.95) {
+                break;
+            }
+            $weights = $weighed;
+            $at = $this->settle($at, $weights);
+            $slopes = $this->predictions->slopes($at);
+            $covariance = $this->covariance($slopes, $weights);
+        }
+
+        $readings = $this->judge($at, $slopes, $covariance, $weights);
+        if ($this->hangsSlack($at)) {
+            [$at, $covariance] = $this->withSlackBars($at, $slopes, $weights);
+        }
+
+        return new Posterior($this->prior, $at, $covariance, $readings, $this->predictions);
+    }
+
+    /**
+     * Slack bars say only that the tension is below something: its doubt is summed up along a line instead of taken from
+     * a slope, and what hangs together with it follows.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, float>  $weights
+     * @return array{array<int, float>, array<int, array<int, float>>}
+     */
+    private function withSlackBars(array $at, array $slopes, array $weights): array
+    {
+        $telling = [];
+        foreach ($weights as $i => $weight) {
+            $telling[] = $this->isSlack($at, $this->observations[$i]) ? 0.0 : $weight;
+        }
+        $covariance = $this->covariance($slopes, $telling);
+        [$mean, $variance] = $this->alongTension($at, $weights);
+        $column = $covariance[RigPrior::TENSION];
+        $own = $column[RigPrior::TENSION];
+        $shift = $mean - $at[RigPrior::TENSION];
+        foreach ($column as $i => $one) {
+            $at[$i] += $one / $own * $shift;
+            foreach ($column as $j => $other) {
+                $covariance[$i][$j] += ($variance - $own) / $own ** 2 * $one * $other;
+            }
+        }
+
+        return [$at, $covariance];
+    }
+
+    /**
+     * Mean and variance of the tension, in prior deviations, the rest as it is likeliest.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $weights
+     * @return array{float, float}
+     */
+    private function alongTension(array $at, array $weights): array
+    {
+        $best = $this->cost($at, $weights);
+        $sums = [0.0, 0.0, 0.0];
+        for ($place = -self::ALONG; $place <= self::ALONG; $place += self::ALONG_STEP) {
+            $at[RigPrior::TENSION] = $place;
+            $likely = exp(($best - $this->cost($at, $weights)) / 2);
+            $sums = [$sums[0] + $likely, $sums[1] + $likely * $place, $sums[2] + $likely * $place ** 2];
+        }
+        $mean = $sums[1] / $sums[0];
+
+        return [$mean, max($sums[2] / $sums[0] - $mean ** 2, 1e-6)];
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function settle(array $at, array $weights): array
+    {
+        $cost = $this->cost($at, $weights);
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $slopes = $this->predictions->slopes($at);
+            $move = Matrix::times($this->covariance($slopes, $weights), $this->pull($at, $slopes, $weights));
+            for ($share = 1.0, $tries = 0; $tries < self::HALVINGS; $share /= 2, $tries++) {
+                $next = [];
+                foreach ($at as $i => $value) {
+                    $next[] = $value + $share * $move[$i];
+                }
+                $better = $this->cost($next, $weights);
+                if ($better <= $cost) {
+                    break;
+                }
+            }
+            if (! ($better < $cost - self::SETTLED)) {
+                return $better <= $cost ? $next : $at;
+            }
+            [$at, $cost] = [$next, $better];
+        }
+
+        return $at;
+    }
+
+    /**
+     * Twice the negative logarithm of the posterior, but for a constant.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $weights
+     */
+    private function cost(array $at, array $weights): float
+    {
+        $cost = 0.0;
+        foreach ($at as $deviations) {
+            $cost += $deviations * $deviations;
+        }
+        foreach ($this->predictions->at($at) as $i => $predicted) {
+            $off = ($this->observations[$i]->value - $predicted) / $this->observations[$i]->deviation;
+            $cost += $weights[$i] * $off * $off;
+        }
+
+        return $cost;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function pull(array $at, array $slopes, array $weights): array
+    {
+        $scaled = [];
+        foreach ($this->predictions->at($at) as $i => $predicted) {
+            $scaled[$i] = $weights[$i] * ($this->observations[$i]->value - $predicted) / $this->observations[$i]->deviation ** 2;
+        }
+        $pull = [];
+        foreach ($slopes as $parameter => $slope) {
+            $sum = -$at[$parameter];
+            foreach ($slope as $i => $value) {
+                $sum += $value * $scaled[$i];
+            }
+            $pull[] = $sum;
+        }
+
+        return $pull;
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, float>  $weights
+     * @return array<int, array<int, float>>
+     */
+    private function covariance(array $slopes, array $weights): array
+    {
+        $precision = [];
+        foreach ($this->observations as $i => $observation) {
+            $precision[$i] = $weights[$i] / $observation->deviation ** 2;
+        }
+        $matrix = [];
+        foreach ($slopes as $row => $one) {
+            for ($column = 0; $column <= $row; $column++) {
+                $other = $slopes[$column];
+                $sum = $row === $column ? 1.0 : 0.0;
+                foreach ($one as $i => $value) {
+                    $sum += $value * $other[$i] * $precision[$i];
+                }
+                $matrix[$row][$column] = $sum;
+                $matrix[$column][$row] = $sum;
+            }
+        }
+
+        return Matrix::inverse($matrix);
+    }
+
+    /** @param  array<int, float>  $at */
+    private function hangsSlack(array $at): bool
+    {
+        foreach ($this->observations as $observation) {
+            if ($this->isSlack($at, $observation)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<int, float>  $at */
+    private function isSlack(array $at, Observation $observation): bool
+    {
+        $situation = $observation->situation;
+
+        return $situation->stance === Stance::Carried
+            && $this->prior->rigAt($at, $situation->ballRaise)->carried($this->prior->tensionAt($at) + $situation->more)->barMoment <= 0.0;
+    }
+
+    /**
+     * How likely each reading is no slip, by how far it lies from what the others predict.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, array<int, float>>  $covariance
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function weigh(array $at, array $slopes, array $covariance, array $weights): array
+    {
+        return array_map(static function (Doubted $reading): float {
+            $slip = $reading->observation->observed->isLoad() ? self::SLIP_KG : self::SLIP_MM;
+            $wide = hypot($reading->deviation, $slip);
+            $sound = (1 - self::SLIP_CHANCE) / $reading->deviation * exp(-0.5 * ($reading->off / $reading->deviation) ** 2);
+            $slipped = self::SLIP_CHANCE / $wide * exp(-0.5 * ($reading->off / $wide) ** 2);
+
+            return max(1e-3, $sound / max($sound + $slipped, 1e-300));
+        }, $this->judge($at, $slopes, $covariance, $weights));
+    }
+
+    /**
+     * Each reading against what all the others predict: leave-one-out, by its leverage.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, array<int, float>>  $covariance
+     * @param  array<int, float>  $weights
+     * @return list<Doubted>
+     */
+    private function judge(array $at, array $slopes, array $covariance, array $weights): array
+    {
+        $judged = [];
+        foreach ($this->predictions->at($at) as $i => $predicted) {
+            $observation = $this->observations[$i];
+            $spread = Matrix::quadratic($covariance, array_map(static fn (array $slope): float => $slope[$i], $slopes));
+            $ownPull = min(0.999, $weights[$i] * $spread / $observation->deviation ** 2);
+            $withoutIt = $spread / (1 - $ownPull);
+            $judged[] = new Doubted($observation, ($observation->value - $predicted) / (1 - $ownPull), sqrt($withoutIt + $observation->deviation ** 2));
+        }
+
+        return $judged;
+    }
+}

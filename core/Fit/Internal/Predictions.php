@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Fit\Internal;
+
+use Yoke\Balance\Attitude;
+use Yoke\Balance\CoupledRig;
+use Yoke\Fit\Observation;
+use Yoke\Fit\Observed;
+use Yoke\Fit\RigPrior;
+use Yoke\Rig\Stance;
+
+/**
+ * What the model says of every observation, for parameters in prior deviations: the rig's seven, then what stands alone
+ * on the front and the rear axle, heights and loads.
+ *
+ * @internal
+ */
+final class Predictions
+{
+    public const FRONT_ALONE = 7;
+
+    public const REAR_ALONE = 8;
+
+    public const FRONT_LOAD_ALONE = 9;
+
+    public const REAR_LOAD_ALONE = 10;
+
+    /** How far around the first reading a height, mm, and a load, kg, alone may lie. */
+    public const ALONE_SPREAD = [self::FRONT_ALONE => 100.0, self::REAR_ALONE => 100.0, self::FRONT_LOAD_ALONE => 500.0, self::REAR_LOAD_ALONE => 500.0];
+
+    private const STEP = 0.05;
+
+    /** @var array<int, float> where each height and load alone is looked for */
+    private array $centres;
+
+    /** @var list<array{float, list<array{Stance, float, list<int>}>}> by ball raise: stances with their observations */
+    private array $byRaise = [];
+
+    /** @param  list<Observation>  $observations */
+    public function __construct(private readonly RigPrior $prior, private readonly array $observations)
+    {
+        $this->centres = $this->look();
+        $groups = [];
+        foreach ($observations as $i => $observation) {
+            $situation = $observation->situation;
+            $groups[(string) $situation->ballRaise]["{$situation->stance->value} {$situation->more}"][] = $i;
+        }
+        foreach ($groups as $raise => $stances) {
+            $this->byRaise[] = [(float) $raise, array_map(
+                fn (array $indices): array => [$observations[$indices[0]]->situation->stance, $observations[$indices[0]]->situation->more, $indices],
+                array_values($stances),
+            )];
+        }
+    }
+
+    public function parameters(): int
+    {
+        foreach ($this->observations as $observation) {
+            if ($observation->observed === Observed::FrontLoad || $observation->observed === Observed::RearLoad) {
+                return self::REAR_LOAD_ALONE + 1;
+            }
+        }
+
+        return self::REAR_ALONE + 1;
+    }
+
+    /** What stands alone on an axle, mm or kg. */
+    public function alone(int $parameter, float $deviations): float
+    {
+        return ($this->centres[$parameter] ?? 0.0) + self::ALONE_SPREAD[$parameter] * $deviations;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @return array<int, float> by observation
+     */
+    public function at(array $at): array
+    {
+        return $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension));
+    }
+
+    /**
+     * How each observation changes with each parameter; where bars are slack, as if they were taut.
+     *
+     * @param  array<int, float>  $at
+     * @return list<array<int, float>> by parameter, then by observation
+     */
+    public function slopes(array $at): array
+    {
+        $taut = static fn (CoupledRig $rig, float $tension): Attitude => $rig->taut($tension);
+        $here = $this->predict($at, $taut);
+        $slopes = [];
+        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+            $moved = $at;
+            $moved[$parameter] += self::STEP;
+            $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
+        }
+        for ($parameter = RigPrior::TENSION + 1; $parameter < $this->parameters(); $parameter++) {
+            $slopes[] = array_map(static fn (Observation $observation): float => self::aloneOf($observation->observed) === $parameter ? self::ALONE_SPREAD[$parameter] : 0.0, $this->observations);
+        }
+
+        return $slopes;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @param  \Closure(CoupledRig, float): Attitude  $carry
+     * @return array<int, float>
+     */
+    private function predict(array $at, \Closure $carry): array
+    {
+        $predicted = [];
+        $tension = $this->prior->tensionAt($at);
+        foreach ($this->byRaise as [$raise, $stances]) {
+            $rig = $this->prior->rigAt($at, $raise);
+            foreach ($stances as [$stance, $more, $indices]) {
+                $attitude = match ($stance) {
+                    Stance::Alone => null,
+                    Stance::Dropped => $rig->dropped(),
+                    Stance::Carried => $carry($rig, $tension + $more),
+                };
+                foreach ($indices as $i) {
+                    $observed = $this->observations[$i]->observed;
+                    $alone = self::aloneOf($observed);
+                    $predicted[$i] = ($alone === null ? 0.0 : $this->centres[$alone] + self::ALONE_SPREAD[$alone] * $at[$alone])
+                        + ($attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $more));
+                }
+            }
+        }
+        ksort($predicted);
+
+        return $predicted;
+    }
+
+    private static function read(Observed $observed, Attitude $attitude, float $tension): float
+    {
+        return match ($observed) {
+            Observed::FrontHeight => $attitude->frontRise(),
+            Observed::RearHeight => $attitude->rearRise(),
+            Observed::CouplerRise => $attitude->ballRise(),
+            Observed::BallLoad => $attitude->ballLoad(),
+            Observed::FrontLoad => $attitude->frontLoad(),
+            Observed::RearLoad => $attitude->rearLoad(),
+            Observed::TrailerLoad => $attitude->rig()->trailer()->weight - $attitude->load,
+            Observed::Tension => $tension,
+        };
+    }
+
+    private static function aloneOf(Observed $observed): ?int
+    {
+        return match ($observed) {
+            Observed::FrontHeight => self::FRONT_ALONE,
+            Observed::RearHeight => self::REAR_ALONE,
+            Observed::FrontLoad => self::FRONT_LOAD_ALONE,
+            Observed::RearLoad => self::REAR_LOAD_ALONE,
+            default => null,
+        };
+    }
+
+    /** @return array<int, float> the reading alone, or the first there is */
+    private function look(): array
+    {
+        $found = [];
+        foreach ($this->observations as $observation) {
+            $alone = self::aloneOf($observation->observed);
+            if ($alone !== null && (! isset($found[$alone]) || $observation->situation->stance === Stance::Alone)) {
+                $found[$alone] = $observation->value;
+            }
+        }
+
+        return $found + [self::FRONT_ALONE => 0.0, self::REAR_ALONE => 0.0, self::FRONT_LOAD_ALONE => 0.0, self::REAR_LOAD_ALONE => 0.0];
+    }
+}
