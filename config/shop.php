@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * What this shop holds to. Doubts are one standard deviation in mm (docs/model.md).
+ * What this shop holds to (docs/model.md). Doubts are one standard deviation: mm, kg, or a share of the value. Chances
+ * are 0 to 1.
  */
 
 return [
@@ -13,6 +14,27 @@ return [
         'leafRolledMm' => 1.1,
         'coilNotRolledMm' => 1.5,
         'leafNotRolledMm' => 3.5,
+    ],
+    'prior' => [
+        'rideRate' => 0.30,
+        'trailerRate' => 0.35,
+        'cgHeight' => 0.35,
+        'barRate' => 0.25,
+        'barRateFromSheet' => 0.05,
+        'tensionTapedMm' => 6.0,
+        'tensionNotTapedMm' => 25.0,
+        'couplerMm' => 2.0,
+        'weighbridgeKg' => 6.0,
+        'ballLoad' => 0.03,
+    ],
+    'policy' => [
+        'sure' => 0.96,
+        'overUnsure' => 0.004,
+        'goodEnough' => 0.90,
+        'worthReading' => 0.60,
+        'readings' => 4,
+        'overAllowed' => 0.10,
+        'minute' => 0.005,
     ],
     'band' => ['from' => 0.5, 'to' => 1.0],
 ];

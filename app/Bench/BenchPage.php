@@ -187,7 +187,7 @@ final readonly class BenchPage
     /** The saved reading that stands in a field. */
     private function saved(Place $place): ?Reading
     {
-        return $this->job->liveReadings->first(fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key());
+        return $this->job->liveReadings->first(fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key() && $reading->round === $this->job->roundOf($place->stance));
     }
 
     /** What a field shows: the text as it was typed, or the same height in this person's unit. */
@@ -206,7 +206,7 @@ final readonly class BenchPage
     public function isRolled(Stance $stance): bool
     {
         return $this->job->liveReadings->contains(
-            fn (Reading $reading): bool => $reading->stance === $stance && $reading->height_mm !== null && $reading->settling === Settling::Rolled,
+            fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $this->job->roundOf($stance) && $reading->height_mm !== null && $reading->settling === Settling::Rolled,
         );
     }
 

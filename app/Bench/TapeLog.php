@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Yoke\Rig\Stance;
 
 /** Writes entries into a job's tape log: a corrected reading supersedes the earlier one, and both stay. */
 final readonly class TapeLog
@@ -17,7 +18,8 @@ final readonly class TapeLog
     /** Another tab may be writing at the same moment. */
     private const ATTEMPTS = 5;
 
-    public function __construct(private Job $job, private User $person)
+    /** @param  int|null  $round  the round that the page was made for; null for the one that is on */
+    public function __construct(private Job $job, private User $person, private ?int $round = null)
     {
     }
 
@@ -48,7 +50,7 @@ final readonly class TapeLog
         /** @var Collection<int, Reading> $readings */
         $readings = $this->job->liveReadings()->with('user')->get()->toBase();
 
-        return $readings->keyBy(fn (Reading $reading): string => Place::ofReading($reading)->key());
+        return $readings->filter(fn (Reading $reading): bool => $reading->round === $this->round($reading->stance))->keyBy(fn (Reading $reading): string => Place::ofReading($reading)->key());
     }
 
     private function settle(Entry $entry, ?Reading $live): Outcome
@@ -80,6 +82,14 @@ final readonly class TapeLog
         );
     }
 
+    /** Nobody types into a round that was not begun. */
+    private function round(Stance $stance): int
+    {
+        $on = $this->job->roundOf($stance);
+
+        return $this->round === null ? $on : max(1, min($this->round, $on));
+    }
+
     private function append(Entry $entry, ?Reading $live): Reading
     {
         return Reading::query()->create([
@@ -87,6 +97,7 @@ final readonly class TapeLog
             'stance' => $entry->place->stance,
             'axle' => $entry->place->axle,
             'side' => $entry->place->side,
+            'round' => $this->round($entry->place->stance),
             'typed' => $entry->typed,
             'typed_unit' => $entry->height?->unit() ?? $this->person->fineness->unit(),
             'height_mm' => $entry->height?->length()->millimetres(),

@@ -19,7 +19,7 @@ use Yoke\Tape\StanceHeights;
 /** The heights of a job as they are saved, or as they would be with what is being typed. */
 final class TapedHeights
 {
-    /** @var array<string, array{Length, Settling}> by place */
+    /** @var array<int, array<string, array{Length, Settling}>> by round and place */
     private array $taped = [];
 
     private function __construct(
@@ -48,10 +48,11 @@ final class TapedHeights
     {
         $heights = clone $this;
         foreach ($entries as $entry) {
+            $round = $this->job->roundOf($entry->place->stance);
             if ($entry->height !== null) {
-                $heights->taped[$entry->place->key()] = [$entry->height->length(), $entry->settling];
+                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling];
             } elseif ($entry->isEmpty()) {
-                unset($heights->taped[$entry->place->key()]);
+                unset($heights->taped[$round][$entry->place->key()]);
             }
         }
 
@@ -63,7 +64,7 @@ final class TapedHeights
         $heights = StanceHeights::none();
         foreach (Stance::cases() as $stance) {
             foreach (Axle::cases() as $axle) {
-                $reading = $this->axle($stance, $axle);
+                $reading = $this->pooled($stance, $axle);
                 $heights = $reading === null ? $heights : $heights->with($stance, $axle, $reading);
             }
         }
@@ -71,9 +72,10 @@ final class TapedHeights
         return $heights;
     }
 
-    public function at(Place $place): ?HeightReading
+    /** What stands in a field of the round that is on, or of another. */
+    public function at(Place $place, ?int $round = null): ?HeightReading
     {
-        $taped = $this->taped[$place->key()] ?? null;
+        $taped = $this->taped[$round ?? $this->job->roundOf($place->stance)][$place->key()] ?? null;
 
         return $taped === null ? null : $this->doubt->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
     }
@@ -84,26 +86,41 @@ final class TapedHeights
         $ways = [];
         foreach (Stance::cases() as $stance) {
             foreach (Axle::cases() as $axle) {
-                $ways[] = $this->isTakenBySides($stance, $axle);
+                $ways[] = $this->isTakenBySides($stance, $axle, $this->job->roundOf($stance));
             }
         }
 
         return in_array(true, $ways, true) && in_array(false, $ways, true);
     }
 
-    private function axle(Stance $stance, Axle $axle): ?HeightReading
+    /** An axle's height in one round. */
+    public function axle(Stance $stance, Axle $axle, int $round): ?HeightReading
     {
-        $right = $this->at(new Place($stance, $axle, Side::Right));
+        $right = $this->at(new Place($stance, $axle, Side::Right), $round);
 
-        return $this->isTakenBySides($stance, $axle) === true && $right !== null
-            ? $this->at(new Place($stance, $axle, Side::Left))?->meanWith($right)
-            : $this->at(new Place($stance, $axle, Side::Both));
+        return $this->isTakenBySides($stance, $axle, $round) === true && $right !== null
+            ? $this->at(new Place($stance, $axle, Side::Left), $round)?->meanWith($right)
+            : $this->at(new Place($stance, $axle, Side::Both), $round);
+    }
+
+    /** An axle's height from all rounds that were read alike: of a carried stance, those with the setting that is on. */
+    private function pooled(Stance $stance, Axle $axle): ?HeightReading
+    {
+        $on = $this->job->roundOf($stance);
+        $found = [];
+        for ($round = 1; $round <= $on; $round++) {
+            $alike = $round === $on || $stance !== Stance::Carried || ($this->job->settingOf($on) !== null && $this->job->settingOf($round) === $this->job->settingOf($on));
+            $reading = $alike ? $this->axle($stance, $axle, $round) : null;
+            $found = $reading === null ? $found : [...$found, $reading];
+        }
+
+        return count($found) > 1 ? HeightReading::pooled($found) : $found[0] ?? null;
     }
 
     /** The job's way of taping first, left and right or one height for the axle; the other stands in. Null when neither is there. */
-    private function isTakenBySides(Stance $stance, Axle $axle): ?bool
+    private function isTakenBySides(Stance $stance, Axle $axle, int $round): ?bool
     {
-        $has = fn (Side $side): bool => isset($this->taped[(new Place($stance, $axle, $side))->key()]);
+        $has = fn (Side $side): bool => isset($this->taped[$round][(new Place($stance, $axle, $side))->key()]);
         $sides = $has(Side::Left) && $has(Side::Right);
 
         return match (true) {
@@ -117,7 +134,7 @@ final class TapedHeights
     {
         $height = $reading->typedLength();
         if ($height !== null) {
-            $this->taped[Place::ofReading($reading)->key()] = [$height->length(), $reading->settling];
+            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling];
         }
     }
 }

@@ -16,7 +16,7 @@ use Yoke\Balance\TowVehicle;
 final readonly class CaseFile
 {
     /** Where the model's quantities stand in the file. */
-    private const FIELDS = [
+    public const FIELDS = [
         'wheelbase' => 'vehicle.wheelbase_mm',
         'overhang' => 'vehicle.overhang_mm',
         'frontRate' => 'vehicle.front_rate_kg_per_mm',

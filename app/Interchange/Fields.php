@@ -64,6 +64,48 @@ final readonly class Fields
         return (float) $number;
     }
 
+    /** @return list<float> */
+    public function numbers(string $name, int $many): array
+    {
+        $list = $this->value($name);
+        if (! is_array($list) || count($list) !== $many || array_filter($list, static fn (mixed $one): bool => ! is_int($one) && ! is_float($one)) !== []) {
+            throw BadField::at($this->pathOf($name), "Expected a list of {$many} numbers.");
+        }
+
+        return array_map(static fn (int|float $one): float => (float) $one, array_values($list));
+    }
+
+    /** @return array<string, float> every field of this object, each a number */
+    public function allNumbers(): array
+    {
+        $numbers = [];
+        foreach (array_keys($this->fields) as $name) {
+            $numbers[(string) $name] = $this->number((string) $name);
+        }
+
+        return $numbers;
+    }
+
+    public function flag(string $name): bool
+    {
+        $flag = $this->value($name);
+        if (! is_bool($flag)) {
+            throw BadField::at($this->pathOf($name), 'Expected true or false.');
+        }
+
+        return $flag;
+    }
+
+    public function text(string $name): string
+    {
+        $text = $this->value($name);
+        if (! is_string($text) || $text === '') {
+            throw BadField::at($this->pathOf($name), 'Expected a text.');
+        }
+
+        return $text;
+    }
+
     public function count(string $name): int
     {
         $count = $this->value($name);

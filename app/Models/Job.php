@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Yoke\Method\Band;
+use Yoke\Rig\Stance;
 
 /**
  * One set-up of one rig.
@@ -28,6 +29,7 @@ use Yoke\Method\Band;
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Reading> $liveReadings
  * @property Collection<int, StationMark> $marks
+ * @property Collection<int, Round> $rounds
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -81,6 +83,33 @@ final class Job extends Model
     public function marks(): HasMany
     {
         return $this->hasMany(StationMark::class);
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        $rounds = $this->hasMany(Round::class);
+        $rounds->orderBy('number');
+
+        return $rounds;
+    }
+
+    /** The round that a stance is read in now, from 1. */
+    public function roundOf(Stance $stance): int
+    {
+        return max(1, (int) $this->rounds->where('stance', $stance)->max('number'));
+    }
+
+    /**
+     * The steps of the setting that a round of the carried stance was read at; null where nobody wrote it down.
+     *
+     * @return array<string, float>|null
+     */
+    public function settingOf(int $round): ?array
+    {
+        $setting = $this->rounds->first(fn (Round $one): bool => $one->stance === Stance::Carried && $one->number === $round)?->setting;
+
+        return $setting === null ? null : array_map(floatval(...), $setting);
     }
 
     public function rigAsWorked(): RigAsWorked

@@ -27,6 +27,7 @@ use Yoke\Tape\Side;
  * @property string $typed
  * @property LengthUnit $typed_unit
  * @property float|null $height_mm
+ * @property int $round
  * @property Settling $settling
  * @property string $instrument
  * @property int|null $supersedes_id
@@ -37,7 +38,7 @@ final class Reading extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'stance', 'axle', 'side', 'typed', 'typed_unit', 'height_mm', 'settling', 'instrument', 'user_id', 'supersedes_id', 'taken_at'];
+    protected $fillable = ['job_id', 'stance', 'axle', 'side', 'round', 'typed', 'typed_unit', 'height_mm', 'settling', 'instrument', 'user_id', 'supersedes_id', 'taken_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -49,6 +50,7 @@ final class Reading extends Model
             'settling' => Settling::class,
             'typed_unit' => LengthUnit::class,
             'height_mm' => 'float',
+            'round' => 'integer',
             'taken_at' => 'immutable_datetime',
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Yoke\Fit\PriorDoubts;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Plan\DescribedRig;
@@ -97,7 +98,7 @@ final readonly class RigAsWorked
 
     public function described(): DescribedRig
     {
-        return new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch));
+        return new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch), app(PriorDoubts::class));
     }
 
     /** What stands on the sheet of a part. */

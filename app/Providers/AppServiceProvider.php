@@ -7,6 +7,8 @@ namespace App\Providers;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
+use Yoke\Advice\Policy;
+use Yoke\Fit\PriorDoubts;
 use Yoke\Tape\HeightDoubt;
 
 final class AppServiceProvider extends ServiceProvider
@@ -18,6 +20,18 @@ final class AppServiceProvider extends ServiceProvider
             $doubt = config('shop.doubt');
 
             return new HeightDoubt(...$doubt);
+        });
+        $this->app->singleton(PriorDoubts::class, function (): PriorDoubts {
+            /** @var array<string, float> $doubt */
+            $doubt = config('shop.prior');
+
+            return new PriorDoubts(...$doubt);
+        });
+        $this->app->singleton(Policy::class, function (): Policy {
+            /** @var array<string, float> $policy */
+            $policy = config('shop.policy');
+
+            return new Policy(...[...$policy, 'readings' => (int) $policy['readings']]);
         });
     }
 

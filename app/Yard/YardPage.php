@@ -51,7 +51,7 @@ final readonly class YardPage
      */
     private function pages(Collection $jobs): array
     {
-        $jobs->load(['liveReadings', 'marks']);
+        $jobs->load(['liveReadings', 'marks', 'rounds']);
 
         return array_values($jobs->map(
             fn (Job $job): BenchPage => new BenchPage($job, $this->person, $this->doubt),

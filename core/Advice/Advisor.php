@@ -6,7 +6,6 @@ namespace Yoke\Advice;
 
 use Yoke\Fit\Posterior;
 use Yoke\Method\Band;
-use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;

@@ -11,17 +11,17 @@ final readonly class Policy
         /** The present setting is left alone at once from this chance on. */
         public float $sure = 0.96,
         /** And only while the chance that the front is over-restored is at most this. */
-        public float $overUnsure = 0.008,
+        public float $overUnsure = 0.004,
         /** The present setting is left alone from this chance on, once it was read again. */
         public float $goodEnough = 0.90,
         /** Below this chance of the present setting, reading it again is no use. */
-        public float $worthReading = 0.45,
+        public float $worthReading = 0.60,
         /** A stance is not read more often than this before it is decided on. */
         public int $readings = 4,
         /** Never advised with more chance than this to leave the front over-restored. */
         public float $overAllowed = 0.10,
         /** What a minute of work is worth, in chance. */
-        public float $minute = 0.002,
+        public float $minute = 0.005,
     ) {
     }
 }

@@ -30,10 +30,13 @@ final readonly class Estimation
 
     private const SLIP_KG = 60.0;
 
-    /** How far, and how finely, a tension is summed up, in prior deviations. */
+    /** How far, and how finely, a tension is summed up, in its deviations. */
     private const ALONG = 4.0;
 
-    private const ALONG_STEP = 0.1;
+    private const ALONG_STEP = 0.2;
+
+    /** What bars do to a reading shows from so many of its deviations on. */
+    private const SHOWN = 4.0;
 
     /** Slack bars tell nothing of how slack: the search begins again with them taut by so many deviations. */
     private const SECOND_START = 2.0;
@@ -70,62 +73,95 @@ final readonly class Estimation
         }
 
         $readings = $this->judge($at, $slopes, $covariance, $weights);
-        if ($this->hangsSlack($at)) {
-            [$at, $covariance] = $this->withSlackBars($at, $slopes, $weights);
+        $telling = $this->withoutNearlySlack($at, $weights);
+        if ($telling !== $weights) {
+            [$at, $covariance] = $this->belowSomething($at, $weights, $telling);
         }
 
         return new Posterior($this->prior, $at, $covariance, $readings, $this->predictions);
     }
 
     /**
-     * Slack bars say only that the tension is below something: its doubt is summed up along a line instead of taken from
-     * a slope, and what hangs together with it follows.
+     * Readings over bars that hang slack or nearly so say that the tension is below something, not what it is: their
+     * likelihood is summed up along the line on which the other parameters follow the tension, as the other readings have
+     * it.
      *
      * @param  array<int, float>  $at
-     * @param  array<int, array<int, float>>  $slopes
      * @param  array<int, float>  $weights
+     * @param  array<int, float>  $telling  the weights, 0 for those readings
      * @return array{array<int, float>, array<int, array<int, float>>}
      */
-    private function withSlackBars(array $at, array $slopes, array $weights): array
+    private function belowSomething(array $at, array $weights, array $telling): array
     {
-        $telling = [];
-        foreach ($weights as $i => $weight) {
-            $telling[] = $this->isSlack($at, $this->observations[$i]) ? 0.0 : $weight;
-        }
+        $at = $this->settle($at, $telling);
+        $slopes = $this->predictions->slopes($at);
         $covariance = $this->covariance($slopes, $telling);
-        [$mean, $variance] = $this->alongTension($at, $weights);
         $column = $covariance[RigPrior::TENSION];
         $own = $column[RigPrior::TENSION];
-        $shift = $mean - $at[RigPrior::TENSION];
+        $doubts = [];
+        foreach ($this->observations as $i => $observation) {
+            if ($telling[$i] !== $weights[$i]) {
+                $slope = array_map(static fn (array $one): float => $one[$i], $slopes);
+                $alongLine = array_sum(array_map(static fn (float $one, float $with): float => $one * $with, $slope, $column)) ** 2 / $own;
+                $doubts[$i] = max(0.0, Matrix::quadratic($covariance, $slope) - $alongLine) + $observation->deviation ** 2 / $weights[$i];
+            }
+        }
+        $sums = [0.0, 0.0, 0.0];
+        for ($step = -self::ALONG; $step <= self::ALONG; $step += self::ALONG_STEP) {
+            $moved = $this->along($at, $column, $step / sqrt($own));
+            $off = $step ** 2;
+            foreach (array_intersect_key($this->predictions->at($moved), $doubts) as $i => $predicted) {
+                $off += ($this->observations[$i]->value - $predicted) ** 2 / $doubts[$i];
+            }
+            $likely = exp(-$off / 2);
+            $sums = [$sums[0] + $likely, $sums[1] + $likely * $step, $sums[2] + $likely * $step ** 2];
+        }
+        $mean = $sums[1] / max($sums[0], 1e-300);
+        $variance = max($sums[2] / max($sums[0], 1e-300) - $mean ** 2, 1e-4);
         foreach ($column as $i => $one) {
-            $at[$i] += $one / $own * $shift;
             foreach ($column as $j => $other) {
-                $covariance[$i][$j] += ($variance - $own) / $own ** 2 * $one * $other;
+                $covariance[$i][$j] += ($variance - 1.0) * $one * $other / $own;
             }
         }
 
-        return [$at, $covariance];
+        return [$this->along($at, $column, $mean / sqrt($own)), $covariance];
     }
 
     /**
-     * Mean and variance of the tension, in prior deviations, the rest as it is likeliest.
+     * The parameters so far along what hangs together with the tension.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $column
+     * @return array<int, float>
+     */
+    private function along(array $at, array $column, float $share): array
+    {
+        return array_map(static fn (float $value, float $with): float => $value + $with * $share, $at, $column);
+    }
+
+    /**
+     * The weights, 0 for readings of the carried rig where the bars do nothing that the reading could show.
      *
      * @param  array<int, float>  $at
      * @param  array<int, float>  $weights
-     * @return array{float, float}
+     * @return array<int, float>
      */
-    private function alongTension(array $at, array $weights): array
+    private function withoutNearlySlack(array $at, array $weights): array
     {
-        $best = $this->cost($at, $weights);
-        $sums = [0.0, 0.0, 0.0];
-        for ($place = -self::ALONG; $place <= self::ALONG; $place += self::ALONG_STEP) {
-            $at[RigPrior::TENSION] = $place;
-            $likely = exp(($best - $this->cost($at, $weights)) / 2);
-            $sums = [$sums[0] + $likely, $sums[1] + $likely * $place, $sums[2] + $likely * $place ** 2];
+        $changes = $this->predictions->byBars($at);
+        [$shows, $keys] = [[], []];
+        foreach ($this->observations as $i => $observation) {
+            $key = "{$observation->situation->stance->value} {$observation->situation->more} {$observation->situation->ballRaise}";
+            $shows[$key] = max($shows[$key] ?? 0.0, $observation->situation->stance === Stance::Carried ? abs($changes[$i]) / $observation->deviation : INF);
+            $keys[$i] = $key;
         }
-        $mean = $sums[1] / $sums[0];
+        foreach ($this->observations as $i => $observation) {
+            if ($observation->situation->stance === Stance::Carried && $observation->observed !== Observed::Tension && $shows[$keys[$i]] < self::SHOWN) {
+                $weights[$i] = 0.0;
+            }
+        }
 
-        return [$mean, max($sums[2] / $sums[0] - $mean ** 2, 1e-6)];
+        return $weights;
     }
 
     /**

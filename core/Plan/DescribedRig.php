@@ -8,6 +8,7 @@ use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
+use Yoke\Fit\PriorDoubts;
 use Yoke\Fit\RigPrior;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Gaussian;
@@ -35,17 +36,6 @@ use Yoke\Rig\VehicleClass;
  */
 final readonly class DescribedRig
 {
-    /** Doubts of what is only usual, as shares. */
-    private const RIDE_RATE = 0.30;
-
-    private const TRAILER_RATE = 0.35;
-
-    private const CG_HEIGHT = 0.35;
-
-    private const BAR_RATE = 0.25;
-
-    private const BAR_RATE_FROM_SHEET = 0.05;
-
     /** Share of the gross weight that the axles carry at the least, whatever is typed for the tongue. */
     private const LEAST_ON_AXLES = 0.05;
 
@@ -55,14 +45,12 @@ final readonly class DescribedRig
     /** Rated load bends a bar so far at the hook-up point. */
     private const BAR_BEND_MM = 84.0;
 
-    /** Doubt of the tension of a setting that was not taped, mm. */
-    private const TENSION_NOT_TAPED_MM = 25.0;
-
     public function __construct(
         private Rig $rig,
         private Values $vehicle,
         private Values $trailer,
         private Values $hitch,
+        private PriorDoubts $doubts = new PriorDoubts,
     ) {
     }
 
@@ -70,17 +58,17 @@ final readonly class DescribedRig
     {
         $tongueWeight = $this->tongueWeight();
         $doubtful = [
-            new Likely($this->vehicleClass()->rideRate(Axle::Front), self::RIDE_RATE),
-            new Likely($this->vehicleClass()->rideRate(Axle::Rear), self::RIDE_RATE),
+            new Likely($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),
+            new Likely($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate),
             $tongueWeight,
-            new Likely(max($this->grossKg() - $tongueWeight->value, self::LEAST_ON_AXLES * $this->grossKg()) / self::TRAILER_SINK_MM, self::TRAILER_RATE),
-            new Likely($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), self::CG_HEIGHT),
+            new Likely(max($this->grossKg() - $tongueWeight->value, self::LEAST_ON_AXLES * $this->grossKg()) / self::TRAILER_SINK_MM, $this->doubts->trailerRate),
+            new Likely($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), $this->doubts->cgHeight),
             $this->barRate(),
         ];
         $known = $this->known();
         $middle = (new RigPrior($known, $doubtful, Gaussian::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
 
-        return new RigPrior($known, $doubtful, Gaussian::of($middle, self::TENSION_NOT_TAPED_MM));
+        return new RigPrior($known, $doubtful, Gaussian::of($middle, $this->doubts->tensionNotTapedMm));
     }
 
     /** Null until it is known. */
@@ -250,8 +238,8 @@ final readonly class DescribedRig
         $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
 
         return $fromSheet === null
-            ? new Likely(($this->hitch->number('bar_rating_high_kg') ?? $this->tongueWeight()->value) / self::BAR_BEND_MM, self::BAR_RATE)
-            : new Likely($fromSheet, self::BAR_RATE_FROM_SHEET);
+            ? new Likely(($this->hitch->number('bar_rating_high_kg') ?? $this->tongueWeight()->value) / self::BAR_BEND_MM, $this->doubts->barRate)
+            : new Likely($fromSheet, $this->doubts->barRateFromSheet);
     }
 
     private function known(): KnownRig

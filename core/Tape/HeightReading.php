@@ -41,6 +41,28 @@ final readonly class HeightReading
         );
     }
 
+    /**
+     * Several readings of one height, each after another roll: weighed by their doubts, and less doubtful together.
+     *
+     * @param  non-empty-list<self>  $readings
+     */
+    public static function pooled(array $readings): self
+    {
+        $weights = array_map(static fn (self $reading): float => 1.0 / max(1e-6, $reading->tapeMm ** 2 + $reading->frictionMm ** 2), $readings);
+        $all = array_sum($weights);
+        $height = Length::zero();
+        [$tape, $friction, $rolled] = [0.0, 0.0, 0.0];
+        foreach ($readings as $i => $reading) {
+            $share = $weights[$i] / $all;
+            $height = $height->plus($reading->height->times($share));
+            $tape = hypot($tape, $share * $reading->tapeMm);
+            $friction = hypot($friction, $share * $reading->frictionMm);
+            $rolled = hypot($rolled, $share * $reading->frictionIfRolledMm);
+        }
+
+        return new self($height, $tape, $friction, min($friction, $rolled));
+    }
+
     /** What it would be worth after one more reading, rolled before it: the same height, less doubt. */
     public function readAgainRolled(): self
     {

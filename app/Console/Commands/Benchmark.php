@@ -5,22 +5,29 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use Yoke\Yard\Contest\Contest;
+use Yoke\Yard\Contest\Tally;
 use Yoke\Yard\StanceBenchmark;
 
 final class Benchmark extends Command
 {
-    protected $signature = 'yoke:bench {--stances=100000 : How many stances to time} {--json : Print JSON}';
+    protected $signature = 'yoke:bench
+        {--stances=100000 : How many stances of the forward model to time}
+        {--rigs=0 : How many simulated rigs to set up, by hand and by the advice}
+        {--seed=1 : What the rigs are drawn from}
+        {--json : Print JSON}';
 
-    protected $description = 'Time the model on this machine and print what was measured';
+    protected $description = 'Time the model on this machine, play the advice against one step at a time, and print what was measured';
 
     public function handle(): int
     {
         $stances = max(1, (int) $this->option('stances'));
-        $measured = [
-            'stances' => $stances,
-            'microseconds_per_stance' => round($this->microseconds($stances), 3),
-            'peak_memory_mib' => round(memory_get_peak_usage(true) / 1024 ** 2, 1),
-        ];
+        $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
+        $rigs = (int) $this->option('rigs');
+        if ($rigs > 0) {
+            $measured += $this->contest($rigs, (int) $this->option('seed'));
+        }
+        $measured['peak_memory_mib'] = round(memory_get_peak_usage(true) / 1024 ** 2, 1);
         $this->print($measured);
 
         return self::SUCCESS;
@@ -31,8 +38,32 @@ final class Benchmark extends Command
         return (new StanceBenchmark(static fn (): float => hrtime(true) / 1e9))->run($stances);
     }
 
-    /** @param  array<string, int|float>  $measured */
-    private function print(array $measured): void
+    /** @return array<string, mixed> */
+    private function contest(int $rigs, int $seed): array
+    {
+        $began = hrtime(true);
+        $tallies = (new Contest($seed))->run($rigs);
+
+        return [
+            'rigs' => $rigs,
+            'seed' => $seed,
+            'seconds' => round((hrtime(true) - $began) / 1e9, 1),
+            'players' => array_map(static fn (Tally $tally): array => self::rounded($tally->figures()), $tallies),
+            'calibration' => array_map(self::rounded(...), $tallies['advised']->calibration()),
+        ];
+    }
+
+    /**
+     * @param  array<string, int|float>  $figures
+     * @return array<string, int|float>
+     */
+    private static function rounded(array $figures): array
+    {
+        return array_map(static fn (int|float $figure): int|float => is_int($figure) ? $figure : round($figure, 4), $figures);
+    }
+
+    /** @param  array<array-key, mixed>  $measured */
+    private function print(array $measured, string $under = ''): void
     {
         if ($this->option('json')) {
             $this->output->writeln((string) json_encode($measured));
@@ -40,7 +71,13 @@ final class Benchmark extends Command
             return;
         }
         foreach ($measured as $name => $value) {
-            $this->output->writeln(sprintf('%-26s %s', str_replace('_', ' ', $name), $value));
+            $label = $under.str_replace('_', ' ', (string) $name);
+            if (is_array($value)) {
+                $this->output->writeln($label);
+                $this->print($value, "{$under}    ");
+            } else {
+                $this->output->writeln(sprintf('%-34s %s', $label, is_scalar($value) ? $value : ''));
+            }
         }
     }
 }

@@ -26,7 +26,7 @@ final class Bench
     {
         /** @var User $person */
         $person = $request->user();
-        $page = new BenchPage($job->load(['liveReadings', 'marks']), $person, $this->doubt);
+        $page = new BenchPage($job->load(['liveReadings', 'marks', 'rounds']), $person, $this->doubt);
 
         return redirect()->route('bench', [$job, $page->station->value]);
     }
@@ -35,7 +35,7 @@ final class Bench
     {
         /** @var User $person */
         $person = $request->user();
-        $job->load(['liveReadings.user', 'marks.user', 'rig']);
+        $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user']);
         $magnification = Magnification::asked($request->query('height'));
 
         $page = new BenchPage($job, $person, $this->doubt, $station, $magnification);

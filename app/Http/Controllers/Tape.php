@@ -34,7 +34,7 @@ final class Tape
     public function store(TapeRequest $request, Job $job, Station $station): JsonResponse|RedirectResponse
     {
         $entries = $request->entries($this->stance($station));
-        $outcomes = (new TapeLog($job, $request->person()))->write($entries);
+        $outcomes = (new TapeLog($job, $request->person(), $request->round()))->write($entries);
         $job->unsetRelation('liveReadings');
 
         return $request->expectsJson()
@@ -50,7 +50,7 @@ final class Tape
     /** @param  list<Entry>  $entries */
     private function answer(TapeRequest $request, Job $job, Station $station, array $entries): TapeAnswer
     {
-        $job->load(['liveReadings.user', 'marks.user']);
+        $job->load(['liveReadings.user', 'marks.user', 'rounds']);
 
         return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, $request->magnification(), $entries));
     }

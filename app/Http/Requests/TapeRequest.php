@@ -30,6 +30,14 @@ final class TapeRequest extends FormRequest
         return $entries;
     }
 
+    /** The round that the page was made for. */
+    public function round(): ?int
+    {
+        $round = $this->input('round');
+
+        return is_numeric($round) ? (int) $round : null;
+    }
+
     public function magnification(): Magnification
     {
         return Magnification::asked($this->input('height'));

@@ -82,6 +82,20 @@ final class Predictions
     }
 
     /**
+     * What the bars do to each observation: carried less dropped.
+     *
+     * @param  array<int, float>  $at
+     * @return array<int, float> by observation
+     */
+    public function byBars(array $at): array
+    {
+        $carried = $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension));
+        $dropped = $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->dropped());
+
+        return array_map(static fn (float $with, float $without): float => $with - $without, $carried, $dropped);
+    }
+
+    /**
      * How each observation changes with each parameter; where bars are slack, as if they were taut.
      *
      * @param  array<int, float>  $at

@@ -1,8 +1,9 @@
 @php($stance = $page->station->stance())
 @php($errors = $errors->getBag('tape'))
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
-      data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" data-draft="job-{{ $page->job->id }}-{{ $stance->value }}" novalidate>
+      data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" data-draft="job-{{ $page->job->id }}-{{ $stance->value }}-{{ $page->job->roundOf($stance) }}" novalidate>
     @csrf
+    <input type="hidden" name="round" value="{{ $page->job->roundOf($stance) }}">
     <input type="hidden" name="height" value="{{ $page->magnification->value }}">
     <div class="tape-head">
         <h1>{{ $page->station->title() }}</h1>

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Advice;
+namespace Yoke\Advice\Obstacle;
 
+use Yoke\Advice\Obstacle;
 use Yoke\Balance\Attitude;
 use Yoke\Measure\Load;
 use Yoke\Rig\Adjuster\Setting;

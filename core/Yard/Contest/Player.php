@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Yard\Contest;
+
+use Yoke\Method\Band;
+
+/** Somebody who sets up a rig of the contest until they say stop. */
+interface Player
+{
+    public function play(Lot $lot, Reader $reader, Band $band): Finish;
+}
