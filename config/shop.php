@@ -34,6 +34,7 @@ return [
         'worthReading' => 0.60,
         'readings' => 4,
         'overAllowed' => 0.10,
+        'offLevel' => 0.25,
         'minute' => 0.005,
     ],
     'band' => ['from' => 0.5, 'to' => 1.0],

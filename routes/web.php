@@ -6,6 +6,7 @@ use App\Http\Controllers\Bench;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
+use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
 use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Stations;
@@ -29,6 +30,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
     Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
+    Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 
     Route::get('/garage', [Garage::class, 'index'])->name('garage');
@@ -50,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');
         Route::post('/preview', [Tape::class, 'preview'])->name('tape.preview');
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
+        Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
         Route::post('/close', [Stations::class, 'close'])->name('stations.close');
         Route::post('/open', [Stations::class, 'open'])->name('stations.open');

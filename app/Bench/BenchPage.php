@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Plan\PlanPage;
+use Yoke\Advice\Policy;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
 use Yoke\Drawing\HitchSet;
@@ -19,8 +20,8 @@ use Yoke\Method\EqualSquat;
 use Yoke\Method\FrontRestoration;
 use Yoke\Method\Judgement;
 use Yoke\Method\RestorationTargets;
-use Yoke\Plan\RigPlan;
 use Yoke\Procedure\Station;
+use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
@@ -33,30 +34,35 @@ use Yoke\Tape\Side;
 use Yoke\Tape\StanceHeights;
 
 /** Everything the bench shows of a job at one station. */
-final readonly class BenchPage
+final class BenchPage
 {
-    public Rig $rig;
+    public readonly Rig $rig;
 
-    public LengthPrinter $print;
+    public readonly LengthPrinter $print;
 
-    private TapedHeights $taped;
+    private readonly TapedHeights $taped;
 
-    public StanceHeights $heights;
+    public readonly StanceHeights $heights;
 
-    public Progress $progress;
+    public readonly Progress $progress;
 
-    public Station $station;
+    public readonly Station $station;
+
+    /** What is worked out once a page is asked for it: the plan, the advice. */
+    private ?PlanPage $plan = null;
+
+    private ?AdvicePage $advice = null;
 
     /**
      * @param  Station|null  $station  where the work goes on when none is given
      * @param  list<Entry>  $entries  what is being typed and is not saved yet
      */
     public function __construct(
-        public Job $job,
-        public User $viewer,
+        public readonly Job $job,
+        public readonly User $viewer,
         HeightDoubt $doubt,
         ?Station $station = null,
-        public Magnification $magnification = Magnification::True,
+        public readonly Look $look = new Look,
         array $entries = [],
     ) {
         $this->rig = $job->rigAsWorked()->core();
@@ -70,7 +76,7 @@ final readonly class BenchPage
     /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */
     public function elevation(HitchSet $hitch = new HitchSet): Elevation
     {
-        return new Elevation($this->rig, $this->heights, $this->magnification->factor(), $hitch);
+        return new Elevation($this->rig, $this->heights, $this->look->magnification->factor(), $hitch);
     }
 
     /** The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all is. */
@@ -80,15 +86,57 @@ final readonly class BenchPage
             return null;
         }
 
-        return (new RigPlan($this->job->rigAsWorked()->described(), $this->job->band()))->filledIn($this->heights);
+        return $this->plan()->plan->filledIn($this->heights);
     }
 
     /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
     public function ghosts(?StanceHeights $foreseen): array
     {
-        $stances = $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->magnification->factor()))->stances();
+        $stances = $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stances();
 
         return array_values(array_filter($stances, fn (StanceFigures $drawn): bool => ! $this->heights->holdsBothEndsOf($drawn->stance)));
+    }
+
+    /** What all readings together tell, and the next move; null while they cannot. */
+    public function advice(): ?AdvicePage
+    {
+        if ($this->advice === null) {
+            $workup = Workup::of($this->job, $this->taped, app(Policy::class));
+            $this->advice = $workup === null ? null : new AdvicePage($workup, $this->viewer);
+        }
+
+        return $this->advice;
+    }
+
+    /** The job's trials; null while their worth cannot be told. */
+    public function trials(): ?TrialsPage
+    {
+        $advice = $this->advice();
+
+        return $advice === null ? null : new TrialsPage($this->job, $this->taped, $advice->workup, $advice->words, $this->print, $this->look);
+    }
+
+    /** @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}> what is set on the hitch, as it is on or as it is advised */
+    public function settingFields(): array
+    {
+        $advice = $this->advice();
+        if ($advice === null) {
+            return [];
+        }
+        $setting = $advice->workup->setting($this->job->roundOf(Stance::Carried)) ?? $advice->workup->advised->outlook->setting;
+
+        return array_map(static fn (Adjuster $adjuster): array => [
+            'key' => $adjuster->key,
+            'label' => ucfirst($adjuster->key),
+            'on' => $setting->step($adjuster->key),
+            'options' => array_map(static fn (float $step): array => [$step, $advice->words->step($adjuster, $step)], $adjuster->range->all()),
+        ], $advice->words->adjusters());
+    }
+
+    /** Whether somebody wrote down which setting is on. */
+    public function isSettingKnown(): bool
+    {
+        return $this->job->settingOf($this->job->roundOf(Stance::Carried)) !== null;
     }
 
     /** The vehicle maker's word where it changes the verdict: a band of its own, or none at all. Else an empty text. */
@@ -118,7 +166,7 @@ final readonly class BenchPage
 
     public function plan(): PlanPage
     {
-        return PlanPage::ofJob($this->job, $this->viewer);
+        return $this->plan ??= PlanPage::ofJob($this->job, $this->viewer);
     }
 
     public function restoration(): Judgement

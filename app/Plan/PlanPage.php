@@ -21,7 +21,6 @@ use Yoke\Plan\DescribedRig;
 use Yoke\Plan\Head\ShankPlace;
 use Yoke\Plan\HeightTerms;
 use Yoke\Plan\RigPlan;
-use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Sheet\FieldKind;
@@ -227,19 +226,10 @@ final readonly class PlanPage
         return [$known, $unknown];
     }
 
-    /** The setting in the family's words, as this shop counts: `link 4, 3 washers`. The head is chosen with the ball. */
+    /** The setting in the family's words. The head is chosen with the ball. */
     public function setting(FirstChance $chance): string
     {
-        $words = $this->described->family()?->wording();
-        $said = [];
-        foreach ($this->described->adjusters()?->all() ?? [] as $adjuster) {
-            $step = $adjuster->said($chance->setting->step($adjuster->key));
-            if ($words !== null && $adjuster->role !== Role::HeadHeight) {
-                $said[] = $adjuster->role === Role::Tilt ? $words->count($adjuster->key, $step) : sprintf('%s %g', $words->steps[$adjuster->key][0], $step);
-            }
-        }
-
-        return implode(', ', $said);
+        return (new SettingWords($this->described))->of($chance->setting);
     }
 
     /** Where the sheet of a part of this rig is typed. */

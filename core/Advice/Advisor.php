@@ -36,8 +36,10 @@ final readonly class Advisor
         $ranking = $this->ranked($prospect, $present);
         $best = $ranking[0];
         $now = $present === null ? null : $prospect->of($present, $present);
+        $couldStandLevel = $now !== null && ! $now->standsLevel() && $best->standsLevel() && $best->isOpen() && $best->chance >= $this->policy->goodEnough;
         $move = match (true) {
             $now === null => $best->isOpen() ? Move::Set : Move::Cannot,
+            $couldStandLevel => Move::Set,
             $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => Move::Stop,
             $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => Move::ReadAgain,
             $now->isOpen() && $now->chance >= $this->policy->goodEnough => Move::Stop,
@@ -49,10 +51,34 @@ final readonly class Advisor
         return new Advised($move, $now === null || $move === Move::Set || $move === Move::Cannot ? $best : $now, $now, $ranking);
     }
 
-    /** @return non-empty-list<Outlook> */
+    /**
+     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, the head's
+     * other holes are weighed with it as pairs.
+     *
+     * @return non-empty-list<Outlook>
+     */
     private function ranked(Prospect $prospect, ?Setting $present): array
     {
-        $outlooks = array_map(static fn (Setting $setting): Outlook => $prospect->of($setting, $present), $this->settings($present));
+        $stays = $present ?? $this->reference;
+        $outlooks = $this->sorted(array_map(static fn (Setting $setting): Outlook => $prospect->of($setting, $present), $this->settings($stays)));
+        if ($present === null || $outlooks[0]->standsLevel()) {
+            return $outlooks;
+        }
+        foreach ($this->heads($stays) as $head) {
+            foreach ($this->settings($head) as $setting) {
+                $outlooks[] = $prospect->of($setting, $present);
+            }
+        }
+
+        return $this->sorted($outlooks);
+    }
+
+    /**
+     * @param  non-empty-list<Outlook>  $outlooks
+     * @return non-empty-list<Outlook>
+     */
+    private function sorted(array $outlooks): array
+    {
         usort($outlooks, fn (Outlook $one, Outlook $other): int => [$other->isOpen(), $this->worth($other)] <=> [$one->isOpen(), $this->worth($one)]);
 
         return $outlooks;
@@ -60,13 +86,27 @@ final readonly class Advisor
 
     private function worth(Outlook $outlook): float
     {
-        return $outlook->chance - $this->policy->minute * $outlook->minutes;
+        return $outlook->chance - $this->policy->minute * $outlook->minutes - ($outlook->standsLevel() ? 0.0 : $this->policy->offLevel);
     }
 
-    /** @return non-empty-list<Setting> the head stays where it is */
-    private function settings(?Setting $present): array
+    /** @return list<Setting> the same with the head at each of its other holes */
+    private function heads(Setting $stays): array
     {
-        $stays = $present ?? $this->reference;
+        $heads = [];
+        foreach ($this->adjusters->all() as $adjuster) {
+            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
+                if (abs($step - $stays->step($adjuster->key)) > 1e-9) {
+                    $heads[] = $stays->with($adjuster->key, $step);
+                }
+            }
+        }
+
+        return $heads;
+    }
+
+    /** @return non-empty-list<Setting> with the head where it is, the setting itself first */
+    private function settings(Setting $stays): array
+    {
         $settings = [$stays];
         foreach ($this->adjusters->settings() as $setting) {
             if (! $setting->equals($stays) && $this->leavesTheHead($setting, $stays)) {

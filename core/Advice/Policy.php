@@ -20,6 +20,8 @@ final readonly class Policy
         public int $readings = 4,
         /** Never advised with more chance than this to leave the front over-restored. */
         public float $overAllowed = 0.10,
+        /** What a trailer that stands level is worth, in chance. */
+        public float $offLevel = 0.25,
         /** What a minute of work is worth, in chance. */
         public float $minute = 0.005,
     ) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
+use Yoke\Balance\Attitude;
+use Yoke\Balance\CoupledRig;
 use Yoke\Fit\Posterior;
 use Yoke\Measure\Gaussian;
 use Yoke\Method\Band;
@@ -20,6 +22,9 @@ final class Prospect
 
     /** @var array<array-key, list<array{float, float}>> by ball raise: share at the reference tension, and its slope per mm, of each variant */
     private array $lines = [];
+
+    /** @var array<array-key, CoupledRig> the likeliest, by ball raise */
+    private array $rigs = [];
 
     /**
      * @param  Setting  $reference  the setting whose tension the posterior knows
@@ -44,6 +49,7 @@ final class Prospect
         $share = Gaussian::of(max(0.0, $values[0]), $this->posterior->deviationOf($values));
         $taut = Gaussian::of($values[0], $share->deviation());
         $over = 1.0 - $taut->chanceBelow(1.0);
+        $carried = $this->rig($raise)->carried($this->posterior->tension() + $more);
 
         return new Outlook(
             $setting,
@@ -52,17 +58,14 @@ final class Prospect
             $share,
             $taut->chanceBetween($this->band->from, $this->band->to),
             $over,
+            $carried->trailerPitchAngle(),
             $from === null ? 0 : $this->adjusters->minutesBetween($from, $setting),
-            $over > $this->policy->overAllowed ? 'may leave the front over-restored' : $this->obstacle($setting, $raise, $more),
+            $over > $this->policy->overAllowed ? 'may leave the front over-restored' : $this->obstacle($setting, $carried),
         );
     }
 
-    private function obstacle(Setting $setting, float $raise, float $more): string
+    private function obstacle(Setting $setting, Attitude $carried): string
     {
-        if ($this->obstacles === []) {
-            return '';
-        }
-        $carried = $this->posterior->rig($raise)->carried($this->posterior->tension() + $more);
         foreach ($this->obstacles as $obstacle) {
             $against = $obstacle->against($setting, $carried);
             if ($against !== '') {
@@ -71,6 +74,11 @@ final class Prospect
         }
 
         return '';
+    }
+
+    private function rig(float $raise): CoupledRig
+    {
+        return $this->rigs[(string) $raise] ??= $this->posterior->rig($raise);
     }
 
     /** @return list<array{float, float}> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Plan;
 
+use Yoke\Advice\Obstacle;
+use Yoke\Advice\Obstacle\BarRating;
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
@@ -17,6 +19,7 @@ use Yoke\Measure\Load;
 use Yoke\Method\Band;
 use Yoke\Plan\Bars\BarHang;
 use Yoke\Plan\Bars\BracketPlace;
+use Yoke\Plan\Bars\TipClearance;
 use Yoke\Plan\Head\HeadPlaces;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
@@ -137,6 +140,19 @@ final readonly class DescribedRig
         $adjusters = $this->adjusters();
 
         return $adjusters === null || ! ($this->family()?->hasBars() ?? false) ? null : BarHang::of($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch);
+    }
+
+    /** @return list<Obstacle> what no setting may break */
+    public function obstacles(): array
+    {
+        $rating = $this->hitch->load('bar_rating_high_kg');
+        $hang = $this->barHang();
+
+        return [
+            new KeptRatings($this->ratings()->ledger()),
+            ...($rating === null ? [] : [new BarRating($rating)]),
+            ...($hang === null ? [] : [new TipClearance($hang)]),
+        ];
     }
 
     /** Where the brackets go; the sheet's distance alone where it gives no range. */

@@ -32,6 +32,18 @@ final readonly class SimulatedRig
     ) {
     }
 
+    /** The same rig with its bars at another tension, mm. */
+    public function at(float $tension): self
+    {
+        return new self($this->truth, $tension, $this->aloneMm, $this->frictionKg);
+    }
+
+    /** Of the setting that is on, mm. */
+    public function tension(): float
+    {
+        return $this->tension;
+    }
+
     /** The share of the lost front axle load that this setting truly puts back. */
     public function trulyRestored(): float
     {

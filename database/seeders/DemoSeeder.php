@@ -107,12 +107,38 @@ final class DemoSeeder extends Seeder
         foreach ($plan['taped'] as $i => $name) {
             $stance = Stance::from($name);
             $this->clock($plan['days_ago'], 20 * ($i + 1));
-            foreach (Place::fieldsOf($stance, false) as $place) {
-                $height = $simulated->height($stance, $place->axle, $settling, $this->random);
-                $this->slip($job, $by, $place, $height, $plan);
-                $this->write($job, $by, $place, $tape->read($height), $settling);
+            foreach ($stance === Stance::Carried ? $plan['trials'] : [null] as $trial => $steps) {
+                $this->begin($job, $by, $stance, $trial + 1, $steps);
+                $standing = $steps === null ? $simulated : $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $steps));
+                foreach (Place::fieldsOf($stance, false) as $place) {
+                    $height = $standing->height($stance, $place->axle, $settling, $this->random);
+                    $this->slip($job, $by, $place, $height, $plan);
+                    $this->write($job, $by, $place, $tape->read($height), $settling);
+                }
             }
         }
+    }
+
+    /** @param  array<string, float>|null  $steps  of a carried setting */
+    private function begin(Job $job, User $by, Stance $stance, int $number, ?array $steps): void
+    {
+        if ($steps !== null) {
+            $job->rounds()->create(['stance' => $stance, 'number' => $number, 'setting' => $steps, 'user_id' => $by->id]);
+            $job->unsetRelation('rounds');
+            Date::setTestNow(Date::now()->addMinutes(8 * ($number - 1)));
+        }
+    }
+
+    /**
+     * @param  array<string, float>  $from
+     * @param  array<string, float>  $to
+     */
+    private function tensionBetween(Job $job, array $from, array $to): float
+    {
+        $described = $job->rigAsWorked()->described();
+        $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
+
+        return $adjusters->tensionBetween($adjusters->setting($from), $adjusters->setting($to), $job->rigAsWorked()->core()->hitch->barArm->millimetres());
     }
 
     /**
@@ -132,7 +158,7 @@ final class DemoSeeder extends Seeder
     private function write(Job $job, User $by, Place $place, string $called, Settling $settling): void
     {
         $typed = preg_replace('/ (in|mm)$/', '', $called) ?? $called;
-        $standing = $job->liveReadings()->where('stance', $place->stance)->where('axle', $place->axle)->value('id');
+        $standing = $job->liveReadings()->where('stance', $place->stance)->where('axle', $place->axle)->where('round', $job->roundOf($place->stance))->value('id');
         (new TapeLog($job, $by))->write([Entry::read($place, $typed, $settling, $standing, $by->lengthParser())]);
     }
 

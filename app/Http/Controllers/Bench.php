@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\BenchPage;
 use App\Bench\LevellingQuestion;
-use App\Bench\Magnification;
+use App\Bench\Look;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -36,9 +36,7 @@ final class Bench
         /** @var User $person */
         $person = $request->user();
         $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user']);
-        $magnification = Magnification::asked($request->query('height'));
-
-        $page = new BenchPage($job, $person, $this->doubt, $station, $magnification);
+        $page = new BenchPage($job, $person, $this->doubt, $station, Look::asked($request));
         /** @var array<string, string> $typed */
         $typed = array_filter($request->query->all(), is_string(...));
 

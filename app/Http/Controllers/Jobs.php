@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\BenchPage;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Trailer;
@@ -14,6 +15,7 @@ use App\Yard\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Yoke\Tape\HeightDoubt;
 
 final class Jobs
 {
@@ -45,6 +47,15 @@ final class Jobs
         $person = $request->user();
 
         return view('plan.paper', ['job' => $job, 'plan' => PlanPage::ofJob($job->load('rig'), $person)]);
+    }
+
+    /** What is wrong with the rig as it is hooked up, the most dangerous first. */
+    public function diagnosis(Request $request, Job $job, HeightDoubt $doubt): View
+    {
+        /** @var User $person */
+        $person = $request->user();
+
+        return view('jobs.diagnosis', ['page' => new BenchPage($job->load(['liveReadings', 'marks', 'rounds', 'rig']), $person, $doubt)]);
     }
 
     /** The job's tape log, every line of it. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\BenchPage;
 use App\Bench\Entry;
+use App\Bench\Look;
 use App\Bench\Outcome;
 use App\Bench\TapeAnswer;
 use App\Bench\TapeLog;
@@ -52,7 +53,7 @@ final class Tape
     {
         $job->load(['liveReadings.user', 'marks.user', 'rounds']);
 
-        return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, $request->magnification(), $entries));
+        return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, Look::asked($request), $entries));
     }
 
     /** @param  array<string, Outcome>  $outcomes */

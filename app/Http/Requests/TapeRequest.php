@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bench\Entry;
-use App\Bench\Magnification;
 use App\Bench\Place;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
@@ -36,11 +35,6 @@ final class TapeRequest extends FormRequest
         $round = $this->input('round');
 
         return is_numeric($round) ? (int) $round : null;
-    }
-
-    public function magnification(): Magnification
-    {
-        return Magnification::asked($this->input('height'));
     }
 
     public function person(): User

@@ -11,7 +11,7 @@
         @if ($page->planView())
             <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])</section>
         @else
-            <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.verdict')</section>
+            <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.advice')</section>
         @endif
         <p class="sr-only" aria-live="polite" data-said></p>
     </main>

@@ -4,7 +4,8 @@
       data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" data-draft="job-{{ $page->job->id }}-{{ $stance->value }}-{{ $page->job->roundOf($stance) }}" novalidate>
     @csrf
     <input type="hidden" name="round" value="{{ $page->job->roundOf($stance) }}">
-    <input type="hidden" name="height" value="{{ $page->magnification->value }}">
+    <input type="hidden" name="show" value="{{ $page->look->tab->value }}">
+    <input type="hidden" name="height" value="{{ $page->look->magnification->value }}">
     <div class="tape-head">
         <h1>{{ $page->station->title() }}</h1>
         <span class="saved-at" data-saved-at role="status"></span>
@@ -28,6 +29,7 @@
             </div>
         @endforeach
     </div>
+    @if ($stance === \Yoke\Rig\Stance::Carried)@include('bench.ladder')@endif
     <ol class="steps">
         @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
     </ol>
@@ -36,6 +38,7 @@
         <button class="button is-first">Save and go on</button>
         <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
         <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
+        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">Read it again</button>@endif
         <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
     </div>
 </form>
@@ -43,3 +46,8 @@
     @csrf
     <input type="hidden" name="each_side" value="{{ $page->job->each_side ? 0 : 1 }}">
 </form>
+<form method="post" id="again" action="{{ route('rounds.store', [$page->job, $page->station->value]) }}" hidden>
+    @csrf
+    <input type="hidden" name="again" value="1">
+</form>
+@if ($stance === \Yoke\Rig\Stance::Carried)@include('bench.setting')@endif

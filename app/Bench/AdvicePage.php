@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\User;
+use App\Plan\PlanPrinter;
+use App\Plan\SettingWords;
+use Yoke\Advice\Diagnosis;
+use Yoke\Advice\Finding;
+use Yoke\Advice\Method\MethodView;
+use Yoke\Advice\Move;
+use Yoke\Advice\Outlook;
+use Yoke\Balance\CoupledRig;
+use Yoke\Fit\Doubted;
+use Yoke\Fit\RigPrior;
+use Yoke\Fit\Slip;
+use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
+use Yoke\Rig\Axle;
+
+/** What a job's readings tell and what to do next, in a person's words and units. */
+final readonly class AdvicePage
+{
+    public SettingWords $words;
+
+    private PlanPrinter $print;
+
+    public function __construct(public Workup $workup, private User $person)
+    {
+        $this->words = new SettingWords($workup->described);
+        $this->print = new PlanPrinter($person);
+    }
+
+    /** The next move in one sentence. */
+    public function move(): string
+    {
+        $advised = $this->workup->advised;
+        $setting = $advised->outlook->setting;
+        $on = $this->workup->trial?->setting;
+
+        return match ($advised->move) {
+            Move::Set => $on === null ? "Hook up at {$this->words->of($setting)}." : "Go to {$this->words->of($setting, $on)}: {$this->words->change($on, $setting)}.",
+            Move::Stop => 'Stop here: leave it at '.$this->words->of($setting).'.',
+            Move::ReadAgain => 'Roll forward and back and read again at '.$this->words->of($setting).'.',
+            Move::Cannot => 'No setting of this hitch can be advised.',
+        };
+    }
+
+    /** A fender height at the setting of the next move, with its doubt. */
+    public function expected(Axle $axle): string
+    {
+        $height = $this->height($this->workup->advised->outlook, $axle);
+
+        return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
+    }
+
+    public function name(Outlook $outlook): string
+    {
+        return $this->words->of($outlook->setting, $this->workup->reference());
+    }
+
+    /** A reading that the others contradict, with the slip that fits. */
+    public function doubtful(Doubted $reading): string
+    {
+        [$stance, $axle] = explode('.', $reading->observation->name) + ['', ''];
+        $expected = $this->print->height($reading->observation->value - $reading->off);
+        $which = $stance === 'carried' ? "the {$axle} fender of this trial" : "the {$axle} fender {$stance}";
+        $slip = Slip::likeliest($reading)->value;
+
+        return 'Read '.$which." again: all the other readings say about {$expected}, it says {$this->print->height($reading->observation->value)}. Perhaps {$slip}.";
+    }
+
+    public function methodName(MethodView $view): string
+    {
+        return ucfirst(str_replace('_', ' ', $view->key));
+    }
+
+    public function methodValue(MethodView $view): string
+    {
+        $value = $view->value;
+
+        return match (true) {
+            $value === null => '–',
+            in_array($view->key, ['front_restoration', 'axle_scale'], true) => sprintf('%d ± %d %%', round(100 * $value->mean()), round(100 * $value->deviation())),
+            $view->key === 'ball_load' => "{$this->print->load(Load::ofKilograms($value->mean()))} ± {$this->print->load(Load::ofKilograms($value->deviation()))}",
+            default => "{$this->print->change($value->mean())} {$this->print->doubt($value)}",
+        };
+    }
+
+    /** @return list<array{string, string, string}> what, its value with doubt, what it is worth */
+    public function rig(): array
+    {
+        $posterior = $this->workup->posterior;
+        $springs = fn (string $which, int $parameter): array => [
+            "{$which} springs",
+            sprintf('%.1f ± %.1f kg/mm', $posterior->value($parameter)->mean(), $posterior->value($parameter)->deviation()),
+            "1 mm for each {$this->print->load(Load::ofKilograms($posterior->value($parameter)->mean()))}",
+        ];
+        $tongue = $posterior->value(RigPrior::TONGUE_WEIGHT);
+        $bar = $posterior->value(RigPrior::BAR_RATE);
+        $tension = $posterior->value(RigPrior::TENSION);
+        $gross = Load::ofKilograms($posterior->prior()->known()->grossWeight);
+
+        return [
+            $springs('Front', RigPrior::FRONT_RATE),
+            $springs('Rear', RigPrior::REAR_RATE),
+            ['Tongue weight', "{$this->print->load(Load::ofKilograms($tongue->mean()))} ± {$this->print->load(Load::ofKilograms($tongue->deviation()))}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross->kilograms(), $this->print->load($gross))],
+            ['One spring bar', sprintf('%.1f ± %.1f kg/mm', $bar->mean(), $bar->deviation()), 'at its hook-up point'],
+            ['Tension of '.$this->words->of($this->workup->reference()), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", 'how far it bends the bars of itself'],
+            ['Front fender alone', $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
+            ['Rear fender alone', $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
+        ];
+    }
+
+    /** @return list<Finding>|null null before the first hook-up */
+    public function findings(): ?array
+    {
+        $trial = $this->workup->trial;
+
+        return $trial === null ? null : (new Diagnosis($this->workup->posterior, $trial, $this->workup->band(), $this->workup->described->obstacles()))->findings();
+    }
+
+    private function height(Outlook $outlook, Axle $axle): Gaussian
+    {
+        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($outlook, $axle): float {
+            $carried = $rig->carried($tension + $outlook->tension);
+
+            return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
+        }, $outlook->ballRaise);
+    }
+}

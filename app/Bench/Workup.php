@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use Yoke\Advice\Advised;
+use Yoke\Advice\Advisor;
+use Yoke\Advice\Method\FiveMethods;
+use Yoke\Advice\Outlook;
+use Yoke\Advice\Policy;
+use Yoke\Advice\Reasons;
+use Yoke\Advice\Trial;
+use Yoke\CoreException;
+use Yoke\Fit\Doubted;
+use Yoke\Fit\Estimation;
+use Yoke\Fit\Observation;
+use Yoke\Fit\Observed;
+use Yoke\Fit\Posterior;
+use Yoke\Fit\Situation;
+use Yoke\Method\Band;
+use Yoke\Plan\DescribedRig;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+
+/** What the readings of a job tell of its rig, and what to do next. */
+final readonly class Workup
+{
+    public DescribedRig $described;
+
+    public Posterior $posterior;
+
+    public Advised $advised;
+
+    /** The setting that is on; null before the first hook-up. */
+    public ?Trial $trial;
+
+    private function __construct(private Job $job, private TapedHeights $taped, public Adjusters $adjusters, Policy $policy)
+    {
+        $this->described = $job->rigAsWorked()->described();
+        $this->posterior = (new Estimation($this->described->prior(), $this->observations()))->posterior();
+        $this->trial = $this->lastTrial();
+        $advisor = new Advisor($adjusters, $this->reference(), $job->band(), $this->described->obstacles(), $policy);
+        $this->advised = $advisor->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0);
+    }
+
+    /** Null while nothing is taped, or nobody said what kind of hitch it is. */
+    public static function of(Job $job, TapedHeights $taped, Policy $policy): ?self
+    {
+        $adjusters = $job->rigAsWorked()->described()->adjusters();
+
+        return $adjusters === null || ! $taped->stances()->holdsBothEndsOf(Stance::Alone) ? null : new self($job, $taped, $adjusters, $policy);
+    }
+
+    /** The middle of everything; the head where it was at the first trial. */
+    public function reference(): Setting
+    {
+        $middle = $this->adjusters->middle();
+        $first = $this->setting(1);
+        $head = $first === null ? null : $this->headOf($first);
+
+        return $head === null ? $middle : $middle->with(...$head);
+    }
+
+    /** The setting of a round; null where nobody wrote it down, or the hitch has no such setting any more. */
+    public function setting(int $round): ?Setting
+    {
+        return $this->settingOf($this->job->settingOf($round) ?? []);
+    }
+
+    /**
+     * A setting by its steps; null where this hitch has no such one.
+     *
+     * @param  array<string, float>  $steps
+     */
+    public function settingOf(array $steps): ?Setting
+    {
+        try {
+            return $steps === [] ? null : $this->adjusters->setting($steps);
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
+    public function band(): Band
+    {
+        return $this->job->band();
+    }
+
+    public function reasons(): Reasons
+    {
+        return new Reasons($this->advised, $this->job->band());
+    }
+
+    /** The methods side by side; null before the first hook-up. */
+    public function methods(): ?FiveMethods
+    {
+        return $this->trial === null ? null : new FiveMethods($this->posterior, $this->trial, $this->job->band());
+    }
+
+    /** @return list<Doubted> readings that the others contradict */
+    public function doubtful(): array
+    {
+        return array_values(array_filter($this->posterior->readings, static fn (Doubted $reading): bool => $reading->isFarOff()));
+    }
+
+    /** @return list<Outlook> the next best that may be advised */
+    public function runnersUp(): array
+    {
+        $others = array_filter($this->advised->ranking, fn (Outlook $outlook): bool => $outlook->isOpen() && ! $outlook->setting->equals($this->advised->outlook->setting));
+
+        return array_slice(array_values($others), 0, 3);
+    }
+
+    /** @return array<string, int> how many settings fall out, by why */
+    public function excluded(): array
+    {
+        return array_count_values(array_filter(array_map(static fn (Outlook $outlook): string => $outlook->excluded, $this->advised->ranking), static fn (string $why): bool => $why !== ''));
+    }
+
+    private function lastTrial(): ?Trial
+    {
+        $on = $this->job->roundOf(Stance::Carried);
+        for ($round = $on; $round >= 1; $round--) {
+            $setting = $this->setting($round);
+            if ($setting !== null && $this->isRead($round)) {
+                $alike = array_filter(range(1, $on), fn (int $one): bool => $this->isRead($one) && $this->setting($one)?->equals($setting) === true);
+
+                return new Trial($setting, $this->more($setting), $this->raise($setting), count($alike));
+            }
+        }
+
+        return null;
+    }
+
+    private function isRead(int $round): bool
+    {
+        return $this->taped->axle(Stance::Carried, Axle::Front, $round) !== null;
+    }
+
+    /** @return list<Observation> every axle of every round; a carried one whose setting nobody wrote down tells nothing here */
+    private function observations(): array
+    {
+        $observations = [];
+        foreach (Stance::cases() as $stance) {
+            for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
+                $situation = $this->situation($stance, $round);
+                foreach (Axle::cases() as $axle) {
+                    $reading = $this->taped->axle($stance, $axle, $round)?->gaussian();
+                    if ($situation !== null && $reading !== null) {
+                        $observations[] = new Observation($situation, $axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight, $reading->mean(), $reading->deviation(), "{$stance->value}.{$axle->value}.{$round}");
+                    }
+                }
+            }
+        }
+
+        return $observations;
+    }
+
+    private function situation(Stance $stance, int $round): ?Situation
+    {
+        $setting = $stance === Stance::Carried ? $this->setting($round) : null;
+
+        return match ($stance) {
+            Stance::Alone => Situation::alone(),
+            Stance::Dropped => Situation::dropped(),
+            Stance::Carried => $setting === null ? null : Situation::carried($this->more($setting), $this->raise($setting)),
+        };
+    }
+
+    /** Tension over that of the reference setting, mm. */
+    public function more(Setting $setting): float
+    {
+        return $this->adjusters->tensionBetween($this->reference(), $setting, $this->described->prior()->known()->barArm);
+    }
+
+    /** Ball over its height at the reference setting, mm. */
+    public function raise(Setting $setting): float
+    {
+        return $this->adjusters->ballHeightBetween($this->reference(), $setting);
+    }
+
+    /** @return array{string, float}|null adjuster and step of the head */
+    private function headOf(Setting $setting): ?array
+    {
+        foreach ($this->adjusters->all() as $adjuster) {
+            if ($adjuster->role === Role::HeadHeight) {
+                return [$adjuster->key, $setting->step($adjuster->key)];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\Round;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Exception\ImpossibleSetting;
+use Yoke\Rig\Stance;
+
+/** Begins a round of reading: another setting hooked up, or the same stance read again. */
+final class Rounds
+{
+    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        $stance = $station->stance() ?? abort(404);
+        try {
+            $setting = $stance === Stance::Carried ? $this->setting($request, $job) : null;
+        } catch (ImpossibleSetting $impossible) {
+            return redirect()->route('bench', [$job, $station->value])->withErrors(['setting' => $impossible->getMessage()], 'round');
+        }
+        DB::transaction(fn (): Round => $this->begin($request, $job, $stance, $setting));
+
+        return redirect()->route('bench', [$job, $station->value]);
+    }
+
+    /**
+     * @return array<string, float>|null steps by adjuster; null where nobody knows
+     *
+     * @throws ImpossibleSetting
+     */
+    private function setting(Request $request, Job $job): ?array
+    {
+        $on = $job->settingOf($job->roundOf(Stance::Carried));
+        if ($request->boolean('again')) {
+            return $on;
+        }
+        $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
+        /** @var array<string, mixed> $typed */
+        $typed = is_array($request->input('steps')) ? $request->input('steps') : [];
+
+        return $adjusters->setting(array_map(floatval(...), array_filter($typed, is_numeric(...))))->steps();
+    }
+
+    /**
+     * A round that nothing was read in yet is set right; else the next one begins.
+     *
+     * @param  array<string, float>|null  $setting
+     */
+    private function begin(Request $request, Job $job, Stance $stance, ?array $setting): Round
+    {
+        $job->touch();
+        $on = $job->load(['rounds', 'liveReadings'])->roundOf($stance);
+        $isRead = $job->liveReadings->contains(fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $on && $reading->height_mm !== null);
+        $isNamed = $stance !== Stance::Carried || $job->settingOf($on) !== null;
+
+        return Round::query()->updateOrCreate(
+            ['job_id' => $job->id, 'stance' => $stance, 'number' => $isRead && $isNamed ? $on + 1 : $on],
+            ['setting' => $setting, 'user_id' => $request->user()?->getAuthIdentifier()],
+        );
+    }
+}

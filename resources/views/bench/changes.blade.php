@@ -1,0 +1,23 @@
+@php($squat = $page->squat())
+@php($print = $page->print)
+    @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
+        <table class="changes">
+            <caption class="sr-only">Change of height from alone</caption>
+            <thead><tr><th scope="col">From alone, {{ $print->fineness()->inWords() }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
+            <tbody>
+                @foreach (\Yoke\Rig\Axle::cases() as $axle)
+                    <tr>
+                        <th scope="row">{{ $axle->value }}</th>
+                        @foreach ([\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Stance::Carried] as $stance)
+                            @php($rise = $page->heights->rise($stance, $axle))
+                            <td>{{ $rise ? $print->change($rise) : '–' }}</td>
+                        @endforeach
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+    <div class="squat">
+        <div class="line"><h3>Equal squat</h3><x-verdict-chip :verdict="$squat->verdict" /></div>
+        <p>@if ($squat->printed !== '')<strong>{{ ucfirst($squat->printed) }}.</strong> @endif{{ $squat->advice }}</p>
+    </div>

@@ -1,0 +1,12 @@
+@php($ladder = $page->trials()?->ladder() ?? [])
+@if ($ladder !== [])
+    <div class="ladder-box" tabindex="0" aria-label="Trials">
+    <table class="ledger ladder">
+        <caption class="sr-only">Trials</caption>
+        <thead><tr><th scope="col">#</th><th scope="col">Setting</th><th scope="col">Front</th><th scope="col">Rear</th><th scope="col">Put back</th></tr></thead>
+        @foreach ($ladder as $trial)
+            <tr @class(['is-now' => $loop->last])><th scope="row">{{ $trial['number'] }}</th><td>{{ $trial['setting'] }}</td><td>{{ $trial['front'] }}</td><td>{{ $trial['rear'] }}</td><td>{{ $trial['share'] }}</td></tr>
+        @endforeach
+    </table>
+    </div>
+@endif

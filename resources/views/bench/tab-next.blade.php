@@ -1,0 +1,44 @@
+@php($advised = $workup->advised)
+@php($outlook = $advised->outlook)
+@php($judged = $page->restoration())
+<div class="verdict">
+    <div class="verdict-head">
+        <div>
+            <h2>Front axle load put back, band {{ $page->job->band()->inWords() }}</h2>
+            <p class="verdict-value">@if ($judged->printed !== ''){{ \Illuminate\Support\Str::before($judged->printed, ' ±') }} <small>± {{ \Illuminate\Support\Str::after($judged->printed, '± ') }}</small>@else <small>no share yet</small>@endif</p>
+        </div>
+        <x-verdict-chip :verdict="$judged->verdict" />
+    </div>
+    @include('bench.chances')
+    @if ($page->makersWord() !== '')
+        <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
+    @endif
+    @if (! $page->isForbidden())
+        <div @class(['do-next', 'is-in-band' => $advised->move === \Yoke\Advice\Move::Stop])>
+            <p>{{ $advice->move() }} <strong>{{ round(100 * $outlook->chance) }} % chance in band.</strong></p>
+            <p class="expected">{{ $advised->move === \Yoke\Advice\Move::Stop ? 'Truly' : 'Expect' }} front {{ $advice->expected(\Yoke\Rig\Axle::Front) }}, rear {{ $advice->expected(\Yoke\Rig\Axle::Rear) }}.</p>
+        </div>
+        <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
+            @csrf
+            @if ($advised->move === \Yoke\Advice\Move::Set)
+                @foreach ($outlook->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
+                <button class="button is-small">Hooked up so: {{ $advice->name($outlook) }}</button>
+            @elseif ($advised->move === \Yoke\Advice\Move::ReadAgain)
+                <input type="hidden" name="again" value="1"><button class="button is-small">Read it again</button>
+            @elseif ($advised->move === \Yoke\Advice\Move::Stop)
+                <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Go on to Prove</a>
+            @endif
+            <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">What is wrong with it</a>
+        </form>
+        <p class="sentence reasons">
+            {{ $workup->reasons()->because() }}
+            @if ($workup->runnersUp() !== [])
+                <strong>Next best:</strong> @foreach ($workup->runnersUp() as $other){{ $advice->name($other) }} {{ round(100 * $other->chance) }} %{{ $loop->last ? '.' : '; ' }}@endforeach
+            @endif
+            @if ($workup->excluded() !== [])
+                <strong>Left out:</strong> @foreach ($workup->excluded() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach
+            @endif
+        </p>
+    @endif
+    @include('bench.rule')
+</div>

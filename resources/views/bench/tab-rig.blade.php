@@ -1,0 +1,7 @@
+<table class="ledger">
+    <caption>This rig, as its readings tell it</caption>
+    @foreach ($advice->rig() as [$what, $value, $worth])
+        <tr><th scope="row">{{ $what }}</th><td>{{ $value }}</td><td>{{ $worth }}</td></tr>
+    @endforeach
+</table>
+<p class="sentence">From {{ count($workup->posterior->readings) }} readings and what is usual; ± is one standard deviation.</p>

@@ -1,0 +1,16 @@
+@php($map = $trials->map())
+<div class="setting-map" tabindex="0" aria-label="Settings and their chances">
+    <table>
+        <caption>Chance in band by setting; one is tried on the drawing by a press</caption>
+        <thead><tr><th scope="col">{{ $map['across'] }}</th>@foreach ($map['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
+        @foreach ($map['rows'] as $row)
+            <tr>
+                <th scope="row">{{ $row['says'] }}</th>
+                @foreach ($row['cells'] as $cell)
+                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Bench\Tab::Settings)) }}" @class(['is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) style="--chance: {{ $cell['percent'] }}%" title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? 'The setting that is on' : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', left out: '.$cell['excluded'] : '' }}</span></a></td>
+                @endforeach
+            </tr>
+        @endforeach
+    </table>
+</div>
+<p class="plot-key"><span><i class="swatch is-on"></i>on the rig</span><span><i class="swatch is-best"></i>advised</span><span><i class="swatch is-out"></i>left out</span></p>
