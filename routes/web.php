@@ -6,6 +6,7 @@ use App\Http\Controllers\Bench;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
+use App\Http\Controllers\Measures;
 use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
 use App\Http\Controllers\SignIn;
@@ -52,6 +53,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');
         Route::post('/preview', [Tape::class, 'preview'])->name('tape.preview');
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
+        Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
         Route::post('/close', [Stations::class, 'close'])->name('stations.close');

@@ -18,6 +18,10 @@ use Yoke\Fit\RigPrior;
 use Yoke\Fit\Slip;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
+use Yoke\Measure\Term;
+use Yoke\Plan\Check;
+use Yoke\Plan\Proof;
+use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 
 /** What a job's readings tell and what to do next, in a person's words and units. */
@@ -51,9 +55,17 @@ final readonly class AdvicePage
     /** A fender height at the setting of the next move, with its doubt. */
     public function expected(Axle $axle): string
     {
-        $height = $this->height($this->workup->advised->outlook, $axle);
+        $height = $this->height($this->workup->advised->outlook->setting, $axle);
 
         return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
+    }
+
+    /** What a setting that is tried on the drawing would read. */
+    public function trying(Setting $setting): string
+    {
+        $read = fn (Axle $axle): string => $this->print->height($this->height($setting, $axle)->mean());
+
+        return ucfirst($this->words->of($setting, $this->workup->reference()))." on the drawing: front {$read(Axle::Front)}, rear {$read(Axle::Rear)}.";
     }
 
     public function name(Outlook $outlook): string
@@ -114,6 +126,15 @@ final readonly class AdvicePage
         ];
     }
 
+    /** @return list<array{Check, string}>|null what is looked at before the setting is left alone, and how it stands */
+    public function checks(): ?array
+    {
+        $trial = $this->workup->trial;
+        $rating = $this->workup->described->barRating();
+
+        return $trial === null ? null : array_map(fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))], (new Proof($this->workup->posterior, $trial, $rating, $this->workup->described->barHang()))->checks());
+    }
+
     /** @return list<Finding>|null null before the first hook-up */
     public function findings(): ?array
     {
@@ -122,12 +143,15 @@ final readonly class AdvicePage
         return $trial === null ? null : (new Diagnosis($this->workup->posterior, $trial, $this->workup->band(), $this->workup->described->obstacles()))->findings();
     }
 
-    private function height(Outlook $outlook, Axle $axle): Gaussian
+    /** A fender's height at a setting. */
+    public function height(Setting $setting, Axle $axle): Gaussian
     {
-        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($outlook, $axle): float {
-            $carried = $rig->carried($tension + $outlook->tension);
+        $more = $this->workup->more($setting);
+
+        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($more, $axle): float {
+            $carried = $rig->carried($tension + $more);
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $outlook->ballRaise);
+        }, $this->workup->raise($setting));
     }
 }

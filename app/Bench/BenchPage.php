@@ -133,6 +133,23 @@ final class BenchPage
         ], $advice->words->adjusters());
     }
 
+    /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
+    public function tried(): array
+    {
+        $setting = $this->trials()?->tried();
+        $advice = $this->advice();
+        if ($setting === null || $advice === null) {
+            return [];
+        }
+        $heights = $this->heights;
+        foreach (Axle::cases() as $axle) {
+            $heights = $heights->with(Stance::Carried, $axle, HeightReading::of(Length::ofMillimetres($advice->height($setting, $axle)->mean()), 0.0, 0.0, 0.0));
+        }
+        $drawn = (new Elevation($this->rig, $heights, $this->look->magnification->factor()))->stances();
+
+        return [$drawn[count($drawn) - 1]];
+    }
+
     /** Whether somebody wrote down which setting is on. */
     public function isSettingKnown(): bool
     {

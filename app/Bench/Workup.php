@@ -155,7 +155,21 @@ final readonly class Workup
                         $observations[] = new Observation($situation, $axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight, $reading->mean(), $reading->deviation(), "{$stance->value}.{$axle->value}.{$round}");
                     }
                 }
+                array_push($observations, ...($situation === null ? [] : $this->others($situation, $stance, $round)));
             }
+        }
+
+        return $observations;
+    }
+
+    /** @return list<Observation> what else was read in a round */
+    private function others(Situation $situation, Stance $stance, int $round): array
+    {
+        $observations = [];
+        foreach (MeasureKind::of($stance) as $kind) {
+            $value = $this->job->measure($stance, $round, $kind)?->value;
+            $observation = $value === null ? null : $this->described->observation($situation, $kind->observed(), $value, $this->reference());
+            $observations = $observation === null ? $observations : [...$observations, $observation];
         }
 
         return $observations;

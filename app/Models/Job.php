@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\MeasureKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -30,6 +31,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, Reading> $liveReadings
  * @property Collection<int, StationMark> $marks
  * @property Collection<int, Round> $rounds
+ * @property Collection<int, Measure> $measures
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -92,6 +94,23 @@ final class Job extends Model
         $rounds->orderBy('number');
 
         return $rounds;
+    }
+
+    /** @return HasMany<Measure, $this> */
+    public function measures(): HasMany
+    {
+        $measures = $this->hasMany(Measure::class);
+        $measures->orderBy('id');
+
+        return $measures;
+    }
+
+    /** The latest reading of a kind in a round; null where there is none, or it was taken back. */
+    public function measure(Stance $stance, int $round, MeasureKind $kind): ?Measure
+    {
+        $latest = $this->measures->last(fn (Measure $measure): bool => $measure->stance === $stance && $measure->round === $round && $measure->kind === $kind);
+
+        return $latest?->value === null ? null : $latest;
     }
 
     /** The round that a stance is read in now, from 1. */

@@ -13,17 +13,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Trailer $trailer
  * @property Hitch $hitch
  * @property \Carbon\CarbonImmutable|null $archived_at
+ * @property array{steps: array<string, float>, job: string, on: string}|null $found_setting
  */
 final class Rig extends Model
 {
     use KeptAway;
 
-    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id'];
+    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'immutable_datetime'];
+        return ['archived_at' => 'immutable_datetime', 'found_setting' => 'array'];
     }
 
     /** @return BelongsTo<Vehicle, $this> */

@@ -9,6 +9,7 @@ use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\User;
 use Yoke\Balance\Attitude;
+use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrow;
@@ -229,7 +230,25 @@ final readonly class PlanPage
     /** The setting in the family's words. The head is chosen with the ball. */
     public function setting(FirstChance $chance): string
     {
-        return (new SettingWords($this->described))->of($chance->setting);
+        return $this->words()->of($chance->setting);
+    }
+
+    /** The setting that this rig was handed over with last, in a sentence, or an empty text. */
+    public function foundSetting(): string
+    {
+        $found = $this->rig->found_setting;
+        try {
+            $setting = $found === null ? null : $this->described->adjusters()?->setting(array_map(floatval(...), $found['steps']));
+        } catch (CoreException) {
+            return '';
+        }
+
+        return $found === null || $setting === null ? '' : "Handed over last at {$this->words()->of($setting)} ({$found['job']}, {$found['on']}): start there while the load is the same.";
+    }
+
+    private function words(): SettingWords
+    {
+        return new SettingWords($this->described);
     }
 
     /** Where the sheet of a part of this rig is typed. */

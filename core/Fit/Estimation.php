@@ -156,7 +156,7 @@ final readonly class Estimation
             $keys[$i] = $key;
         }
         foreach ($this->observations as $i => $observation) {
-            if ($observation->situation->stance === Stance::Carried && $observation->observed !== Observed::Tension && $shows[$keys[$i]] < self::SHOWN) {
+            if ($observation->situation->stance === Stance::Carried && $observation->observed !== Observed::BarBend && $shows[$keys[$i]] < self::SHOWN) {
                 $weights[$i] = 0.0;
             }
         }

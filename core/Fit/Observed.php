@@ -16,8 +16,8 @@ enum Observed
     case FrontLoad;
     case RearLoad;
     case TrailerLoad;
-    /** Of the setting that is on, as taped on the bars, mm. */
-    case Tension;
+    /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
+    case BarBend;
 
     public function isLoad(): bool
     {

@@ -10,8 +10,11 @@ use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
+use Yoke\Fit\Observation;
+use Yoke\Fit\Observed;
 use Yoke\Fit\PriorDoubts;
 use Yoke\Fit\RigPrior;
+use Yoke\Fit\Situation;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
@@ -23,6 +26,7 @@ use Yoke\Plan\Bars\TipClearance;
 use Yoke\Plan\Head\HeadPlaces;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Family\Families;
@@ -134,6 +138,12 @@ final readonly class DescribedRig
         return new Ratings($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->axles);
     }
 
+    /** What one bar may carry at its hook-up point; null where its sheet does not say. */
+    public function barRating(): ?Load
+    {
+        return $this->hitch->load('bar_rating_high_kg');
+    }
+
     /** How the bars hang; null until the hitch's family is known, and on one without bars. */
     public function barHang(): ?BarHang
     {
@@ -142,10 +152,30 @@ final readonly class DescribedRig
         return $adjusters === null || ! ($this->family()?->hasBars() ?? false) ? null : BarHang::of($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch);
     }
 
+    /**
+     * A reading of something else than a fender as the fit takes it: mm or kg as read. Null where the sheets lack what it
+     * is measured against: the level coupler's height, the loosest hang of the bars.
+     *
+     * @param  Setting  $reference  that a taped bar gap is reckoned for
+     */
+    public function observation(Situation $situation, Observed $observed, float $read, Setting $reference): ?Observation
+    {
+        $coupler = $this->trailer->number('coupler_height_mm');
+        $hang = $this->barHang()?->hang($reference)?->millimetres();
+        [$value, $doubt] = match ($observed) {
+            Observed::CouplerRise => [$coupler === null ? null : $read - $coupler, $this->doubts->couplerMm],
+            Observed::BarBend => [$hang === null ? null : $read - $hang, $this->doubts->tensionTapedMm],
+            Observed::BallLoad => [$read, max(1.0, $this->doubts->ballLoad * $read)],
+            default => [$read, $this->doubts->weighbridgeKg],
+        };
+
+        return $value === null ? null : new Observation($situation, $observed, $value, $doubt);
+    }
+
     /** @return list<Obstacle> what no setting may break */
     public function obstacles(): array
     {
-        $rating = $this->hitch->load('bar_rating_high_kg');
+        $rating = $this->barRating();
         $hang = $this->barHang();
 
         return [

@@ -8,6 +8,7 @@ use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Yoke\Procedure\Station;
+use Yoke\Rig\Stance;
 
 /** Closes and opens again the stations that have nothing to tape. */
 final class Stations
@@ -41,6 +42,10 @@ final class Stations
     {
         if ($station === Station::HandOver) {
             $job->update(['handed_over_at' => $done ? now() : null]);
+            $setting = $job->settingOf($job->roundOf(Stance::Carried));
+            if ($done && $setting !== null) {
+                $job->rig->update(['found_setting' => ['steps' => $setting, 'job' => $job->title, 'on' => now()->toDateString()]]);
+            }
         }
     }
 }

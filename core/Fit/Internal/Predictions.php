@@ -158,7 +158,7 @@ final class Predictions
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),
             Observed::TrailerLoad => $attitude->rig()->trailer()->weight - $attitude->load,
-            Observed::Tension => $tension,
+            Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };
     }
 

@@ -14,12 +14,13 @@ use Yoke\Rig\Suspension;
 /** One rig of the contest: what is true of it, and what a player is told. */
 final readonly class Lot
 {
+    private const CLOSELY_MM = 10.0;
+
     /**
      * @param  float  $tension  of the middle setting, truly, mm
      * @param  array{front: float, rear: float}  $aloneMm  true fender heights alone
      * @param  array{front: float, rear: float}  $frictionKg  of each axle's springs
      * @param  array{front: Suspension, rear: Suspension}  $springs
-     * @param  bool  $taped  whether the tension of the middle setting was taped
      * @param  RigPrior  $told  what is known before anything is taped
      * @param  int  $seed  of whatever goes wrong at this rig
      */
@@ -29,11 +30,16 @@ final readonly class Lot
         public array $aloneMm,
         public array $frictionKg,
         public array $springs,
-        public bool $taped,
         public Adjusters $adjusters,
         public RigPrior $told,
         public int $seed,
     ) {
+    }
+
+    /** Whether the tension of the middle setting was taped: it is told closely then. */
+    public function isTaped(): bool
+    {
+        return $this->told->worth(RigPrior::TENSION, 0.0) < self::CLOSELY_MM;
     }
 
     /** Tension over that of the middle setting, mm. */

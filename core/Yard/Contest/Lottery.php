@@ -72,7 +72,6 @@ final readonly class Lottery
             ['front' => $random->between(750, 1050), 'rear' => $random->between(750, 1050)],
             ['front' => $random->between(15, 40), 'rear' => $leaf ? $random->between(40, 110) : $random->between(15, 40)],
             ['front' => Suspension::Coil, 'rear' => $leaf ? Suspension::Leaf : Suspension::Coil],
-            $taped,
             Adjusters::of(
                 Adjuster::of('link', Role::Tension, $pitch, new StepRange(0, 8), 6)->withHalfSteps(),
                 Adjuster::of('washer', Role::Tilt, deg2rad($random->between(0.8, 1.2)), new StepRange(0, 6), 30),

@@ -25,7 +25,7 @@ final class Tally
     public function add(Lot $lot, Finish $finish): void
     {
         $this->finishes[] = $finish;
-        $this->taped[] = $lot->taped;
+        $this->taped[] = $lot->isTaped();
     }
 
     /** @return array<string, float> means and shares over all rigs */

@@ -12,7 +12,7 @@
     </p>
 </div>
 <div class="elevation" style="--room: {{ $sheet->room() }}">
-<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="$page->ghosts($foreseen)" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; its figures stand in the table and the links after it.">
+<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="[...$page->ghosts($foreseen), ...$page->tried()]" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; its figures stand in the table and the links after it.">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
             <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />

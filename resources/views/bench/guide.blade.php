@@ -4,6 +4,7 @@
 <ol class="steps gap-2 text-lg">
     @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
 </ol>
+@includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
 <div class="tape-foot">
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>

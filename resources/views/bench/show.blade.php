@@ -7,6 +7,7 @@
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
             @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
+            @includeWhen($page->station->stance() !== null, 'bench.others', ['stance' => $page->station->stance()])
         </section>
         @if ($page->planView())
             <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])</section>

@@ -1,3 +1,4 @@
+<div class="plan-panel" tabindex="0" aria-label="Methods">
 @if ($methods = $workup->methods())
     <table class="ledger methods">
         <caption>Five methods, by all readings together; front restoration governs</caption>
@@ -12,3 +13,4 @@
     <p class="sentence">The methods are judged once a setting is hooked up and taped.</p>
 @endif
 @include('bench.changes')
+</div>

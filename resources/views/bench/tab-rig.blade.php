@@ -1,3 +1,4 @@
+<div class="plan-panel" tabindex="0" aria-label="This rig">
 <table class="ledger">
     <caption>This rig, as its readings tell it</caption>
     @foreach ($advice->rig() as [$what, $value, $worth])
@@ -5,3 +6,4 @@
     @endforeach
 </table>
 <p class="sentence">From {{ count($workup->posterior->readings) }} readings and what is usual; ± is one standard deviation.</p>
+</div>

@@ -1,4 +1,5 @@
 @php($map = $trials->map())
+@if ($trials->tried())<p class="sentence" data-tone="note" role="status">{{ $advice->trying($trials->tried()) }}</p>@endif
 <div class="setting-map" tabindex="0" aria-label="Settings and their chances">
     <table>
         <caption>Chance in band by setting; one is tried on the drawing by a press</caption>

@@ -4,6 +4,7 @@
         <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the first setting is planned here.</p>
         <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Rig\Sheet\Part::Hitch) }}">To the hitch's sheet</a></p>
     @else
+        @if ($plan->foundSetting() !== '')<p class="sentence" data-tone="note">{{ $plan->foundSetting() }}</p>@endif
         @php($first = $firsts[0])
         @php($advised = array_slice(array_filter($firsts, fn ($chance) => $chance->allowed()), 0, 6))
         <div class="do-next">

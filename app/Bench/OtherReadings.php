@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use Yoke\Rig\Sheet\Part;
+use Yoke\Rig\Stance;
+
+/** What else than fenders was read in the round that is on. */
+final readonly class OtherReadings
+{
+    /** What a reading is measured against, by kind: a field, and the part on whose sheet it stands. */
+    private const AGAINST = ['coupler' => ['coupler_height_mm', Part::Trailer], 'bar_gap' => ['hang_mm', Part::Hitch]];
+
+    public function __construct(private Job $job, private Stance $stance)
+    {
+    }
+
+    public function shown(MeasureKind $kind): string
+    {
+        return $this->job->measure($this->stance, $this->job->roundOf($this->stance), $kind)->typed ?? '';
+    }
+
+    /** What a reading waits for before it counts, or an empty text. */
+    public function waitsFor(MeasureKind $kind): string
+    {
+        [$field, $part] = self::AGAINST[$kind->value] ?? [null, Part::Hitch];
+        $isKnown = $field === null || $this->job->rigAsWorked()->values($part)->number($field) !== null;
+
+        return $isKnown ? '' : "Counts once the {$part->value}'s sheet has: ".lcfirst($part->fields()[$field]->label).'.';
+    }
+}

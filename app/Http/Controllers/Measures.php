@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\MeasureKind;
+use App\Models\Job;
+use App\Models\Measure;
+use App\Models\User;
+use App\Yard\TypedParts;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Stance;
+
+/** Takes what else was read in a stance: coupler, gauge, bar bend, axles on a weighbridge. */
+final class Measures
+{
+    /** Heaviest axle and longest gap that make sense, in kg and mm. */
+    private const MOST = 20_000.0;
+
+    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        $stance = $station->stance() ?? abort(404);
+        /** @var User $person */
+        $person = $request->user();
+        $problems = new CollectProblems;
+        $typed = array_filter($request->only(array_column(MeasureKind::of($stance), 'value')), is_string(...));
+        $parts = new TypedParts($typed, $person, $problems);
+        foreach (MeasureKind::of($stance) as $kind) {
+            if (isset($typed[$kind->value])) {
+                $this->take($job, $person, $stance, $kind, $parts, $problems);
+            }
+        }
+        $address = redirect()->to(route('bench', [$job, $station->value]).'#others');
+
+        return $problems->sentences() === [] ? $address : $address->withInput($typed)->withErrors($problems->sentences(), 'measures');
+    }
+
+    /** Each on its own: one that does not read holds up no other. */
+    private function take(Job $job, User $person, Stance $stance, MeasureKind $kind, TypedParts $parts, CollectProblems $problems): void
+    {
+        $text = $parts->text($kind->value);
+        $standing = $job->measure($stance, $job->roundOf($stance), $kind);
+        if ($text === ($standing->typed ?? '')) {
+            return;
+        }
+        $value = $text === '' ? null : ($kind->isLength() ? $parts->length($kind->value)?->millimetres() : $parts->load($kind->value)?->kilograms());
+        if ($text !== '' && $value !== null && ($value <= 0.0 || $value > self::MOST)) {
+            $problems->found($kind->value, 'Expected a reading above 0, in the unit of its sign.');
+        }
+        if (! isset($problems->sentences()[$kind->value])) {
+            Measure::query()->create(['job_id' => $job->id, 'stance' => $stance, 'round' => $job->roundOf($stance), 'kind' => $kind, 'typed' => $text, 'value' => $value, 'user_id' => $person->id, 'taken_at' => Date::now()]);
+            $job->unsetRelation('measures');
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Bench\MeasureKind;
+use Illuminate\Database\Eloquent\Model;
+use Yoke\Rig\Stance;
+
+/**
+ * A reading of something else than a fender; of the same kind in the same round, the latest counts.
+ *
+ * @property int $id
+ * @property Stance $stance
+ * @property int $round
+ * @property MeasureKind $kind
+ * @property string $typed
+ * @property float|null $value mm or kg; null: taken back
+ */
+final class Measure extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'stance', 'round', 'kind', 'typed', 'value', 'user_id', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['stance' => Stance::class, 'kind' => MeasureKind::class, 'round' => 'integer', 'value' => 'float', 'taken_at' => 'immutable_datetime'];
+    }
+}

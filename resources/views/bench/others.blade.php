@@ -1,0 +1,20 @@
+@php($kinds = \App\Bench\MeasureKind::of($stance))
+@php($others = new \App\Bench\OtherReadings($page->job, $stance))
+@php($refusals = session('errors')?->getBag('measures'))
+<details class="levelling" id="others" @if ($refusals?->any()) open @endif>
+    <summary>Other readings: coupler, gauge, bars, weighbridge</summary>
+    <form method="post" action="{{ route('measures.store', [$page->job, $page->station->value]) }}">
+        @csrf
+        <div class="levelling-fields is-others">
+            @foreach ($kinds as $kind)
+                @php($refusal = $refusals?->first($kind->value) ?? '')
+                <div class="field">
+                    <label for="{{ $kind->value }}">{{ $kind->label() }}</label>
+                    <input id="{{ $kind->value }}" name="{{ $kind->value }}" value="{{ old($kind->value, $others->shown($kind)) }}" autocomplete="off" aria-describedby="{{ $kind->value }}-says" @if ($refusal !== '') aria-invalid="true" @endif>
+                    <p class="sentence" id="{{ $kind->value }}-says" data-tone="{{ $refusal !== '' ? 'stop' : 'plain' }}">{{ $refusal !== '' ? $refusal : $others->waitsFor($kind) }}</p>
+                </div>
+            @endforeach
+        </div>
+        <div class="tape-foot"><button class="button is-small">Save these readings</button></div>
+    </form>
+</details>
