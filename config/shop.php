@@ -31,6 +31,7 @@ return [
         'sure' => 0.96,
         'overUnsure' => 0.004,
         'goodEnough' => 0.90,
+        'hopeless' => 0.15,
         'worthReading' => 0.60,
         'readings' => 4,
         'overAllowed' => 0.10,

@@ -17,6 +17,7 @@ use Yoke\Fit\Doubted;
 use Yoke\Fit\RigPrior;
 use Yoke\Fit\Slip;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Measure\Term;
 use Yoke\Plan\Check;

@@ -43,7 +43,7 @@ final readonly class Advisor
             $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => Move::Stop,
             $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => Move::ReadAgain,
             $now->isOpen() && $now->chance >= $this->policy->goodEnough => Move::Stop,
-            ! $best->isOpen() => Move::Cannot,
+            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => Move::Cannot,
             $best->setting->equals($now->setting) => Move::Stop,
             default => Move::Set,
         };

@@ -14,6 +14,8 @@ final readonly class Policy
         public float $overUnsure = 0.004,
         /** The present setting is left alone from this chance on, once it was read again. */
         public float $goodEnough = 0.90,
+        /** Where no setting has more chance than this, none is advised. */
+        public float $hopeless = 0.15,
         /** Below this chance of the present setting, reading it again is no use. */
         public float $worthReading = 0.60,
         /** A stance is not read more often than this before it is decided on. */

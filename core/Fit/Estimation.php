@@ -28,9 +28,20 @@ final readonly class Estimation
 
     private const SLIP_MM = 8.0;
 
+    /** So many deviations from what rigs of this kind give, a reading waits for the others to speak for it. */
+    private const ABSURD = 8.0;
+
+    /** However well the others are known, a deviation counts for no less than this. */
+    private const ABSURD_MM = 5.0;
+
+    private const ABSURD_KG = 60.0;
+
+    /** Of a reading that all the others contradict: it is kept, and asked for again. */
+    private const LEAST_WEIGHT = 1e-6;
+
     private const SLIP_KG = 60.0;
 
-    /** How far, and how finely, a tension is summed up, in its deviations. */
+    /** How far up, twice as far down, and how finely a tension is summed up, in its deviations. */
     private const ALONG = 4.0;
 
     private const ALONG_STEP = 0.2;
@@ -51,8 +62,8 @@ final readonly class Estimation
 
     public function posterior(): Posterior
     {
-        $weights = array_map(static fn (): float => 1.0, $this->observations);
         $start = array_fill(0, $this->predictions->parameters(), 0.0);
+        $weights = $this->withoutTheAbsurd($start);
         $at = $this->settle($start, $weights);
         if ($this->hangsSlack($at)) {
             $start[RigPrior::TENSION] = self::SECOND_START;
@@ -82,6 +93,31 @@ final readonly class Estimation
     }
 
     /**
+     * All readings alike, but for those that no rig of this kind could give: one at a time, the worst first.
+     *
+     * @param  array<int, float>  $start
+     * @return array<int, float>
+     */
+    private function withoutTheAbsurd(array $start): array
+    {
+        $weights = array_map(static fn (): float => 1.0, $this->observations);
+        $slopes = $this->observations === [] ? [] : $this->predictions->slopes($start);
+        for ($i = 0; $i < intdiv(count($weights), 2); $i++) {
+            $covariance = $this->covariance($slopes, $weights);
+            $move = Matrix::times($covariance, $this->pull($start, $slopes, $weights));
+            $there = array_map(static fn (float $value, float $by): float => $value + $by, $start, $move);
+            $far = array_map(static fn (Doubted $reading): float => abs($reading->off) / max($reading->deviation, $reading->observation->observed->isLoad() ? self::ABSURD_KG : self::ABSURD_MM), $this->judge($there, $slopes, $covariance, $weights));
+            $worst = array_search(max([0.0, ...$far]), $far, true);
+            if ($worst === false || $far[$worst] < self::ABSURD || $weights[$worst] < 1.0) {
+                break;
+            }
+            $weights[$worst] = self::LEAST_WEIGHT;
+        }
+
+        return $weights;
+    }
+
+    /**
      * Readings over bars that hang slack or nearly so say that the tension is below something, not what it is: their
      * likelihood is summed up along the line on which the other parameters follow the tension, as the other readings have
      * it.
@@ -107,7 +143,7 @@ final readonly class Estimation
             }
         }
         $sums = [0.0, 0.0, 0.0];
-        for ($step = -self::ALONG; $step <= self::ALONG; $step += self::ALONG_STEP) {
+        for ($step = -2 * self::ALONG; $step <= self::ALONG; $step += self::ALONG_STEP) {
             $moved = $this->along($at, $column, $step / sqrt($own));
             $off = $step ** 2;
             foreach (array_intersect_key($this->predictions->at($moved), $doubts) as $i => $predicted) {
@@ -303,7 +339,7 @@ final readonly class Estimation
             $sound = (1 - self::SLIP_CHANCE) / $reading->deviation * exp(-0.5 * ($reading->off / $reading->deviation) ** 2);
             $slipped = self::SLIP_CHANCE / $wide * exp(-0.5 * ($reading->off / $wide) ** 2);
 
-            return max(1e-3, $sound / max($sound + $slipped, 1e-300));
+            return max(self::LEAST_WEIGHT, $sound / max($sound + $slipped, 1e-300));
         }, $this->judge($at, $slopes, $covariance, $weights));
     }
 

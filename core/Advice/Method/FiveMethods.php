@@ -82,8 +82,9 @@ final readonly class FiveMethods
     {
         $difference = $this->predict(static fn (Attitude $carried): float => $carried->frontRise() - $carried->rearRise());
         $below = 1 - $this->predict(static fn (Attitude $carried): float => $carried->frontRestored())->chanceBelow(1.0);
+        $over = max($below, $difference->chanceBelow(-self::SQUAT_MM));
 
-        return MethodView::of('equal_squat', $difference, Chances::ofOutside(1 - $difference->chanceBelow(self::SQUAT_MM), max($below, $difference->chanceBelow(-self::SQUAT_MM))), [
+        return MethodView::of('equal_squat', $difference, Chances::ofOutside(min(1 - $over, 1 - $difference->chanceBelow(self::SQUAT_MM)), $over), [
             'short' => 'The rear dropped more than the front: more tension, but stop at full return.',
             'in' => 'Both ends are down alike, within 13 mm.',
             'over' => 'The front is down more, or below its alone height: less tension.',

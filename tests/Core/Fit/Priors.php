@@ -19,10 +19,10 @@ use Yoke\Yard\RandomSource;
 final class Priors
 {
     /** @param  float  $share doubt of every rate and weight, as a share */
-    public static function rig(float $share = 0.1, float $tension = 20.0, float $tensionDoubt = 6.0, ?AxleGroup $axles = null): RigPrior
+    public static function rig(float $share = 0.1, float $tension = 20.0, float $tensionDoubt = 6.0, ?AxleGroup $axles = null, float $ball = 14.0): RigPrior
     {
         return new RigPrior(
-            new KnownRig(3720.0, 1340.0, 5150.0, $axles ?? AxleGroup::equalised(), 3180.0, 720.0, 14.0),
+            new KnownRig(3720.0, 1340.0, 5150.0, $axles ?? AxleGroup::equalised(), 3180.0, 720.0, $ball),
             array_map(fn (float $value): Likely => new Likely($value, $share), [12.4, 9.1, 402.0, 52.0, 520.0, 5.9]),
             Gaussian::of($tension, $tensionDoubt),
         );
