@@ -136,8 +136,8 @@ final class BenchPage
     /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
     public function tried(): array
     {
-        $setting = $this->trials()?->tried();
-        $advice = $this->advice();
+        $advice = $this->look->tried === [] ? null : $this->advice();
+        $setting = $advice?->workup->settingOf($this->look->tried);
         if ($setting === null || $advice === null) {
             return [];
         }
@@ -148,6 +148,12 @@ final class BenchPage
         $drawn = (new Elevation($this->rig, $heights, $this->look->magnification->factor()))->stances();
 
         return [$drawn[count($drawn) - 1]];
+    }
+
+    /** Whether the carried rig was read and nobody said at which setting. */
+    public function isSettingUnsaid(): bool
+    {
+        return ! $this->isSettingKnown() && $this->heights->at(Stance::Carried, Axle::Front) !== null;
     }
 
     /** Whether somebody wrote down which setting is on. */

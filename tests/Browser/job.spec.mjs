@@ -43,7 +43,9 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
     await expect(verdict(page)).toContainText('Leave it');
     await page.keyboard.press('Enter');
     await page.keyboard.type('39 15/16');
+    const saved = page.waitForResponse((response) => response.url().endsWith('/tape') && response.request().postData()?.includes('39 15/16') === true);
     await page.keyboard.press('Enter');
+    await saved;
     await expect(page.getByRole('status')).toHaveText(/Saved \d\d:\d\d/);
     expect(await page.evaluate(() => window.sameDocument)).toBe(true);
 
@@ -117,12 +119,17 @@ test('the second of two tabs is told, and loses nothing', async ({ browser }) =>
 
 test('dropped typed in place of carried is questioned, not refused', async ({ page }) => {
     await signIn(page);
-    await openJob(page, /Seed library, heavier/, 'bars-up');
-    await tape(page, 'front', '850 mm');
-    const answer = await tape(page, 'rear', '818 mm');
+    const bars = (await openJob(page, /Seed library, heavier/, 'dropped')).replace('dropped', 'bars-up');
+    await page.getByLabel('Units and fineness').selectOption('1 mm');
+    await expect(front(page)).toHaveValue(/mm|^\d{3}$/);
+    const dropped = [await front(page).inputValue(), await rear(page).inputValue()];
+    await page.goto(bars);
+    await tape(page, 'front', dropped[0]);
+    const answer = await tape(page, 'rear', dropped[1]);
     expect(answer.fields.rear.saved).toBe('saved');
     await expect(page.locator('#rear-says')).toContainText('dropped typed in place of carried');
     await expect(page.locator('#rear-says')).toHaveAttribute('data-tone', 'caution');
+    await page.getByLabel('Units and fineness').selectOption('1/16 in');
 });
 
 test('the pad types sixteenths for gloved fingers', async ({ page }) => {

@@ -1,5 +1,5 @@
 <details class="levelling" @if ($question->isAsked()) open @endif>
-<summary>Level the trailer: equal frame heights fore and aft</summary>
+<summary>Level the trailer</summary>
 <form method="get">
     <div class="levelling-fields">
         @foreach (\App\Bench\LevellingQuestion::FIELDS as $field => $label)

@@ -2,7 +2,7 @@
 @php($others = new \App\Bench\OtherReadings($page->job, $stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>
-    <summary>Other readings: coupler, gauge, bars, weighbridge</summary>
+    <summary>Other readings</summary>
     <form method="post" action="{{ route('measures.store', [$page->job, $page->station->value]) }}">
         @csrf
         <div class="levelling-fields is-others">

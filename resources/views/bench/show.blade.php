@@ -6,8 +6,12 @@
         <section class="bench-drawing card drawing" aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
-            @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
-            @includeWhen($page->station->stance() !== null, 'bench.others', ['stance' => $page->station->stance()])
+            @if ($page->station->stance())
+                <div class="asides">
+                    @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
+                    @include('bench.others', ['stance' => $page->station->stance()])
+                </div>
+            @endif
         </section>
         @if ($page->planView())
             <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])</section>

@@ -10,10 +10,16 @@
         <x-verdict-chip :verdict="$judged->verdict" />
     </div>
     @include('bench.chances')
+    @if ($page->waysOfTaping() !== '')
+        <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
+    @endif
     @if ($page->makersWord() !== '')
         <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
     @endif
-    @if (! $page->isForbidden())
+    @if ($page->isSettingUnsaid())
+        <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
+        <p class="sentence" data-tone="note">Say which setting is on: then all readings count together, and the next move is worked out.</p>
+    @elseif (! $page->isForbidden())
         <div @class(['do-next', 'is-in-band' => $advised->move === \Yoke\Advice\Move::Stop])>
             <p>{{ $advice->move() }} <strong>{{ round(100 * $outlook->chance) }} % chance in band.</strong></p>
             <p class="expected">{{ $advised->move === \Yoke\Advice\Move::Stop ? 'Truly' : 'Expect' }} front {{ $advice->expected(\Yoke\Rig\Axle::Front) }}, rear {{ $advice->expected(\Yoke\Rig\Axle::Rear) }}.</p>
@@ -31,8 +37,9 @@
             <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">What is wrong with it</a>
         </form>
         <p class="sentence reasons">
+            @if ($judged->verdict === \Yoke\Method\Verdict::Waiting || $advised->move === \Yoke\Advice\Move::Stop){{ $judged->advice }}@endif
             {{ $workup->reasons()->because() }}
-            @if ($workup->runnersUp() !== [])
+            @if ($advised->move !== \Yoke\Advice\Move::Stop && $workup->runnersUp() !== [])
                 <strong>Next best:</strong> @foreach ($workup->runnersUp() as $other){{ $advice->name($other) }} {{ round(100 * $other->chance) }} %{{ $loop->last ? '.' : '; ' }}@endforeach
             @endif
             @if ($workup->excluded() !== [])

@@ -1,0 +1,124 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { openJob, signIn } from './manners.mjs';
+
+const verdict = (page) => page.getByRole('region', { name: 'Verdict' });
+
+/** The glassblowing stage as it truly is: what the tape would read at a setting. */
+const truth = {
+    vehicle: { wheelbase_mm: 4060, overhang_mm: 1420, front_rate_kg_per_mm: 15.2, rear_rate_kg_per_mm: 13.4, levelling: 'none' },
+    trailer: { ball_to_axle_mm: 5900, weight_kg: 4420, tongue_weight_kg: 585, cg_above_axle_mm: 560, axles: [{ offset_mm: 0, rate_kg_per_mm: 74 }] },
+    hitch: { bars: 2, bar_rate_kg_per_mm: 6.8, bar_arm_mm: 760, ball_over_coupler_mm: 18 },
+};
+const alone = { front: 1014, rear: 1052 };
+const middleTension = 22;
+
+/** The heights at a setting; bars off where there is none. */
+function stands(setting) {
+    const file = join(mkdtempSync(join(tmpdir(), 'truth-')), 'case.json');
+    const tension = setting === null ? null : middleTension + 25 * (setting.hole - 3) + 760 * Math.PI / 180 * 1.1 * (setting.washer - 3);
+    writeFileSync(file, JSON.stringify({ name: 'truth', ...truth, stances: [tension === null ? { bars: 'off' } : { tension_mm: tension }] }));
+    const { result } = JSON.parse(execFileSync('php', ['artisan', 'yoke:solve', file], { encoding: 'utf8' })).stances[0];
+    return { front: Math.round(alone.front + result.front_rise_mm), rear: Math.round(alone.rear + result.rear_rise_mm), share: result.front_restored };
+}
+
+/** Tabs until something with these words has the focus. */
+async function tabTo(page, words) {
+    for (let i = 0; i < 80; i++) {
+        await page.keyboard.press('Tab');
+        if (await page.evaluate((text) => new RegExp(text).test(document.activeElement.textContent ?? '') && document.activeElement.matches('a, button'), words)) {
+            return;
+        }
+    }
+    throw new Error(`Nothing with "${words}" takes the focus.`);
+}
+
+/** Types both fenders of the station that is open, and waits until both are saved. */
+async function type(page, { front, rear }) {
+    const fields = [[page.locator('[data-field="front"]'), front, 'Enter'], [page.locator('[data-field="rear"]'), rear, 'Tab']];
+    for (const [field, height, leave] of fields) {
+        await expect(field).toBeFocused();
+        const saved = page.waitForResponse((response) => response.url().endsWith('/tape'));
+        await page.keyboard.press('Control+A');
+        await page.keyboard.type(`${height} mm`);
+        await page.keyboard.press(leave);
+        await saved;
+    }
+}
+
+test('the half-done job is finished by following the next move, with the keyboard alone', async ({ page }) => {
+    test.setTimeout(90_000);
+    await signIn(page);
+    const bars = (await openJob(page, /Glassblowing stage/, 'alone')).replace('alone', 'bars-up');
+    await type(page, alone);
+    await page.goto(bars.replace('bars-up', 'dropped'));
+    await type(page, stands(null));
+    await page.goto(bars);
+    if (await page.locator('[data-field="front"]').inputValue() !== '') {
+        const on = async (key) => Number(await page.locator(`.setting-form [name="steps[${key}]"]`).inputValue());
+        const steps = { hole: await on('hole'), washer: await on('washer') };
+        await tabTo(page, '^\\s*This is on');
+        await page.keyboard.press('Enter');
+        await type(page, stands(steps));
+    }
+    let share = 0;
+    for (let moves = 0; moves < 12; moves++) {
+        const says = await verdict(page).textContent();
+        if (says.includes('Stop here')) {
+            break;
+        }
+        const form = page.locator(says.includes('read again at') ? '.setting-form' : '.bench-verdict form');
+        const steps = { hole: Number(await form.locator('[name="steps[hole]"]').inputValue()), washer: Number(await form.locator('[name="steps[washer]"]').inputValue()) };
+        await tabTo(page, says.includes('read again at') ? 'Read it again' : 'Hooked up so');
+        await page.keyboard.press('Enter');
+        await expect(page.locator('[data-field="front"]')).toHaveValue('');
+        const read = stands(steps);
+        share = read.share;
+        await type(page, read);
+    }
+
+    await expect(verdict(page)).toContainText('Stop here: leave it at bracket hole');
+    expect(share).toBeGreaterThanOrEqual(0.5);
+    expect(share).toBeLessThanOrEqual(1);
+    await tabTo(page, 'Go on to Prove');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('By all readings, at the setting that is on')).toBeVisible();
+});
+
+test('a mistyped half inch is caught and named while it is typed', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'bars-up');
+    await expect(verdict(page)).toContainText('Stop here');
+    const rear = page.locator('[data-field="rear"]');
+    const right = await rear.inputValue();
+    await rear.fill('36 3/4');
+    await expect(verdict(page)).toContainText('Read the rear fender of this trial again');
+    await expect(verdict(page)).toContainText('half an inch misread');
+    await rear.fill(right);
+    await expect(verdict(page)).not.toContainText('misread');
+});
+
+test('the rig that came in wrong is diagnosed', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Bell tower/, 'bars-up');
+    await page.getByRole('link', { name: 'What is wrong with it' }).click();
+    await expect(page.getByRole('heading', { name: 'The front axle is over-restored' })).toBeVisible();
+    await expect(page.getByText('Less tension, now.')).toBeVisible();
+    await expect(page.getByText(/^Go to link \d/)).toBeVisible();
+});
+
+test('a setting pressed on the map stands on the drawing', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'bars-up');
+    await page.getByRole('link', { name: 'Settings', exact: true }).click();
+    const ghosts = page.locator('[data-part="drawing"] .is-ghost');
+    await expect(ghosts).toHaveCount(0);
+    await page.getByRole('link', { name: /^link 3, 3 washers: / }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'on the drawing' })).toContainText('Link 3, 3 washers');
+    await expect(ghosts).toHaveCount(1);
+    await page.locator('[data-field="front"]').fill('37 1/2');
+    await expect(page.getByRole('link', { name: 'Settings', exact: true })).toHaveAttribute('aria-current', 'page');
+});

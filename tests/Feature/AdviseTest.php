@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Artisan;
+
+/** @return array{int, string} exit status and what was printed */
+function adviseOn(string $json): array
+{
+    $file = tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($file, $json);
+    $status = Artisan::call('yoke:advise', ['file' => $file]);
+    unlink($file);
+
+    return [$status, trim(Artisan::output())];
+}
+
+/** A job with one field changed; taken out where the value is the word `(gone)`. */
+function jobWith(string $path, mixed $value, string $name = 'rig-1-after-one-trial'): string
+{
+    $job = json_decode((string) file_get_contents(base_path("tests/fixtures/jobs/{$name}.json")), true);
+    $value === '(gone)' ? data_forget($job, $path) : data_set($job, $path, $value);
+
+    return json_encode($job);
+}
+
+it('prints posterior, chance, next move, methods and every setting', function (string $file): void {
+    $job = json_decode((string) file_get_contents($file), true);
+    [$status, $printed] = adviseOn(json_encode($job));
+    $advice = json_decode($printed, true);
+    $carried = array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried');
+
+    expect($status)->toBe(0)
+        ->and($advice['in_band_chance'] === null)->toBe($carried === [])
+        ->and($advice['move']['do'])->toBeIn(['set', 'stop', 'read_again', 'cannot'])
+        ->and($advice['move']['setting']['link'])->toBeBetween(0, 8)
+        ->and($advice['move']['expect']['front_mm'])->toBeBetween(700, 1100)
+        ->and($advice['move']['because'])->toEndWith('.')
+        ->and(array_keys($advice['fit']))->toBe(['front_rate_kg_per_mm', 'rear_rate_kg_per_mm', 'tongue_weight_kg', 'bar_rate_kg_per_mm', 'tension_mm'])
+        ->and(array_keys($advice['methods']))->toBe($carried === [] ? [] : ['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale'])
+        ->and(count($advice['ranking']))->toBeGreaterThanOrEqual(17 * 7)
+        ->and($advice['ranking'][0]['excluded'])->toBeNull();
+    foreach ($advice['ranking'] as $setting) {
+        expect($setting['chance'])->toBeBetween(0, 1)->and($setting['minutes'])->toBeIn($carried === [] ? [0] : [0, 6, 30]);
+    }
+})->with(fn (): array => glob(dirname(__DIR__).'/fixtures/jobs/*.json') ?: []);
+
+it('knows more after each trial', function (string $rig): void {
+    $doubt = function (string $after) use ($rig): float {
+        $advice = json_decode(adviseOn((string) file_get_contents(base_path("tests/fixtures/jobs/{$rig}-{$after}.json")))[1], true);
+
+        return $advice['fit']['tension_mm']['sd'];
+    };
+
+    expect($doubt('after-one-trial'))->toBeLessThanOrEqual($doubt('first') + 1e-9)->and($doubt('after-two-trials'))->toBeLessThan($doubt('after-one-trial') + 1e-9);
+})->with(['rig-1', 'rig-2', 'rig-3']);
+
+it('moves the other way once the front is over', function (): void {
+    $advice = json_decode(adviseOn((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-after-two-trials.json')))[1], true);
+
+    expect($advice['move']['do'])->toBe('set')->and($advice['move']['setting']['link'])->toBeLessThan(5)
+        ->and($advice['move']['expect']['front_restored'])->toBeLessThan(1.0)
+        ->and($advice['methods']['front_restoration']['verdict'])->toBe('over');
+});
+
+it('takes axle loads and the gauge beside heights', function (): void {
+    $job = json_decode(jobWith('method', 'axle_scale'), true);
+    foreach ([[1100, 900, null], [960, 1500, 464], [1040, 1360, 900]] as $i => [$front, $rear, $ball]) {
+        $job['readings'][$i] += ['front_kg' => $front, 'rear_kg' => $rear] + ($ball === null ? [] : ['ball_load_kg' => $ball]);
+    }
+    $advice = json_decode(adviseOn(json_encode($job))[1], true);
+
+    expect($advice['methods']['axle_scale']['value'])->toEqualWithDelta(80 / 140, 1e-6)->and($advice['methods']['axle_scale']['sd'])->toBeGreaterThan(0.02);
+});
+
+it('says in one line which field was bad, exit 2', function (string $path, mixed $value, string $says): void {
+    [$status, $printed] = adviseOn(jobWith($path, $value));
+
+    expect($status)->toBe(2)->and($printed)->toContain($path)->toContain($says)->and(substr_count($printed, "\n"))->toBe(0);
+})->with([
+    'no wheelbase' => ['vehicle.wheelbase_mm', '(gone)', 'missing'],
+    'a wheelbase below 0' => ['vehicle.wheelbase_mm', -3, 'above 0'],
+    'springs of nobody\'s kind' => ['vehicle.suspension.front', 'air', 'coil, leaf'],
+    'heavier tongue than trailer' => ['trailer.tongue_weight.kg', 9000, 'below the gross'],
+    'weighed by guess' => ['trailer.tongue_weight.by', 'guess', 'Expected one of'],
+    'four axles' => ['trailer.axle_count', 4, 'one, two or three'],
+    'one bar' => ['hitch.bars', 1, 'two spring bars'],
+    'bars without rating' => ['hitch.bar_rating_kg', 0, 'above 0'],
+    'no adjusters' => ['hitch.adjusters', [], 'at least one'],
+    'taped in words' => ['hitch.tension.taped', 'yes', 'true or false'],
+    'a reference out of range' => ['hitch.tension.at', ['link' => 40, 'washer' => 3], 'between 0 and 8'],
+    'a band upside down' => ['band', [1.0, 0.5], 'xpected'],
+    'a band of one' => ['band', [0.5], 'list of 2'],
+    'a method nobody knows' => ['method', 'feeling', 'Expected one of'],
+    'no readings' => ['readings', [], 'at least one'],
+    'rolling in words' => ['vehicle.levelling', 'maybe', 'none, rear, all'],
+]);
+
+it('names a bad setting, a bad stance and a bad file', function (): void {
+    [$status, $printed] = adviseOn(jobWith('readings.2.setting', ['link' => 4.25, 'washer' => 3]));
+    expect($status)->toBe(2)->and($printed)->toContain('readings[2].setting')->toContain('none of its steps');
+    [$status, $printed] = adviseOn(jobWith('readings.2.stance', 'floating'));
+    expect($status)->toBe(2)->and($printed)->toContain('readings[2].stance');
+    expect(adviseOn('not json')[0])->toBe(2)->and(Artisan::call('yoke:advise', ['file' => '/nowhere/at/all']))->toBe(2);
+});
+
+it('bears a single reading, or stances that make no sense', function (array $readings): void {
+    $job = json_decode(jobWith('readings', $readings), true);
+    [$status, $printed] = adviseOn(json_encode($job));
+    $advice = json_decode($printed, true);
+
+    expect($status)->toBe(0)->and($advice['move']['chance'])->toBeBetween(0, 1)->and($advice['move']['do'])->toBeString();
+})->with([
+    'one height' => [[['stance' => 'alone', 'rolled' => true, 'front_mm' => 950]]],
+    'carried without dropped' => [[['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985], ['stance' => 'carried', 'rolled' => false, 'setting' => ['link' => 4, 'washer' => 3], 'front_mm' => 952, 'rear_mm' => 960]]],
+    'all the same' => [array_map(fn (array $stance): array => [...$stance, 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 950], [['stance' => 'alone'], ['stance' => 'dropped'], ['stance' => 'carried', 'setting' => ['link' => 4, 'washer' => 3]]])],
+    'in reverse, front falling' => [[['stance' => 'carried', 'rolled' => true, 'setting' => ['link' => 8, 'washer' => 6], 'front_mm' => 930, 'rear_mm' => 990], ['stance' => 'dropped', 'rolled' => true, 'front_mm' => 940, 'rear_mm' => 900], ['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985]]],
+]);
+
+it('plays the contest on the command line', function (): void {
+    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2, '--json' => true]);
+    $measured = json_decode(trim(Artisan::output()), true);
+
+    expect(array_keys($measured['players']))->toBe(['one step at a time', 'advised', 'advised, perfect tape'])
+        ->and($measured['players']['advised']['hook_ups'])->toBeGreaterThanOrEqual(1.0)
+        ->and($measured['rigs'])->toBe(12)->and($measured['seconds'])->toBeGreaterThan(0);
+    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2]);
+    expect(Artisan::output())->toContain('one step at a time')->toContain('truly in band');
+});
