@@ -131,9 +131,9 @@ final readonly class AdvicePage
     public function checks(): ?array
     {
         $trial = $this->workup->trial;
-        $rating = $this->workup->described->barRating();
+        $rating = $this->workup->described->inPlace()->barRating();
 
-        return $trial === null ? null : array_map(fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))], (new Proof($this->workup->posterior, $trial, $rating, $this->workup->described->barHang()))->checks());
+        return $trial === null ? null : array_map(fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))], (new Proof($this->workup->posterior, $trial, $rating, $this->workup->described->inPlace()->barHang()))->checks());
     }
 
     /** @return list<Finding>|null null before the first hook-up */

@@ -168,7 +168,7 @@ final readonly class Workup
         $observations = [];
         foreach (MeasureKind::of($stance) as $kind) {
             $value = $this->job->measure($stance, $round, $kind)?->value;
-            $observation = $value === null ? null : $this->described->observation($situation, $kind->observed(), $value, $this->reference());
+            $observation = $value === null ? null : $this->described->inPlace()->observation($situation, $kind->observed(), $value, $this->reference());
             $observations = $observation === null ? $observations : [...$observations, $observation];
         }
 

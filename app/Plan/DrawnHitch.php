@@ -19,7 +19,7 @@ final readonly class DrawnHitch
     {
         $carried = $this->plan->carried();
         $place = $this->plan->headAsBolted();
-        $bracket = $this->described->bracketPlace()->at?->millimetres();
+        $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 
         return $place === null
             ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket)

@@ -175,7 +175,7 @@ final readonly class PlanPage
     /** Where the brackets go, in a sentence. */
     public function brackets(): string
     {
-        $place = $this->described->bracketPlace();
+        $place = $this->described->inPlace()->bracketPlace();
 
         return match (true) {
             $place->at === null || $place->moved === null => 'No place within the sheet\'s range is clear of what is in the way: move the tray or ask the hitch\'s maker.',

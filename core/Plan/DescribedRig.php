@@ -5,28 +5,21 @@ declare(strict_types=1);
 namespace Yoke\Plan;
 
 use Yoke\Advice\Obstacle;
-use Yoke\Advice\Obstacle\BarRating;
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
-use Yoke\Fit\Observation;
-use Yoke\Fit\Observed;
 use Yoke\Fit\PriorDoubts;
 use Yoke\Fit\RigPrior;
-use Yoke\Fit\Situation;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Method\Band;
-use Yoke\Plan\Bars\BarHang;
-use Yoke\Plan\Bars\BracketPlace;
-use Yoke\Plan\Bars\TipClearance;
+use Yoke\Plan\Bars\HitchInPlace;
 use Yoke\Plan\Head\HeadPlaces;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
-use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Family\Families;
@@ -102,27 +95,6 @@ final readonly class DescribedRig
         ));
     }
 
-    /** What the fields of a sheet, each possible alone, cannot be together. */
-    public function check(Problems $problems): void
-    {
-        if (($this->trailer->number('tongue_weight_kg') ?? 0.0) >= $this->grossKg()) {
-            $problems->found('tongue_weight_kg', 'Expected a tongue weight below the gross trailer weight.');
-        }
-        $rises = static fn (Values $sheet, string $low, string $high): bool => ($sheet->number($low) ?? -INF) <= ($sheet->number($high) ?? INF);
-        if (! $rises($this->hitch, 'bar_rating_low_kg', 'bar_rating_high_kg')) {
-            $problems->found('bar_rating_low_kg', 'Expected a rating range that rises: from the lower to the higher tongue weight.');
-        }
-        if (! $rises($this->vehicle, 'maker_band_low', 'maker_band_high')) {
-            $problems->found('maker_band_low', 'Expected a band that rises.');
-        }
-        if (! $rises($this->hitch, 'bracket_from_mm', 'bracket_to_mm')) {
-            $problems->found('bracket_from_mm', 'Expected a range that rises: the nearest place to the ball first.');
-        }
-        if (! $rises($this->trailer, 'tray_from_mm', 'tray_to_mm')) {
-            $problems->found('tray_from_mm', 'Expected its end nearest to the ball first.');
-        }
-    }
-
     public function makersWord(): ?MakersWord
     {
         return MakersWord::of($this->vehicle, $this->rig->trailer->grossWeight);
@@ -136,68 +108,6 @@ final readonly class DescribedRig
     public function ratings(): Ratings
     {
         return new Ratings($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->axles);
-    }
-
-    /** What one bar may carry at its hook-up point; null where its sheet does not say. */
-    public function barRating(): ?Load
-    {
-        return $this->hitch->load('bar_rating_high_kg');
-    }
-
-    /** How the bars hang; null until the hitch's family is known, and on one without bars. */
-    public function barHang(): ?BarHang
-    {
-        $adjusters = $this->adjusters();
-
-        return $adjusters === null || ! ($this->family()?->hasBars() ?? false) ? null : BarHang::of($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch);
-    }
-
-    /**
-     * A reading of something else than a fender as the fit takes it: mm or kg as read. Null where the sheets lack what it
-     * is measured against: the level coupler's height, the loosest hang of the bars.
-     *
-     * @param  Setting  $reference  that a taped bar gap is reckoned for
-     */
-    public function observation(Situation $situation, Observed $observed, float $read, Setting $reference): ?Observation
-    {
-        $coupler = $this->trailer->number('coupler_height_mm');
-        $hang = $this->barHang()?->hang($reference)?->millimetres();
-        [$value, $doubt] = match ($observed) {
-            Observed::CouplerRise => [$coupler === null ? null : $read - $coupler, $this->doubts->couplerMm],
-            Observed::BarBend => [$hang === null ? null : $read - $hang, $this->doubts->tensionTapedMm],
-            Observed::BallLoad => [$read, max(1.0, $this->doubts->ballLoad * $read)],
-            default => [$read, $this->doubts->weighbridgeKg],
-        };
-
-        return $value === null ? null : new Observation($situation, $observed, $value, $doubt);
-    }
-
-    /** @return list<Obstacle> what no setting may break */
-    public function obstacles(): array
-    {
-        $rating = $this->barRating();
-        $hang = $this->barHang();
-
-        return [
-            new KeptRatings($this->ratings()->ledger()),
-            ...($rating === null ? [] : [new BarRating($rating)]),
-            ...($hang === null ? [] : [new TipClearance($hang)]),
-        ];
-    }
-
-    /** Where the brackets go; the sheet's distance alone where it gives no range. */
-    public function bracketPlace(): BracketPlace
-    {
-        $sheet = $this->rig->hitch->barArm;
-        $from = $this->trailer->length('tray_from_mm');
-        $to = $this->trailer->length('tray_to_mm');
-
-        return BracketPlace::choose(
-            $sheet,
-            $this->hitch->length('bracket_from_mm') ?? $sheet,
-            $this->hitch->length('bracket_to_mm') ?? $sheet,
-            $from === null || $to === null ? null : [$from, $to],
-        );
     }
 
     /** @return list<Tank> */
@@ -316,5 +226,24 @@ final readonly class DescribedRig
     private function grossKg(): float
     {
         return $this->rig->trailer->grossWeight->kilograms();
+    }
+
+    /** What the fields of a sheet, each possible alone, cannot be together. */
+    public function check(Problems $problems): void
+    {
+        (new SheetChecks($this->vehicle, $this->trailer, $this->hitch, $this->grossKg()))->check($problems);
+    }
+
+    public function inPlace(): HitchInPlace
+    {
+        $adjusters = $this->family()?->hasBars() === true ? $this->adjusters() : null;
+
+        return new HitchInPlace($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch, $this->doubts);
+    }
+
+    /** @return list<Obstacle> what no setting may break */
+    public function obstacles(): array
+    {
+        return [new KeptRatings($this->ratings()->ledger()), ...$this->inPlace()->obstacles()];
     }
 }

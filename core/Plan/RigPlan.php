@@ -80,7 +80,7 @@ final readonly class RigPlan
     {
         $middle = $this->rig->adjusters()?->middle();
 
-        return $middle === null ? 0.0 : $this->rig->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
+        return $middle === null ? 0.0 : $this->rig->inPlace()->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
     }
 
     /** Taped heights, with the stances that are not taped yet as they are predicted from alone. */
@@ -146,15 +146,15 @@ final readonly class RigPlan
     /** How far the chains lean to the rear of square at a setting, with the brackets in their place; null where it cannot be told. */
     public function chainLean(Setting $setting): ?Angle
     {
-        $bracket = $this->rig->bracketPlace()->at;
+        $bracket = $this->rig->inPlace()->bracketPlace()->at;
 
-        return $bracket === null ? null : $this->rig->barHang()?->chainLean($setting, $this->carried(), $bracket);
+        return $bracket === null ? null : $this->rig->inPlace()->barHang()?->chainLean($setting, $this->carried(), $bracket);
     }
 
     /** @return list<Term> where a setting's bar-tip clearance comes from */
     public function clearanceTerms(Setting $setting): array
     {
-        return $this->rig->barHang()?->clearanceTerms($setting, $this->carried()) ?? [];
+        return $this->rig->inPlace()->barHang()?->clearanceTerms($setting, $this->carried()) ?? [];
     }
 
     private function firstSetting(): ?FirstSetting
@@ -163,7 +163,7 @@ final readonly class RigPlan
 
         return $adjusters === null
             ? null
-            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->barHang(), $this->ballRaise());
+            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->inPlace()->barHang(), $this->ballRaise());
     }
 
     /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Closure;
 use Illuminate\Console\Command;
+use Yoke\Yard\AdviceBenchmark;
 use Yoke\Yard\Contest\Contest;
 use Yoke\Yard\Contest\Tally;
 use Yoke\Yard\StanceBenchmark;
@@ -17,12 +19,15 @@ final class Benchmark extends Command
         {--seed=1 : What the rigs are drawn from}
         {--json : Print JSON}';
 
+    private const ADVICES = 200;
+
     protected $description = 'Time the model on this machine, play the advice against one step at a time, and print what was measured';
 
     public function handle(): int
     {
         $stances = max(1, (int) $this->option('stances'));
         $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
+        $measured['milliseconds_per_advice'] = round((new AdviceBenchmark($this->clock(), (int) $this->option('seed')))->run(self::ADVICES), 2);
         $rigs = (int) $this->option('rigs');
         if ($rigs > 0) {
             $measured += $this->contest($rigs, (int) $this->option('seed'));
@@ -35,7 +40,13 @@ final class Benchmark extends Command
 
     private function microseconds(int $stances): float
     {
-        return (new StanceBenchmark(static fn (): float => hrtime(true) / 1e9))->run($stances);
+        return (new StanceBenchmark($this->clock()))->run($stances);
+    }
+
+    /** @return Closure(): float seconds */
+    private function clock(): Closure
+    {
+        return static fn (): float => hrtime(true) / 1e9;
     }
 
     /** @return array<string, mixed> */

@@ -15,7 +15,7 @@
             @endif
             <x-derivation :terms="$plan->plan->settingTerms($first)" :plan="$plan" summary="Where this chance comes from" />
         </div>
-        @if ($plan->described->barHang())
+        @if ($plan->described->inPlace()->barHang())
             <p class="sentence" data-tone="note">{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>
         @endif
         @if ($first->clearance)

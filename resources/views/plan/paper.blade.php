@@ -29,7 +29,7 @@
                 <h2>Bars</h2>
                 @if ($first = $plan->plan->firstSettings()[0] ?? null)
                     <p>{{ $first->allowed() ? 'Start at' : 'Nothing can be advised; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->print->percent($first->inBand) }} chance in band.@if ($first->clearance) Bar tips {{ $plan->print->length($first->clearance) }} clear.@endif</p>
-                    @if ($plan->described->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
+                    @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
                 @else
                     <p>The family of the hitch is not known yet.</p>
                 @endif

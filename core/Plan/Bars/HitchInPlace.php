@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Plan\Bars;
+
+use Yoke\Advice\Obstacle;
+use Yoke\Advice\Obstacle\BarRating;
+use Yoke\Fit\Observation;
+use Yoke\Fit\Observed;
+use Yoke\Fit\PriorDoubts;
+use Yoke\Fit\Situation;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Sheet\Values;
+
+/** A hitch on its trailer as the sheets tell it: how its bars hang, where its brackets go, what no setting may break. */
+final readonly class HitchInPlace
+{
+    /** @param  Adjusters|null  $adjusters  null until the family is known, and on a hitch without bars */
+    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Values $trailer, private Values $hitch, private PriorDoubts $doubts)
+    {
+    }
+
+    /**
+     * A reading of something else than a fender as the fit takes it: mm or kg as read. Null where the sheets lack what it
+     * is measured against: the level coupler's height, the loosest hang of the bars.
+     *
+     * @param  Setting  $reference  that a taped bar gap is reckoned for
+     */
+    public function observation(Situation $situation, Observed $observed, float $read, Setting $reference): ?Observation
+    {
+        $coupler = $this->trailer->number('coupler_height_mm');
+        $hang = $this->barHang()?->hang($reference)?->millimetres();
+        [$value, $doubt] = match ($observed) {
+            Observed::CouplerRise => [$coupler === null ? null : $read - $coupler, $this->doubts->couplerMm],
+            Observed::BarBend => [$hang === null ? null : $read - $hang, $this->doubts->tensionTapedMm],
+            Observed::BallLoad => [$read, max(1.0, $this->doubts->ballLoad * $read)],
+            default => [$read, $this->doubts->weighbridgeKg],
+        };
+
+        return $value === null ? null : new Observation($situation, $observed, $value, $doubt);
+    }
+
+    /** @return list<Obstacle> what no setting may break */
+    public function obstacles(): array
+    {
+        $rating = $this->barRating();
+        $hang = $this->barHang();
+
+        return [
+            ...($rating === null ? [] : [new BarRating($rating)]),
+            ...($hang === null ? [] : [new TipClearance($hang)]),
+        ];
+    }
+
+    /** What one bar may carry at its hook-up point; null where its sheet does not say. */
+    public function barRating(): ?Load
+    {
+        return $this->hitch->load('bar_rating_high_kg');
+    }
+
+    /** How the bars hang; null until the hitch's family is known, and on one without bars. */
+    public function barHang(): ?BarHang
+    {
+        return $this->adjusters === null ? null : BarHang::of($this->adjusters, $this->barArm, $this->trailer, $this->hitch);
+    }
+
+    /** Where the brackets go; the sheet's distance alone where it gives no range. */
+    public function bracketPlace(): BracketPlace
+    {
+        $sheet = $this->barArm;
+        $from = $this->trailer->length('tray_from_mm');
+        $to = $this->trailer->length('tray_to_mm');
+
+        return BracketPlace::choose(
+            $sheet,
+            $this->hitch->length('bracket_from_mm') ?? $sheet,
+            $this->hitch->length('bracket_to_mm') ?? $sheet,
+            $from === null || $to === null ? null : [$from, $to],
+        );
+    }
+}
