@@ -55,6 +55,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
         Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
+        Route::post('/method', [Stations::class, 'method'])->name('stations.method');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
         Route::post('/close', [Stations::class, 'close'])->name('stations.close');
         Route::post('/open', [Stations::class, 'open'])->name('stations.open');

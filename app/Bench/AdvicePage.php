@@ -53,6 +53,18 @@ final readonly class AdvicePage
         };
     }
 
+    /** A chance in words: nothing is ever quite sure. */
+    public function chance(Outlook $outlook): string
+    {
+        $percent = (int) round(100 * $outlook->chance);
+
+        return match (true) {
+            $percent >= 100 => 'over 99 %',
+            $percent <= 0 => 'under 1 %',
+            default => "{$percent} %",
+        };
+    }
+
     /** A fender height at the setting of the next move, with its doubt. */
     public function expected(Axle $axle): string
     {

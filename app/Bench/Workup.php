@@ -30,6 +30,9 @@ use Yoke\Rig\Stance;
 /** What the readings of a job tell of its rig, and what to do next. */
 final readonly class Workup
 {
+    /** A runner-up below this chance is none. */
+    private const WORTH_SAYING = 0.05;
+
     public DescribedRig $described;
 
     public Posterior $posterior;
@@ -44,7 +47,7 @@ final readonly class Workup
         $this->described = $job->rigAsWorked()->described();
         $this->posterior = (new Estimation($this->described->prior(), $this->observations()))->posterior();
         $this->trial = $this->lastTrial();
-        $advisor = new Advisor($adjusters, $this->reference(), $job->band(), $this->described->obstacles(), $policy);
+        $advisor = new Advisor($adjusters, $this->reference(), $job->band(), $this->described->obstacles(), $policy, $job->method);
         $this->advised = $advisor->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0);
     }
 
@@ -93,7 +96,7 @@ final readonly class Workup
 
     public function reasons(): Reasons
     {
-        return new Reasons($this->advised, $this->job->band());
+        return new Reasons($this->advised, $this->job->band(), $this->job->method);
     }
 
     /** The methods side by side; null before the first hook-up. */
@@ -111,7 +114,7 @@ final readonly class Workup
     /** @return list<Outlook> the next best that may be advised */
     public function runnersUp(): array
     {
-        $others = array_filter($this->advised->ranking, fn (Outlook $outlook): bool => $outlook->isOpen() && ! $outlook->setting->equals($this->advised->outlook->setting));
+        $others = array_filter($this->advised->ranking, fn (Outlook $outlook): bool => $outlook->isOpen() && $outlook->chance >= self::WORTH_SAYING && ! $outlook->setting->equals($this->advised->outlook->setting));
 
         return array_slice(array_values($others), 0, 3);
     }

@@ -51,7 +51,7 @@ final readonly class AdviceFile
     {
         $band = $this->job->band();
         $posterior = (new Estimation($this->job->prior(), $this->job->observations()))->posterior();
-        $advisor = new Advisor($this->job->adjusters(), $this->job->reference(), $band, [new BarRating(Load::ofKilograms($this->job->barRating()))], new Policy);
+        $advisor = new Advisor($this->job->adjusters(), $this->job->reference(), $band, [new BarRating(Load::ofKilograms($this->job->barRating()))], new Policy, $this->job->aim());
         $trial = $this->job->lastTrial();
         $advised = $advisor->advise($posterior, $trial?->setting, $trial === null ? 0 : $trial->readings);
 
@@ -79,7 +79,7 @@ final readonly class AdviceFile
             'setting' => $outlook->setting->steps(),
             'chance' => $outlook->chance,
             'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $outlook->share->mean()],
-            'because' => (new Reasons($advised, $band))->because(),
+            'because' => (new Reasons($advised, $band, $this->job->aim()))->because(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use Yoke\Advice\Aim;
 use Yoke\Advice\Trial;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
@@ -48,8 +49,13 @@ final readonly class JobFields
 
     public function __construct(private Fields $fields, private PriorDoubts $doubts = new PriorDoubts, private HeightDoubt $heights = new HeightDoubt)
     {
-        $fields->choice('method', ['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale']);
         $fields->object('vehicle')->choice('levelling', ['none', 'rear', 'all']);
+    }
+
+    /** The method that governs. */
+    public function aim(): Aim
+    {
+        return Aim::from($this->fields->choice('method', array_column(Aim::cases(), 'value')));
     }
 
     public function band(): Band

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Yoke\Advice\Aim;
 use Yoke\Method\Band;
 use Yoke\Rig\Stance;
 
@@ -24,6 +25,7 @@ use Yoke\Rig\Stance;
  * @property float $band_from
  * @property float $band_to
  * @property bool $each_side
+ * @property Aim $method the school that governs
  * @property CarbonImmutable|null $handed_over_at
  * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
  * @property Rig $rig
@@ -37,9 +39,9 @@ use Yoke\Rig\Stance;
  */
 final class Job extends Model
 {
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place'];
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method'];
 
-    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false];
+    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'method' => 'front_restoration'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -49,6 +51,7 @@ final class Job extends Model
             'rig_as_worked' => 'array',
             'each_side' => 'boolean',
             'head_place' => 'array',
+            'method' => Aim::class,
             'handed_over_at' => 'immutable_datetime',
         ];
     }

@@ -23,6 +23,7 @@ final readonly class Advisor
         private Band $band,
         private array $obstacles = [],
         private Policy $policy = new Policy,
+        private Aim $aim = Aim::FrontRestoration,
     ) {
     }
 
@@ -32,7 +33,7 @@ final readonly class Advisor
      */
     public function advise(Posterior $posterior, ?Setting $present = null, int $readings = 0): Advised
     {
-        $prospect = new Prospect($posterior, $this->adjusters, $this->reference, $this->band, $this->obstacles, $this->policy);
+        $prospect = new Prospect($posterior, $this->adjusters, $this->reference, $this->band, $this->obstacles, $this->policy, $this->aim);
         $ranking = $this->ranked($prospect, $present);
         $best = $ranking[0];
         $now = $present === null ? null : $prospect->of($present, $present);
@@ -60,8 +61,8 @@ final readonly class Advisor
     private function ranked(Prospect $prospect, ?Setting $present): array
     {
         $stays = $present ?? $this->reference;
-        $outlooks = $this->sorted(array_map(static fn (Setting $setting): Outlook => $prospect->of($setting, $present), $this->settings($stays)));
-        if ($present === null || $outlooks[0]->standsLevel()) {
+        $outlooks = $this->sorted(array_map(static fn (Setting $setting): Outlook => $prospect->of($setting, $present), $this->settings($stays)), 0.0);
+        if ($present === null || $outlooks[0]->standsLevel() || $this->heads($stays) === []) {
             return $outlooks;
         }
         foreach ($this->heads($stays) as $head) {
@@ -70,23 +71,24 @@ final readonly class Advisor
             }
         }
 
-        return $this->sorted($outlooks);
+        return $this->sorted($outlooks, $this->policy->offLevel);
     }
 
     /**
      * @param  non-empty-list<Outlook>  $outlooks
-     * @return non-empty-list<Outlook>
+     * @param  float  $offLevel  what a trailer off level takes from a setting's worth
+     * @return non-empty-list<Outlook> best first, those that may not be advised last
      */
-    private function sorted(array $outlooks): array
+    private function sorted(array $outlooks, float $offLevel): array
     {
-        usort($outlooks, fn (Outlook $one, Outlook $other): int => [$other->isOpen(), $this->worth($other)] <=> [$one->isOpen(), $this->worth($one)]);
+        usort($outlooks, fn (Outlook $one, Outlook $other): int => [$other->isOpen(), $this->worth($other, $offLevel)] <=> [$one->isOpen(), $this->worth($one, $offLevel)]);
 
         return $outlooks;
     }
 
-    private function worth(Outlook $outlook): float
+    private function worth(Outlook $outlook, float $offLevel): float
     {
-        return $outlook->chance - $this->policy->minute * $outlook->minutes - ($outlook->standsLevel() ? 0.0 : $this->policy->offLevel);
+        return $outlook->chance - $this->policy->minute * $outlook->minutes - ($outlook->standsLevel() ? 0.0 : $offLevel);
     }
 
     /** @return list<Setting> the same with the head at each of its other holes */

@@ -20,7 +20,7 @@ final class Prospect
 {
     private const ALONG_MM = 20.0;
 
-    /** @var array<array-key, list<array{float, float}>> by ball raise: share at the reference tension, and its slope per mm, of each variant */
+    /** @var array<array-key, list<array{float, float}>> by what it is of and the ball raise: its value at the reference tension, and its slope per mm, of each variant */
     private array $lines = [];
 
     /** @var array<array-key, CoupledRig> the likeliest, by ball raise */
@@ -37,6 +37,7 @@ final class Prospect
         private readonly Band $band,
         private readonly array $obstacles,
         private readonly Policy $policy,
+        private readonly Aim $aim = Aim::FrontRestoration,
     ) {
     }
 
@@ -45,7 +46,7 @@ final class Prospect
     {
         $raise = $this->adjusters->ballHeightBetween($this->reference, $setting);
         $more = $this->adjusters->tensionBetween($this->reference, $setting, $this->posterior->prior()->known()->barArm);
-        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines($raise));
+        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines(Aim::FrontRestoration, $raise));
         $share = Gaussian::of(max(0.0, $values[0]), $this->posterior->deviationOf($values));
         $taut = Gaussian::of($values[0], $share->deviation());
         $over = 1.0 - $taut->chanceBelow(1.0);
@@ -56,7 +57,7 @@ final class Prospect
             $more,
             $raise,
             $share,
-            $taut->chanceBetween($this->band->from, $this->band->to),
+            $this->aim === Aim::FrontRestoration || $this->aim === Aim::AxleScale ? $taut->chanceBetween($this->band->from, $this->band->to) : min($this->chanceOfAim($raise, $more), 1.0 - $over),
             $over,
             $carried->trailerPitchAngle(),
             $from === null ? 0 : $this->adjusters->minutesBetween($from, $setting),
@@ -81,14 +82,21 @@ final class Prospect
         return $this->rigs[(string) $raise] ??= $this->posterior->rig($raise);
     }
 
-    /** @return list<array{float, float}> */
-    private function lines(float $raise): array
+    private function chanceOfAim(float $raise, float $more): float
     {
-        return $this->lines[(string) $raise] ??= array_map(static function (array $variant): array {
-            [$rig, $tension] = $variant;
-            $here = $rig->taut($tension)->frontRestored();
+        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines($this->aim, $raise));
 
-            return [$here, ($rig->taut($tension + self::ALONG_MM)->frontRestored() - $here) / self::ALONG_MM];
+        return Gaussian::of($values[0], $this->posterior->deviationOf($values))->chanceBetween(...$this->aim->bounds($this->band));
+    }
+
+    /** @return list<array{float, float}> */
+    private function lines(Aim $of, float $raise): array
+    {
+        return $this->lines["{$of->value} {$raise}"] ??= array_map(function (array $variant) use ($of): array {
+            [$rig, $tension] = $variant;
+            $here = $of->quantity($rig->taut($tension), $this->band);
+
+            return [$here, ($of->quantity($rig->taut($tension + self::ALONG_MM), $this->band) - $here) / self::ALONG_MM];
         }, $this->posterior->variants($raise));
     }
 }

@@ -9,7 +9,7 @@ use Yoke\Method\Band;
 /** Why a move is advised, in a sentence; and where none can be, what would help. */
 final readonly class Reasons
 {
-    public function __construct(private Advised $advised, private Band $band)
+    public function __construct(private Advised $advised, private Band $band, private Aim $aim = Aim::FrontRestoration)
     {
     }
 
@@ -32,6 +32,7 @@ final readonly class Reasons
         $against = array_map(static fn (Outlook $outlook): string => $outlook->excluded, $this->advised->ranking);
 
         return match (true) {
+            $this->aim !== Aim::FrontRestoration && $this->aim !== Aim::AxleScale => ucfirst($this->aim->inWords()).' is not to be met on this rig with the front at or below its alone load and nothing broken: let front restoration govern, or ask the hitch\'s maker.',
             max($shares) < $this->band->from => sprintf('Even at its tightest this hitch puts back about %d %%: stiffer bars, more tilt or less tongue weight would reach the band.', self::percent(max($shares))),
             min($shares) > $this->band->to => sprintf('Even at its loosest this hitch puts back about %d %%: lighter bars or less tilt would come down to the band.', self::percent(min($shares))),
             in_array('bars past their rating', $against, true) => 'What would reach the band bends the bars past their rating: heavier bars, or less tongue weight.',

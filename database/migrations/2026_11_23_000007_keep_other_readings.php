@@ -27,6 +27,9 @@ return new class extends Migration
             DB::statement("CREATE TRIGGER measures_no_{$change} BEFORE {$change} ON measures
                 BEGIN SELECT RAISE(ABORT, 'Readings are append-only: a later one counts.'); END");
         }
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->string('method')->default('front_restoration')->comment('the school that governs the next move');
+        });
         Schema::table('rigs', function (Blueprint $table): void {
             $table->json('found_setting')->nullable()->comment('steps by adjuster of the setting last handed over, with the job and the day');
         });

@@ -199,3 +199,23 @@ it('proves the setting at Prove, and keeps it with the rig once handed over', fu
     expect($this->work->rig->fresh()->found_setting['steps'])->toEqual(['link' => 4.0, 'washer' => 3.0, 'head' => 2.0]);
     $this->get("/jobs/{$this->work->id}/brackets")->assertSee('Handed over last at link 4, 3 washers');
 });
+
+it('lets a job choose the method that governs', function (): void {
+    stances($this, $this->work);
+    hookUp($this, $this->work, []);
+    $this->tape($this->work, 'bars-up', ['front' => '956 mm', 'rear' => '945 mm'], ['rolled' => '1']);
+    $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'equal_squat'])->assertRedirect("/jobs/{$this->work->id}/bars-up?show=methods");
+
+    expect($this->work->fresh()->method)->toBe(Yoke\Advice\Aim::EqualSquat);
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Equal squat governs.')->assertSee('is not to be met on this rig');
+    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('equal squat governs');
+    $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'feeling'])->assertStatus(422);
+});
+
+it('says how weak an answer is while dropped is not taped', function (): void {
+    $this->tape($this->work, 'alone', ['front' => '950 mm', 'rear' => '985 mm'], ['rolled' => '1']);
+    hookUp($this, $this->work, []);
+    $this->tape($this->work, 'bars-up', ['front' => '956 mm', 'rear' => '945 mm'], ['rolled' => '1']);
+
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Dropped is not taped: this rests on the model');
+});

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Yoke\Advice\Aim;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 
@@ -28,6 +29,16 @@ final class Stations
         $this->handOver($job, $station, false);
 
         return redirect()->route('bench', [$job, $station->value]);
+    }
+
+    /** Which school governs the job's next move. */
+    public function method(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        $method = Aim::tryFrom($request->string('method')->toString());
+        abort_if($method === null, 422, 'Expected one of the five methods.');
+        $job->update(['method' => $method]);
+
+        return redirect()->route('bench', [$job, $station->value, 'show' => 'methods']);
     }
 
     /** Which way the job's fenders are taped: one height an axle, or left and right. */

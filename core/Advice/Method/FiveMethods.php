@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Advice\Method;
 
+use Yoke\Advice\Aim;
 use Yoke\Advice\Trial;
 use Yoke\Balance\Attitude;
 use Yoke\Balance\CoupledRig;
@@ -108,22 +109,14 @@ final readonly class FiveMethods
     private function ballLoad(): MethodView
     {
         $load = $this->predict(static fn (Attitude $carried): float => $carried->ballLoad());
-        $offTarget = $this->predict(fn (Attitude $carried): float => $carried->ballLoad() / $this->target($carried->rig()) - 1.0);
-        $target = $this->target($this->posterior->rig($this->trial->ballRaise));
+        $offTarget = $this->predict(fn (Attitude $carried): float => $carried->ballLoad() / Aim::ballLoadTarget($carried->rig(), $this->band) - 1.0);
+        $target = Aim::ballLoadTarget($this->posterior->rig($this->trial->ballRaise), $this->band);
 
         return MethodView::of('ball_load', $load, Chances::ofOutside($offTarget->chanceBelow(-self::BALL_LOAD), 1 - $offTarget->chanceBelow(self::BALL_LOAD)), [
             'short' => sprintf('Turn the screw up: a gauge should come to %.0f kg, within 4 %%.', $target),
             'in' => sprintf('A gauge would show its target, %.0f kg, within 4 %%.', $target),
             'over' => sprintf('Turn the screw down: a gauge should come to %.0f kg, within 4 %%.', $target),
         ]);
-    }
-
-    /** TW·(1 + ρ·a·(L − b)/(b·(L + a))), kg */
-    private function target(CoupledRig $rig): float
-    {
-        [$overhang, $length, $arm] = [$rig->vehicle()->overhang, $rig->trailer()->ballToAxle, $rig->bars()->arm];
-
-        return $rig->trailer()->tongueWeight * (1 + $this->band->middle() * $overhang * ($length - $arm) / ($arm * ($length + $overhang)));
     }
 
     /** The share by front axle loads alone, where tickets hold all three stances. */

@@ -21,7 +21,7 @@
         <p class="sentence" data-tone="note">Say which setting is on: then all readings count together, and the next move is worked out.</p>
     @elseif (! $page->isForbidden())
         <div @class(['do-next', 'is-in-band' => $advised->move === \Yoke\Advice\Move::Stop])>
-            <p>{{ $advice->move() }} <strong>{{ round(100 * $outlook->chance) }} % chance in band.</strong></p>
+            <p>{{ $advice->move() }} <strong>{{ ucfirst($advice->chance($outlook)) }} chance in band.</strong></p>
             <p class="expected">{{ $advised->move === \Yoke\Advice\Move::Stop ? 'Truly' : 'Expect' }} front {{ $advice->expected(\Yoke\Rig\Axle::Front) }}, rear {{ $advice->expected(\Yoke\Rig\Axle::Rear) }}.</p>
         </div>
         <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
@@ -37,10 +37,12 @@
             <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">What is wrong with it</a>
         </form>
         <p class="sentence reasons">
+            @if ($page->job->method !== \Yoke\Advice\Aim::FrontRestoration){{ ucfirst($page->job->method->inWords()) }} governs. @endif
+            @if ($page->heights->at(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front) && ! $page->heights->at(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front))Dropped is not taped: this rests on the model and what is usual, so its doubt is large. @endif
             @if ($judged->verdict === \Yoke\Method\Verdict::Waiting || $advised->move === \Yoke\Advice\Move::Stop){{ $judged->advice }}@endif
             {{ $workup->reasons()->because() }}
             @if ($advised->move !== \Yoke\Advice\Move::Stop && $workup->runnersUp() !== [])
-                <strong>Next best:</strong> @foreach ($workup->runnersUp() as $other){{ $advice->name($other) }} {{ round(100 * $other->chance) }} %{{ $loop->last ? '.' : '; ' }}@endforeach
+                <strong>Next best:</strong> @foreach ($workup->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->chance($other) }}){{ $loop->last ? '.' : '; ' }}@endforeach
             @endif
             @if ($workup->excluded() !== [])
                 <strong>Left out:</strong> @foreach ($workup->excluded() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach

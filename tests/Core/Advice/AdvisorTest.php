@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Fit\Priors;
 use Tests\Core\Fit\Readings;
 use Yoke\Advice\Advised;
+use Yoke\Advice\Aim;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\Move;
 use Yoke\Advice\Obstacle;
@@ -113,7 +114,7 @@ it('works the whole grid before the first hook-up, where nothing costs', functio
     expect($advised->move)->toBe(Move::Set)->and($advised->present)->toBeNull()
         ->and($advised->ranking)->toHaveCount(17 * 7)
         ->and(array_sum(array_map(fn (Outlook $outlook): int => $outlook->minutes, $advised->ranking)))->toBe(0)
-        ->and($advised->outlook->chance)->toBe(max(array_map(fn (Outlook $outlook): float => $outlook->isOpen() && $outlook->standsLevel() ? $outlook->chance : 0.0, $advised->ranking)));
+        ->and($advised->outlook->chance)->toBe(max(array_map(fn (Outlook $outlook): float => $outlook->isOpen() ? $outlook->chance : 0.0, $advised->ranking)));
 });
 
 it('breaks no rating and meets no obstacle', function (): void {
@@ -172,4 +173,40 @@ it('follows the shop in when enough is enough', function (): void {
     expect($move(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Move::Stop)
         ->and($move(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Move::Stop)
         ->and($move(new Policy(readings: 9), 8))->toBe(Move::ReadAgain);
+});
+
+it('lets another school govern, and never past full return', function (Aim $aim, float $ball): void {
+    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
+    $rig = $prior->likelyRig();
+    $readings = new Readings($rig, $rig->tensionFor(0.4), null, 0.3);
+    $posterior = (new Estimation($prior, [...$readings->threeStances(), ...$readings->threeStances()]))->posterior();
+    $advised = (new Advisor(hitch(), hitch()->middle(), Band::usual(), [], new Policy, $aim))->advise($posterior, hitch()->middle(), 4);
+    $outlook = $advised->outlook;
+    $carried = $posterior->rig($outlook->ballRaise)->carried($posterior->tension() + $outlook->tension);
+    [$from, $to] = $aim->bounds(Band::usual());
+
+    if ($advised->move === Move::Cannot) {
+        expect((new Reasons($advised, Band::usual(), $aim))->because())->toContain('is not to be met on this rig');
+    } else {
+        expect($advised->move)->toBe(Move::Set)
+            ->and($aim->quantity($carried, Band::usual()))->toBeGreaterThan($from)->toBeLessThan($to)
+            ->and($carried->frontRestored())->toBeLessThan(1.0);
+    }
+    expect($advised->move)->toBe($aim === Aim::EqualSquat || $ball < 0.0 ? Move::Cannot : Move::Set);
+})->with([
+    'axle scale' => [Aim::AxleScale, 45.0],
+    'ball load' => [Aim::BallLoad, 45.0],
+    'coupler height' => [Aim::CouplerHeight, 52.0],
+    'equal squat, not to be met' => [Aim::EqualSquat, 45.0],
+]);
+
+it('counts a setting in band by the quantity of the school that governs', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $carried = $rig->carried($rig->tensionFor(0.75));
+
+    expect(Aim::FrontRestoration->quantity($carried, Band::usual()))->toEqualWithDelta(0.75, 1e-9)
+        ->and(Aim::BallLoad->quantity($carried, Band::usual()))->toEqualWithDelta(0.0, 0.03)
+        ->and(Aim::EqualSquat->quantity($carried, Band::usual()))->toBe($carried->frontRise() - $carried->rearRise())
+        ->and(Aim::CouplerHeight->quantity($carried, Band::usual()))->toBe($carried->ballRise())
+        ->and(Aim::AxleScale->bounds(Band::of(0.2, 0.6)))->toBe([0.2, 0.6]);
 });
