@@ -10,6 +10,7 @@ use Yoke\Advice\Outlook;
 use Yoke\Balance\CoupledRig;
 use Yoke\Drawing\Plot\StancePlot;
 use Yoke\Measure\LengthPrinter;
+use Yoke\Method\Chances;
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
@@ -23,11 +24,11 @@ final readonly class TrialsPage
     {
     }
 
-    /** @return list<array{number: int, setting: string, front: string, rear: string, share: string}> oldest first; rounds that nothing was read in are left out but for the one that is on */
+    /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
     public function ladder(): array
     {
         $ladder = [];
-        $before = null;
+        [$before, $last] = [null, null];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $setting = $this->workup->setting($round);
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
@@ -37,15 +38,16 @@ final readonly class TrialsPage
                 $ladder[] = [
                     'number' => $round,
                     'setting' => $said === $before ? "{$said}, again" : $said,
+                    'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
                     'share' => $setting === null || $front === null ? '–' : $this->share($setting),
                 ];
-                $before = $said;
+                [$before, $last] = [$said, $setting];
             }
         }
 
-        return $ladder;
+        return array_reverse($ladder);
     }
 
     public function plot(): StancePlot
@@ -140,8 +142,9 @@ final readonly class TrialsPage
     {
         $more = $this->workup->more($setting);
         $share = $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored(), $this->workup->raise($setting));
+        $chances = Chances::ofOutside($share->chanceBelow($this->job->band()->from), 1 - $share->chanceBelow($this->job->band()->to));
 
-        return sprintf('%d ± %d %%', round(100 * $share->mean()), round(100 * $share->deviation()));
+        return sprintf('%d ± %d %%, %s', round(100 * $share->mean()), round(100 * $share->deviation()), $chances->verdict()->value);
     }
 
     private function adjuster(Role $role): ?Adjuster

@@ -19,8 +19,13 @@ enum Observed
     /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
     case BarBend;
 
+    public function isAxleLoad(): bool
+    {
+        return $this === self::FrontLoad || $this === self::RearLoad || $this === self::TrailerLoad;
+    }
+
     public function isLoad(): bool
     {
-        return $this === self::BallLoad || $this === self::FrontLoad || $this === self::RearLoad || $this === self::TrailerLoad;
+        return $this === self::BallLoad || $this->isAxleLoad();
     }
 }

@@ -91,7 +91,7 @@ test('the half-done job is finished by following the next move, with the keyboar
 test('a mistyped half inch is caught and named while it is typed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Planetarium/, 'bars-up');
-    await expect(verdict(page)).toContainText('Stop here');
+    await expect(verdict(page)).toContainText('chance in band');
     const rear = page.locator('[data-field="rear"]');
     const right = await rear.inputValue();
     await rear.fill('36 3/4');

@@ -50,7 +50,7 @@ it('names the next move once alone is taped, and again after each trial', functi
     hookUp($this, $this->work, ['link' => 4.5]);
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('data-draft="job-1-carried-2"', false);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '947 mm'], ['rolled' => '1']);
-    $page = $this->get("/jobs/{$this->work->id}/bars-up")->assertSeeInOrder(['link 3, 3 washers', 'link 4.5, 3 washers']);
+    $page = $this->get("/jobs/{$this->work->id}/bars-up")->assertSeeInOrder(['<th scope="row">2</th>', 'link 4.5, 3 washers', '1 1/2 links tighter', 'in band', '<th scope="row">1</th>', 'link 3, 3 washers', 'short of band'], false);
 
     expect($page->getContent())->toMatch('/(Stop here: leave it at|read again at) link 4\.5, 3 washers/')
         ->and(Reading::query()->where('stance', 'carried')->pluck('round')->all())->toBe([1, 1, 2, 2]);

@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Yoke\Yard\AdviceBenchmark;
 use Yoke\Yard\Contest\Contest;
 use Yoke\Yard\Contest\Tally;
+use Yoke\Yard\Contest\TicketContest;
 use Yoke\Yard\StanceBenchmark;
 
 final class Benchmark extends Command
@@ -16,6 +17,7 @@ final class Benchmark extends Command
     protected $signature = 'yoke:bench
         {--stances=100000 : How many stances of the forward model to time}
         {--rigs=0 : How many simulated rigs to set up, by hand and by the advice}
+        {--tickets=0 : How many simulated rigs to weigh, alone, dropped and carried}
         {--seed=1 : What the rigs are drawn from}
         {--json : Print JSON}';
 
@@ -31,6 +33,10 @@ final class Benchmark extends Command
         $rigs = (int) $this->option('rigs');
         if ($rigs > 0) {
             $measured += $this->contest($rigs, (int) $this->option('seed'));
+        }
+        $tickets = (int) $this->option('tickets');
+        if ($tickets > 0) {
+            $measured['tickets'] = ['rigs' => $tickets, ...self::rounded((new TicketContest((int) $this->option('seed')))->run($tickets))];
         }
         $measured['peak_memory_mib'] = round(memory_get_peak_usage(true) / 1024 ** 2, 1);
         $this->print($measured);

@@ -27,8 +27,11 @@ final class Predictions
 
     public const REAR_LOAD_ALONE = 10;
 
+    /** The gross trailer weight as a scale shows it: what is told of it is only placard and habit. */
+    public const GROSS_TRAILER = 11;
+
     /** How far around the first reading a height, mm, and a load, kg, alone may lie. */
-    public const ALONE_SPREAD = [self::FRONT_ALONE => 100.0, self::REAR_ALONE => 100.0, self::FRONT_LOAD_ALONE => 500.0, self::REAR_LOAD_ALONE => 500.0];
+    public const ALONE_SPREAD = [self::FRONT_ALONE => 100.0, self::REAR_ALONE => 100.0, self::FRONT_LOAD_ALONE => 500.0, self::REAR_LOAD_ALONE => 500.0, self::GROSS_TRAILER => 500.0];
 
     private const STEP = 0.05;
 
@@ -58,8 +61,8 @@ final class Predictions
     public function parameters(): int
     {
         foreach ($this->observations as $observation) {
-            if ($observation->observed === Observed::FrontLoad || $observation->observed === Observed::RearLoad) {
-                return self::REAR_LOAD_ALONE + 1;
+            if ($observation->observed->isAxleLoad()) {
+                return self::GROSS_TRAILER + 1;
             }
         }
 
@@ -157,7 +160,7 @@ final class Predictions
             Observed::BallLoad => $attitude->ballLoad(),
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),
-            Observed::TrailerLoad => $attitude->rig()->trailer()->weight - $attitude->load,
+            Observed::TrailerLoad => -$attitude->load,
             Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };
     }
@@ -169,6 +172,7 @@ final class Predictions
             Observed::RearHeight => self::REAR_ALONE,
             Observed::FrontLoad => self::FRONT_LOAD_ALONE,
             Observed::RearLoad => self::REAR_LOAD_ALONE,
+            Observed::TrailerLoad => self::GROSS_TRAILER,
             default => null,
         };
     }
@@ -183,6 +187,8 @@ final class Predictions
                 $found[$alone] = $observation->value;
             }
         }
+
+        $found[self::GROSS_TRAILER] = $this->prior->known()->grossWeight;
 
         return $found + [self::FRONT_ALONE => 0.0, self::REAR_ALONE => 0.0, self::FRONT_LOAD_ALONE => 0.0, self::REAR_LOAD_ALONE => 0.0];
     }

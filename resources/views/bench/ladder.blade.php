@@ -5,7 +5,7 @@
         <caption class="sr-only">Trials</caption>
         <thead><tr><th scope="col">#</th><th scope="col">Setting</th><th scope="col">Front</th><th scope="col">Rear</th><th scope="col">Put back</th></tr></thead>
         @foreach ($ladder as $trial)
-            <tr @class(['is-now' => $loop->last])><th scope="row">{{ $trial['number'] }}</th><td>{{ $trial['setting'] }}</td><td>{{ $trial['front'] }}</td><td>{{ $trial['rear'] }}</td><td>{{ $trial['share'] }}</td></tr>
+            <tr @class(['is-now' => $loop->first])><th scope="row">{{ $trial['number'] }}</th><td @if ($trial['change'] !== '') title="{{ ucfirst($trial['change']) }}" @endif>{{ $trial['setting'] }}@if ($trial['change'] !== '') <small>{{ $trial['change'] }}</small>@endif</td><td>{{ $trial['front'] }}</td><td>{{ $trial['rear'] }}</td><td>{{ $trial['share'] }}</td></tr>
         @endforeach
     </table>
     </div>

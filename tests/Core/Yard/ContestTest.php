@@ -13,6 +13,7 @@ use Yoke\Yard\Contest\OneStepPlayer;
 use Yoke\Yard\Contest\PerfectReader;
 use Yoke\Yard\Contest\Tally;
 use Yoke\Yard\Contest\TapeReader;
+use Yoke\Yard\Contest\TicketContest;
 use Yoke\Yard\SeededSource;
 
 /** @return list<Lot> */
@@ -91,4 +92,13 @@ it('counts what it is told', function (): void {
         ->and($figures['minutes'])->toBe(7.0)
         ->and($tally->calibration()['85 to 95'])->toBe(['moves' => 2, 'claimed' => 0.91, 'landed' => 0.5])
         ->and($tally->calibration())->not->toHaveKey('above 95');
+});
+
+it('weighs a rig with three tickets: tongue weight and share by themselves, and less doubt beside the tape', function (): void {
+    $measured = (new TicketContest(7))->run(80);
+
+    expect($measured['tongue_weight_within_15_kg'])->toBeGreaterThanOrEqual(0.95)
+        ->and($measured['share_within_8_points'])->toBeGreaterThanOrEqual(0.95)
+        ->and($measured['share_doubt_fused'])->toBeLessThan($measured['share_doubt_heights'] * 2 / 3)
+        ->and($measured['doubt_shrinks_by'])->toEqualWithDelta(1 - $measured['share_doubt_fused'] / $measured['share_doubt_heights'], 1e-9);
 });
