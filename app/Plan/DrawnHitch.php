@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\Tensioner;
 use Yoke\Plan\DescribedRig;
 use Yoke\Plan\RigPlan;
 
@@ -21,8 +22,10 @@ final readonly class DrawnHitch
         $place = $this->plan->headAsBolted();
         $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 
+        $tensioner = $this->described->family()?->hasBars() === false ? Tensioner::Chains : Tensioner::SpringBars;
+
         return $place === null
-            ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket)
-            : new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, $place->receiverOverBall()->millimetres(), $place->turned, $place->hole, $this->described->headPlaces()->holes());
+            ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
+            : new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, $place->receiverOverBall()->millimetres(), $place->turned, $place->hole, $this->described->headPlaces()->holes(), tensioner: $tensioner);
     }
 }

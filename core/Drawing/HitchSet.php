@@ -25,6 +25,7 @@ final readonly class HitchSet
         public int $hole = 2,
         public int $holes = 4,
         public float $holeSpacing = 32.0,
+        public Tensioner $tensioner = Tensioner::SpringBars,
     ) {
     }
 }

@@ -82,9 +82,10 @@ final readonly class DescribedRig
     /** Null until the hitch's family is known. */
     public function adjusters(): ?Adjusters
     {
-        $usual = new HitchMeasures;
+        $family = $this->family();
+        $usual = $family?->usual() ?? new HitchMeasures;
 
-        return $this->family()?->adjusters(new HitchMeasures(
+        return $family?->adjusters(new HitchMeasures(
             $this->hitch->number('pitch_mm') ?? $usual->pitchMm,
             $this->hitch->number('steps') ?? $usual->steps,
             $this->hitch->number('tilt_deg') ?? $usual->tiltDegrees,

@@ -9,6 +9,7 @@ use Yoke\Drawing\Figure;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
+use Yoke\Drawing\Tensioner;
 
 /** Shank, head and bars; x here is mm behind the ball, y mm above the ground with the ball at the coupler's height. */
 final readonly class HitchFrame
@@ -57,7 +58,7 @@ final readonly class HitchFrame
     }
 
     /**
-     * What hangs on the trailer's frame when the bars are tensioned: the bent bar, the chain, the bracket.
+     * What hangs on the trailer's frame when the hitch is tensioned: bent bar, chain and bracket; or chains alone.
      *
      * @param  float  $magnification  of the bend
      * @return non-empty-list<Figure>
@@ -65,6 +66,9 @@ final readonly class HitchFrame
     public function onTrailer(float $magnification): array
     {
         $line = TrailerFrame::COUPLER_HEIGHT - self::SOCKET_BELOW_BALL;
+        if ($this->set->tensioner === Tensioner::Chains) {
+            return [Figure::line(Part::Chain, [new Point(20.0, $line), new Point($this->set->bracket ?? $this->barArm, TrailerFrame::COUPLER_HEIGHT - 20.0)])];
+        }
         $bar = new BentBar($this->barArm, $this->set->tipDrop, $this->set->bend * $magnification);
         $points = [];
         for ($i = 0; $i <= self::POINTS_PER_BAR; $i++) {

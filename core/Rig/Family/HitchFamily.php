@@ -18,6 +18,9 @@ interface HitchFamily
     /** How it is worded. */
     public function wording(): Wording;
 
+    /** What its measures usually are, where nobody took them. */
+    public function usual(): HitchMeasures;
+
     /** What can be set on it. */
     public function adjusters(HitchMeasures $measures): Adjusters;
 

@@ -13,6 +13,7 @@ use Yoke\Drawing\Part;
 use Yoke\Drawing\PartSketch;
 use Yoke\Drawing\Point;
 use Yoke\Drawing\Sheet;
+use Yoke\Drawing\Tensioner;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Rig\Hitch;
@@ -61,6 +62,12 @@ it('hangs the tips as low, and the chains as far back, as they are', function ()
     expect($bar[0]->y - $bar[count($bar) - 1]->y)->toEqualWithDelta(40.0, 1e-6)
         ->and($chain(new HitchSet)[0]->x)->toEqualWithDelta($chain(new HitchSet)[1]->x, 1e-6)
         ->and($chain(new HitchSet(bracket: 760.0))[1]->x - $chain(new HitchSet)[1]->x)->toEqualWithDelta(40.0, 1e-6);
+});
+
+it('draws chains where a hitch has no bars', function (): void {
+    $parts = array_map(fn (Figure $figure): Part => $figure->part, drawnWith(new HitchSet(tensioner: Tensioner::Chains))->stances()[2]->hitch);
+
+    expect($parts)->toContain(Part::Chain)->not->toContain(Part::Bar);
 });
 
 it('draws the shank with its holes, down in drop and up in rise', function (string $turned, int $hole): void {

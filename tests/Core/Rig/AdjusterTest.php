@@ -104,3 +104,12 @@ it('counts in the words of the family', function (string $family, string $adjust
 it('knows no other family', function (): void {
     Families::get('magnet');
 })->throws(UnknownFamily::class, 'one of chain-snap-up, chain-rotating-latch');
+
+it('knows what is usual in each family, so that one step is worth what it is', function (HitchFamily $family): void {
+    $usual = $family->usual();
+    $adjuster = $family->adjusters($usual)->all()[0];
+
+    expect($adjuster->pitch)->toBe($usual->pitchMm)->and($adjuster->range->to)->toEqual($usual->steps)
+        ->and($usual->pitchMm * $usual->steps)->toBeBetween(30, 300)
+        ->and($family->hasBars() || $usual->pitchMm < 5.0)->toBeTrue();
+})->with(Families::all());

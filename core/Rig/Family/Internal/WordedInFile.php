@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Family\Internal;
 
+use Yoke\Rig\Family\HitchMeasures;
 use Yoke\Rig\Family\Wording;
 
-/** The wording of a family stands in the data file that bears its key. */
+/** The wording of a family, and what is usual in it, stand in the data file that bears its key. */
 trait WordedInFile
 {
     abstract public function key(): string;
@@ -14,5 +15,13 @@ trait WordedInFile
     public function wording(): Wording
     {
         return Wording::in($this->key());
+    }
+
+    public function usual(): HitchMeasures
+    {
+        /** @var array{usual: array{pitch_mm: float, steps: int}} $file */
+        $file = require __DIR__."/../data/{$this->key()}.php";
+
+        return new HitchMeasures($file['usual']['pitch_mm'], $file['usual']['steps']);
     }
 }

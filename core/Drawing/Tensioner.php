@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Drawing;
+
+/** What a hitch ties head and frame together with. */
+enum Tensioner
+{
+    case SpringBars;
+    case Chains;
+}
