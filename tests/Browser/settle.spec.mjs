@@ -45,7 +45,9 @@ async function type(page, { front, rear }) {
         await page.keyboard.press('Control+A');
         await page.keyboard.type(`${height} mm`);
         await page.keyboard.press(leave);
-        await saved;
+        const { parts } = await (await saved).json();
+        const words = parts.verdict.replace(/<[^>]*>/g, ' ').match(/(Go to|Hook up at|Stop here|read again at)[^.]*/)?.[0] ?? '';
+        await expect.poll(async () => (await verdict(page).textContent()).includes(words)).toBe(true);
     }
 }
 

@@ -6,6 +6,7 @@ namespace Yoke\Fit\Internal;
 
 use Yoke\Fit\Doubted;
 use Yoke\Fit\Observation;
+use Yoke\Fit\RigPrior;
 
 /**
  * Readings against a model of them: what a set of parameters costs, which way they pull, how far the likeliest are
@@ -20,6 +21,9 @@ final readonly class Evidence
     private const HALVINGS = 6;
 
     private const SETTLED = 1e-4;
+
+    /** No rate or weight is looked for farther from its prior, in deviations. */
+    private const FARTHEST = 12.0;
 
     /** @param  list<Observation>  $observations */
     public function __construct(public Predictions $predictions, public array $observations)
@@ -51,7 +55,8 @@ final readonly class Evidence
             for ($share = 1.0, $tries = 0; $tries < self::HALVINGS; $share /= 2, $tries++) {
                 $next = [];
                 foreach ($at as $i => $value) {
-                    $next[] = $value + $share * $move[$i];
+                    $there = $value + $share * $move[$i];
+                    $next[] = $i < RigPrior::TENSION ? max(-self::FARTHEST, min(self::FARTHEST, $there)) : $there;
                 }
                 $better = $this->cost($next, $weights);
                 if ($better <= $cost) {

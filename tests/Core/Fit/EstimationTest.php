@@ -190,3 +190,21 @@ it('predicts a height with the doubt of where it started', function (): void {
     expect($front->mean())->toEqualWithDelta(Readings::FRONT_MM + Priors::rig()->likelyRig()->carried(20.0)->frontRise(), 0.01)
         ->and($front->deviation())->toBeLessThan(1.0)->toBeGreaterThan(0.3);
 });
+
+it('bears any readings at all: finite answers, chances between nothing and one', function (int $seed): void {
+    $random = new SeededSource($seed);
+    for ($round = 0; $round < 25; $round++) {
+        $observations = [];
+        for ($i = (int) $random->between(0, 12); $i > 0; $i--) {
+            $situation = [Situation::alone(), Situation::dropped(), Situation::carried($random->between(-200, 200), $random->between(-60, 60))][(int) $random->between(0, 3)];
+            $observed = [Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad][(int) $random->between(0, 4)];
+            $observations[] = new Observation($situation, $observed, $random->between(1, $observed->isLoad() ? 6000 : 1300), $random->between(0.2, 6.0));
+        }
+        $posterior = fitted($observations);
+        $share = restored($posterior);
+
+        expect(is_finite($share->mean()) && is_finite($share->deviation()))->toBeTrue()
+            ->and($posterior->value(RigPrior::BAR_RATE)->mean())->toBeGreaterThan(0.0)
+            ->and($share->chanceBetween(0.5, 1.0))->toBeBetween(0, 1);
+    }
+})->with([11, 12, 13]);
