@@ -13,6 +13,7 @@ use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Stations;
 use App\Http\Controllers\Tape;
 use App\Http\Controllers\Taste;
+use App\Http\Controllers\Tickets;
 use App\Http\Controllers\Yard;
 use Illuminate\Support\Facades\Route;
 
@@ -31,6 +32,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
     Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
+    Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->name('weigh');
+    Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
+    Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->whereNumber('ticket')->name('weigh.withdraw');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 

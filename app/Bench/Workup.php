@@ -19,6 +19,7 @@ use Yoke\Fit\Observation;
 use Yoke\Fit\Observed;
 use Yoke\Fit\Posterior;
 use Yoke\Fit\Situation;
+use Yoke\Measure\LoadUnit;
 use Yoke\Method\Band;
 use Yoke\Plan\DescribedRig;
 use Yoke\Rig\Adjuster\Adjusters;
@@ -26,6 +27,8 @@ use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\WeighedAxle;
 
 /** What the readings of a job tell of its rig, and what to do next. */
 final readonly class Workup
@@ -100,9 +103,9 @@ final readonly class Workup
     }
 
     /** The methods side by side; null before the first hook-up. */
-    public function methods(): ?FiveMethods
+    public function methods(LoadUnit $unit): ?FiveMethods
     {
-        return $this->trial === null ? null : new FiveMethods($this->posterior, $this->trial, $this->job->band());
+        return $this->trial === null ? null : new FiveMethods($this->posterior, $this->trial, $this->job->band(), $unit);
     }
 
     /** @return list<Doubted> readings that the others contradict */
@@ -172,6 +175,24 @@ final readonly class Workup
         foreach (MeasureKind::of($stance) as $kind) {
             $value = $this->job->measure($stance, $round, $kind)?->value;
             $observation = $value === null ? null : $this->described->inPlace()->observation($situation, $kind->observed(), $value, $this->reference());
+            $observations = $observation === null ? $observations : [...$observations, $observation];
+        }
+        foreach ($this->job->tickets as $ticket) {
+            if ($ticket->withdrawn_at === null && $ticket->stance === $stance && $ticket->round === $round) {
+                array_push($observations, ...$this->ofTicket($situation, $ticket->core()));
+            }
+        }
+
+        return $observations;
+    }
+
+    /** @return list<Observation> of the axles that stood on a platform of their own */
+    private function ofTicket(Situation $situation, Ticket $ticket): array
+    {
+        $observations = [];
+        foreach ([[WeighedAxle::Front, Observed::FrontLoad], [WeighedAxle::Rear, Observed::RearLoad], [WeighedAxle::Trailer, Observed::TrailerLoad]] as [$axle, $observed]) {
+            $load = $ticket->axle($axle);
+            $observation = $load === null ? null : $this->described->inPlace()->observation($situation, $observed, $load->kilograms(), $this->reference());
             $observations = $observation === null ? $observations : [...$observations, $observation];
         }
 

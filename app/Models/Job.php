@@ -34,6 +34,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, StationMark> $marks
  * @property Collection<int, Round> $rounds
  * @property Collection<int, Measure> $measures
+ * @property Collection<int, WeighTicket> $tickets
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -97,6 +98,15 @@ final class Job extends Model
         $rounds->orderBy('number');
 
         return $rounds;
+    }
+
+    /** @return HasMany<WeighTicket, $this> */
+    public function tickets(): HasMany
+    {
+        $tickets = $this->hasMany(WeighTicket::class);
+        $tickets->orderBy('id');
+
+        return $tickets;
     }
 
     /** @return HasMany<Measure, $this> */

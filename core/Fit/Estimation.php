@@ -16,10 +16,13 @@ use Yoke\Fit\Internal\Slips;
 final readonly class Estimation
 {
     /** How often readings are weighed again by what the others say of them. */
-    private const WEIGHINGS = 3;
+    private const WEIGHINGS = 4;
 
     /** A weight from here on is that of a sound reading. */
     private const SOUND = 0.95;
+
+    /** Weights that moved by less are the same. */
+    private const ALIKE = 0.02;
 
     /** Slack bars tell nothing of how slack: the search begins again with them taut by so many deviations. */
     private const SECOND_START = 2.0;
@@ -47,7 +50,7 @@ final readonly class Estimation
         $covariance = $this->evidence->covariance($slopes, $weights);
         for ($i = 0; $i < self::WEIGHINGS; $i++) {
             $weighed = $slips->weigh($at, $slopes, $covariance, $weights);
-            if (min([1.0, ...$weighed, ...$weights]) > self::SOUND) {
+            if (min([1.0, ...$weighed, ...$weights]) > self::SOUND || $this->areAlike($weighed, $weights)) {
                 break;
             }
             $weights = $weighed;
@@ -82,5 +85,20 @@ final readonly class Estimation
         $other = $this->evidence->settle($start, $weights);
 
         return $this->evidence->cost($other, $weights) < $this->evidence->cost($at, $weights) ? $other : $at;
+    }
+
+    /**
+     * @param  array<int, float>  $one
+     * @param  array<int, float>  $other
+     */
+    private function areAlike(array $one, array $other): bool
+    {
+        foreach ($one as $i => $weight) {
+            if (abs($weight - $other[$i]) > self::ALIKE) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -59,6 +59,22 @@ final readonly class SimulatedRig
         return Length::ofMillimetres($this->aloneMm[$axle->value] + $this->rise($stance, $axle) + $random->between(-$stuck, $stuck) / $rate);
     }
 
+    /**
+     * What each axle truly carries, kg; the trailer's only while it is coupled.
+     *
+     * @param  array{front: float, rear: float}  $aloneKg
+     * @return array<string, float> by axle: `front`, `rear`, `trailer`
+     */
+    public function loads(Stance $stance, array $aloneKg): array
+    {
+        if ($stance === Stance::Alone) {
+            return $aloneKg;
+        }
+        $attitude = $stance === Stance::Dropped ? $this->truth->dropped() : $this->truth->carried($this->tension);
+
+        return ['front' => $aloneKg['front'] + $attitude->frontLoad(), 'rear' => $aloneKg['rear'] + $attitude->rearLoad(), 'trailer' => $this->truth->trailer()->weight - $attitude->load];
+    }
+
     private function rise(Stance $stance, Axle $axle): float
     {
         if ($stance === Stance::Alone) {

@@ -80,6 +80,7 @@ final class DemoSeeder extends Seeder
             'rig_as_worked' => RigAsWorked::sheetOf($rig),
         ]);
         $this->tape($job, $by, $plan);
+        $this->weigh($job, $by, $plan);
         foreach ($plan['closed'] as $station) {
             $job->marks()->create(['station' => Station::from($station), 'user_id' => $by->id]);
             if ($station === Station::HandOver->value) {
@@ -116,6 +117,30 @@ final class DemoSeeder extends Seeder
                     $this->write($job, $by, $place, $tape->read($height), $settling);
                 }
             }
+        }
+    }
+
+    /**
+     * A weighbridge ticket for each stance and each setting, in steps of 10 kg.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function weigh(Job $job, User $by, array $plan): void
+    {
+        $simulated = $this->simulated($this->rigs[$plan['rig']], $plan['share']);
+        foreach ($plan['weighed'] ?? [] as [$name, $round]) {
+            $stance = Stance::from($name);
+            $standing = $stance === Stance::Carried ? $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $plan['trials'][$round - 1])) : $simulated;
+            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, ['front' => 1460.0, 'rear' => 1190.0]));
+            $job->tickets()->create([
+                'stance' => $stance,
+                'round' => $round,
+                'typed' => implode(', ', array_map(static fn (string $axle, float $load): string => "{$axle} {$load} kg", array_keys($loads), $loads)),
+                'platforms' => array_map(static fn (string $axle, float $load): array => ['axles' => [$axle], 'kg' => $load], array_keys($loads), $loads),
+                'step_kg' => 10.0,
+                'user_id' => $by->id,
+                'weighed_at' => Date::now(),
+            ]);
         }
     }
 

@@ -17,7 +17,7 @@ async function everyPage(page, look) {
     await look('trailers');
     await page.goto('/garage/away');
     await look('put away');
-    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Planetarium/, 'tape-log']]) {
+    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Planetarium/, 'tape-log']]) {
         await openJob(page, title, station);
         await look(`${title} ${station}`);
     }
@@ -46,7 +46,7 @@ for (const [screen, size] of Object.entries(screens)) {
             if (await pad.isVisible() && (await pad.getAttribute('aria-expanded')) === 'false') {
                 await pad.click();
             }
-            const small = await page.locator('a, button, select, summary, input:not([type=hidden])').evaluateAll((targets) => targets
+            const small = await page.locator('a, button, select, summary, textarea, input:not([type=hidden])').evaluateAll((targets) => targets
                 .filter((target) => target.checkVisibility())
                 .map((target) => [target, (target.closest('label.tick') ?? target).getBoundingClientRect()])
                 .filter(([, box]) => box.height < 43.5 || box.width < 43.5)

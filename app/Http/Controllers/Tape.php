@@ -51,7 +51,7 @@ final class Tape
     /** @param  list<Entry>  $entries */
     private function answer(TapeRequest $request, Job $job, Station $station, array $entries): TapeAnswer
     {
-        $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures']);
+        $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
 
         return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, Look::asked($request), $entries));
     }

@@ -12,6 +12,8 @@ use Yoke\Fit\Doubted;
 use Yoke\Fit\Observed;
 use Yoke\Fit\Posterior;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
+use Yoke\Measure\LoadUnit;
 use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\Verdict;
@@ -32,7 +34,7 @@ final readonly class FiveMethods
 
     private const BALL_LOAD = 0.04;
 
-    public function __construct(private Posterior $posterior, private Trial $trial, private Band $band)
+    public function __construct(private Posterior $posterior, private Trial $trial, private Band $band, private LoadUnit $unit = LoadUnit::Kilogram)
     {
     }
 
@@ -87,7 +89,7 @@ final readonly class FiveMethods
 
         return MethodView::of('equal_squat', $difference, Chances::ofOutside(min(1 - $over, 1 - $difference->chanceBelow(self::SQUAT_MM)), $over), [
             'short' => 'The rear dropped more than the front: more tension, but stop at full return.',
-            'in' => 'Both ends are down alike, within 13 mm.',
+            'in' => 'Both ends are down alike, within 13 mm (1/2 in).',
             'over' => 'The front is down more, or below its alone height: less tension.',
         ]);
     }
@@ -110,12 +112,12 @@ final readonly class FiveMethods
     {
         $load = $this->predict(static fn (Attitude $carried): float => $carried->ballLoad());
         $offTarget = $this->predict(fn (Attitude $carried): float => $carried->ballLoad() / Aim::ballLoadTarget($carried->rig(), $this->band) - 1.0);
-        $target = Aim::ballLoadTarget($this->posterior->rig($this->trial->ballRaise), $this->band);
+        $target = $this->unit->nearest(Load::ofKilograms(Aim::ballLoadTarget($this->posterior->rig($this->trial->ballRaise), $this->band)));
 
         return MethodView::of('ball_load', $load, Chances::ofOutside($offTarget->chanceBelow(-self::BALL_LOAD), 1 - $offTarget->chanceBelow(self::BALL_LOAD)), [
-            'short' => sprintf('Turn the screw up: a gauge should come to %.0f kg, within 4 %%.', $target),
-            'in' => sprintf('A gauge would show its target, %.0f kg, within 4 %%.', $target),
-            'over' => sprintf('Turn the screw down: a gauge should come to %.0f kg, within 4 %%.', $target),
+            'short' => "Turn the screw up: a gauge should come to {$target}, within 4 %.",
+            'in' => "A gauge would show its target, {$target}, within 4 %.",
+            'over' => "Turn the screw down: a gauge should come to {$target}, within 4 %.",
         ]);
     }
 

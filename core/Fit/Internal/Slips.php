@@ -61,7 +61,8 @@ final readonly class Slips
     }
 
     /**
-     * How likely each reading is no slip, by how far it lies from what the others predict.
+     * How likely a reading is no slip, by how far it lies from what the others predict: the worst of them, and those that
+     * were in doubt before. One slip makes its neighbours look off too, and they must not go with it.
      *
      * @param  array<int, float>  $at
      * @param  array<int, array<int, float>>  $slopes
@@ -71,7 +72,7 @@ final readonly class Slips
      */
     public function weigh(array $at, array $slopes, array $covariance, array $weights): array
     {
-        return array_map(static function (Doubted $reading): float {
+        $chances = array_map(static function (Doubted $reading): float {
             $slip = $reading->observation->observed->isLoad() ? self::SLIP_KG : self::SLIP_MM;
             $wide = hypot($reading->deviation, $slip);
             $sound = (1 - self::SLIP_CHANCE) / $reading->deviation * exp(-0.5 * ($reading->off / $reading->deviation) ** 2);
@@ -79,5 +80,8 @@ final readonly class Slips
 
             return max(self::LEAST_WEIGHT, $sound / max($sound + $slipped, 1e-300));
         }, $this->evidence->judge($at, $slopes, $covariance, $weights));
+        $worst = array_search(min([1.0, ...$chances]), $chances, true);
+
+        return array_map(static fn (float $weight, float $chance, int $i): float => $i === $worst || $weight < 1.0 ? $chance : $weight, $weights, $chances, array_keys($weights));
     }
 }

@@ -12,6 +12,7 @@
     @else
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
     @endif
+    @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
     @if ($page->planView())<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
     <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
 </div>

@@ -15,6 +15,6 @@
                 </div>
             @endforeach
         </div>
-        <div class="tape-foot"><button class="button is-small">Save these readings</button></div>
+        <div class="tape-foot"><button class="button is-small">Save these readings</button> <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
     </form>
 </details>

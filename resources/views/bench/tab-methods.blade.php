@@ -1,5 +1,5 @@
 <div class="plan-panel" tabindex="0" aria-label="Methods">
-@if ($methods = $workup->methods())
+@if ($methods = $workup->methods($page->viewer->loadUnit()))
     <table class="ledger methods">
         <caption>Five methods, by all readings together; {{ $page->job->method->inWords() }} governs</caption>
         <thead><tr><th scope="col">Method</th><th scope="col">Reads</th><th scope="col">Says</th></tr></thead>

@@ -33,9 +33,9 @@ function methodsAt(float $share, float $ball = 14.0, float $scaleOff = 0.0, ?Ban
     $readings = new Readings($rig, $rig->tensionFor($share), null, 0.3);
     $observations = $readings->threeStances();
     if ($scaleOff !== 0.0) {
-        $carried = $readings->one(Situation::carried(0.0), Observed::FrontLoad, 3.0);
-        array_push($observations, $readings->one(Situation::alone(), Observed::FrontLoad, 3.0), $readings->one(Situation::dropped(), Observed::FrontLoad, 3.0),
-            new Yoke\Fit\Observation($carried->situation, $carried->observed, $carried->value + $scaleOff, 3.0));
+        $carried = $readings->one(Situation::carried(0.0), Observed::FrontLoad, 6.0);
+        array_push($observations, $readings->one(Situation::alone(), Observed::FrontLoad, 6.0), $readings->one(Situation::dropped(), Observed::FrontLoad, 6.0),
+            new Yoke\Fit\Observation($carried->situation, $carried->observed, $carried->value + $scaleOff, 6.0));
     }
     $five = new FiveMethods((new Estimation($prior, $observations))->posterior(), middleTrial(), $band ?? Band::usual());
     $views = array_combine(array_map(fn (MethodView $view): string => $view->key, $five->all()), $five->all());

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\WeighTicket;
+use App\Weigh\WeighPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Date;
+use Yoke\Measure\Load;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\Exception\ImpossibleTicket;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\TicketSheet;
+use Yoke\Weigh\TicketText;
+
+/** The weigh station: tickets typed, pasted or read from a file. */
+final class Tickets
+{
+    private const LARGEST_FILE = 8 * 1024 ** 2;
+
+    /** What a weighbridge's display steps by, kg. */
+    public const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474];
+
+    public function show(Request $request, Job $job): View
+    {
+        return view('weigh.show', ['page' => new WeighPage($job->load(['tickets.user', 'rounds', 'rig']), $this->person($request))]);
+    }
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $step = self::STEPS_KG[$request->string('step')->toString()] ?? self::STEPS_KG['10 kg'];
+        $text = new TicketText($this->person($request)->loadParser(), Load::ofKilograms($step));
+        try {
+            foreach ($this->read($request, $text) as [$ticket, $typed]) {
+                $this->keep($request, $job, $ticket, $typed);
+            }
+        } catch (ImpossibleTicket $impossible) {
+            return redirect()->route('weigh', $job)->withInput($request->only(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
+        }
+
+        return redirect()->route('weigh', $job)->with('saved', 'Kept. The ticket joins what the tape says.');
+    }
+
+    public function withdraw(Job $job, int $ticket): RedirectResponse
+    {
+        $job->tickets()->findOrFail($ticket)->update(['withdrawn_at' => Date::now()]);
+
+        return redirect()->route('weigh', $job)->with('saved', 'Taken back; it stays in the log.');
+    }
+
+    /** @return non-empty-list<array{Ticket, string}> */
+    private function read(Request $request, TicketText $text): array
+    {
+        $file = $request->file('file');
+        if ($file instanceof UploadedFile) {
+            if (! $file->isValid() || $file->getSize() > self::LARGEST_FILE) {
+                throw ImpossibleTicket::file('Expected a file of at most 8 MB.');
+            }
+
+            return (new TicketSheet($text))->read((string) $file->get());
+        }
+        $typed = $request->string('ticket')->toString();
+        $stance = Stance::tryFrom($request->string('stance')->toString()) ?? throw ImpossibleTicket::file('Expected a stance: alone, dropped or carried.');
+
+        return [[$text->read($stance, $typed), $typed]];
+    }
+
+    private function keep(Request $request, Job $job, Ticket $ticket, string $typed): void
+    {
+        $job->tickets()->create([
+            'stance' => $ticket->stance,
+            'round' => $job->roundOf($ticket->stance),
+            'typed' => $typed,
+            'platforms' => WeighTicket::platformsOf($ticket),
+            'step_kg' => $ticket->step->kilograms(),
+            'user_id' => $this->person($request)->id,
+            'weighed_at' => Date::now(),
+        ]);
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Yoke\Measure\Load;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\PlatformLoad;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\WeighedAxle;
+
+/**
+ * A weighbridge ticket of a job, as it was typed and as it reads. One taken back is kept.
+ *
+ * @property int $id
+ * @property Stance $stance
+ * @property int $round
+ * @property string $typed
+ * @property list<array{axles: non-empty-list<string>, kg: float}> $platforms
+ * @property float $step_kg
+ * @property CarbonImmutable $weighed_at
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property User $user
+ */
+final class WeighTicket extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'tickets';
+
+    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'user_id', 'weighed_at', 'withdrawn_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'step_kg' => 'float', 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    public function core(): Ticket
+    {
+        $platforms = array_map(static fn (array $platform): PlatformLoad => new PlatformLoad(array_map(WeighedAxle::from(...), $platform['axles']), Load::ofKilograms($platform['kg'])), $this->platforms);
+
+        return Ticket::of($this->stance, $platforms, null, Load::ofKilograms($this->step_kg));
+    }
+
+    /** @return list<array{axles: list<string>, kg: float}> a ticket's platforms as they are kept */
+    public static function platformsOf(Ticket $ticket): array
+    {
+        return array_map(static fn (PlatformLoad $platform): array => ['axles' => array_column($platform->axles, 'value'), 'kg' => $platform->load->kilograms()], $ticket->platforms);
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weigh;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\WeighTicket;
+use App\Plan\PlanPage;
+use App\Plan\SettingWords;
+use Yoke\Balance\CoupledRig;
+use Yoke\Drawing\Elevation;
+use Yoke\Drawing\LoadArrow;
+use Yoke\Drawing\LoadArrows;
+use Yoke\Limits\RatedLoad;
+use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\WeighedAxle;
+use Yoke\Weigh\Weighing;
+use Yoke\Weigh\WeighingChecks;
+
+/** The tickets of a job, what they come to, and whether they agree. */
+final readonly class WeighPage
+{
+    public PlanPage $plan;
+
+    /** @var list<WeighTicket> that count, oldest first */
+    public array $tickets;
+
+    public function __construct(public Job $job, private User $person)
+    {
+        $this->plan = PlanPage::ofJob($job, $person);
+        $this->tickets = array_values($job->tickets->whereNull('withdrawn_at')->all());
+    }
+
+    public function load(?Load $load): string
+    {
+        return $this->plan->print->load($load);
+    }
+
+    public function axle(WeighTicket $ticket, WeighedAxle $axle): string
+    {
+        return $this->load($ticket->core()->axle($axle));
+    }
+
+    /** The setting that a carried ticket was weighed at, in words. */
+    public function setting(WeighTicket $ticket): string
+    {
+        $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
+        $setting = $steps === null ? null : $this->plan->described->adjusters()?->setting($steps);
+
+        return $setting === null ? '' : (new SettingWords($this->plan->described))->of($setting);
+    }
+
+    /** @return list<array{string, string}> what the tickets come to by statics, and how it was said */
+    public function results(): array
+    {
+        $weighing = $this->weighing();
+        if ($weighing === null) {
+            return [];
+        }
+        $rig = $this->rig();
+        $lines = [
+            ['Load left on the vehicle, dropped', $this->loadWithDoubt($weighing->droppedLoad())],
+            ['Tongue weight, corrected to level', $this->loadWithDoubt($weighing->tongueWeight($rig))],
+        ];
+        foreach ($this->tickets as $ticket) {
+            if ($ticket->stance === Stance::Carried) {
+                $restored = $weighing->restored($ticket->core());
+                $moved = $weighing->moved($ticket->core());
+                $lines[] = [trim("Front axle load put back, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
+                $lines[] = ['Of it moved to the front axle, to the trailer\'s', $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> where tickets do not agree */
+    public function mismatches(): array
+    {
+        $alone = $this->latest(Stance::Alone);
+        $dropped = $this->latest(Stance::Dropped);
+
+        return $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
+    }
+
+    /** @return list<RatedLoad> the weighed axles of the latest ticket against their ratings, by model where it has none */
+    public function ratings(): array
+    {
+        return array_values(array_filter($this->plan->plan->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && preg_match('/axle/', $line->what) === 1));
+    }
+
+    /** @return list<LoadArrow> what the latest ticket found under each axle */
+    public function arrows(Elevation $elevation): array
+    {
+        $latest = $this->tickets === [] ? null : $this->tickets[count($this->tickets) - 1]->core();
+        $front = $latest?->axle(WeighedAxle::Front);
+        $rear = $latest?->axle(WeighedAxle::Rear);
+
+        return $front === null || $rear === null ? [] : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
+    }
+
+    private function weighing(): ?Weighing
+    {
+        $alone = $this->latest(Stance::Alone);
+        $dropped = $this->latest(Stance::Dropped);
+
+        return $alone === null || $dropped === null ? null : new Weighing($alone, $dropped);
+    }
+
+    private function latest(Stance $stance): ?Ticket
+    {
+        $of = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === $stance));
+
+        return $of === [] ? null : $of[count($of) - 1]->core();
+    }
+
+    private function rig(): CoupledRig
+    {
+        return $this->plan->described->prior()->likelyRig();
+    }
+
+    private function loadWithDoubt(?Gaussian $load): string
+    {
+        return $load === null ? '–' : "{$this->load(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}";
+    }
+}

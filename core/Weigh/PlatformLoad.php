@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Weigh;
+
+use Yoke\Measure\Load;
+
+/** What one platform of a weighbridge showed, and which axles stood on it. */
+final readonly class PlatformLoad
+{
+    /**
+     * @param  non-empty-list<WeighedAxle>  $axles  one, or two that share the platform
+     * @param  Load  $load  above 0
+     */
+    public function __construct(public array $axles, public Load $load)
+    {
+    }
+
+    public function carries(WeighedAxle ...$axles): bool
+    {
+        return count($axles) === count($this->axles) && array_filter($axles, fn (WeighedAxle $axle): bool => ! in_array($axle, $this->axles, true)) === [];
+    }
+}

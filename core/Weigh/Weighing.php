@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Weigh;
+
+use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Gaussian;
+
+/** What tickets of one rig come to by statics alone, before any model of its springs: kg and shares. */
+final readonly class Weighing
+{
+    /** What a vehicle burns and creeps between weighings, kg, one deviation. */
+    private const BETWEEN_KG = 2.0;
+
+    public function __construct(private Ticket $alone, private Ticket $dropped)
+    {
+    }
+
+    /** What the trailer leaves on the vehicle with bars off: its tongue weight at the dropped attitude. Null where an axle shared a platform with the trailer's. */
+    public function droppedLoad(): ?Gaussian
+    {
+        $with = $this->dropped->vehicle();
+        $without = $this->alone->vehicle();
+
+        return $with === null || $without === null ? null : Gaussian::of($with->minus($without)->kilograms(), M_SQRT2 * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()) + self::BETWEEN_KG);
+    }
+
+    /** The same corrected to a level trailer: TW = V0 + (W·h − κ)·φ/L (docs/model.md, Loads). */
+    public function tongueWeight(CoupledRig $rig): ?Gaussian
+    {
+        $load = $this->droppedLoad();
+        $trailer = $rig->trailer();
+        $correction = ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $rig->dropped()->trailerPitch / $trailer->ballToAxle;
+
+        return $load === null ? null : Gaussian::of($load->mean() + $correction, $load->deviation());
+    }
+
+    /** The share of the front axle load that a carried ticket finds put back; null where the front shared its platform, or lost nothing. */
+    public function restored(Ticket $carried): ?Gaussian
+    {
+        $alone = $this->alone->axle(WeighedAxle::Front)?->kilograms();
+        $dropped = $this->dropped->axle(WeighedAxle::Front)?->kilograms();
+        $now = $carried->axle(WeighedAxle::Front)?->kilograms();
+        if ($alone === null || $dropped === null || $now === null || $alone <= $dropped) {
+            return null;
+        }
+        $lost = $alone - $dropped;
+        $share = ($now - $dropped) / $lost;
+        $doubt = sqrt($carried->doubtKilograms() ** 2 + ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 + ($share * $this->alone->doubtKilograms()) ** 2);
+
+        return Gaussian::of($share, $doubt / $lost);
+    }
+
+    /**
+     * Of the load that the dropped trailer leaves on the vehicle, the shares that bars move to the front axle and to the
+     * trailer's; null where a platform was shared.
+     *
+     * @return array{forward: float, back: float}|null
+     */
+    public function moved(Ticket $carried): ?array
+    {
+        $load = $this->droppedLoad()?->mean() ?? 0.0;
+        $front = $this->gain($carried, WeighedAxle::Front);
+        $trailer = $this->gain($carried, WeighedAxle::Trailer);
+
+        return $load <= 0.0 || $front === null || $trailer === null ? null : ['forward' => $front / $load, 'back' => $trailer / $load];
+    }
+
+    /** What an axle gains from dropped to carried, kg; null where it shared a platform. */
+    public function gain(Ticket $carried, WeighedAxle $axle): ?float
+    {
+        $before = $this->dropped->axle($axle);
+        $after = $carried->axle($axle);
+
+        return $before === null || $after === null ? null : $after->minus($before)->kilograms();
+    }
+}

@@ -1,0 +1,64 @@
+@php($elevation = $page->plan->elevation())
+@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 6.2))
+@php($arrows = $page->arrows($elevation))
+<x-layout :title="'Weigh station, '.$page->job->title">
+    <main class="yard">
+        <div class="yard-head">
+            <h1>Weigh station <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
+            <a class="button" href="{{ route('jobs.resume', $page->job) }}">Back to the bench</a>
+        </div>
+        <p class="saved-at" role="status">{{ session('saved') }}</p>
+        <div class="card drawing">
+            <div class="elevation">
+                <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" aria-label="The rig with the loads of the latest ticket; its figures stand in the table"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
+                <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%">{{ $page->load($arrow->load) }}</span>@endforeach</div>
+            </div>
+        </div>
+        <div class="weigh">
+            <form method="post" action="{{ route('weigh.store', $page->job) }}" class="card" enctype="multipart/form-data" novalidate>
+                @csrf
+                <div class="pair">
+                    <x-picked name="stance" label="Weighed" :options="['alone' => 'Alone', 'dropped' => 'Dropped, bars off', 'carried' => 'Carried, at the setting that is on']" />
+                    <x-picked name="step" label="The scale steps by" :options="array_combine(array_keys(\App\Http\Controllers\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Tickets::STEPS_KG))" />
+                </div>
+                <div class="field">
+                    <label for="ticket">The ticket, typed or pasted</label>
+                    <textarea id="ticket" name="ticket" rows="4" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
+                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross if it says so. @enderror</p>
+                </div>
+                <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
+                <div><button class="button is-first">Keep the ticket</button></div>
+            </form>
+            <section class="card" aria-label="What the tickets say">
+                @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
+                @if ($page->results() !== [])
+                    <table class="ledger">
+                        <caption>What the tickets come to, by statics alone</caption>
+                        @foreach ($page->results() as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
+                    </table>
+                @else
+                    <p class="sentence">Two tickets, alone and dropped, tell the tongue weight; a third, carried, the share put back. Vehicle and trailer stand level, jack up, nobody aboard who does not travel.</p>
+                @endif
+                @if ($page->tickets !== [])
+                    <table class="ledger">
+                        <caption>Tickets</caption>
+                        <thead><tr><th scope="col">Stance</th><th scope="col">Front</th><th scope="col">Rear</th><th scope="col">Trailer</th><th scope="col"></th></tr></thead>
+                        @foreach ($page->tickets as $ticket)
+                            <tr>
+                                <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} {{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
+                                @foreach (\Yoke\Weigh\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
+                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="Take the {{ $ticket->stance->value }} ticket of {{ $ticket->weighed_at->format('H:i') }} back">Take back</button></form></td>
+                            </tr>
+                        @endforeach
+                    </table>
+                @endif
+                @if ($page->ratings() !== [])
+                    <table class="ledger">
+                        <caption>Axles against their ratings, as the plan has them</caption>
+                        @foreach ($page->ratings() as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td></tr>@endforeach
+                    </table>
+                @endif
+            </section>
+        </div>
+    </main>
+</x-layout>

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Fit\Priors;
+use Yoke\Balance\Attitude;
+use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Load;
+use Yoke\Measure\LoadParser;
+use Yoke\Measure\LoadUnit;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\Exception\ImpossibleTicket;
+use Yoke\Weigh\PlatformLoad;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\TicketText;
+use Yoke\Weigh\WeighedAxle;
+use Yoke\Weigh\Weighing;
+use Yoke\Weigh\WeighingChecks;
+
+const FRONT_KG = 1420.0;
+const REAR_KG = 1180.0;
+
+function ticketText(string $typed, Stance $stance = Stance::Dropped, LoadUnit $unit = LoadUnit::Kilogram): Ticket
+{
+    return (new TicketText(new LoadParser($unit), Load::ofKilograms(10)))->read($stance, $typed);
+}
+
+/** What a weighbridge would show of a rig, with so much off at each axle. */
+function weighed(CoupledRig $rig, ?Attitude $attitude, array $off = [], float $step = 10.0): Ticket
+{
+    $loads = ['front' => FRONT_KG + ($attitude?->frontLoad() ?? 0.0), 'rear' => REAR_KG + ($attitude?->rearLoad() ?? 0.0)];
+    if ($attitude !== null) {
+        $loads['trailer'] = $rig->trailer()->weight - $attitude->load;
+    }
+    $platforms = [];
+    foreach ($loads as $axle => $load) {
+        $platforms[] = new PlatformLoad([WeighedAxle::from($axle)], Load::ofKilograms(round(($load + ($off[$axle] ?? 0.0)) / $step) * $step));
+    }
+
+    return Ticket::of($attitude === null ? Stance::Alone : ($attitude->barMoment > 0.0 ? Stance::Carried : Stance::Dropped), $platforms, null, Load::ofKilograms($step));
+}
+
+it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit $unit, array $kilograms): void {
+    $ticket = ticketText($typed, Stance::Dropped, $unit);
+    $axles = array_map(fn (WeighedAxle $axle): ?float => $ticket->axle($axle)?->kilograms(), WeighedAxle::cases());
+
+    expect($axles)->toEqualWithDelta($kilograms, 0.5)->and($ticket->vehicle()?->kilograms())->toEqualWithDelta(2810.0, 1.0);
+})->with([
+    'lines' => ["front 1310 kg\nrear 1500 kg\ntrailer 2780 kg\ngross 5590 kg", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'commas, bare' => ['front 1310, rear 1500, trailer 2780', LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'pasted, with colons and CRLF' => ["Steer axle: 1.310 t\r\nDrive axle: 1.5 t\r\nTandem: 2780 kg\r\nTotal: 5590\r\n", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'pounds' => ['FRONT = 2888; REAR = 3307; TRAILER = 6129', LoadUnit::Pound, [1310, 1500, 2780]],
+    'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
+]);
+
+it('says what a ticket lacks, and what it should have been', function (string $typed, Stance $stance, string $says): void {
+    expect(fn () => ticketText($typed, $stance))->toThrow(ImpossibleTicket::class, $says);
+})->with([
+    'nothing' => ['  ', Stance::Alone, 'Nothing is typed here yet'],
+    'prose' => ['it was heavy', Stance::Alone, 'does not read as a line'],
+    'an axle nobody knows' => ['nose 1310, rear 1500', Stance::Alone, 'nose 1310'],
+    'an axle twice' => ['front 1310, front 1500, trailer 900', Stance::Dropped, 'twice'],
+    'an axle missing' => ['front 1310, trailer 2780', Stance::Dropped, 'The rear axle is missing'],
+    'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'The trailer axle is missing'],
+    'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'alone has no trailer'],
+    'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'add up to 5590 kg, the gross says 5950 kg'],
+    'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'above 0'],
+]);
+
+it('finds tongue weight and share within the scale\'s steps', function (float $share): void {
+    $rig = Priors::rig()->likelyRig();
+    $carried = $rig->carried($rig->tensionFor($share));
+    $weighing = new Weighing(weighed($rig, null), weighed($rig, $rig->dropped()));
+    $restored = $weighing->restored(weighed($rig, $carried));
+    $moved = $weighing->moved(weighed($rig, $carried));
+
+    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 15.0)
+        ->and(abs($weighing->droppedLoad()->mean() - $rig->dropped()->load))->toBeLessThan(3.5 * $weighing->droppedLoad()->deviation())
+        ->and(abs($restored->mean() - $share))->toBeLessThan(3.5 * $restored->deviation())
+        ->and($moved['forward'] / $moved['back'])->toEqualWithDelta((5150 + 1340) / 3720, 0.35);
+})->with([0.5, 0.75, 1.0]);
+
+it('corrects the tongue weight from the dropped attitude to level, exactly where the scale is exact', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $weighing = new Weighing(weighed($rig, null, [], 0.01), weighed($rig, $rig->dropped(), [], 0.01));
+
+    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 0.05)
+        ->and(abs($weighing->droppedLoad()->mean() - 402.0))->toBeGreaterThan(1.0);
+});
+
+it('cannot tell what shared a platform hides', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $shared = ticketText('front+rear 2990, trailer 2790');
+    $weighing = new Weighing(weighed($rig, null), $shared);
+
+    expect($weighing->droppedLoad()?->mean())->toEqualWithDelta(390.0, 1e-6)
+        ->and($weighing->restored($shared))->toBeNull()->and($weighing->moved($shared))->toBeNull();
+});
+
+it('says when tickets do not agree, and what it probably is', function (array $alone, array $dropped, array $carried, string $says): void {
+    $rig = Priors::rig()->likelyRig();
+    $tickets = [weighed($rig, null, $alone), weighed($rig, $rig->dropped(), $dropped), weighed($rig, $rig->carried($rig->tensionFor(0.75)), $carried)];
+    $mismatches = (new WeighingChecks($rig, $tickets[0], $tickets[1]))->mismatches($tickets[2]);
+
+    expect(implode(' ', $mismatches))->toContain($says)->and($mismatches === [])->toBe($says === '');
+})->with([
+    'all agree' => [[], [], [], ''],
+    'somebody got in' => [[], [], ['rear' => 90], 'somebody got in'],
+    'alone heavier' => [['rear' => 600], [], [], 'more alone than with the trailer'],
+    'front and trailer do not match' => [[], [], ['front' => 80, 'rear' => -80], 'One of the axles stood on a wrong platform'],
+    'the front lost' => [[], ['front' => 180, 'rear' => -180], [], 'dropped and carried swapped'],
+    'bars left on' => [[], ['front' => 107, 'rear' => -164, 'trailer' => 57], [], 'weigh the same at the front'],
+    'pounds for kilograms' => [[], ['trailer' => 3700], ['trailer' => 3700], 'pounds typed for kilograms'],
+]);
