@@ -12,6 +12,7 @@ use Yoke\Fit\Observed;
 use Yoke\Fit\Posterior;
 use Yoke\Fit\RigPrior;
 use Yoke\Fit\Situation;
+use Yoke\Fit\Slip;
 use Yoke\Measure\Gaussian;
 use Yoke\Rig\Axle;
 use Yoke\Yard\SeededSource;
@@ -208,3 +209,21 @@ it('bears any readings at all: finite answers, chances between nothing and one',
             ->and($share->chanceBetween(0.5, 1.0))->toBeBetween(0, 1);
     }
 })->with([11, 12, 13]);
+
+it('lets no slip take its neighbours with it', function (float $off): void {
+    $prior = Priors::rig(0.2, 35.0, 25.0);
+    $readings = new Readings($prior->likelyRig(), 35.0, null, 1.2);
+    $observations = [...$readings->threeStances(), ...$readings->heights(Situation::carried(28.0))];
+    foreach ([Situation::alone(), Situation::dropped(), Situation::carried(0.0), Situation::carried(28.0)] as $situation) {
+        $observations[] = $readings->one($situation, Observed::FrontLoad, 6.0);
+        $observations[] = $readings->one($situation, Observed::RearLoad, 6.0);
+    }
+    $rear = $observations[7];
+    $observations[7] = new Observation($rear->situation, $rear->observed, $rear->value + $off, $rear->deviation, 'slipped');
+    $posterior = fitted($observations, $prior);
+    $flagged = array_values(array_filter($posterior->readings, fn (Doubted $reading): bool => $reading->isFarOff()));
+
+    expect(array_map(fn (Doubted $reading): string => $reading->observation->name, $flagged))->toBe(['slipped'])
+        ->and(Slip::likeliest($flagged[0]))->toBe(Slip::HalfInch)
+        ->and(restored($posterior)->mean())->toEqualWithDelta($prior->likelyRig()->taut(35.0)->frontRestored(), 0.03);
+})->with([12.7, -12.7]);

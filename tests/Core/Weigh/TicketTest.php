@@ -12,10 +12,12 @@ use Yoke\Rig\Stance;
 use Yoke\Weigh\Exception\ImpossibleTicket;
 use Yoke\Weigh\PlatformLoad;
 use Yoke\Weigh\Ticket;
+use Yoke\Weigh\TicketSheet;
 use Yoke\Weigh\TicketText;
 use Yoke\Weigh\WeighedAxle;
 use Yoke\Weigh\Weighing;
 use Yoke\Weigh\WeighingChecks;
+use Yoke\Yard\SimulatedRig;
 
 const FRONT_KG = 1420.0;
 const REAR_KG = 1180.0;
@@ -111,4 +113,33 @@ it('says when tickets do not agree, and what it probably is', function (array $a
     'the front lost' => [[], ['front' => 180, 'rear' => -180], [], 'dropped and carried swapped'],
     'bars left on' => [[], ['front' => 107, 'rear' => -164, 'trailer' => 57], [], 'weigh the same at the front'],
     'pounds for kilograms' => [[], ['trailer' => 3700], ['trailer' => 3700], 'pounds typed for kilograms'],
+]);
+
+it('keeps the rig\'s weight, whatever its stance, in what a simulated weighbridge would find', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $simulated = new SimulatedRig($rig, $rig->tensionFor(0.75), ['front' => 950.0, 'rear' => 985.0], ['front' => 20.0, 'rear' => 60.0]);
+    $alone = ['front' => FRONT_KG, 'rear' => REAR_KG];
+    $total = fn (array $loads): float => array_sum($loads);
+
+    expect($simulated->loads(Stance::Alone, $alone))->toBe($alone)
+        ->and($total($simulated->loads(Stance::Dropped, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($total($simulated->loads(Stance::Carried, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($simulated->loads(Stance::Carried, $alone)['front'])->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front'])
+        ->and($simulated->at($simulated->tension() + 20)->trulyRestored())->toBeGreaterThan(0.75);
+});
+
+it('reads a sheet of tickets and names the line at fault', function (string $file, int|string $expected): void {
+    $sheet = new TicketSheet(new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms(10)));
+    if (is_int($expected)) {
+        expect($sheet->read($file))->toHaveCount($expected);
+    } else {
+        expect(fn () => $sheet->read($file))->toThrow(ImpossibleTicket::class, $expected);
+    }
+})->with([
+    'one ticket' => ["stance,front,rear\nalone,1460,1190", 1],
+    'front and rear on one platform' => ["stance;front+rear;trailer\ndropped;3040;2710\n", 1],
+    'blank lines between' => ["stance,front,rear\n\nalone,1460,1190\n\nalone,1450,1200\n", 2],
+    'headings nobody asked for' => ["stance,weather,front,rear\nalone,rain,1460,1190", 1],
+    'words for loads' => ["stance,front,rear\nalone,heavy,1190", 'Line 2'],
+    'not text' => ["stance\xFF\xFE", 'Expected a text file'],
 ]);
