@@ -54,9 +54,9 @@ final readonly class AdvicePage
     }
 
     /** A chance in words: nothing is ever quite sure. */
-    public function chance(Outlook $outlook): string
+    public function chance(Outlook|Finding $of): string
     {
-        $percent = (int) round(100 * $outlook->chance);
+        $percent = (int) round(100 * $of->chance);
 
         return match (true) {
             $percent >= 100 => 'over 99 %',

@@ -14,7 +14,7 @@
         @else
             <ol class="findings">
                 @foreach ($findings as $finding)
-                    <li class="card"><h2>{{ $finding->what }} <span class="who">{{ round(100 * $finding->chance) }} % sure</span></h2><p>{{ $finding->means }}</p><p class="do-next">{{ $finding->remedy }}</p></li>
+                    <li class="card"><h2>{{ $finding->what }} <span class="who">{{ $advice->chance($finding) }} sure</span></h2><p>{{ $finding->means }}</p><p class="do-next">{{ $finding->remedy }}</p></li>
                 @endforeach
             </ol>
             <p class="do-next">{{ $advice->move() }} {{ $advice->workup->reasons()->because() }}</p>
