@@ -10,14 +10,14 @@ export default defineConfig({
     fullyParallel: false,
     workers: 1,
     retries: 0,
-    timeout: 40_000,
-    expect: { timeout: 7_000 },
+    timeout: 150_000,
+    expect: { timeout: 20_000 },
     reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
     use: { baseURL: `http://127.0.0.1:${port}`, viewport: { width: 1280, height: 800 }, launchOptions, trace: 'off' },
     webServer: {
         command: `bin/lib/serve-demo-copy.sh ${port} browser`,
         url: `http://127.0.0.1:${port}/up`,
         reuseExistingServer: false,
-        timeout: 60_000,
+        timeout: 120_000,
     },
 });

@@ -52,7 +52,7 @@ async function type(page, { front, rear }) {
 }
 
 test('the half-done job is finished by following the next move, with the keyboard alone', async ({ page }) => {
-    test.setTimeout(90_000);
+    test.setTimeout(240_000);
     await signIn(page);
     const bars = (await openJob(page, /Glassblowing stage/, 'alone')).replace('alone', 'bars-up');
     await type(page, alone);
