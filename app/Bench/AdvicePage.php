@@ -22,6 +22,7 @@ use Yoke\Measure\Load;
 use Yoke\Measure\Term;
 use Yoke\Plan\Check;
 use Yoke\Plan\Proof;
+use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 
@@ -166,5 +167,22 @@ final readonly class AdvicePage
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
         }, $this->workup->raise($setting));
+    }
+
+    /**
+     * What can be set on the hitch, standing as a round has it; else as advised.
+     *
+     * @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}>
+     */
+    public function settingFields(int $round): array
+    {
+        $setting = $this->workup->setting($round) ?? $this->workup->advised->outlook->setting;
+
+        return array_map(fn (Adjuster $adjuster): array => [
+            'key' => $adjuster->key,
+            'label' => ucfirst($adjuster->key),
+            'on' => $setting->step($adjuster->key),
+            'options' => array_map(fn (float $step): array => [$step, $this->words->step($adjuster, $step)], $adjuster->range->all()),
+        ], $this->words->adjusters());
     }
 }

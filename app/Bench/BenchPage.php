@@ -21,7 +21,6 @@ use Yoke\Method\FrontRestoration;
 use Yoke\Method\Judgement;
 use Yoke\Method\RestorationTargets;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
@@ -114,23 +113,6 @@ final class BenchPage
         $advice = $this->advice();
 
         return $advice === null ? null : new TrialsPage($this->job, $this->taped, $advice->workup, $advice->words, $this->print, $this->look);
-    }
-
-    /** @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}> what is set on the hitch, as it is on or as it is advised */
-    public function settingFields(): array
-    {
-        $advice = $this->advice();
-        if ($advice === null) {
-            return [];
-        }
-        $setting = $advice->workup->setting($this->job->roundOf(Stance::Carried)) ?? $advice->workup->advised->outlook->setting;
-
-        return array_map(static fn (Adjuster $adjuster): array => [
-            'key' => $adjuster->key,
-            'label' => ucfirst($adjuster->key),
-            'on' => $setting->step($adjuster->key),
-            'options' => array_map(static fn (float $step): array => [$step, $advice->words->step($adjuster, $step)], $adjuster->range->all()),
-        ], $advice->words->adjusters());
     }
 
     /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */

@@ -33,7 +33,7 @@ final readonly class TapeLog
     {
         return DB::transaction(function () use ($entries): array {
             // A write comes first: it waits for its turn, and what is read after it nobody else can change.
-            $this->job->touch();
+            $this->job->takeTurn();
             $live = $this->live();
             $outcomes = [];
             foreach ($entries as $entry) {

@@ -55,7 +55,7 @@ final class Rounds
      */
     private function begin(Request $request, Job $job, Stance $stance, ?array $setting): Round
     {
-        $job->touch();
+        $job->takeTurn();
         $on = $job->load(['rounds', 'liveReadings'])->roundOf($stance);
         $isRead = $job->liveReadings->contains(fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $on && $reading->height_mm !== null);
         $isNamed = $stance !== Stance::Carried || $job->settingOf($on) !== null;

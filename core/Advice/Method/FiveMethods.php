@@ -25,14 +25,8 @@ use Yoke\Rig\Stance;
  */
 final readonly class FiveMethods
 {
-    private const SQUAT_MM = 13.0;
-
-    private const COUPLER_MM = 6.0;
-
     /** Bars bent less than this hang straight for the eye, mm. */
     private const BENT_MM = 5.0;
-
-    private const BALL_LOAD = 0.04;
 
     public function __construct(private Posterior $posterior, private Trial $trial, private Band $band, private LoadUnit $unit = LoadUnit::Kilogram)
     {
@@ -73,7 +67,7 @@ final readonly class FiveMethods
     {
         $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
 
-        return MethodView::of('front_restoration', $share, Chances::ofOutside($share->chanceBelow($this->band->from), 1 - $share->chanceBelow($this->band->to)), [
+        return MethodView::of('front_restoration', $share, self::chances($share, Aim::FrontRestoration, $this->band), [
             'short' => 'More tension: the front axle is still light.',
             'in' => 'The front axle has its load back, and no more.',
             'over' => 'Less tension: the front axle is past its band.',
@@ -85,9 +79,10 @@ final readonly class FiveMethods
     {
         $difference = $this->predict(static fn (Attitude $carried): float => $carried->frontRise() - $carried->rearRise());
         $below = 1 - $this->predict(static fn (Attitude $carried): float => $carried->frontRestored())->chanceBelow(1.0);
-        $over = max($below, $difference->chanceBelow(-self::SQUAT_MM));
+        [$from, $to] = Aim::EqualSquat->bounds($this->band);
+        $over = max($below, $difference->chanceBelow($from));
 
-        return MethodView::of('equal_squat', $difference, Chances::ofOutside(min(1 - $over, 1 - $difference->chanceBelow(self::SQUAT_MM)), $over), [
+        return MethodView::of('equal_squat', $difference, Chances::ofOutside(min(1 - $over, 1 - $difference->chanceBelow($to)), $over), [
             'short' => 'The rear dropped more than the front: more tension, but stop at full return.',
             'in' => 'Both ends are down alike, within 13 mm (1/2 in).',
             'over' => 'The front is down more, or below its alone height: less tension.',
@@ -100,7 +95,7 @@ final readonly class FiveMethods
         $over = $this->predict(static fn (Attitude $carried): float => $carried->ballRise());
         $bent = $this->predict(static fn (Attitude $carried): float => $carried->barBend())->mean() >= self::BENT_MM;
 
-        return MethodView::of('coupler_height', $over, Chances::ofOutside($over->chanceBelow(-self::COUPLER_MM), 1 - $over->chanceBelow(self::COUPLER_MM)), [
+        return MethodView::of('coupler_height', $over, self::chances($over, Aim::CouplerHeight, $this->band), [
             'short' => $bent ? 'The bars are bent and the coupler is still low: raise the head a hole.' : 'The bars are not bent: more tension first.',
             'in' => $bent ? 'The coupler is at its level height with the bars bent.' : 'The coupler is level, but the bars are not bent: more tension.',
             'over' => 'The coupler is high: lower the head a hole.',
@@ -111,10 +106,10 @@ final readonly class FiveMethods
     private function ballLoad(): MethodView
     {
         $load = $this->predict(static fn (Attitude $carried): float => $carried->ballLoad());
-        $offTarget = $this->predict(fn (Attitude $carried): float => $carried->ballLoad() / Aim::ballLoadTarget($carried->rig(), $this->band) - 1.0);
+        $offTarget = $this->predict(fn (Attitude $carried): float => Aim::BallLoad->quantity($carried, $this->band));
         $target = $this->unit->nearest(Load::ofKilograms(Aim::ballLoadTarget($this->posterior->rig($this->trial->ballRaise), $this->band)));
 
-        return MethodView::of('ball_load', $load, Chances::ofOutside($offTarget->chanceBelow(-self::BALL_LOAD), 1 - $offTarget->chanceBelow(self::BALL_LOAD)), [
+        return MethodView::of('ball_load', $load, self::chances($offTarget, Aim::BallLoad, $this->band), [
             'short' => "Turn the screw up: a gauge should come to {$target}, within 4 %.",
             'in' => "A gauge would show its target, {$target}, within 4 %.",
             'over' => "Turn the screw down: a gauge should come to {$target}, within 4 %.",
@@ -134,7 +129,7 @@ final readonly class FiveMethods
         $share = ($carried->mean() - $dropped->mean()) / $lost;
         $value = Gaussian::of($share, sqrt($carried->deviation() ** 2 + ((1 - $share) * $dropped->deviation()) ** 2 + ($share * $alone->deviation()) ** 2) / $lost);
 
-        return MethodView::of('axle_scale', $value, Chances::ofOutside($value->chanceBelow($this->band->from), 1 - $value->chanceBelow($this->band->to)), [
+        return MethodView::of('axle_scale', $value, self::chances($value, Aim::AxleScale, $this->band), [
             'short' => 'The scale says: more tension.',
             'in' => 'The scale finds the front axle in band.',
             'over' => 'The scale says: less tension.',
@@ -156,5 +151,12 @@ final readonly class FiveMethods
     private function predict(\Closure $quantity): Gaussian
     {
         return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->more)), $this->trial->ballRaise);
+    }
+
+    private static function chances(Gaussian $value, Aim $aim, Band $band): Chances
+    {
+        [$from, $to] = $aim->bounds($band);
+
+        return Chances::ofOutside($value->chanceBelow($from), 1 - $value->chanceBelow($to));
     }
 }

@@ -1,4 +1,4 @@
-@php($adjusters = $page->settingFields())
+@php($adjusters = $page->advice()?->settingFields($page->job->roundOf($stance)) ?? [])
 @php($refusal = session('errors')?->getBag('round')->first() ?? '')
 @if ($adjusters !== [])
     <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="Setting">
