@@ -130,6 +130,7 @@ test('dropped typed in place of carried is questioned, not refused', async ({ pa
     await expect(page.locator('#rear-says')).toContainText('dropped typed in place of carried');
     await expect(page.locator('#rear-says')).toHaveAttribute('data-tone', 'caution');
     await page.getByLabel('Units and fineness').selectOption('1/16 in');
+    await expect(page.getByText('to the nearest 1/16 in').or(page.locator('.readout strong', { hasText: '/' })).first()).toBeVisible();
 });
 
 test('the pad types sixteenths for gloved fingers', async ({ page }) => {
