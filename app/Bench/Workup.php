@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\WeighTicket;
 use Yoke\Advice\Advised;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\Method\FiveMethods;
@@ -28,13 +29,18 @@ use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Weigh\Ticket;
-use Yoke\Weigh\WeighedAxle;
 
 /** What the readings of a job tell of its rig, and what to do next. */
 final readonly class Workup
 {
     /** A runner-up below this chance is none. */
     private const WORTH_SAYING = 0.05;
+
+    /** What a platform tells, by the axles that stood on it. */
+    private const PLATFORMS = [
+        'front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad,
+        'front rear' => Observed::VehicleLoad, 'rear trailer' => Observed::RearAndTrailerLoad,
+    ];
 
     public DescribedRig $described;
 
@@ -145,7 +151,8 @@ final readonly class Workup
 
     private function isRead(int $round): bool
     {
-        return $this->taped->axle(Stance::Carried, Axle::Front, $round) !== null;
+        return $this->taped->axle(Stance::Carried, Axle::Front, $round) !== null
+            || $this->job->tickets->contains(static fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->stance === Stance::Carried && $ticket->round === $round);
     }
 
     /** @return list<Observation> every axle of every round; a carried one whose setting nobody wrote down tells nothing here */
@@ -186,13 +193,13 @@ final readonly class Workup
         return $observations;
     }
 
-    /** @return list<Observation> of the axles that stood on a platform of their own */
+    /** @return list<Observation> of every platform that tells something */
     private function ofTicket(Situation $situation, Ticket $ticket): array
     {
         $observations = [];
-        foreach ([[WeighedAxle::Front, Observed::FrontLoad], [WeighedAxle::Rear, Observed::RearLoad], [WeighedAxle::Trailer, Observed::TrailerLoad]] as [$axle, $observed]) {
-            $load = $ticket->axle($axle);
-            $observation = $load === null ? null : $this->described->inPlace()->observation($situation, $observed, $load->kilograms(), $this->reference());
+        foreach ($ticket->platforms as $platform) {
+            $observed = self::PLATFORMS[implode(' ', $platform->names())] ?? null;
+            $observation = $observed === null ? null : $this->described->inPlace()->observation($situation, $observed, $platform->load->kilograms(), $this->reference());
             $observations = $observation === null ? $observations : [...$observations, $observation];
         }
 

@@ -61,6 +61,12 @@ final readonly class SettingWords
         };
     }
 
+    /** One of its steps: `washer`. */
+    public function one(string $adjuster): string
+    {
+        return $this->described->family()?->wording()->steps[$adjuster][0] ?? '';
+    }
+
     /** What its steps are called: `washers`. */
     public function many(Adjuster $adjuster): string
     {

@@ -76,7 +76,7 @@ final readonly class WeighPage
             }
         }
 
-        return $lines;
+        return [...$lines, ...$this->worths()];
     }
 
     /** @return list<string> where tickets do not agree */
@@ -88,10 +88,38 @@ final readonly class WeighPage
         return $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
     }
 
-    /** @return list<RatedLoad> the weighed axles of the latest ticket against their ratings, by model where it has none */
+    /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */
     public function ratings(): array
     {
-        return array_values(array_filter($this->plan->plan->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && preg_match('/axle/', $line->what) === 1));
+        $ratings = $this->plan->described->ratings();
+        $latest = array_column(array_map(static fn (WeighTicket $ticket): array => ["{$ticket->stance->value} {$ticket->round}", $ticket], $this->tickets), 1, 0);
+        $found = array_map(static fn (WeighTicket $ticket): array => [$ticket, $ratings->ofTicket($ticket->core())], array_values($latest));
+
+        return array_values(array_filter($found, static fn (array $of): bool => $of[1] !== []));
+    }
+
+    /** @return list<array{string, string}> what a change of setting was worth, from one carried ticket to the next */
+    private function worths(): array
+    {
+        $weighing = $this->weighing();
+        $adjusters = $this->plan->described->adjusters();
+        $words = new SettingWords($this->plan->described);
+        $lines = [];
+        $before = null;
+        foreach ($this->tickets as $ticket) {
+            $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
+            $setting = $steps === null ? null : $adjusters?->setting($steps);
+            if ($weighing !== null && $setting !== null && $before !== null && ! $before[1]->equals($setting)) {
+                $changed = $before[1]->changesTo($setting);
+                $many = count($changed) === 1 ? $setting->step($changed[0]) - $before[1]->step($changed[0]) : 1.0;
+                $worth = $weighing->perStep($before[0]->core(), $ticket->core(), $many);
+                $what = count($changed) === 1 ? 'Worth of one '.$words->one($changed[0]) : 'Worth of '.$words->change($before[1], $setting);
+                $lines[] = [$what, $worth === null ? '–' : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation()))];
+            }
+            $before = $setting === null ? $before : [$ticket, $setting];
+        }
+
+        return $lines;
     }
 
     /** @return list<LoadArrow> what the latest ticket found under each axle */

@@ -16,12 +16,19 @@ enum Observed
     case FrontLoad;
     case RearLoad;
     case TrailerLoad;
+    /** Front and rear axle on one platform. */
+    case VehicleLoad;
+    /** The vehicle's rear axle and the trailer's on one platform. */
+    case RearAndTrailerLoad;
     /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
     case BarBend;
 
     public function isAxleLoad(): bool
     {
-        return $this === self::FrontLoad || $this === self::RearLoad || $this === self::TrailerLoad;
+        return match ($this) {
+            self::FrontLoad, self::RearLoad, self::TrailerLoad, self::VehicleLoad, self::RearAndTrailerLoad => true,
+            default => false,
+        };
     }
 
     public function isLoad(): bool

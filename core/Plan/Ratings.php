@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Yoke\Plan;
 
 use Yoke\Limits\Ledger;
+use Yoke\Limits\RatedLoad;
 use Yoke\Limits\Weighed;
 use Yoke\Measure\Load;
 use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\Ticket;
+use Yoke\Weigh\WeighedAxle;
 
 /** What the placards and sheets of a rig allow, gathered for its ledger. */
 final readonly class Ratings
@@ -32,6 +36,32 @@ final readonly class Ratings
             $this->vehicle->load('aboard_kg'),
             $this->trailerAxles,
         );
+    }
+
+    /**
+     * What a ticket found, against what may be there; a shared platform against nothing, but in the sums.
+     *
+     * @return list<RatedLoad> those that have a rating
+     */
+    public function ofTicket(Ticket $ticket): array
+    {
+        $known = $this->known();
+        $trailer = $ticket->axle(WeighedAxle::Trailer);
+        $carries = [
+            ['front axle', $ticket->axle(WeighedAxle::Front), 'front_gawr'],
+            ['rear axle', $ticket->axle(WeighedAxle::Rear), 'rear_gawr'],
+            ['vehicle', $ticket->vehicle(), 'vehicle_gvwr'],
+            ['trailer axles', $trailer, 'trailer_gawr'],
+            ['combination', $ticket->stance === Stance::Alone ? null : $ticket->total(), 'gcwr'],
+        ];
+        $lines = [];
+        foreach ($carries as [$what, $load, $field]) {
+            if ($load !== null && isset($known[$field])) {
+                $lines[] = RatedLoad::atMost($what, $load, $known[$field], $field);
+            }
+        }
+
+        return $lines;
     }
 
     /** Whether ball and coupler are known to be of different sizes. */

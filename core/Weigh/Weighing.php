@@ -6,6 +6,7 @@ namespace Yoke\Weigh;
 
 use Yoke\Balance\CoupledRig;
 use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
 
 /** What tickets of one rig come to by statics alone, before any model of its springs: kg and shares. */
 final readonly class Weighing
@@ -65,6 +66,25 @@ final readonly class Weighing
         $trailer = $this->gain($carried, WeighedAxle::Trailer);
 
         return $load <= 0.0 || $front === null || $trailer === null ? null : ['forward' => $front / $load, 'back' => $trailer / $load];
+    }
+
+    /**
+     * What a step of an adjuster is worth in the share put back, by two carried tickets; null where it cannot be told.
+     *
+     * @param  float  $steps  from one setting to the other; not 0
+     */
+    public function perStep(Ticket $from, Ticket $to, float $steps): ?Gaussian
+    {
+        $before = $this->restored($from);
+        $after = $this->restored($to);
+        $lost = $this->alone->axle(WeighedAxle::Front)?->minus($this->dropped->axle(WeighedAxle::Front) ?? Load::zero())->kilograms();
+        if ($before === null || $after === null || $lost === null) {
+            return null;
+        }
+        $share = $after->mean() - $before->mean();
+        $doubt = hypot(hypot($from->doubtKilograms(), $to->doubtKilograms()), $share * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms())) / $lost;
+
+        return Gaussian::of($share / $steps, $doubt / abs($steps));
     }
 
     /** What an axle gains from dropped to carried, kg; null where it shared a platform. */

@@ -88,7 +88,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Method' => ['', 'Measure', 'Rig', 'Tape'],
         'Fit' => ['Measure', 'Rig', 'Balance'],
         'Advice' => ['Measure', 'Rig', 'Balance', 'Fit', 'Method'],
-        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits', 'Loading', 'Advice'],
+        'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits', 'Loading', 'Weigh', 'Advice'],
         'Loading' => ['Measure', 'Rig'],
         'Weigh' => ['', 'Measure', 'Rig', 'Balance'],
         'Limits' => ['Measure', 'Balance'],

@@ -52,6 +52,34 @@ it('joins the fit beside the heights, and the axle scale judges', function (): v
     $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertDontSee('Waits for tickets')->assertSee('71 ± ');
 });
 
+it('tells what a link is worth from two settings, and weighs axles against their ratings', function (): void {
+    $worked = $this->work->rig_as_worked;
+    $worked['vehicle']['sheet'] = ['rear_gawr_kg' => 1700, 'front_gawr_kg' => 1500];
+    $worked['trailer']['sheet'] += ['trailer_gawr_kg' => 3000];
+    $this->work->update(['rig_as_worked' => $worked]);
+    weighTicket($this, 'alone', 'front 1460, rear 1190');
+    weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');
+    foreach ([[3, 'front 1380, rear 1630, trailer 2740'], [5, 'front 1450, rear 1520, trailer 2780']] as [$link, $ticket]) {
+        $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => $link, 'washer' => 3, 'head' => 2]]);
+        weighTicket($this, 'carried', $ticket);
+    }
+
+    $this->get("/jobs/{$this->work->id}/weigh")->assertSeeInOrder(['Worth of one link', '+25 ± '])
+        ->assertSeeInOrder(['Dropped: weighed', 'Rear axle', '1720 kg', '1700 kg', 'over by 20 kg', 'Trailer axles', '290 kg left'])
+        ->assertSeeInOrder(['Carried, link 5', 'Front axle', '1450 kg', '50 kg left']);
+});
+
+it('lets front and rear weighed on one platform join the fit', function (): void {
+    foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['961 mm', '930 mm']] as $station => [$front, $rear]) {
+        $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
+    }
+    weighTicket($this, 'alone', 'front+rear 2650');
+    weighTicket($this, 'dropped', 'front + rear 3040, trailer 2710');
+
+    preg_match('/Tongue weight<\/th><td>(\d+) kg ± (\d+) kg/', (string) $this->get("/jobs/{$this->work->id}/bars-up?show=rig")->getContent(), $found);
+    expect((int) $found[1])->toBeBetween(375, 405)->and((int) $found[2])->toBeLessThan(12);
+});
+
 it('keeps a ticket that is taken back, and counts it no more', function (): void {
     weighTicket($this, 'alone', 'front 1460, rear 1190');
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');

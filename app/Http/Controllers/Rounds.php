@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Models\Measure;
 use App\Models\Reading;
 use App\Models\Round;
+use App\Models\WeighTicket;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -56,8 +58,11 @@ final class Rounds
     private function begin(Request $request, Job $job, Stance $stance, ?array $setting): Round
     {
         $job->takeTurn();
-        $on = $job->load(['rounds', 'liveReadings'])->roundOf($stance);
-        $isRead = $job->liveReadings->contains(fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $on && $reading->height_mm !== null);
+        $on = $job->load(['rounds', 'liveReadings', 'tickets', 'measures'])->roundOf($stance);
+        $isOf = static fn (Reading|WeighTicket|Measure $read): bool => $read->stance === $stance && $read->round === $on;
+        $isRead = $job->liveReadings->whereNotNull('height_mm')->contains($isOf)
+            || $job->tickets->whereNull('withdrawn_at')->contains($isOf)
+            || $job->measures->whereNotNull('value')->contains($isOf);
         $isNamed = $stance !== Stance::Carried || $job->settingOf($on) !== null;
 
         return Round::query()->updateOrCreate(

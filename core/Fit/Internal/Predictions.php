@@ -115,7 +115,7 @@ final class Predictions
             $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
         }
         for ($parameter = RigPrior::TENSION + 1; $parameter < $this->parameters(); $parameter++) {
-            $slopes[] = array_map(static fn (Observation $observation): float => self::aloneOf($observation->observed) === $parameter ? self::ALONE_SPREAD[$parameter] : 0.0, $this->observations);
+            $slopes[] = array_map(static fn (Observation $observation): float => in_array($parameter, self::aloneOf($observation->observed), true) ? self::ALONE_SPREAD[$parameter] : 0.0, $this->observations);
         }
 
         return $slopes;
@@ -140,9 +140,10 @@ final class Predictions
                 };
                 foreach ($indices as $i) {
                     $observed = $this->observations[$i]->observed;
-                    $alone = self::aloneOf($observed);
-                    $predicted[$i] = ($alone === null ? 0.0 : $this->centres[$alone] + self::ALONE_SPREAD[$alone] * $at[$alone])
-                        + ($attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $more));
+                    $predicted[$i] = $attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $more);
+                    foreach (self::aloneOf($observed) as $alone) {
+                        $predicted[$i] += $this->centres[$alone] + self::ALONE_SPREAD[$alone] * $at[$alone];
+                    }
                 }
             }
         }
@@ -161,34 +162,45 @@ final class Predictions
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),
             Observed::TrailerLoad => -$attitude->load,
+            Observed::VehicleLoad => $attitude->load,
+            Observed::RearAndTrailerLoad => -$attitude->frontLoad(),
             Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };
     }
 
-    private static function aloneOf(Observed $observed): ?int
+    /** @return list<int> what of it stands alone already: parameters that it adds up */
+    private static function aloneOf(Observed $observed): array
     {
         return match ($observed) {
-            Observed::FrontHeight => self::FRONT_ALONE,
-            Observed::RearHeight => self::REAR_ALONE,
-            Observed::FrontLoad => self::FRONT_LOAD_ALONE,
-            Observed::RearLoad => self::REAR_LOAD_ALONE,
-            Observed::TrailerLoad => self::GROSS_TRAILER,
-            default => null,
+            Observed::FrontHeight => [self::FRONT_ALONE],
+            Observed::RearHeight => [self::REAR_ALONE],
+            Observed::FrontLoad => [self::FRONT_LOAD_ALONE],
+            Observed::RearLoad => [self::REAR_LOAD_ALONE],
+            Observed::TrailerLoad => [self::GROSS_TRAILER],
+            Observed::VehicleLoad => [self::FRONT_LOAD_ALONE, self::REAR_LOAD_ALONE],
+            Observed::RearAndTrailerLoad => [self::REAR_LOAD_ALONE, self::GROSS_TRAILER],
+            default => [],
         };
     }
 
-    /** @return array<int, float> the reading alone, or the first there is */
+    /** @return array<int, float> the reading alone, or the first there is; of a shared platform its share */
     private function look(): array
     {
         $found = [];
         foreach ($this->observations as $observation) {
             $alone = self::aloneOf($observation->observed);
-            if ($alone !== null && (! isset($found[$alone]) || $observation->situation->stance === Stance::Alone)) {
-                $found[$alone] = $observation->value;
+            if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->situation->stance === Stance::Alone)) {
+                $found[$alone[0]] = $observation->value;
             }
         }
-
         $found[self::GROSS_TRAILER] = $this->prior->known()->grossWeight;
+        foreach ($this->observations as $observation) {
+            $found += match ($observation->observed) {
+                Observed::VehicleLoad => [self::FRONT_LOAD_ALONE => $observation->value / 2, self::REAR_LOAD_ALONE => $observation->value / 2],
+                Observed::RearAndTrailerLoad => [self::REAR_LOAD_ALONE => $observation->value - $this->prior->known()->grossWeight],
+                default => [],
+            };
+        }
 
         return $found + [self::FRONT_ALONE => 0.0, self::REAR_ALONE => 0.0, self::FRONT_LOAD_ALONE => 0.0, self::REAR_LOAD_ALONE => 0.0];
     }

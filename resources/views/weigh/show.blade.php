@@ -52,12 +52,12 @@
                         @endforeach
                     </table>
                 @endif
-                @if ($page->ratings() !== [])
+                @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
-                        <caption>Axles against their ratings, as the plan has them</caption>
-                        @foreach ($page->ratings() as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td></tr>@endforeach
+                        <caption>{{ ucfirst(trim($ticket->stance->value.', '.$page->setting($ticket), ', ')) }}: weighed, and rated for</caption>
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? 'over by '.$page->load($line->margin()?->absolute()) : $page->load($line->margin()).' left' }}</td></tr>@endforeach
                     </table>
-                @endif
+                @endforeach
             </section>
         </div>
     </main>

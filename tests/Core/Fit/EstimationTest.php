@@ -113,7 +113,7 @@ it('learns from what else can be read', function (Observed $observed, Situation 
     $prior = Priors::rig(0.2, 35.0, 25.0);
     $doubt = fn (array $observations): float => fitted($observations, $prior)->value($parameter)->deviation();
     $before = $readings->threeStances();
-    $extra = [$readings->one($situation, $observed, 2.0), ...($observed->isAxleLoad() ? [$readings->one($observed === Observed::TrailerLoad ? Situation::carried(0.0) : Situation::alone(), $observed, 2.0)] : [])];
+    $extra = [$readings->one($situation, $observed, 2.0), ...($observed->isAxleLoad() ? [$readings->one(in_array($observed, [Observed::TrailerLoad, Observed::RearAndTrailerLoad], true) ? Situation::carried(0.0) : Situation::alone(), $observed, 2.0)] : [])];
 
     expect($doubt([...$before, ...$extra]))->toBeLessThan(0.97 * $doubt($before));
 })->with([
@@ -121,7 +121,9 @@ it('learns from what else can be read', function (Observed $observed, Situation 
     'the gauge, bars on: springs' => [Observed::BallLoad, Situation::carried(0.0), RigPrior::REAR_RATE],
     'front axle weighed: front springs' => [Observed::FrontLoad, Situation::dropped(), RigPrior::FRONT_RATE],
     'rear axle weighed: rear springs' => [Observed::RearLoad, Situation::dropped(), RigPrior::REAR_RATE],
+    'the vehicle on one platform: tongue weight' => [Observed::VehicleLoad, Situation::dropped(), RigPrior::TONGUE_WEIGHT],
     'trailer axles weighed twice: tension' => [Observed::TrailerLoad, Situation::dropped(), RigPrior::TENSION],
+    'rear and trailer on one platform, twice: tension' => [Observed::RearAndTrailerLoad, Situation::dropped(), RigPrior::TENSION],
     'bar bend taped: tension' => [Observed::BarBend, Situation::dropped(), RigPrior::TENSION],
 ]);
 

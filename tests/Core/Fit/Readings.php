@@ -60,6 +60,7 @@ final class Readings
             Observed::RearHeight => self::REAR_MM + ($attitude?->rearRise() ?? 0.0),
             Observed::FrontLoad => self::FRONT_KG + ($attitude?->frontLoad() ?? 0.0),
             Observed::RearLoad => self::REAR_KG + ($attitude?->rearLoad() ?? 0.0),
+            Observed::VehicleLoad => self::FRONT_KG + self::REAR_KG + ($attitude?->load ?? 0.0),
             default => $attitude === null ? NAN : $this->coupled($observed, $attitude, $tension),
         };
     }
@@ -69,6 +70,7 @@ final class Readings
         return match ($observed) {
             Observed::CouplerRise => $attitude->ballRise(),
             Observed::BallLoad => $attitude->ballLoad(),
+            Observed::RearAndTrailerLoad => self::REAR_KG + $this->truth->trailer()->weight - $attitude->frontLoad(),
             Observed::TrailerLoad => $this->truth->trailer()->weight - $attitude->load,
             default => $tension + $this->truth->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };

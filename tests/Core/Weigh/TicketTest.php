@@ -99,6 +99,15 @@ it('cannot tell what shared a platform hides', function (): void {
         ->and($weighing->restored($shared))->toBeNull()->and($weighing->moved($shared))->toBeNull();
 });
 
+it('tells what a step is worth from two settings', function (float $steps): void {
+    $rig = Priors::rig()->likelyRig();
+    $at = fn (float $share): Ticket => weighed($rig, $rig->carried($rig->tensionFor($share)));
+    $worth = (new Weighing(weighed($rig, null), weighed($rig, $rig->dropped())))->perStep($at(0.5), $at(0.9), $steps);
+
+    expect($worth->mean())->toEqualWithDelta(0.4 / $steps, 0.08 / abs($steps))
+        ->and(abs($worth->mean() - 0.4 / $steps))->toBeLessThan(3.5 * $worth->deviation());
+})->with([1.0, 2.5, -2.0]);
+
 it('says when tickets do not agree, and what it probably is', function (array $alone, array $dropped, array $carried, string $says): void {
     $rig = Priors::rig()->likelyRig();
     $tickets = [weighed($rig, null, $alone), weighed($rig, $rig->dropped(), $dropped), weighed($rig, $rig->carried($rig->tensionFor(0.75)), $carried)];
