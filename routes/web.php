@@ -6,6 +6,7 @@ use App\Http\Controllers\Bench;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
+use App\Http\Controllers\Loads;
 use App\Http\Controllers\Measures;
 use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
@@ -14,6 +15,7 @@ use App\Http\Controllers\Stations;
 use App\Http\Controllers\Tape;
 use App\Http\Controllers\Taste;
 use App\Http\Controllers\Tickets;
+use App\Http\Controllers\Tongue;
 use App\Http\Controllers\Yard;
 use Illuminate\Support\Facades\Route;
 
@@ -35,6 +37,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->name('weigh');
     Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
     Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->whereNumber('ticket')->name('weigh.withdraw');
+    Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->name('tongue');
+    Route::post('/jobs/{job}/tongue', [Tongue::class, 'store'])->name('tongue.store');
+    Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->whereNumber('reading')->name('tongue.withdraw');
+    Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]+')->name('loads');
+    Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]+'])->group(function (): void {
+        Route::post('/', [Loads::class, 'store'])->name('loads.store');
+        Route::post('/preview', [Loads::class, 'preview'])->name('loads.preview');
+        Route::post('/copy', [Loads::class, 'copy'])->name('loads.copy');
+        Route::post('/setting', [Loads::class, 'setting'])->name('loads.setting');
+        Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
+    });
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 

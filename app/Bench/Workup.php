@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\WeighTicket;
+use App\Weigh\TongueReadings;
 use Yoke\Advice\Advised;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\Method\FiveMethods;
@@ -172,7 +173,15 @@ final readonly class Workup
             }
         }
 
-        return $observations;
+        return [...$observations, ...$this->tongue()];
+    }
+
+    /** @return list<Observation> what scales under the tongue say of it level */
+    private function tongue(): array
+    {
+        $curve = (new TongueReadings($this->job, $this->described))->curve();
+
+        return $curve === null ? [] : [new Observation(Situation::dropped(), Observed::TongueWeight, $curve->level()->mean(), $curve->level()->deviation(), 'tongue weight')];
     }
 
     /** @return list<Observation> what else was read in a round */

@@ -36,6 +36,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, Round> $rounds
  * @property Collection<int, Measure> $measures
  * @property Collection<int, WeighTicket> $tickets
+ * @property Collection<int, TongueWeighing> $tongueReadings
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -117,6 +118,15 @@ final class Job extends Model
         $tickets->orderBy('id');
 
         return $tickets;
+    }
+
+    /** @return HasMany<TongueWeighing, $this> */
+    public function tongueReadings(): HasMany
+    {
+        $readings = $this->hasMany(TongueWeighing::class);
+        $readings->orderBy('id');
+
+        return $readings;
     }
 
     /** @return HasMany<Measure, $this> */

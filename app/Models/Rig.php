@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
  * @property Vehicle $vehicle
  * @property Trailer $trailer
  * @property Hitch $hitch
+ * @property Collection<int, LoadState> $loadStates
  * @property \Carbon\CarbonImmutable|null $archived_at
  * @property array{steps: array<string, float>, job: string, on: string}|null $found_setting
  */
@@ -25,6 +28,15 @@ final class Rig extends Model
     protected function casts(): array
     {
         return ['archived_at' => 'immutable_datetime', 'found_setting' => 'array'];
+    }
+
+    /** @return HasMany<LoadState, $this> */
+    public function loadStates(): HasMany
+    {
+        $states = $this->hasMany(LoadState::class);
+        $states->whereNull('archived_at')->orderByDesc('as_weighed')->orderBy('id');
+
+        return $states;
     }
 
     /** @return BelongsTo<Vehicle, $this> */

@@ -132,6 +132,12 @@ final readonly class WeighPage
         return $front === null || $rear === null ? [] : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
     }
 
+    /** Corrected to level; null before two tickets that tell it. */
+    public function tongueWeight(): ?Gaussian
+    {
+        return $this->weighing()?->tongueWeight($this->rig());
+    }
+
     private function weighing(): ?Weighing
     {
         $alone = $this->latest(Stance::Alone);

@@ -20,6 +20,8 @@ enum Observed
     case VehicleLoad;
     /** The vehicle's rear axle and the trailer's on one platform. */
     case RearAndTrailerLoad;
+    /** Trailer level, bars off, by whatever it was read, kg. */
+    case TongueWeight;
     /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
     case BarBend;
 
@@ -33,6 +35,6 @@ enum Observed
 
     public function isLoad(): bool
     {
-        return $this === self::BallLoad || $this->isAxleLoad();
+        return $this === self::BallLoad || $this === self::TongueWeight || $this->isAxleLoad();
     }
 }

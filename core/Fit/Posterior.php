@@ -8,6 +8,7 @@ use Closure;
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\Internal\Matrix;
 use Yoke\Fit\Internal\Predictions;
+use Yoke\Loading\LoadChange;
 use Yoke\Measure\Gaussian;
 use Yoke\Rig\Axle;
 
@@ -30,6 +31,12 @@ final readonly class Posterior
         public array $readings,
         private Predictions $predictions,
     ) {
+    }
+
+    /** The same rig, learnt from the same readings, with a change of load on board. */
+    public function loaded(LoadChange $change): self
+    {
+        return new self($this->prior->loaded($change), $this->at, $this->covariance, $this->readings, $this->predictions);
     }
 
     public function prior(): RigPrior

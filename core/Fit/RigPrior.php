@@ -9,6 +9,7 @@ use Yoke\Balance\Bars;
 use Yoke\Balance\CoupledRig;
 use Yoke\Balance\TowedTrailer;
 use Yoke\Balance\TowVehicle;
+use Yoke\Loading\LoadChange;
 use Yoke\Measure\Gaussian;
 
 /**
@@ -42,9 +43,16 @@ final readonly class RigPrior
     /**
      * @param  non-empty-list<Likely>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar rate, in the order of the constants
      * @param  Gaussian  $tension  of the reference setting, mm
+     * @param  LoadChange|null  $load  what is on board besides
      */
-    public function __construct(private KnownRig $known, private array $doubtful, private Gaussian $tension)
+    public function __construct(private KnownRig $known, private array $doubtful, private Gaussian $tension, private ?LoadChange $load = null)
     {
+    }
+
+    /** The same rig, as well or as badly known, with a change of load on board. */
+    public function loaded(LoadChange $change): self
+    {
+        return new self($this->known, $this->doubtful, $this->tension, $change);
     }
 
     public function known(): KnownRig
@@ -89,6 +97,14 @@ final readonly class RigPrior
      */
     public function rigAt(array $at, float $ballRaise): CoupledRig
     {
+        $rig = $this->unloadedAt($at, $ballRaise);
+
+        return $this->load === null ? $rig : $this->load->on($rig);
+    }
+
+    /** @param  array<int, float>  $at */
+    private function unloadedAt(array $at, float $ballRaise): CoupledRig
+    {
         $known = $this->known;
         $doubtful = $this->doubtful;
 
@@ -112,7 +128,9 @@ final readonly class RigPrior
      */
     public function tensionAt(array $at): float
     {
-        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation();
+        $moved = $this->load === null ? 0.0 : $this->load->tension($this->unloadedAt($at, 0.0));
+
+        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation() + $moved;
     }
 
     /** A parameter so many deviations from its likely value, in its own unit. */

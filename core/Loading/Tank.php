@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Loading;
 
+use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Rig\Sheet\Values;
@@ -12,6 +13,8 @@ use Yoke\Rig\Sheet\Values;
 final readonly class Tank
 {
     private function __construct(
+        /** Of its fields on the sheet: `fresh`. */
+        public string $key,
         /** Lower case: `fresh tank`. */
         public string $name,
         public Load $full,
@@ -28,11 +31,27 @@ final readonly class Tank
             $full = $trailer->load("{$which}_tank_kg");
             $ahead = $trailer->length("{$which}_tank_ahead_mm");
             if ($full !== null && $ahead !== null) {
-                $tanks[] = new self("{$which} tank", $full, $ahead);
+                $tanks[] = new self($which, "{$which} tank", $full, $ahead);
             }
         }
 
         return $tanks;
+    }
+
+    /**
+     * What is in it.
+     *
+     * @param  float  $share  0 to 1
+     *
+     * @throws ImpossibleItem
+     */
+    public function filled(float $share): ?Item
+    {
+        if ($share < 0.0 || $share > 1.0) {
+            throw ImpossibleItem::fill();
+        }
+
+        return $share === 0.0 ? null : Item::of($this->name, $this->full->times($share), Carrier::Trailer, $this->ahead);
     }
 
     /** What filling it does to the tongue weight: m·x/L (docs/model.md, Loads). */

@@ -11,6 +11,7 @@ use Yoke\Fit\KnownRig;
 use Yoke\Fit\Likely;
 use Yoke\Fit\PriorDoubts;
 use Yoke\Fit\RigPrior;
+use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
@@ -51,7 +52,14 @@ final readonly class DescribedRig
         private Values $trailer,
         private Values $hitch,
         private PriorDoubts $doubts = new PriorDoubts,
+        private ?LoadChange $load = null,
     ) {
+    }
+
+    /** The same rig with a change of load on board since it was weighed. */
+    public function loaded(LoadChange $change): self
+    {
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $change);
     }
 
     public function prior(): RigPrior
@@ -68,7 +76,7 @@ final readonly class DescribedRig
         $known = $this->known();
         $middle = (new RigPrior($known, $doubtful, Gaussian::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
 
-        return new RigPrior($known, $doubtful, Gaussian::of($middle, $this->doubts->tensionNotTapedMm));
+        return new RigPrior($known, $doubtful, Gaussian::of($middle, $this->doubts->tensionNotTapedMm), $this->load);
     }
 
     /** Null until it is known. */
@@ -108,7 +116,7 @@ final readonly class DescribedRig
 
     public function ratings(): Ratings
     {
-        return new Ratings($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->axles);
+        return new Ratings($this->vehicle, $this->trailer, $this->hitch, $this->rig, $this->load);
     }
 
     /** @return list<Tank> */
@@ -129,7 +137,9 @@ final readonly class DescribedRig
     /** What the trailer's axles carry while it stands level on its jack. */
     public function levelTrailerLoad(): Load
     {
-        return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value));
+        $more = $this->load === null ? 0.0 : $this->load->trailer() - $this->load->tongue($this->ballToAxle()->millimetres());
+
+        return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value - $more));
     }
 
     /** Between the fore and the aft frame mark; null where the trailer's sheet does not say. */

@@ -7,7 +7,9 @@ namespace Yoke\Plan;
 use Yoke\Limits\Ledger;
 use Yoke\Limits\RatedLoad;
 use Yoke\Limits\Weighed;
+use Yoke\Loading\LoadChange;
 use Yoke\Measure\Load;
+use Yoke\Rig\Rig;
 use Yoke\Rig\Sheet\Values;
 use Yoke\Rig\Stance;
 use Yoke\Weigh\Ticket;
@@ -19,7 +21,7 @@ final readonly class Ratings
     /** Balls come in sizes some millimetres apart; a nearer match is the same size in other units. */
     private const SAME_BALL_MM = 0.4;
 
-    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch, private int $trailerAxles)
+    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch, private Rig $rig, private ?LoadChange $load = null)
     {
     }
 
@@ -30,11 +32,14 @@ final readonly class Ratings
 
     public function weighed(): Weighed
     {
+        $wheelbase = $this->rig->vehicle->wheelbase->millimetres();
+        $more = static fn (?Load $weighed, ?float $change): ?Load => $weighed?->plus(Load::ofKilograms($change ?? 0.0));
+
         return new Weighed(
-            $this->vehicle->load('front_axle_kg'),
-            $this->vehicle->load('rear_axle_kg'),
-            $this->vehicle->load('aboard_kg'),
-            $this->trailerAxles,
+            $more($this->vehicle->load('front_axle_kg'), $this->load?->front($wheelbase)),
+            $more($this->vehicle->load('rear_axle_kg'), $this->load?->rear($wheelbase)),
+            $more($this->vehicle->load('aboard_kg'), $this->load?->aboard()),
+            $this->rig->trailer->axles,
         );
     }
 

@@ -16,7 +16,7 @@ return [
     ],
     'seed library' => [
         'vehicle' => ['name' => 'Halverin Wayfare seven-seat', 'body' => 'SUV or van', 'wheelbase_mm' => 2985, 'overhang_mm' => 1240, 'front_suspension' => 'coil', 'rear_suspension' => 'coil', 'sheet' => ['vehicle_class' => 'family SUV or van', 'levelling' => 'rear', 'front_axle_kg' => 1120, 'rear_axle_kg' => 1010, 'front_gawr_kg' => 1300, 'rear_gawr_kg' => 1480, 'vehicle_gvwr_kg' => 2700, 'receiver_carrying_kg' => 160, 'receiver_distributing_kg' => 270, 'receiver_height_mm' => 455]],
-        'trailer' => ['name' => 'Pipkin & Reed 18 seed library', 'body' => 'caravan', 'axles' => 1, 'ball_to_axle_mm' => 4280, 'gross_weight_kg' => 1720, 'sheet' => ['tongue_weight_kg' => 224, 'tongue_weight_by' => 'bathroom_scale', 'trailer_gvwr_kg' => 1850, 'coupler_height_mm' => 462]],
+        'trailer' => ['name' => 'Pipkin & Reed 18 seed library', 'body' => 'caravan', 'axles' => 1, 'ball_to_axle_mm' => 4280, 'gross_weight_kg' => 1720, 'sheet' => ['tongue_weight_kg' => 224, 'tongue_weight_by' => 'bathroom_scale', 'trailer_gvwr_kg' => 1850, 'trailer_gawr_kg' => 1700, 'coupler_height_mm' => 462, 'fresh_tank_kg' => 70, 'fresh_tank_ahead_mm' => 900, 'waste_tank_kg' => 60, 'waste_tank_ahead_mm' => -1100]],
         'hitch' => ['name' => 'Bramblejaw 270 chain hitch', 'bar_arm_mm' => 640, 'sheet' => ['family' => 'chain-snap-up', 'counting' => 'taken up', 'bar_rating_low_kg' => 120, 'bar_rating_high_kg' => 270, 'ball_height_mm' => 472]],
         'truth' => ['front_rate' => 9.6, 'rear_rate' => 8.2, 'front_alone' => 842, 'rear_alone' => 858, 'front_friction' => 18, 'rear_friction' => 22, 'tongue' => 224, 'cg' => 480, 'trailer_rate' => 36, 'bar_rate' => 3.4, 'ball_over' => 10],
     ],
@@ -34,7 +34,7 @@ return [
     ],
     'bell tower' => [
         'vehicle' => ['name' => 'Corvane Drover short cab', 'body' => 'pick-up', 'wheelbase_mm' => 3520, 'overhang_mm' => 1290, 'front_suspension' => 'coil', 'rear_suspension' => 'leaf', 'sheet' => ['vehicle_class' => 'half-ton pick-up', 'levelling' => 'none', 'front_axle_kg' => 1400, 'rear_axle_kg' => 1100, 'front_gawr_kg' => 1700, 'rear_gawr_kg' => 1840, 'receiver_carrying_kg' => 230, 'receiver_distributing_kg' => 450]],
-        'trailer' => ['name' => 'Tenor & Treble practice tower', 'body' => 'tall', 'axles' => 2, 'ball_to_axle_mm' => 4900, 'gross_weight_kg' => 2760, 'sheet' => ['tongue_weight_kg' => 340, 'tongue_weight_by' => 'bathroom_scale', 'cg_above_axle_mm' => 960, 'axle_group' => 'equalised', 'trailer_gvwr_kg' => 3000]],
+        'trailer' => ['name' => 'Tenor & Treble practice tower', 'body' => 'tall', 'axles' => 2, 'ball_to_axle_mm' => 4900, 'gross_weight_kg' => 2760, 'sheet' => ['tongue_weight_kg' => 340, 'tongue_weight_by' => 'bathroom_scale', 'cg_above_axle_mm' => 960, 'axle_group' => 'equalised', 'trailer_gvwr_kg' => 3000, 'coupler_height_mm' => 483]],
         'hitch' => ['name' => 'Twistlatch 450 chain hitch', 'bar_arm_mm' => 690, 'sheet' => ['family' => 'chain-rotating-latch', 'bar_rating_low_kg' => 270, 'bar_rating_high_kg' => 450, 'ball_height_mm' => 495]],
         'truth' => ['front_rate' => 12.0, 'rear_rate' => 9.6, 'front_alone' => 944, 'rear_alone' => 972, 'front_friction' => 22, 'rear_friction' => 64, 'tongue' => 345, 'cg' => 960, 'trailer_rate' => 48, 'bar_rate' => 5.1, 'ball_over' => 12],
     ],

@@ -9,6 +9,7 @@ use App\Bench\Place;
 use App\Bench\TapeLog;
 use App\Models\Hitch;
 use App\Models\Job;
+use App\Models\LoadState;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\Trailer;
@@ -22,6 +23,7 @@ use Yoke\Balance\TowedTrailer;
 use Yoke\Balance\TowVehicle;
 use Yoke\Measure\Length;
 use Yoke\Procedure\Station;
+use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Stance;
 use Yoke\Tape\Settling;
 use Yoke\Yard\SeededSource;
@@ -59,6 +61,9 @@ final class DemoSeeder extends Seeder
         foreach (require database_path('demo/jobs.php') as $plan) {
             $this->job($plan);
         }
+        foreach (require database_path('demo/loads.php') as $name => $states) {
+            $this->loads($this->rig($this->rigs[$name]), $states);
+        }
         Date::setTestNow();
     }
 
@@ -81,6 +86,7 @@ final class DemoSeeder extends Seeder
         ]);
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
+        $this->tongue($job, $by, $plan);
         foreach ($plan['closed'] as $station) {
             $job->marks()->create(['station' => Station::from($station), 'user_id' => $by->id]);
             if ($station === Station::HandOver->value) {
@@ -144,6 +150,40 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /**
+     * The tongue on a scale at some coupler heights, by a bathroom scale straight or on a lever of 900 to 450 mm.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function tongue(Job $job, User $by, array $plan): void
+    {
+        $trailer = $this->coupled($this->rigs[$plan['rig']])->trailer();
+        foreach ($plan['tongue'] ?? [] as [$height, $way]) {
+            $isLever = $way === 'lever';
+            $raised = $height - $job->rigAsWorked()->values(Part::Trailer)->number('coupler_height_mm');
+            $onBall = $trailer->tongueWeight - ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $raised / $trailer->ballToAxle ** 2;
+            $shown = round($onBall * 1.01 / ($isLever ? 2.0 : 1.0) + $this->random->normal(0.6));
+            $job->tongueReadings()->create([
+                'way' => $way,
+                'typed' => ['read' => "{$shown} kg", 'hitch_height' => "{$height} mm"] + ($isLever ? ['arm_scale' => '900 mm', 'arm_tongue' => '450 mm'] : []),
+                'read_kg' => $shown,
+                'hitch_height_mm' => $height,
+                'arm_scale_mm' => $isLever ? 900.0 : null,
+                'arm_tongue_mm' => $isLever ? 450.0 : null,
+                'user_id' => $by->id,
+                'read_at' => Date::now(),
+            ]);
+        }
+    }
+
+    /** @param  list<array<string, mixed>>  $states */
+    private function loads(Rig $rig, array $states): void
+    {
+        foreach ($states as $state) {
+            LoadState::query()->create([...$state, 'rig_id' => $rig->id, 'user_id' => $this->people['ibby']->id]);
+        }
+    }
+
     /** @param  array<string, float>|null  $steps  of a carried setting */
     private function begin(Job $job, User $by, Stance $stance, int $number, ?array $steps): void
     {
@@ -188,14 +228,22 @@ final class DemoSeeder extends Seeder
     }
 
     /** @param  array<string, array<string, mixed>>  $parts */
-    private function simulated(array $parts, float $share): SimulatedRig
+    private function coupled(array $parts): CoupledRig
     {
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch, 'truth' => $truth] = $parts;
-        $rig = new CoupledRig(
+
+        return new CoupledRig(
             new TowVehicle($vehicle['wheelbase_mm'], $vehicle['overhang_mm'], $truth['front_rate'], $truth['rear_rate']),
             new TowedTrailer($trailer['ball_to_axle_mm'], $trailer['gross_weight_kg'], $truth['tongue'], $truth['cg'], [['offset' => 0.0, 'rate' => $truth['trailer_rate']]]),
             new Bars(2, $truth['bar_rate'], $hitch['bar_arm_mm'], $truth['ball_over']),
         );
+    }
+
+    /** @param  array<string, array<string, mixed>>  $parts */
+    private function simulated(array $parts, float $share): SimulatedRig
+    {
+        $rig = $this->coupled($parts);
+        $truth = $parts['truth'];
 
         return new SimulatedRig(
             $rig,

@@ -1,4 +1,5 @@
 import { listenForKeys } from './keys.js';
+import { wireLoads } from './loads.js';
 import { wirePad } from './pad.js';
 import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
@@ -12,6 +13,10 @@ if (pad && tape) {
 const sheet = document.querySelector('[data-sheet]');
 if (sheet) {
     wireSheet(sheet);
+}
+const loads = document.querySelector('[data-loads]');
+if (loads) {
+    wireLoads(loads);
 }
 listenForKeys({
     toggleHeight: () => document.querySelector('[data-magnify]')?.click(),

@@ -164,6 +164,7 @@ final class Predictions
             Observed::TrailerLoad => -$attitude->load,
             Observed::VehicleLoad => $attitude->load,
             Observed::RearAndTrailerLoad => -$attitude->frontLoad(),
+            Observed::TongueWeight => $attitude->rig()->trailer()->tongueWeight,
             Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };
     }

@@ -37,6 +37,11 @@ final readonly class Adjuster
         return new self($this->key, $this->role, $this->pitch, $this->range->inHalves(), $this->minutes, $this->counting);
     }
 
+    public function fixedAt(float $step): self
+    {
+        return new self($this->key, $this->role, $this->pitch, new StepRange($step, $step), $this->minutes, $this->counting);
+    }
+
     public function counted(Counting $counting): self
     {
         return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $counting);

@@ -66,6 +66,12 @@ final readonly class Adjusters
         ));
     }
 
+    /** Only what bends the bars by itself: tilt and head stay as a setting has them. For a load that changed on a rig once set right. */
+    public function smallAbout(Setting $stays): self
+    {
+        return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::Tension ? $adjuster : $adjuster->fixedAt($stays->step($adjuster->key)), $this->byKey));
+    }
+
     /** @return list<Setting> the whole grid */
     public function settings(): array
     {

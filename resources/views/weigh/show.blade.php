@@ -3,10 +3,7 @@
 @php($arrows = $page->arrows($elevation))
 <x-layout :title="'Weigh station, '.$page->job->title">
     <main class="yard">
-        <div class="yard-head">
-            <h1>Weigh station <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
-            <a class="button" href="{{ route('jobs.resume', $page->job) }}">Back to the bench</a>
-        </div>
+        <x-weigh-tabs :job="$page->job" here="weigh" />
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         <div class="card drawing">
             <div class="elevation">

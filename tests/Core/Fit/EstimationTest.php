@@ -118,6 +118,7 @@ it('learns from what else can be read', function (Observed $observed, Situation 
     expect($doubt([...$before, ...$extra]))->toBeLessThan(0.97 * $doubt($before));
 })->with([
     'the gauge, bars off: tongue weight' => [Observed::BallLoad, Situation::dropped(), RigPrior::TONGUE_WEIGHT],
+    'a tongue scale: tongue weight' => [Observed::TongueWeight, Situation::dropped(), RigPrior::TONGUE_WEIGHT],
     'the gauge, bars on: springs' => [Observed::BallLoad, Situation::carried(0.0), RigPrior::REAR_RATE],
     'front axle weighed: front springs' => [Observed::FrontLoad, Situation::dropped(), RigPrior::FRONT_RATE],
     'rear axle weighed: rear springs' => [Observed::RearLoad, Situation::dropped(), RigPrior::REAR_RATE],

@@ -70,6 +70,7 @@ final class Readings
         return match ($observed) {
             Observed::CouplerRise => $attitude->ballRise(),
             Observed::BallLoad => $attitude->ballLoad(),
+            Observed::TongueWeight => $this->truth->trailer()->tongueWeight,
             Observed::RearAndTrailerLoad => self::REAR_KG + $this->truth->trailer()->weight - $attitude->frontLoad(),
             Observed::TrailerLoad => $this->truth->trailer()->weight - $attitude->load,
             default => $tension + $this->truth->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),

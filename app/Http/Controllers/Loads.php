@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Loads\LoadDraft;
+use App\Loads\LoadsPage;
+use App\Models\Job;
+use App\Models\LoadState;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Yoke\Balance\Exception\ImpossibleModel;
+use Yoke\Tape\HeightDoubt;
+
+/** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
+final class Loads
+{
+    private const LIFTS_OFF = 'With these loads the tongue lifts off the ball: move load ahead of the trailer\'s axles.';
+
+    public function __construct(private readonly HeightDoubt $doubt)
+    {
+    }
+
+    public function show(Request $request, Job $job, string $state = 'weighed'): View
+    {
+        $page = $this->page($request, $job, $state);
+        /** @var array<array-key, mixed> $typed */
+        $typed = (array) $request->old();
+
+        return view('loads.show', $this->shown($page, $typed === [] ? $page->kept($page->state) : $page->typed($typed)));
+    }
+
+    /** What the draft would come to. Nothing is saved. */
+    public function preview(Request $request, Job $job, string $state): JsonResponse
+    {
+        $page = $this->page($request, $job, $state);
+        $draft = $page->typed($request->except(['_token']));
+        $shown = $this->shown($page, $draft);
+
+        return response()->json([
+            'problems' => (object) $draft->problems(),
+            'parts' => ['drawing' => view('loads.drawing', $shown)->render(), 'columns' => view('loads.columns', $shown)->render()]
+                + ($request->boolean('rows') ? ['rows' => view('loads.rows', $shown)->render()] : []),
+        ]);
+    }
+
+    public function store(Request $request, Job $job, string $state): RedirectResponse
+    {
+        $page = $this->page($request, $job, $state);
+        $draft = $page->typed($request->except(['_token']));
+        $problems = $draft->problems() + $this->nameTaken($page, $draft);
+        if ($problems !== []) {
+            return redirect()->route('loads', [$job, $state])->withInput($request->except(['_token']))->withErrors($problems);
+        }
+        $this->keepWeighed($request, $page);
+        $page->state->fill(['name' => $page->state->as_weighed ? LoadState::AS_WEIGHED : $draft->name, 'items' => $draft->toKeep(), 'fills' => $draft->fillsToKeep(), 'user_id' => $this->person($request)->id])->save();
+
+        return redirect()->route('loads', [$job, $page->state->key()])->with('saved', 'Saved.');
+    }
+
+    /** Another state, beginning as this one is kept. */
+    public function copy(Request $request, Job $job, string $state): RedirectResponse
+    {
+        $page = $this->page($request, $job, $state);
+        $this->keepWeighed($request, $page);
+        $number = LoadState::query()->where('rig_id', $job->rig_id)->count();
+        do {
+            $name = 'Load '.++$number;
+        } while (LoadState::query()->where('rig_id', $job->rig_id)->where('name', $name)->exists());
+        $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $this->person($request)->id]);
+
+        return redirect()->route('loads', [$job, $copy->key()])->with('saved', 'A new load state, to begin with as the one before.');
+    }
+
+    /** The setting that goes with a state. */
+    public function setting(Request $request, Job $job, string $state): RedirectResponse
+    {
+        $page = $this->page($request, $job, $state);
+        /** @var array<string, mixed> $steps */
+        $steps = is_array($request->input('steps')) ? $request->input('steps') : [];
+        $setting = $page->settingOf(array_map(floatval(...), array_filter($steps, is_numeric(...))));
+        if ($setting === null || ! $page->state->exists) {
+            return redirect()->route('loads', [$job, $state])->withErrors(['name' => 'Expected a setting that this hitch has, and a load state that is saved.']);
+        }
+        $page->state->update(['setting' => $setting->steps()]);
+
+        return redirect()->route('loads', [$job, $state])->with('saved', "Kept for {$page->state->name}.");
+    }
+
+    public function putAway(Request $request, Job $job, string $state): RedirectResponse
+    {
+        $page = $this->page($request, $job, $state);
+        abort_if($page->state->as_weighed, 404);
+        $page->state->forceFill(['name' => "{$page->state->name} (put away ".now()->format('Y-m-d H:i:s').')'])->putAway();
+
+        return redirect()->route('loads', [$job, 'weighed'])->with('saved', 'Put away; it stays in the file.');
+    }
+
+    /** @return array<string, mixed> what the views show; a load that no model can carry is said in a sentence */
+    private function shown(LoadsPage $page, LoadDraft $draft): array
+    {
+        try {
+            $columns = ['columns' => [$page->column($page->beside, $page->state->is($page->beside) ? $draft : $page->kept($page->beside)), $page->column($page->state, $draft)], 'impossible' => ''];
+        } catch (ImpossibleModel) {
+            $columns = ['columns' => [], 'impossible' => self::LIFTS_OFF];
+        }
+
+        return ['page' => $page, 'draft' => $draft, ...$columns];
+    }
+
+    /** @return array<string, string> */
+    private function nameTaken(LoadsPage $page, LoadDraft $draft): array
+    {
+        foreach ($page->states as $state) {
+            if ($state !== $page->state && ! $page->state->as_weighed && $state->name === $draft->name) {
+                return ['name' => 'Another load state of this rig is called so. Expected a name of its own.'];
+            }
+        }
+
+        return [];
+    }
+
+    /** The state as weighed is kept as soon as another one is measured against it. */
+    private function keepWeighed(Request $request, LoadsPage $page): void
+    {
+        if (! $page->states[0]->exists) {
+            $page->states[0]->fill(['user_id' => $this->person($request)->id])->save();
+        }
+    }
+
+    private function page(Request $request, Job $job, string $state): LoadsPage
+    {
+        $job->load(['rig.loadStates', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings']);
+
+        return new LoadsPage($job, $this->person($request), $this->doubt, $state, $request->string('beside', 'weighed')->toString());
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Weigh\TongueForm;
+use App\Weigh\TonguePage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+
+/** The tongue weight of a job's trailer, by whatever is at hand. */
+final class Tongue
+{
+    public function show(Request $request, Job $job): View
+    {
+        return view('weigh.tongue', ['page' => new TonguePage($job->load(['tongueReadings.user', 'tickets', 'rounds', 'rig']), $this->person($request))]);
+    }
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $typed = array_filter($request->except(['_token']), is_string(...));
+        $form = new TongueForm($typed, $job->rigAsWorked()->core(), $this->person($request));
+        $reading = $form->read();
+        if ($reading === null) {
+            return redirect()->route('tongue', $job)->withInput($typed)->withErrors($form->problems());
+        }
+        $job->tongueReadings()->save($reading->fill(['user_id' => $this->person($request)->id, 'read_at' => Date::now()]));
+
+        return redirect()->route('tongue', $job)->with('saved', 'Kept. It joins what the tape says.');
+    }
+
+    public function withdraw(Job $job, int $reading): RedirectResponse
+    {
+        $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]);
+
+        return redirect()->route('tongue', $job)->with('saved', 'Taken back; it stays in the log.');
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

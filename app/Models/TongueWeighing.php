@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Weigh\TongueWay;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Weigh\Tongue\Lever;
+use Yoke\Weigh\Tongue\TongueReading;
+
+/**
+ * What a tongue was read to weigh, as it was typed and as it reads. One taken back is kept.
+ *
+ * @property int $id
+ * @property TongueWay $way
+ * @property array<string, string> $typed
+ * @property float $read_kg
+ * @property float|null $hitch_height_mm
+ * @property float $behind_ball_mm
+ * @property float|null $arm_scale_mm
+ * @property float|null $arm_tongue_mm
+ * @property CarbonImmutable $read_at
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property User $user
+ */
+final class TongueWeighing extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'tongue_readings';
+
+    protected $fillable = ['job_id', 'way', 'typed', 'read_kg', 'hitch_height_mm', 'behind_ball_mm', 'arm_scale_mm', 'arm_tongue_mm', 'user_id', 'read_at', 'withdrawn_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['way' => TongueWay::class, 'typed' => 'array', 'read_kg' => 'float', 'hitch_height_mm' => 'float', 'behind_ball_mm' => 'float', 'arm_scale_mm' => 'float', 'arm_tongue_mm' => 'float', 'read_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    public function core(Length $ballToAxle): TongueReading
+    {
+        return TongueReading::of(
+            $this->way->source(),
+            Load::ofKilograms($this->read_kg),
+            $this->hitch_height_mm === null ? null : Length::ofMillimetres($this->hitch_height_mm),
+            $ballToAxle,
+            $this->arm_scale_mm === null || $this->arm_tongue_mm === null ? null : Lever::of(Length::ofMillimetres($this->arm_scale_mm), Length::ofMillimetres($this->arm_tongue_mm)),
+            Length::ofMillimetres($this->behind_ball_mm),
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weigh;
+
+use Yoke\Rig\TongueWeightSource;
+
+/** The ways to a tongue weight that the form offers; the value is what is stored. */
+enum TongueWay: string
+{
+    case Gauge = 'gauge';
+    case TongueScale = 'tongue_scale';
+    case BathroomScale = 'bathroom_scale';
+    case Lever = 'lever';
+    case Share = 'share';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Gauge => 'Gauge in the head, bars off',
+            self::TongueScale => 'Tongue scale',
+            self::BathroomScale => 'Bathroom scale',
+            self::Lever => 'Bathroom scale with a lever',
+            self::Share => 'Share of gross, estimated',
+        };
+    }
+
+    public function source(): TongueWeightSource
+    {
+        return match ($this) {
+            self::Gauge => TongueWeightSource::Gauge,
+            self::TongueScale => TongueWeightSource::TongueScale,
+            self::BathroomScale, self::Lever => TongueWeightSource::BathroomScale,
+            self::Share => TongueWeightSource::Estimate,
+        };
+    }
+}

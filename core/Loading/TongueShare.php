@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Loading;
+
+/** The tongue weight as a share of the gross trailer weight, and what the trade makes of it. */
+final readonly class TongueShare
+{
+    /** Below it a trailer invites sway; above it ratings are soon met. */
+    private const USUAL = [0.10, 0.15];
+
+    /** @param  float  $share  0 to 1 */
+    public function __construct(public float $share)
+    {
+    }
+
+    public function isUsual(): bool
+    {
+        return $this->share >= self::USUAL[0] && $this->share <= self::USUAL[1];
+    }
+
+    public function says(): string
+    {
+        return match (true) {
+            $this->share < self::USUAL[0] => 'Below 10 % of gross a trailer invites sway: move load ahead of the axles, or off the tail.',
+            $this->share > self::USUAL[1] => 'Above 15 % of gross the receiver, the rear axle and the bars soon meet their ratings: move load back, towards the axles.',
+            default => 'Between 10 and 15 % of gross, as usual.',
+        };
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Loading;
+
+use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Rig\Rig;
+
+/** What people take along, with a weight and a place to start from: both are typed over or dragged. */
+enum UsualItem: string
+{
+    case InFront = 'person in front';
+    case BehindThem = 'person behind';
+    case BedCargo = 'bed or boot cargo';
+    case TailBikes = 'bikes on the vehicle\'s tail';
+    case Gas = 'gas bottles';
+    case TongueBikes = 'bikes on the tongue';
+    case Kitchen = 'stores over the axles';
+    case TrailerBikes = 'bikes on the trailer\'s tail';
+
+    public function on(Rig $rig): Item
+    {
+        $wheelbase = $rig->vehicle->wheelbase->millimetres();
+        $overhang = $rig->vehicle->overhang->millimetres();
+        $length = $rig->trailer->ballToAxle->millimetres();
+        $arm = $rig->hitch->barArm->millimetres();
+        [$kilograms, $carrier, $place] = match ($this) {
+            self::InFront => [80.0, Carrier::Vehicle, 0.45 * $wheelbase],
+            self::BehindThem => [75.0, Carrier::Vehicle, 0.72 * $wheelbase],
+            self::BedCargo => [60.0, Carrier::Vehicle, $wheelbase],
+            self::TailBikes => [35.0, Carrier::Vehicle, $wheelbase + $overhang],
+            self::Gas => [30.0, Carrier::Trailer, $length - $arm],
+            self::TongueBikes => [35.0, Carrier::Trailer, $length - $arm],
+            self::Kitchen => [40.0, Carrier::Trailer, 0.0],
+            self::TrailerBikes => [35.0, Carrier::Trailer, -0.6 * $length],
+        };
+
+        return Item::of($this->value, Load::ofKilograms($kilograms), $carrier, Length::ofMillimetres($place));
+    }
+}

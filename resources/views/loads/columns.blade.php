@@ -1,0 +1,44 @@
+@if ($impossible !== '')
+    <p class="do-next is-over" role="alert">{{ $impossible }}</p>
+@elseif (in_array(null, $columns, true))
+    <p class="sentence">The planner needs a hitch with spring bars whose family is known.</p>
+@else
+    @php([$beside, $here] = $columns)
+    @php($same = $page->state === $page->beside)
+    @php($shown = $same ? [$here] : [$beside, $here])
+    <p class="sentence">At {{ $page->words()->of($page->setting()) }}, {{ $page->settingFrom() }}.@if ($same && count($page->states) > 1) Choose another load to see both beside each other.@endif</p>
+    <table class="ledger is-columns">
+        <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ $column->state->name }}</th>@endforeach</tr></thead>
+        @foreach ($here->lines() as $i => [$what, $comes])
+            <tr><th scope="row">{{ $what }}</th>@foreach ($shown as $column)<td>{{ $column->lines()[$i][1] }}</td>@endforeach</tr>
+        @endforeach
+    </table>
+    <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-band' => $here->shareIsUsual()])>{{ $here->share() }}</p>
+    <div @class(['do-next', 'is-in-band' => ! $here->isMove()]) data-small-move>
+        <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
+    </div>
+    <div class="keep">
+        @if ($here->keptSetting() !== '')<span>Kept for {{ $here->state->name }}: <strong>{{ $here->keptSetting() }}</strong></span>@endif
+        @if ($here->state->exists)
+            <button class="button is-small" form="keep-setting">Keep {{ $page->words()->of($here->keepable()) }} for it</button>
+        @endif
+    </div>
+    <form id="keep-setting" method="post" action="{{ route('loads.setting', [$page->job, $page->state->key()]) }}" hidden>
+        @csrf
+        @foreach ($here->keepable()->steps() as $adjuster => $step)<input type="hidden" name="steps[{{ $adjuster }}]" value="{{ $step }}">@endforeach
+    </form>
+    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">Kept for {{ $beside->state->name }}: {{ $beside->keptSetting() }}.</p>@endif
+    @if ($here->ratings() !== [])
+        <table class="ledger">
+            <caption>{{ $here->state->name }} against its ratings</caption>
+            @foreach ($here->ratings() as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
+        </table>
+    @endif
+    @if ($here->levelled() !== [])
+        <table class="ledger">
+            <caption>When {{ lcfirst($page->plan->lifter()) }} {{ $page->plan->lifter() === 'Self-levelling' ? 'takes' : 'take' }} over</caption>
+            @foreach ($here->levelled() as $term)<tr><th scope="row">{{ $term->says }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
+        </table>
+        <p class="sentence">Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.</p>
+    @endif
+@endif

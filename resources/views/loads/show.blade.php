@@ -1,0 +1,33 @@
+@php($key = $page->state->key())
+<x-layout :title="'Load planner, '.$page->job->title">
+    <main class="yard loads">
+        <x-weigh-tabs :job="$page->job" here="loads" />
+        <div class="states">
+            <nav class="shelves" aria-label="Load states">
+                @foreach ($page->states as $one)
+                    <a href="{{ route('loads', [$page->job, $one->key(), 'beside' => $page->beside->key()]) }}" @if ($one === $page->state) aria-current="page" @endif>{{ $one->name }}</a>
+                @endforeach
+            </nav>
+            <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">New from this one</button></form>
+            @if (! $page->state->as_weighed)<form method="post" action="{{ route('loads.away', [$page->job, $key]) }}">@csrf<button class="button is-small">Put away</button></form>@endif
+        </div>
+        <div class="card drawing" data-part="drawing">@include('loads.drawing')</div>
+        <div class="weigh is-loads">
+            <form method="post" action="{{ route('loads.store', [$page->job, $key]) }}" class="card" novalidate data-loads data-preview="{{ route('loads.preview', [$page->job, $key, 'beside' => $page->beside->key()]) }}">
+                @csrf
+                <div class="loads-head">
+                    @if ($page->state->as_weighed)
+                        <p class="sentence">What was aboard when the rig was weighed. All other loads are counted from it: change it only where it was written down wrong.</p>
+                        <input type="hidden" name="name" value="{{ $draft->name }}">
+                    @else
+                        <x-typed name="name" label="This load" :value="$draft->name" />
+                    @endif
+                    <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
+                    <button class="button is-first">Save the load</button>
+                </div>
+                <div data-part="rows">@include('loads.rows')</div>
+            </form>
+            <section class="card" aria-label="What it comes to" data-part="columns">@include('loads.columns')</section>
+        </div>
+    </main>
+</x-layout>
