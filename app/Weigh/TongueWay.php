@@ -18,11 +18,11 @@ enum TongueWay: string
     public function label(): string
     {
         return match ($this) {
-            self::Gauge => 'Gauge in the head, bars off',
+            self::Gauge => 'Gauge in the head',
             self::TongueScale => 'Tongue scale',
             self::BathroomScale => 'Bathroom scale',
-            self::Lever => 'Bathroom scale with a lever',
-            self::Share => 'Share of gross, estimated',
+            self::Lever => 'Scale with a lever',
+            self::Share => 'Share of gross',
         };
     }
 

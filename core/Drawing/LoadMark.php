@@ -8,7 +8,7 @@ namespace Yoke\Drawing;
 final readonly class LoadMark
 {
     /** Marks nearer than this to each other are stacked, mm. */
-    public const APART = 260.0;
+    public const APART = 340.0;
 
     /** Of the lowest row. */
     private const Y = 900.0;

@@ -1,15 +1,15 @@
 @php($elevation = $page->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 5.4))
+@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 6))
 <div class="elevation">
     <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="group" aria-label="The rig with its loads; each can be dragged, or moved with the arrow keys">
         <x-slot:upright>
             @foreach ($draft->tanks as $tank)
                 @php($x = round($page->tankAt($tank->ahead->millimetres())))
-                <g class="tank-mark"><rect x="{{ $x - 210 }}" y="-640" width="420" height="150" rx="30" /><rect class="water" x="{{ $x - 210 }}" y="-640" width="{{ is_numeric($draft->fills[$tank->key]) ? round(4.2 * min(100.0, (float) $draft->fills[$tank->key])) : 0 }}" height="150" rx="30" /><text x="{{ $x }}" y="-533" text-anchor="middle">{{ $tank->key }}</text></g>
+                <g class="tank-mark"><rect x="{{ $x - 210 }}" y="-650" width="420" height="170" rx="30" /><rect class="water" x="{{ $x - 210 }}" y="-650" width="{{ is_numeric($draft->fills[$tank->key]) ? round(4.2 * min(100.0, (float) $draft->fills[$tank->key])) : 0 }}" height="170" rx="30" /><text x="{{ $x }}" y="-525" text-anchor="middle">{{ $tank->key }}</text></g>
             @endforeach
             @foreach ($page->marks($draft) as $row => $mark)
                 <g class="load-mark" data-item="{{ $row }}" data-at="{{ round($mark->x) }}" tabindex="0" role="button" aria-label="{{ $draft->rows[$row]->name }}, {{ $draft->rows[$row]->weight }}" transform="translate({{ round($mark->x) }},{{ round(-$mark->y) }})">
-                    <circle class="reach" r="210" /><circle r="118" /><text y="42" text-anchor="middle">{{ $row + 1 }}</text>
+                    <circle class="reach" r="215" /><circle r="155" /><text y="57" text-anchor="middle">{{ $row + 1 }}</text>
                 </g>
             @endforeach
         </x-slot:upright>

@@ -1,4 +1,5 @@
 <div class="load-rows">
+    <p class="load-row is-head" aria-hidden="true"><span></span><span>What</span><span>Weight</span><span>On the</span><span>Place</span></p>
     @foreach ($draft->rows as $i => $row)
         @php($says = collect(['name', 'weight', 'on', 'place'])->map(fn ($field) => $draft->problems()["item-{$i}-{$field}"] ?? '')->filter()->implode(' '))
         <div class="load-row">
@@ -6,8 +7,8 @@
             <input name="items[{{ $i }}][name]" value="{{ $row->name }}" aria-label="Load {{ $i + 1 }}, what" autocomplete="off">
             <input name="items[{{ $i }}][weight]" value="{{ $row->weight }}" aria-label="Load {{ $i + 1 }}, weight" autocomplete="off">
             <select name="items[{{ $i }}][on]" aria-label="Load {{ $i + 1 }}, on">
-                <option value="vehicle" @selected($row->on === 'vehicle')>vehicle, behind front axle</option>
-                <option value="trailer" @selected($row->on === 'trailer')>trailer, ahead of its axles</option>
+                <option value="vehicle" @selected($row->on === 'vehicle')>vehicle</option>
+                <option value="trailer" @selected($row->on === 'trailer')>trailer</option>
             </select>
             <input name="items[{{ $i }}][place]" value="{{ $row->place }}" aria-label="Load {{ $i + 1 }}, place" autocomplete="off">
             <button class="button is-small" name="drop" value="{{ $i }}" aria-label="Leave out {{ $row->name }}">✕</button>
@@ -24,6 +25,7 @@
             <p class="sentence" id="fill-{{ $tank->key }}-says" data-tone="{{ isset($draft->problems()["fill-{$tank->key}"]) ? 'stop' : 'plain' }}">{{ $draft->problems()["fill-{$tank->key}"] ?? '' }}</p>
         </div>
     @endforeach
+    <p class="sentence">A place on the vehicle counts back from its front axle; on the trailer ahead of its axles, behind them below 0. Drag a mark on the drawing, or move it with the arrow keys.</p>
     @if ($draft->tanks === [])<p class="sentence">Tanks show here once the trailer's sheet has their size and place.</p>@endif
 </div>
 <p class="sentence">Put aboard</p>
