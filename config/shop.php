@@ -26,6 +26,7 @@ return [
         'couplerMm' => 2.0,
         'weighbridgeKg' => 6.0,
         'ballLoad' => 0.03,
+        'angleDegrees' => 0.1,
     ],
     'policy' => [
         'sure' => 0.96,

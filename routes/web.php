@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Devices;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
@@ -48,6 +49,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/setting', [Loads::class, 'setting'])->name('loads.setting');
         Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
     });
+    Route::get('/jobs/{job}/devices/{kind}', [Devices::class, 'read'])->name('devices.read');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 

@@ -13,6 +13,7 @@ enum MeasureKind: string
     case Coupler = 'coupler';
     case BallLoad = 'ball_load';
     case BarGap = 'bar_gap';
+    case TrailerAngle = 'trailer_angle';
     case FrontAxle = 'front_axle';
     case RearAxle = 'rear_axle';
     case TrailerAxles = 'trailer_axles';
@@ -32,6 +33,7 @@ enum MeasureKind: string
         return match ($this) {
             self::Coupler => 'Coupler height',
             self::BallLoad => 'Gauge in the head',
+            self::TrailerAngle => 'Trailer, degrees nose-up',
             self::BarGap => 'Frame to bar tip, bars in but not hooked',
             self::FrontAxle => 'Front axle, weighed',
             self::RearAxle => 'Rear axle, weighed',
@@ -44,11 +46,18 @@ enum MeasureKind: string
         return $this === self::Coupler || $this === self::BarGap;
     }
 
+    /** Nose-down is below 0. */
+    public function isAngle(): bool
+    {
+        return $this === self::TrailerAngle;
+    }
+
     public function observed(): Observed
     {
         return match ($this) {
             self::Coupler => Observed::CouplerRise,
             self::BallLoad => Observed::BallLoad,
+            self::TrailerAngle => Observed::NoseRise,
             self::BarGap => Observed::BarBend,
             self::FrontAxle => Observed::FrontLoad,
             self::RearAxle => Observed::RearLoad,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\Driver;
+use App\Devices\LineDriver;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
@@ -27,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return new PriorDoubts(...$doubt);
         });
+        $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
         $this->app->singleton(Policy::class, function (): Policy {
             /** @var array<string, float> $policy */
             $policy = config('shop.policy');

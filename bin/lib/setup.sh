@@ -70,6 +70,11 @@ warm_caches() {
     php artisan optimize --quiet || stop "settings could not be cached in storage/demo; is it writable?"
 }
 
+# devices PORT LOG : the simulated devices of the copy that is about to be served by this shell; they end with it.
+devices() {
+    php artisan yoke:devices --port="$1" --while=$$ >>"$2" 2>&1 &
+}
+
 # serve ADDRESS PORT LOG : PHP's own server with several workers, in place of this shell.
 serve() {
     PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 \

@@ -11,6 +11,8 @@ enum Observed
     case RearHeight;
     /** Of the coupler, over its height with the trailer level, mm. */
     case CouplerRise;
+    /** How much higher than level a trailer's pitch puts its ball over its axles, mm. */
+    case NoseRise;
     /** Between ball and coupler, kg. */
     case BallLoad;
     case FrontLoad;

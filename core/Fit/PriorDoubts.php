@@ -18,6 +18,7 @@ final readonly class PriorDoubts
      * @param  float  $couplerMm  of a coupler height
      * @param  float  $weighbridgeKg  of one axle on a weighbridge
      * @param  float  $ballLoad  of a gauge in the head, as a share
+     * @param  float  $angleDegrees  of an angle gauge on the trailer's frame
      */
     public function __construct(
         public float $rideRate = 0.30,
@@ -30,6 +31,7 @@ final readonly class PriorDoubts
         public float $couplerMm = 2.0,
         public float $weighbridgeKg = 6.0,
         public float $ballLoad = 0.03,
+        public float $angleDegrees = 0.1,
     ) {
     }
 }

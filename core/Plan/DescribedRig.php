@@ -249,7 +249,7 @@ final readonly class DescribedRig
     {
         $adjusters = $this->family()?->hasBars() === true ? $this->adjusters() : null;
 
-        return new HitchInPlace($adjusters, $this->rig->hitch->barArm, $this->trailer, $this->hitch, $this->doubts);
+        return new HitchInPlace($adjusters, $this->rig->hitch->barArm, $this->ballToAxle(), $this->trailer, $this->hitch, $this->doubts);
     }
 
     /** @return list<Obstacle> what no setting may break */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Yard;
 
+use Yoke\Balance\Attitude;
 use Yoke\Balance\CoupledRig;
 use Yoke\Measure\Length;
 use Yoke\Rig\Axle;
@@ -67,21 +68,49 @@ final readonly class SimulatedRig
      */
     public function loads(Stance $stance, array $aloneKg): array
     {
-        if ($stance === Stance::Alone) {
-            return $aloneKg;
-        }
-        $attitude = $stance === Stance::Dropped ? $this->truth->dropped() : $this->truth->carried($this->tension);
+        $attitude = $this->attitude($stance);
 
-        return ['front' => $aloneKg['front'] + $attitude->frontLoad(), 'rear' => $aloneKg['rear'] + $attitude->rearLoad(), 'trailer' => $this->truth->trailer()->weight - $attitude->load];
+        return $attitude === null ? $aloneKg : ['front' => $aloneKg['front'] + $attitude->frontLoad(), 'rear' => $aloneKg['rear'] + $attitude->rearLoad(), 'trailer' => $this->truth->trailer()->weight - $attitude->load];
+    }
+
+    /** Between ball and coupler, kg; 0 while nothing is coupled. */
+    public function ballLoad(Stance $stance): float
+    {
+        return $this->attitude($stance)?->ballLoad() ?? 0.0;
+    }
+
+    /** Of the trailer level, on its own, kg. */
+    public function tongueWeight(): float
+    {
+        return $this->truth->trailer()->tongueWeight;
+    }
+
+    /** Against its pitch alone, degrees, nose-up positive. */
+    public function vehiclePitch(Stance $stance): float
+    {
+        return $this->attitude($stance)?->vehiclePitchAngle()->degrees() ?? 0.0;
+    }
+
+    /** Degrees, nose-up positive; 0 while it stands level on its jack. */
+    public function trailerPitch(Stance $stance): float
+    {
+        return $this->attitude($stance)?->trailerPitchAngle()->degrees() ?? 0.0;
     }
 
     private function rise(Stance $stance, Axle $axle): float
     {
-        if ($stance === Stance::Alone) {
-            return 0.0;
-        }
-        $attitude = $stance === Stance::Dropped ? $this->truth->dropped() : $this->truth->carried($this->tension);
+        $attitude = $this->attitude($stance);
 
-        return $axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise();
+        return $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise());
+    }
+
+    /** Null for the vehicle alone. */
+    private function attitude(Stance $stance): ?Attitude
+    {
+        return match ($stance) {
+            Stance::Alone => null,
+            Stance::Dropped => $this->truth->dropped(),
+            Stance::Carried => $this->truth->carried($this->tension),
+        };
     }
 }

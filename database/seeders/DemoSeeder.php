@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
+use App\Models\Simulation;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
@@ -26,8 +27,8 @@ use Yoke\Procedure\Station;
 use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Stance;
 use Yoke\Tape\Settling;
+use Yoke\Yard\HiddenTruth;
 use Yoke\Yard\SeededSource;
-use Yoke\Yard\SimulatedRig;
 use Yoke\Yard\SimulatedTape;
 
 /**
@@ -84,6 +85,8 @@ final class DemoSeeder extends Seeder
             'booked_on' => Date::today(),
             'rig_as_worked' => RigAsWorked::sheetOf($rig),
         ]);
+        $middle = $job->rigAsWorked()->described()->adjusters()?->middle()->steps() ?? [];
+        Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($this->rigs[$plan['rig']], $plan['share'])->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
         $this->tongue($job, $by, $plan);
@@ -108,7 +111,7 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $plan */
     private function tape(Job $job, User $by, array $plan): void
     {
-        $simulated = $this->simulated($this->rigs[$plan['rig']], $plan['share']);
+        $simulated = $this->truth($this->rigs[$plan['rig']], $plan['share'])->at(0.0, 0.0);
         $tape = new SimulatedTape($by->fineness, $this->random);
         $settling = $plan['rolled'] ? Settling::Rolled : Settling::NotRolled;
         foreach ($plan['taped'] as $i => $name) {
@@ -133,11 +136,11 @@ final class DemoSeeder extends Seeder
      */
     private function weigh(Job $job, User $by, array $plan): void
     {
-        $simulated = $this->simulated($this->rigs[$plan['rig']], $plan['share']);
+        $simulated = $this->truth($this->rigs[$plan['rig']], $plan['share'])->at(0.0, 0.0);
         foreach ($plan['weighed'] ?? [] as [$name, $round]) {
             $stance = Stance::from($name);
             $standing = $stance === Stance::Carried ? $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $plan['trials'][$round - 1])) : $simulated;
-            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, ['front' => 1460.0, 'rear' => 1190.0]));
+            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, $this->truth($this->rigs[$plan['rig']], $plan['share'])->aloneKg));
             $job->tickets()->create([
                 'stance' => $stance,
                 'round' => $round,
@@ -158,11 +161,12 @@ final class DemoSeeder extends Seeder
     private function tongue(Job $job, User $by, array $plan): void
     {
         $trailer = $this->coupled($this->rigs[$plan['rig']])->trailer();
+        $random = new SeededSource(self::SEED + $job->id);
         foreach ($plan['tongue'] ?? [] as [$height, $way]) {
             $isLever = $way === 'lever';
             $raised = $height - $job->rigAsWorked()->values(Part::Trailer)->number('coupler_height_mm');
             $onBall = $trailer->tongueWeight - ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $raised / $trailer->ballToAxle ** 2;
-            $shown = round($onBall * 1.01 / ($isLever ? 2.0 : 1.0) + $this->random->normal(0.6));
+            $shown = round($onBall * 1.01 / ($isLever ? 2.0 : 1.0) + $random->normal(0.6));
             $job->tongueReadings()->create([
                 'way' => $way,
                 'typed' => ['read' => "{$shown} kg", 'hitch_height' => "{$height} mm"] + ($isLever ? ['arm_scale' => '900 mm', 'arm_tongue' => '450 mm'] : []),
@@ -239,16 +243,21 @@ final class DemoSeeder extends Seeder
         );
     }
 
-    /** @param  array<string, array<string, mixed>>  $parts */
-    private function simulated(array $parts, float $share): SimulatedRig
+    /**
+     * What the simulated tape and devices read off, told for the setting that truly puts back a share.
+     *
+     * @param  array<string, array<string, mixed>>  $parts
+     */
+    private function truth(array $parts, float $share): HiddenTruth
     {
         $rig = $this->coupled($parts);
         $truth = $parts['truth'];
 
-        return new SimulatedRig(
+        return new HiddenTruth(
             $rig,
             $rig->tensionFor($share),
             ['front' => $truth['front_alone'], 'rear' => $truth['rear_alone']],
+            ['front' => $parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0, 'rear' => $parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0],
             ['front' => $truth['front_friction'], 'rear' => $truth['rear_friction']],
         );
     }

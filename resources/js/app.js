@@ -1,3 +1,4 @@
+import { wireDevices } from './devices.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
 import { wirePad } from './pad.js';
@@ -14,6 +15,7 @@ const sheet = document.querySelector('[data-sheet]');
 if (sheet) {
     wireSheet(sheet);
 }
+wireDevices(document);
 const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);

@@ -22,6 +22,9 @@ final class Measures
     /** Heaviest axle and longest gap that make sense, in kg and mm. */
     private const MOST = 20_000.0;
 
+    /** No trailer stands steeper, degrees. */
+    private const STEEPEST = 15.0;
+
     public function store(Request $request, Job $job, Station $station): RedirectResponse
     {
         $stance = $station->stance() ?? abort(404);
@@ -48,8 +51,14 @@ final class Measures
         if ($text === ($standing->typed ?? '')) {
             return;
         }
-        $value = $text === '' ? null : ($kind->isLength() ? $parts->length($kind->value)?->millimetres() : $parts->load($kind->value)?->kilograms());
-        if ($text !== '' && $value !== null && ($value <= 0.0 || $value > self::MOST)) {
+        $value = $text === '' ? null : match (true) {
+            $kind->isLength() => $parts->length($kind->value)?->millimetres(),
+            $kind->isAngle() => $parts->number($kind->value),
+            default => $parts->load($kind->value)?->kilograms(),
+        };
+        if ($value !== null && $kind->isAngle() && abs($value) > self::STEEPEST) {
+            $problems->found($kind->value, 'Expected degrees between -15 and 15, nose-down below 0.');
+        } elseif ($value !== null && ! $kind->isAngle() && ($value <= 0.0 || $value > self::MOST)) {
             $problems->found($kind->value, 'Expected a reading above 0, in the unit of its sign.');
         }
         if (! isset($problems->sentences()[$kind->value])) {

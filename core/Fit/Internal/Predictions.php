@@ -158,6 +158,7 @@ final class Predictions
             Observed::FrontHeight => $attitude->frontRise(),
             Observed::RearHeight => $attitude->rearRise(),
             Observed::CouplerRise => $attitude->ballRise(),
+            Observed::NoseRise => $attitude->trailerPitch * $attitude->rig()->trailer()->ballToAxle,
             Observed::BallLoad => $attitude->ballLoad(),
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),

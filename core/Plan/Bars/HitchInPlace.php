@@ -20,12 +20,12 @@ use Yoke\Rig\Sheet\Values;
 final readonly class HitchInPlace
 {
     /** @param  Adjusters|null  $adjusters  null until the family is known, and on a hitch without bars */
-    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Values $trailer, private Values $hitch, private PriorDoubts $doubts)
+    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Length $ballToAxle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts)
     {
     }
 
     /**
-     * A reading of something else than a fender as the fit takes it: mm or kg as read. Null where the sheets lack what it
+     * A reading of something else than a fender as the fit takes it: mm, kg or degrees as read. Null where the sheets lack what it
      * is measured against: the level coupler's height, the loosest hang of the bars.
      *
      * @param  Setting  $reference  that a taped bar gap is reckoned for
@@ -37,6 +37,7 @@ final readonly class HitchInPlace
         [$value, $doubt] = match ($observed) {
             Observed::CouplerRise => [$coupler === null ? null : $read - $coupler, $this->doubts->couplerMm],
             Observed::BarBend => [$hang === null ? null : $read - $hang, $this->doubts->tensionTapedMm],
+            Observed::NoseRise => [tan(deg2rad($read)) * $this->ballToAxle->millimetres(), deg2rad($this->doubts->angleDegrees) * $this->ballToAxle->millimetres()],
             Observed::BallLoad => [$read, max(1.0, $this->doubts->ballLoad * $read)],
             default => [$read, $this->doubts->weighbridgeKg],
         };

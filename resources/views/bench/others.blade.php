@@ -15,6 +15,6 @@
                 </div>
             @endforeach
         </div>
-        <div class="tape-foot"><button class="button is-small">Save these readings</button> <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
+        <div class="tape-foot"><button class="button is-small">Save these readings</button> @if ($stance !== \Yoke\Rig\Stance::Alone)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" label="Read the gauge" /> <x-device :job="$page->job" kind="angle" :stance="$stance->value" label="Read the angle" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
     </form>
 </details>

@@ -24,7 +24,8 @@
                     <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross if it says so. @enderror</p>
                 </div>
                 <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
-                <div><button class="button is-first">Keep the ticket</button></div>
+                <p class="sentence" data-device-says role="status"></p>
+                <div class="tape-foot"><button class="button is-first">Keep the ticket</button> <x-device :job="$page->job" kind="weighbridge" label="Read the weighbridge" /></div>
             </form>
             <section class="card" aria-label="What the tickets say">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach

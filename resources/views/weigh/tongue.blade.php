@@ -20,7 +20,8 @@
                     <x-typed name="arm_tongue" label="Support to tongue" />
                 </fieldset>
                 <p class="caution"><x-warning-sign /><span>Chock the wheels first. The tongue stands on the scale, never over a foot; nobody reaches under a trailer on its jack.</span></p>
-                <div><button class="button is-first">Keep the reading</button></div>
+                <p class="sentence" data-device-says role="status"></p>
+                <div class="tape-foot"><button class="button is-first">Keep the reading</button> <x-device :job="$page->job" kind="tongue-scale" stance="alone" label="Read the tongue scale" /> <x-device :job="$page->job" kind="gauge" stance="dropped" label="Read the gauge" /></div>
             </form>
             <section class="card" aria-label="What the tongue weighs">
                 @if ($page->curve === null)

@@ -69,6 +69,7 @@ final class Readings
     {
         return match ($observed) {
             Observed::CouplerRise => $attitude->ballRise(),
+            Observed::NoseRise => $attitude->trailerPitch * $this->truth->trailer()->ballToAxle,
             Observed::BallLoad => $attitude->ballLoad(),
             Observed::TongueWeight => $this->truth->trailer()->tongueWeight,
             Observed::RearAndTrailerLoad => self::REAR_KG + $this->truth->trailer()->weight - $attitude->frontLoad(),

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Models\Job;
+use Yoke\Device\DeviceKind;
+use Yoke\Device\DeviceLine;
+use Yoke\Device\DeviceReading;
+use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Stance;
+
+/** Reads devices that answer lines over TCP (docs/devices.md): the simulated ones, or a box beside a real one. */
+final readonly class LineDriver implements Driver
+{
+    private const LONGEST_LINE = 256;
+
+    /** @param  float  $patience  seconds to wait for one line */
+    public function __construct(private string $host, private int $port, private float $patience)
+    {
+    }
+
+    public function read(DeviceKind $kind, Job $job, Stance $stance): DeviceReading
+    {
+        $line = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $why, $this->patience);
+        if ($line === false) {
+            throw UnreadableDevice::off($kind);
+        }
+        try {
+            stream_set_timeout($line, (int) $this->patience, (int) (fmod($this->patience, 1.0) * 1e6));
+            $stands = $this->ask($line, $kind, "stand {$job->id} {$stance->value} {$job->roundOf($stance)}");
+
+            return $stands === 'ok' ? DeviceLine::read($kind, $this->ask($line, $kind, "read {$kind->value}")) : DeviceLine::read($kind, $stands);
+        } finally {
+            fclose($line);
+        }
+    }
+
+    /** @param  resource  $line */
+    private function ask($line, DeviceKind $kind, string $request): string
+    {
+        if (@fwrite($line, "{$request}\n") === false) {
+            throw UnreadableDevice::off($kind);
+        }
+        $answer = fgets($line, self::LONGEST_LINE);
+
+        return match (true) {
+            stream_get_meta_data($line)['timed_out'] => throw UnreadableDevice::slow($kind),
+            $answer === false => throw UnreadableDevice::off($kind),
+            ! str_ends_with($answer, "\n") => throw UnreadableDevice::garbled($kind),
+            default => rtrim($answer, "\r\n"),
+        };
+    }
+}

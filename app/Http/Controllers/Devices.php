@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\Driver;
+use App\Devices\ShownReading;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Yoke\Device\DeviceKind;
+use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Stance;
+
+/** One look at a device's display; the browser looks again until it stands still. */
+final class Devices
+{
+    public function __construct(private readonly Driver $driver)
+    {
+    }
+
+    public function read(Request $request, Job $job, DeviceKind $kind): JsonResponse
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $stance = Stance::tryFrom($request->string('stance')->toString()) ?? abort(404);
+        try {
+            $reading = $this->driver->read($kind, $job->load('rounds'), $stance);
+        } catch (UnreadableDevice $unreadable) {
+            return response()->json(['state' => 'trouble', 'says' => $unreadable->getMessage(), 'fields' => (object) []]);
+        }
+        $shown = new ShownReading($reading, $person);
+
+        return response()->json(['state' => $reading->display->value, 'says' => $shown->says(), 'fields' => (object) ($reading->isSteady() ? $shown->fields() : [])]);
+    }
+}
