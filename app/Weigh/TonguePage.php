@@ -15,6 +15,7 @@ use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadUnit;
+use Yoke\Tape\HeightDoubt;
 use Yoke\Weigh\Tongue\TongueCurve;
 
 /** The tongue weight of a job's trailer: its readings, and the curve through them. */
@@ -39,7 +40,7 @@ final readonly class TonguePage
     /** What two tickets make of it, corrected to level; null without them. */
     public function byTickets(): ?Gaussian
     {
-        return (new WeighPage($this->job, $this->person))->tongueWeight();
+        return (new WeighPage($this->job, $this->person, app(HeightDoubt::class)))->tongueWeight();
     }
 
     /** Of the coupler with the rig carried, as planned; level where nobody measured. */

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Weigh;
 
+use App\Bench\AdvicePage;
+use App\Bench\TapedHeights;
+use App\Bench\Workup;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\WeighTicket;
 use App\Plan\PlanPage;
 use App\Plan\SettingWords;
+use Yoke\Advice\Policy;
 use Yoke\Balance\CoupledRig;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
@@ -16,7 +20,9 @@ use Yoke\Drawing\LoadArrows;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
+use Yoke\Method\Verdict;
 use Yoke\Rig\Stance;
+use Yoke\Tape\HeightDoubt;
 use Yoke\Weigh\Ticket;
 use Yoke\Weigh\WeighedAxle;
 use Yoke\Weigh\Weighing;
@@ -30,7 +36,7 @@ final readonly class WeighPage
     /** @var list<WeighTicket> that count, oldest first */
     public array $tickets;
 
-    public function __construct(public Job $job, private User $person)
+    public function __construct(public Job $job, private User $person, private HeightDoubt $doubt)
     {
         $this->plan = PlanPage::ofJob($job, $person);
         $this->tickets = array_values($job->tickets->whereNull('withdrawn_at')->all());
@@ -77,6 +83,28 @@ final readonly class WeighPage
         }
 
         return [...$lines, ...$this->worths()];
+    }
+
+    /** @return array{Verdict, string}|null what the scale says of the latest setting weighed, and in words; null before three tickets */
+    public function verdict(): ?array
+    {
+        $carried = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried));
+        $latest = $carried === [] ? null : $carried[count($carried) - 1];
+        $restored = $latest === null ? null : $this->weighing()?->restored($latest->core());
+        if ($latest === null || $restored === null) {
+            return null;
+        }
+        $says = sprintf('%d ± %d %% of the front axle load is put back', round(100 * $restored->mean()), round(100 * $restored->deviation()));
+
+        return [$this->job->band()->chances($restored)->verdict(), trim("{$says} at {$this->setting($latest)}", ' at').'.'];
+    }
+
+    /** The next move by tickets and tape together, or an empty text while too little is read. */
+    public function move(): string
+    {
+        $workup = Workup::of($this->job, TapedHeights::saved($this->job, $this->job->rigAsWorked()->core(), $this->doubt), app(Policy::class));
+
+        return $workup === null ? '' : (new AdvicePage($workup, $this->person))->move();
     }
 
     /** @return list<string> where tickets do not agree */

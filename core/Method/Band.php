@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
+use Yoke\Measure\Gaussian;
 use Yoke\Method\Exception\ImpossibleBand;
 
 /** The shop's band of the restored share of the front axle load: 0 is bars off, 1 as heavy as alone. */
@@ -35,6 +36,12 @@ final readonly class Band
     public function middle(): float
     {
         return ($this->from + $this->to) / 2;
+    }
+
+    /** Of a restored share, as far as it is known. */
+    public function chances(Gaussian $share): Chances
+    {
+        return Chances::ofOutside($share->chanceBelow($this->from), 1.0 - $share->chanceBelow($this->to));
     }
 
     public function inWords(): string

@@ -17,17 +17,13 @@ use Yoke\Rig\Stance;
 /** One look at a device's display; the browser looks again until it stands still. */
 final class Devices
 {
-    public function __construct(private readonly Driver $driver)
-    {
-    }
-
-    public function read(Request $request, Job $job, DeviceKind $kind): JsonResponse
+    public function read(Request $request, Driver $driver, Job $job, DeviceKind $kind): JsonResponse
     {
         /** @var User $person */
         $person = $request->user();
         $stance = Stance::tryFrom($request->string('stance')->toString()) ?? abort(404);
         try {
-            $reading = $this->driver->read($kind, $job->load('rounds'), $stance);
+            $reading = $driver->read($kind, $job->load('rounds'), $stance);
         } catch (UnreadableDevice $unreadable) {
             return response()->json(['state' => 'trouble', 'says' => $unreadable->getMessage(), 'fields' => (object) []]);
         }

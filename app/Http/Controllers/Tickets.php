@@ -15,6 +15,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
 use Yoke\Measure\Load;
 use Yoke\Rig\Stance;
+use Yoke\Tape\HeightDoubt;
 use Yoke\Weigh\Exception\ImpossibleTicket;
 use Yoke\Weigh\Ticket;
 use Yoke\Weigh\TicketSheet;
@@ -28,9 +29,9 @@ final class Tickets
     /** What a weighbridge's display steps by, kg. */
     public const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474];
 
-    public function show(Request $request, Job $job): View
+    public function show(Request $request, Job $job, HeightDoubt $doubt): View
     {
-        return view('weigh.show', ['page' => new WeighPage($job->load(['tickets.user', 'rounds', 'rig']), $this->person($request))]);
+        return view('weigh.show', ['page' => new WeighPage($job->load(['tickets.user', 'rounds', 'rig', 'liveReadings', 'measures', 'tongueReadings']), $this->person($request), $doubt)]);
     }
 
     public function store(Request $request, Job $job): RedirectResponse

@@ -2,7 +2,7 @@
 @php($others = new \App\Bench\OtherReadings($page->job, $stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>
-    <summary>Other readings</summary>
+    <summary>Other readings, and sensors</summary>
     <form method="post" action="{{ route('measures.store', [$page->job, $page->station->value]) }}">
         @csrf
         <div class="levelling-fields is-others">
@@ -15,6 +15,7 @@
                 </div>
             @endforeach
         </div>
-        <div class="tape-foot"><button class="button is-small">Save these readings</button> @if ($stance !== \Yoke\Rig\Stance::Alone)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" label="Read the gauge" /> <x-device :job="$page->job" kind="angle" :stance="$stance->value" label="Read the angle" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
+        <p class="sentence" data-device-says role="status"></p>
+        <div class="tape-foot"><button class="button is-small">Save these readings</button> @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" label="Read height sensors" />@endif @if ($stance !== \Yoke\Rig\Stance::Alone)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" label="Read the gauge" /> <x-device :job="$page->job" kind="angle" :stance="$stance->value" label="Read the angle" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
     </form>
 </details>

@@ -34,12 +34,10 @@
         @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
     </ol>
     <x-pad :print="$page->print" />
-    <p class="sentence" data-device-says role="status"></p>
     <div class="tape-foot">
         <button class="button is-first">Save and go on</button>
         <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
         <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
-        @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" label="Read sensors" />@endif
         @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">Read it again</button>@endif
         <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
     </div>

@@ -20,7 +20,7 @@
                 </div>
                 <div class="field">
                     <label for="ticket">The ticket, typed or pasted</label>
-                    <textarea id="ticket" name="ticket" rows="4" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
+                    <textarea id="ticket" name="ticket" rows="3" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
                     <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross if it says so. @enderror</p>
                 </div>
                 <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
@@ -29,6 +29,13 @@
             </form>
             <section class="card" aria-label="What the tickets say">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
+                @if ($page->verdict() !== null)
+                    @php([$verdict, $says] = $page->verdict())
+                    <div class="do-next {{ $verdict === \Yoke\Method\Verdict::Over ? 'is-over' : ($verdict === \Yoke\Method\Verdict::InBand ? 'is-in-band' : '') }}">
+                        <p><x-verdict-chip :verdict="$verdict" /> {{ $says }}</p>
+                        @if ($page->move() !== '')<p class="expected">With all the readings together: {{ $page->move() }}</p>@endif
+                    </div>
+                @endif
                 @if ($page->results() !== [])
                     <table class="ledger">
                         <caption>What the tickets come to, by statics alone</caption>

@@ -3,44 +3,23 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
+use Tests\Core\Plan\Described;
 use Yoke\Fit\RigPrior;
 use Yoke\Limits\RatedLoad;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Measure\LoadUnit;
 use Yoke\Method\Band;
 use Yoke\Plan\Assumption;
-use Yoke\Plan\DescribedRig;
 use Yoke\Plan\RigPlan;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
 use Yoke\Rig\Sheet\Field;
 use Yoke\Rig\Sheet\FieldKind;
 use Yoke\Rig\Sheet\Part;
-use Yoke\Rig\Sheet\Values;
 use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
 use Yoke\Rig\VehicleClass;
 
-function describedRig(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): DescribedRig
-{
-    $rig = Rig::of(
-        Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(3720), Length::ofMillimetres(1340), Suspension::Coil, Suspension::Leaf),
-        Trailer::of(TrailerBody::Tall, 2, Length::ofMillimetres(5150), Load::ofKilograms($gross)),
-        Hitch::of(Length::ofMillimetres(720)),
-    );
-
-    return new DescribedRig($rig, new Values($vehicle), new Values($trailer), new Values($hitch));
-}
-
 it('plans with nothing but dimensions, and says which field would tell more', function (): void {
-    $rig = describedRig();
+    $rig = Described::of();
     $prior = $rig->prior();
 
     expect($prior->likely(RigPrior::TONGUE_WEIGHT))->toEqualWithDelta(0.125 * 3180, 1e-9)
@@ -54,7 +33,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
 });
 
 it('takes what the sheets say before what is usual', function (): void {
-    $rig = describedRig(
+    $rig = Described::of(
         ['vehicle_class' => 'three-quarter-ton pick-up'],
         ['tongue_weight_kg' => 410, 'tongue_weight_by' => 'tongue_scale', 'cg_above_axle_mm' => 600, 'axle_group' => 'own springs', 'axle_spacing_mm' => 900, 'coupler_height_mm' => 480],
         ['family' => 'cam-bar', 'bar_rating_high_kg' => 550, 'ball_height_mm' => 500],
@@ -72,7 +51,7 @@ it('takes what the sheets say before what is usual', function (): void {
 });
 
 it('follows the trailer as it grows heavier', function (): void {
-    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(describedRig(gross: $gross), Band::usual()), [2000.0, 3000.0, 4000.0]);
+    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(Described::of(gross: $gross), Band::usual()), [2000.0, 3000.0, 4000.0]);
     $balls = array_map(fn (RigPlan $plan): float => $plan->ballAdvised()->mean(), $plans);
     $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise(), $plans);
 
@@ -81,14 +60,14 @@ it('follows the trailer as it grows heavier', function (): void {
 });
 
 it('aims at the middle of the band with a level trailer', function (): void {
-    $carried = (new RigPlan(describedRig(), Band::usual()))->carried();
+    $carried = (new RigPlan(Described::of(), Band::usual()))->carried();
 
     expect($carried->frontRestored())->toEqualWithDelta(0.75, 1e-9)
         ->and($carried->trailerPitchAngle()->degrees())->toEqualWithDelta(0.0, 1e-6);
 });
 
 it('names each line of the ledger once, dropped and carried', function (): void {
-    $plan = new RigPlan(describedRig(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Band::usual());
+    $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Band::usual());
     $names = array_map(fn (RatedLoad $line): string => $line->what, $plan->ledger());
     $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
 
@@ -98,8 +77,8 @@ it('names each line of the ledger once, dropped and carried', function (): void 
 });
 
 it('loses share only to levelling', function (): void {
-    expect((new RigPlan(describedRig(), Band::usual()))->takenBack())->toBe(0.0)
-        ->and((new RigPlan(describedRig(['levelling' => 'rear']), Band::usual()))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
+    expect((new RigPlan(Described::of(), Band::usual()))->takenBack())->toBe(0.0)
+        ->and((new RigPlan(Described::of(['levelling' => 'rear']), Band::usual()))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
 });
 
 it('has fields whose keys say their unit, and which refuse what cannot be', function (Part $part): void {
@@ -127,7 +106,7 @@ it('tells both units where a length or a load was expected', function (): void {
 });
 
 it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?string $says, ?Band $band, bool $forbids): void {
-    $word = describedRig($sheet)->makersWord();
+    $word = Described::of($sheet)->makersWord();
 
     expect($word?->says(LoadUnit::Kilogram))->toBe($says)
         ->and($word?->band())->toEqual($band)
@@ -146,18 +125,18 @@ it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?s
 
 it('finds the places of the head once receiver, coupler and shank are measured', function (): void {
     $heights = [['receiver_height_mm' => 520], ['coupler_height_mm' => 480], ['shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5]];
-    $places = describedRig(...$heights)->headPlaces()->for(30.0);
+    $places = Described::of(...$heights)->headPlaces()->for(30.0);
 
-    expect(describedRig()->headPlaces()->for(30.0))->toBe([])
-        ->and(describedRig($heights[0], $heights[1])->headPlaces()->for(30.0))->toBe([])
+    expect(Described::of()->headPlaces()->for(30.0))->toBe([])
+        ->and(Described::of($heights[0], $heights[1])->headPlaces()->for(30.0))->toBe([])
         ->and($places)->toHaveCount(5)
         ->and([$places[0]->turned, $places[0]->hole, $places[0]->ballHeight->millimetres()])->toBe(['drop', 2, 518.0])
         ->and($places[0]->residual()->millimetres())->toBe(8.0)
-        ->and(describedRig($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])->headPlaces()->for(30.0))->toHaveCount(10);
+        ->and(Described::of($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])->headPlaces()->for(30.0))->toHaveCount(10);
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {
-    $plan = new RigPlan(describedRig(), Band::usual());
+    $plan = new RigPlan(Described::of(), Band::usual());
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
     $filled = $plan->filledIn($taped);
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Plan\Described;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Length;
 use Yoke\Plan\Head\HeadPlaces;
@@ -43,7 +44,7 @@ it('knows the place that the ball stands at, to a tape\'s width', function (): v
 });
 
 it('tells a ball that does not fit from one that is the same in another unit', function (?float $ball, ?float $coupler, bool $misfits): void {
-    expect((new Ratings(new Values([]), new Values(['coupler_ball_mm' => $coupler]), new Values(['ball_size_mm' => $ball]), 2))->ballMisfits())->toBe($misfits);
+    expect((new Ratings(new Values([]), new Values(['coupler_ball_mm' => $coupler]), new Values(['ball_size_mm' => $ball]), Described::rig()))->ballMisfits())->toBe($misfits);
 })->with([
     'the same' => [50.8, 50.8, false],
     'rounded' => [58.7, 58.74, false],
