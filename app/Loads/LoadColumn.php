@@ -11,6 +11,7 @@ use App\Plan\SettingWords;
 use Yoke\Advice\Advised;
 use Yoke\Advice\Move;
 use Yoke\Advice\Policy;
+use Yoke\Advice\Trial;
 use Yoke\CoreException;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Gaussian;
@@ -25,11 +26,12 @@ final readonly class LoadColumn
     /** What a planner looks at first, besides what is outside. */
     private const WATCHED = ['front axle, dropped', 'front axle, carried', 'rear axle, carried', 'trailer axles, carried', 'payload, carried', 'combination'];
 
-    private Advised $advised;
+    /** Null before the first hook-up: what nobody read needs no small move. */
+    private ?Advised $advised;
 
-    public function __construct(public LoadState $state, private LoadedState $loaded, public Setting $setting, private Job $job, private SettingWords $words, private PlanPrinter $print)
+    public function __construct(public LoadState $state, private LoadedState $loaded, public Setting $setting, private Job $job, ?Trial $trial, private SettingWords $words, private PlanPrinter $print)
     {
-        $this->advised = $loaded->smallMove($job->band(), app(Policy::class));
+        $this->advised = $trial === null ? null : $loaded->smallMove($job->band(), app(Policy::class));
     }
 
     /** @return list<array{string, string}> */
@@ -77,9 +79,10 @@ final readonly class LoadColumn
     /** The small move that brings the rig back to band, or that none is needed, in a sentence. */
     public function move(): string
     {
-        $to = $this->advised->outlook->setting;
+        $to = $this->keepable();
 
-        return match ($this->advised->move) {
+        return match ($this->advised?->move) {
+            null => 'Nothing is hooked up and read yet: the small move shows after the first trial.',
             Move::Set => "Go to {$this->words->of($to, $this->setting)}: {$this->words->change($this->setting, $to)}.",
             Move::Cannot => 'No small step brings this load into band: set it up again, with washers and head.',
             default => "Leave it at {$this->words->of($to)}.",
@@ -88,21 +91,26 @@ final readonly class LoadColumn
 
     public function isMove(): bool
     {
-        return $this->advised->move === Move::Set;
+        return $this->advised?->move === Move::Set;
     }
 
-    /** What the move promises, with its chance. */
+    public function isFine(): bool
+    {
+        return $this->advised?->move === Move::Stop || $this->advised?->move === Move::ReadAgain;
+    }
+
+    /** What the move promises, with its chance, or an empty text. */
     public function promise(): string
     {
-        $outlook = $this->advised->outlook;
+        $outlook = $this->advised?->outlook;
 
-        return sprintf('About %d %% put back, in band with %d %% chance.', round(100 * $outlook->share->mean()), min(99, (int) round(100 * $outlook->chance)));
+        return $outlook === null ? '' : sprintf('About %d %% put back, in band with %d %% chance.', round(100 * $outlook->share->mean()), min(99, (int) round(100 * $outlook->chance)));
     }
 
     /** The setting to keep for this state. */
     public function keepable(): Setting
     {
-        return $this->advised->outlook->setting;
+        return $this->advised->outlook->setting ?? $this->setting;
     }
 
     /** What is kept for it, in words, or an empty text. */

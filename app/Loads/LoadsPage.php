@@ -77,7 +77,7 @@ final readonly class LoadsPage
         $weighed = $state->as_weighed ? $draft : $this->kept($this->states[0]);
         $loaded = new LoadedState($this->plan->described, $posterior, LoadChange::between($weighed->items(), $draft->items()), $adjusters, $this->workup?->reference() ?? $adjusters->middle(), $setting);
 
-        return new LoadColumn($state, $loaded, $setting, $this->job, $this->words(), $this->plan->print);
+        return new LoadColumn($state, $loaded, $setting, $this->job, $this->workup?->trial, $this->words(), $this->plan->print);
     }
 
     /** The setting that the loads are weighed at: on the rig now, or handed over last, or first advised. */

@@ -20,6 +20,7 @@ use Yoke\Drawing\LoadArrows;
 use Yoke\Limits\RatedLoad;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
+use Yoke\Method\FrontRestoration;
 use Yoke\Method\Verdict;
 use Yoke\Rig\Stance;
 use Yoke\Tape\HeightDoubt;
@@ -36,8 +37,11 @@ final readonly class WeighPage
     /** @var list<WeighTicket> that count, oldest first */
     public array $tickets;
 
-    public function __construct(public Job $job, private User $person, private HeightDoubt $doubt)
+    private TapedHeights $taped;
+
+    public function __construct(public Job $job, private User $person, HeightDoubt $doubt)
     {
+        $this->taped = TapedHeights::saved($job, $job->rigAsWorked()->core(), $doubt);
         $this->plan = PlanPage::ofJob($job, $person);
         $this->tickets = array_values($job->tickets->whereNull('withdrawn_at')->all());
     }
@@ -88,8 +92,7 @@ final readonly class WeighPage
     /** @return array{Verdict, string}|null what the scale says of the latest setting weighed, and in words; null before three tickets */
     public function verdict(): ?array
     {
-        $carried = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried));
-        $latest = $carried === [] ? null : $carried[count($carried) - 1];
+        $latest = $this->latestCarried();
         $restored = $latest === null ? null : $this->weighing()?->restored($latest->core());
         if ($latest === null || $restored === null) {
             return null;
@@ -102,7 +105,7 @@ final readonly class WeighPage
     /** The next move by tickets and tape together, or an empty text while too little is read. */
     public function move(): string
     {
-        $workup = Workup::of($this->job, TapedHeights::saved($this->job, $this->job->rigAsWorked()->core(), $this->doubt), app(Policy::class));
+        $workup = Workup::of($this->job, $this->taped, app(Policy::class));
 
         return $workup === null ? '' : (new AdvicePage($workup, $this->person))->move();
     }
@@ -113,7 +116,18 @@ final readonly class WeighPage
         $alone = $this->latest(Stance::Alone);
         $dropped = $this->latest(Stance::Dropped);
 
-        return $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
+        $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
+
+        return array_values(array_filter([...$mismatches, $this->hysteresis()], static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    /** Where the fenders as taped at the setting that is on say otherwise than its ticket. */
+    private function hysteresis(): string
+    {
+        $carried = $this->latestCarried();
+        $taped = (new FrontRestoration($this->job->band()))->judge($this->taped->stances(), $this->person->lengthPrinter())->value;
+
+        return $carried === null || $taped === null || $carried->round !== $this->job->roundOf(Stance::Carried) ? '' : $this->weighing()?->hysteresis($taped, $carried->core()) ?? '';
     }
 
     /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */
@@ -164,6 +178,13 @@ final readonly class WeighPage
     public function tongueWeight(): ?Gaussian
     {
         return $this->weighing()?->tongueWeight($this->rig());
+    }
+
+    private function latestCarried(): ?WeighTicket
+    {
+        $carried = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried));
+
+        return $carried === [] ? null : $carried[count($carried) - 1];
     }
 
     private function weighing(): ?Weighing

@@ -9,6 +9,7 @@ use Yoke\Advice\Advisor;
 use Yoke\Advice\Policy;
 use Yoke\Balance\Attitude;
 use Yoke\Balance\CoupledRig;
+use Yoke\Balance\Exception\ImpossibleModel;
 use Yoke\Balance\TowVehicle;
 use Yoke\Fit\KnownRig;
 use Yoke\Fit\Posterior;
@@ -28,20 +29,25 @@ final readonly class LoadedState
 
     private Posterior $posterior;
 
+    private CoupledRig $likely;
+
     /**
      * @param  Setting  $reference  whose tension the posterior knows
      * @param  Setting  $stays  that is on
+     *
+     * @throws ImpossibleModel when such a load lifts the tongue off the ball
      */
     public function __construct(DescribedRig $rig, Posterior $posterior, private LoadChange $change, private Adjusters $adjusters, private Setting $reference, private Setting $stays)
     {
         $this->rig = $rig->loaded($change);
         $this->posterior = $posterior->loaded($change);
+        $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0][0];
     }
 
     /** Of the trailer, kg. */
     public function gross(): float
     {
-        return $this->likely()->trailer()->weight;
+        return $this->likely->trailer()->weight;
     }
 
     /** Level, kg. */
@@ -57,13 +63,13 @@ final readonly class LoadedState
 
     public function dropped(): Attitude
     {
-        return $this->likely()->dropped();
+        return $this->likely->dropped();
     }
 
     /** At the setting that is on. */
     public function carried(): Attitude
     {
-        return $this->likely()->carried($this->tension());
+        return $this->likely->carried($this->tension());
     }
 
     /** Of the front axle load that this load takes off bars off, the share put back at the setting that is on. */
@@ -71,7 +77,9 @@ final readonly class LoadedState
     {
         $more = $this->more();
 
-        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored(), $this->raise());
+        $taut = $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $more)->frontRestored(), $this->raise());
+
+        return Gaussian::of(max(0.0, $taut->mean()), $taut->deviation());
     }
 
     /**
@@ -109,17 +117,12 @@ final readonly class LoadedState
     /** @return list<Term> before and after levelling or air springs take over; none on a rig without them */
     public function levelled(): array
     {
-        return $this->rig->takeBack($this->likely())?->terms($this->tension()) ?? [];
-    }
-
-    private function likely(): CoupledRig
-    {
-        return $this->posterior->rig($this->raise());
+        return $this->rig->takeBack($this->likely)?->terms($this->tension()) ?? [];
     }
 
     private function vehicle(): TowVehicle
     {
-        return $this->likely()->vehicle();
+        return $this->likely->vehicle();
     }
 
     private function tension(): float

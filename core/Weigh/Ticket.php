@@ -12,18 +12,24 @@ use Yoke\Weigh\Exception\ImpossibleTicket;
 final readonly class Ticket
 {
     /** @param  non-empty-list<PlatformLoad>  $platforms  each axle once */
-    private function __construct(public Stance $stance, public array $platforms, public Load $step)
-    {
+    private function __construct(
+        public Stance $stance,
+        public array $platforms,
+        public Load $step,
+        /** As the ticket says it, `14:20`; null where it does not. */
+        public ?string $time,
+    ) {
     }
 
     /**
      * @param  list<PlatformLoad>  $platforms
      * @param  Load|null  $gross  as the ticket says; null where it does not
      * @param  Load  $step  of the scale's display
+     * @param  string|null  $time  of day, `14:20`, where the ticket says it
      *
      * @throws ImpossibleTicket
      */
-    public static function of(Stance $stance, array $platforms, ?Load $gross, Load $step): self
+    public static function of(Stance $stance, array $platforms, ?Load $gross, Load $step, ?string $time = null): self
     {
         if ($platforms === []) {
             throw ImpossibleTicket::empty();
@@ -47,7 +53,7 @@ final readonly class Ticket
             throw ImpossibleTicket::sum($sum->kilograms(), $gross->kilograms());
         }
 
-        return new self($stance, $platforms, $step);
+        return new self($stance, $platforms, $step, $time);
     }
 
     /** What an axle carries; null where it shared its platform. */

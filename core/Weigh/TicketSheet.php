@@ -74,7 +74,7 @@ final readonly class TicketSheet
             $cell = trim($cells[$i] ?? '', " \t\"");
             if ($heading === 'stance') {
                 $stance = self::STANCES[strtolower($cell)] ?? null;
-            } elseif ($cell !== '' && preg_match('/^(front|rear|trailer|gross|front\s*\+\s*rear)$/', $heading) === 1) {
+            } elseif ($cell !== '' && preg_match('/^(front|rear|trailer|gross|time|rear\s*\+\s*trailer|front\s*\+\s*rear)$/', $heading) === 1) {
                 $typed[] = "{$heading} {$cell}";
             }
         }

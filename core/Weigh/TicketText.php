@@ -12,11 +12,13 @@ use Yoke\Weigh\Exception\ImpossibleTicket;
 
 /**
  * Reads a ticket as it is typed or pasted: an axle and its load on each line, or parted by commas; two axles that share
- * a platform joined by a plus; the gross if the ticket has it.
+ * a platform joined by a plus; the gross and the time of day if the ticket has them.
  */
 final readonly class TicketText
 {
     private const LINE = '/^\s*(?<what>[a-z]+(?:\s*\+\s*[a-z]+)?)(?:\s+axles?)?\s*[:=]?\s*(?<load>\d.*)$/i';
+
+    private const TIME = '/^\s*time\s*[:=]?\s*(?<time>([01]?\d|2[0-3]):[0-5]\d)\s*$/i';
 
     /** Words that weighbridges use for what stands on a platform. */
     private const WORDS = [
@@ -35,7 +37,13 @@ final readonly class TicketText
     {
         $platforms = [];
         $gross = null;
+        $time = null;
         foreach ($this->lines($typed) as $line) {
+            if (preg_match(self::TIME, $line, $part) === 1) {
+                $time = $part['time'];
+
+                continue;
+            }
             if (preg_match(self::LINE, $line, $part) !== 1) {
                 throw ImpossibleTicket::line(trim($line));
             }
@@ -48,7 +56,7 @@ final readonly class TicketText
             }
         }
 
-        return Ticket::of($stance, $platforms, $gross, $this->step);
+        return Ticket::of($stance, $platforms, $gross, $this->step, $time);
     }
 
     /** @return list<string> */

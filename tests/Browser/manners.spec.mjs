@@ -25,6 +25,7 @@ async function everyPage(page, look) {
 
 for (const theme of ['sun', 'dark']) {
     test(`no page breaks AA in the ${theme} theme`, async ({ page }) => {
+        test.setTimeout(400_000);
         await signIn(page);
         await page.getByLabel('Theme').selectOption(theme);
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);

@@ -80,6 +80,18 @@ it('lets front and rear weighed on one platform join the fit', function (): void
     expect((int) $found[1])->toBeBetween(375, 405)->and((int) $found[2])->toBeLessThan(12);
 });
 
+it('names hysteresis where the fender says otherwise than the scale', function (): void {
+    $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['965 mm', '930 mm'], 'bars-up' => ['950 mm', '948 mm']] as $station => [$front, $rear]) {
+        $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
+    }
+    foreach (['alone' => 'front 1460, rear 1190', 'dropped' => 'front 1320, rear 1720, trailer 2710', 'carried' => 'front 1420, rear 1560, trailer 2770'] as $stance => $ticket) {
+        weighTicket($this, $stance, $ticket);
+    }
+
+    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('By the front fender 100 % is put back, by the scale 71 %')->assertSee('in band')->assertSee('With all the readings together');
+});
+
 it('keeps a ticket that is taken back, and counts it no more', function (): void {
     weighTicket($this, 'alone', 'front 1460, rear 1190');
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');

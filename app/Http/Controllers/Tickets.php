@@ -82,7 +82,7 @@ final class Tickets
             'platforms' => WeighTicket::platformsOf($ticket),
             'step_kg' => $ticket->step->kilograms(),
             'user_id' => $this->person($request)->id,
-            'weighed_at' => Date::now(),
+            'weighed_at' => $ticket->time === null ? Date::now() : Date::today()->setTimeFromTimeString($ticket->time),
         ]);
     }
 

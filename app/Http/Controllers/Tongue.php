@@ -18,7 +18,7 @@ final class Tongue
 {
     public function show(Request $request, Job $job): View
     {
-        return view('weigh.tongue', ['page' => new TonguePage($job->load(['tongueReadings.user', 'tickets', 'rounds', 'rig']), $this->person($request))]);
+        return view('weigh.tongue', ['page' => new TonguePage($job->load(['tongueReadings.user', 'tickets', 'rounds', 'rig', 'liveReadings']), $this->person($request))]);
     }
 
     public function store(Request $request, Job $job): RedirectResponse

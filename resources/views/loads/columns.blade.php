@@ -6,7 +6,14 @@
     @php([$beside, $here] = $columns)
     @php($same = $page->state === $page->beside)
     @php($shown = $same ? [$here] : [$beside, $here])
-    <p class="sentence">At {{ $page->words()->of($page->setting()) }}, {{ $page->settingFrom() }}.@if ($same && count($page->states) > 1) Choose another load to see both beside each other.@endif</p>
+    @if (count($page->states) > 2)
+        <nav class="shelves" aria-label="Beside which load"><span class="beside">Beside</span>
+            @foreach ($page->states as $one)
+                @if ($one !== $page->state)<a href="{{ route('loads', [$page->job, $page->state->key(), 'beside' => $one->key()]) }}" @if ($one === $page->beside) aria-current="true" @endif>{{ $one->name }}</a>@endif
+            @endforeach
+        </nav>
+    @endif
+    <p class="sentence">At {{ $page->words()->of($page->setting()) }}, {{ $page->settingFrom() }}.@if ($same && count($page->states) > 1)@endif</p>
     <table class="ledger is-columns">
         <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ $column->state->name }}</th>@endforeach</tr></thead>
         @foreach ($here->lines() as $i => [$what, $comes])
@@ -14,7 +21,7 @@
         @endforeach
     </table>
     <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-band' => $here->shareIsUsual()])>{{ $here->share() }}</p>
-    <div @class(['do-next', 'is-in-band' => ! $here->isMove()]) data-small-move>
+    <div @class(['do-next', 'is-in-band' => $here->isFine()]) data-small-move>
         <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
     </div>
     <div class="keep">

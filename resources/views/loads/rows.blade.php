@@ -1,5 +1,5 @@
 <div class="load-rows">
-    <p class="load-row is-head" aria-hidden="true"><span></span><span>What</span><span>Weight</span><span>On the</span><span>Place</span></p>
+    @if ($draft->rows !== [])<p class="load-row is-head" aria-hidden="true"><span></span><span>What</span><span>Weight</span><span>On the</span><span>Place</span></p>@endif
     @foreach ($draft->rows as $i => $row)
         @php($says = collect(['name', 'weight', 'on', 'place'])->map(fn ($field) => $draft->problems()["item-{$i}-{$field}"] ?? '')->filter()->implode(' '))
         <div class="load-row">

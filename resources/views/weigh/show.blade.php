@@ -21,7 +21,7 @@
                 <div class="field">
                     <label for="ticket">The ticket, typed or pasted</label>
                     <textarea id="ticket" name="ticket" rows="3" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
-                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross if it says so. @enderror</p>
+                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross and time if it says so. @enderror</p>
                 </div>
                 <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
                 <p class="sentence" data-device-says role="status"></p>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Fit\Priors;
 use Yoke\Balance\Attitude;
 use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadParser;
 use Yoke\Measure\LoadUnit;
@@ -55,6 +56,10 @@ it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit 
     'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
 ]);
 
+it('keeps the time that a ticket says', function (string $typed, ?string $time): void {
+    expect(ticketText("{$typed}\nfront 1310, rear 1500, trailer 2780")->time)->toBe($time);
+})->with([['time 14:20', '14:20'], ['Time: 9:05', '9:05'], ['gross 5590', null]]);
+
 it('says what a ticket lacks, and what it should have been', function (string $typed, Stance $stance, string $says): void {
     expect(fn () => ticketText($typed, $stance))->toThrow(ImpossibleTicket::class, $says);
 })->with([
@@ -66,6 +71,7 @@ it('says what a ticket lacks, and what it should have been', function (string $t
     'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'The trailer axle is missing'],
     'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'alone has no trailer'],
     'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'add up to 5590 kg, the gross says 5950 kg'],
+    'a time that no clock shows' => ['front 1310, rear 1500, trailer 2780, time 25:99', Stance::Dropped, 'does not read as a line'],
     'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'above 0'],
 ]);
 
@@ -89,6 +95,13 @@ it('corrects the tongue weight from the dropped attitude to level, exactly where
     expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 0.05)
         ->and(abs($weighing->droppedLoad()->mean() - 402.0))->toBeGreaterThan(1.0);
 });
+
+it('names hysteresis where fender and scale are further apart than their doubts', function (float $taped, float $doubt, bool $sticks): void {
+    $rig = Priors::rig()->likelyRig();
+    $says = (new Weighing(weighed($rig, null), weighed($rig, $rig->dropped())))->hysteresis(Gaussian::of($taped, $doubt), weighed($rig, $rig->carried($rig->tensionFor(0.75))));
+
+    expect(str_contains($says, 'hysteresis'))->toBe($sticks)->and($says === '')->toBe(! $sticks);
+})->with(['the fender says full return' => [1.0, 0.06, true], 'a doubtful fender' => [1.0, 0.20, false], 'they agree' => [0.78, 0.05, false], 'the fender says less' => [0.4, 0.08, true]]);
 
 it('cannot tell what shared a platform hides', function (): void {
     $rig = Priors::rig()->likelyRig();
