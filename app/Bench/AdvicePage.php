@@ -42,7 +42,7 @@ final readonly class AdvicePage
     /** The next move in one sentence. */
     public function move(): string
     {
-        $advised = $this->workup->advised;
+        $advised = $this->workup->advised();
         $setting = $advised->outlook->setting;
         $on = $this->workup->trial?->setting;
 
@@ -69,7 +69,7 @@ final readonly class AdvicePage
     /** A fender height at the setting of the next move, with its doubt. */
     public function expected(Axle $axle): string
     {
-        $height = $this->height($this->workup->advised->outlook->setting, $axle);
+        $height = $this->height($this->workup->advised()->outlook->setting, $axle);
 
         return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
     }
@@ -176,7 +176,7 @@ final readonly class AdvicePage
      */
     public function settingFields(int $round): array
     {
-        $setting = $this->workup->setting($round) ?? $this->workup->advised->outlook->setting;
+        $setting = $this->workup->setting($round) ?? $this->workup->advised()->outlook->setting;
 
         return array_map(fn (Adjuster $adjuster): array => [
             'key' => $adjuster->key,

@@ -81,7 +81,7 @@ final readonly class TrialsPage
     public function ticks(): array
     {
         $adjuster = $this->workup->adjusters->all()[0];
-        $stays = $this->workup->advised->outlook->setting;
+        $stays = $this->workup->advised()->outlook->setting;
 
         return array_map(fn (float $step): array => [
             'more' => $this->workup->more($stays->with($adjuster->key, $step)),
@@ -99,7 +99,7 @@ final readonly class TrialsPage
         $tension = $this->adjuster(Role::Tension) ?? $this->workup->adjusters->all()[0];
         $tilt = $this->adjuster(Role::Tilt);
         $outlooks = [];
-        foreach ($this->workup->advised->ranking as $outlook) {
+        foreach ($this->workup->advised()->ranking as $outlook) {
             $outlooks[$this->key($outlook->setting)] = $outlook;
         }
         $stays = $this->workup->trial->setting ?? $this->workup->reference();
@@ -127,7 +127,7 @@ final readonly class TrialsPage
             'percent' => (int) round(100 * ($outlook->chance ?? 0.0)),
             'excluded' => $outlook->excluded ?? '',
             'on' => $this->workup->trial?->setting->equals($setting) ?? false,
-            'best' => $this->workup->advised->outlook->setting->equals($setting),
+            'best' => $this->workup->advised()->outlook->setting->equals($setting),
             'tried' => $this->tried()?->equals($setting) ?? false,
         ];
     }

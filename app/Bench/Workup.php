@@ -32,7 +32,7 @@ use Yoke\Rig\Stance;
 use Yoke\Weigh\Ticket;
 
 /** What the readings of a job tell of its rig, and what to do next. */
-final readonly class Workup
+final class Workup
 {
     /** A runner-up below this chance is none. */
     private const WORTH_SAYING = 0.05;
@@ -43,22 +43,20 @@ final readonly class Workup
         'front rear' => Observed::VehicleLoad, 'rear trailer' => Observed::RearAndTrailerLoad,
     ];
 
-    public DescribedRig $described;
+    public readonly DescribedRig $described;
 
-    public Posterior $posterior;
+    public readonly Posterior $posterior;
 
-    public Advised $advised;
+    private ?Advised $advised = null;
 
     /** The setting that is on; null before the first hook-up. */
-    public ?Trial $trial;
+    public readonly ?Trial $trial;
 
-    private function __construct(private Job $job, private TapedHeights $taped, public Adjusters $adjusters, Policy $policy)
+    private function __construct(private readonly Job $job, private readonly TapedHeights $taped, public readonly Adjusters $adjusters, private readonly Policy $policy)
     {
         $this->described = $job->rigAsWorked()->described();
         $this->posterior = (new Estimation($this->described->prior(), $this->observations()))->posterior();
         $this->trial = $this->lastTrial();
-        $advisor = new Advisor($adjusters, $this->reference(), $job->band(), $this->described->obstacles(), $policy, $job->method);
-        $this->advised = $advisor->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0);
     }
 
     /** Null while nothing is taped, or nobody said what kind of hitch it is. */
@@ -67,6 +65,13 @@ final readonly class Workup
         $adjusters = $job->rigAsWorked()->described()->adjusters();
 
         return $adjusters === null || ! $taped->stances()->holdsBothEndsOf(Stance::Alone) ? null : new self($job, $taped, $adjusters, $policy);
+    }
+
+    /** The next move, weighed once it is asked for. */
+    public function advised(): Advised
+    {
+        return $this->advised ??= (new Advisor($this->adjusters, $this->reference(), $this->job->band(), $this->described->obstacles(), $this->policy, $this->job->method))
+            ->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0);
     }
 
     /** The middle of everything; the head where it was at the first trial. */
@@ -106,7 +111,7 @@ final readonly class Workup
 
     public function reasons(): Reasons
     {
-        return new Reasons($this->advised, $this->job->band(), $this->job->method);
+        return new Reasons($this->advised(), $this->job->band(), $this->job->method);
     }
 
     /** The methods side by side; null before the first hook-up. */
@@ -124,7 +129,7 @@ final readonly class Workup
     /** @return list<Outlook> the next best that may be advised */
     public function runnersUp(): array
     {
-        $others = array_filter($this->advised->ranking, fn (Outlook $outlook): bool => $outlook->isOpen() && $outlook->chance >= self::WORTH_SAYING && ! $outlook->setting->equals($this->advised->outlook->setting));
+        $others = array_filter($this->advised()->ranking, fn (Outlook $outlook): bool => $outlook->isOpen() && $outlook->chance >= self::WORTH_SAYING && ! $outlook->setting->equals($this->advised()->outlook->setting));
 
         return array_slice(array_values($others), 0, 3);
     }
@@ -132,7 +137,7 @@ final readonly class Workup
     /** @return array<string, int> how many settings fall out, by why */
     public function excluded(): array
     {
-        return array_count_values(array_filter(array_map(static fn (Outlook $outlook): string => $outlook->excluded, $this->advised->ranking), static fn (string $why): bool => $why !== ''));
+        return array_count_values(array_filter(array_map(static fn (Outlook $outlook): string => $outlook->excluded, $this->advised()->ranking), static fn (string $why): bool => $why !== ''));
     }
 
     private function lastTrial(): ?Trial

@@ -21,17 +21,16 @@ use Yoke\Plan\LoadedState;
 use Yoke\Rig\Adjuster\Setting;
 
 /** What one load state comes to, in a person's words and units. */
-final readonly class LoadColumn
+final class LoadColumn
 {
     /** What a planner looks at first, besides what is outside. */
     private const WATCHED = ['front axle, dropped', 'front axle, carried', 'rear axle, carried', 'trailer axles, carried', 'payload, carried', 'combination'];
 
-    /** Null before the first hook-up: what nobody read needs no small move. */
-    private ?Advised $advised;
+    private ?Advised $advised = null;
 
-    public function __construct(public LoadState $state, private LoadedState $loaded, public Setting $setting, private Job $job, ?Trial $trial, private SettingWords $words, private PlanPrinter $print)
+    /** @param  Trial|null  $trial  null before the first hook-up: what nobody read needs no small move */
+    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly Job $job, private readonly ?Trial $trial, private readonly SettingWords $words, private readonly PlanPrinter $print)
     {
-        $this->advised = $trial === null ? null : $loaded->smallMove($job->band(), app(Policy::class));
     }
 
     /** @return list<array{string, string}> */
@@ -81,7 +80,7 @@ final readonly class LoadColumn
     {
         $to = $this->keepable();
 
-        return match ($this->advised?->move) {
+        return match ($this->advised()?->move) {
             null => 'Nothing is hooked up and read yet: the small move shows after the first trial.',
             Move::Set => "Go to {$this->words->of($to, $this->setting)}: {$this->words->change($this->setting, $to)}.",
             Move::Cannot => 'No small step brings this load into band: set it up again, with washers and head.',
@@ -91,18 +90,18 @@ final readonly class LoadColumn
 
     public function isMove(): bool
     {
-        return $this->advised?->move === Move::Set;
+        return $this->advised()?->move === Move::Set;
     }
 
     public function isFine(): bool
     {
-        return $this->advised?->move === Move::Stop || $this->advised?->move === Move::ReadAgain;
+        return $this->advised()?->move === Move::Stop || $this->advised()?->move === Move::ReadAgain;
     }
 
     /** What the move promises, with its chance, or an empty text. */
     public function promise(): string
     {
-        $outlook = $this->advised?->outlook;
+        $outlook = $this->advised()?->outlook;
 
         return $outlook === null ? '' : sprintf('About %d %% put back, in band with %d %% chance.', round(100 * $outlook->share->mean()), min(99, (int) round(100 * $outlook->chance)));
     }
@@ -110,7 +109,7 @@ final readonly class LoadColumn
     /** The setting to keep for this state. */
     public function keepable(): Setting
     {
-        return $this->advised->outlook->setting ?? $this->setting;
+        return $this->advised()->outlook->setting ?? $this->setting;
     }
 
     /** What is kept for it, in words, or an empty text. */
@@ -134,5 +133,10 @@ final readonly class LoadColumn
     private function load(Gaussian $load): string
     {
         return "{$this->print->load(Load::ofKilograms($load->mean()))} ± {$this->print->load(Load::ofKilograms($load->deviation()))}";
+    }
+
+    private function advised(): ?Advised
+    {
+        return $this->trial === null ? null : $this->advised ??= $this->loaded->smallMove($this->job->band(), app(Policy::class));
     }
 }

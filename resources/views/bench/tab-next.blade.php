@@ -1,4 +1,4 @@
-@php($advised = $workup->advised)
+@php($advised = $workup->advised())
 @php($outlook = $advised->outlook)
 @php($judged = $page->restoration())
 <div class="verdict">

@@ -16,8 +16,9 @@
     <p class="sentence">At {{ $page->words()->of($page->setting()) }}, {{ $page->settingFrom() }}.@if ($same && count($page->states) > 1)@endif</p>
     <table class="ledger is-columns">
         <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ $column->state->name }}</th>@endforeach</tr></thead>
-        @foreach ($here->lines() as $i => [$what, $comes])
-            <tr><th scope="row">{{ $what }}</th>@foreach ($shown as $column)<td>{{ $column->lines()[$i][1] }}</td>@endforeach</tr>
+        @php($lines = array_map(fn ($column) => $column->lines(), $shown))
+        @foreach ($lines[0] as $i => [$what])
+            <tr><th scope="row">{{ $what }}</th>@foreach ($lines as $ofColumn)<td>{{ $ofColumn[$i][1] }}</td>@endforeach</tr>
         @endforeach
     </table>
     <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-band' => $here->shareIsUsual()])>{{ $here->share() }}</p>
@@ -35,16 +36,18 @@
         @foreach ($here->keepable()->steps() as $adjuster => $step)<input type="hidden" name="steps[{{ $adjuster }}]" value="{{ $step }}">@endforeach
     </form>
     @if (! $same && $beside->keptSetting() !== '')<p class="sentence">Kept for {{ $beside->state->name }}: {{ $beside->keptSetting() }}.</p>@endif
-    @if ($here->ratings() !== [])
+    @php($ratings = $here->ratings())
+    @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ $here->state->name }} against its ratings</caption>
-            @foreach ($here->ratings() as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
         </table>
     @endif
-    @if ($here->levelled() !== [])
+    @php($levelled = $here->levelled())
+    @if ($levelled !== [])
         <table class="ledger">
             <caption>When {{ lcfirst($page->plan->lifter()) }} {{ $page->plan->lifter() === 'Self-levelling' ? 'takes' : 'take' }} over</caption>
-            @foreach ($here->levelled() as $term)<tr><th scope="row">{{ $term->says }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
+            @foreach ($levelled as $term)<tr><th scope="row">{{ $term->says }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
         </table>
         <p class="sentence">Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.</p>
     @endif

@@ -29,17 +29,20 @@
             </form>
             <section class="card" aria-label="What the tickets say">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
-                @if ($page->verdict() !== null)
-                    @php([$verdict, $says] = $page->verdict())
+                @php($told = $page->verdict())
+                @if ($told !== null)
+                    @php([$verdict, $says] = $told)
+                    @php($move = $page->move())
                     <div class="do-next {{ $verdict === \Yoke\Method\Verdict::Over ? 'is-over' : ($verdict === \Yoke\Method\Verdict::InBand ? 'is-in-band' : '') }}">
                         <p><x-verdict-chip :verdict="$verdict" /> {{ $says }}</p>
-                        @if ($page->move() !== '')<p class="expected">With all the readings together: {{ $page->move() }}</p>@endif
+                        @if ($move !== '')<p class="expected">With all the readings together: {{ $move }}</p>@endif
                     </div>
                 @endif
-                @if ($page->results() !== [])
+                @php($results = $page->results())
+                @if ($results !== [])
                     <table class="ledger">
                         <caption>What the tickets come to, by statics alone</caption>
-                        @foreach ($page->results() as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
+                        @foreach ($results as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
                     </table>
                 @else
                     <p class="sentence">Two tickets, alone and dropped, tell the tongue weight; a third, carried, the share put back. Vehicle and trailer stand level, jack up, nobody aboard who does not travel.</p>
