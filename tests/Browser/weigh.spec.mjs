@@ -128,3 +128,22 @@ test('the tongue is weighed with a lever, without JavaScript too', async ({ brow
     await expect(page.getByText('lever 2.00 to 1')).toBeVisible();
     await expect(page.getByText('260 lb ± 13 lb').first()).toBeVisible();
 });
+
+test('a load is planned without JavaScript', async ({ browser }) => {
+    const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
+    await signIn(page);
+    await openJob(page, /Bell tower/, 'loads');
+    await page.getByRole('button', { name: 'New from this one' }).click();
+    await page.getByLabel('This load').fill('Ringing day');
+    await page.getByRole('button', { name: 'Gas bottles' }).click();
+    await expect(page.getByLabel('Load 1, weight')).toHaveValue('66 lb');
+    await page.getByLabel('Load 1, weight').fill('seven sacks');
+    await page.getByRole('button', { name: 'Save the load' }).click();
+    await expect(page.locator('[data-row-says="0"]')).toContainText('xpected');
+    await expect(page.getByLabel('Load 1, weight')).toHaveValue('seven sacks');
+    await page.getByLabel('Load 1, weight').fill('120 lb');
+    await page.getByRole('button', { name: 'Save the load' }).click();
+    await expect(page.getByRole('row', { name: /Gross trailer weight/ })).toContainText('6205 lb');
+    await page.getByRole('button', { name: 'Leave out gas bottles' }).click();
+    await expect(page.getByLabel('Load 1, weight')).toHaveCount(0);
+});

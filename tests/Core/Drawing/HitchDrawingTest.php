@@ -9,6 +9,7 @@ use Yoke\Drawing\Figure;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Drawing\LoadKnown;
+use Yoke\Drawing\LoadMark;
 use Yoke\Drawing\Part;
 use Yoke\Drawing\PartSketch;
 use Yoke\Drawing\Point;
@@ -118,3 +119,14 @@ it('sketches each part by itself, within its bounds', function (PartSketch $sket
     'trailer' => [fn (): PartSketch => PartSketch::ofTrailer(Trailer::of(TrailerBody::Tall, 3, Length::ofMillimetres(5100), Load::ofKilograms(3100))), 3],
     'hitch' => [fn (): PartSketch => PartSketch::ofHitch(Hitch::of(Length::ofMillimetres(640)), new HitchSet), 0],
 ]);
+
+it('marks loads so that none hides another, in their own order', function (): void {
+    $marks = LoadMark::rows([1300.0, 1350.0, 4000.0, 1600.0, 1310.0]);
+
+    expect(array_column($marks, 'x'))->toBe([1300.0, 1350.0, 4000.0, 1600.0, 1310.0]);
+    foreach ($marks as $i => $mark) {
+        foreach (array_slice($marks, $i + 1) as $other) {
+            expect(max(abs($mark->x - $other->x), abs($mark->y - $other->y)))->toBeGreaterThanOrEqual(LoadMark::APART);
+        }
+    }
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
 use Yoke\Measure\Fineness;
+use Yoke\Measure\Gaussian;
 use Yoke\Measure\LengthPrinter;
 use Yoke\Method\Band;
 use Yoke\Method\Exception\ImpossibleBand;
@@ -166,3 +167,9 @@ it('never advises a front below its alone height', function (): void {
         expect($judged->chances === null || $judged->verdict === $judged->chances->verdict())->toBeTrue();
     }
 });
+
+it('gives a restored share its chances in a band', function (float $share, float $doubt, Verdict $verdict): void {
+    $chances = Band::of(0.5, 1.0)->chances(Gaussian::of($share, $doubt));
+
+    expect($chances->verdict())->toBe($verdict)->and($chances->short + $chances->inBand + $chances->over)->toEqualWithDelta(1.0, 1e-12);
+})->with([[0.75, 0.05, Verdict::InBand], [0.3, 0.05, Verdict::Short], [1.2, 0.05, Verdict::Over], [0.5, 0.1, Verdict::CannotTell], [0.75, 0.0, Verdict::InBand]]);

@@ -3,13 +3,19 @@
 declare(strict_types=1);
 
 use Tests\Core\Plan\Described;
+use Yoke\Limits\RatedLoad;
 use Yoke\Loading\Tank;
 use Yoke\Measure\Length;
+use Yoke\Measure\Load;
+use Yoke\Measure\LoadParser;
+use Yoke\Measure\LoadUnit;
 use Yoke\Plan\Head\HeadPlaces;
 use Yoke\Plan\Head\ShankPlace;
 use Yoke\Plan\Head\TailClearance;
 use Yoke\Plan\Ratings;
 use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\Stance;
+use Yoke\Weigh\TicketText;
 
 it('warns of a tailgate, an underside, a ball below the coupler', function (float $ball, array $words): void {
     $clearance = new TailClearance(Length::ofMillimetres(480), Length::ofMillimetres(600), Length::ofMillimetres(640));
@@ -61,3 +67,16 @@ it('weighs a tank on the tongue by its lever', function (): void {
         ->and($tanks[1]->onTongue($length)->isNegative())->toBeTrue()
         ->and(Tank::of(new Values(['fresh_tank_kg' => 150])))->toBe([]);
 });
+
+it('holds a ticket\'s axles against their ratings, and a shared platform against its sum only', function (string $typed, array $outside): void {
+    $ratings = new Ratings(new Values(['front_gawr_kg' => 1500, 'rear_gawr_kg' => 1700, 'vehicle_gvwr_kg' => 3000, 'gcwr_kg' => 5800]), new Values(['trailer_gawr_kg' => 2700]), new Values([]), Described::rig());
+    $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms(10)))->read(Stance::Dropped, $typed);
+    $lines = $ratings->ofTicket($ticket);
+
+    expect(array_values(array_map(fn (RatedLoad $line): string => $line->what, array_filter($lines, fn (RatedLoad $line): bool => $line->isOutside()))))->toBe($outside);
+})->with([
+    'all within' => ['front 1300, rear 1650, trailer 2690', []],
+    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear axle', 'trailer axles']],
+    'the vehicle over, on one platform' => ['front+rear 3040, trailer 2690', ['vehicle']],
+    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle', 'trailer axles', 'combination']],
+]);

@@ -6,6 +6,7 @@ use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
 use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Adjuster\StepRange;
 use Yoke\Rig\Exception\ImpossibleSetting;
 use Yoke\Rig\Exception\UnknownFamily;
@@ -113,3 +114,13 @@ it('knows what is usual in each family, so that one step is worth what it is', f
         ->and($usual->pitchMm * $usual->steps)->toBeBetween(30, 300)
         ->and($family->hasBars() || $usual->pitchMm < 5.0)->toBeTrue();
 })->with(Families::all());
+
+it('leaves washers and head alone where only what is small may move', function (): void {
+    $adjusters = Families::get('chain-snap-up')->adjusters(Families::get('chain-snap-up')->usual());
+    $stays = $adjusters->middle()->with('washer', 2.0);
+    $small = $adjusters->smallAbout($stays)->settings();
+    $changed = array_unique(array_merge(...array_map(fn (Setting $setting): array => $stays->changesTo($setting), $small)));
+
+    expect($changed)->toBe(['link'])->and(count($small))->toBe(count($adjusters->get('link')->range->all()))
+        ->and($adjusters->smallAbout($stays)->tensionBetween($small[0], $small[count($small) - 1], 720.0))->toEqualWithDelta($adjusters->tensionBetween($small[0], $small[count($small) - 1], 720.0), 1e-9);
+});
