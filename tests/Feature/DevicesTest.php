@@ -135,3 +135,21 @@ it('takes an angle gauge\'s reading into the fit', function (): void {
     expect($this->work->refresh()->measures->sole()->value)->toBe(-0.6);
     $this->get("/jobs/{$this->work->id}/dropped")->assertOk()->assertSee('value="-0.6"', false);
 });
+
+it('lets two people read two rigs at once, each to the end of its settling', function (): void {
+    $other = $this->job();
+    $other->update(['rig_as_worked' => $this->work->rig_as_worked]);
+    foreach ([0.0, 1.0, 2.0] as $seconds) {
+        $this->now = 100.0 + $seconds;
+        foreach ([$this->work->id, $other->id] as $job) {
+            ($this->say)("stand {$job} dropped 1");
+            $shown[$job] = (string) ($this->say)('read weighbridge');
+        }
+    }
+    expect($shown)->each->toStartWith('weighbridge steady')->and($shown[$this->work->id])->not->toBe($shown[$other->id]);
+    $before = $shown[$other->id];
+    $this->now += 60.0;
+    ($this->say)("stand {$other->id} dropped 1");
+
+    expect(($this->say)('read weighbridge'))->toStartWith('weighbridge moving')->not->toBe($before);
+});

@@ -63,3 +63,13 @@ it('joins the fit, until it is taken back', function (): void {
 
     expect($tongue())->toBe($before)->and(TongueWeighing::query()->sole()->typed['read'])->toBe('430 kg');
 });
+
+it('shows what two tickets make of it beside the scales', function (): void {
+    foreach (['alone' => 'front 1460, rear 1190', 'dropped' => 'front 1320, rear 1720, trailer 2710'] as $stance => $ticket) {
+        $this->post("/jobs/{$this->work->id}/weigh", ['stance' => $stance, 'ticket' => $ticket, 'step' => '10 kg']);
+    }
+    ($this->read)(['way' => 'gauge', 'read' => '398 kg', 'behind_ball' => '0']);
+
+    $this->get("/jobs/{$this->work->id}/tongue")->assertSeeInOrder(['By two tickets, level', '38', 'kg ± ', 'Trailer level', '398 kg ± 12 kg', 'Carried, coupler at', 'as planned'])
+        ->assertSee('Gauge in the head')->assertSee('Take back');
+});
