@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Checks;
 use App\Http\Controllers\Devices;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
@@ -74,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
         Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
+        Route::post('/checks', [Checks::class, 'store'])->name('checks.store');
         Route::post('/method', [Stations::class, 'method'])->name('stations.method');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
         Route::post('/close', [Stations::class, 'close'])->name('stations.close');

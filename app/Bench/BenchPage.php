@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Plan\PlanPage;
+use App\Sway\SwayPage;
 use Yoke\Advice\Policy;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
@@ -157,7 +158,7 @@ final class BenchPage
         return $this->job->rigAsWorked()->described()->makersWord()?->forbids() ?? false;
     }
 
-    /** The view of the plan that belongs to this station, if any. */
+    /** The view beside the station that says more of it than the verdict, if any. */
     public function planView(): ?string
     {
         return match ($this->station) {
@@ -165,8 +166,14 @@ final class BenchPage
             Station::Ground => 'plan.ground',
             Station::Head => 'plan.head',
             Station::Brackets => 'plan.brackets',
+            Station::Sway => 'sway.panel',
             default => null,
         };
+    }
+
+    public function sway(): SwayPage
+    {
+        return new SwayPage($this->job, $this->viewer, $this->advice());
     }
 
     public function plan(): PlanPage

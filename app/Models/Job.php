@@ -37,6 +37,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, Measure> $measures
  * @property Collection<int, WeighTicket> $tickets
  * @property Collection<int, TongueWeighing> $tongueReadings
+ * @property Collection<int, CheckAnswer> $checks
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -118,6 +119,15 @@ final class Job extends Model
         $tickets->orderBy('id');
 
         return $tickets;
+    }
+
+    /** @return HasMany<CheckAnswer, $this> */
+    public function checks(): HasMany
+    {
+        $answers = $this->hasMany(CheckAnswer::class);
+        $answers->orderBy('id');
+
+        return $answers;
     }
 
     /** @return HasMany<TongueWeighing, $this> */

@@ -12,18 +12,19 @@ final readonly class Wording
      * @param  array<string, array{string, string}>  $steps  one and many of each adjuster's step: `link` => [link, links]
      * @param  string  $sway  how it controls sway
      * @param  list<string>  $quirks  what to know of it, a sentence each
+     * @param  list<array{string, string, string}>  $swayChecks  key, what has to be so, what to do where it is not
      */
-    public function __construct(public string $name, public array $steps, public string $sway, public array $quirks)
+    public function __construct(public string $name, public array $steps, public string $sway, public array $quirks, public SwayControl $control, public array $swayChecks)
     {
     }
 
     /** @return self the wording in a data file of this folder */
     public static function in(string $key): self
     {
-        /** @var array{name: string, steps: array<string, array{string, string}>, sway: string, quirks: list<string>} $words */
+        /** @var array{name: string, steps: array<string, array{string, string}>, sway: string, quirks: list<string>, control: string, sway_checks: list<array{string, string, string}>} $words */
         $words = require __DIR__."/data/{$key}.php";
 
-        return new self($words['name'], $words['steps'], $words['sway'], $words['quirks']);
+        return new self($words['name'], $words['steps'], $words['sway'], $words['quirks'], SwayControl::from($words['control']), $words['sway_checks']);
     }
 
     /** `half a link`, `2 links`, `1 1/2 washers`. */

@@ -43,6 +43,12 @@ final class HitchSheet
                 Field::length('bracket_from_mm', 'Brackets from', 200, 1500, 'Behind the ball, by its sheet'),
                 Field::length('bracket_to_mm', 'Brackets to', 200, 1500),
             ]),
+            new FieldGroup('Sway control', [
+                Field::number('friction', 'Friction of bar on bracket or pad', 0.05, 0.8, 'If its sheet gives it; 0.25 else'),
+                Field::length('crown_mm', 'Ball to the bars\' crown', 200, 1500, 'Along the bent bar, carried'),
+                Field::length('cam_mm', 'Ball to the middle of the cams', 200, 1500, 'Along the frame'),
+                Field::length('socket_mm', 'Bar sockets, off the centre line', 20, 300),
+            ]),
             new FieldGroup('Torques by its sheet', [
                 Field::torque('ball_nut_nm', 'Ball nut'),
                 Field::torque('head_bolts_nm', 'Head bolts'),

@@ -1,10 +1,13 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
 <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
-<ol class="steps gap-2 text-lg">
-    @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
-</ol>
+@if ($page->station !== \Yoke\Procedure\Station::Sway)
+    <ol class="steps gap-2 text-lg">
+        @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
+    </ol>
+@endif
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
+@includeWhen($page->station === \Yoke\Procedure\Station::Sway, 'sway.checks')
 <div class="tape-foot">
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
@@ -13,6 +16,6 @@
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
     @endif
     @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
-    @if ($page->planView())<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
+    @if ($page->planView() && $page->station !== \Yoke\Procedure\Station::Sway)<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
     <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
 </div>

@@ -7,6 +7,12 @@ return [
     'steps' => ['thread' => ['thread', 'threads'], 'head' => ['hole', 'holes']],
     'usual' => ['pitch_mm' => 2.0, 'steps' => 20],
     'sway' => 'a friction cone turned by the chains',
+    'control' => 'cone',
+    'sway_checks' => [
+        ['threads', 'Both chains tightened alike, by counted threads', 'Count again from the nut\'s face, and turn the slack side up.'],
+        ['plate', 'The plate stands straight with the rig straight', 'A plate left turned after unhooking at an angle: loosen one side, or ease the vehicle round to bring it back.'],
+        ['cone', 'Friction cone clean, its spring not worn', 'Service by the sheet.'],
+    ],
     'quirks' => [
         'It distributes little weight.',
         'Both sides alike, by counted threads.',

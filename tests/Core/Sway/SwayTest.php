@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Fit\Priors;
+use Tests\Core\Fit\Readings;
+use Yoke\Advice\Trial;
+use Yoke\Fit\Estimation;
+use Yoke\Fit\RigPrior;
+use Yoke\Measure\Angle;
+use Yoke\Measure\Length;
+use Yoke\Measure\Torque;
+use Yoke\Method\Band;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\SwayControl;
+use Yoke\Sway\Answer;
+use Yoke\Sway\CamCentring;
+use Yoke\Sway\CountedThreads;
+use Yoke\Sway\FrictionMoment;
+use Yoke\Sway\Invitation;
+use Yoke\Sway\Invitations;
+use Yoke\Sway\OnTheRoad;
+use Yoke\Sway\SetUp;
+use Yoke\Sway\SwayCheck;
+
+/** What invites sway on a rig that was read exactly. @return list<Invitation> */
+function inviting(RigPrior $prior, float $tension, SwayControl $control, array $answers = [], ?CamCentring $cams = null): array
+{
+    $posterior = (new Estimation($prior, (new Readings($prior->likelyRig(), $tension))->threeStances()))->posterior();
+    $checks = SwayCheck::of(Families::get('cam-bar'));
+
+    return (new Invitations($posterior, new Trial(Setting::of(['link' => 4.0]), 0.0, 0.0), Band::usual(), $control))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
+}
+
+it('finds nothing on a rig that is set right and looked at', function (): void {
+    $prior = Priors::rig(0.02, 20.0, 4.0, ball: -10.0);
+    $rig = $prior->likelyRig();
+
+    expect(inviting(Priors::rig(0.02, $rig->tensionFor(0.75), 4.0, ball: -10.0), $rig->tensionFor(0.75), SwayControl::Bracket))->toBe([]);
+});
+
+it('ranks what invites sway, and says where it is mended', function (Closure $rig, string $what, Station $station): void {
+    [$prior, $tension, $control, $answers, $cams] = $rig() + [2 => SwayControl::Bracket, 3 => [], 4 => null];
+    $first = inviting($prior, $tension, $control, $answers, $cams)[0];
+
+    expect($first->what)->toBe($what)->and($first->station)->toBe($station)->and($first->weight)->toBeGreaterThan(0.3)->toBeLessThanOrEqual(1.0)
+        ->and($first->why)->not->toBe('')->and($first->remedy)->toEndWith('.');
+})->with([
+    'a head too high' => [fn () => [Priors::rig(0.02, Priors::rig(0.02, ball: 120.0)->likelyRig()->tensionFor(0.75), 4.0, ball: 120.0), Priors::rig(0.02, ball: 120.0)->likelyRig()->tensionFor(0.75)], 'Trailer nose-up', Station::Head],
+    'hardly any tension' => [fn () => [Priors::rig(0.02, Priors::rig()->likelyRig()->tensionFor(0.2), 4.0, ball: -10.0), Priors::rig()->likelyRig()->tensionFor(0.2)], 'Front axle light', Station::BarsUp],
+    'cams far off' => [fn () => [Priors::rig(0.02, Priors::rig(ball: -10.0)->likelyRig()->tensionFor(0.75), 4.0, ball: -10.0), Priors::rig(ball: -10.0)->likelyRig()->tensionFor(0.75), SwayControl::Cam, [], new CamCentring(Length::ofMillimetres(700), Length::ofMillimetres(730))], 'Cams off the bars\' crown', Station::Sway],
+    'soft tyres' => [fn () => [Priors::rig(0.02, Priors::rig(ball: -10.0)->likelyRig()->tensionFor(0.75), 4.0, ball: -10.0), Priors::rig(ball: -10.0)->likelyRig()->tensionFor(0.75), SwayControl::Bracket, ['tyres' => Answer::No]], 'Not so', Station::Ground],
+]);
+
+it('weighs a light tongue by its chance', function (): void {
+    $light = new RigPrior(Priors::rig()->known(), [...array_map(fn (int $parameter) => new Yoke\Fit\Likely(Priors::rig()->likely($parameter), 0.02), [0, 1]), new Yoke\Fit\Likely(290.0, 0.02), ...array_map(fn (int $parameter) => new Yoke\Fit\Likely(Priors::rig()->likely($parameter), 0.02), [3, 4, 5])], Yoke\Measure\Gaussian::of(20.0, 4.0));
+    $found = array_column(inviting($light, 20.0, SwayControl::Bracket), null, 'what');
+
+    expect($found['Too little on the tongue']->weight)->toBeGreaterThan(0.95)->and($found['Too little on the tongue']->why)->toContain('9.1 ± ')
+        ->and($found['Too little on the tongue']->station)->toBe(Station::Brief);
+});
+
+it('asks every family for its own checks and the common ones, each with a remedy', function (HitchFamily $family): void {
+    $checks = SwayCheck::of($family);
+    $keys = array_column($checks, 'key');
+
+    expect($keys)->toContain('tyres', 'tail')->and(count($keys))->toBeGreaterThan(3)->and(array_unique($keys))->toBe($keys);
+    foreach ($checks as $check) {
+        expect($check->says)->not->toEndWith('.')->and($check->remedy)->toEndWith('.');
+    }
+    $unanswered = Invitations::ofChecks($checks, []);
+    expect($unanswered)->toHaveCount(1)->and($unanswered[0]->why)->toContain($checks[0]->says)
+        ->and(Invitations::ofChecks($checks, array_fill_keys($keys, Answer::No)))->toHaveCount(count($checks));
+})->with(fn (): array => array_column(array_map(fn (HitchFamily $family): array => [$family->key(), [$family]], Families::all()), 1, 0));
+
+it('grows friction with the bars\' load, and none is left slack', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $moments = array_map(fn (float $share): float => (new FrictionMoment(0.25))->of($rig->carried($rig->tensionFor($share)))->newtonMetres(), [0.0, 0.4, 0.8]);
+    $carried = $rig->carried($rig->tensionFor(0.8));
+
+    expect($moments[0])->toEqualWithDelta(0.0, 1e-9)->and($moments[2])->toEqualWithDelta(2 * $moments[1], 1e-6)
+        ->and($moments[2])->toEqualWithDelta(0.25 * $carried->barLoad() * 0.72 * 9.80665, 1e-6);
+});
+
+it('says how far and which way cams move, and how far bars slide in a turn', function (): void {
+    $back = new CamCentring(Length::ofMillimetres(700), Length::ofMillimetres(722));
+
+    expect($back->toMove()->millimetres())->toEqualWithDelta(22.0, 1e-9)->and($back->isCentred())->toBeFalse()
+        ->and((new CamCentring(Length::ofMillimetres(700), Length::ofMillimetres(696)))->isCentred())->toBeTrue()
+        ->and(CamCentring::slide(Length::ofMillimetres(120), Angle::ofDegrees(30))->millimetres())->toEqualWithDelta(60.0, 1e-9);
+});
+
+it('wants chains alike left and right', function (int $left, int $right, Answer $answer, string $says): void {
+    $threads = new CountedThreads($left, $right);
+    expect($threads->answer())->toBe($answer)->and($threads->says())->toBe($says);
+})->with([
+    [9, 9, Answer::Yes, ''],
+    [9, 11, Answer::No, 'Left 9, right 11: turn the left side up by 2, or the other back, and count again.'],
+    [12, 11, Answer::No, 'Left 12, right 11: turn the right side up by 1, or the other back, and count again.'],
+]);
+
+it('says what is worse than at an earlier set-up, and nothing of what is better or the same', function (): void {
+    $before = new SetUp(0.13, Angle::ofDegrees(-0.4), 0.75, Torque::ofNewtonMetres(400));
+    $worse = (new SetUp(0.11, Angle::ofDegrees(0.3), 0.5, Torque::ofNewtonMetres(300)))->worseThan($before);
+
+    expect($worse)->toHaveCount(4)->and(implode(' ', $worse))->toContain('11.0 % of gross, 13.0 % before')->toContain('higher by 0.7°')->toContain('50 % put back, 75 % before')->toContain('rub less, by 25 %')
+        ->and((new SetUp(0.14, Angle::ofDegrees(-0.5), 0.78, Torque::ofNewtonMetres(410)))->worseThan($before))->toBe([])
+        ->and((new SetUp(0.128, Angle::ofDegrees(-0.35), 0.72, null))->worseThan($before))->toBe([]);
+});
+
+it('never tells to brake hard or to steer against it', function (): void {
+    expect(implode(' ', OnTheRoad::steps()))->toContain('Ease off the throttle')->toContain('No hard braking')->toContain('no steering against it')->not->toMatch('/\d+ ?(km|mph)/');
+});
