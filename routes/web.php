@@ -10,6 +10,7 @@ use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Loads;
 use App\Http\Controllers\Measures;
+use App\Http\Controllers\Procedures;
 use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
 use App\Http\Controllers\SignIn;
@@ -51,6 +52,13 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
     });
     Route::get('/jobs/{job}/devices/{kind}', [Devices::class, 'read'])->name('devices.read');
+    Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
+        Route::get('/', [Procedures::class, 'show'])->name('procedures.show');
+        Route::get('/paper', [Procedures::class, 'paper'])->name('procedures.paper');
+        Route::post('/take', [Procedures::class, 'take'])->name('procedures.take');
+        Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
+        Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
+    });
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 

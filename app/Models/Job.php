@@ -38,6 +38,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, WeighTicket> $tickets
  * @property Collection<int, TongueWeighing> $tongueReadings
  * @property Collection<int, CheckAnswer> $checks
+ * @property Collection<int, ProcedureRun> $procedureRuns
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -119,6 +120,15 @@ final class Job extends Model
         $tickets->orderBy('id');
 
         return $tickets;
+    }
+
+    /** @return HasMany<ProcedureRun, $this> */
+    public function procedureRuns(): HasMany
+    {
+        $runs = $this->hasMany(ProcedureRun::class);
+        $runs->orderBy('id');
+
+        return $runs;
     }
 
     /** @return HasMany<CheckAnswer, $this> */

@@ -49,7 +49,7 @@ it('has a core to look at', function (): void {
 });
 
 it('names nothing but itself and PHP in the core', function (): void {
-    $php = ['Closure', 'DomainException', 'InvalidArgumentException', 'RuntimeException', 'Throwable', 'Random\Engine\Xoshiro256StarStar', 'Random\Randomizer'];
+    $php = ['Closure', 'DomainException', 'InvalidArgumentException', 'LogicException', 'RuntimeException', 'Throwable', 'Random\Engine\Xoshiro256StarStar', 'Random\Randomizer'];
     foreach (treesOf('core') as $path => $tree) {
         $foreign = array_filter(classesIn($tree), fn (string $class): bool => ! str_starts_with($class, 'Yoke\\') && ! in_array($class, $php, true));
         expect(array_values($foreign))->toBe([], $path);
@@ -60,7 +60,7 @@ it('asks no clock, no chance, no environment and prints nothing in the core', fu
     $allowed = [
         'abs', 'array_column', 'array_fill', 'array_filter', 'array_intersect_key', 'array_key_exists', 'array_keys', 'array_map', 'array_merge', 'array_push', 'array_search', 'array_sum', 'array_values', 'atan2',
         'ceil', 'cos', 'count', 'deg2rad', 'exp', 'explode', 'floor', 'hypot', 'implode', 'in_array', 'intdiv', 'is_finite', 'is_float', 'is_int', 'is_string', 'ksort', 'log', 'max', 'min', 'number_format',
-        'preg_match', 'preg_replace', 'preg_split', 'rad2deg', 'round', 'rtrim', 'sin', 'sprintf', 'sqrt', 'str_replace', 'str_starts_with', 'strlen', 'substr_count', 'strtolower', 'strtr', 'substr', 'tan', 'trim', 'ucfirst', 'usort', 'vsprintf',
+        'preg_match', 'preg_replace', 'preg_split', 'rad2deg', 'round', 'rtrim', 'sin', 'sprintf', 'sqrt', 'str_replace', 'str_starts_with', 'strlen', 'substr_count', 'strtolower', 'strtr', 'substr', 'tan', 'trim', 'ucfirst', 'usort', 'vsprintf', 'lcfirst',
     ];
     $finder = new NodeFinder;
     foreach (treesOf('core') as $path => $tree) {
@@ -93,7 +93,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Weigh' => ['', 'Measure', 'Rig', 'Balance'],
         'Limits' => ['Measure', 'Balance'],
         'Drawing' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method'],
-        'Procedure' => ['Rig'],
+        'Procedure' => ['', 'Rig'],
         'Sway' => ['Measure', 'Rig', 'Balance', 'Fit', 'Method', 'Advice', 'Procedure'],
         'Yard' => ['Measure', 'Rig', 'Balance', 'Tape', 'Fit', 'Method', 'Advice', 'Device'],
         'Device' => [''],

@@ -53,7 +53,7 @@ test('three looks at the weighbridge give the verdict; water moved to the rear t
 
 test('a device that is off, slow, garbled or absurd is said in words, and the ticket can be typed', async ({ page }) => {
     await signIn(page);
-    await openJob(page, /Glassblowing/, 'weigh');
+    await openJob(page, /Puppet theatre/, 'weigh');
     const says = page.locator('[data-device-says]');
     for (const [what, words] of [['off', 'Is it switched on?'], ['slow', 'takes too long'], ['garbled', 'not in words that can be read'], ['absurd', 'which cannot be']]) {
         expect(await trouble('weighbridge', what)).toBe('ok');

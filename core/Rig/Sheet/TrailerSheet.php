@@ -54,6 +54,10 @@ final class TrailerSheet
                 Field::load('waste_tank_kg', 'Waste tank, full', 1, 2000),
                 Field::length('waste_tank_ahead_mm', 'Waste tank, ahead of the axles', -6000, 6000),
             ]),
+            new FieldGroup('Brakes and jack', [
+                Field::choice('brakes', 'Brakes', ['electric' => 'Electric', 'overrun' => 'Overrun', 'none' => 'None']),
+                Field::choice('jack', 'Tongue jack', ['manual' => 'By crank', 'electric' => 'Electric']),
+            ]),
             new FieldGroup('Placards', [
                 Field::load('trailer_gvwr_kg', 'GVWR', 200, 20_000),
                 Field::load('trailer_gawr_kg', 'GAWR, all axles', 200, 20_000),

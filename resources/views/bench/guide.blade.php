@@ -1,13 +1,19 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
 <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
-@if ($page->station !== \Yoke\Procedure\Station::Sway)
+@if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp], true))
     <ol class="steps gap-2 text-lg">
         @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
     </ol>
 @endif
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
 @includeWhen($page->station === \Yoke\Procedure\Station::Sway, 'sway.checks')
+@if ($page->station === \Yoke\Procedure\Station::HookUp)
+    <div class="procedure-list">
+        <p class="sentence">Step by step, with the reason and the caution at the hand; made for a phone at the hitch.</p>
+        @foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ route('procedures.show', [$page->job, $occasion->value]) }}">{{ $occasion->title() }}</a>@endforeach
+    </div>
+@endif
 <div class="tape-foot">
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>

@@ -13,6 +13,14 @@ return [
         ['crowns', 'Crowns and cams are clean, little or no grease on them', 'Wipe them; a smear of grease at the most, where the sheet asks for it.'],
         ['cam_bolts', 'Cam brackets tight, arms not bent', 'Torque by the hitch\'s sheet; a bent arm is replaced.'],
     ],
+    'bars_on' => [
+        ['Swing each bar in over its cam, and hook its chain at the marked link.', 'The cam has to meet the crown, or it cannot restore.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Close and pin both brackets.', '', ''],
+    ],
+    'bars_off' => [
+        ['Open the brackets with the lift tool, one side after the other, and let the chains down.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Swing the bars off their cams and out of the head.', '', ''],
+    ],
     'quirks' => [
         'Cams stand centred on the crown when the rig is straight.',
         'Little or no grease on them; noise in tight turns is normal.',

@@ -13,6 +13,14 @@ return [
         ['faces', 'Friction faces clean and dry, no grease', 'Wipe them with a dry cloth; grease on them is taken off with brake cleaner, as the sheet says.'],
         ['wear', 'Faces and bars not worn past the sheet\'s mark', 'Worn parts are replaced in pairs.'],
     ],
+    'bars_on' => [
+        ['Put the bars in the head, swing each over its bracket at the marked hole.', 'A bar on its edge grips little and wears.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Both bars lie flat; keeper pins in.', 'Without its keeper a bar can jump off on a bump.', ''],
+    ],
+    'bars_off' => [
+        ['Take the keeper pins out and lift each bar off its bracket with the lift tool.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Take the bars out of the head; keep their faces clean.', '', ''],
+    ],
     'quirks' => [
         'The bar must lie flat on its bracket.',
         'First set-up by washer, small changes by bracket hole.',

@@ -12,5 +12,12 @@ return [
         ['pads', 'Pads flat, clean and thicker than the sheet\'s least', 'Clean or replace them in pairs.'],
         ['covers', 'Covers on, the same height hole on both sides', 'Count the holes on both sides; a cover that is lost lets dirt in.'],
     ],
+    'bars_on' => [
+        ['Swing the bars in over their pads at the marked height hole.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Close both covers.', 'A lost cover lets dirt on the pads.', ''],
+    ],
+    'bars_off' => [
+        ['Open the covers and swing the bars off their pads.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+    ],
     'quirks' => ['Made for quick fits; the pads wear and are looked at every season.'],
 ];

@@ -13,6 +13,14 @@ return [
         ['gauge', 'The gauge stands at its target, bars on', 'Grease the screw, then turn it until the gauge shows the target.'],
         ['level_bars', 'Both bars bear alike on their brackets', 'Look from behind: equal bend on both sides.'],
     ],
+    'bars_on' => [
+        ['Swing the bars on to their brackets, the screw backed off.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Turn the screw up until the gauge shows its target.', 'The gauge reads ball load with the bars on. Grease the screw first.', ''],
+    ],
+    'bars_off' => [
+        ['Turn the screw back until the gauge shows the bars are slack.', '', 'Never swing a loaded bar off.'],
+        ['Swing the bars off their brackets.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+    ],
     'quirks' => [
         'The gauge reads tongue weight with bars off and ball load with bars on.',
         'Grease the screw before turning it.',

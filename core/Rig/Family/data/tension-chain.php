@@ -13,6 +13,13 @@ return [
         ['plate', 'The plate stands straight with the rig straight', 'A plate left turned after unhooking at an angle: loosen one side, or ease the vehicle round to bring it back.'],
         ['cone', 'Friction cone clean, its spring not worn', 'Service by the sheet.'],
     ],
+    'bars_on' => [
+        ['Hook both chains, straight ahead.', '', ''],
+        ['Tighten both nuts alike, by counted threads, to the marked count.', 'Unlike chains turn the trailer.', ''],
+    ],
+    'bars_off' => [
+        ['Slacken both nuts by counted threads, and unhook the chains.', 'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.', ''],
+    ],
     'quirks' => [
         'It distributes little weight.',
         'Both sides alike, by counted threads.',

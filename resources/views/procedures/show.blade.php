@@ -1,0 +1,63 @@
+<x-layout :title="$page->occasion->title().', '.$page->job->title">
+    <main class="procedure">
+        <nav class="shelves" aria-label="Procedures">
+            @foreach (\Yoke\Procedure\Occasion::cases() as $one)
+                <a href="{{ route('procedures.show', [$page->job, $one->value]) }}" @if ($one === $page->occasion) aria-current="page" @endif>{{ $one->title() }}</a>
+            @endforeach
+        </nav>
+        <h1>{{ $page->occasion->title() }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
+        @if ($page->progress === null)
+            <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the procedure is told here.</p>
+        @else
+            @php($current = $page->progress->current())
+            @if ($errors->has('step'))<p class="do-next is-over" role="alert">{{ $errors->first('step') }}</p>@endif
+            @if (session('finished') !== null)
+                <p class="do-next is-in-band" role="status">All steps are taken, in {{ max(1, session('finished')) }} min. It stands in the log.</p>
+                <div class="take"><a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Run it again</a><a class="button is-first" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">Back to the bench</a></div>
+            @elseif ($current !== null)
+                <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="Steps taken"></progress> Step {{ $page->progress->taken() + 1 }} of {{ count($page->progress->steps) }}@if ($page->run), begun {{ $page->run->started_at->format('j M H:i') }}@endif</p>
+                <section class="card step" aria-live="polite">
+                    @if ($current->caution !== '')<p class="caution"><x-warning-sign /><span>{{ $current->caution }}</span></p>@endif
+                    <p class="says">{{ $current->says }}</p>
+                    @if (in_array($current->key, ['same', 'on-0'], true) && $page->setting() !== '')<p class="setting">{{ ucfirst($page->setting()) }}</p>@endif
+                    @if ($current->why !== '')<p class="why">{{ $current->why }}</p>@endif
+                    @if ($current->calls !== '')<p class="calls"><span>Helper calls</span> “{{ $current->calls }}”</p>@endif
+                    @if ($current->signals !== [])<div class="signals">@foreach ($current->signals as $signal)<x-hand-signal :signal="$signal" />@endforeach</div>@endif
+                    <form method="post" action="{{ route('procedures.take', [$page->job, $page->occasion->value]) }}" class="take">
+                        @csrf
+                        <input type="hidden" name="step" value="{{ $current->key }}">
+                        @if ($current->asks)
+                            @foreach ($current->asks->answers() as $answer => $says)<button class="button is-first" name="answer" value="{{ $answer }}">{{ $says }}</button>@endforeach
+                        @else
+                            <button class="button is-first" autofocus>Done</button>
+                            @if ($current->need === \Yoke\Procedure\Need::May)<button class="button" name="outcome" value="left out">Leave out</button>@endif
+                        @endif
+                    </form>
+                </section>
+            @endif
+            @if ($page->run !== null)
+                <div class="tape-foot">
+                    @if ($page->progress->last() !== null)<form method="post" action="{{ route('procedures.undo', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">One step back</button></form>@endif
+                    <form method="post" action="{{ route('procedures.give-up', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">Leave it half done</button></form>
+                </div>
+            @endif
+            @if ($page->over() !== [])
+                <ul class="runs" aria-label="Earlier runs">
+                    @foreach ($page->over() as $run)<li>{{ $run->finished_at ? 'To the end' : 'Left half done' }}, {{ ($run->finished_at ?? $run->given_up_at)->format('j M H:i') }}, {{ $run->user->name }}, {{ (int) ceil($run->started_at->diffInMinutes($run->finished_at ?? $run->given_up_at)) }} min</li>@endforeach
+                </ul>
+            @endif
+            <details class="derivation">
+                <summary>All steps</summary>
+                <ol class="steps all-steps">
+                    @foreach ($page->progress->steps as $step)
+                        <li @class(['is-taken' => $page->progress->outcome($step) !== null])>{{ $step->says }}@if ($page->takenAt($step) !== '') <span class="who">{{ $page->progress->outcome($step)?->value }} at {{ $page->takenAt($step) }}</span>@endif</li>
+                    @endforeach
+                </ol>
+            </details>
+            <div class="tape-foot">
+                <a class="button is-small" href="{{ route('procedures.paper', [$page->job, $page->occasion->value]) }}">On paper</a>
+                <a class="button is-small" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">Back to the bench</a>
+            </div>
+        @endif
+    </main>
+</x-layout>

@@ -1,0 +1,77 @@
+import { expect, test } from '@playwright/test';
+import { openJob, signIn } from './manners.mjs';
+
+test('the hook-up is run to the end on a phone, interrupted on the way', async ({ browser }) => {
+    test.setTimeout(300_000);
+    const page = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })).newPage();
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'hook-up-checks');
+    await page.getByRole('link', { name: 'Hook up', exact: true }).tap();
+    const says = page.locator('.step .says');
+    const take = async (name) => {
+        const before = await says.textContent();
+        await page.locator('.take').getByRole('button', { name }).tap();
+        await expect(says).not.toHaveText(before);
+    };
+    await take('Done');
+    await expect(says).toHaveText('What does the jack stand on?');
+    await take('Soft ground');
+    await expect(says).toContainText('broad pad');
+    await take('Done');
+    await take('Electric');
+    await expect(page.locator('.take .button').first()).toBeInViewport();
+
+    await page.goto('/');
+    await openJob(page, /Planetarium/, 'procedures/hook-up');
+    await expect(page.locator('.steps-taken')).toContainText('Step 5 of');
+    const seen = [];
+    for (let step = 0; step < 40 && await says.count() > 0; step++) {
+        const told = await says.textContent();
+        seen.push(told);
+        if (told.startsWith('Back the ball')) {
+            await expect(page.locator('.signal svg')).toHaveCount(5);
+            await expect(page.locator('.step .caution')).toContainText('Nobody between vehicle and trailer');
+            const height = await page.locator('.take .button').first().evaluate((button) => button.getBoundingClientRect().height);
+            expect(height).toBeGreaterThan(60);
+        }
+        if (told.startsWith('Both sides at the mark')) {
+            await expect(page.locator('.step .setting')).toContainText('Link 3.5, 3 washers');
+        }
+        const answer = /friction bar\?/.test(told) ? 'No' : /brakes of its own/.test(told) ? 'Yes' : 'Done';
+        await page.locator('.take').getByRole('button', { name: answer, exact: true }).tap();
+        await page.waitForLoadState();
+        await page.waitForFunction((before) => document.querySelector('.step .says')?.textContent !== before, told);
+    }
+    await expect(page.getByText(/All steps are taken, in \d+ min/)).toBeVisible();
+    expect(seen.join(' ')).toContain('Breakaway cable to the vehicle itself');
+    expect(seen.join(' ')).not.toContain('Separate friction bar on');
+    await page.getByRole('link', { name: 'Run it again' }).tap();
+    await expect(page.locator('.steps-taken')).toContainText('Step 1 of');
+    await expect(page.getByText(/^To the end,/)).toBeVisible();
+});
+
+test('an answer changes the steps, and can be taken back; all steps stand on one page of paper', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Glassblowing/, 'procedures/reversing');
+    await expect(page.locator('.step .says')).toContainText('want the bars off before reversing');
+    await page.getByRole('button', { name: 'Yes', exact: true }).click();
+    await expect(page.locator('.step .says')).toContainText('jack the coupled pair up until the bars are slack');
+    await page.getByRole('button', { name: 'One step back' }).click();
+    await page.getByRole('button', { name: 'No', exact: true }).click();
+    await expect(page.locator('.step .says')).toContainText('Walk the way first');
+    await page.getByRole('link', { name: 'On paper' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Agree with the helper' })).toBeVisible();
+    const pages = (await page.pdf({ format: 'A4', margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } })).toString('latin1').match(/\/Type\s*\/Page[^s]/g).length;
+    expect(pages).toBe(1);
+});
+
+test('a check that found something stands among what invites sway', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Glassblowing/, 'sway-control');
+    await page.getByRole('button', { name: /^Not so: Friction faces clean and dry/ }).click();
+    const inviting = page.getByLabel('What invites sway', { exact: true });
+    await expect(inviting).toContainText('Friction faces clean and dry, no grease: found otherwise at the look.');
+    await expect(inviting).toContainText('No hard braking');
+    await page.getByRole('button', { name: /^So: Friction faces clean and dry/ }).click();
+    await expect(inviting).not.toContainText('found otherwise');
+});

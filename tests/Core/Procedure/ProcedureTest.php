@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Procedure\Exception\StepOutOfTurn;
+use Yoke\Procedure\HandSignal;
+use Yoke\Procedure\Need;
+use Yoke\Procedure\Occasion;
+use Yoke\Procedure\Outcome;
+use Yoke\Procedure\Procedure;
+use Yoke\Procedure\Progress;
+use Yoke\Procedure\Question;
+use Yoke\Procedure\RigFacts;
+use Yoke\Procedure\Step;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Sheet\Values;
+
+/** @return non-empty-list<Step> */
+function stepsOf(Occasion $occasion, string $family, array $answers = [], array $trailer = [], array $vehicle = []): array
+{
+    return (new Procedure($occasion, new RigFacts(Families::get($family), new Values($vehicle), new Values($trailer), $answers)))->steps();
+}
+
+/** @param  list<Step>  $steps */
+function keysOf(array $steps): array
+{
+    return array_column($steps, 'key');
+}
+
+$families = array_map(fn (HitchFamily $family): string => $family->key(), Families::all());
+$answered = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes'];
+
+it('has steps for every family and occasion, each an order with its end, none twice', function (string $family, Occasion $occasion) use ($answered): void {
+    foreach ([[], $answered, ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no']] as $answers) {
+        $steps = stepsOf($occasion, $family, $answers);
+        expect(count($steps))->toBeGreaterThan(3)->and(array_unique(keysOf($steps)))->toBe(keysOf($steps));
+        foreach ($steps as $step) {
+            expect($step->says)->toMatch('/[.?]$/')->and($step->caution)->toMatch('/^$|[.]$/')->and($step->why)->toMatch('/^$|[.]$/')
+                ->and($step->asks === null || $step->need === Need::Must)->toBeTrue();
+        }
+    }
+})->with($families)->with(Occasion::cases());
+
+it('keeps the order that hands depend on', function (string $family) use ($answered): void {
+    $place = fn (array $steps, string $key): int => (int) array_search($key, keysOf($steps), true);
+    $up = stepsOf(Occasion::HookUp, $family, $answered);
+    $off = stepsOf(Occasion::Unhitch, $family, $answered);
+
+    expect(keysOf($up)[0])->toBe('chocks')
+        ->and($place($up, 'couple'))->toBeLessThan($place($up, 'on-0'))->and($place($up, 'prove'))->toBeLessThan($place($up, 'on-0'))
+        ->and($place($up, 'park'))->toBeLessThan($place($up, 'prove'))
+        ->and($place($up, 'on-0'))->toBeLessThan($place($up, 'jack-up'))
+        ->and($place($up, 'chocks-out'))->toBeLessThan($place($up, 'gain'))
+        ->and($place($off, 'chocks'))->toBeLessThan($place($off, 'off-0'))->and($place($off, 'off-0'))->toBeLessThan($place($off, 'latch'))
+        ->and($place($off, 'latch'))->toBeLessThan($place($off, 'chains'))->and($place($off, 'chains'))->toBeLessThan($place($off, 'away'));
+    if (Families::get($family)->hasBars()) {
+        expect($place($up, 'lift'))->toBeLessThan($place($up, 'on-0'))->and($place($off, 'lift'))->toBeLessThan($place($off, 'off-0'));
+    }
+})->with($families);
+
+it('shows the caution where the hand is', function (string $family): void {
+    $cautions = fn (Occasion $occasion, string $under): string => implode(' ', array_column(array_filter(stepsOf($occasion, $family, ['brakes' => 'yes']), fn (Step $step): bool => str_starts_with($step->key, $under)), 'caution'));
+
+    expect($cautions(Occasion::HookUp, 'breakaway'))->toContain('Never to the chains')
+        ->and($cautions(Occasion::Unhitch, 'chocks'))->toContain('before uncoupling')
+        ->and($cautions(Occasion::HookUp, 'back'))->toContain('Nobody between')
+        ->and($cautions(Occasion::HookUp, 'park'))->toContain('brake stays on');
+    if (Families::get($family)->hasBars()) {
+        expect($cautions(Occasion::HookUp, 'on-').$cautions(Occasion::Unhitch, 'off-'))->toContain('Fingers clear');
+    }
+})->with($families);
+
+it('asks only what the sheets do not say, and goes on as the answer has it', function (): void {
+    $asked = array_values(array_filter(array_map(fn (Step $step): ?Question => $step->asks, stepsOf(Occasion::HookUp, 'chain-snap-up'))));
+    $told = keysOf(stepsOf(Occasion::HookUp, 'chain-snap-up', [], ['brakes' => 'none', 'jack' => 'electric'], ['levelling' => 'rear']));
+    $firm = keysOf(stepsOf(Occasion::HookUp, 'friction-bracket', ['ground' => 'firm', 'brakes' => 'yes', 'jack' => 'manual']));
+    $reversing = fn (string $answer): array => keysOf(stepsOf(Occasion::Reversing, 'chain-snap-up', ['bars_off_to_reverse' => $answer, 'friction_bar' => $answer]));
+
+    expect($asked)->toBe([Question::Ground, Question::Jack, Question::FrictionBar, Question::Brakes])
+        ->and($told)->toContain('button', 'no-brakes', 'levelling-off', 'levelling-on')->not->toContain('crank')->not->toContain('breakaway')->not->toContain('gain')->not->toContain('brakes')->not->toContain('jack')
+        ->and($firm)->toContain('crank', 'breakaway', 'gain')->not->toContain('pad')->not->toContain('friction-asks')
+        ->and($reversing('yes'))->toContain('off-0', 'on-0', 'lift', 'friction', 'friction-on')
+        ->and($reversing('no'))->not->toContain('off-0')->not->toContain('lift')->not->toContain('friction')
+        ->and(keysOf(stepsOf(Occasion::Unhitch, 'tension-chain')))->toContain('plate')->not->toContain('lift');
+});
+
+it('takes steps in order, and leaves out none that must be done', function (): void {
+    $steps = stepsOf(Occasion::Departure, 'cam-bar');
+    $progress = new Progress($steps, ['inside' => Outcome::Done, 'gone' => Outcome::Done]);
+
+    expect($progress->current()?->key)->toBe('load')->and($progress->taken())->toBe(1)->and($progress->last()?->key)->toBe('inside')
+        ->and($progress->check('load', Outcome::LeftOut)->key)->toBe('load')
+        ->and(fn () => $progress->check('steps', Outcome::Done))->toThrow(StepOutOfTurn::class, 'not the one whose turn it is')
+        ->and(fn () => $progress->check('inside', Outcome::Done))->toThrow(StepOutOfTurn::class)
+        ->and(fn () => (new Progress($steps, []))->check('inside', Outcome::LeftOut))->toThrow(StepOutOfTurn::class, 'never left out')
+        ->and((new Progress($steps, array_fill_keys(keysOf($steps), Outcome::Done)))->current())->toBeNull();
+});
+
+it('shows no two signals alike', function (): void {
+    $hands = array_map(fn (HandSignal $signal): string => (string) json_encode(array_slice($signal->hands(), 0, 2)), HandSignal::cases());
+
+    expect(array_unique($hands))->toHaveCount(count($hands));
+});
+
+it('tells on paper all that any answer would bring, with what it hangs on', function (): void {
+    $paper = fn (array $answers): array => array_column(array_map(fn (array $told): array => [$told[0]->key, $told[1]], (new Procedure(Occasion::HookUp, new RigFacts(Families::get('cam-bar'), new Values([]), new Values([]), $answers)))->onPaper()), 1, 0);
+    $open = $paper([]);
+
+    expect($open)->toHaveKeys(['crank', 'button', 'breakaway', 'no-brakes', 'pad', 'on-0'])->not->toHaveKey('levelling-off')->not->toHaveKey('friction')
+        ->and($open['button'])->toBe('How is the tongue jack driven: electric')->and($open['chocks'])->toBe('')->and($open['breakaway'])->toContain('yes')
+        ->and($paper(['jack' => 'manual']))->toHaveKey('crank')->not->toHaveKey('button');
+});

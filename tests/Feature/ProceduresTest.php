@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\ProcedureRun;
+use Illuminate\Support\Facades\Date;
+
+beforeEach(function (): void {
+    $this->person('Ibby Marsh', '1 mm');
+    $this->actingAs(App\Models\User::query()->sole());
+    $this->work = $this->job();
+    $worked = $this->work->rig_as_worked;
+    $worked['hitch']['sheet'] = ['family' => 'chain-snap-up'];
+    $this->work->update(['rig_as_worked' => $worked]);
+    $this->at = "/jobs/{$this->work->id}/procedures/hook-up";
+    $this->take = fn (string $step, array $with = []) => $this->post("{$this->at}/take", ['step' => $step, ...$with]);
+});
+
+it('begins with the first step, says why, and keeps who took it when', function (): void {
+    $this->get($this->at)->assertOk()->assertSee('Chock the trailer')->assertSee('Step 1 of')->assertDontSee('Leave out');
+    ($this->take)('chocks')->assertRedirect($this->at);
+    Date::setTestNow(Date::now()->addSeconds(75));
+    ($this->take)('ground', ['answer' => 'soft']);
+    $this->get($this->at)->assertSee('Lay a broad pad')->assertSee('done at 1:15');
+
+    expect(ProcedureRun::query()->sole()->answers)->toBe(['ground' => 'soft']);
+    Date::setTestNow();
+});
+
+it('refuses a step out of turn, and one left out that must be done', function (): void {
+    ($this->take)('couple')->assertSessionHasErrors('step');
+    ($this->take)('chocks', ['outcome' => 'left out'])->assertSessionHasErrors(['step' => 'This step is never left out.']);
+    ($this->take)('chocks', ['outcome' => 'pretended'])->assertStatus(422);
+    expect(ProcedureRun::query()->count())->toBe(0);
+    ($this->take)('chocks');
+    ($this->take)('chocks')->assertSessionHasErrors('step');
+    ($this->take)('ground', ['answer' => 'swamp'])->assertStatus(422);
+
+    expect(ProcedureRun::query()->sole()->steps->pluck('step')->all())->toBe(['chocks']);
+});
+
+it('waits where it was interrupted, goes a step back, and is left half done for good', function (): void {
+    foreach ([['chocks'], ['ground', ['answer' => 'firm']], ['jack', ['answer' => 'manual']]] as $step) {
+        ($this->take)(...$step);
+    }
+    $this->get($this->at)->assertSee('Head in the receiver');
+    $this->post("{$this->at}/undo");
+    $this->get($this->at)->assertSee('How is the tongue jack driven?');
+    ($this->take)('jack', ['answer' => 'electric']);
+    $this->post("{$this->at}/give-up");
+    $this->get($this->at)->assertSee('Chock the trailer')->assertSee('Left half done');
+
+    expect(ProcedureRun::query()->sole()->answers['jack'])->toBe('electric')->and(ProcedureRun::query()->sole()->steps)->toHaveCount(3);
+});
+
+it('runs to the end, then begins anew', function (): void {
+    $steps = 0;
+    while ($steps++ < 60 && ! session('finished')) {
+        preg_match('/name="step" value="([^"]+)"/', (string) $this->get($this->at)->getContent(), $found);
+        ($this->take)($found[1], ['answer' => ['ground' => 'firm', 'jack' => 'manual', 'friction-asks' => 'no', 'brakes' => 'yes'][$found[1]] ?? '']);
+    }
+    $this->get($this->at)->assertSee('All steps are taken')->assertSee('Run it again');
+    $this->get($this->at)->assertSee('Step 1 of')->assertSee('To the end');
+
+    expect(ProcedureRun::query()->sole()->finished_at)->not->toBeNull();
+});
+
+it('prints all steps, with the marked setting', function (): void {
+    $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 5, 'washer' => 3, 'head' => 2]]);
+
+    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Safety chains crossed', 'Never to the chains'])->assertSee('(Yes / No)');
+});
+
+it('asks for the family first, and knows no occasion of its own', function (): void {
+    $worked = $this->work->rig_as_worked;
+    $worked['hitch']['sheet'] = [];
+    $this->work->update(['rig_as_worked' => $worked]);
+
+    $this->get($this->at)->assertOk()->assertSee('The family of the hitch is not known yet');
+    ($this->take)('chocks')->assertNotFound();
+    $this->get("/jobs/{$this->work->id}/procedures/take-off")->assertNotFound();
+    $this->get("/jobs/{$this->work->id}/hook-up-checks")->assertOk()->assertSee('Walk round before leaving');
+});
