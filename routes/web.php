@@ -11,6 +11,7 @@ use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Loads;
 use App\Http\Controllers\Measures;
 use App\Http\Controllers\Procedures;
+use App\Http\Controllers\RoadTests;
 use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
 use App\Http\Controllers\SignIn;
@@ -59,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
         Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
     });
+    Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 

@@ -167,6 +167,7 @@ final class BenchPage
             Station::Head => 'plan.head',
             Station::Brackets => 'plan.brackets',
             Station::Sway => 'sway.panel',
+            Station::Road => 'road.panel',
             default => null,
         };
     }

@@ -39,6 +39,7 @@ use Yoke\Rig\Stance;
  * @property Collection<int, TongueWeighing> $tongueReadings
  * @property Collection<int, CheckAnswer> $checks
  * @property Collection<int, ProcedureRun> $procedureRuns
+ * @property Collection<int, RoadDrive> $roadDrives
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -129,6 +130,15 @@ final class Job extends Model
         $runs->orderBy('id');
 
         return $runs;
+    }
+
+    /** @return HasMany<RoadDrive, $this> */
+    public function roadDrives(): HasMany
+    {
+        $drives = $this->hasMany(RoadDrive::class);
+        $drives->orderBy('id');
+
+        return $drives;
     }
 
     /** @return HasMany<CheckAnswer, $this> */

@@ -12,6 +12,7 @@ use Yoke\Measure\LengthUnit;
 use Yoke\Measure\LoadParser;
 use Yoke\Measure\LoadUnit;
 use Yoke\Measure\PressureUnit;
+use Yoke\Measure\RoadUnit;
 use Yoke\Measure\TorqueUnit;
 
 /**
@@ -48,6 +49,11 @@ final class User extends Authenticatable
     public function loadParser(): LoadParser
     {
         return new LoadParser($this->loadUnit());
+    }
+
+    public function roadUnit(): RoadUnit
+    {
+        return $this->loadUnit() === LoadUnit::Pound ? RoadUnit::Mile : RoadUnit::Kilometre;
     }
 
     public function pressureUnit(): PressureUnit

@@ -9,6 +9,7 @@ use App\Bench\TapedHeights;
 use App\Bench\Workup;
 use App\Models\CheckAnswer;
 use App\Models\Job;
+use App\Models\RoadDrive;
 use App\Models\User;
 use App\Plan\PlanPrinter;
 use Yoke\Advice\Policy;
@@ -18,6 +19,7 @@ use Yoke\Procedure\Station;
 use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Sheet\Values;
+use Yoke\Rig\Stance;
 use Yoke\Sway\Answer;
 use Yoke\Sway\CamCentring;
 use Yoke\Sway\CountedThreads;
@@ -77,10 +79,20 @@ final readonly class SwayPage
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
         $trial = $this->advice?->workup->trial;
-
-        return $this->advice === null || $trial === null || $family === null
+        $felt = $this->felt();
+        $found = $this->advice === null || $trial === null || $family === null
             ? Invitations::ofChecks($checks, $answers)
             : (new Invitations($this->advice->workup->posterior, $trial, $this->job->band(), $family->wording()->control))->ranked($checks, $answers, $this->cams());
+
+        return $felt === null ? $found : [$felt, ...$found];
+    }
+
+    /** Sway that was felt on the latest road test at the setting that is on; null where none was. */
+    private function felt(): ?Invitation
+    {
+        $drive = $this->job->roadDrives->last(fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried));
+
+        return $drive?->core()->swayed() === true ? new Invitation('Sway was felt on the road', 1.0, "On the road test of {$drive->driven_at->format('j M H:i')}, at this setting.", 'Find the cause among what follows before it is towed again.', Station::Road) : null;
     }
 
     /** Whether the carried rig was read, so that figures can be computed. */

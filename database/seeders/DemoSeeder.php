@@ -26,6 +26,8 @@ use Yoke\Measure\Length;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Stance;
+use Yoke\Sway\Answer;
+use Yoke\Sway\SwayCheck;
 use Yoke\Tape\Settling;
 use Yoke\Yard\HiddenTruth;
 use Yoke\Yard\SeededSource;
@@ -90,6 +92,7 @@ final class DemoSeeder extends Seeder
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
         $this->tongue($job, $by, $plan);
+        $this->looks($job, $by, $plan);
         foreach ($plan['closed'] as $station) {
             $job->marks()->create(['station' => Station::from($station), 'user_id' => $by->id]);
             if ($station === Station::HandOver->value) {
@@ -177,6 +180,25 @@ final class DemoSeeder extends Seeder
                 'user_id' => $by->id,
                 'read_at' => Date::now(),
             ]);
+        }
+    }
+
+    /**
+     * Where the sway control is closed every check was found so; where the road test is, nothing was felt but lorries.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function looks(Job $job, User $by, array $plan): void
+    {
+        $family = $job->rigAsWorked()->described()->family();
+        if ($family !== null && in_array(Station::Sway->value, $plan['closed'], true)) {
+            foreach (SwayCheck::of($family) as $check) {
+                $job->checks()->create(['station' => Station::Sway, 'check_key' => $check->key, 'answer' => Answer::Yes, 'user_id' => $by->id, 'answered_at' => Date::now()]);
+            }
+        }
+        if (in_array(Station::Road->value, $plan['closed'], true)) {
+            $felt = ['road' => 'smooth', 'wind' => 'light', 'lorries' => 'felt', 'steering' => 'same', 'porpoising' => 'none', 'sway' => 'none'];
+            $job->roadDrives()->create(['round' => $job->roundOf(Stance::Carried), 'typed' => ['speed' => '80 km/h', 'distance' => '14 km'], 'speed_kmh' => 80.0, 'distance_km' => 14.0, 'felt' => $felt, 'note' => 'Quay road and back.', 'user_id' => $by->id, 'driven_at' => Date::now()]);
         }
     }
 

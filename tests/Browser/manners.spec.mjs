@@ -17,7 +17,7 @@ async function everyPage(page, look) {
     await look('trailers');
     await page.goto('/garage/away');
     await look('put away');
-    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Seed library, heavier/, 'sway-control'], [/Glassblowing/, 'procedures/unhitch'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'tongue'], [/Seed library, heavier/, 'loads/3'], [/Puppet theatre/, 'loads'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Planetarium/, 'tape-log']]) {
+    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Seed library, heavier/, 'sway-control'], [/Glassblowing/, 'procedures/unhitch'], [/Planetarium/, 'road-test'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'tongue'], [/Seed library, heavier/, 'loads/3'], [/Puppet theatre/, 'loads'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Planetarium/, 'tape-log']]) {
         await openJob(page, title, station);
         await look(`${title} ${station}`);
     }
@@ -69,7 +69,7 @@ test('the bench stands on a laptop without scrolling, pad and all', async ({ pag
         expect(await over(), `${title} with the pad`).toBeLessThanOrEqual(0);
         await page.getByRole('button', { name: 'Pad' }).click();
     }
-    for (const station of ['brief', 'alone', 'head', 'brackets', 'sway-control']) {
+    for (const station of ['brief', 'alone', 'head', 'brackets', 'sway-control', 'hook-up-checks', 'road-test']) {
         await openJob(page, /Planetarium/, station);
         expect(await over(), station).toBeLessThanOrEqual(0);
     }

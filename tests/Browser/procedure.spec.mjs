@@ -75,3 +75,35 @@ test('a check that found something stands among what invites sway', async ({ pag
     await page.getByRole('button', { name: /^So: Friction faces clean and dry/ }).click();
     await expect(inviting).not.toContainText('found otherwise');
 });
+
+test('a road test leads back to a station, and is compared with the next one', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Bell tower/, 'road-test');
+    await page.getByLabel('Highest speed driven, mph').fill('fast');
+    await page.getByLabel('Distance, mi').fill('9');
+    await page.getByLabel('Steering, to alone').selectOption('Lighter');
+    await page.getByLabel('Sway', { exact: true }).selectOption('Went on or grew');
+    await page.getByRole('button', { name: 'Keep this road test' }).click();
+    await expect(page.locator('#speed-says')).toContainText('Expected the highest speed driven');
+    await expect(page.getByLabel('Highest speed driven, mph')).toHaveValue('fast');
+    await expect(page.getByLabel('Sway', { exact: true })).toHaveValue('grew');
+    await page.getByLabel('Highest speed driven, mph').fill('45');
+    await page.getByRole('button', { name: 'Keep this road test' }).click();
+    const said = page.getByLabel('What the road said');
+    await expect(said).toContainText('9 mi, up to 45 mph');
+    await expect(said.locator('.do-next').first()).toContainText('Sway that does not settle');
+    await expect(said).toContainText('Front axle light');
+    await said.getByRole('link', { name: 'Bars up' }).click();
+    await expect(page).toHaveURL(/bars-up$/);
+
+    await openJob(page, /Bell tower/, 'sway-control');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Sway was felt on the road' })).toBeVisible();
+    await openJob(page, /Bell tower/, 'road-test');
+    await page.getByLabel('Highest speed driven, mph').fill('50');
+    await page.getByLabel('Distance, mi').fill('12 km');
+    await page.getByRole('button', { name: 'Keep this road test' }).click();
+    await expect(said.getByRole('heading').first()).toContainText('7 mi, up to 50 mph');
+    await expect(said).toContainText('Nothing that points at the set-up.');
+    await openJob(page, /Bell tower/, 'sway-control');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Sway was felt on the road' })).toHaveCount(0);
+});

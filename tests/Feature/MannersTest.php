@@ -46,7 +46,7 @@ it('says with every verdict that it is an aid, and promises no speed', function 
         ->assertSee('An aid to measuring, not a certificate')
         ->assertSee('No hard braking, no steering against it');
 
-    expect($page->getContent())->not->toMatch('/safe (at|up to|speed)|km\/h|mph/i');
+    expect($page->getContent())->not->toMatch('/safe (at|up to|speed)|\d ?(km\/h|mph)/i');
 });
 
 it('gives each person a theme of their own', function (): void {

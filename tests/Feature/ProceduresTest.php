@@ -81,3 +81,38 @@ it('asks for the family first, and knows no occasion of its own', function (): v
     $this->get("/jobs/{$this->work->id}/procedures/take-off")->assertNotFound();
     $this->get("/jobs/{$this->work->id}/hook-up-checks")->assertOk()->assertSee('Walk round before leaving');
 });
+
+it('asks nothing that the sheets say, and tells a levelled rig to switch it off first', function (): void {
+    $worked = $this->work->rig_as_worked;
+    $worked['vehicle']['sheet'] = ['levelling' => 'rear'];
+    $worked['trailer']['sheet'] = ['brakes' => 'none', 'jack' => 'electric'];
+    $worked['hitch']['sheet'] = ['family' => 'screw-jack-gauge'];
+    $this->work->update(['rig_as_worked' => $worked]);
+
+    $this->get("{$this->at}/paper")->assertSeeInOrder(['Self-levelling to its normal height, then switched off', 'keep the crank at hand', 'until the gauge shows its target', 'leave twice the road to stop', 'Self-levelling on again'])
+        ->assertDontSee('Has the trailer brakes')->assertDontSee('How is the tongue jack')->assertDontSee('Breakaway')->assertDontSee('friction bar');
+});
+
+it('lets two people go on with one run, and tells the second of a step that was taken', function (): void {
+    ($this->take)('chocks');
+    $first = App\Models\User::query()->sole();
+    $this->actingAs($this->person('Wren Tallow'));
+    ($this->take)('ground', ['answer' => 'firm'])->assertSessionHasNoErrors();
+    $this->actingAs($first);
+    ($this->take)('ground', ['answer' => 'soft'])->assertSessionHasErrors('step');
+    $this->get($this->at)->assertSee('somebody has gone on, or back, in the meantime')->assertSee('How is the tongue jack driven?');
+
+    expect(ProcedureRun::query()->sole()->answers)->toBe(['ground' => 'firm'])
+        ->and(ProcedureRun::query()->sole()->steps->pluck('user_id')->unique()->count())->toBe(2);
+});
+
+it('keeps the runs of each occasion apart', function (): void {
+    ($this->take)('chocks');
+    $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'inside']);
+
+    $this->get($this->at)->assertSee('Step 2 of');
+    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Load as it was set up for')->assertSee('Leave out');
+    $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'load', 'outcome' => 'left out'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('left out at 0:00');
+    expect(ProcedureRun::query()->count())->toBe(2);
+});

@@ -61,3 +61,21 @@ it('counts threads left and right, and refuses what is no count', function (): v
 
     expect(CheckAnswer::query()->latest('id')->first()->counted)->toBe('11/11')->and(CheckAnswer::query()->count())->toBe(3);
 });
+
+it('holds a set-up against the rig\'s earlier ones, and says what is worse', function (): void {
+    ($this->describe)(['family' => 'friction-bracket', 'friction' => 0.3]);
+    $read = function (string $front, string $rear): void {
+        foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['965 mm', '930 mm'], 'bars-up' => [$front, $rear]] as $station => [$atFront, $atRear]) {
+            if ($station === 'bars-up') {
+                $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['hole' => 3, 'washer' => 3, 'head' => 2]]);
+            }
+            $this->tape($this->work, $station, ['front' => $atFront, 'rear' => $atRear], ['rolled' => '1']);
+        }
+    };
+    $read('953 mm', '950 mm');
+    $this->post("/jobs/{$this->work->id}/hand-over/close");
+    $this->work = App\Models\Job::query()->create(['rig_id' => $this->work->rig_id, 'title' => 'Next season', 'booked_on' => today(), 'rig_as_worked' => $this->work->rig_as_worked]);
+    $read('961 mm', '936 mm');
+
+    $this->get("/jobs/{$this->work->id}/sway-control")->assertSee('Against A dome')->assertSee('The front axle is lighter')->assertSee('The bars rub less')->assertSee('Friction about the ball');
+});

@@ -1,13 +1,14 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
 <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
-@if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp], true))
+@if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
     <ol class="steps gap-2 text-lg">
         @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
     </ol>
 @endif
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
 @includeWhen($page->station === \Yoke\Procedure\Station::Sway, 'sway.checks')
+@includeWhen($page->station === \Yoke\Procedure\Station::Road, 'road.form')
 @if ($page->station === \Yoke\Procedure\Station::HookUp)
     <div class="procedure-list">
         <p class="sentence">Step by step, with the reason and the caution at the hand; made for a phone at the hitch.</p>
@@ -15,6 +16,7 @@
     </div>
 @endif
 <div class="tape-foot">
+    @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">Keep this road test</button>@endif
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
         <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Open again</button></form>
@@ -22,6 +24,6 @@
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
     @endif
     @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
-    @if ($page->planView() && $page->station !== \Yoke\Procedure\Station::Sway)<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
+    @if ($page->planView() && ! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::Road], true))<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
     <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
 </div>

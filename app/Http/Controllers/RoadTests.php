@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Stance;
+use Yoke\Road\Exception\ImpossibleRoadTest;
+use Yoke\Road\Feel;
+use Yoke\Road\RoadTest;
+
+/** Keeps how a rig felt on the road. */
+final class RoadTests
+{
+    private const LONGEST_NOTE = 1000;
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $typed = array_filter($request->except(['_token']), is_string(...));
+        $station = redirect()->route('bench', [$job, Station::Road->value]);
+        try {
+            $test = $this->read($request, $typed);
+        } catch (ImpossibleRoadTest $impossible) {
+            return $station->withInput($typed)->withErrors([$impossible->field() => $impossible->getMessage()], 'road');
+        }
+        $job->roadDrives()->create([
+            'round' => $job->roundOf(Stance::Carried),
+            'typed' => ['speed' => $typed['speed'] ?? '', 'distance' => $typed['distance'] ?? ''],
+            'speed_kmh' => $test->speedKmh,
+            'distance_km' => $test->distanceKm,
+            'felt' => array_column(array_map(static fn (Feel $feel): array => [$feel->value, $test->felt($feel)], Feel::cases()), 1, 0),
+            'note' => trim(mb_substr($typed['note'] ?? '', 0, self::LONGEST_NOTE)) ?: null,
+            'user_id' => $request->user()?->getAuthIdentifier(),
+            'driven_at' => Date::now(),
+        ]);
+
+        return $station->with('saved', 'Kept.');
+    }
+
+    /** @param  array<array-key, string>  $typed */
+    private function read(Request $request, array $typed): RoadTest
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $unit = $person->roadUnit();
+        $felt = array_intersect_key($typed, array_flip(array_column(Feel::cases(), 'value')));
+
+        /** @var array<string, string> $felt */
+        return RoadTest::of(
+            $unit->read($typed['speed'] ?? '') ?? throw ImpossibleRoadTest::speed(),
+            $unit->read($typed['distance'] ?? '') ?? throw ImpossibleRoadTest::distance(),
+            $felt,
+        );
+    }
+}
