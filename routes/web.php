@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Cards;
 use App\Http\Controllers\Checks;
 use App\Http\Controllers\Devices;
 use App\Http\Controllers\Garage;
@@ -10,6 +11,7 @@ use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Loads;
 use App\Http\Controllers\Measures;
+use App\Http\Controllers\OwnersCard;
 use App\Http\Controllers\Procedures;
 use App\Http\Controllers\RoadTests;
 use App\Http\Controllers\Rounds;
@@ -20,12 +22,19 @@ use App\Http\Controllers\Tape;
 use App\Http\Controllers\Taste;
 use App\Http\Controllers\Tickets;
 use App\Http\Controllers\Tongue;
+use App\Http\Controllers\Torques;
 use App\Http\Controllers\Yard;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignIn::class, 'store']);
+});
+
+Route::prefix('/card/{token}')->group(function (): void {
+    Route::get('/', [OwnersCard::class, 'show'])->name('owner.card');
+    Route::get('/{paper}.pdf', [OwnersCard::class, 'pdf'])->name('owner.pdf');
+    Route::get('/{occasion}', [OwnersCard::class, 'procedure'])->name('owner.procedure');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -60,6 +69,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
         Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
     });
+    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->name('card');
+    Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->name('card.pdf');
+    Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
+    Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->whereNumber('link')->name('card.revoke');
     Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
@@ -85,6 +98,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
         Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
+        Route::post('/torques', [Torques::class, 'store'])->name('torques.store');
         Route::post('/checks', [Checks::class, 'store'])->name('checks.store');
         Route::post('/method', [Stations::class, 'method'])->name('stations.method');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');

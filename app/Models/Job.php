@@ -40,6 +40,8 @@ use Yoke\Rig\Stance;
  * @property Collection<int, CheckAnswer> $checks
  * @property Collection<int, ProcedureRun> $procedureRuns
  * @property Collection<int, RoadDrive> $roadDrives
+ * @property Collection<int, CardLink> $cardLinks
+ * @property Collection<int, TorqueRecord> $torques
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
@@ -139,6 +141,24 @@ final class Job extends Model
         $drives->orderBy('id');
 
         return $drives;
+    }
+
+    /** @return HasMany<TorqueRecord, $this> */
+    public function torques(): HasMany
+    {
+        $records = $this->hasMany(TorqueRecord::class);
+        $records->orderBy('id');
+
+        return $records;
+    }
+
+    /** @return HasMany<CardLink, $this> */
+    public function cardLinks(): HasMany
+    {
+        $links = $this->hasMany(CardLink::class);
+        $links->orderBy('id');
+
+        return $links;
     }
 
     /** @return HasMany<CheckAnswer, $this> */

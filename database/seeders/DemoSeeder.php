@@ -196,6 +196,12 @@ final class DemoSeeder extends Seeder
                 $job->checks()->create(['station' => Station::Sway, 'check_key' => $check->key, 'answer' => Answer::Yes, 'user_id' => $by->id, 'answered_at' => Date::now()]);
             }
         }
+        foreach (in_array(Station::HandOver->value, $plan['closed'], true) ? ['ball_nut_nm', 'head_bolts_nm', 'bracket_bolts_nm'] : [] as $fastener) {
+            $asked = $job->rigAsWorked()->values(Part::Hitch)->number($fastener);
+            if ($asked !== null) {
+                $job->torques()->create(['fastener' => $fastener, 'typed' => "{$asked} N·m", 'wrench_nm' => $asked, 'sheet_nm' => $asked, 'user_id' => $by->id, 'done_at' => Date::now()]);
+            }
+        }
         if (in_array(Station::Road->value, $plan['closed'], true)) {
             $felt = ['road' => 'smooth', 'wind' => 'light', 'lorries' => 'felt', 'steering' => 'same', 'porpoising' => 'none', 'sway' => 'none'];
             $job->roadDrives()->create(['round' => $job->roundOf(Stance::Carried), 'typed' => ['speed' => '80 km/h', 'distance' => '14 km'], 'speed_kmh' => 80.0, 'distance_km' => 14.0, 'felt' => $felt, 'note' => 'Quay road and back.', 'user_id' => $by->id, 'driven_at' => Date::now()]);

@@ -94,6 +94,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Limits' => ['Measure', 'Balance'],
         'Drawing' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method'],
         'Procedure' => ['', 'Rig'],
+        'Care' => ['Measure'],
         'Road' => ['', 'Procedure'],
         'Sway' => ['Measure', 'Rig', 'Balance', 'Fit', 'Method', 'Advice', 'Procedure'],
         'Yard' => ['Measure', 'Rig', 'Balance', 'Tape', 'Fit', 'Method', 'Advice', 'Device'],

@@ -35,7 +35,7 @@ final class Bench
     {
         /** @var User $person */
         $person = $request->user();
-        $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user', 'measures', 'tickets', 'tongueReadings', 'checks.user', 'roadDrives.user']);
+        $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user', 'measures', 'tickets', 'tongueReadings', 'checks.user', 'roadDrives.user', 'torques.user']);
         $page = new BenchPage($job, $person, $this->doubt, $station, Look::asked($request));
         /** @var array<string, string> $typed */
         $typed = array_filter($request->query->all(), is_string(...));

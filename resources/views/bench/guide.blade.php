@@ -23,6 +23,7 @@
     @else
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
     @endif
+    @if ($page->station === \Yoke\Procedure\Station::HandOver)<a class="button" href="{{ route('card', $page->job) }}">The card</a>@endif
     @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
     @if ($page->planView() && ! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::Road], true))<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
     <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>

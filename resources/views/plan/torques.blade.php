@@ -1,8 +1,18 @@
-@if ($plan->torques() !== [])
-    <table class="ledger">
-        <caption>Torques by the hitch's sheet</caption>
-        @foreach ($plan->torques() as $label => $torque)
-            <tr><th scope="row">{{ $label }}</th><td>{{ $torque }}</td></tr>
+@php($fasteners = isset($job, $page) ? \App\Plan\FastenerLine::of($job, $page->viewer) : [])
+@php($refused = session('errors')?->getBag('torque')->first('wrench') ?? '')
+@if ($fasteners !== [])
+    <section class="torques" aria-label="Torques">
+        <h2>Torques by the hitch's sheet</h2>
+        @foreach ($fasteners as $line)
+            @php($here = old('fastener') === $line->field)
+            <form method="post" action="{{ route('torques.store', [$job, $page->station->value]) }}">
+                @csrf
+                <input type="hidden" name="fastener" value="{{ $line->field }}">
+                <p><strong>{{ $line->label }} {{ $line->asked }}</strong> <span class="who">{{ $line->found() }}</span></p>
+                <input name="wrench" value="{{ $here ? old('wrench') : '' }}" aria-label="{{ $line->label }}, the wrench showed" placeholder="wrench" inputmode="decimal" autocomplete="off" @if ($here && $refused !== '') aria-invalid="true" @endif>
+                <button class="button is-small">Done</button>
+                @if ($here && $refused !== '')<p class="sentence" data-tone="stop" role="alert">{{ $refused }}</p>@elseif ($line->says() !== '')<p class="sentence" data-tone="stop">{{ $line->says() }}</p>@endif
+            </form>
         @endforeach
-    </table>
+    </section>
 @endif

@@ -2,7 +2,7 @@
     <main class="paper">
         <div class="tape-foot no-print">
             <button class="button is-first" data-print>Print</button>
-            <a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Back to the steps</a>
+            @if ($link ?? null)<a class="button" href="{{ $link->address() }}">To the card</a>@else<a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Back to the steps</a>@endif
         </div>
         <h1>{{ $page->occasion->title() }}</h1>
         <p>{{ $page->job->rigAsWorked()->vehicleName() }}, {{ $page->job->rigAsWorked()->trailerName() }}, {{ $page->job->rigAsWorked()->hitchName() }}@if ($page->setting() !== ''): <strong>{{ $page->setting() }}</strong>@endif</p>

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Card\CardPage;
+use App\Card\CardPdf;
+use App\Card\Paper;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Str;
+
+/** The hand-over card of a job: on the screen, as PDF, and the private links to it. */
+final class Cards
+{
+    private const TOKEN_LENGTH = 40;
+
+    /** A link ends by itself after so many days. */
+    private const DAYS = 730;
+
+    public function show(Request $request, Job $job): View
+    {
+        return view('card.show', ['page' => $this->page($request, $job), 'link' => null]);
+    }
+
+    public function pdf(Request $request, Job $job, Paper $paper): Response
+    {
+        return self::download($this->page($request, $job), $paper);
+    }
+
+    /** Another link; the ones before stay open until they are revoked. */
+    public function link(Request $request, Job $job): RedirectResponse
+    {
+        $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $this->person($request)->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
+
+        return redirect()->route('card', $job);
+    }
+
+    public function revoke(Job $job, int $link): RedirectResponse
+    {
+        $job->cardLinks()->findOrFail($link)->update(['revoked_at' => Date::now()]);
+
+        return redirect()->route('card', $job);
+    }
+
+    public static function download(CardPage $page, Paper $paper): Response
+    {
+        return new Response((new CardPdf($page))->bytes($paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"']);
+    }
+
+    private function page(Request $request, Job $job): CardPage
+    {
+        return new CardPage($job->load(['liveReadings', 'marks', 'rounds', 'rig', 'cardLinks.user', 'torques.user']), $this->person($request));
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

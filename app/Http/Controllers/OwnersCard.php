@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Card\CardPage;
+use App\Card\Paper;
+use App\Models\CardLink;
+use App\Procedures\ProcedurePage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Yoke\Procedure\Occasion;
+
+/** What an owner sees through the private link: the card and the procedures of the rig, no more. */
+final class OwnersCard
+{
+    public function show(Request $request, string $token): View|Response
+    {
+        $link = $this->link($request, $token);
+
+        return $link === null ? $this->closed() : view('card.show', ['page' => $this->page($link), 'link' => $link]);
+    }
+
+    public function pdf(Request $request, string $token, Paper $paper): Response
+    {
+        $link = $this->link($request, $token);
+
+        return $link === null ? $this->closed() : Cards::download($this->page($link), $paper);
+    }
+
+    public function procedure(Request $request, string $token, Occasion $occasion): View|Response
+    {
+        $link = $this->link($request, $token);
+
+        return $link === null ? $this->closed() : view('procedures.paper', ['page' => new ProcedurePage($link->job->load(['rig', 'rounds', 'procedureRuns']), $occasion), 'link' => $link]);
+    }
+
+    /** Null for one that is guessed, cut short, ended or taken back. */
+    private function link(Request $request, string $token): ?CardLink
+    {
+        if (! $request->hasValidRelativeSignature()) {
+            return null;
+        }
+        $link = CardLink::query()->with(['job', 'user'])->where('token', $token)->first();
+
+        return $link instanceof CardLink && $link->isOpen() ? $link : null;
+    }
+
+    private function closed(): Response
+    {
+        return new Response(view('card.closed')->render(), 410);
+    }
+
+    private function page(CardLink $link): CardPage
+    {
+        return new CardPage($link->job->load(['liveReadings', 'marks', 'rounds', 'rig', 'torques.user']), $link->user);
+    }
+}

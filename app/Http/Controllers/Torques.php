@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Yard\TypedParts;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Sheet\FieldKind;
+use Yoke\Rig\Sheet\Part;
+
+/** Keeps what a wrench showed at the fasteners of a hitch. */
+final class Torques
+{
+    /** No fastener of a hitch is tightened more, N·m. */
+    private const MOST_NM = 2000.0;
+
+    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $fastener = $request->string('fastener')->toString();
+        $field = Part::Hitch->fields()[$fastener] ?? null;
+        $sheet = $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(Part::Hitch)->number($fastener) : null;
+        abort_if($sheet === null, 404);
+        $problems = new CollectProblems;
+        $parts = new TypedParts(['wrench' => $request->string('wrench')->toString()], $person, $problems);
+        $wrench = $parts->torque('wrench');
+        if ($wrench !== null && ($wrench->newtonMetres() < 0.0 || $wrench->newtonMetres() > self::MOST_NM)) {
+            $problems->found('wrench', 'Expected what the wrench showed, between 0 and 2000 N·m (1475 lb·ft).');
+        }
+        $back = redirect()->route('bench', [$job, $station->value]);
+        if ($wrench === null || $problems->sentences() !== []) {
+            return $back->withInput($request->only(['fastener', 'wrench']))->withErrors($problems->sentences(), 'torque');
+        }
+        $job->torques()->create(['fastener' => $fastener, 'typed' => $parts->text('wrench'), 'wrench_nm' => $wrench->newtonMetres(), 'sheet_nm' => $sheet, 'user_id' => $person->id, 'done_at' => Date::now()]);
+
+        return $back;
+    }
+}

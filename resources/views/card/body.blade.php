@@ -1,0 +1,18 @@
+<table class="card-figures">
+    <tr><th scope="row">Setting</th><td><strong>{{ $page->settingInWords() ?: 'not written down' }}</strong> on both sides. {{ $page->counting() }} Mark it.</td></tr>
+    @if ($page->head() !== '')<tr><th scope="row">Ball, unloaded</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
+    <tr><th scope="row">Front axle load put back</th><td>{{ $page->verdict()->printed ?: '–' }} ({{ $page->verdict()->verdict->value }})</td></tr>
+    @if ($page->fasteners() !== [])<tr><th scope="row">Torques by the sheet</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'to be put right') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
+    @if ($page->plan->pressures() !== [])<tr><th scope="row">Tyre pressures, cold</th><td>@foreach ($page->plan->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
+</table>
+<table class="card-heights">
+    <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr>
+    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }} fender</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+</table>
+<table class="card-rechecks">
+    <tr><th scope="col">Look again at</th><th scope="col">When</th></tr>
+    @foreach (\Yoke\Care\Recheck::all() as $recheck)<tr><td>{{ $recheck->what }}</td><td>{{ $recheck->when }}</td></tr>@endforeach
+</table>
+<p class="card-cautions"><strong>Cautions.</strong> Fingers clear of bars and chains: they store a lot of energy; use the lift tool. Chock before uncoupling. Never under a trailer on its jack. Breakaway cable to the vehicle, not the chains. Never past a rating: distribution raises none. For a load that changed move links only, never the washers.</p>
+<p class="card-cautions"><strong>If it sways.</strong> {{ implode(' ', \Yoke\Sway\OnTheRoad::steps()) }}</p>
+<p class="card-foot">Set up {{ ($page->job->handed_over_at ?? $page->job->booked_on)->format('j M Y') }}. An aid to measuring, not a certificate. The makers' instructions and local law come first; if in doubt, a licensed workshop.</p>
