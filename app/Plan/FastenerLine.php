@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\TorqueRecord;
 use App\Models\User;
 use Yoke\Measure\Torque;
+use Yoke\Procedure\Station;
 use Yoke\Rig\Sheet\FieldKind;
 use Yoke\Rig\Sheet\Part;
 
@@ -30,6 +31,12 @@ final readonly class FastenerLine
         }
 
         return $lines;
+    }
+
+    /** Where the wrench is in the hand. */
+    public function isOf(Station $station): bool
+    {
+        return ($this->field === 'bracket_bolts_nm') === ($station === Station::Brackets);
     }
 
     /** What the wrench showed, who held it and when; or an empty text. */

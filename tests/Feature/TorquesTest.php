@@ -11,14 +11,15 @@ beforeEach(function (): void {
     $worked = $this->work->rig_as_worked;
     $worked['hitch']['sheet'] = ['family' => 'chain-snap-up', 'ball_nut_nm' => 610, 'head_bolts_nm' => 205];
     $this->work->update(['rig_as_worked' => $worked]);
-    $this->wrench = fn (string $fastener, string $wrench) => $this->post("/jobs/{$this->work->id}/brackets/torques", compact('fastener', 'wrench'));
+    $this->wrench = fn (string $fastener, string $wrench) => $this->post("/jobs/{$this->work->id}/head/torques", compact('fastener', 'wrench'));
 });
 
 it('keeps what a wrench showed, who held it, and says what is wrong', function (): void {
-    $this->get("/jobs/{$this->work->id}/brackets")->assertOk()->assertSeeInOrder(['Ball nut 610 N·m', 'Head bolts 205 N·m']);
+    $this->get("/jobs/{$this->work->id}/head")->assertOk()->assertSeeInOrder(['Ball nut 610 N·m', 'Head bolts 205 N·m']);
+    $this->get("/jobs/{$this->work->id}/brackets")->assertOk()->assertDontSee('Ball nut 610 N·m');
     ($this->wrench)('ball_nut_nm', '610')->assertSessionHasNoErrors();
     ($this->wrench)('head_bolts_nm', '180 lb·ft')->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->work->id}/brackets")->assertSee('610 N·m, Ibby Marsh')->assertSee('Over-tight, as bad as loose: 244 N·m, the sheet asks for 205 N·m');
+    $this->get("/jobs/{$this->work->id}/head")->assertSee('610 N·m, Ibby Marsh')->assertSee('Over-tight, as bad as loose: 244 N·m, the sheet asks for 205 N·m');
     $this->get("/jobs/{$this->work->id}/card")->assertSee('Ball nut 610 N·m (done')->assertSee('Head bolts 205 N·m (to be put right)');
     ($this->wrench)('head_bolts_nm', '205');
 
@@ -28,7 +29,7 @@ it('keeps what a wrench showed, who held it, and says what is wrong', function (
 
 it('refuses what is no torque, and a fastener that the sheet says nothing of', function (string $wrench, string $says): void {
     ($this->wrench)('head_bolts_nm', $wrench)->assertSessionHasErrorsIn('torque', 'wrench');
-    $this->get("/jobs/{$this->work->id}/brackets")->assertSee($says)->assertSee("value=\"{$wrench}\"", false);
+    $this->get("/jobs/{$this->work->id}/head")->assertSee($says)->assertSee("value=\"{$wrench}\"", false);
     ($this->wrench)('bracket_bolts_nm', '70')->assertNotFound();
     ($this->wrench)('coffee', '70')->assertNotFound();
 

@@ -2,10 +2,11 @@
 <div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
 <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
 @if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
-    <ol class="steps gap-2 text-lg">
+    <ol @class(['steps', 'gap-2 text-lg' => ! in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true)])>
         @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
     </ol>
 @endif
+@includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
 @includeWhen($page->station === \Yoke\Procedure\Station::Sway, 'sway.checks')
 @includeWhen($page->station === \Yoke\Procedure\Station::Road, 'road.form')

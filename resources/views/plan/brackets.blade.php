@@ -34,6 +34,5 @@
         @php($barred = array_count_values(array_filter(array_map(fn ($chance) => $chance->whyNot(), $firsts))))
         @if ($barred !== [])<p class="sentence">Left out: @foreach ($barred as $why => $many){{ $many }} that {{ $why === 'bar tips too near the ground' ? 'bring the '.$why : $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
     @endif
-    @include('plan.torques')
     @include('plan.assumptions')
 </div>

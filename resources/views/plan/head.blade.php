@@ -45,6 +45,5 @@
         </tbody>
     </table>
     @include('plan.take-back')
-    @include('plan.torques')
     @include('plan.assumptions')
 </div>
