@@ -55,7 +55,7 @@ test('an answer changes the steps, and can be taken back; all steps stand on one
     await openJob(page, /Glassblowing/, 'procedures/reversing');
     await expect(page.locator('.step .says')).toContainText('want the bars off before reversing');
     await page.getByRole('button', { name: 'Yes', exact: true }).click();
-    await expect(page.locator('.step .says')).toContainText('jack the coupled pair up until the bars are slack');
+    await expect(page.locator('.step .says')).toContainText('the trailer\'s wheels chocked on both sides');
     await page.getByRole('button', { name: 'One step back' }).click();
     await page.getByRole('button', { name: 'No', exact: true }).click();
     await expect(page.locator('.step .says')).toContainText('Walk the way first');

@@ -55,6 +55,11 @@ it('keeps the order that hands depend on', function (string $family) use ($answe
         ->and($place($off, 'chocks'))->toBeLessThan($place($off, 'off-0'))->and($place($off, 'off-0'))->toBeLessThan($place($off, 'latch'))
         ->and($place($off, 'latch'))->toBeLessThan($place($off, 'chains'))->and($place($off, 'chains'))->toBeLessThan($place($off, 'away'));
     if (Families::get($family)->hasBars()) {
+        $back = stepsOf(Occasion::Reversing, $family, $answered);
+        $places = array_map(fn (string $key): int => $place($back, $key), ['chock-first', 'lift', 'off-0', 'jack-up', 'sight', 'chock-again', 'lift-again', 'on-0', 'jack-up-again']);
+        $sorted = $places;
+        sort($sorted);
+        expect($places)->toBe($sorted)->and(array_unique($places))->toBe($places);
         expect($place($up, 'lift'))->toBeLessThan($place($up, 'on-0'))->and($place($off, 'lift'))->toBeLessThan($place($off, 'off-0'));
     }
 })->with($families);
