@@ -1,4 +1,4 @@
-import { post } from './post.js';
+import { previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
 const NUDGE = 50;
@@ -8,27 +8,13 @@ export function wireLoads(form) {
     const status = form.querySelector('[data-saved-at]');
     const drawing = document.querySelector('[data-part="drawing"]');
     let pause;
-    let asked = 0;
-
-    const preview = async (submitter = null, withRows = false) => {
-        const turn = ++asked;
+    const ask = previewOf(form, status, say);
+    const preview = (submitter = null, withRows = false) => {
         const body = new FormData(form, submitter);
         if (withRows) {
             body.set('rows', '1');
         }
-        try {
-            const answer = await post(form.dataset.preview, body);
-            if (turn !== asked) {
-                return;
-            }
-            for (const [part, html] of Object.entries(answer.parts)) {
-                document.querySelector(`[data-part="${part}"]`).innerHTML = html;
-            }
-            say(form, answer.problems);
-            status.textContent = 'Not saved yet';
-        } catch (trouble) {
-            status.textContent = trouble.message;
-        }
+        return ask(body);
     };
 
     form.addEventListener('input', () => {

@@ -1,4 +1,4 @@
-import { post } from './post.js';
+import { previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
 
@@ -6,24 +6,8 @@ const TYPING_PAUSE = 220;
 export function wireSheet(form) {
     const status = form.querySelector('[data-saved-at]');
     let pause;
-    let asked = 0;
-
-    const preview = async () => {
-        const turn = ++asked;
-        try {
-            const answer = await post(form.dataset.preview, new FormData(form));
-            if (turn !== asked) {
-                return;
-            }
-            for (const [part, html] of Object.entries(answer.parts)) {
-                document.querySelector(`[data-part="${part}"]`).innerHTML = html;
-            }
-            say(form, answer.problems);
-            status.textContent = 'Not saved yet';
-        } catch (trouble) {
-            status.textContent = trouble.message;
-        }
-    };
+    const ask = previewOf(form, status, say);
+    const preview = () => ask(new FormData(form));
 
     form.addEventListener('input', () => {
         clearTimeout(pause);

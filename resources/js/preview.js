@@ -1,0 +1,23 @@
+import { post } from './post.js';
+
+/** Shows what a form would come to, as the server says it; the latest question counts, whatever order answers come in. */
+export function previewOf(form, status, say) {
+    let asked = 0;
+
+    return async (body) => {
+        const turn = ++asked;
+        try {
+            const answer = await post(form.dataset.preview, body);
+            if (turn !== asked) {
+                return;
+            }
+            for (const [part, html] of Object.entries(answer.parts)) {
+                document.querySelector(`[data-part="${part}"]`).innerHTML = html;
+            }
+            say(form, answer.problems);
+            status.textContent = 'Not saved yet';
+        } catch (trouble) {
+            status.textContent = trouble.message;
+        }
+    };
+}
