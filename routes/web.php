@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Cards;
+use App\Http\Controllers\CareBooks;
 use App\Http\Controllers\Checks;
 use App\Http\Controllers\Devices;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Loads;
+use App\Http\Controllers\Logs;
 use App\Http\Controllers\Measures;
 use App\Http\Controllers\OwnersCard;
+use App\Http\Controllers\Photos;
 use App\Http\Controllers\Procedures;
 use App\Http\Controllers\RoadTests;
 use App\Http\Controllers\Rounds;
@@ -73,9 +76,25 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->name('card.pdf');
     Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
     Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->whereNumber('link')->name('card.revoke');
+    Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->name('photos');
+    Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
+    Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->whereNumber('photo')->name('photos.picture');
+    Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->whereNumber('photo')->name('photos.withdraw');
+    Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->name('log.visit');
+    Route::post('/jobs/{job}/visit', [Logs::class, 'begin'])->name('log.begin');
     Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
+
+    Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
+    Route::get('/log', [Logs::class, 'index'])->name('log');
+    Route::prefix('/log/{rig}')->whereNumber('rig')->group(function (): void {
+        Route::get('/', [Logs::class, 'show'])->name('log.rig');
+        Route::get('/care', [CareBooks::class, 'show'])->name('log.care');
+        Route::post('/care', [CareBooks::class, 'store'])->name('care.store');
+        Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->whereNumber('record')->name('care.withdraw');
+        Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
+    });
 
     Route::get('/garage', [Garage::class, 'index'])->name('garage');
     Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');

@@ -47,11 +47,17 @@ final readonly class AdvicePage
         $on = $this->workup->trial?->setting;
 
         return match ($advised->move) {
-            Move::Set => $on === null ? "Hook up at {$this->words->of($setting)}." : "Go to {$this->words->of($setting, $on)}: {$this->words->change($on, $setting)}.",
+            Move::Set => $on === null ? $this->hookUp($setting) : "Go to {$this->words->of($setting, $on)}: {$this->words->change($on, $setting)}.",
             Move::Stop => 'Stop here: leave it at '.$this->words->of($setting).'.',
             Move::ReadAgain => 'Roll forward and back and read again at '.$this->words->of($setting).'.',
             Move::Cannot => 'No setting of this hitch can be advised.',
         };
+    }
+
+    /** The first hook-up: of a return visit where it was left, corrected for what travels now. */
+    private function hookUp(Setting $advised): string
+    {
+        return "Hook up at {$this->words->of($advised)}".($this->workup->start()?->equals($advised) === true ? ': as it was left last time, corrected for what travels now.' : '.');
     }
 
     /** A chance in words: nothing is ever quite sure. */
@@ -124,10 +130,10 @@ final readonly class AdvicePage
             sprintf('%.1f ± %.1f kg/mm', $posterior->value($parameter)->mean(), $posterior->value($parameter)->deviation()),
             "1 mm for each {$this->print->load(Load::ofKilograms($posterior->value($parameter)->mean()))}",
         ];
-        $tongue = $posterior->value(RigPrior::TONGUE_WEIGHT);
+        $tongue = $posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
         $bar = $posterior->value(RigPrior::BAR_RATE);
         $tension = $posterior->value(RigPrior::TENSION);
-        $gross = Load::ofKilograms($posterior->prior()->known()->grossWeight);
+        $gross = Load::ofKilograms($posterior->rig()->trailer()->weight);
 
         return [
             $springs('Front', RigPrior::FRONT_RATE),

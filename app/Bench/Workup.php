@@ -10,6 +10,7 @@ use App\Weigh\TongueReadings;
 use Yoke\Advice\Advised;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\Method\FiveMethods;
+use Yoke\Advice\Move;
 use Yoke\Advice\Outlook;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Reasons;
@@ -70,8 +71,21 @@ final class Workup
     /** The next move, weighed once it is asked for. */
     public function advised(): Advised
     {
-        return $this->advised ??= (new Advisor($this->adjusters, $this->reference(), $this->job->band(), $this->described->obstacles(), $this->policy, $this->job->method))
-            ->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0);
+        return $this->advised ??= $this->fromWhereItWasLeft((new Advisor($this->adjusters, $this->reference(), $this->job->band(), $this->described->obstacles(), $this->policy, $this->job->method))
+            ->advise($this->posterior, $this->trial?->setting, $this->trial->readings ?? 0));
+    }
+
+    /** A return visit is hooked up first where it starts, as long as nothing forbids that. */
+    private function fromWhereItWasLeft(Advised $advised): Advised
+    {
+        $start = $this->trial === null ? $this->start() : null;
+        foreach ($start === null ? [] : $advised->ranking as $outlook) {
+            if ($outlook->isOpen() && $outlook->setting->equals($start)) {
+                return new Advised(Move::Set, $outlook, $advised->present, $advised->ranking);
+            }
+        }
+
+        return $advised;
     }
 
     /** The middle of everything; the head where it was at the first trial. */
@@ -102,6 +116,12 @@ final class Workup
         } catch (CoreException) {
             return null;
         }
+    }
+
+    /** Where a return visit starts; null on a first one. */
+    public function start(): ?Setting
+    {
+        return $this->settingOf(array_map(floatval(...), $this->job->start['steps'] ?? []));
     }
 
     public function band(): Band

@@ -6,14 +6,11 @@ namespace App\Loads;
 
 use App\Models\User;
 use App\Yard\TypedParts;
-use Yoke\Loading\Carrier;
 use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadRoom;
 use Yoke\Loading\Tank;
 use Yoke\Loading\UsualItem;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Rig;
 
@@ -52,8 +49,8 @@ final class LoadDraft
     {
         $draft = new self($rig, $tanks, $person);
         $draft->name = $name;
-        foreach ($items as $item) {
-            $draft->add(Item::of($item['name'], Load::ofKilograms($item['kg']), Carrier::from($item['on']), Length::ofMillimetres($item['mm'])));
+        foreach (Aboard::items($items) as $item) {
+            $draft->add($item);
         }
         foreach ($tanks as $tank) {
             $draft->fills[$tank->key] = (string) round(100 * ($fills[$tank->key] ?? 0.0), 1);
@@ -110,9 +107,7 @@ final class LoadDraft
     /** @return list<array{name: string, kg: float, on: string, mm: float}> */
     public function toKeep(): array
     {
-        $items = array_values(array_filter(array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows)));
-
-        return array_map(static fn (Item $item): array => ['name' => $item->name, 'kg' => $item->weight->kilograms(), 'on' => $item->on->value, 'mm' => $item->place->millimetres()], $items);
+        return Aboard::rows(array_values(array_filter(array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows))));
     }
 
     /** @return array<string, float> */

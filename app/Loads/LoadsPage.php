@@ -74,8 +74,10 @@ final readonly class LoadsPage
         if ($setting === null || $adjusters === null) {
             return null;
         }
+        $worked = $this->job->rigAsWorked();
         $weighed = $state->as_weighed ? $draft : $this->kept($this->states[0]);
-        $loaded = new LoadedState($this->plan->described, $posterior, LoadChange::between($weighed->items(), $draft->items()), $adjusters, $this->workup?->reference() ?? $adjusters->middle(), $setting);
+        $aboard = $worked->loadChange() === null ? $weighed->items() : $worked->aboard();
+        $loaded = new LoadedState($this->plan->described, $posterior, LoadChange::between($aboard, $draft->items()), $adjusters, $this->workup?->reference() ?? $adjusters->middle(), $setting);
 
         return new LoadColumn($state, $loaded, $setting, $this->job, $this->workup?->trial, $this->words(), $this->plan->print);
     }

@@ -42,12 +42,15 @@ use Yoke\Rig\Stance;
  * @property Collection<int, RoadDrive> $roadDrives
  * @property Collection<int, CardLink> $cardLinks
  * @property Collection<int, TorqueRecord> $torques
+ * @property Collection<int, Photo> $photos those not taken back, without their pictures
+ * @property array{steps: array<string, float>, left_at: array<string, float>}|null $start of a return visit
+ * @property Job|null $earlierJob
  *
  * @phpstan-import-type Sheet from RigAsWorked
  */
 final class Job extends Model
 {
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method'];
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_job_id'];
 
     protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'method' => 'front_restoration'];
 
@@ -59,6 +62,7 @@ final class Job extends Model
             'rig_as_worked' => 'array',
             'each_side' => 'boolean',
             'head_place' => 'array',
+            'start' => 'array',
             'method' => Aim::class,
             'handed_over_at' => 'immutable_datetime',
         ];
@@ -152,6 +156,21 @@ final class Job extends Model
         return $records;
     }
 
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        $photos = $this->hasMany(Photo::class);
+        $photos->select(Photo::ABOUT)->whereNull('withdrawn_at')->orderBy('id');
+
+        return $photos;
+    }
+
+    /** @return BelongsTo<Job, $this> whose setting a return visit starts from */
+    public function earlierJob(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'earlier_job_id');
+    }
+
     /** @return HasMany<CardLink, $this> */
     public function cardLinks(): HasMany
     {
@@ -212,6 +231,15 @@ final class Job extends Model
         $setting = $this->rounds->first(fn (Round $one): bool => $one->stance === Stance::Carried && $one->number === $round)?->setting;
 
         return $setting === null ? null : array_map(floatval(...), $setting);
+    }
+
+    /** What travelled at the hand-over stays with the job; a return visit in another load state has its own already. */
+    public function keepItsLoad(): void
+    {
+        $weighed = $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed);
+        if ($weighed !== null && $this->rigAsWorked()->loadChange() === null) {
+            $this->update(['rig_as_worked' => [...$this->rig_as_worked, 'aboard' => RigAsWorked::sheetWith($this->rig, $weighed)['aboard'] ?? null]]);
+        }
     }
 
     public function rigAsWorked(): RigAsWorked

@@ -15,6 +15,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Trailer $trailer
  * @property Hitch $hitch
  * @property Collection<int, LoadState> $loadStates
+ * @property Collection<int, CareRecord> $careRecords
+ * @property Collection<int, Job> $jobs
+ * @property \Carbon\CarbonImmutable|null $care_due_on
  * @property \Carbon\CarbonImmutable|null $archived_at
  * @property array{steps: array<string, float>, job: string, on: string}|null $found_setting
  */
@@ -22,12 +25,12 @@ final class Rig extends Model
 {
     use KeptAway;
 
-    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting'];
+    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'immutable_datetime', 'found_setting' => 'array'];
+        return ['archived_at' => 'immutable_datetime', 'found_setting' => 'array', 'care_due_on' => 'immutable_date'];
     }
 
     /** @return HasMany<LoadState, $this> */
@@ -37,6 +40,29 @@ final class Rig extends Model
         $states->whereNull('archived_at')->orderByDesc('as_weighed')->orderBy('id');
 
         return $states;
+    }
+
+    /** @return HasMany<CareRecord, $this> */
+    public function careRecords(): HasMany
+    {
+        $records = $this->hasMany(CareRecord::class);
+        $records->orderBy('done_at')->orderBy('id');
+
+        return $records;
+    }
+
+    /** @return HasMany<Job, $this> the latest booked first */
+    public function jobs(): HasMany
+    {
+        $jobs = $this->hasMany(Job::class);
+        $jobs->orderByDesc('booked_on')->orderByDesc('id');
+
+        return $jobs;
+    }
+
+    public function title(): string
+    {
+        return "{$this->vehicle->name} with {$this->trailer->name}";
     }
 
     /** @return BelongsTo<Vehicle, $this> */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Loads\Aboard;
 use Yoke\Fit\PriorDoubts;
+use Yoke\Loading\Item;
+use Yoke\Loading\LoadChange;
+use Yoke\Loading\Tank;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Plan\DescribedRig;
@@ -21,10 +25,14 @@ use Yoke\Rig\VehicleBody;
 /**
  * The copy of a rig that a job keeps: what it was computed with, whatever the garage says later.
  *
+ * @phpstan-import-type ItemRow from Aboard as AboardRow
+ *
+ * @phpstan-type AboardLoad array{state: string, items: list<AboardRow>, weighed: list<AboardRow>}
  * @phpstan-type Sheet array{
  *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
  *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float, sheet?: array<string, float|int|string>|null},
- *     hitch: array{name: string, bar_arm_mm: float, sheet?: array<string, float|int|string>|null}
+ *     hitch: array{name: string, bar_arm_mm: float, sheet?: array<string, float|int|string>|null},
+ *     aboard?: AboardLoad|null
  * }
  */
 final readonly class RigAsWorked
@@ -98,7 +106,49 @@ final readonly class RigAsWorked
 
     public function described(): DescribedRig
     {
-        return new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch), app(PriorDoubts::class));
+        $described = new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch), app(PriorDoubts::class));
+        $change = $this->loadChange();
+
+        return $change === null ? $described : $described->loaded($change);
+    }
+
+    /** @return list<Item> what travels on it, as far as anybody wrote it down */
+    public function aboard(): array
+    {
+        return Aboard::items($this->sheet['aboard']['items'] ?? []);
+    }
+
+    /** The load state that it was set up in; null where nobody wrote it down. */
+    public function loadState(): ?string
+    {
+        return $this->sheet['aboard']['state'] ?? null;
+    }
+
+    /**
+     * The sheet of a rig with a load state on board beside what was aboard when its weights were read; without one, that.
+     *
+     * @return Sheet
+     */
+    public static function sheetWith(Rig $rig, ?LoadState $state = null): array
+    {
+        $sheet = self::sheetOf($rig);
+        $weighed = $rig->loadStates->first(static fn (LoadState $one): bool => $one->as_weighed);
+        $state ??= $weighed;
+        $tanks = Tank::of(new Values($sheet['trailer']['sheet'] ?? []));
+
+        return $state === null ? $sheet : [...$sheet, 'aboard' => [
+            'state' => $state->name,
+            'items' => Aboard::rows(Aboard::inState($state, $tanks)),
+            'weighed' => $weighed === null ? [] : Aboard::rows(Aboard::inState($weighed, $tanks)),
+        ]];
+    }
+
+    /** What it carries more than when it was weighed; null where that is the same. */
+    public function loadChange(): ?LoadChange
+    {
+        $aboard = $this->sheet['aboard'] ?? null;
+
+        return $aboard === null || $aboard['items'] === $aboard['weighed'] ? null : LoadChange::between(Aboard::items($aboard['weighed']), Aboard::items($aboard['items']));
     }
 
     /** What stands on the sheet of a part. */

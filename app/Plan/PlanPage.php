@@ -37,7 +37,8 @@ final readonly class PlanPage
 
     public PlanPrinter $print;
 
-    private function __construct(private RigAsWorked $worked, private Rig $rig, Band $band, private User $person)
+    /** @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit */
+    private function __construct(private RigAsWorked $worked, private Rig $rig, Band $band, private User $person, private ?array $start = null)
     {
         $this->described = $worked->described();
         $this->plan = new RigPlan($this->described, $band);
@@ -47,7 +48,7 @@ final readonly class PlanPage
     /** As the job keeps its rig. */
     public static function ofJob(Job $job, User $person): self
     {
-        return new self($job->rigAsWorked(), $job->rig, $job->band(), $person);
+        return new self($job->rigAsWorked(), $job->rig, $job->band(), $person, $job->start);
     }
 
     /** As the garage has it now, saved or about to be. */
@@ -233,9 +234,12 @@ final readonly class PlanPage
         return $this->words()->of($chance->setting);
     }
 
-    /** The setting that this rig was handed over with last, in a sentence, or an empty text. */
+    /** The setting that a return visit starts at, or that this rig was handed over with last, in a sentence, or an empty text. */
     public function foundSetting(): string
     {
+        if ($this->startSetting() !== '') {
+            return $this->startSetting();
+        }
         $found = $this->rig->found_setting;
         try {
             $setting = $found === null ? null : $this->described->adjusters()?->setting(array_map(floatval(...), $found['steps']));
@@ -244,6 +248,17 @@ final readonly class PlanPage
         }
 
         return $found === null || $setting === null ? '' : "Handed over last at {$this->words()->of($setting)} ({$found['job']}, {$found['on']}): start there while the load is the same.";
+    }
+
+    private function startSetting(): string
+    {
+        try {
+            $adjusters = $this->start === null ? null : $this->described->adjusters();
+
+            return $this->start === null || $adjusters === null ? '' : "Return visit: start at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['steps'])))}, left at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['left_at'])))} last time.";
+        } catch (CoreException) {
+            return '';
+        }
     }
 
     private function words(): SettingWords

@@ -61,6 +61,12 @@ final readonly class SettingWords
         };
     }
 
+    /** `half a link`, `2 links`. */
+    public function count(string $adjuster, float $steps): string
+    {
+        return $this->described->family()?->wording()->count($adjuster, $steps) ?? '';
+    }
+
     /** One of its steps: `washer`. */
     public function one(string $adjuster): string
     {

@@ -73,7 +73,7 @@ final readonly class JobDraft
                 'rig_id' => $rig->id,
                 'title' => $this->title,
                 'booked_on' => Date::today(),
-                'rig_as_worked' => RigAsWorked::sheetOf($rig->load(['vehicle', 'trailer', 'hitch'])),
+                'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
                 'band_from' => config('shop.band.from'),
                 'band_to' => config('shop.band.to'),
             ]);

@@ -28,6 +28,7 @@ need_tools() {
     php -r 'exit(extension_loaded("pdo_sqlite") ? 0 : 1);' || packages+=("php$version-sqlite3")
     php -r 'exit(extension_loaded("mbstring") ? 0 : 1);' || packages+=("php$version-mbstring")
     php -r 'exit(extension_loaded("dom") ? 0 : 1);' || packages+=("php$version-xml")
+    php -r 'exit(extension_loaded("gd") ? 0 : 1);' || packages+=("php$version-gd")
     if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium ]; then packages+=(chromium); fi
     need_packages "${packages[@]}"
 }

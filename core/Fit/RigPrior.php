@@ -49,10 +49,10 @@ final readonly class RigPrior
     {
     }
 
-    /** The same rig, as well or as badly known, with a change of load on board. */
+    /** The same rig, as well or as badly known, with a change of load on board besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->known, $this->doubtful, $this->tension, $change);
+        return new self($this->known, $this->doubtful, $this->tension, $this->load === null ? $change : $this->load->plus($change));
     }
 
     public function known(): KnownRig

@@ -32,6 +32,12 @@ final readonly class LoadChange
         return new self([...array_map($mass(-1), $before), ...array_map($mass(1), $after)]);
     }
 
+    /** Both together. */
+    public function plus(self $other): self
+    {
+        return new self([...$this->masses, ...$other->masses]);
+    }
+
     /** What the vehicle's front axle gains standing alone, kg. */
     public function front(float $wheelbase): float
     {

@@ -56,10 +56,10 @@ final readonly class DescribedRig
     ) {
     }
 
-    /** The same rig with a change of load on board since it was weighed. */
+    /** The same rig with a change of load on board, besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $change);
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load === null ? $change : $this->load->plus($change));
     }
 
     public function prior(): RigPrior

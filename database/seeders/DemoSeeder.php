@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Bench\Entry;
 use App\Bench\Place;
 use App\Bench\TapeLog;
+use App\Care\RigCare;
+use App\Log\ReturnVisit;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\LoadState;
@@ -22,6 +24,7 @@ use Yoke\Balance\Bars;
 use Yoke\Balance\CoupledRig;
 use Yoke\Balance\TowedTrailer;
 use Yoke\Balance\TowVehicle;
+use Yoke\Loading\LoadChange;
 use Yoke\Measure\Length;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Sheet\Part;
@@ -61,13 +64,14 @@ final class DemoSeeder extends Seeder
             'wren' => $this->person('Wren Tallow', self::EMAIL, '1/16 in'),
             'ibby' => $this->person('Ibby Marsh', 'ibby@quillfeather.example', '1 mm'),
         ];
-        foreach (require database_path('demo/jobs.php') as $plan) {
-            $this->job($plan);
-        }
         foreach (require database_path('demo/loads.php') as $name => $states) {
             $this->loads($this->rig($this->rigs[$name]), $states);
         }
+        foreach (require database_path('demo/jobs.php') as $plan) {
+            $this->job($plan);
+        }
         Date::setTestNow();
+        (new DemoAfterCare($this->people))->run();
     }
 
     private function person(string $name, string $email, string $fineness): User
@@ -81,14 +85,9 @@ final class DemoSeeder extends Seeder
         $by = $this->people[$plan['by']];
         $rig = $this->rig($this->rigs[$plan['rig']]);
         $this->clock($plan['days_ago'], 0);
-        $job = Job::query()->create([
-            'rig_id' => $rig->id,
-            'title' => $plan['title'],
-            'booked_on' => Date::today(),
-            'rig_as_worked' => RigAsWorked::sheetOf($rig),
-        ]);
+        $job = $this->opened($rig, $by, $plan);
         $middle = $job->rigAsWorked()->described()->adjusters()?->middle()->steps() ?? [];
-        Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($this->rigs[$plan['rig']], $plan['share'])->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
+        Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($job, $plan)->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
         $this->tongue($job, $by, $plan);
@@ -97,8 +96,27 @@ final class DemoSeeder extends Seeder
             $job->marks()->create(['station' => Station::from($station), 'user_id' => $by->id]);
             if ($station === Station::HandOver->value) {
                 $job->update(['handed_over_at' => Date::now()]);
+                (new RigCare($rig))->setUp($by, $job);
             }
         }
+    }
+
+    /**
+     * A job of a rig, or the return visit of one that was set up before.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function opened(Rig $rig, User $by, array $plan): Job
+    {
+        $state = $rig->loadStates->first(static fn (LoadState $one): bool => $one->name === ($plan['aboard'] ?? LoadState::AS_WEIGHED));
+        $last = isset($plan['comes_back_from']) ? Job::query()->where('title', $plan['comes_back_from'])->firstOrFail() : null;
+
+        return $last instanceof Job ? (new ReturnVisit($last, $state, $by))->begin($plan['title']) : Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => $plan['title'],
+            'booked_on' => Date::today(),
+            'rig_as_worked' => RigAsWorked::sheetWith($rig, $state),
+        ]);
     }
 
     /** @param  array<string, array<string, mixed>>  $parts */
@@ -108,13 +126,13 @@ final class DemoSeeder extends Seeder
             'vehicle_id' => Vehicle::query()->firstOrCreate(['name' => $parts['vehicle']['name']], $parts['vehicle'])->id,
             'trailer_id' => Trailer::query()->firstOrCreate(['name' => $parts['trailer']['name']], $parts['trailer'])->id,
             'hitch_id' => Hitch::query()->firstOrCreate(['name' => $parts['hitch']['name'], 'bar_arm_mm' => $parts['hitch']['bar_arm_mm']], $parts['hitch'])->id,
-        ])->load(['vehicle', 'trailer', 'hitch']);
+        ])->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
     }
 
     /** @param  array<string, mixed>  $plan */
     private function tape(Job $job, User $by, array $plan): void
     {
-        $simulated = $this->truth($this->rigs[$plan['rig']], $plan['share'])->at(0.0, 0.0);
+        $simulated = $this->truth($job, $plan)->at(0.0, 0.0);
         $tape = new SimulatedTape($by->fineness, $this->random);
         $settling = $plan['rolled'] ? Settling::Rolled : Settling::NotRolled;
         foreach ($plan['taped'] as $i => $name) {
@@ -139,11 +157,11 @@ final class DemoSeeder extends Seeder
      */
     private function weigh(Job $job, User $by, array $plan): void
     {
-        $simulated = $this->truth($this->rigs[$plan['rig']], $plan['share'])->at(0.0, 0.0);
+        $simulated = $this->truth($job, $plan)->at(0.0, 0.0);
         foreach ($plan['weighed'] ?? [] as [$name, $round]) {
             $stance = Stance::from($name);
             $standing = $stance === Stance::Carried ? $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $plan['trials'][$round - 1])) : $simulated;
-            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, $this->truth($this->rigs[$plan['rig']], $plan['share'])->aloneKg));
+            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, $this->truth($job, $plan)->aloneKg));
             $job->tickets()->create([
                 'stance' => $stance,
                 'round' => $round,
@@ -274,18 +292,21 @@ final class DemoSeeder extends Seeder
     /**
      * What the simulated tape and devices read off, told for the setting that truly puts back a share.
      *
-     * @param  array<string, array<string, mixed>>  $parts
+     * @param  array<string, mixed>  $plan
      */
-    private function truth(array $parts, float $share): HiddenTruth
+    private function truth(Job $job, array $plan): HiddenTruth
     {
-        $rig = $this->coupled($parts);
+        $parts = $this->rigs[$plan['rig']];
+        $load = $job->rigAsWorked()->loadChange() ?? LoadChange::between([], []);
+        $rig = $load->on($this->coupled($parts));
         $truth = $parts['truth'];
+        $wheelbase = $rig->vehicle()->wheelbase;
 
         return new HiddenTruth(
             $rig,
-            $rig->tensionFor($share),
-            ['front' => $truth['front_alone'], 'rear' => $truth['rear_alone']],
-            ['front' => $parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0, 'rear' => $parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0],
+            $rig->tensionFor($plan['share']),
+            ['front' => $truth['front_alone'] + $load->frontRise($rig->vehicle()), 'rear' => $truth['rear_alone'] + $load->rearRise($rig->vehicle())],
+            ['front' => ($parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0) + $load->front($wheelbase), 'rear' => ($parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0) + $load->rear($wheelbase)],
             ['front' => $truth['front_friction'], 'rear' => $truth['rear_friction']],
         );
     }

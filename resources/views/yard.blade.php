@@ -13,6 +13,14 @@
                 <a class="button" href="{{ route('jobs.create') }}">Start the first one</a>
             </div>
         @endforelse
+        @if ($due !== [])
+            <section class="card due" aria-label="Due">
+                <div class="due-head"><h2>Due</h2><a class="button is-small" href="{{ route('care.calendar') }}">Calendar file</a></div>
+                @foreach ($due as [$rig, $lines])
+                    <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Care\DueState::Over ? 'over' : 'soon' }}">{{ $line->due->task->what }}, {{ $line->state === \Yoke\Care\DueState::Over ? 'overdue' : 'due soon' }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
+                @endforeach
+            </section>
+        @endif
         @if ($finished !== [])
             <h2>Handed over</h2>
             @foreach ($finished as $page)<x-job-card :page="$page" />@endforeach

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Care\RigCare;
 use App\Models\Job;
+use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Yoke\Advice\Aim;
@@ -18,7 +20,7 @@ final class Stations
     {
         abort_if($station->stance() !== null, 404);
         $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->user()?->getAuthIdentifier()]);
-        $this->handOver($job, $station, true);
+        $this->handOver($request, $job, $station);
 
         return redirect()->route('bench', [$job, ($station->next() ?? $station)->value]);
     }
@@ -26,7 +28,9 @@ final class Stations
     public function open(Job $job, Station $station): RedirectResponse
     {
         $job->marks()->where('station', $station)->delete();
-        $this->handOver($job, $station, false);
+        if ($station === Station::HandOver) {
+            $job->update(['handed_over_at' => null]);
+        }
 
         return redirect()->route('bench', [$job, $station->value]);
     }
@@ -49,14 +53,19 @@ final class Stations
         return redirect()->route('bench', [$job, $station->value]);
     }
 
-    private function handOver(Job $job, Station $station, bool $done): void
+    private function handOver(Request $request, Job $job, Station $station): void
     {
-        if ($station === Station::HandOver) {
-            $job->update(['handed_over_at' => $done ? now() : null]);
-            $setting = $job->settingOf($job->roundOf(Stance::Carried));
-            if ($done && $setting !== null) {
-                $job->rig->update(['found_setting' => ['steps' => $setting, 'job' => $job->title, 'on' => now()->toDateString()]]);
-            }
+        if ($station !== Station::HandOver) {
+            return;
         }
+        $job->update(['handed_over_at' => now()]);
+        $setting = $job->settingOf($job->roundOf(Stance::Carried));
+        if ($setting !== null) {
+            $job->rig->update(['found_setting' => ['steps' => $setting, 'job' => $job->title, 'on' => now()->toDateString()]]);
+        }
+        /** @var User $person */
+        $person = $request->user();
+        $job->keepItsLoad();
+        (new RigCare($job->rig))->setUp($person, $job);
     }
 }

@@ -23,6 +23,6 @@ final class Yard
 
         $yard = new YardPage($person, $this->doubt);
 
-        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'finished' => $yard->finished()]);
+        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'finished' => $yard->finished(), 'due' => $yard->due()]);
     }
 }

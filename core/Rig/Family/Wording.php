@@ -15,18 +15,20 @@ final readonly class Wording
      * @param  list<array{string, string, string}>  $swayChecks  key, what has to be so, what to do where it is not
      * @param  list<array{string, string, string}>  $barsOn  steps in order: what, why, caution
      * @param  list<array{string, string, string}>  $barsOff
+     * @param  string  $grease  where it goes, and where none may
+     * @param  string  $wear  what is looked at for it
      */
-    public function __construct(public string $name, public array $steps, public string $sway, public array $quirks, public SwayControl $control, public array $swayChecks, public array $barsOn, public array $barsOff)
+    public function __construct(public string $name, public array $steps, public string $sway, public array $quirks, public SwayControl $control, public array $swayChecks, public array $barsOn, public array $barsOff, public string $grease, public string $wear)
     {
     }
 
     /** @return self the wording in a data file of this folder */
     public static function in(string $key): self
     {
-        /** @var array{name: string, steps: array<string, array{string, string}>, sway: string, quirks: list<string>, control: string, sway_checks: list<array{string, string, string}>, bars_on: list<array{string, string, string}>, bars_off: list<array{string, string, string}>} $words */
+        /** @var array{name: string, steps: array<string, array{string, string}>, sway: string, quirks: list<string>, control: string, sway_checks: list<array{string, string, string}>, bars_on: list<array{string, string, string}>, bars_off: list<array{string, string, string}>, grease: string, wear: string} $words */
         $words = require __DIR__."/data/{$key}.php";
 
-        return new self($words['name'], $words['steps'], $words['sway'], $words['quirks'], SwayControl::from($words['control']), $words['sway_checks'], $words['bars_on'], $words['bars_off']);
+        return new self($words['name'], $words['steps'], $words['sway'], $words['quirks'], SwayControl::from($words['control']), $words['sway_checks'], $words['bars_on'], $words['bars_off'], $words['grease'], $words['wear']);
     }
 
     /** `half a link`, `2 links`, `1 1/2 washers`. */

@@ -54,6 +54,11 @@ final class HitchSheet
                 Field::torque('head_bolts_nm', 'Head bolts'),
                 Field::torque('bracket_bolts_nm', 'Bracket bolts'),
             ]),
+            new FieldGroup('Care by its sheet', [
+                Field::number('retorque_km', 'Torque again after, km', 1, 2000, 'The first distance after a set-up'),
+                Field::number('service_km', 'Service every, km', 100, 100_000),
+                Field::number('service_months', 'Service every, months', 1, 60, 'Whichever comes first; 12 else'),
+            ]),
             new FieldGroup('Adjusters', [
                 Field::length('pitch_mm', 'One link, hole, turn or thread', 0.5, 80),
                 Field::number('steps', 'Steps of it', 1, 40),

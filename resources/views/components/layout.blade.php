@@ -15,6 +15,7 @@
         @if ($person)
             <nav class="flex gap-1" aria-label="Main">
                 <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>Yard</a>
+                <a href="{{ route('log') }}" @if ($here === 'log') aria-current="page" @endif>Log</a>
                 <a href="{{ route('garage') }}" @if ($here === 'garage') aria-current="page" @endif>Garage</a>
                 <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>New job</a>
             </nav>

@@ -21,6 +21,8 @@ return [
         ['Open the brackets with the lift tool, one side after the other, and let the chains down.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
         ['Swing the bars off their cams and out of the head.', '', ''],
     ],
+    'grease' => 'Ball, head sockets. Cams: sparingly or not at all, as their sheet says.',
+    'wear' => 'Cams and the bars\' crown, chains, clips, coupler pin.',
     'quirks' => [
         'Cams stand centred on the crown when the rig is straight.',
         'Little or no grease on them; noise in tight turns is normal.',

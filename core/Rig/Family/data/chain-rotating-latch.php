@@ -20,6 +20,8 @@ return [
         ['Take the pins out, hold each latch with the lift tool and let it turn back.', 'It turns by itself once it is past the middle.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
         ['Take the bars out of the head.', '', ''],
     ],
+    'grease' => 'Ball, and the head as its sheet says: where the bars\' load in the head holds against sway, no grease there.',
+    'wear' => 'Bars\' ends and head, chains, latches and their pins, coupler pin.',
     'quirks' => [
         'The same latch stands on both sides, so that the chain runs round opposite sides.',
         'Each latch locks with its pin.',

@@ -20,6 +20,8 @@ return [
         ['Take the pins out and let each bracket down with the lift tool.', 'The bracket springs back hard.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
         ['Unhook the chains and take the bars out of the head.', '', ''],
     ],
+    'grease' => 'Ball, head sockets.',
+    'wear' => 'Chains, snap-up brackets and their pins, clips, coupler pin; the faces of a separate friction bar.',
     'quirks' => [
         'Some come off before reversing, as their sheet says.',
         'Chains hang square to the frame and untwisted.',

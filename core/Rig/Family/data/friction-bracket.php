@@ -21,6 +21,8 @@ return [
         ['Take the keeper pins out and lift each bar off its bracket with the lift tool.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
         ['Take the bars out of the head; keep their faces clean.', '', ''],
     ],
+    'grease' => 'Ball. No grease on bar or bracket: they hold by friction.',
+    'wear' => 'Bars and brackets where they rub, pins, clips, coupler pin.',
     'quirks' => [
         'The bar must lie flat on its bracket.',
         'First set-up by washer, small changes by bracket hole.',

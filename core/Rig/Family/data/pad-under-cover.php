@@ -19,5 +19,7 @@ return [
     'bars_off' => [
         ['Open the covers and swing the bars off their pads.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
+    'grease' => 'Ball. No grease on pads or bars.',
+    'wear' => 'Pads under their covers, covers, pins, clips, coupler pin.',
     'quirks' => ['Made for quick fits; the pads wear and are looked at every season.'],
 ];

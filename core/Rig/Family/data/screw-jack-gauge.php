@@ -21,6 +21,8 @@ return [
         ['Turn the screw back until the gauge shows the bars are slack.', '', 'Never swing a loaded bar off.'],
         ['Swing the bars off their brackets.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
+    'grease' => 'Ball, the screw before it is turned. No grease on bar or bracket.',
+    'wear' => 'Bars and brackets where they rub, screw and gauge, pins, clips, coupler pin.',
     'quirks' => [
         'The gauge reads tongue weight with bars off and ball load with bars on.',
         'Grease the screw before turning it.',

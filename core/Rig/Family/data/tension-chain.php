@@ -20,6 +20,8 @@ return [
     'bars_off' => [
         ['Slacken both nuts by counted threads, and unhook the chains.', 'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.', ''],
     ],
+    'grease' => 'Ball. No grease on the cone.',
+    'wear' => 'Chains, nuts and threads, the cone and its spring, coupler pin.',
     'quirks' => [
         'It distributes little weight.',
         'Both sides alike, by counted threads.',

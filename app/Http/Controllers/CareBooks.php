@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Care\CareCalendar;
+use App\Care\CareLine;
+use App\Care\RigCare;
+use App\Models\Rig;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Date;
+use Yoke\Care\CareDone;
+use Yoke\Care\CareTask;
+use Yoke\Care\Exception\ImpossibleDistance;
+
+/** The care books: what falls due on a rig, what was done, and the calendar of it. */
+final class CareBooks
+{
+    /** A calendar holds no more rigs, the first due first. */
+    private const MOST_RIGS = 300;
+
+    public function show(Request $request, Rig $rig): View
+    {
+        $care = new RigCare($rig->load(['vehicle', 'trailer', 'hitch', 'careRecords.user']));
+
+        return view('log.care', ['rig' => $rig, 'lines' => CareLine::of($care, $this->person($request)), 'driven' => $care->book()->driven(), 'names' => array_column($care->tasks(), 'what', 'key')]);
+    }
+
+    public function store(Request $request, Rig $rig): RedirectResponse
+    {
+        $care = new RigCare($rig);
+        $task = $request->string('task')->toString();
+        abort_unless(in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true), 404);
+        $back = redirect()->back(302, [], route('log.care', $rig));
+        try {
+            $care->write($task, trim($request->string('driven')->toString()), $this->person($request));
+        } catch (ImpossibleDistance $impossible) {
+            return $back->withInput($request->only(['task', 'driven']))->withErrors(['driven' => $impossible->getMessage()], 'care');
+        }
+
+        return $back;
+    }
+
+    public function withdraw(Rig $rig, int $record): RedirectResponse
+    {
+        $rig->careRecords()->findOrFail($record)->update(['withdrawn_at' => Date::now()]);
+        (new RigCare($rig))->look();
+
+        return redirect()->route('log.care', $rig);
+    }
+
+    public function calendar(Request $request, Rig $rig): Response
+    {
+        return $this->file($request, [$rig]);
+    }
+
+    /** Of every rig at hand that anything falls due on. */
+    public function everyRig(Request $request): Response
+    {
+        /** @var Collection<int, Rig> $rigs */
+        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->whereNotNull('care_due_on')->orderBy('care_due_on')->limit(self::MOST_RIGS)->get();
+
+        return $this->file($request, $rigs->all());
+    }
+
+    /** @param  array<int, Rig>  $rigs */
+    private function file(Request $request, array $rigs): Response
+    {
+        return new Response((new CareCalendar($this->person($request), Date::now()->toImmutable()))->text($rigs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="care.ics"']);
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Log\ReturnVisit;
+use App\Log\RigLog;
+use App\Log\Search;
+use App\Models\Job;
+use App\Models\LoadState;
+use App\Models\Rig;
+use App\Models\User;
+use App\Yard\TypedParts;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Tape\HeightDoubt;
+
+/** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
+final class Logs
+{
+    public function __construct(private readonly HeightDoubt $doubt)
+    {
+    }
+
+    public function index(Request $request): View
+    {
+        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), max(1, $request->integer('page', 1)))]);
+    }
+
+    public function show(Request $request, Rig $rig): View
+    {
+        $rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
+
+        return view('log.rig', ['log' => new RigLog($rig, $this->person($request), $this->doubt, max(0, $request->integer('skip')))]);
+    }
+
+    /** What a return visit of a job's rig would start at, in the load state that is asked for. */
+    public function visit(Request $request, Job $job): View
+    {
+        $job->load(['rig.loadStates', 'rig.vehicle', 'rig.trailer', 'rig.hitch']);
+        $state = $this->state($request, $job);
+
+        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $this->person($request))]);
+    }
+
+    public function begin(Request $request, Job $job): RedirectResponse
+    {
+        $problems = new CollectProblems;
+        $title = (new TypedParts($request->only('title'), $this->person($request), $problems))->name('title');
+        if ($problems->sentences() !== []) {
+            return redirect()->route('log.visit', [$job, 'state' => $request->string('state')->toString()])->withInput($request->only('title'))->withErrors($problems->sentences());
+        }
+
+        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $this->person($request)))->begin($title));
+    }
+
+    /** Null: as last time. */
+    private function state(Request $request, Job $job): ?LoadState
+    {
+        return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $request->string('state')->toString());
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

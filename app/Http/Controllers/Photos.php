@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\Photo;
+use App\Photos\CleanPhoto;
+use App\Photos\Shows;
+use App\Photos\UnusablePhoto;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Date;
+
+/** Photos kept with a job: placards, the marked link, the washers. */
+final class Photos
+{
+    public function show(Job $job): View
+    {
+        return view('photos.show', ['job' => $job->load('photos.user')]);
+    }
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $shows = Shows::tryFrom($request->string('shows')->toString()) ?? Shows::Other;
+        $back = redirect()->route('photos', $job);
+        try {
+            $photo = $this->sent($request);
+        } catch (UnusablePhoto $unusable) {
+            return $back->withInput(['shows' => $shows->value])->withErrors(['photo' => $unusable->getMessage()]);
+        }
+        $job->photos()->create(['shows' => $shows, 'width' => $photo->width, 'height' => $photo->height, 'jpeg' => $photo->jpeg, 'user_id' => $request->user()?->getAuthIdentifier(), 'taken_at' => Date::now()]);
+
+        return $back;
+    }
+
+    public function picture(Job $job, int $photo): Response
+    {
+        /** @var Photo $kept */
+        $kept = $job->photos()->findOrFail($photo);
+        $kept->refresh();
+
+        return new Response($kept->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'X-Content-Type-Options' => 'nosniff']);
+    }
+
+    public function withdraw(Job $job, int $photo): RedirectResponse
+    {
+        $job->photos()->findOrFail($photo)->update(['withdrawn_at' => Date::now()]);
+
+        return redirect()->route('photos', $job);
+    }
+
+    /** @throws UnusablePhoto */
+    private function sent(Request $request): CleanPhoto
+    {
+        $file = $request->file('photo');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw UnusablePhoto::notSent();
+        }
+
+        return CleanPhoto::of($file->getPathname());
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Loads\Aboard;
+use App\Models\Job;
+use App\Models\LoadState;
+use App\Models\RigAsWorked;
+use App\Models\User;
+use Illuminate\Support\Facades\Date;
+use Yoke\Advice\Advised;
+use Yoke\Advice\Move;
+use Yoke\Advice\Policy;
+use Yoke\Balance\Exception\ImpossibleModel;
+use Yoke\Loading\Item;
+use Yoke\Loading\LoadChange;
+use Yoke\Loading\Tank;
+use Yoke\Plan\LoadedState;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Sheet\Part;
+use Yoke\Tape\HeightDoubt;
+
+/** A rig that comes back: its last setting, corrected for what travels now by what the last readings told. */
+final readonly class ReturnVisit
+{
+    private SetUp $last;
+
+    /** @param  LoadState|null  $state  that travels now; null: as last time */
+    public function __construct(private Job $job, private ?LoadState $state, private User $person)
+    {
+        $this->last = new SetUp($job, $person, app(HeightDoubt::class));
+    }
+
+    /** @return list<Item> */
+    public function aboard(): array
+    {
+        $worked = $this->job->rigAsWorked();
+
+        return $this->state === null ? $worked->aboard() : Aboard::inState($this->state, Tank::of($worked->values(Part::Trailer)));
+    }
+
+    public function since(): Since
+    {
+        return new Since($this->last, $this->aboard(), $this->corrected(), $this->person->loadUnit());
+    }
+
+    /** Where it was left; null where nobody read it. */
+    public function leftAt(): ?Setting
+    {
+        return $this->last->setting();
+    }
+
+    /** Where to start: the small step that this load asks for, or where it was left when none can be advised. */
+    public function corrected(): ?Setting
+    {
+        $advised = $this->advised();
+
+        return $advised === null || $advised->move === Move::Cannot ? $this->leftAt() : $advised->outlook->setting;
+    }
+
+    /** Whether no small step brings this load into band. */
+    public function isBeyondSmallSteps(): bool
+    {
+        return $this->advised()?->move === Move::Cannot;
+    }
+
+    /** A new job of the rig, with the setting to start at. */
+    public function begin(string $title): Job
+    {
+        $rig = $this->job->rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
+        $corrected = $this->corrected();
+        $leftAt = $this->leftAt();
+        $sheet = RigAsWorked::sheetWith($rig, $this->state);
+
+        return Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => $title,
+            'booked_on' => Date::today(),
+            'rig_as_worked' => $this->state === null && isset($this->job->rig_as_worked['aboard']) ? [...$sheet, 'aboard' => $this->job->rig_as_worked['aboard']] : $sheet,
+            'band_from' => $this->job->band_from,
+            'band_to' => $this->job->band_to,
+            'method' => $this->job->method,
+            'head_place' => $this->job->head_place,
+            'earlier_job_id' => $this->job->id,
+            'start' => $corrected === null || $leftAt === null ? null : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
+        ]);
+    }
+
+    private function advised(): ?Advised
+    {
+        $workup = $this->last->workup;
+        $leftAt = $this->leftAt();
+        try {
+            return $workup === null || $leftAt === null ? null : (new LoadedState(
+                $workup->described,
+                $workup->posterior,
+                LoadChange::between($this->job->rigAsWorked()->aboard(), $this->aboard()),
+                $workup->adjusters,
+                $workup->reference(),
+                $leftAt,
+            ))->smallMove($this->job->band(), app(Policy::class));
+        } catch (ImpossibleModel) {
+            return null;
+        }
+    }
+}

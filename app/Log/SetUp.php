@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Bench\BenchPage;
+use App\Bench\TapedHeights;
+use App\Bench\Workup;
+use App\Models\Job;
+use App\Models\RoadDrive;
+use App\Models\User;
+use App\Plan\PlanPrinter;
+use App\Plan\SettingWords;
+use Yoke\Advice\Policy;
+use Yoke\Balance\CoupledRig;
+use Yoke\Measure\Gaussian;
+use Yoke\Measure\Load;
+use Yoke\Method\Judgement;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Tape\HeightDoubt;
+
+/** One set-up in the history of a rig. */
+final readonly class SetUp
+{
+    public BenchPage $bench;
+
+    public ?Workup $workup;
+
+    public PlanPrinter $print;
+
+    public function __construct(public Job $job, User $person, HeightDoubt $doubt)
+    {
+        $this->bench = new BenchPage($job, $person, $doubt);
+        $this->workup = Workup::of($job, TapedHeights::saved($job, $this->bench->rig, $doubt), app(Policy::class));
+        $this->print = new PlanPrinter($person);
+    }
+
+    /** That was on last; null while nobody read one. */
+    public function setting(): ?Setting
+    {
+        return $this->workup?->trial?->setting;
+    }
+
+    public function settingInWords(): string
+    {
+        $setting = $this->setting();
+
+        return $setting === null ? '' : (new SettingWords($this->job->rigAsWorked()->described()))->of($setting);
+    }
+
+    public function verdict(): Judgement
+    {
+        return $this->bench->restoration();
+    }
+
+    /** Level, as all readings tell it, kg. */
+    public function tongueWeight(): ?Gaussian
+    {
+        return $this->workup?->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+    }
+
+    /** Share of the front axle load put back, as all readings tell it. */
+    public function restored(): ?Gaussian
+    {
+        $trial = $this->workup?->trial;
+
+        return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->more)->frontRestored(), $trial->ballRaise);
+    }
+
+    public function height(Stance $stance, Axle $axle): string
+    {
+        $reading = $this->bench->reading($stance, $axle);
+
+        return $reading === null ? '–' : $this->print->length($reading->height());
+    }
+
+    /** @return list<array{string, string}> */
+    public function figures(): array
+    {
+        $tongue = $this->tongueWeight();
+        $gross = $this->workup?->posterior->rig()->trailer()->weight;
+        $kilograms = fn (float $load): string => $this->print->load(Load::ofKilograms($load));
+
+        return [
+            ['Setting', $this->settingInWords() ?: 'not written down'],
+            ...($this->verdict()->printed === '' ? [] : [['Put back, by tape', $this->verdict()->printed]]),
+            ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
+            ...($tongue === null || $gross === null ? [] : [['Tongue weight', "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], ['Of gross', sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
+        ];
+    }
+
+    /** How its last road test went, in a sentence, or an empty text. */
+    public function roadTest(): string
+    {
+        $drive = $this->job->roadDrives->last();
+
+        return ! $drive instanceof RoadDrive ? '' : ($drive->core()->swayed() ? 'Sway was felt on the road test.' : 'Driven on the road; no sway felt.');
+    }
+}

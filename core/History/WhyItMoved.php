@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\History;
+
+use Yoke\Balance\CoupledRig;
+use Yoke\Balance\Exception\ImpossibleModel;
+use Yoke\Loading\Item;
+use Yoke\Loading\LoadChange;
+
+/**
+ * Why a setting moved between two set-ups: each change of load alone, on the rig of the earlier one as its readings tell
+ * it, against the tension that puts back the same share (docs/model.md, Why a setting moved).
+ */
+final readonly class WhyItMoved
+{
+    /**
+     * @param  CoupledRig  $rig  of the earlier set-up, with what it had on board
+     * @param  float  $tension  that was on, mm
+     * @param  float  $step  tension of one step of the small adjuster, mm; above 0
+     */
+    public function __construct(private CoupledRig $rig, private float $tension, private float $step)
+    {
+    }
+
+    /**
+     * @param  list<Item>  $before
+     * @param  list<Item>  $after
+     * @return list<LoadCause> what moves the tongue weight most first
+     *
+     * @throws ImpossibleModel when a change lifts the tongue off the ball
+     */
+    public function causes(array $before, array $after): array
+    {
+        $causes = array_map(fn (ItemChange $change): LoadCause => new LoadCause($change, $change->load()->tongue($this->rig->trailer()->ballToAxle), $this->steps($change->load())), ItemChange::between($before, $after));
+        usort($causes, static fn (LoadCause $one, LoadCause $other): int => abs($other->tongue) <=> abs($one->tongue));
+
+        return $causes;
+    }
+
+    /**
+     * What all of them together ask for, in steps; more is tighter.
+     *
+     * @param  list<Item>  $before
+     * @param  list<Item>  $after
+     *
+     * @throws ImpossibleModel
+     */
+    public function inAll(array $before, array $after): float
+    {
+        return $this->steps(LoadChange::between($before, $after));
+    }
+
+    private function steps(LoadChange $load): float
+    {
+        $share = $this->rig->taut($this->tension)->frontRestored();
+
+        return ($load->on($this->rig)->tensionFor($share) - $this->tension - $load->tension($this->rig)) / $this->step;
+    }
+}

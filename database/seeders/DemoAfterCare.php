@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Care\RigCare;
+use App\Models\Job;
+use App\Models\User;
+use App\Photos\Shows;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Date;
+
+/** What came after the demo's set-ups: the care books, and photos drawn as a phone would have taken them. */
+final class DemoAfterCare
+{
+    /** By the job whose rig it is of: days after its set-up, what was done, the distance on the vehicle. */
+    private const CARE = [
+        'Seed library, first set-up' => [[0, 'distance', '31480 km'], [9, 'retorque', '31566 km'], [170, 'torque', '36020 km'], [170, 'grease', ''], [170, 'wear', '']],
+        'Seed library, spring set-up' => [[0, 'distance', '37240 km'], [6, 'retorque', '37331 km'], [120, 'grease', '41070 km'], [205, 'distance', '45010 km']],
+        'Planetarium, new hitch' => [[0, 'distance', '88204 km']],
+    ];
+
+    private const PHOTOS = ['Seed library, spring set-up' => [Shows::LinkMark, Shows::Placard], 'Planetarium, new hitch' => [Shows::Placard, Shows::Washers, Shows::LinkMark]];
+
+    private const SIZE = [640, 480];
+
+    /** @param  array<string, User>  $people */
+    public function __construct(private array $people)
+    {
+    }
+
+    public function run(): void
+    {
+        foreach (self::CARE as $title => $lines) {
+            $job = Job::query()->where('title', $title)->firstOrFail();
+            foreach ($lines as [$days, $task, $driven]) {
+                Date::setTestNow(($job->handed_over_at ?? CarbonImmutable::now())->addDays($days)->addMinutes(3));
+                (new RigCare($job->rig->load('careRecords')))->write($task, $driven, $this->people['ibby']);
+            }
+            Date::setTestNow();
+        }
+        foreach (self::PHOTOS as $title => $shown) {
+            $job = Job::query()->where('title', $title)->firstOrFail();
+            foreach ($shown as $shows) {
+                $job->photos()->create(['shows' => $shows, 'width' => self::SIZE[0], 'height' => self::SIZE[1], 'jpeg' => $this->picture($shows), 'user_id' => $this->people['ibby']->id, 'taken_at' => $job->handed_over_at ?? Date::now()]);
+            }
+        }
+    }
+
+    /** Plain shapes: a plate with lines, a chain with one link painted, a stack of washers on a bolt. */
+    private function picture(Shows $shows): string
+    {
+        $picture = imagecreatetruecolor(...self::SIZE);
+        $colour = static fn (int $red, int $green, int $blue): int => (int) imagecolorallocate($picture, $red, $green, $blue);
+        imagefill($picture, 0, 0, $colour(88, 92, 90));
+        $steel = $colour(172, 176, 172);
+        if ($shows === Shows::Placard) {
+            imagefilledrectangle($picture, 90, 90, 550, 390, $colour(214, 212, 202));
+            foreach (range(0, 5) as $i) {
+                imagefilledrectangle($picture, 120, 130 + 42 * $i, 520 - 37 * (($i * 5) % 7), 142 + 42 * $i, $colour(52, 54, 52));
+            }
+        } elseif ($shows === Shows::LinkMark) {
+            foreach (range(0, 4) as $i) {
+                $wide = $i % 2 === 0 ? 104 : 30;
+                imagefilledellipse($picture, 320, 60 + 90 * $i, $wide, 132, $i === 2 ? $colour(222, 190, 40) : $steel);
+                imagefilledellipse($picture, 320, 60 + 90 * $i, max(2, $wide - 44), 84, $colour(88, 92, 90));
+            }
+        } else {
+            imagefilledrectangle($picture, 60, 210, 580, 270, $steel);
+            foreach (range(0, 2) as $i) {
+                imagefilledrectangle($picture, 250 + 46 * $i, 120, 286 + 46 * $i, 360, $colour(134 + 18 * $i, 138 + 18 * $i, 136 + 18 * $i));
+            }
+        }
+        ob_start();
+        imagejpeg($picture, null, 78);
+
+        return (string) ob_get_clean();
+    }
+}

@@ -1,0 +1,36 @@
+<x-layout title="Log" here="log">
+    <main class="yard">
+        <form class="yard-head" role="search" aria-label="Jobs">
+            <h1>Log</h1>
+            <span class="find"><label for="find" class="sr-only">Find</label><input id="find" name="find" value="{{ $search->find }}" placeholder="Title, vehicle, trailer or hitch" autocomplete="off"><button class="button is-first">Find</button></span>
+        </form>
+        @if ($search->jobs()->isEmpty())
+            <div class="card empty">
+                <p class="text-xl font-bold">{{ $search->find === '' ? 'No job is written down yet.' : 'No job holds “'.$search->find.'”.' }}</p>
+                <p>Every word is looked for in the job's title and in the names of its vehicle, trailer and hitch.</p>
+                @if ($search->find !== '')<a class="button" href="{{ route('log') }}">All jobs</a>@endif
+            </div>
+        @else
+            <div class="card overflow-x-auto">
+                <table class="log">
+                    <thead><tr><th scope="col">Job</th><th scope="col">Rig</th><th scope="col">Booked</th><th scope="col">Setting</th><th scope="col">State</th></tr></thead>
+                    <tbody>
+                        @foreach ($search->jobs() as $job)
+                            <tr>
+                                <td><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></td>
+                                <td><a href="{{ route('log.rig', $job->rig_id) }}">{{ $job->rig->title() }}</a><br><span class="who">{{ $job->rig->hitch->name }}</span></td>
+                                <td>{{ $job->booked_on->format('j M Y') }}</td>
+                                <td>{{ $search->setting($job) ?: '–' }}</td>
+                                <td>{{ $job->handed_over_at ? 'Handed over '.$job->handed_over_at->format('j M Y') : 'Open' }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+        @endif
+        <p class="tape-foot">
+            @if ($search->page > 1)<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page - 1]) }}">Later ones</a>@endif
+            @if ($search->hasMore())<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page + 1]) }}">Earlier ones</a>@endif
+        </p>
+    </main>
+</x-layout>

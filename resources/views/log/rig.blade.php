@@ -1,0 +1,51 @@
+<x-layout :title="'History, '.$log->rig->title()" here="log">
+    <main class="yard">
+        <div class="yard-head">
+            <h1>{{ $log->rig->title() }} <span class="font-normal text-muted">· {{ $log->rig->hitch->name }}</span></h1>
+            <x-rig-tabs :rig="$log->rig" on="history" />
+        </div>
+        <div class="history">
+            <ol class="set-ups">
+                @forelse ($log->setUps() as $i => $setUp)
+                    @php($job = $setUp->job)
+                    @php($since = $log->since($i))
+                    <li class="card set-up">
+                        <div class="set-up-head">
+                            <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
+                            <span class="who">{{ $job->booked_on->format('j M Y') }} · {{ $job->handed_over_at ? 'handed over' : 'open' }}</span>
+                            <x-verdict-chip :verdict="$setUp->verdict()->verdict" />
+                        </div>
+                        <div class="set-up-figures">
+                            <dl>@foreach ($setUp->figures() as [$what, $says])<div><dt>{{ $what }}</dt><dd>{{ $says }}</dd></div>@endforeach</dl>
+                            <table class="ledger">
+                                <caption class="sr-only">Fender heights</caption>
+                                <thead><tr><th scope="col">Fender</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr></thead>
+                                @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+                            </table>
+                        </div>
+                        @if ($since && ($since->causes() !== [] || $since->inAll() !== ''))
+                            <div class="since">
+                                <p><strong>Since {{ $log->titleBefore($i) }}</strong> {{ $since->inAll() }}</p>
+                                @if ($since->causes() !== [])<ul>@foreach ($since->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>@endif
+                            </div>
+                        @endif
+                        @if ($setUp->roadTest() !== '')<p class="sentence">{{ $setUp->roadTest() }}</p>@endif
+                        <div class="set-up-foot">
+                            <span class="thumbs">@foreach ($job->photos as $photo)<a href="{{ route('photos', $job) }}"><img src="{{ route('photos.picture', [$job, $photo->id]) }}" alt="{{ ucfirst($photo->shows->value) }}" width="{{ $photo->width }}" height="{{ $photo->height }}" loading="lazy"></a>@endforeach</span>
+                            <a class="button is-small" href="{{ route('photos', $job) }}">Photos</a>
+                            <a class="button is-small" href="{{ route('card', $job) }}">Card</a>
+                            @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">It comes back</a>@endif
+                        </div>
+                    </li>
+                @empty
+                    <li class="card empty"><p class="text-xl font-bold">No set-up of this rig yet.</p><p>Each job of it is written down here, with what changed since the one before.</p></li>
+                @endforelse
+            </ol>
+            <section class="trends" aria-label="Over time">
+                @foreach ($log->trends() as [$what, $plot, $says])<x-trend :what="$what" :plot="$plot" :says="$says" />@endforeach
+                @if ($log->trends() === [])<p class="sentence">From the second set-up on, heights and loads are drawn here over time.</p>@endif
+            </section>
+        </div>
+        @if ($log->earlier() !== null)<p class="tape-foot"><a class="button" href="{{ route('log.rig', [$log->rig, 'skip' => $log->earlier()]) }}">Earlier set-ups</a></p>@endif
+    </main>
+</x-layout>
