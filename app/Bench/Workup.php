@@ -79,8 +79,8 @@ final class Workup
     private function fromWhereItWasLeft(Advised $advised): Advised
     {
         $start = $this->trial === null ? $this->start() : null;
-        foreach ($start === null ? [] : $advised->ranking as $outlook) {
-            if ($outlook->isOpen() && $outlook->setting->equals($start)) {
+        foreach ($advised->ranking as $outlook) {
+            if ($start !== null && $outlook->isOpen() && $outlook->setting->equals($start)) {
                 return new Advised(Move::Set, $outlook, $advised->present, $advised->ranking);
             }
         }

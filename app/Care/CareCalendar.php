@@ -24,7 +24,7 @@ final readonly class CareCalendar
         foreach ($rigs as $rig) {
             foreach (CareLine::of(new RigCare($rig), $this->person) as $line) {
                 $day = CareRecord::dateOf($line->due->firstDay());
-                $event = $calendar->createComponent('VEVENT');
+                $event = $calendar->createComponent('VEVENT', null, false);
                 $event->add('UID', "care-{$rig->id}-{$line->due->task->key}@ivy-yoke");
                 $event->add('DTSTAMP', $this->now);
                 $event->add('DTSTART', $day->format('Ymd'), ['VALUE' => 'DATE']);

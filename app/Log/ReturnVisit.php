@@ -14,6 +14,7 @@ use Yoke\Advice\Advised;
 use Yoke\Advice\Move;
 use Yoke\Advice\Policy;
 use Yoke\Balance\Exception\ImpossibleModel;
+use Yoke\Fit\Learnt;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
@@ -73,12 +74,15 @@ final readonly class ReturnVisit
         $corrected = $this->corrected();
         $leftAt = $this->leftAt();
         $sheet = RigAsWorked::sheetWith($rig, $this->state);
+        if ($this->state === null && isset($this->job->rig_as_worked['aboard'])) {
+            $sheet['aboard'] = $this->job->rig_as_worked['aboard'];
+        }
 
         return Job::query()->create([
             'rig_id' => $rig->id,
             'title' => $title,
             'booked_on' => Date::today(),
-            'rig_as_worked' => $this->state === null && isset($this->job->rig_as_worked['aboard']) ? [...$sheet, 'aboard' => $this->job->rig_as_worked['aboard']] : $sheet,
+            'rig_as_worked' => [...$sheet, 'learnt' => $this->learnt(new RigAsWorked($sheet))],
             'band_from' => $this->job->band_from,
             'band_to' => $this->job->band_to,
             'method' => $this->job->method,
@@ -86,6 +90,14 @@ final readonly class ReturnVisit
             'earlier_job_id' => $this->job->id,
             'start' => $corrected === null || $leftAt === null ? null : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
         ]);
+    }
+
+    /** @return non-empty-list<array{float, float}>|null null where nothing was read, or the sheets say otherwise now */
+    private function learnt(RigAsWorked $now): ?array
+    {
+        $workup = $this->last->workup;
+
+        return $workup === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : Learnt::of($workup->posterior)->rows();
     }
 
     private function advised(): ?Advised

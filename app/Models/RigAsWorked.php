@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Loads\Aboard;
+use Yoke\Fit\Learnt;
 use Yoke\Fit\PriorDoubts;
+use Yoke\Fit\RigPrior;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
@@ -32,7 +34,8 @@ use Yoke\Rig\VehicleBody;
  *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
  *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float, sheet?: array<string, float|int|string>|null},
  *     hitch: array{name: string, bar_arm_mm: float, sheet?: array<string, float|int|string>|null},
- *     aboard?: AboardLoad|null
+ *     aboard?: AboardLoad|null,
+ *     learnt?: non-empty-list<array{float, float}>|null
  * }
  */
 final readonly class RigAsWorked
@@ -109,7 +112,9 @@ final readonly class RigAsWorked
         $described = new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch), app(PriorDoubts::class));
         $change = $this->loadChange();
 
-        return $change === null ? $described : $described->loaded($change);
+        $loaded = $change === null ? $described : $described->loaded($change);
+
+        return isset($this->sheet['learnt']) ? $loaded->learnt(Learnt::kept($this->sheet['learnt'])) : $loaded;
     }
 
     /** @return list<Item> what travels on it, as far as anybody wrote it down */
@@ -149,6 +154,24 @@ final readonly class RigAsWorked
         $aboard = $this->sheet['aboard'] ?? null;
 
         return $aboard === null || $aboard['items'] === $aboard['weighed'] ? null : LoadChange::between(Aboard::items($aboard['weighed']), Aboard::items($aboard['items']));
+    }
+
+    /** The same by its sheets alone, whatever earlier readings told. */
+    public function bySheets(): self
+    {
+        return new self([...$this->sheet, 'learnt' => null]);
+    }
+
+    /** Whether another one is described alike, so that what readings told of it holds for this one too. */
+    public function isDescribedAs(self $other): bool
+    {
+        $facts = static function (self $worked): array {
+            $prior = $worked->bySheets()->described()->prior();
+
+            return [$prior->known(), array_map($prior->likely(...), range(0, RigPrior::BAR_RATE))];
+        };
+
+        return $facts($this) == $facts($other);
     }
 
     /** What stands on the sheet of a part. */

@@ -250,6 +250,12 @@ final readonly class PlanPage
         return $found === null || $setting === null ? '' : "Handed over last at {$this->words()->of($setting)} ({$found['job']}, {$found['on']}): start there while the load is the same.";
     }
 
+    /** Whether it was set up before, so that it starts where it was left. */
+    public function comesBack(): bool
+    {
+        return $this->startSetting() !== '';
+    }
+
     private function startSetting(): string
     {
         try {

@@ -13,6 +13,9 @@ final readonly class CareBook
     /** No odometer shows more, km. */
     private const MOST_KM = 2_000_000.0;
 
+    /** What is typed back as it was printed, in whole miles, may be so much lower. */
+    private const AS_PRINTED_KM = 1.0;
+
     /**
      * @param  non-empty-list<CareTask>  $tasks
      * @param  list<CareDone>  $done  in the order of time
@@ -54,7 +57,7 @@ final readonly class CareBook
     public function check(float $kilometres, RoadUnit $unit): void
     {
         $last = $this->driven();
-        if ($last !== null && $kilometres < $last) {
+        if ($last !== null && $kilometres < $last - self::AS_PRINTED_KM) {
             throw ImpossibleDistance::lower($kilometres, $last, $unit);
         }
         if ($kilometres > self::MOST_KM) {

@@ -8,6 +8,7 @@ use Yoke\Advice\Obstacle;
 use Yoke\Balance\CoupledRig;
 use Yoke\Fit\AxleGroup;
 use Yoke\Fit\KnownRig;
+use Yoke\Fit\Learnt;
 use Yoke\Fit\Likely;
 use Yoke\Fit\PriorDoubts;
 use Yoke\Fit\RigPrior;
@@ -53,17 +54,27 @@ final readonly class DescribedRig
         private Values $hitch,
         private PriorDoubts $doubts = new PriorDoubts,
         private ?LoadChange $load = null,
+        private ?Learnt $learnt = null,
     ) {
     }
 
     /** The same rig with a change of load on board, besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load === null ? $change : $this->load->plus($change));
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load === null ? $change : $this->load->plus($change), $this->learnt);
+    }
+
+    /** The same rig, of which readings of an earlier set-up told more than what is usual. */
+    public function learnt(Learnt $learnt): self
+    {
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load, $learnt);
     }
 
     public function prior(): RigPrior
     {
+        if ($this->learnt !== null) {
+            return new RigPrior($this->known(), $this->learnt->likely(), $this->learnt->tension(), $this->load);
+        }
         $tongueWeight = $this->tongueWeight();
         $doubtful = [
             new Likely($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),

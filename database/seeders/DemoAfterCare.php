@@ -52,24 +52,23 @@ final class DemoAfterCare
     private function picture(Shows $shows): string
     {
         $picture = imagecreatetruecolor(...self::SIZE);
-        $colour = static fn (int $red, int $green, int $blue): int => (int) imagecolorallocate($picture, $red, $green, $blue);
-        imagefill($picture, 0, 0, $colour(88, 92, 90));
-        $steel = $colour(172, 176, 172);
+        imagefill($picture, 0, 0, 0x585C5A);
+        $steel = 0xACB0AC;
         if ($shows === Shows::Placard) {
-            imagefilledrectangle($picture, 90, 90, 550, 390, $colour(214, 212, 202));
+            imagefilledrectangle($picture, 90, 90, 550, 390, 0xD6D4CA);
             foreach (range(0, 5) as $i) {
-                imagefilledrectangle($picture, 120, 130 + 42 * $i, 520 - 37 * (($i * 5) % 7), 142 + 42 * $i, $colour(52, 54, 52));
+                imagefilledrectangle($picture, 120, 130 + 42 * $i, 520 - 37 * (($i * 5) % 7), 142 + 42 * $i, 0x343634);
             }
         } elseif ($shows === Shows::LinkMark) {
             foreach (range(0, 4) as $i) {
                 $wide = $i % 2 === 0 ? 104 : 30;
-                imagefilledellipse($picture, 320, 60 + 90 * $i, $wide, 132, $i === 2 ? $colour(222, 190, 40) : $steel);
-                imagefilledellipse($picture, 320, 60 + 90 * $i, max(2, $wide - 44), 84, $colour(88, 92, 90));
+                imagefilledellipse($picture, 320, 60 + 90 * $i, $wide, 132, $i === 2 ? 0xDEBE28 : $steel);
+                imagefilledellipse($picture, 320, 60 + 90 * $i, max(2, $wide - 44), 84, 0x585C5A);
             }
         } else {
             imagefilledrectangle($picture, 60, 210, 580, 270, $steel);
             foreach (range(0, 2) as $i) {
-                imagefilledrectangle($picture, 250 + 46 * $i, 120, 286 + 46 * $i, 360, $colour(134 + 18 * $i, 138 + 18 * $i, 136 + 18 * $i));
+                imagefilledrectangle($picture, 250 + 46 * $i, 120, 286 + 46 * $i, 360, 0x868A88 + 0x121212 * $i);
             }
         }
         ob_start();

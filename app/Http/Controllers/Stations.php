@@ -19,8 +19,10 @@ final class Stations
     public function close(Request $request, Job $job, Station $station): RedirectResponse
     {
         abort_if($station->stance() !== null, 404);
-        $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->user()?->getAuthIdentifier()]);
-        $this->handOver($request, $job, $station);
+        $mark = $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->user()?->getAuthIdentifier()]);
+        if ($mark->wasRecentlyCreated) {
+            $this->handOver($request, $job, $station);
+        }
 
         return redirect()->route('bench', [$job, ($station->next() ?? $station)->value]);
     }

@@ -4,12 +4,12 @@
         <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the first setting is planned here.</p>
         <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Rig\Sheet\Part::Hitch) }}">To the hitch's sheet</a></p>
     @else
-        @if ($plan->foundSetting() !== '')<p class="sentence" data-tone="note">{{ $plan->foundSetting() }}</p>@endif
+        @if ($plan->foundSetting() !== '')<p @class(['do-next' => $plan->comesBack(), 'sentence' => ! $plan->comesBack()]) data-tone="note">{{ $plan->foundSetting() }}</p>@endif
         @php($first = $firsts[0])
         @php($advised = array_slice(array_filter($firsts, fn ($chance) => $chance->allowed()), 0, 6))
-        <div class="do-next">
+        <div @class(['do-next' => ! $plan->comesBack(), 'sentence' => $plan->comesBack()])>
             @if ($first->allowed())
-                <p>Start at {{ $plan->setting($first) }}: {{ $plan->print->percent($first->inBand) }} chance to land in band at the first hook-up.</p>
+                <p>{{ $plan->comesBack() ? 'As if for the first time: start' : 'Start' }} at {{ $plan->setting($first) }}: {{ $plan->print->percent($first->inBand) }} chance to land in band at the first hook-up.</p>
             @else
                 <p>No setting of this hitch can be advised to start with: the best one {{ $first->whyNot() }}.</p>
             @endif

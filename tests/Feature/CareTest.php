@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\CareRecord;
+use App\Models\Rig;
+use Illuminate\Support\Facades\Date;
+use Sabre\VObject\Reader;
+
+beforeEach(function (): void {
+    $this->person('Ibby Marsh', '1 mm');
+    $this->actingAs(App\Models\User::query()->sole());
+    $this->work = $this->job();
+    $this->rig = Rig::query()->sole();
+    $this->rig->hitch->update(['sheet' => ['family' => 'chain-snap-up', 'retorque_km' => 80, 'service_km' => 8000]]);
+    $this->at = "/log/{$this->rig->id}/care";
+    $this->write = fn (string $task, string $driven = '') => $this->from($this->at)->post($this->at, compact('task', 'driven'));
+    Date::setTestNow('2026-05-04 09:00:00');
+    $this->handOver = fn () => $this->post("/jobs/{$this->work->id}/hand-over/close");
+});
+
+afterEach(fn () => Date::setTestNow());
+
+it('begins at the hand-over, counts by distance or date, and shows in the yard what presses', function (): void {
+    $this->get($this->at)->assertOk()->assertSee('Nothing falls due before the rig is handed over');
+    ($this->handOver)();
+    ($this->write)('distance', '41200 km')->assertRedirect($this->at)->assertSessionHasNoErrors();
+    $this->get($this->at)->assertSeeInOrder(['Torque again after the first run', 'once, 80 km or 14 days after a set-up', 'set up 4 May 2026', 'in 80 km, or by 18 May 2026'])
+        ->assertSee('Ball, head sockets.')->assertSee('every 8000 km or 12 months');
+    $this->get('/')->assertSeeInOrder(['Due', 'Drover with Dome', 'Torque again after the first run, due soon']);
+
+    Date::setTestNow('2026-05-07 18:00:00');
+    ($this->write)('distance', '41300');
+    $this->get('/')->assertSee('Torque again after the first run, overdue: 20 km over its distance');
+    ($this->write)('retorque')->assertSessionHasNoErrors();
+    $this->get('/')->assertDontSee('Torque again');
+    expect($this->rig->fresh()->care_due_on->toDateString())->toBe('2026-11-03');
+
+    Date::setTestNow('2026-10-25 09:00:00');
+    $this->get('/')->assertSee('Grease, due soon: by 3 Nov 2026');
+});
+
+it('begins every interval anew with the next set-up, once for each day', function (): void {
+    ($this->handOver)();
+    ($this->write)('retorque');
+    $this->post("/jobs/{$this->work->id}/hand-over/open");
+    ($this->handOver)();
+    expect(CareRecord::query()->where('task', 'set-up')->count())->toBe(1);
+    Date::setTestNow('2026-09-01 09:00:00');
+    ($this->handOver)();
+
+    expect(CareRecord::query()->where('task', 'set-up')->count())->toBe(1, 'a closed station stays as it was handed over')
+        ->and($this->post("/jobs/{$this->work->id}/hand-over/open")->status())->toBe(302);
+    ($this->handOver)();
+    expect(CareRecord::query()->where('task', 'set-up')->count())->toBe(2);
+    $this->get($this->at)->assertSee('Torque again after the first run');
+});
+
+it('refuses a distance that cannot be, keeps it in the field, and writes nothing', function (string $typed, string $says): void {
+    ($this->handOver)();
+    ($this->write)('distance', '41200 km');
+    ($this->write)('grease', $typed)->assertRedirect($this->at)->assertSessionHasErrorsIn('care', 'driven');
+    $this->get($this->at)->assertSee($says)->assertSee('value="'.e($typed).'"', false);
+    ($this->write)('coffee', '')->assertNotFound();
+
+    expect(CareRecord::query()->count())->toBe(2);
+})->with([
+    'lower than last time' => ['39 000'.'', 'Expected the distance on the vehicle'],
+    'lower, and it reads' => ['41100 km', 'Expected at least 41200 km, as it was read last: 41100 km is lower.'],
+    'in miles' => ['25000 mi', '40234 km is lower'],
+    'words' => ['far', 'Expected the distance on the vehicle, such as 48200 km.'],
+    'scripts' => ['<b>1</b>', 'Expected the distance'],
+]);
+
+it('takes a line back and keeps it', function (): void {
+    ($this->handOver)();
+    ($this->write)('distance', '99999 km');
+    $this->post("{$this->at}/2/withdraw")->assertRedirect($this->at);
+    ($this->write)('distance', '41200 km')->assertSessionHasNoErrors();
+
+    $this->get($this->at)->assertSeeInOrder(['41200 km = 41200 km', '99999 km', 'taken back 4 May']);
+    $this->post('/log/1/care/77/withdraw')->assertNotFound();
+});
+
+it('gives what falls due as a calendar that another program reads: a day for each task, the same name every time', function (): void {
+    ($this->handOver)();
+    foreach (["{$this->at}.ics", '/care.ics'] as $address) {
+        $answer = $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+        $calendar = Reader::read((string) $answer->getContent());
+        $events = array_column(array_map(static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART], iterator_to_array($calendar->VEVENT, false)), 1, 0);
+
+        expect($calendar->validate())->toBe([])->and($events)->toHaveCount(5)->and($events["care-{$this->rig->id}-retorque@ivy-yoke"])->toBe('20260518')
+            ->and((string) $calendar->VEVENT[0]->SUMMARY)->toBe('Torque again after the first run: Drover with Dome');
+    }
+    $this->rig->putAway();
+    expect(count(Reader::read((string) $this->get('/care.ics')->getContent())->VEVENT ?? []))->toBe(0);
+});
