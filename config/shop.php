@@ -39,5 +39,6 @@ return [
         'offLevel' => 0.25,
         'minute' => 0.005,
     ],
+    'backups' => env('YOKE_BACKUPS', storage_path('app/backups')),
     'band' => ['from' => 0.5, 'to' => 1.0],
 ];

@@ -9,6 +9,7 @@ use App\Http\Controllers\Checks;
 use App\Http\Controllers\Devices;
 use App\Http\Controllers\Garage;
 use App\Http\Controllers\HeadChoice;
+use App\Http\Controllers\JobFiles;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Loads;
 use App\Http\Controllers\Logs;
@@ -19,6 +20,7 @@ use App\Http\Controllers\Procedures;
 use App\Http\Controllers\RoadTests;
 use App\Http\Controllers\Rounds;
 use App\Http\Controllers\Shelf;
+use App\Http\Controllers\Shop;
 use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Stations;
 use App\Http\Controllers\Tape;
@@ -76,6 +78,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->name('card.pdf');
     Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
     Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->whereNumber('link')->name('card.revoke');
+    Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->name('files');
+    Route::get('/jobs/{job}/job.json', [JobFiles::class, 'json'])->name('files.json');
+    Route::get('/jobs/{job}/readings.csv', [JobFiles::class, 'readings'])->name('files.readings');
+    Route::get('/jobs/{job}/tickets.csv', [JobFiles::class, 'tickets'])->name('files.tickets');
+    Route::get('/jobs/{job}/drawing.svg', [JobFiles::class, 'drawing'])->name('files.drawing');
     Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->name('photos');
     Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
     Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->whereNumber('photo')->name('photos.picture');
@@ -87,6 +94,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
 
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
+    Route::get('/take-in', [JobFiles::class, 'take'])->name('files.take');
+    Route::post('/take-in', [JobFiles::class, 'store'])->name('files.store');
+    Route::get('/shop', [Shop::class, 'show'])->name('shop');
+    Route::post('/shop/backups', [Shop::class, 'make'])->name('shop.make');
+    Route::get('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
+    Route::post('/shop/restore', [Shop::class, 'restore'])->name('shop.restore');
     Route::get('/log', [Logs::class, 'index'])->name('log');
     Route::prefix('/log/{rig}')->whereNumber('rig')->group(function (): void {
         Route::get('/', [Logs::class, 'show'])->name('log.rig');

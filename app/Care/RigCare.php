@@ -73,7 +73,7 @@ final readonly class RigCare
     {
         $this->rig->load('careRecords');
         $due = $this->book()->due();
-        $this->rig->update(['care_due_on' => $due === [] ? null : CareRecord::dateOf($due[0]->firstDay())]);
+        Rig::withoutTimestamps(fn (): bool => $this->rig->update(['care_due_on' => $due === [] ? null : CareRecord::dateOf($due[0]->firstDay())]));
     }
 
     private function family(): ?HitchFamily

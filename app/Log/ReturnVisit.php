@@ -87,7 +87,7 @@ final readonly class ReturnVisit
             'band_to' => $this->job->band_to,
             'method' => $this->job->method,
             'head_place' => $this->job->head_place,
-            'earlier_job_id' => $this->job->id,
+            'earlier_mark' => $this->job->mark,
             'start' => $corrected === null || $leftAt === null ? null : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
         ]);
     }

@@ -15,9 +15,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Hitch extends Model
 {
-    use KeptAway;
+    use KeptAway, Marked;
 
-    protected $fillable = ['name', 'bar_arm_mm', 'sheet'];
+    protected $fillable = ['mark', 'name', 'bar_arm_mm', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -20,6 +20,8 @@ use Yoke\Rig\Stance;
  *
  * @property int $id
  * @property int $rig_id
+ * @property string $mark of this job wherever it is kept
+ * @property array<string, mixed>|null $extra fields of its file that are not known here, by pointer
  * @property string $title
  * @property CarbonImmutable $booked_on
  * @property array<string, mixed> $rig_as_worked
@@ -50,7 +52,9 @@ use Yoke\Rig\Stance;
  */
 final class Job extends Model
 {
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_job_id'];
+    use Marked;
+
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra'];
 
     protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'method' => 'front_restoration'];
 
@@ -63,6 +67,7 @@ final class Job extends Model
             'each_side' => 'boolean',
             'head_place' => 'array',
             'start' => 'array',
+            'extra' => 'array',
             'method' => Aim::class,
             'handed_over_at' => 'immutable_datetime',
         ];
@@ -168,7 +173,7 @@ final class Job extends Model
     /** @return BelongsTo<Job, $this> whose setting a return visit starts from */
     public function earlierJob(): BelongsTo
     {
-        return $this->belongsTo(self::class, 'earlier_job_id');
+        return $this->belongsTo(self::class, 'earlier_mark', 'mark');
     }
 
     /** @return HasMany<CardLink, $this> */

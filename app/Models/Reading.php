@@ -33,6 +33,7 @@ use Yoke\Tape\Side;
  * @property int|null $supersedes_id
  * @property CarbonImmutable $taken_at
  * @property User $user
+ * @property self|null $successor that corrects it
  */
 final class Reading extends Model
 {

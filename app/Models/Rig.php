@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property string $mark of this rig wherever it is kept
  * @property Vehicle $vehicle
  * @property Trailer $trailer
  * @property Hitch $hitch
@@ -23,9 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Rig extends Model
 {
-    use KeptAway;
+    use KeptAway, Marked;
 
-    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on'];
+    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on', 'mark'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -18,9 +18,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Trailer extends Model
 {
-    use KeptAway;
+    use KeptAway, Marked;
 
-    protected $fillable = ['name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg', 'sheet'];
+    protected $fillable = ['mark', 'name', 'body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -19,9 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Vehicle extends Model
 {
-    use KeptAway;
+    use KeptAway, Marked;
 
-    protected $fillable = ['name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension', 'sheet'];
+    protected $fillable = ['mark', 'name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension', 'sheet'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -11,7 +11,10 @@ final readonly class CleanPhoto
 {
     private const LONGEST_SIDE = 1600;
 
-    private const QUALITY = 80;
+    /** Tried one after the other until it is small enough that a job's photos go into its file. */
+    private const QUALITIES = [80, 65, 50, 35, 20];
+
+    private const MOST_BYTES = 260_000;
 
     private const MOST_MEGAPIXELS = 50;
 
@@ -64,9 +67,14 @@ final readonly class CleanPhoto
         $paper = imagecreatetruecolor($width, $height);
         imagefill($paper, 0, 0, (int) imagecolorallocate($paper, 255, 255, 255));
         imagecopy($paper, $image, 0, 0, 0, 0, $width, $height);
-        ob_start();
-        imagejpeg($paper, null, self::QUALITY);
-
-        return new self((string) ob_get_clean(), $width, $height);
+        foreach (self::QUALITIES as $quality) {
+            ob_start();
+            imagejpeg($paper, null, $quality);
+            $jpeg = (string) ob_get_clean();
+            if (strlen($jpeg) <= self::MOST_BYTES) {
+                return new self($jpeg, $width, $height);
+            }
+        }
+        throw UnusablePhoto::tooBusy();
     }
 }

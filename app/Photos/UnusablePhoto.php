@@ -19,6 +19,16 @@ final class UnusablePhoto extends RuntimeException
         return new self('Expected a photo as JPEG, PNG or WebP.');
     }
 
+    public static function tooBusy(): self
+    {
+        return new self('This photo cannot be made small enough to keep. Take it again from further away.');
+    }
+
+    public static function tooMany(int $most): self
+    {
+        return new self("A job keeps {$most} photos at most. Take one back first.");
+    }
+
     public static function tooLarge(int $megapixels): self
     {
         return new self("Expected a photo of at most {$megapixels} megapixels. Take it again at a smaller size.");

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Devices\Driver;
 use App\Devices\LineDriver;
+use App\Shop\Backup;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
@@ -29,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return new PriorDoubts(...$doubt);
         });
+        $this->app->singleton(Backup::class, static fn (): Backup => new Backup((string) config('shop.backups')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
         $this->app->singleton(Policy::class, function (): Policy {
             /** @var array<string, float> $policy */

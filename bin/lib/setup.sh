@@ -78,7 +78,7 @@ devices() {
 
 # serve ADDRESS PORT LOG : PHP's own server with several workers, in place of this shell.
 serve() {
-    PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 \
+    PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 -d upload_max_filesize=1G -d post_max_size=1G \
         -S "$1:$2" -t public bin/lib/router.php >>"$3" 2>&1
 }
 

@@ -48,7 +48,7 @@ it('starts a return visit where it was left, corrected for what travels now, and
     $this->post($visit, ['state' => '2', 'title' => 'Dome comes back'])->assertRedirect('/jobs/2');
     $back = Job::query()->findOrFail(2);
 
-    expect($back->rigAsWorked()->loadState())->toBe('Long trip')->and($back->earlier_job_id)->toBe(1)
+    expect($back->rigAsWorked()->loadState())->toBe('Long trip')->and($back->earlierJob->id)->toBe(1)
         ->and($back->start['left_at'])->toEqual(['link' => 4, 'washer' => 3, 'head' => 2])->and($back->start['steps']['washer'])->toEqual(3)->and($back->start['steps']['link'])->toBeGreaterThanOrEqual(4)
         ->and($back->rigAsWorked()->bySheets()->described()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390 + 120 * 2040 / 5100, 1e-6)
         ->and($this->work->fresh()->rigAsWorked()->described()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390, 1e-6);

@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\Date;
 /** Photos kept with a job: placards, the marked link, the washers. */
 final class Photos
 {
+    private const MOST = 20;
+
     public function show(Job $job): View
     {
         return view('photos.show', ['job' => $job->load('photos.user')]);
@@ -29,7 +31,7 @@ final class Photos
         $shows = Shows::tryFrom($request->string('shows')->toString()) ?? Shows::Other;
         $back = redirect()->route('photos', $job);
         try {
-            $photo = $this->sent($request);
+            $photo = $job->photos->count() < self::MOST ? $this->sent($request) : throw UnusablePhoto::tooMany(self::MOST);
         } catch (UnusablePhoto $unusable) {
             return $back->withInput(['shows' => $shows->value])->withErrors(['photo' => $unusable->getMessage()]);
         }

@@ -2,6 +2,7 @@
     <main class="yard">
         <form class="yard-head" role="search" aria-label="Jobs">
             <h1>Log</h1>
+            <span class="shelves"><a href="{{ route('files.take') }}">Take a job in</a><a href="{{ route('shop') }}">The whole shop</a></span>
             <span class="find"><label for="find" class="sr-only">Find</label><input id="find" name="find" value="{{ $search->find }}" placeholder="Title, vehicle, trailer or hitch" autocomplete="off"><button class="button is-first">Find</button></span>
         </form>
         @if ($search->jobs()->isEmpty())

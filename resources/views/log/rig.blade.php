@@ -34,6 +34,7 @@
                             <span class="thumbs">@foreach ($job->photos as $photo)<a href="{{ route('photos', $job) }}"><img src="{{ route('photos.picture', [$job, $photo->id]) }}" alt="{{ ucfirst($photo->shows->value) }}" width="{{ $photo->width }}" height="{{ $photo->height }}" loading="lazy"></a>@endforeach</span>
                             <a class="button is-small" href="{{ route('photos', $job) }}">Photos</a>
                             <a class="button is-small" href="{{ route('card', $job) }}">Card</a>
+                            <a class="button is-small" href="{{ route('files', $job) }}">Files</a>
                             @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">It comes back</a>@endif
                         </div>
                     </li>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Interchange\Job\JobFile;
+use App\Models\Job;
+use Illuminate\Console\Command;
+
+final class Export extends Command
+{
+    use ReadsJson;
+
+    protected $signature = 'yoke:export {job : Number or mark of the job} {--to= : File to write; printed without it}';
+
+    protected $description = 'Write a job with its rig and all its readings to a JSON file';
+
+    public function handle(): int
+    {
+        /** @var string $asked */
+        $asked = $this->argument('job');
+        $job = Job::query()->where(ctype_digit($asked) ? 'id' : 'mark', $asked)->first();
+        if (! $job instanceof Job) {
+            $this->complain("Expected the number or the mark of a job, and {$asked} is none.");
+
+            return 2;
+        }
+        $json = (new JobFile($job))->json();
+        $to = $this->option('to');
+        if (! is_string($to)) {
+            $this->output->write($json);
+
+            return self::SUCCESS;
+        }
+        if (@file_put_contents($to, $json) === false) {
+            $this->complain("Expected a file that can be written, and {$to} is none.");
+
+            return 2;
+        }
+        $this->output->writeln("{$job->title} is in {$to}.");
+
+        return self::SUCCESS;
+    }
+}

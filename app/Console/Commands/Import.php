@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Interchange\Job\FileCheck;
+use App\Interchange\Job\ImportRefused;
+use App\Interchange\Job\JobImport;
+use App\Interchange\Job\WhenItExists;
+use Illuminate\Console\Command;
+
+final class Import extends Command
+{
+    use ReadsJson;
+
+    protected $signature = 'yoke:import {file : A job file} {--if-exists=stop : merge, copy or stop where its rig is here already}';
+
+    protected $description = 'Take in a job with its rig and all its readings from a JSON file';
+
+    public function handle(): int
+    {
+        /** @var string $file */
+        $file = $this->argument('file');
+        $asked = $this->option('if-exists');
+        $then = WhenItExists::tryFrom(is_string($asked) ? $asked : '');
+        if ($then === null) {
+            $this->complain('Expected --if-exists=merge, copy or stop.');
+
+            return 2;
+        }
+        try {
+            $taken = JobImport::take(FileCheck::contents($file), $then);
+        } catch (ImportRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return 2;
+        }
+        $this->output->writeln("{$taken->job->title} is taken in as job {$taken->job->id}.");
+        foreach ($taken->unknown() as $pointer) {
+            $this->output->writeln("Not known here, kept and handed on: {$pointer}");
+        }
+
+        return self::SUCCESS;
+    }
+}

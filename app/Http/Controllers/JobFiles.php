@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Card\CardPage;
+use App\Interchange\Csv;
+use App\Interchange\Job\FileCheck;
+use App\Interchange\Job\ImportRefused;
+use App\Interchange\Job\JobFile;
+use App\Interchange\Job\JobImport;
+use App\Interchange\Job\WhenItExists;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+
+/** What a job is handed on as, and how one is taken in. */
+final class JobFiles
+{
+    /** An import that waits for an answer is kept under a name like this. */
+    private const WAITING = '/^[A-Za-z0-9]{40}$/';
+
+    public function show(Job $job): View
+    {
+        return view('files.show', ['job' => $job->load('rig')]);
+    }
+
+    public function json(Job $job): Response
+    {
+        return $this->file((new JobFile($job))->json(), 'application/json', "job-{$job->id}.json");
+    }
+
+    public function readings(Job $job): Response
+    {
+        return $this->file(Csv::readings($job), 'text/csv; charset=utf-8', "readings-{$job->id}.csv");
+    }
+
+    public function tickets(Job $job): Response
+    {
+        return $this->file(Csv::tickets($job), 'text/csv; charset=utf-8', "tickets-{$job->id}.csv");
+    }
+
+    public function drawing(Request $request, Job $job): Response
+    {
+        /** @var User $person */
+        $person = $request->user();
+
+        return $this->file(view('card.drawing', ['page' => new CardPage($job->load(['liveReadings', 'marks', 'rounds', 'rig']), $person)])->render(), 'image/svg+xml', "drawing-{$job->id}.svg");
+    }
+
+    public function take(): View
+    {
+        return view('files.take');
+    }
+
+    /** Takes a file in; one whose rig is here already waits until somebody says what to do with it. */
+    public function store(Request $request): RedirectResponse
+    {
+        $then = WhenItExists::tryFrom($request->string('then')->toString()) ?? WhenItExists::Stop;
+        $back = redirect()->route('files.take');
+        $waiting = $request->string('waiting')->toString();
+        try {
+            $json = $this->sent($request, $waiting);
+            if ($waiting !== '' && $then === WhenItExists::Stop) {
+                Storage::disk('local')->delete("imports/{$waiting}.json");
+
+                return $back->with('stopped', 'Nothing was taken in.');
+            }
+            $taken = JobImport::take($json, $then);
+        } catch (ImportRefused $refused) {
+            return $this->refuse($refused, $json ?? '', $waiting);
+        }
+        Storage::disk('local')->delete("imports/{$waiting}.json");
+
+        return redirect()->route('files', $taken->job)->with('taken', ['unknown' => $taken->unknown()]);
+    }
+
+    private function refuse(ImportRefused $refused, string $json, string $waiting): RedirectResponse
+    {
+        $back = redirect()->route('files.take')->withErrors(['file' => $refused->getMessage()]);
+        if (! $refused->asksWhatToDo) {
+            return $back;
+        }
+        $name = $waiting !== '' ? $waiting : Str::random(40);
+        Storage::disk('local')->put("imports/{$name}.json", $json);
+
+        return $back->with('waiting', $name);
+    }
+
+    /** @throws ImportRefused */
+    private function sent(Request $request, string $waiting): string
+    {
+        if ($waiting !== '') {
+            return preg_match(self::WAITING, $waiting) === 1 ? (Storage::disk('local')->get("imports/{$waiting}.json") ?? throw ImportRefused::unreadable('the one that waited')) : throw ImportRefused::unreadable('the one that waited');
+        }
+        $file = $request->file('file');
+
+        return $file instanceof UploadedFile && $file->isValid() ? FileCheck::contents($file->getPathname()) : throw ImportRefused::unreadable('the one that was sent');
+    }
+
+    private function file(string $bytes, string $type, string $name): Response
+    {
+        return new Response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'X-Content-Type-Options' => 'nosniff']);
+    }
+}

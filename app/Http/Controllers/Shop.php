@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Shop\Backup;
+use App\Shop\BackupRefused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** The whole shop: copied, and put back. */
+final class Shop
+{
+    public function __construct(private readonly Backup $backup)
+    {
+    }
+
+    public function show(): View
+    {
+        return view('shop', ['backups' => $this->backup->all()]);
+    }
+
+    public function make(): RedirectResponse
+    {
+        return $this->attempt(fn (): string => 'Copied: '.basename($this->backup->make()).'.');
+    }
+
+    public function download(string $name): BinaryFileResponse
+    {
+        return response()->download($this->backup->path($name) ?? abort(404), $name, ['Content-Type' => 'application/octet-stream']);
+    }
+
+    /** Puts back a copy of the shop's own folder, or one that is sent. */
+    public function restore(Request $request): RedirectResponse
+    {
+        return $this->attempt(function () use ($request): string {
+            $kept = $this->backup->restore($this->asked($request));
+            Artisan::call('migrate', ['--force' => true]);
+
+            return 'The shop is as that backup has it. What was there is kept as '.basename($kept).'.';
+        });
+    }
+
+    /** @throws BackupRefused */
+    private function asked(Request $request): string
+    {
+        $name = $request->string('name')->toString();
+        if ($name !== '') {
+            return $this->backup->path($name) ?? abort(404);
+        }
+        $file = $request->file('file');
+
+        return $file instanceof UploadedFile && $file->isValid() ? $file->getPathname() : throw BackupRefused::notSent();
+    }
+
+    /** @param  \Closure(): string  $do */
+    private function attempt(\Closure $do): RedirectResponse
+    {
+        try {
+            return redirect()->route('shop')->with('done', $do());
+        } catch (BackupRefused $refused) {
+            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+        }
+    }
+}

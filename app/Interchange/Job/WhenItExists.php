@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Job;
+
+/** What to do with a file whose rig, or a part of it, is here already. */
+enum WhenItExists: string
+{
+    /** The job joins the rig that is here; what is here stays as it is. */
+    case Merge = 'merge';
+
+    /** Everything of the file stands beside what is here. */
+    case Copy = 'copy';
+
+    case Stop = 'stop';
+}
