@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Exceptions\DatabaseTrouble;
 use App\Http\Middleware\PersonalTaste;
+use App\Http\Middleware\TakeOnce;
 use App\Http\Middleware\TellServerTime;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,7 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is typed is kept to the letter: nothing trims it on the way in.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(TellServerTime::class);
-        $middleware->web(append: [PersonalTaste::class]);
+        $middleware->web(append: [PersonalTaste::class, TakeOnce::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -4,6 +4,7 @@ import { wireLoads } from './loads.js';
 import { wirePad } from './pad.js';
 import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
+import { leaveFor, wireWaiting } from './waiting.js';
 
 const tape = document.querySelector('[data-tape]');
 const bench = tape ? wireTape(tape) : null;
@@ -16,11 +17,13 @@ if (sheet) {
     wireSheet(sheet);
 }
 wireDevices(document);
+wireWaiting(document);
 const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);
 }
 listenForKeys({
+    leaveFor,
     toggleHeight: () => document.querySelector('[data-magnify]')?.click(),
     settled: () => bench?.settled() ?? Promise.resolve(),
 });

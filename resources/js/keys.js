@@ -1,11 +1,12 @@
 /** Letters outside the fields, Page Up and Page Down anywhere. */
-export function listenForKeys({ toggleHeight, settled }) {
+export function listenForKeys({ toggleHeight, settled, leaveFor }) {
     const sheet = document.querySelector('[data-keys]');
     const bench = document.querySelector('[data-bench]');
-    const go = (address) => address && window.location.assign(address);
+    const go = (address) => address && leaveFor(address);
     const letters = {
         '?': () => sheet.showModal(),
         g: () => go('/'),
+        l: () => go('/log'),
         n: () => go('/jobs/new'),
         m: toggleHeight,
         k: () => document.querySelector('[data-pad-toggle]')?.click(),

@@ -1,18 +1,21 @@
 const PATIENCE = 8000;
 
+/** The server could not be asked: whoever hears it keeps what was to be sent. */
+export class NoAnswer extends Error {}
+
 /** Sends a form and returns the server's answer; every failure is an Error with a sentence for the person. */
-export async function post(url, body) {
+export async function post(url, body, headers = {}) {
     let response;
     try {
         response = await fetch(url, {
             method: 'POST',
             body,
             keepalive: true,
-            headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest', ...headers },
             signal: AbortSignal.timeout(PATIENCE),
         });
     } catch {
-        throw new Error('No answer from the server. What you typed is kept here; save again when it is back.');
+        throw new NoAnswer('No answer from the server. What you typed is kept here; save again when it is back.');
     }
     if (response.ok) {
         return response.json();

@@ -1,5 +1,7 @@
 import { keepDraft } from './draft.js';
-import { post } from './post.js';
+import { NoAnswer, post } from './post.js';
+import { entryOf, newMark } from './queue.js';
+import { keepWaiting, sendWaiting, whenSent } from './waiting.js';
 
 const TYPING_PAUSE = 160;
 const SECOND_THOUGHT = 1100;
@@ -45,25 +47,54 @@ export function wireTape(form) {
         clearTimeout(pause);
         saving = saving.then(async () => {
             asked++;
+            const once = newMark();
+            const body = new FormData(form);
             try {
-                const answer = await post(form.action, new FormData(form));
-                for (const [field, says] of Object.entries(answer.fields)) {
-                    form.elements[`based_on[${field}]`].value = says.basedOn ?? '';
-                    if (['saved', 'unchanged', 'taken back'].includes(says.saved)) {
-                        draft.forget(field);
-                    }
+                if (!(await sendWaiting())) {
+                    throw new NoAnswer('Waits for the connection.');
                 }
+                body.append('_once', once);
+                const answer = await post(form.action, withBasis(body), {});
+                settle(answer.fields);
                 shown = asked;
                 show(answer, { quiet: emptyField(answer) });
                 savedAt.textContent = answer.savedAt;
                 return answer;
             } catch (trouble) {
-                savedAt.textContent = trouble.message;
+                if (trouble instanceof NoAnswer) {
+                    body.delete('_once');
+                    keepWaiting(entryOf(form.action, body, document.querySelector('h1').textContent.trim(), once));
+                }
+                savedAt.textContent = trouble instanceof NoAnswer ? 'Waits for the connection' : trouble.message;
                 return null;
             }
         });
         return saving;
     };
+
+    /** What waited before may have given the fields something new to stand on. */
+    const withBasis = (body) => {
+        inputs.forEach(({ dataset: { field } }) => body.set(`based_on[${field}]`, form.elements[`based_on[${field}]`].value));
+        return body;
+    };
+
+    const settle = (fields) => {
+        for (const [field, says] of Object.entries(fields)) {
+            form.elements[`based_on[${field}]`].value = says.basedOn ?? '';
+            if (['saved', 'unchanged', 'taken back'].includes(says.saved)) {
+                draft.forget(field);
+            }
+        }
+    };
+
+    whenSent((entry, answer) => {
+        if (entry.url === form.action && answer.fields) {
+            settle(answer.fields);
+            Object.entries(answer.fields).forEach(([field, says]) => tell(form, field, says, true));
+            savedAt.textContent = 'Sent';
+            preview();
+        }
+    });
 
     form.addEventListener('input', (event) => {
         const field = event.target.dataset.field ?? null;

@@ -1,6 +1,6 @@
 <x-layout title="The whole shop" here="log">
     <main class="yard">
-        <div class="yard-head"><h1>The whole shop</h1><form method="post" action="{{ route('shop.make') }}">@csrf<button class="button is-first">Back up now</button></form></div>
+        <div class="yard-head"><h1>The whole shop</h1><form method="post" data-needs-connection action="{{ route('shop.make') }}">@csrf<button class="button is-first">Back up now</button></form></div>
         @if (session('done'))<p class="do-next is-in-band" role="status">{{ session('done') }}</p>@endif
         @error('file')<p class="do-next is-over" role="alert">{{ $message }}</p>@enderror
         <p class="sentence">A backup is one file with everything: jobs, photos, people and their passwords' hashes. It is made while the shop is in use. Keep a copy elsewhere, and where only you reach it.</p>
@@ -15,13 +15,13 @@
                             <td><a href="{{ route('shop.download', $one['name']) }}">{{ $one['name'] }}</a></td>
                             <td>{{ date('j M Y H:i', $one['at']) }}</td>
                             <td>{{ number_format($one['bytes'] / 1e6, 1) }} MB</td>
-                            <td><form method="post" action="{{ route('shop.restore') }}">@csrf<input type="hidden" name="name" value="{{ $one['name'] }}"><button class="button is-small">Put it back</button></form></td>
+                            <td><form method="post" data-needs-connection action="{{ route('shop.restore') }}">@csrf<input type="hidden" name="name" value="{{ $one['name'] }}"><button class="button is-small">Put it back</button></form></td>
                         </tr>
                     @endforeach
                 </tbody>
             </table></div>
         @endif
-        <form method="post" action="{{ route('shop.restore') }}" enctype="multipart/form-data" class="card photo-form">
+        <form method="post" data-needs-connection action="{{ route('shop.restore') }}" enctype="multipart/form-data" class="card photo-form">
             @csrf
             <div class="field" style="grid-column: span 2"><label for="file">Put back from a file</label><input id="file" type="file" name="file" accept=".yoke"><p class="sentence">Everything here is replaced; what is here is kept as a backup first.</p></div>
             <button class="button">Put it back</button>

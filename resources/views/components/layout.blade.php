@@ -9,7 +9,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body>
+<body @if ($person) data-person="{{ $person->id }}" @endif>
     <header class="top">
         <a class="brand" href="{{ route('yard') }}"><x-sign /> Ivy Yoke</a>
         @if ($person)
@@ -41,6 +41,7 @@
             </div>
         @endif
     </header>
+    <div class="waiting" data-waiting role="status" hidden></div>
     {{ $slot }}
     <x-key-sheet />
 </body>

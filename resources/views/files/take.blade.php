@@ -3,7 +3,7 @@
         <div class="yard-head"><h1>Take a job in</h1><a class="button" href="{{ route('log') }}">To the log</a></div>
         @if (session('stopped'))<p class="do-next" role="status">{{ session('stopped') }}</p>@endif
         @if (session('waiting'))
-            <form method="post" action="{{ route('files.store') }}" class="card photo-choice" aria-label="What to do with it">
+            <form method="post" data-needs-connection action="{{ route('files.store') }}" class="card photo-choice" aria-label="What to do with it">
                 @csrf
                 <input type="hidden" name="waiting" value="{{ session('waiting') }}">
                 <p class="do-next" role="alert">{{ $errors->first('file') }}</p>
@@ -12,7 +12,7 @@
                 <p><button class="button" name="then" value="stop">Stop</button> <span class="sentence">Nothing is taken in.</span></p>
             </form>
         @else
-            <form method="post" action="{{ route('files.store') }}" enctype="multipart/form-data" class="card photo-form">
+            <form method="post" data-needs-connection action="{{ route('files.store') }}" enctype="multipart/form-data" class="card photo-form">
                 @csrf
                 <div class="field" style="grid-column: span 2">
                     <label for="file">Job file</label>

@@ -2,7 +2,7 @@
 @php($unit = $person->fineness->unit()->value)
 <x-layout title="New job" here="new">
     <main class="yard">
-        <form method="post" action="{{ route('jobs.store') }}" class="contents" novalidate>
+        <form method="post" data-needs-connection action="{{ route('jobs.store') }}" class="contents" novalidate>
             @csrf
             @if ($errors->any())
                 <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here.</p>

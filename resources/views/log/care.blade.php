@@ -7,7 +7,7 @@
             <a class="button" href="{{ route('care.rig-calendar', $rig) }}">Calendar file</a>
         </div>
         <p class="sentence">By the hitch's own sheet, which goes before this list; distances come from it alone. What comes first, distance or date, counts.</p>
-        <form method="post" action="{{ route('care.store', $rig) }}" class="card care-form" data-waits>
+        <form method="post" action="{{ route('care.store', $rig) }}" class="card care-form">
             @csrf
             <div class="field">
                 <label for="driven">Distance on the vehicle</label>

@@ -21,7 +21,7 @@
                     <ul>@foreach ($visit->since()->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>
                     <p class="sentence">{{ $visit->since()->causes() === [] ? 'Nothing that is written down travels otherwise.' : $visit->since()->inAll() }} By what the readings told last time; tape and see.</p>
                 @endif
-                <form method="post" action="{{ route('log.begin', $job) }}">
+                <form method="post" data-needs-connection action="{{ route('log.begin', $job) }}">
                     @csrf
                     <input type="hidden" name="state" value="{{ $state?->key() }}">
                     <x-typed name="title" label="What is it, for whom" :value="old('title', $job->rig->trailer->name.', return visit')" />

@@ -1,0 +1,170 @@
+import { NoAnswer, post } from './post.js';
+import { entryOf, newMark, refused, waiting } from './queue.js';
+
+const RETRY = 4000;
+const PATIENCE = 3000;
+
+let sending = null;
+let listener = () => {};
+let isCutOff = false;
+let trouble = '';
+
+/** Keeps an entry that could not be sent, and says so. */
+export function keepWaiting(entry) {
+    isCutOff = true;
+    waiting.add(entry);
+    say();
+}
+
+/** Sends what waits, in order, each once. Resolves to whether nothing waits any more. */
+export function sendWaiting() {
+    sending ??= sendAll().finally(() => {
+        sending = null;
+        say();
+    });
+
+    return sending;
+}
+
+/** Who wants to know what became of an entry: the form of the page it was typed on. */
+export function whenSent(tell) {
+    listener = tell;
+}
+
+async function sendAll() {
+    for (let [entry] = waiting.all(); entry; [entry] = waiting.all()) {
+        try {
+            const answer = await post(entry.url, bodyOf(entry), { 'X-Waited': '1' });
+            isCutOff = false;
+            trouble = '';
+            waiting.drop(entry.once);
+            refused.add(answer.says.map((sentence) => ({ ...entry, sentence, back: answer.back })));
+            if (answer.fields) {
+                waiting.leanOn(entry.url, answer.fields);
+            }
+            listener(entry, answer);
+        } catch (failure) {
+            isCutOff = failure instanceof NoAnswer;
+            trouble = isCutOff ? '' : failure.message;
+            return false;
+        }
+    }
+
+    return true;
+}
+
+function bodyOf(entry) {
+    const body = new FormData();
+    entry.fields.forEach(([name, value]) => body.append(name, value));
+    body.append('_token', document.querySelector('meta[name="csrf-token"]').content);
+    body.append('_once', entry.once);
+
+    return body;
+}
+
+function say() {
+    const line = document.querySelector('[data-waiting]');
+    const many = waiting.all().length;
+    const entries = many === 1 ? 'One entry waits' : `${many} entries wait`;
+    line.replaceChildren();
+    if (many > 0) {
+        line.append(`${trouble || 'No connection.'} ${entries} here, in this browser, and ${many === 1 ? 'is' : 'are'} sent in order when it is back.`);
+    } else if (isCutOff) {
+        line.append('No connection. The page stays open; what you type waits here.');
+    }
+    for (const { what, sentence, back, fields } of refused.all()) {
+        const typed = fields.filter(([name]) => !name.startsWith('_')).map(([, value]) => value).filter((value) => value !== '').join(', ');
+        const place = document.createElement('a');
+        place.href = back ?? window.location.href;
+        place.textContent = what;
+        const says = document.createElement('p');
+        says.append('Sent, and not taken: ', place, ` (${typed}). ${sentence}`);
+        line.append(says);
+    }
+    if (refused.all().length > 0) {
+        const seen = Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Seen' });
+        seen.addEventListener('click', () => {
+            refused.seen();
+            say();
+        });
+        line.append(seen);
+    }
+    line.hidden = line.childNodes.length === 0;
+}
+
+/** Every form of a page that sends: once, after what waits, and when there is no connection, later. */
+export function wireWaiting(root) {
+    if (!root.body.dataset.person) {
+        return;
+    }
+    for (const form of root.querySelectorAll('main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])')) {
+        form.addEventListener('submit', (event) => hold(form, event));
+    }
+    document.addEventListener('click', stayWhileCutOff, true);
+    window.addEventListener('online', sendWaiting);
+    window.addEventListener('offline', () => {
+        isCutOff = true;
+        say();
+    });
+    setInterval(() => (waiting.all().length > 0 || isCutOff) && check(), RETRY);
+    say();
+    if (waiting.all().length > 0) {
+        sendWaiting();
+    }
+}
+
+async function hold(form, event) {
+    if (event.defaultPrevented || form.dataset.goes) {
+        return;
+    }
+    event.preventDefault();
+    const mark = form.elements._once ?? form.appendChild(Object.assign(document.createElement('input'), { type: 'hidden', name: '_once' }));
+    mark.value = newMark();
+    const body = new FormData(form, event.submitter);
+    body.delete('_once');
+    const entry = entryOf(form.action, body, form.getAttribute('aria-label') ?? event.submitter?.textContent.trim() ?? 'entry', mark.value);
+    const isClear = await sendWaiting();
+    waiting.add(entry);
+    if (isClear && (await reachable())) {
+        form.dataset.goes = 'yes';
+        form.requestSubmit(event.submitter);
+        delete form.dataset.goes;
+    } else {
+        isCutOff = true;
+        say();
+    }
+}
+
+/** Leaves the page, as long as there is a connection to find another. */
+export async function leaveFor(address) {
+    if (!isCutOff || (await check())) {
+        window.location.assign(address);
+    }
+}
+
+async function check() {
+    if (await reachable()) {
+        isCutOff = false;
+        await sendWaiting();
+    }
+    return !isCutOff;
+}
+
+async function reachable() {
+    try {
+        await fetch('/icon.svg', { method: 'HEAD', cache: 'no-store', signal: AbortSignal.timeout(PATIENCE) });
+        return true;
+    } catch {
+        return false;
+    }
+}
+
+/** A link would only lead to the browser's own page about the connection. */
+function stayWhileCutOff(event) {
+    const link = event.target.closest('a[href]');
+    if (isCutOff && link && link.origin === window.location.origin && !link.hasAttribute('data-magnify')) {
+        event.preventDefault();
+        check();
+        say();
+    }
+}

@@ -1,0 +1,77 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { account } from './browser.mjs';
+import { openJob, signIn } from './manners.mjs';
+
+const artisan = (...words) => execFileSync('php', ['artisan', ...words], { env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/demo/browser.sqlite` } }).toString();
+
+const download = async (page, name) => {
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);
+    return readFileSync(await file.path(), 'utf8');
+};
+
+test('a job is exported, the database emptied, the job imported, and it is identical; then the whole shop comes back', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Planetarium/, 'files');
+    const before = await download(page, /The whole job/);
+    expect(JSON.parse(before).job.photos).toHaveLength(3);
+    expect(await download(page, /Readings/)).toContain('superseded');
+    await page.goto('/shop');
+    await page.getByRole('button', { name: 'Back up now' }).click();
+    const backup = (await page.getByRole('status').innerText()).match(/shop-[\w-]+\.yoke/)[0];
+
+    artisan('migrate:fresh', '--force');
+    artisan('yoke:person', 'Wren Tallow', account.email, `--password=${account.password}`);
+    await page.context().clearCookies();
+    await signIn(page);
+    await expect(page.getByText('No job is open.')).toBeVisible();
+    await page.goto('/take-in');
+    await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(before.slice(0, 9000)) });
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByRole('alert')).toContainText('breaks off or is not JSON');
+    await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(before) });
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByRole('status')).toContainText('Taken in: all of it.');
+    expect(await download(page, /The whole job/)).toBe(before);
+    await openJob(page, /Planetarium/, 'hand-over');
+    await expect(page.getByText('in band').first()).toBeVisible();
+
+    await page.goto('/shop');
+    await page.getByRole('row', { name: new RegExp(backup) }).getByRole('button', { name: 'Put it back' }).click();
+    await page.context().clearCookies();
+    await signIn(page);
+    await expect(page.getByRole('link', { name: /Bell tower/ })).toBeVisible();
+});
+
+test('a rig that comes back starts where it was left, and its history says why the setting moved', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await page.getByLabel('Find').fill('seed spring');
+    await page.getByLabel('Find').press('Enter');
+    await expect(page.locator('table.log tbody tr')).toHaveCount(1);
+    await page.getByRole('link', { name: /Halverin/ }).click();
+    await expect(page.getByText('Seed drawers moved forward').first()).toBeVisible();
+    await page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Seed library, spring set-up' }) }).getByRole('link', { name: 'It comes back' }).click();
+    await page.getByLabel('Long trip').check();
+    await page.getByRole('button', { name: 'Look what that changes' }).click();
+    await expect(page.getByText(/lb more in the fresh tank, ahead of the axles: \+\d+ lb on the tongue/)).toBeVisible();
+    await page.getByLabel('What is it, for whom').fill('Seed library, long trip');
+    await page.getByRole('button', { name: 'Start the visit' }).click();
+    await openJob(page, /long trip/, 'brackets');
+    await expect(page.getByText(/Return visit: start at link [\d.]+, 3 washers, left at link 4, 3 washers last time/)).toBeVisible();
+});
+
+test('what falls due is done with a distance, and a lower one is refused with a sentence', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('region', { name: 'Due' }).getByRole('link', { name: /Halverin/ }).click();
+    await page.getByLabel('Distance on the vehicle').fill('20000');
+    await page.getByRole('button', { name: 'Done: Look for wear' }).click();
+    await expect(page.getByRole('alert')).toContainText('Expected at least 27968 mi, as it was read last: 20000 mi is lower.');
+    await expect(page.getByLabel('Distance on the vehicle')).toHaveValue('20000');
+    await page.getByLabel('Distance on the vehicle').fill('28100');
+    await page.getByRole('button', { name: 'Done: Look for wear' }).click();
+    await expect(page.getByRole('row', { name: /^Look for wear/ }).first()).toContainText('Not yet');
+    const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Calendar file' }).click()]);
+    expect(readFileSync(await calendar.path(), 'utf8')).toContain('SUMMARY:Service');
+});
