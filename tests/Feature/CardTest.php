@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\CardLink;
 use Illuminate\Support\Facades\Date;
+use Smalot\PdfParser\Parser;
 use Yoke\Care\Recheck;
 
 beforeEach(function (): void {
@@ -49,6 +50,10 @@ it('prints as one page of PDF', function (string $paper, string $box): void {
     $pdf = (string) $this->get("/jobs/{$this->work->id}/card/{$paper}.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
 
     expect($pdf)->toStartWith('%PDF-')->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBe(1)->and($pdf)->toContain($box)->and(strlen($pdf))->toBeGreaterThan(10_000);
+    $text = preg_replace('/\s+/', ' ', (new Parser)->parseContent($pdf)->getText());
+    foreach (['A dome', 'link 3, 3 washers on both sides', 'fewer is tighter', '950 mm 965 mm 954 mm', '985 mm 930 mm 948 mm', 'Head bolts 205 N·m (not recorded)', 'after the first run', 'Breakaway cable to the vehicle, not the chains', 'Ease off the throttle', 'not a certificate'] as $says) {
+        expect($text)->toContain($says);
+    }
     $this->get("/jobs/{$this->work->id}/card/napkin.pdf")->assertNotFound();
 })->with(['A4' => ['a4', '595.280 841.890'], 'Letter' => ['letter', '612.000 792.000']]);
 

@@ -6,6 +6,7 @@
         <dt><kbd>m</kbd></dt><dd>draw heights five times larger, or to scale</dd>
         <dt><kbd>k</kbd></dt><dd>pad of sixteenths, open or shut</dd>
         <dt><kbd>g</kbd></dt><dd>back to the yard</dd>
+        <dt><kbd>l</kbd></dt><dd>the log of every job</dd>
         <dt><kbd>n</kbd></dt><dd>start a new job</dd>
         <dt><kbd>?</kbd></dt><dd>this sheet</dd>
     </dl>
