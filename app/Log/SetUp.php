@@ -70,6 +70,12 @@ final readonly class SetUp
         return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->more)->frontRestored(), $trial->ballRaise);
     }
 
+    /** How much more another setting bends the bars than the one that was on, mm. */
+    public function tensionTo(Setting $other): float
+    {
+        return $this->workup === null || $this->workup->trial === null ? 0.0 : $this->workup->more($other) - $this->workup->trial->more;
+    }
+
     public function height(Stance $stance, Axle $axle): string
     {
         $reading = $this->bench->reading($stance, $axle);

@@ -11,6 +11,7 @@ use Yoke\History\LoadCause;
 use Yoke\History\WhyItMoved;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
+use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
 use Yoke\Measure\LoadUnit;
 use Yoke\Rig\Adjuster\Adjuster;
@@ -24,6 +25,9 @@ final readonly class Since
     private const NEAR = 0.06;
 
     private const NOTHING = 0.05;
+
+    /** Deviations beyond which chance is no explanation. */
+    private const SURE = 2.0;
 
     private SettingWords $words;
 
@@ -60,6 +64,25 @@ final readonly class Since
         } catch (ImpossibleModel) {
             return '';
         }
+    }
+
+    /** What load and setting account for, beside what was read since, in a sentence, or an empty text. */
+    public function leftOver(?Gaussian $read): string
+    {
+        $why = $this->why();
+        $from = $this->before->setting();
+        $was = $this->before->restored();
+        if ($why === null || $from === null || $this->to === null || $read === null || $was === null) {
+            return '';
+        }
+        try {
+            $leaves = $why->leaves($this->before->job->rigAsWorked()->aboard(), $this->after, $this->before->tensionTo($this->to));
+        } catch (ImpossibleModel) {
+            return '';
+        }
+        $says = sprintf('Load and setting would leave about %d %% of the front axle load put back; the readings say %d ± %d %%.', round(100 * $leaves), round(100 * $read->mean()), round(100 * $read->deviation()));
+
+        return abs($read->mean() - $leaves) > self::SURE * hypot($read->deviation(), $was->deviation()) ? "{$says} Something else changed too: look at tyres, springs, brackets and what is aboard." : $says;
     }
 
     /** What was done to the setting, in a sentence, or an empty text. */

@@ -52,6 +52,22 @@ final readonly class WhyItMoved
         return $this->steps(LoadChange::between($before, $after));
     }
 
+    /**
+     * The share that the rig would put back with what travels now, if nothing else had changed.
+     *
+     * @param  list<Item>  $before
+     * @param  list<Item>  $after
+     * @param  float  $more  tension of the setting that is on now over the earlier one, mm
+     *
+     * @throws ImpossibleModel
+     */
+    public function leaves(array $before, array $after, float $more): float
+    {
+        $load = LoadChange::between($before, $after);
+
+        return $load->on($this->rig)->taut($this->tension + $load->tension($this->rig) + $more)->frontRestored();
+    }
+
     private function steps(LoadChange $load): float
     {
         $share = $this->rig->taut($this->tension)->frontRestored();

@@ -1,13 +1,16 @@
 import { NoAnswer, post } from './post.js';
 import { entryOf, newMark, refused, waiting } from './queue.js';
 
+const FORMS = 'main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])';
 const RETRY = 4000;
 const PATIENCE = 3000;
+const RECENT = 20_000;
 
 let sending = null;
 let listener = () => {};
 let isCutOff = false;
 let trouble = '';
+let heard = performance.now();
 
 /** Keeps an entry that could not be sent, and says so. */
 export function keepWaiting(entry) {
@@ -36,6 +39,7 @@ async function sendAll() {
         try {
             const answer = await post(entry.url, bodyOf(entry), { 'X-Waited': '1' });
             isCutOff = false;
+            heard = performance.now();
             trouble = '';
             waiting.drop(entry.once);
             refused.add(answer.says.map((sentence) => ({ ...entry, sentence, back: answer.back })));
@@ -67,7 +71,7 @@ function say() {
     const many = waiting.all().length;
     const entries = many === 1 ? 'One entry waits' : `${many} entries wait`;
     line.replaceChildren();
-    if (many > 0) {
+    if (many > 0 && (isCutOff || trouble)) {
         line.append(`${trouble || 'No connection.'} ${entries} here, in this browser, and ${many === 1 ? 'is' : 'are'} sent in order when it is back.`);
     } else if (isCutOff) {
         line.append('No connection. The page stays open; what you type waits here.');
@@ -97,10 +101,9 @@ export function wireWaiting(root) {
     if (!root.body.dataset.person) {
         return;
     }
-    for (const form of root.querySelectorAll('main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])')) {
-        form.addEventListener('submit', (event) => hold(form, event));
-    }
-    document.addEventListener('click', stayWhileCutOff, true);
+    // On the document: whoever answers a form on the page itself has done so by then.
+    root.addEventListener('submit', (event) => event.target.matches(FORMS) && hold(event.target, event));
+    root.addEventListener('click', stayWhileCutOff, true);
     window.addEventListener('online', sendWaiting);
     window.addEventListener('offline', () => {
         isCutOff = true;
@@ -113,16 +116,25 @@ export function wireWaiting(root) {
     }
 }
 
+/** Whether the server answered a moment ago: then a form goes at once, and is sent again from the next page if it got lost. */
+function isInTouch() {
+    return !isCutOff && navigator.onLine && performance.now() - heard < RECENT;
+}
+
 async function hold(form, event) {
     if (event.defaultPrevented || form.dataset.goes) {
         return;
     }
-    event.preventDefault();
     const mark = form.elements._once ?? form.appendChild(Object.assign(document.createElement('input'), { type: 'hidden', name: '_once' }));
     mark.value = newMark();
     const body = new FormData(form, event.submitter);
     body.delete('_once');
     const entry = entryOf(form.action, body, form.getAttribute('aria-label') ?? event.submitter?.textContent.trim() ?? 'entry', mark.value);
+    if (waiting.all().length === 0 && isInTouch()) {
+        waiting.add(entry);
+        return;
+    }
+    event.preventDefault();
     const isClear = await sendWaiting();
     waiting.add(entry);
     if (isClear && (await reachable())) {
@@ -153,6 +165,7 @@ async function check() {
 async function reachable() {
     try {
         await fetch('/icon.svg', { method: 'HEAD', cache: 'no-store', signal: AbortSignal.timeout(PATIENCE) });
+        heard = performance.now();
         return true;
     } catch {
         return false;

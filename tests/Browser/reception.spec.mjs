@@ -24,7 +24,7 @@ test('what is typed while the connection is gone waits, says so, and is sent in 
     await expect(waiting(page)).toBeHidden();
     await openJob(page, /Puppet/, 'tape-log');
     const lines = (await page.locator('table.log tbody tr').allInnerTexts()).map((line) => line.split('\t')).map((cells) => [cells[4], cells[7]]);
-    expect(lines).toEqual([['28 3/4', expect.stringContaining('superseded')], ['29', 'stands'], ['28 13/16', 'stands']]);
+    expect(lines.slice(-3)).toEqual([['28 3/4', expect.stringContaining('superseded')], ['29', 'stands'], ['28 13/16', 'stands']]);
 });
 
 test('an answer that got lost on the way is asked for again, and the entry stands once', async ({ page }) => {

@@ -39,7 +39,7 @@ final class Shelf
 
     public function copy(Part $part, int $id): RedirectResponse
     {
-        $copy = PartModels::find($part, $id)->replicate(['archived_at']);
+        $copy = PartModels::find($part, $id)->replicate(['mark', 'archived_at']);
         $copy->name = mb_substr("{$copy->name}, copy", 0, 80);
         $copy->save();
 

@@ -19,10 +19,10 @@
                         @foreach ($search->jobs() as $job)
                             <tr>
                                 <td><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></td>
-                                <td><a href="{{ route('log.rig', $job->rig_id) }}">{{ $job->rig->title() }}</a><br><span class="who">{{ $job->rig->hitch->name }}</span></td>
-                                <td>{{ $job->booked_on->format('j M Y') }}</td>
-                                <td>{{ $search->setting($job) ?: '–' }}</td>
-                                <td>{{ $job->handed_over_at ? 'Handed over '.$job->handed_over_at->format('j M Y') : 'Open' }}</td>
+                                <td><a href="{{ route('log.rig', $job->rig_id) }}">{{ $job->rig->title() }}</a> <span class="who">{{ $job->rig->hitch->name }}</span></td>
+                                <td class="is-date">{{ $job->booked_on->format('j M Y') }}</td>
+                                <td class="is-date">{{ $search->setting($job) ?: '–' }}</td>
+                                <td>{{ $job->handed_over_at ? 'Handed over' : 'Open' }}</td>
                             </tr>
                         @endforeach
                     </tbody>

@@ -26,6 +26,7 @@
                         @if ($since && ($since->causes() !== [] || $since->inAll() !== ''))
                             <div class="since">
                                 <p><strong>Since {{ $log->titleBefore($i) }}</strong> {{ $since->inAll() }}</p>
+                                @if ($since->leftOver($setUp->restored()) !== '')<p class="sentence">{{ $since->leftOver($setUp->restored()) }}</p>@endif
                                 @if ($since->causes() !== [])<ul>@foreach ($since->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>@endif
                             </div>
                         @endif

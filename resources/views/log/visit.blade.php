@@ -7,7 +7,7 @@
                 <h2>What travels now</h2>
                 <p class="sentence">Load states are kept in the <a href="{{ route('loads', $job) }}">load planner</a>.</p>
                 @foreach ([null, ...$job->rig->loadStates] as $one)
-                    <label><input type="radio" name="state" value="{{ $one?->key() }}" @checked($state?->key() === $one?->key())> {{ $one === null ? 'As last time'.($job->rigAsWorked()->loadState() === null ? '' : ': '.$job->rigAsWorked()->loadState()) : $one->name }}</label>
+                    <label class="tick"><input type="radio" name="state" value="{{ $one?->key() }}" @checked($state?->key() === $one?->key())> {{ $one === null ? 'As last time'.($job->rigAsWorked()->loadState() === null ? '' : ': '.$job->rigAsWorked()->loadState()) : $one->name }}</label>
                 @endforeach
                 <button class="button">Look what that changes</button>
             </form>

@@ -54,6 +54,7 @@ it('holds for any load: the steps of all together put back the share that was, n
     $back = (new WhyItMoved($loaded, $this->tension + 28.0 * $steps + $change->tension($this->rig), 28.0))->inAll($after, $before);
 
     expect($loaded->taut($this->tension + $change->tension($this->rig) + 28.0 * $steps)->frontRestored())->toEqualWithDelta(0.7, 1e-9)
+        ->and($this->why->leaves($before, $after, 28.0 * $steps))->toEqualWithDelta(0.7, 1e-9)->and($this->why->leaves($before, $before, 14.0))->toBeGreaterThan(0.7)
         ->and($back)->toEqualWithDelta(-$steps, 1e-6)->and($this->why->inAll($before, $before))->toEqualWithDelta(0.0, 1e-9)
         ->and(array_sum(array_map(static fn ($cause): float => $cause->tongue, $this->why->causes($before, $after))))->toEqualWithDelta($change->tongue(5150.0), 1e-9);
 })->with(range(1, 12));
