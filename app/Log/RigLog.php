@@ -20,7 +20,7 @@ use Yoke\Tape\HeightDoubt;
 final readonly class RigLog
 {
     /** Worked out on one page; the earlier ones are on the next. */
-    public const SHOWN = 6;
+    public const SHOWN = 4;
 
     /** @var list<SetUp> the latest first; one more than is shown, so that the last shown can be held against it */
     private array $setUps;

@@ -24,9 +24,10 @@ final readonly class Search
     /** @var Collection<int, Job> */
     private Collection $found;
 
-    public function __construct(public string $find, public int $page)
+    /** @param  bool  $open  whether only those not handed over */
+    public function __construct(public string $find, public int $page, public bool $open = false)
     {
-        $jobs = Job::query()->with(['rig.vehicle', 'rig.trailer', 'rig.hitch', 'rounds']);
+        $jobs = Job::query()->with(['rig.vehicle', 'rig.trailer', 'rig.hitch', 'rounds'])->when($open, static fn (Builder $all) => $all->whereNull('handed_over_at'));
         foreach (preg_split('/\s+/', $find, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $jobs->where(fn (Builder $any) => $this->hold($any, '%'.addcslashes($word, '%_\\').'%'));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Bench\MeasureKind;
+use App\Bench\RoundBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -53,6 +54,8 @@ use Yoke\Rig\Stance;
 final class Job extends Model
 {
     use Marked;
+
+    private ?RoundBook $roundBook = null;
 
     protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra'];
 
@@ -223,7 +226,7 @@ final class Job extends Model
     /** The round that a stance is read in now, from 1. */
     public function roundOf(Stance $stance): int
     {
-        return max(1, (int) $this->rounds->where('stance', $stance)->max('number'));
+        return $this->roundBook()->on($stance);
     }
 
     /**
@@ -233,9 +236,12 @@ final class Job extends Model
      */
     public function settingOf(int $round): ?array
     {
-        $setting = $this->rounds->first(fn (Round $one): bool => $one->stance === Stance::Carried && $one->number === $round)?->setting;
+        return $this->roundBook()->setting($round);
+    }
 
-        return $setting === null ? null : array_map(floatval(...), $setting);
+    private function roundBook(): RoundBook
+    {
+        return $this->roundBook?->rounds === $this->rounds ? $this->roundBook : $this->roundBook = new RoundBook($this->rounds);
     }
 
     /** What travelled at the hand-over stays with the job; a return visit in another load state has its own already. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Yard;
 
-use App\Bench\BenchPage;
 use App\Care\CareLine;
 use App\Care\RigCare;
 use App\Models\Job;
@@ -13,12 +12,11 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 use Yoke\Care\DueState;
-use Yoke\Tape\HeightDoubt;
 
-/** The jobs of the day: all that are open, what was handed over lately, and what falls due on rigs handed over before. */
+/** The jobs of the day: those that are open, the longest first, what was handed over lately, and what falls due on rigs handed over before. */
 final readonly class YardPage
 {
-    private const OPEN_SHOWN = 30;
+    private const OPEN_SHOWN = 12;
 
     private const FINISHED_SHOWN = 6;
 
@@ -26,26 +24,32 @@ final readonly class YardPage
 
     private const DUE_DAYS_AHEAD = 14;
 
-    public function __construct(private User $person, private HeightDoubt $doubt)
+    public function __construct(private User $person, private JobCards $cards)
     {
     }
 
-    /** @return list<BenchPage> open jobs, the longest booked first */
+    /** @return list<string> cards of open jobs, the longest booked first */
     public function open(): array
     {
         /** @var Collection<int, Job> $jobs */
         $jobs = Job::query()->whereNull('handed_over_at')->orderBy('booked_on')->orderBy('id')->limit(self::OPEN_SHOWN)->get();
 
-        return $this->pages($jobs);
+        return $this->cards->of($jobs);
     }
 
-    /** @return list<BenchPage> the latest first */
+    /** How many open jobs are not shown here. */
+    public function moreOpen(): int
+    {
+        return max(0, Job::query()->whereNull('handed_over_at')->count() - self::OPEN_SHOWN);
+    }
+
+    /** @return list<string> cards, the latest first */
     public function finished(): array
     {
         /** @var Collection<int, Job> $jobs */
         $jobs = Job::query()->whereNotNull('handed_over_at')->orderByDesc('handed_over_at')->limit(self::FINISHED_SHOWN)->get();
 
-        return $this->pages($jobs);
+        return $this->cards->of($jobs);
     }
 
     /** @return list<array{Rig, non-empty-list<CareLine>}> rigs with what presses on them, the first due first */
@@ -67,18 +71,5 @@ final readonly class YardPage
     public function today(): string
     {
         return Date::today()->format('l j F');
-    }
-
-    /**
-     * @param  Collection<int, Job>  $jobs
-     * @return list<BenchPage>
-     */
-    private function pages(Collection $jobs): array
-    {
-        $jobs->load(['liveReadings', 'marks', 'rounds']);
-
-        return array_values($jobs->map(
-            fn (Job $job): BenchPage => new BenchPage($job, $this->person, $this->doubt),
-        )->all());
     }
 }

@@ -68,6 +68,7 @@ warm_caches() {
     mkdir -p storage/demo
     export APP_CONFIG_CACHE="$PWD/storage/demo/$1-config.php" APP_ROUTES_CACHE="$PWD/storage/demo/$1-routes.php" APP_EVENTS_CACHE="$PWD/storage/demo/$1-events.php"
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+    php artisan cache:clear --quiet
     php artisan optimize --quiet || stop "settings could not be cached in storage/demo; is it writable?"
 }
 

@@ -12,10 +12,10 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Yoke\Care\CareDone;
+use Yoke\Fit\RigPrior;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
 use Yoke\Tape\Settling;
 use Yoke\Yard\HiddenTruth;
 use Yoke\Yard\SeededSource;
@@ -30,6 +30,9 @@ final class ManyJobs
     private const DAYS = 2500;
 
     private const CHUNK = 400;
+
+    /** Settings are tried so many steps about the middle one, at which a share is put back. */
+    private const ABOUT = 1.0;
 
     private SeededSource $random;
 
@@ -92,19 +95,30 @@ final class ManyJobs
         }
     }
 
+    /** A rig whose bars put back what a shop aims at, at a middle setting. */
+    private function truth(RigPrior $prior): HiddenTruth
+    {
+        $at = array_map(fn (): float => $this->random->between(-1.0, 1.0), array_fill(0, RigPrior::TENSION + 1, 0.0));
+        $rig = $prior->rigAt($at, 0.0);
+
+        return new HiddenTruth($rig, $rig->tensionFor($this->random->between(0.55, 0.85)), ['front' => 900.0, 'rear' => 930.0], ['front' => 1000.0, 'rear' => 900.0], ['front' => 20.0, 'rear' => 30.0]);
+    }
+
     /** Two fenders at a time: alone, dropped, then as many settings as there are readings left for; an odd one out corrects the first. */
     private function tape(int $job, RigAsWorked $worked, int $readings, string $at): void
     {
         $described = $worked->described();
         $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
         $middle = $adjusters->middle();
+        $small = array_key_first($middle->steps()) ?? '';
+        $steps = array_values(array_filter($adjusters->get($small)->range->all(), static fn (float $step): bool => abs($step - $middle->step($small)) <= self::ABOUT));
         $core = $worked->core();
-        $truth = HiddenTruth::drawn($described->prior(), ['front' => 900.0, 'rear' => 930.0], ['front' => 1000.0, 'rear' => 900.0], ['front' => Suspension::Coil, 'rear' => Suspension::Coil], $this->random);
+        $truth = $this->truth($described->prior());
         $rows = [];
         for ($pair = 0; $pair < intdiv($readings, 2); $pair++) {
             $stance = [Stance::Alone, Stance::Dropped][$pair] ?? Stance::Carried;
             $round = max(1, $pair - 1);
-            $setting = $middle->with(array_key_first($middle->steps()) ?? '', (float) (1 + ($pair + $job) % 5));
+            $setting = $middle->with($small, $steps[($pair + $job) % count($steps)]);
             if ($stance === Stance::Carried) {
                 DB::table('rounds')->insert(['job_id' => $job, 'stance' => $stance->value, 'number' => $round, 'setting' => json_encode($setting->steps()), 'user_id' => $this->user, 'created_at' => $at, 'updated_at' => $at]);
             }

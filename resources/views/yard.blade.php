@@ -4,8 +4,8 @@
             <h1>Yard <span class="font-normal text-muted">· {{ $today }}</span></h1>
             <a class="button is-first" href="{{ route('jobs.create') }}">Start a job</a>
         </div>
-        @forelse ($open as $page)
-            <x-job-card :page="$page" />
+        @forelse ($open as $card)
+            {!! $card !!}
         @empty
             <div class="card empty">
                 <p class="text-xl font-bold">No job is open.</p>
@@ -13,6 +13,7 @@
                 <a class="button" href="{{ route('jobs.create') }}">Start the first one</a>
             </div>
         @endforelse
+        @if ($moreOpen > 0)<p class="sentence">{{ $moreOpen }} more {{ $moreOpen === 1 ? 'is' : 'are' }} open. <a href="{{ route('log', ['open' => 1]) }}">All open jobs</a></p>@endif
         @if ($due !== [])
             <section class="card due" aria-label="Due">
                 <div class="due-head"><h2>Due</h2><a class="button is-small" href="{{ route('care.calendar') }}">Calendar file</a></div>
@@ -23,7 +24,7 @@
         @endif
         @if ($finished !== [])
             <h2>Handed over</h2>
-            @foreach ($finished as $page)<x-job-card :page="$page" />@endforeach
+            @foreach ($finished as $card){!! $card !!}@endforeach
         @endif
     </main>
 </x-layout>

@@ -82,6 +82,9 @@ it('finds every word in title or parts, and pages through the rest', function ()
     $this->get('/log?find=100%25')->assertSee('Lantern 100% show')->assertDontSee('Visit 3<', false);
     $this->get('/log?find='.urlencode('<script>x'))->assertOk()->assertSee('No job holds')->assertDontSee('<script>x', false);
     $this->get('/log')->assertSee('A dome')->assertSee('Earlier ones')->assertDontSee('Visit 30<', false);
+    $this->get('/')->assertSee('34 more are open.');
+    Job::query()->where('title', 'Visit 2')->update(['handed_over_at' => now()]);
+    $this->get('/log?open=1')->assertSee('Log, open jobs')->assertSee('>Visit 3<', false)->assertDontSee('>Visit 2<', false);
     $this->get('/log?page=2')->assertSee('>Visit 30<', false)->assertSee('Later ones');
     $this->get('/log?page=3')->assertSee('>Visit 45<', false)->assertDontSee('Earlier ones');
 });

@@ -57,7 +57,7 @@ it('copies a part with its whole sheet, and leaves the first as it was', functio
     [$first, $copy] = [Trailer::query()->find(1), Trailer::query()->find(2)];
     expect($copy->gross_weight_kg)->toBe($first->gross_weight_kg)
         ->and($copy->sheet['tongue_weight_kg'])->toBeGreaterThan($first->sheet['tongue_weight_kg'])
-        ->and($copy->mark)->not->toBe($first->mark)        ->and($copy->name)->toBe('Dome with shelves')->and($first->name)->toBe('Dome');
+        ->and($copy->mark)->not->toBe($first->mark)->and($copy->name)->toBe('Dome with shelves')->and($first->name)->toBe('Dome');
 });
 
 it('puts a part away and brings it back, and its jobs never miss it', function (): void {

@@ -28,10 +28,18 @@ use Yoke\Rig\Sheet\Part;
 /** Vehicles, trailers and hitches with their sheets, and the rigs that pair them. */
 final class Garage
 {
-    public function index(): View
+    /** Rigs drawn on one page. */
+    private const A_PAGE = 12;
+
+    public function index(Request $request): View
     {
+        $page = max(1, $request->integer('page', 1));
+        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
+
         return view('garage.index', [
-            'rigs' => Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->limit(60)->get(),
+            'rigs' => $rigs->take(self::A_PAGE),
+            'page' => $page,
+            'hasMore' => $rigs->count() > self::A_PAGE,
             'pickable' => array_map(
                 fn (Part $part): array => PartModels::of($part)::atHand()->orderBy('name')->pluck('name', 'id')->all(),
                 array_combine(array_column(Part::cases(), 'value'), Part::cases()),

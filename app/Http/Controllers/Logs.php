@@ -27,7 +27,7 @@ final class Logs
 
     public function index(Request $request): View
     {
-        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), max(1, $request->integer('page', 1)))]);
+        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), max(1, $request->integer('page', 1)), $request->boolean('open'))]);
     }
 
     public function show(Request $request, Rig $rig): View

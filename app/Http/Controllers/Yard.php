@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use App\Yard\JobCards;
 use App\Yard\YardPage;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Yoke\Tape\HeightDoubt;
 
 final class Yard
 {
-    public function __construct(private readonly HeightDoubt $doubt)
+    public function __construct(private readonly HeightDoubt $doubt, private readonly Repository $cache)
     {
     }
 
@@ -21,8 +23,8 @@ final class Yard
         /** @var User $person */
         $person = $request->user();
 
-        $yard = new YardPage($person, $this->doubt);
+        $yard = new YardPage($person, new JobCards($person, $this->doubt, $this->cache));
 
-        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'finished' => $yard->finished(), 'due' => $yard->due()]);
+        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due()]);
     }
 }

@@ -18,7 +18,7 @@
             </g>
         @endforeach
         @foreach ($elevation->wheels() as $wheel)
-            <x-wheel :wheel="$wheel" />
+            @include('components.wheel')
         @endforeach
         {{ $slot }}
     </g>

@@ -7,6 +7,10 @@
         @empty
             <div class="card empty"><p class="text-xl font-bold">No rig is paired yet.</p><p>A rig pairs a vehicle, a trailer and a hitch; their sheets are kept here.</p></div>
         @endforelse
+        <p class="tape-foot">
+            @if ($page > 1)<a class="button" href="{{ route('garage', ['page' => $page - 1]) }}">Later ones</a>@endif
+            @if ($hasMore)<a class="button" href="{{ route('garage', ['page' => $page + 1]) }}">Earlier ones</a>@endif
+        </p>
         @if (array_filter($pickable) !== [])
             <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="Pair a rig">
                 @csrf

@@ -1,9 +1,9 @@
 <x-layout title="Log" here="log">
     <main class="yard">
         <form class="yard-head" role="search" aria-label="Jobs">
-            <h1>Log</h1>
+            <h1>{{ $search->open ? 'Log, open jobs' : 'Log' }}</h1>
             <span class="shelves"><a href="{{ route('files.take') }}">Take a job in</a><a href="{{ route('shop') }}">The whole shop</a></span>
-            <span class="find"><label for="find" class="sr-only">Find</label><input id="find" name="find" value="{{ $search->find }}" placeholder="Title, vehicle, trailer or hitch" autocomplete="off"><button class="button is-first">Find</button></span>
+            <span class="find"><label for="find" class="sr-only">Find</label><input id="find" name="find" value="{{ $search->find }}" placeholder="Title, vehicle, trailer or hitch" autocomplete="off">@if ($search->open)<input type="hidden" name="open" value="1">@endif<button class="button is-first">Find</button></span>
         </form>
         @if ($search->jobs()->isEmpty())
             <div class="card empty">
@@ -30,8 +30,8 @@
             </div>
         @endif
         <p class="tape-foot">
-            @if ($search->page > 1)<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page - 1]) }}">Later ones</a>@endif
-            @if ($search->hasMore())<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page + 1]) }}">Earlier ones</a>@endif
+            @if ($search->page > 1)<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page - 1, 'open' => $search->open ?: null]) }}">Later ones</a>@endif
+            @if ($search->hasMore())<a class="button" href="{{ route('log', ['find' => $search->find, 'page' => $search->page + 1, 'open' => $search->open ?: null]) }}">Earlier ones</a>@endif
         </p>
     </main>
 </x-layout>
