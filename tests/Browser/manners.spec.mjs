@@ -151,10 +151,11 @@ test('no answer from the server is said, and the text waits', async ({ page }) =
     await page.route('**/tape', (route) => route.abort());
     await page.locator('[data-field="front"]').fill('28 5/8');
     await page.locator('[data-field="front"]').blur();
-    await expect(page.getByRole('status')).toContainText('No answer from the server');
+    await expect(page.locator('[data-waiting]')).toContainText('No connection. One entry waits here');
     await page.unroute('**/tape');
     await page.goto(address);
     await expect(page.locator('[data-field="front"]')).toHaveValue('28 5/8');
+    await expect(page.locator('[data-waiting]')).toBeHidden();
     await tape(page, 'front', '28 3/4');
     await expect(page.getByRole('status')).toHaveText(/Saved/);
 });

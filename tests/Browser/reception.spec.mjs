@@ -7,24 +7,24 @@ test('what is typed while the connection is gone waits, says so, and is sent in 
     await signIn(page);
     await openJob(page, /Puppet/, 'alone');
     await context.setOffline(true);
-    await page.getByRole('textbox', { name: 'Front fender' }).fill('28 3/4');
+    await page.getByRole('textbox', { name: 'Front fender' }).fill('28 9/16');
     await page.getByRole('textbox', { name: 'Front fender' }).press('Enter');
     await expect(waiting(page)).toContainText('One entry waits here, in this browser');
-    await page.getByRole('textbox', { name: 'Rear fender' }).fill('29');
+    await page.getByRole('textbox', { name: 'Rear fender' }).fill('29 5/16');
     await page.getByRole('textbox', { name: 'Front fender' }).click();
     await expect(waiting(page)).toContainText('2 entries wait here');
-    await page.getByRole('textbox', { name: 'Front fender' }).fill('28 13/16');
+    await page.getByRole('textbox', { name: 'Front fender' }).fill('28 11/16');
     await page.getByRole('textbox', { name: 'Rear fender' }).click();
     await expect(waiting(page)).toContainText('3 entries wait here');
     await page.getByRole('link', { name: 'Brief' }).click();
     await expect(page).toHaveURL(/\/alone$/);
-    await expect(page.getByRole('textbox', { name: 'Front fender' })).toHaveValue('28 13/16');
+    await expect(page.getByRole('textbox', { name: 'Front fender' })).toHaveValue('28 11/16');
 
     await context.setOffline(false);
     await expect(waiting(page)).toBeHidden();
     await openJob(page, /Puppet/, 'tape-log');
     const lines = (await page.locator('table.log tbody tr').allInnerTexts()).map((line) => line.split('\t')).map((cells) => [cells[4], cells[7]]);
-    expect(lines.slice(-3)).toEqual([['28 3/4', expect.stringContaining('superseded')], ['29', 'stands'], ['28 13/16', 'stands']]);
+    expect(lines.slice(-3)).toEqual([['28 9/16', expect.stringContaining('superseded')], ['29 5/16', 'stands'], ['28 11/16', 'stands']]);
 });
 
 test('an answer that got lost on the way is asked for again, and the entry stands once', async ({ page }) => {
@@ -40,14 +40,14 @@ test('an answer that got lost on the way is asked for again, and the entry stand
             await route.continue();
         }
     });
-    await page.getByRole('textbox', { name: 'Front fender' }).fill('29 1/8');
-    await page.getByRole('textbox', { name: 'Rear fender' }).fill('27 7/8');
+    await page.getByRole('textbox', { name: 'Front fender' }).fill('30 3/16');
+    await page.getByRole('textbox', { name: 'Rear fender' }).fill('26 13/16');
     await page.getByRole('textbox', { name: 'Rear fender' }).press('Tab');
     await expect.poll(() => lost).toBeGreaterThan(1);
     await expect(waiting(page)).toBeHidden();
     await openJob(page, /Puppet/, 'tape-log');
-    await expect(page.locator('table.log').getByText('29 1/8', { exact: true })).toHaveCount(1);
-    await expect(page.locator('table.log').getByText('27 7/8', { exact: true })).toHaveCount(1);
+    await expect(page.locator('table.log').getByText('30 3/16', { exact: true })).toHaveCount(1);
+    await expect(page.locator('table.log').getByText('26 13/16', { exact: true })).toHaveCount(1);
 });
 
 test('other entries wait too, outlive a reload, and one that cannot be taken comes back with its sentence', async ({ page, context }) => {

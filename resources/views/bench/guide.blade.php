@@ -28,6 +28,6 @@
     @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
     @if ($page->planView() && ! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::Road], true))<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
     @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('photos', $page->job) }}">Photos</a>@endif
-    <a class="button is-small" href="{{ route('log.rig', $page->job->rig_id) }}">Its history</a>
+    @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('log.rig', $page->job->rig_id) }}">Its history</a>@endif
     <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
 </div>

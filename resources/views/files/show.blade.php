@@ -19,6 +19,7 @@
                 <a class="card file" href="{{ $address }}"><strong>{{ $what }}</strong><span class="who">{{ $why }}</span><span class="file-name">{{ $name }}</span></a>
             @endforeach
         </div>
-        <p class="sentence">A file holds names and heights of a customer's rig: hand it on as you would the papers. Private links are not in it. <a href="{{ route('files.take') }}">Take a job in</a></p>
+        <p class="sentence">A file holds names and heights of a customer's rig: hand it on as you would the papers. Private links are not in it.</p>
+        <p><a class="button" href="{{ route('files.take') }}">Take a job in</a></p>
     </main>
 </x-layout>

@@ -18,7 +18,7 @@
             @if ($lines === [])
                 <p class="sentence">Nothing falls due before the rig is handed over the first time.</p>
             @else
-                <table class="log">
+                <div class="care-table"><table class="log">
                     <thead><tr><th scope="col">What</th><th scope="col">How often</th><th scope="col">Counts from</th><th scope="col">Due</th><th scope="col"></th></tr></thead>
                     <tbody>
                         @foreach ($lines as $line)
@@ -31,7 +31,7 @@
                             </tr>
                         @endforeach
                     </tbody>
-                </table>
+                </table></div>
             @endif
         </form>
         @if ($rig->careRecords->isNotEmpty())
