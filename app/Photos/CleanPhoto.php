@@ -9,10 +9,10 @@ use GdImage;
 /** A photo drawn anew: upright, no larger than a tablet shows, without position or any other data of the camera. */
 final readonly class CleanPhoto
 {
-    private const LONGEST_SIDE = 1600;
+    /** Longest side, and then how finely, tried one after the other until a job's photos together go into its file. */
+    private const SIDES = [1600, 1200, 900, 600];
 
-    /** Tried one after the other until it is small enough that a job's photos go into its file. */
-    private const QUALITIES = [80, 65, 50, 35, 20];
+    private const QUALITIES = [80, 65, 50];
 
     private const MOST_BYTES = 260_000;
 
@@ -40,12 +40,18 @@ final readonly class CleanPhoto
             throw UnusablePhoto::noPhoto();
         }
 
-        return self::drawn(self::upright(self::resized($sent), $path, $size[2]));
+        foreach (self::SIDES as $longest) {
+            $photo = self::drawn(self::upright(self::resized($sent, $longest), $path, $size[2]));
+            if ($photo !== null) {
+                return $photo;
+            }
+        }
+        throw UnusablePhoto::tooBusy();
     }
 
-    private static function resized(GdImage $image): GdImage
+    private static function resized(GdImage $image, int $longest): GdImage
     {
-        $share = min(1.0, self::LONGEST_SIDE / max(imagesx($image), imagesy($image)));
+        $share = min(1.0, $longest / max(imagesx($image), imagesy($image)));
         $small = $share < 1.0 ? imagescale($image, max(1, (int) round(imagesx($image) * $share)), max(1, (int) round(imagesy($image) * $share))) : $image;
 
         return $small === false ? throw UnusablePhoto::noPhoto() : $small;
@@ -60,8 +66,8 @@ final readonly class CleanPhoto
         return $turned === false ? $image : $turned;
     }
 
-    /** On white, where it lets anything shine through. */
-    private static function drawn(GdImage $image): self
+    /** On white, where it lets anything shine through; null where it does not become small enough to keep. */
+    private static function drawn(GdImage $image): ?self
     {
         [$width, $height] = [imagesx($image), imagesy($image)];
         $paper = imagecreatetruecolor($width, $height);
@@ -75,6 +81,7 @@ final readonly class CleanPhoto
                 return new self($jpeg, $width, $height);
             }
         }
-        throw UnusablePhoto::tooBusy();
+
+        return null;
     }
 }

@@ -75,3 +75,26 @@ test('what falls due is done with a distance, and a lower one is refused with a 
     const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Calendar file' }).click()]);
     expect(readFileSync(await calendar.path(), 'utf8')).toContain('SUMMARY:Service');
 });
+
+test('a photo is kept with the job, stands in its history, and is taken back', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Glassblowing/, 'brief');
+    await page.getByRole('link', { name: 'Photos' }).click();
+    await expect(page.getByText('No photo is kept yet.')).toBeVisible();
+    await page.getByLabel('Photo', { exact: true }).setInputFiles({ name: 'letter.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('dear owner') });
+    await page.getByRole('button', { name: 'Keep the photo' }).click();
+    await expect(page.getByRole('alert')).toContainText('Expected a photo as JPEG, PNG or WebP.');
+    const picture = await page.screenshot();
+    await page.getByLabel('It shows').selectOption('washers');
+    await page.getByLabel('Photo', { exact: true }).setInputFiles({ name: 'washers.png', mimeType: 'image/png', buffer: picture });
+    await page.getByRole('button', { name: 'Keep the photo' }).click();
+    const kept = page.getByRole('img', { name: 'Washers' });
+    await expect(kept).toBeVisible();
+    expect(await kept.evaluate((image) => [image.complete, image.naturalWidth])).toEqual([true, 1280]);
+    await openJob(page, /Glassblowing/, 'brief');
+    await page.getByRole('link', { name: 'Its history' }).click();
+    await expect(page.getByRole('img', { name: 'Washers' })).toBeVisible();
+    await page.getByRole('link', { name: 'Photos', exact: true }).first().click();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByText('No photo is kept yet.')).toBeVisible();
+});

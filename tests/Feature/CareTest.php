@@ -95,3 +95,20 @@ it('gives what falls due as a calendar that another program reads: a day for eac
     $this->rig->putAway();
     expect(count(Reader::read((string) $this->get('/care.ics')->getContent())->VEVENT ?? []))->toBe(0);
 });
+
+it('speaks miles to who measures in inches, and keeps kilometres', function (): void {
+    ($this->handOver)();
+    $this->actingAs(tap($this->person('Wren Tallow'), fn ($wren) => $wren->refresh()));
+    ($this->write)('distance', '25600')->assertSessionHasNoErrors();
+    expect(CareRecord::query()->latest('id')->first()->driven_km)->toEqualWithDelta(25600 * 1.609344, 1e-6)->and(CareRecord::query()->latest('id')->first()->typed)->toBe('25600');
+    $this->get($this->at)->assertSee('once, 50 mi or 14 days after a set-up')->assertSee('in 50 mi, or by 18 May 2026')->assertSee('every 4971 mi or 12 months')->assertSee('25600 = 25600 mi');
+    ($this->write)('distance', '25600')->assertSessionHasNoErrors();
+    ($this->write)('distance', '25500')->assertSessionHasErrorsIn('care', 'driven');
+});
+
+it('asks for the distance where the sheet counts one and nobody read it', function (): void {
+    ($this->handOver)();
+    $this->get($this->at)->assertSee('no distance read then: by date alone')->assertSee('by 18 May 2026');
+    ($this->write)('distance', '41200 km');
+    $this->get($this->at)->assertDontSee('no distance read then');
+});

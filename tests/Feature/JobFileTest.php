@@ -50,7 +50,7 @@ beforeEach(function (): void {
     };
     $this->empty = function (): void {
         foreach (['readings', 'measures'] as $kept) {
-            DB::statement("DROP TRIGGER {$kept}_no_DELETE");
+            DB::statement("DROP TRIGGER IF EXISTS {$kept}_no_DELETE");
         }
         DB::statement('PRAGMA defer_foreign_keys = ON');
         foreach (['photos', 'torques', 'road_tests', 'procedure_steps', 'procedure_runs', 'checks', 'tongue_readings', 'tickets', 'measures', 'readings', 'rounds', 'station_marks', 'care_records', 'load_states', 'jobs', 'rigs', 'vehicles', 'trailers', 'hitches', 'users'] as $table) {
@@ -232,3 +232,43 @@ it('finds what one tree has and another has not, and puts it back', function ():
         ->and(Pointers::put(['a' => 1, 'b' => ['c' => [1, 2]]], $missing))->toBe($whole)
         ->and(Pointers::put(['a' => 1], ['/a/b' => 2]))->toBe(['a' => 1]);
 });
+
+it('hands every job of the demo workshop on and back to the letter, whatever order they come in', function (): void {
+    ($this->empty)();
+    $this->seed(Database\Seeders\DemoSeeder::class);
+    $files = Job::query()->get()->mapWithKeys(fn (Job $job): array => [$job->mark => (new JobFile($job))->json()])->all();
+    DB::table('simulations')->delete();
+    DB::table('card_links')->delete();
+    ($this->empty)();
+    foreach (array_reverse($files) as $file) {
+        JobImport::take($file, WhenItExists::Merge);
+    }
+
+    expect(count($files))->toBe(7)->and(Rig::query()->count())->toBe(5)->and(User::query()->count())->toBe(2);
+    foreach ($files as $mark => $file) {
+        expect((new JobFile(Job::query()->where('mark', $mark)->sole()))->json() === $file)->toBeTrue($mark);
+    }
+});
+
+it('finds and puts back whatever is missing from any tree', function (int $seed): void {
+    $random = new Yoke\Yard\SeededSource($seed);
+    $grow = function (int $depth) use (&$grow, $random): array {
+        $tree = [];
+        for ($i = 0; $i < 4; $i++) {
+            $key = ['a', 'b/c', '~d', 'e~1f', '0'][(int) $random->between(0, 4.99)].($i % 2 === 0 ? '' : $i);
+            $tree[$key] = $depth > 0 && $random->between(0, 1) > 0.4 ? $grow($depth - 1) : (int) $random->between(0, 99);
+        }
+
+        return $tree;
+    };
+    $prune = function (array $tree) use (&$prune, $random): array {
+        $kept = array_filter($tree, fn (): bool => $random->between(0, 1) > 0.3);
+
+        return array_map(fn (mixed $value): mixed => is_array($value) ? $prune($value) : $value, $kept);
+    };
+    $whole = $grow(3);
+    $known = $prune($whole);
+
+    expect(Pointers::put($known, Pointers::missing($whole, $known)))->toEqual($whole)->and(Pointers::missing($whole, $whole))->toBe([])
+        ->and(Pointers::missing($known, $whole))->toBe([]);
+})->with(range(1, 15));

@@ -79,3 +79,24 @@ it('says so when no file arrived', function (): void {
     $this->post($this->at, ['shows' => 'placard'])->assertSessionHasErrors('photo');
     $this->get($this->at)->assertSee('no file arrived');
 });
+
+it('keeps twenty photos of a job, each small enough that all of them go into its file', function (): void {
+    $busy = imagecreatetruecolor(1700, 1300);
+    mt_srand(7);
+    for ($i = 0; $i < 60_000; $i++) {
+        imagefilledrectangle($busy, $x = mt_rand(0, 1700), $y = mt_rand(0, 1300), $x + mt_rand(1, 9), $y + mt_rand(1, 9), mt_rand(0, 0xFFFFFF));
+    }
+    ob_start();
+    imagejpeg($busy, null, 95);
+    $sent = (string) ob_get_clean();
+    $this->post($this->at, ['shows' => 'placard', 'photo' => ($this->file)($sent, 'busy.jpg')])->assertSessionHasNoErrors();
+    $photo = Photo::query()->sole();
+    expect(strlen($sent))->toBeGreaterThan(400_000)->and(strlen($photo->jpeg))->toBeLessThanOrEqual(260_000)->and(max($photo->width, $photo->height))->toBeIn([1600, 1200, 900, 600])->and($photo->width / $photo->height)->toEqualWithDelta(1700 / 1300, 0.01);
+
+    foreach (range(2, 20) as $i) {
+        $this->work->photos()->create(['jpeg' => $photo->jpeg] + $photo->only(['shows', 'width', 'height', 'user_id', 'taken_at']));
+    }
+    $this->post($this->at, ['shows' => 'placard', 'photo' => ($this->file)(($this->drawn)(60, 40), 'a.jpg')])->assertSessionHasErrors('photo');
+    $this->get($this->at)->assertSee('A job keeps 20 photos at most. Take one back first.');
+    expect(strlen((new App\Interchange\Job\JobFile($this->work))->json()))->toBeLessThan(8 * 1024 * 1024);
+});
