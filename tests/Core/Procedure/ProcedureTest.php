@@ -116,3 +116,15 @@ it('tells on paper all that any answer would bring, with what it hangs on', func
         ->and($open['button'])->toBe('How is the tongue jack driven: electric')->and($open['chocks'])->toBe('')->and($open['breakaway'])->toContain('yes')
         ->and($paper(['jack' => 'manual']))->toHaveKey('crank')->not->toHaveKey('button');
 });
+
+it('cautions at every step that closes, opens, tightens or slackens what is under load, and puts bars in before it loads them', function (): void {
+    foreach (Families::all() as $family) {
+        $wording = $family->wording();
+        foreach ([...$wording->barsOn, ...$wording->barsOff] as [$what, , $caution]) {
+            $isLoaded = preg_match('/lift tool|hook|latch|tighten|slacken|screw|off (?:its|their)/i', $what) === 1 && preg_match('/^Unhook|out of the head/', $what) !== 1 && preg_match('/^(?:Hook both chains, straight)/', $what) !== 1;
+            expect($caution !== '' || ! $isLoaded)->toBeTrue("{$family->key()}: {$what}");
+        }
+        $takesBarsOut = preg_match('/out of the head/', implode(' ', array_column($wording->barsOff, 0))) === 1;
+        expect($takesBarsOut)->toBe(preg_match('/bars in the head/', implode(' ', array_column($wording->barsOn, 0))) === 1, $family->key());
+    }
+});

@@ -14,8 +14,8 @@ return [
         ['cam_bolts', 'Cam brackets tight, arms not bent', 'Torque by the hitch\'s sheet; a bent arm is replaced.'],
     ],
     'bars_on' => [
-        ['Swing each bar in over its cam, and hook its chain at the marked link.', 'The cam has to meet the crown, or it cannot restore.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
-        ['Close and pin both brackets.', '', ''],
+        ['Put the bars in the head, swing each in over its cam, and hook its chain at the marked link.', 'The cam has to meet the crown, or it cannot restore.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Close both brackets with the lift tool, and pin them.', 'A bracket springs back hard without its pin.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_off' => [
         ['Open the brackets with the lift tool, one side after the other, and let the chains down.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],

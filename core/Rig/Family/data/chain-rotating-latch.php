@@ -13,7 +13,7 @@ return [
         ['sockets', 'Head sockets greased, no play in them', 'Grease by the sheet; worn sockets are the maker\'s business.'],
     ],
     'bars_on' => [
-        ['Lay each chain in its latch at the marked link; it runs round opposite sides.', 'The same latch stands on both sides.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ['Put the bars in the head, and lay each chain in its latch at the marked link; it runs round opposite sides.', 'The same latch stands on both sides.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
         ['Turn both latches home with the lift tool, and put their pins in.', 'A latch without its pin opens on a bump.', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_off' => [

@@ -15,7 +15,7 @@ return [
     ],
     'bars_on' => [
         ['Swing the bars on to their brackets, the screw backed off.', '', 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
-        ['Turn the screw up until the gauge shows its target.', 'The gauge reads ball load with the bars on. Grease the screw first.', ''],
+        ['Turn the screw up until the gauge shows its target.', 'The gauge reads ball load with the bars on. Grease the screw first.', 'Never past the bars\' rating, whatever the gauge is turned to. Fingers clear of the bars.'],
     ],
     'bars_off' => [
         ['Turn the screw back until the gauge shows the bars are slack.', '', 'Never swing a loaded bar off.'],

@@ -15,10 +15,10 @@ return [
     ],
     'bars_on' => [
         ['Hook both chains, straight ahead.', '', ''],
-        ['Tighten both nuts alike, by counted threads, to the marked count.', 'Unlike chains turn the trailer.', ''],
+        ['Tighten both nuts alike, by counted threads, to the marked count.', 'Unlike chains turn the trailer.', 'Fingers clear: a tightened chain stores a lot of energy.'],
     ],
     'bars_off' => [
-        ['Slacken both nuts by counted threads, and unhook the chains.', 'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.', ''],
+        ['Slacken both nuts by counted threads, and unhook the chains.', 'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.', 'Fingers clear: a tightened chain stores a lot of energy.'],
     ],
     'grease' => 'Ball. No grease on the cone.',
     'wear' => 'Chains, nuts and threads, the cone and its spring, coupler pin.',
