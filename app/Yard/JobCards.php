@@ -29,7 +29,7 @@ final readonly class JobCards
      */
     public function of(Collection $jobs): array
     {
-        $state = $this->states($jobs);
+        $state = $jobs->isEmpty() ? [] : $this->states($jobs);
         $cards = [];
         $fresh = [];
         foreach ($jobs as $job) {
@@ -38,7 +38,7 @@ final readonly class JobCards
                 $fresh[] = $job;
             }
         }
-        foreach ((new Collection($fresh))->load(['liveReadings', 'marks', 'rounds']) as $job) {
+        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds']) as $job) {
             $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($job, $this->person, $this->doubt), 'attributes' => new ComponentAttributeBag])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
         }
