@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Plan\FastenerLine;
 use App\Plan\PlanPage;
 use App\Plan\SettingWords;
+use Yoke\Care\Recheck;
 use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Method\Judgement;
@@ -88,6 +89,19 @@ final readonly class CardPage
     public function fasteners(): array
     {
         return FastenerLine::of($this->job, $this->person);
+    }
+
+    /** @return list<array{string, string}> what is looked at again, and when: by the distances and months of the hitch's sheet */
+    public function rechecks(): array
+    {
+        $hitch = $this->job->rigAsWorked()->values(Part::Hitch);
+        $road = fn (string $key): ?string => $hitch->number($key) === null ? null : $this->person->roadUnit()->distance((float) $hitch->number($key));
+        $first = $road('retorque_km');
+        $months = $hitch->number('service_months');
+        $service = array_filter([$road('service_km'), $months === null ? null : "{$months} months"]);
+        $lines = array_map(static fn (Recheck $recheck): array => [$recheck->what, $first === null ? $recheck->when : str_replace('at the distance of the hitch\'s sheet', "at {$first} by the hitch's sheet", $recheck->when)], Recheck::all());
+
+        return $service === [] ? $lines : [...$lines, ['Service of the hitch, by its sheet', 'every '.implode(' or ', $service).', whichever comes first']];
     }
 
     /** Where the ball stands, and in which hole, in words, or an empty text. */

@@ -45,6 +45,14 @@ it('has the setting as this shop counts it, heights, ball, torques, and when to 
     }
 });
 
+it('tells the distances and months of the hitch\'s own sheet, and none where it says none', function (): void {
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('at the distance of the hitch')->assertDontSee('Service of the hitch');
+    $worked = $this->work->rig_as_worked;
+    $worked['hitch']['sheet'] += ['retorque_km' => 80, 'service_km' => 8000, 'service_months' => 12];
+    $this->work->update(['rig_as_worked' => $worked]);
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('after the first run, at 80 km by the hitch')->assertSee('every 8000 km or 12 months, whichever comes first');
+});
+
 it('prints as one page of PDF', function (string $paper, string $box): void {
     ($this->handOver)();
     $pdf = (string) $this->get("/jobs/{$this->work->id}/card/{$paper}.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();

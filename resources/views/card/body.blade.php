@@ -11,7 +11,7 @@
 </table>
 <table class="card-rechecks">
     <tr><th scope="col">Look again at</th><th scope="col">When</th></tr>
-    @foreach (\Yoke\Care\Recheck::all() as $recheck)<tr><td>{{ $recheck->what }}</td><td>{{ $recheck->when }}</td></tr>@endforeach
+    @foreach ($page->rechecks() as [$what, $when])<tr><td>{{ $what }}</td><td>{{ $when }}</td></tr>@endforeach
 </table>
 <p class="card-cautions"><strong>Cautions.</strong> Fingers clear of bars and chains: they store a lot of energy; use the lift tool. Chock before uncoupling. Never under a trailer on its jack. Breakaway cable to the vehicle, not the chains. Never past a rating: distribution raises none. For a load that changed move links only, never the washers.</p>
 <p class="card-cautions"><strong>If it sways.</strong> {{ implode(' ', \Yoke\Sway\OnTheRoad::steps()) }}</p>

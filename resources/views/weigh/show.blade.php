@@ -16,7 +16,7 @@
                 @csrf
                 <div class="pair">
                     <x-picked name="stance" label="Weighed" :options="['alone' => 'Alone', 'dropped' => 'Dropped, bars off', 'carried' => 'Carried, at the setting that is on']" />
-                    <x-picked name="step" label="The scale steps by" :options="array_combine(array_keys(\App\Http\Controllers\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Tickets::STEPS_KG))" />
+                    <x-picked name="step" label="The scale steps by" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
                 </div>
                 <div class="field">
                     <label for="ticket">The ticket, typed or pasted</label>

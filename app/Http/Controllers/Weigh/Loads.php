@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Weigh;
 
 use App\Loads\LoadDraft;
 use App\Loads\LoadsPage;

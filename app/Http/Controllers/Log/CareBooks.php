@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Log;
 
 use App\Care\CareCalendar;
 use App\Care\CareLine;
