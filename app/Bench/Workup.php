@@ -56,7 +56,9 @@ final class Workup
     private function __construct(private readonly Job $job, private readonly TapedHeights $taped, public readonly Adjusters $adjusters, private readonly Policy $policy)
     {
         $this->described = $job->rigAsWorked()->described();
-        $this->posterior = (new Estimation($this->described->prior(), $this->observations()))->posterior();
+        $this->posterior = $job->handed_over_at === null
+            ? (new Estimation($this->described->prior(), $this->observations()))->posterior()
+            : app(KeptFits::class)->posterior($this->described->prior(), $this->observations());
         $this->trial = $this->lastTrial();
     }
 

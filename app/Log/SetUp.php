@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Bench\BenchPage;
-use App\Bench\TapedHeights;
 use App\Bench\Workup;
 use App\Models\Job;
 use App\Models\RoadDrive;
 use App\Models\User;
 use App\Plan\PlanPrinter;
 use App\Plan\SettingWords;
-use Yoke\Advice\Policy;
 use Yoke\Balance\CoupledRig;
 use Yoke\Measure\Gaussian;
 use Yoke\Measure\Load;
@@ -34,7 +32,7 @@ final readonly class SetUp
     public function __construct(public Job $job, User $person, HeightDoubt $doubt)
     {
         $this->bench = new BenchPage($job, $person, $doubt);
-        $this->workup = Workup::of($job, TapedHeights::saved($job, $this->bench->rig, $doubt), app(Policy::class));
+        $this->workup = $this->bench->advice()?->workup;
         $this->print = new PlanPrinter($person);
     }
 

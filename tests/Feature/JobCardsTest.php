@@ -71,3 +71,21 @@ it('knows the round that each stance is in, and the setting of each carried one'
     $this->work->rounds()->update(['setting' => ['link' => 5]]);
     expect($this->work->load('rounds')->settingOf(1))->toBe(['link' => 5.0]);
 });
+
+it('works a fit out once for a job handed over, the same as anew, and anew after a correction', function (): void {
+    $at = "/jobs/{$this->work->id}";
+    foreach (['alone' => ['950', '985'], 'dropped' => ['970', '925']] as $station => [$front, $rear]) {
+        $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
+    }
+    $this->post("{$at}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    $this->tape($this->work, 'bars-up', ['front' => '956', 'rear' => '944'], ['rolled' => '1']);
+    $page = fn (): string => preg_replace('/value="[A-Za-z0-9]{40}"|name="csrf-token" content="\w+"/', '', (string) $this->get("/log/{$this->work->rig_id}")->assertOk()->getContent());
+    $open = $page();
+    $this->post("{$at}/hand-over/close");
+    [$first, $again] = [$page(), $page()];
+    $figures = fn (string $html): array => preg_match_all('~<d[dt]>([^<]*)</d[dt]>~', $html, $found) > 0 ? $found[1] : [];
+
+    expect($again)->toBe($first)->and($figures($first))->toBe($figures($open))->not->toBe([]);
+    $this->tape($this->work, 'bars-up', ['front' => '962'], ['rolled' => '1', 'based_on' => ['front' => (string) $this->work->readings()->where('stance', 'carried')->where('axle', 'front')->value('id')]]);
+    expect($figures($page()))->not->toBe($figures($first));
+});

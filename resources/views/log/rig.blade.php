@@ -23,11 +23,12 @@
                                 @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
                             </table>
                         </div>
-                        @if ($since && ($since->causes() !== [] || $since->inAll() !== ''))
+                        @php([$causes, $inAll, $leftOver] = $since === null ? [[], '', ''] : [$since->causes(), $since->inAll(), $since->leftOver($setUp->restored())])
+                        @if ($causes !== [] || $inAll !== '')
                             <div class="since">
-                                <p><strong>Since {{ $log->titleBefore($i) }}</strong> {{ $since->inAll() }}</p>
-                                @if ($since->leftOver($setUp->restored()) !== '')<p class="sentence">{{ $since->leftOver($setUp->restored()) }}</p>@endif
-                                @if ($since->causes() !== [])<ul>@foreach ($since->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>@endif
+                                <p><strong>Since {{ $log->titleBefore($i) }}</strong> {{ $inAll }}</p>
+                                @if ($leftOver !== '')<p class="sentence">{{ $leftOver }}</p>@endif
+                                @if ($causes !== [])<ul>@foreach ($causes as $cause)<li>{{ $cause }}</li>@endforeach</ul>@endif
                             </div>
                         @endif
                         @if ($setUp->roadTest() !== '')<p class="sentence">{{ $setUp->roadTest() }}</p>@endif
@@ -44,8 +45,9 @@
                 @endforelse
             </ol>
             <section class="trends" aria-label="Over time">
-                @foreach ($log->trends() as [$what, $plot, $says])<x-trend :what="$what" :plot="$plot" :says="$says" />@endforeach
-                @if ($log->trends() === [])<p class="sentence">From the second set-up on, heights and loads are drawn here over time.</p>@endif
+                @php($trends = $log->trends())
+                @foreach ($trends as [$what, $plot, $says])<x-trend :what="$what" :plot="$plot" :says="$says" />@endforeach
+                @if ($trends === [])<p class="sentence">From the second set-up on, heights and loads are drawn here over time.</p>@endif
             </section>
         </div>
         @if ($log->earlier() !== null)<p class="tape-foot"><a class="button" href="{{ route('log.rig', [$log->rig, 'skip' => $log->earlier()]) }}">Earlier set-ups</a></p>@endif
