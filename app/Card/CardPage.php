@@ -101,7 +101,7 @@ final readonly class CardPage
         $service = array_filter([$road('service_km'), $months === null ? null : "{$months} months"]);
         $lines = array_map(static fn (Recheck $recheck): array => [$recheck->what, $first === null ? $recheck->when : str_replace('at the distance of the hitch\'s sheet', "at {$first} by the hitch's sheet", $recheck->when)], Recheck::all());
 
-        return $service === [] ? $lines : [...$lines, ['Service of the hitch, by its sheet', 'every '.implode(' or ', $service).', whichever comes first']];
+        return $service === [] ? $lines : [...$lines, ['Service of the hitch, by its sheet', 'every '.implode(' or ', $service).(count($service) > 1 ? ', whichever comes first' : '')]];
     }
 
     /** Where the ball stands, and in which hole, in words, or an empty text. */
