@@ -3,6 +3,12 @@ const PATIENCE = 8000;
 /** The server could not be asked: whoever hears it keeps what was to be sent. */
 export class NoAnswer extends Error {}
 
+/** The server heard it and will not do it, now or later. */
+export class Refusal extends Error {}
+
+/** The server broke down over it, which may pass. */
+export class Failure extends Error {}
+
 /** Sends a form and returns the server's answer; every failure is an Error with a sentence for the person. */
 export async function post(url, body, headers = {}) {
     let response;
@@ -24,5 +30,11 @@ export async function post(url, body, headers = {}) {
         throw new Error('Your sign-in has ended. What you typed is kept; reload the page and sign in again.');
     }
     const answer = await response.json().catch(() => ({}));
-    throw new Error(response.status === 503 && answer.message ? answer.message : 'The server could not do this. What you typed is kept here.');
+    if (response.status >= 400 && response.status < 500 && response.status !== 429) {
+        throw new Refusal('The server could not do this: what it belongs to is not there, or not as it was. What you typed is kept here.');
+    }
+    if (response.status === 503 && answer.message) {
+        throw new Error(answer.message);
+    }
+    throw new Failure('The server could not do this. What you typed is kept here.');
 }

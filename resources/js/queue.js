@@ -20,6 +20,11 @@ export const waiting = {
     add(entry) {
         write([...read(), entry]);
     },
+    /** @returns how often the server has broken down over an entry by now */
+    failed(once) {
+        write(read().map((entry) => (entry.once === once ? { ...entry, failures: (entry.failures ?? 0) + 1 } : entry)));
+        return read().find((entry) => entry.once === once)?.failures ?? 0;
+    },
     drop(once) {
         write(read().filter((entry) => entry.once !== once));
     },

@@ -1,8 +1,9 @@
-import { NoAnswer, post } from './post.js';
+import { Failure, NoAnswer, post, Refusal } from './post.js';
 import { entryOf, newMark, refused, waiting } from './queue.js';
 
 const FORMS = 'main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])';
 const RETRY = 4000;
+const TRIES = 5;
 const PATIENCE = 3000;
 const RECENT = 20_000;
 
@@ -15,8 +16,17 @@ let heard = performance.now();
 /** Keeps an entry that could not be sent, and says so. */
 export function keepWaiting(entry) {
     isCutOff = true;
-    waiting.add(entry);
+    add(entry);
     say();
+}
+
+/** A browser may keep nothing: full, or told so. */
+function add(entry) {
+    try {
+        waiting.add(entry);
+    } catch {
+        trouble = 'This browser keeps nothing for later. Stay on this page, and send it again when the connection is back.';
+    }
 }
 
 /** Sends what waits, in order, each once. Resolves to whether nothing waits any more. */
@@ -48,6 +58,11 @@ async function sendAll() {
             }
             listener(entry, answer);
         } catch (failure) {
+            if (failure instanceof Refusal || (failure instanceof Failure && waiting.failed(entry.once) >= TRIES)) {
+                waiting.drop(entry.once);
+                refused.add([{ ...entry, sentence: failure.message, back: null }]);
+                continue;
+            }
             isCutOff = failure instanceof NoAnswer;
             trouble = isCutOff ? '' : failure.message;
             return false;
@@ -73,8 +88,8 @@ function say() {
     line.replaceChildren();
     if (many > 0 && (isCutOff || trouble)) {
         line.append(`${trouble || 'No connection.'} ${entries} here, in this browser, and ${many === 1 ? 'is' : 'are'} sent in order when it is back.`);
-    } else if (isCutOff) {
-        line.append('No connection. The page stays open; what you type waits here.');
+    } else if (isCutOff || trouble) {
+        line.append(trouble || 'No connection. The page stays open; what you type waits here.');
     }
     for (const { what, sentence, back, fields } of refused.all()) {
         const typed = fields.filter(([name]) => !name.startsWith('_')).map(([, value]) => value).filter((value) => value !== '').join(', ');
@@ -131,12 +146,12 @@ async function hold(form, event) {
     body.delete('_once');
     const entry = entryOf(form.action, body, form.getAttribute('aria-label') ?? event.submitter?.textContent.trim() ?? 'entry', mark.value);
     if (waiting.all().length === 0 && isInTouch()) {
-        waiting.add(entry);
+        add(entry);
         return;
     }
     event.preventDefault();
     const isClear = await sendWaiting();
-    waiting.add(entry);
+    add(entry);
     if (isClear && (await reachable())) {
         form.dataset.goes = 'yes';
         form.requestSubmit(event.submitter);

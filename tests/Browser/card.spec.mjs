@@ -21,7 +21,7 @@ test('the finished job is handed over: its card opens through the private link i
     const paper = await owner.request.get(await owner.getByRole('link', { name: 'PDF, A4' }).getAttribute('href'));
     expect(paper.headers()['content-type']).toContain('application/pdf');
     const text = execFileSync('php', ['-r', 'require "vendor/autoload.php"; echo (new Smalot\\PdfParser\\Parser)->parseContent(stream_get_contents(STDIN))->getText();'], { input: await paper.body() }).toString().replace(/\s+/g, ' ');
-    for (const says of ['Planetarium, new hitch', 'link 3.5, 3 washers on both sides', '37 7/16 in 37 7/8 in', 'Ball nut 450 lb·ft (done', 'Chock before uncoupling', 'Ease off the throttle', 'not a certificate']) {
+    for (const says of ['Planetarium, new hitch', 'link 3.5, 3 washers on both sides', '37 7/16 in 37 7/8 in', 'Ball nut 450 lb·ft (done', 'shank in drop, hole', 'Chock before uncoupling', 'Ease off the throttle', 'not a certificate']) {
         expect(text).toContain(says);
     }
     await owner.getByRole('link', { name: 'Unhitch' }).click();

@@ -61,12 +61,14 @@ test('other entries wait too, outlive a reload, and one that cannot be taken com
         const name = `yoke.waiting.${document.body.dataset.person}`;
         const kept = JSON.parse(localStorage.getItem(name));
         kept.push({ once: '00000000-1111-2222-3333-444444444444', url: kept[0].url.replace('sway-control/checks', 'bars-up/measures'), what: 'Other readings', fields: [['coupler', 'rather high']] });
+        kept.splice(1, 0, { once: '00000000-1111-2222-3333-555555555555', url: kept[0].url.replace(/jobs\/\d+/, 'jobs/4321'), what: 'Of a job that is gone', fields: [['answer', 'yes']] });
         localStorage.setItem(name, JSON.stringify(kept));
     });
     await context.setOffline(false);
     await page.reload();
     await expect(waiting(page)).toContainText('Sent, and not taken: Other readings (rather high).');
     await expect(waiting(page)).toContainText('xpected');
+    await expect(waiting(page)).toContainText('Sent, and not taken: Of a job that is gone (yes). The server could not do this');
     await page.getByRole('button', { name: 'Seen' }).click();
     await expect(waiting(page)).toBeHidden();
     await page.reload();
