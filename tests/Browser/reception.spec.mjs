@@ -75,3 +75,24 @@ test('other entries wait too, outlive a reload, and one that cannot be taken com
     await expect(waiting(page)).toBeHidden();
     await expect(say).toHaveAttribute('aria-pressed', 'true');
 });
+
+test('an entry that the server breaks down over is tried again a while, then told, and what was typed is not lost', async ({ page, context }) => {
+    await signIn(page);
+    await openJob(page, /Bell tower/, 'sway-control');
+    let asked = 0;
+    await page.route('**/checks', (route) => {
+        asked += 1;
+        return route.fulfill({ status: 500, contentType: 'application/json', body: '{}' });
+    });
+    await context.setOffline(true);
+    await page.getByRole('button', { name: /^Not so: / }).last().click();
+    await expect(waiting(page)).toContainText('One entry waits');
+    await context.setOffline(false);
+    await expect(waiting(page)).toContainText('The server could not do this.');
+    await expect(waiting(page)).toContainText('Sent, and not taken', { timeout: 60_000 });
+    expect(asked).toBe(5);
+    await page.reload();
+    await expect(waiting(page)).toContainText(/\(\w+, no\)\. The server could not do this/);
+    await page.getByRole('button', { name: 'Seen' }).click();
+    await expect(waiting(page)).toBeHidden();
+});
