@@ -5,10 +5,11 @@ cd "$(dirname "$0")/../.."
 . bin/lib/setup.sh
 port=$1
 export DB_DATABASE="$PWD/storage/demo/$2.sqlite"
+export YOKE_BACKUPS="$PWD/storage/demo/$2-backups"
 export YOKE_DEVICES_PORT=$((port + 1000))
 unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 mkdir -p storage/demo
-rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
+rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$YOKE_BACKUPS"
 touch "$DB_DATABASE"
 php artisan migrate --force --quiet
 php artisan db:seed --class=DemoSeeder --force --quiet

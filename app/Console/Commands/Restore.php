@@ -27,7 +27,7 @@ final class Restore extends Command
 
             return 2;
         }
-        $this->call('migrate', ['--force' => true, '--quiet' => true]);
+        $this->callSilently('migrate', ['--force' => true]);
         $this->output->writeln("The shop is as {$file} has it. What was there is kept in {$kept}.");
 
         return self::SUCCESS;
