@@ -88,3 +88,10 @@ it('finds every word in title or parts, and pages through the rest', function ()
     $this->get('/log?page=2')->assertSee('>Visit 30<', false)->assertSee('Later ones');
     $this->get('/log?page=3')->assertSee('>Visit 45<', false)->assertDontSee('Earlier ones');
 });
+
+it('answers odd addresses in words, with no page at the most', function (string $address, int $status): void {
+    expect($this->get($address)->status())->toBe($status);
+})->with([
+    ['/log?page=9223372036854775807', 200], ['/log?page=-3', 200], ['/log?page=two', 200], ['/log?find[]=x', 200], ['/log/1?skip=9223372036854775807', 200], ['/log/1?skip=-1', 200],
+    ['/garage?page=9223372036854775807', 200], ['/jobs/1/visit?state=99', 200], ['/jobs/1/visit?state[]=1', 200], ['/log/one', 404], ['/log/0/care', 404], ['/jobs/9/files', 404], ['/jobs/9/photos', 404],
+]);

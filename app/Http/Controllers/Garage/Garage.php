@@ -31,9 +31,11 @@ final class Garage
     /** Rigs drawn on one page. */
     private const A_PAGE = 12;
 
+    private const LAST_PAGE = 100_000;
+
     public function index(Request $request): View
     {
-        $page = max(1, $request->integer('page', 1));
+        $page = min(self::LAST_PAGE, max(1, $request->integer('page', 1)));
         $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
 
         return view('garage.index', [

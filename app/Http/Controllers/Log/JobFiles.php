@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
@@ -88,10 +89,18 @@ final class JobFiles
         if (! $refused->asksWhatToDo) {
             return $back;
         }
+        $this->forgetTheOld();
         $name = $waiting !== '' ? $waiting : Str::random(40);
         Storage::disk('local')->put("imports/{$name}.json", $json);
 
         return $back->with('waiting', $name);
+    }
+
+    /** A file that waited a day for an answer gets none any more. */
+    private function forgetTheOld(): void
+    {
+        $disk = Storage::disk('local');
+        $disk->delete(array_filter($disk->files('imports'), static fn (string $file): bool => $disk->lastModified($file) < Date::now()->subDay()->getTimestamp()));
     }
 
     /** @throws ImportRefused */

@@ -21,13 +21,15 @@ use Yoke\Tape\HeightDoubt;
 /** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
 final class Logs
 {
+    private const LAST_PAGE = 100_000;
+
     public function __construct(private readonly HeightDoubt $doubt)
     {
     }
 
     public function index(Request $request): View
     {
-        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), max(1, $request->integer('page', 1)), $request->boolean('open'))]);
+        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), min(self::LAST_PAGE, max(1, $request->integer('page', 1))), $request->boolean('open'))]);
     }
 
     public function show(Request $request, Rig $rig): View
