@@ -29,7 +29,7 @@ final class Logs
 
     public function index(Request $request): View
     {
-        return view('log.index', ['search' => new Search($request->string('find')->trim()->limit(Search::LONGEST, '')->toString(), min(self::LAST_PAGE, max(1, $request->integer('page', 1))), $request->boolean('open'))]);
+        return view('log.index', ['search' => new Search(mb_substr(trim($this->text($request, 'find')), 0, Search::LONGEST), min(self::LAST_PAGE, max(1, $request->integer('page', 1))), $request->boolean('open'))]);
     }
 
     public function show(Request $request, Rig $rig): View
@@ -53,7 +53,7 @@ final class Logs
         $problems = new CollectProblems;
         $title = (new TypedParts($request->only('title'), $this->person($request), $problems))->name('title');
         if ($problems->sentences() !== []) {
-            return redirect()->route('log.visit', [$job, 'state' => $request->string('state')->toString()])->withInput($request->only('title'))->withErrors($problems->sentences());
+            return redirect()->route('log.visit', [$job, 'state' => $this->text($request, 'state')])->withInput($request->only('title'))->withErrors($problems->sentences());
         }
 
         return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $this->person($request)))->begin($title));
@@ -62,7 +62,15 @@ final class Logs
     /** Null: as last time. */
     private function state(Request $request, Job $job): ?LoadState
     {
-        return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $request->string('state')->toString());
+        return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $this->text($request, 'state'));
+    }
+
+    /** What was asked, or an empty text where that is no text. */
+    private function text(Request $request, string $name): string
+    {
+        $asked = $request->input($name);
+
+        return is_string($asked) ? $asked : '';
     }
 
     private function person(Request $request): User
