@@ -62,7 +62,9 @@ final class Logs
     /** Null: as last time. */
     private function state(Request $request, Job $job): ?LoadState
     {
-        return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $this->text($request, 'state'));
+        $asked = $this->text($request, 'state');
+
+        return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $asked);
     }
 
     /** What was asked, or an empty text where that is no text. */
