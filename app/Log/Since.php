@@ -26,9 +26,6 @@ final readonly class Since
 
     private const NOTHING = 0.05;
 
-    /** Deviations beyond which chance is no explanation. */
-    private const SURE = 2.0;
-
     private SettingWords $words;
 
     private ?Adjuster $small;
@@ -82,7 +79,7 @@ final readonly class Since
         }
         $says = sprintf('Load and setting would leave about %d %% of the front axle load put back; the readings say %d ± %d %%.', round(100 * $leaves), round(100 * $read->mean()), round(100 * $read->deviation()));
 
-        return abs($read->mean() - $leaves) > self::SURE * hypot($read->deviation(), $was->deviation()) ? "{$says} Something else changed too: look at tyres, springs, brackets and what is aboard." : $says;
+        return WhyItMoved::explains($leaves, $was, $read) ? $says : "{$says} Something else changed too: look at tyres, springs, brackets and what is aboard.";
     }
 
     /** What was done to the setting, in a sentence, or an empty text. */

@@ -12,6 +12,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 use Yoke\Care\DueState;
+use Yoke\Care\DueTask;
 
 /** The jobs of the day: those that are open, the longest first, what was handed over lately, and what falls due on rigs handed over before. */
 final readonly class YardPage
@@ -21,8 +22,6 @@ final readonly class YardPage
     private const FINISHED_SHOWN = 6;
 
     private const DUE_SHOWN = 5;
-
-    private const DUE_DAYS_AHEAD = 14;
 
     public function __construct(private User $person, private JobCards $cards)
     {
@@ -56,7 +55,7 @@ final readonly class YardPage
     public function due(): array
     {
         /** @var Collection<int, Rig> $rigs */
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->where('care_due_on', '<=', Date::today()->addDays(self::DUE_DAYS_AHEAD))->orderBy('care_due_on')->limit(self::DUE_SHOWN)->get();
+        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->where('care_due_on', '<=', Date::today()->addDays(DueTask::SOON_DAYS))->orderBy('care_due_on')->limit(self::DUE_SHOWN)->get();
         $due = [];
         foreach ($rigs as $rig) {
             $pressing = array_values(array_filter(CareLine::of(new RigCare($rig), $this->person), static fn (CareLine $line): bool => $line->state !== DueState::Later));

@@ -8,7 +8,7 @@ namespace Yoke\Care;
 final readonly class DueTask
 {
     /** Said so many days ahead. */
-    private const SOON_DAYS = 14;
+    public const SOON_DAYS = 14;
 
     /** Or when so much of its distance is left. */
     private const SOON_SHARE = 0.1;

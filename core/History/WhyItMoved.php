@@ -8,6 +8,7 @@ use Yoke\Balance\CoupledRig;
 use Yoke\Balance\Exception\ImpossibleModel;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
+use Yoke\Measure\Gaussian;
 
 /**
  * Why a setting moved between two set-ups: each change of load alone, on the rig of the earlier one as its readings tell
@@ -15,6 +16,9 @@ use Yoke\Loading\LoadChange;
  */
 final readonly class WhyItMoved
 {
+    /** Deviations beyond which chance is no explanation. */
+    private const SURE = 2.0;
+
     /**
      * @param  CoupledRig  $rig  of the earlier set-up, with what it had on board
      * @param  float  $tension  that was on, mm
@@ -66,6 +70,16 @@ final readonly class WhyItMoved
         $load = LoadChange::between($before, $after);
 
         return $load->on($this->rig)->taut($this->tension + $load->tension($this->rig) + $more)->frontRestored();
+    }
+
+    /**
+     * Whether what was read may be that share, as sure as the readings of both set-ups are.
+     *
+     * @param  float  $leaves  share that load and setting would leave
+     */
+    public static function explains(float $leaves, Gaussian $before, Gaussian $now): bool
+    {
+        return abs($now->mean() - $leaves) <= self::SURE * hypot($now->deviation(), $before->deviation());
     }
 
     private function steps(LoadChange $load): float

@@ -92,7 +92,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Plan' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method', 'Limits', 'Loading', 'Weigh', 'Advice'],
         'Weigh' => ['', 'Measure', 'Rig', 'Balance'],
         'Limits' => ['Measure', 'Balance'],
-        'History' => ['Balance', 'Loading'],
+        'History' => ['Measure', 'Balance', 'Loading'],
         'Drawing' => ['Measure', 'Rig', 'Balance', 'Fit', 'Tape', 'Method'],
         'Procedure' => ['', 'Rig'],
         'Care' => ['', 'Measure', 'Rig'],

@@ -9,6 +9,7 @@ use Yoke\History\WhyItMoved;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
+use Yoke\Measure\Gaussian;
 use Yoke\Measure\Length;
 use Yoke\Measure\Load;
 use Yoke\Yard\SeededSource;
@@ -65,3 +66,7 @@ it('puts what moves the tongue most first, and will not lift it off the ball', f
     expect(array_map(static fn ($cause): string => $cause->change->item()->name, $causes))->toBe(['bikes', 'water', 'sacks', 'friend'])
         ->and(fn () => $this->why->inAll([], [carriedItem('boulders', 2500.0, -3000.0)]))->toThrow(ImpossibleModel::class);
 });
+
+it('calls a share explained within two deviations of both readings, and not beyond', function (float $read, bool $explained): void {
+    expect(WhyItMoved::explains(0.6, Gaussian::of(0.7, 0.03), Gaussian::of($read, 0.04)))->toBe($explained);
+})->with(['the same' => [0.6, true], 'near' => [0.69, true], 'above' => [0.71, false], 'below' => [0.49, false]]);
