@@ -10,6 +10,12 @@ use App\Models\User;
 use App\Photos\Shows;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Str;
+use Yoke\Procedure\Occasion;
+use Yoke\Procedure\Outcome;
+use Yoke\Procedure\Procedure;
+use Yoke\Procedure\RigFacts;
+use Yoke\Rig\Sheet\Part;
 
 /** What came after the demo's set-ups: the care books, and photos drawn as a phone would have taken them. */
 final class DemoAfterCare
@@ -40,12 +46,30 @@ final class DemoAfterCare
             }
             Date::setTestNow();
         }
+        $this->handedOver(Job::query()->where('title', 'Seed library, spring set-up')->firstOrFail());
         foreach (self::PHOTOS as $title => $shown) {
             $job = Job::query()->where('title', $title)->firstOrFail();
             foreach ($shown as $shows) {
                 $job->photos()->create(['shows' => $shows, 'width' => self::SIZE[0], 'height' => self::SIZE[1], 'jpeg' => $this->picture($shows), 'user_id' => $this->people['ibby']->id, 'taken_at' => $job->handed_over_at ?? Date::now()]);
             }
         }
+    }
+
+    /** The hook-up shown to the owner, step by step; a walk round that was called away from; the private link. */
+    private function handedOver(Job $job): void
+    {
+        $family = $job->rigAsWorked()->described()->family() ?? throw new \LogicException('The demo\'s hitches have families.');
+        $answers = ['ground' => 'firm', 'jack' => 'manual', 'friction_bar' => 'no', 'brakes' => 'yes'];
+        foreach ([[Occasion::HookUp, 99], [Occasion::Departure, 4]] as [$occasion, $taken]) {
+            $steps = (new Procedure($occasion, new RigFacts($family, $job->rigAsWorked()->values(Part::Vehicle), $job->rigAsWorked()->values(Part::Trailer), $answers)))->steps();
+            $begun = ($job->handed_over_at ?? CarbonImmutable::now())->subMinutes(60);
+            $end = $begun->addMinutes(count($steps));
+            $run = $job->procedureRuns()->create(['occasion' => $occasion, 'answers' => $answers, 'user_id' => $this->people['ibby']->id, 'started_at' => $begun, ...($taken < count($steps) ? ['given_up_at' => $end] : ['finished_at' => $end])]);
+            foreach (array_slice($steps, 0, $taken) as $minute => $step) {
+                $run->steps()->create(['step' => $step->key, 'outcome' => Outcome::Done, 'user_id' => $this->people['ibby']->id, 'at' => $begun->addMinutes($minute)]);
+            }
+        }
+        $job->cardLinks()->create(['token' => Str::random(40), 'user_id' => $this->people['ibby']->id, 'made_at' => $job->handed_over_at, 'ends_at' => $job->handed_over_at?->addDays(730)]);
     }
 
     /** Plain shapes: a plate with lines, a chain with one link painted, a stack of washers on a bolt. */
