@@ -37,9 +37,7 @@ final readonly class ReturnVisit
     /** @return list<Item> */
     public function aboard(): array
     {
-        $worked = $this->job->rigAsWorked();
-
-        return $this->state === null ? $worked->aboard() : Aboard::inState($this->state, Tank::of($worked->values(Part::Trailer)));
+        return $this->state === null ? $this->job->aboard() : Aboard::inState($this->state, Tank::of($this->job->rigAsWorked()->values(Part::Trailer)));
     }
 
     public function since(): Since
@@ -108,7 +106,7 @@ final readonly class ReturnVisit
             return $workup === null || $leftAt === null ? null : (new LoadedState(
                 $workup->described,
                 $workup->posterior,
-                LoadChange::between($this->job->rigAsWorked()->aboard(), $this->aboard()),
+                LoadChange::between($this->job->aboard(), $this->aboard()),
                 $workup->adjusters,
                 $workup->reference(),
                 $leftAt,

@@ -50,7 +50,7 @@ final readonly class RigLog
         $before = $this->setUps[$i + 1] ?? null;
         $after = $this->setUps[$i];
 
-        return $before === null ? null : new Since($before, $after->job->rigAsWorked()->aboard(), $after->setting(), $this->person->loadUnit());
+        return $before === null ? null : new Since($before, $after->job->aboard(), $after->setting(), $this->person->loadUnit());
     }
 
     public function titleBefore(int $i): string

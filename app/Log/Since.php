@@ -42,7 +42,7 @@ final readonly class Since
     {
         $why = $this->why();
         try {
-            return $why === null ? [] : array_map($this->sentence(...), $why->causes($this->before->job->rigAsWorked()->aboard(), $this->after));
+            return $why === null ? [] : array_map($this->sentence(...), $why->causes($this->before->job->aboard(), $this->after));
         } catch (ImpossibleModel) {
             return ['With this load the tongue would lift off the ball.'];
         }
@@ -57,7 +57,7 @@ final readonly class Since
             return $this->moved();
         }
         try {
-            return "In all the load asks for {$this->steps($why->inAll($this->before->job->rigAsWorked()->aboard(), $this->after))}. {$this->moved()}";
+            return "In all the load asks for {$this->steps($why->inAll($this->before->job->aboard(), $this->after))}. {$this->moved()}";
         } catch (ImpossibleModel) {
             return '';
         }
@@ -73,7 +73,7 @@ final readonly class Since
             return '';
         }
         try {
-            $leaves = $why->leaves($this->before->job->rigAsWorked()->aboard(), $this->after, $this->before->tensionTo($this->to));
+            $leaves = $why->leaves($this->before->job->aboard(), $this->after, $this->before->tensionTo($this->to));
         } catch (ImpossibleModel) {
             return '';
         }

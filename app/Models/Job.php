@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Bench\MeasureKind;
 use App\Bench\RoundBook;
+use App\Loads\Aboard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -13,7 +14,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Date;
 use Yoke\Advice\Aim;
+use Yoke\Loading\Item;
+use Yoke\Loading\Tank;
 use Yoke\Method\Band;
+use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Stance;
 
 /**
@@ -242,6 +246,19 @@ final class Job extends Model
     private function roundBook(): RoundBook
     {
         return $this->roundBook?->rounds === $this->rounds ? $this->roundBook : $this->roundBook = new RoundBook($this->rounds);
+    }
+
+    /**
+     * What travelled. Where nobody wrote that down, it is what was aboard when the rig was weighed: nothing came on besides.
+     *
+     * @return list<Item>
+     */
+    public function aboard(): array
+    {
+        $worked = $this->rigAsWorked();
+        $weighed = $worked->loadState() === null ? $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed) : null;
+
+        return $weighed === null ? $worked->aboard() : Aboard::inState($weighed, Tank::of($worked->values(Part::Trailer)));
     }
 
     /** What travelled at the hand-over stays with the job; a return visit in another load state has its own already. */

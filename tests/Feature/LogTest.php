@@ -59,6 +59,16 @@ it('starts a return visit where it was left, corrected for what travels now, and
         ->assertSee('Front axle load put back')->assertSee('Tongue weight, from the first set-up shown to the last');
 });
 
+it('takes a load that nobody wrote down as the one that was aboard when the rig was weighed', function (): void {
+    $this->work->update(['rig_as_worked' => RigAsWorked::sheetOf($this->rig)]);
+    LoadState::query()->where('as_weighed', true)->update(['items' => json_encode([['name' => 'drums', 'kg' => 300, 'on' => 'trailer', 'mm' => 2000]])]);
+    LoadState::query()->where('name', 'Long trip')->update(['items' => json_encode([['name' => 'drums', 'kg' => 300, 'on' => 'trailer', 'mm' => 2000]])]);
+    ($this->set)($this->work);
+
+    $this->get("/jobs/{$this->work->id}/visit?state=1")->assertSee('Nothing that is written down travels otherwise.');
+    $this->get("/jobs/{$this->work->id}/visit?state=2")->assertSee('120 l more in the fresh tank')->assertDontSee('Drums');
+});
+
 it('hooks a return visit up first where it starts', function (): void {
     ($this->set)($this->work);
     $this->post("/jobs/{$this->work->id}/visit", ['state' => '', 'title' => 'Again']);
