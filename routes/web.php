@@ -21,9 +21,9 @@ use App\Http\Controllers\Job\Torques;
 use App\Http\Controllers\Log\CareBooks;
 use App\Http\Controllers\Log\JobFiles;
 use App\Http\Controllers\Log\Logs;
+use App\Http\Controllers\Preferences;
 use App\Http\Controllers\Shop;
 use App\Http\Controllers\SignIn;
-use App\Http\Controllers\Taste;
 use App\Http\Controllers\Weigh\Devices;
 use App\Http\Controllers\Weigh\Loads;
 use App\Http\Controllers\Weigh\Tickets;
@@ -44,7 +44,7 @@ Route::prefix('/card/{token}')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
-    Route::post('/taste', [Taste::class, 'update'])->name('taste');
+    Route::post('/taste', [Preferences::class, 'update'])->name('taste');
 
     Route::get('/', [Yard::class, 'show'])->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Closure;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\DeviceLine;
-use Yoke\Device\DeviceReading;
-use Yoke\Device\Display;
-use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\DeviceLine;
+use Yoke\Readings\Device\DeviceReading;
+use Yoke\Readings\Device\Display;
+use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
-use Yoke\Yard\SimulatedDevices;
+use Yoke\Simulation\SimulatedDevices;
 
 /** Answers the lines of the protocol (docs/devices.md) for the simulated devices. */
 final class DeviceTalk

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Job;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\DeviceReading;
-use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\DeviceReading;
+use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
 
 /** Reads a device once, as its display stands. Job and stance say which rig is at it; a real device need not care. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Job;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\DeviceLine;
-use Yoke\Device\DeviceReading;
-use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\DeviceLine;
+use Yoke\Readings\Device\DeviceReading;
+use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
 
 /** Reads devices that answer lines over TCP (docs/devices.md): the simulated ones, or a box beside a real one. */

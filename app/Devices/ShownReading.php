@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\User;
-use App\Plan\PlanPrinter;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\DeviceReading;
-use Yoke\Measure\Load;
+use App\Words\QuantityWords;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\DeviceReading;
+use Yoke\Units\Load;
 
 /** What a device shows, in a person's units, ready to stand in the fields that it fills. */
 final readonly class ShownReading
 {
-    private PlanPrinter $print;
+    private QuantityWords $print;
 
     public function __construct(private DeviceReading $reading, User $person)
     {
-        $this->print = new PlanPrinter($person);
+        $this->print = new QuantityWords($person);
     }
 
     public function says(): string

@@ -7,15 +7,15 @@ namespace App\Devices;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Simulation;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
-use Yoke\Rig\Adjuster\Adjusters;
-use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Sheet\Part;
 use Yoke\Rig\Stance;
-use Yoke\Yard\HiddenTruth;
-use Yoke\Yard\SeededSource;
-use Yoke\Yard\SimulatedDevices;
+use Yoke\Simulation\HiddenTruth;
+use Yoke\Simulation\SeededSource;
+use Yoke\Simulation\SimulatedDevices;
+use Yoke\Specification\RigPart;
 
 /** The rigs of jobs with a hidden truth, as they stand at the simulated devices. */
 final class SimulatedYard
@@ -59,7 +59,7 @@ final class SimulatedYard
         $truth = HiddenTruth::drawn(
             $rig->described()->prior(),
             ['front' => $this->taped($job, Axle::Front), 'rear' => $this->taped($job, Axle::Rear)],
-            ['front' => $rig->values(Part::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'], 'rear' => $rig->values(Part::Vehicle)->number('rear_axle_kg') ?? self::USUAL_KG['rear']],
+            ['front' => $rig->values(RigPart::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'], 'rear' => $rig->values(RigPart::Vehicle)->number('rear_axle_kg') ?? self::USUAL_KG['rear']],
             ['front' => $vehicle->frontSuspension, 'rear' => $vehicle->rearSuspension],
             new SeededSource($job->id),
         );

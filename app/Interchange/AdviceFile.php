@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Yoke\Advice\Advised;
 use Yoke\Advice\Advisor;
-use Yoke\Advice\Method\FiveMethods;
-use Yoke\Advice\Method\MethodView;
-use Yoke\Advice\Obstacle\BarRating;
-use Yoke\Advice\Outlook;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Reasons;
-use Yoke\Advice\Trial;
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\Exception\ImpossibleModel;
-use Yoke\Fit\Estimation;
-use Yoke\Fit\Posterior;
-use Yoke\Fit\RigPrior;
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\Load;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\SettingForecast;
+use Yoke\Constraint\BarRating;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Posterior;
+use Yoke\Estimation\RigPrior;
 use Yoke\Method\Band;
+use Yoke\Method\CurrentSetting;
+use Yoke\Method\FiveMethods;
+use Yoke\Method\MethodView;
+use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Units\Load;
 
 /** A job with its readings as JSON (docs/formats.md, Jobs for advice): what they tell, and what to do next. */
 final readonly class AdviceFile
@@ -65,7 +65,7 @@ final readonly class AdviceFile
     }
 
     /** @return array<string, mixed> */
-    private function move(Advised $advised, Posterior $posterior, Band $band): array
+    private function move(Recommendation $advised, Posterior $posterior, Band $band): array
     {
         $outlook = $advised->outlook;
         $height = static fn (Axle $axle): float => $posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($outlook, $axle): float {
@@ -92,7 +92,7 @@ final readonly class AdviceFile
     }
 
     /** @return array<string, array<string, float|string|null>> */
-    private function methods(Posterior $posterior, Trial $trial, Band $band): array
+    private function methods(Posterior $posterior, CurrentSetting $trial, Band $band): array
     {
         $views = (new FiveMethods($posterior, $trial, $band))->all();
 
@@ -103,13 +103,13 @@ final readonly class AdviceFile
     }
 
     /** @return array<string, mixed> */
-    private static function ranked(Outlook $outlook): array
+    private static function ranked(SettingForecast $outlook): array
     {
         return ['setting' => $outlook->setting->steps(), 'chance' => $outlook->chance, 'minutes' => $outlook->minutes, 'excluded' => $outlook->excluded === '' ? null : $outlook->excluded];
     }
 
     /** @return array{value: float, sd: float} */
-    private static function pair(Gaussian $value): array
+    private static function pair(Normal $value): array
     {
         return ['value' => $value->mean(), 'sd' => $value->deviation()];
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Interchange;
 
 use stdClass;
-use Yoke\Balance\Attitude;
-use Yoke\Balance\Bars;
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\Exception\ImpossibleModel;
-use Yoke\Balance\TowedTrailer;
-use Yoke\Balance\TowVehicle;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\Bars;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Statics\TowedTrailer;
+use Yoke\Statics\TowVehicle;
 
 /** One rig and several stances as JSON (docs/formats.md, Cases): read, solved, and written back with its results. */
 final readonly class CaseFile

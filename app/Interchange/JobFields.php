@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Yoke\Advice\Aim;
-use Yoke\Advice\Trial;
-use Yoke\Fit\AxleGroup;
-use Yoke\Fit\KnownRig;
-use Yoke\Fit\Likely;
-use Yoke\Fit\Observation;
-use Yoke\Fit\Observed;
-use Yoke\Fit\PriorDoubts;
-use Yoke\Fit\RigPrior;
-use Yoke\Fit\Situation;
-use Yoke\Measure\Gaussian;
+use Yoke\Adjuster\Adjuster;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Adjuster\StepRange;
+use Yoke\Estimation\AxleGroup;
+use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\Observation;
+use Yoke\Estimation\Observed;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\RigPrior;
 use Yoke\Method\Band;
+use Yoke\Method\Criterion;
+use Yoke\Method\CurrentSetting;
 use Yoke\Method\Exception\ImpossibleBand;
-use Yoke\Rig\Adjuster\Adjuster;
-use Yoke\Rig\Adjuster\Adjusters;
-use Yoke\Rig\Adjuster\Role;
-use Yoke\Rig\Adjuster\Setting;
-use Yoke\Rig\Adjuster\StepRange;
-use Yoke\Rig\Exception\ImpossibleSetting;
+use Yoke\Probability\LogNormal;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
 use Yoke\Rig\Suspension;
-use Yoke\Tape\HeightDoubt;
 
 /** The fields of a job for advice, read into the core's terms one by one. */
 final readonly class JobFields
@@ -53,9 +53,9 @@ final readonly class JobFields
     }
 
     /** The method that governs. */
-    public function aim(): Aim
+    public function aim(): Criterion
     {
-        return Aim::from($this->fields->choice('method', array_column(Aim::cases(), 'value')));
+        return Criterion::from($this->fields->choice('method', array_column(Criterion::cases(), 'value')));
     }
 
     public function band(): Band
@@ -87,11 +87,11 @@ final readonly class JobFields
         return new RigPrior($this->known($weight), [
             $this->rideRate('front'),
             $this->rideRate('rear'),
-            new Likely($onTongue, self::TONGUE_DOUBTS[$tongue->choice('by', array_keys(self::TONGUE_DOUBTS))]),
-            new Likely(($weight - $onTongue) / self::TRAILER_SINK_MM, $this->doubts->trailerRate),
-            new Likely($trailer->has('cg_above_axle_mm') ? $this->above('trailer', 'cg_above_axle_mm') : self::CG_MM, $this->doubts->cgHeight),
+            new LogNormal($onTongue, self::TONGUE_DOUBTS[$tongue->choice('by', array_keys(self::TONGUE_DOUBTS))]),
+            new LogNormal(($weight - $onTongue) / self::TRAILER_SINK_MM, $this->doubts->trailerRate),
+            new LogNormal($trailer->has('cg_above_axle_mm') ? $this->above('trailer', 'cg_above_axle_mm') : self::CG_MM, $this->doubts->cgHeight),
             $this->barRate(),
-        ], Gaussian::of($tension->number('mm'), $tension->flag('taped') ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm));
+        ], Normal::of($tension->number('mm'), $tension->flag('taped') ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm));
     }
 
     public function adjusters(): Adjusters
@@ -136,7 +136,7 @@ final readonly class JobFields
     }
 
     /** The setting of the last carried reading, and how often it was read; null before the first. */
-    public function lastTrial(): ?Trial
+    public function lastTrial(): ?CurrentSetting
     {
         $settings = [];
         foreach ($this->fields->objects('readings') as $reading) {
@@ -149,7 +149,7 @@ final readonly class JobFields
         }
         $last = $settings[count($settings) - 1];
 
-        return new Trial($last, $this->more($last), 0.0, count(array_filter($settings, static fn (Setting $setting): bool => $setting->equals($last))));
+        return new CurrentSetting($last, $this->more($last), 0.0, count(array_filter($settings, static fn (Setting $setting): bool => $setting->equals($last))));
     }
 
     private function known(float $weight): KnownRig
@@ -175,28 +175,28 @@ final readonly class JobFields
         );
     }
 
-    private function rideRate(string $axle): Likely
+    private function rideRate(string $axle): LogNormal
     {
         $field = "{$axle}_rate_kg_per_mm";
 
         return $this->fields->object('vehicle')->has($field)
-            ? new Likely($this->above('vehicle', $field), $this->doubts->rideRate)
-            : new Likely(...self::RIDE_RATES[$axle]);
+            ? new LogNormal($this->above('vehicle', $field), $this->doubts->rideRate)
+            : new LogNormal(...self::RIDE_RATES[$axle]);
     }
 
-    private function barRate(): Likely
+    private function barRate(): LogNormal
     {
         return $this->fields->object('hitch')->has('bar_rate_kg_per_mm')
-            ? new Likely($this->above('hitch', 'bar_rate_kg_per_mm'), $this->doubts->barRateFromSheet)
-            : new Likely($this->barRating() / self::BAR_BEND_MM, $this->doubts->barRate);
+            ? new LogNormal($this->above('hitch', 'bar_rate_kg_per_mm'), $this->doubts->barRateFromSheet)
+            : new LogNormal($this->barRating() / self::BAR_BEND_MM, $this->doubts->barRate);
     }
 
-    private function situation(Fields $reading): Situation
+    private function situation(Fields $reading): ReadingContext
     {
         return match (Stance::from($reading->choice('stance', ['alone', 'dropped', 'carried']))) {
-            Stance::Alone => Situation::alone(),
-            Stance::Dropped => Situation::dropped(),
-            Stance::Carried => Situation::carried($this->more($this->setting($reading, 'setting'))),
+            Stance::Alone => ReadingContext::alone(),
+            Stance::Dropped => ReadingContext::dropped(),
+            Stance::Carried => ReadingContext::carried($this->more($this->setting($reading, 'setting'))),
         };
     }
 

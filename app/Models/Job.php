@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Bench\MeasureKind;
-use App\Bench\RoundBook;
-use App\Loads\Aboard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Date;
-use Yoke\Advice\Aim;
 use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
 use Yoke\Method\Band;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Method\Criterion;
 use Yoke\Rig\Stance;
+use Yoke\Specification\RigPart;
 
 /**
  * One set-up of one rig.
@@ -33,7 +30,7 @@ use Yoke\Rig\Stance;
  * @property float $band_from
  * @property float $band_to
  * @property bool $each_side
- * @property Aim $method the school that governs
+ * @property Criterion $method the school that governs
  * @property CarbonImmutable|null $handed_over_at
  * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
  * @property Rig $rig
@@ -75,7 +72,7 @@ final class Job extends Model
             'head_place' => 'array',
             'start' => 'array',
             'extra' => 'array',
-            'method' => Aim::class,
+            'method' => Criterion::class,
             'handed_over_at' => 'immutable_datetime',
         ];
     }
@@ -258,7 +255,7 @@ final class Job extends Model
         $worked = $this->rigAsWorked();
         $weighed = $worked->loadState() === null ? $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed) : null;
 
-        return $weighed === null ? $worked->aboard() : Aboard::inState($weighed, Tank::of($worked->values(Part::Trailer)));
+        return $weighed === null ? $worked->aboard() : Aboard::inState($weighed, Tank::of($worked->values(RigPart::Trailer)));
     }
 
     /** What travelled at the hand-over stays with the job; a return visit in another load state has its own already. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Bench\MeasureKind;
 use Illuminate\Database\Eloquent\Model;
 use Yoke\Rig\Stance;
 

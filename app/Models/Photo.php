@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Photos\Shows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A photo of a job. One taken back is kept, and shown no more.
  *
  * @property int $id
- * @property Shows $shows
+ * @property PhotoPurpose $shows
  * @property int $width
  * @property int $height
  * @property string $jpeg
@@ -33,7 +32,7 @@ final class Photo extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shows' => Shows::class, 'taken_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return ['shows' => PhotoPurpose::class, 'taken_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

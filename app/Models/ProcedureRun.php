@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Outcome;
+use Yoke\Procedure\StepOutcome;
 
 /**
  * A procedure as somebody runs it, step by step.
@@ -59,7 +59,7 @@ final class ProcedureRun extends Model
         return $this->finished_at === null && $this->given_up_at === null;
     }
 
-    /** @return array<string, Outcome> by step */
+    /** @return array<string, StepOutcome> by step */
     public function outcomes(): array
     {
         $outcomes = [];

@@ -6,13 +6,13 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
-use Yoke\Procedure\Outcome;
+use Yoke\Procedure\StepOutcome;
 
 /**
  * A step of a run that was taken.
  *
  * @property string $step
- * @property Outcome $outcome
+ * @property StepOutcome $outcome
  * @property CarbonImmutable $at
  */
 final class ProcedureStep extends Model
@@ -24,6 +24,6 @@ final class ProcedureStep extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['outcome' => Outcome::class, 'at' => 'immutable_datetime'];
+        return ['outcome' => StepOutcome::class, 'at' => 'immutable_datetime'];
     }
 }

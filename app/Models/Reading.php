@@ -8,13 +8,13 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Yoke\Measure\Length;
-use Yoke\Measure\LengthUnit;
-use Yoke\Measure\TypedLength;
+use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\Side;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\Settling;
-use Yoke\Tape\Side;
+use Yoke\Units\Length;
+use Yoke\Units\LengthUnit;
+use Yoke\Units\Text\TypedLength;
 
 /**
  * One line of a job's tape log: never changed, never deleted. A line without a height takes the earlier one back.

@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Loads\Aboard;
-use Yoke\Fit\Learnt;
-use Yoke\Fit\PriorDoubts;
-use Yoke\Fit\RigPrior;
+use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\RigPrior;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Plan\DescribedRig;
+use Yoke\Planning\DescribedRig;
 use Yoke\Rig\Hitch as CoreHitch;
 use Yoke\Rig\Rig as CoreRig;
-use Yoke\Rig\Sheet\Part;
-use Yoke\Rig\Sheet\Values;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Specification\RigPart;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /**
  * The copy of a rig that a job keeps: what it was computed with, whatever the garage says later.
@@ -109,12 +108,12 @@ final readonly class RigAsWorked
 
     public function described(): DescribedRig
     {
-        $described = new DescribedRig($this->core(), $this->values(Part::Vehicle), $this->values(Part::Trailer), $this->values(Part::Hitch), app(PriorDoubts::class));
+        $described = new DescribedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), app(PriorDoubts::class));
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);
 
-        return isset($this->sheet['learnt']) ? $loaded->learnt(Learnt::kept($this->sheet['learnt'])) : $loaded;
+        return isset($this->sheet['learnt']) ? $loaded->learnt(CarriedOverPrior::kept($this->sheet['learnt'])) : $loaded;
     }
 
     /** @return list<Item> what travels on it, as far as anybody wrote it down */
@@ -175,7 +174,7 @@ final readonly class RigAsWorked
     }
 
     /** What stands on the sheet of a part. */
-    public function values(Part $part): Values
+    public function values(RigPart $part): Values
     {
         return new Values($this->sheet[$part->value]['sheet'] ?? []);
     }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Weigh\TongueWay;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Weigh\Tongue\Lever;
-use Yoke\Weigh\Tongue\TongueReading;
+use Yoke\Readings\Tongue\Lever;
+use Yoke\Readings\Tongue\TongueReading;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /**
  * What a tongue was read to weigh, as it was typed and as it reads. One taken back is kept.

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Yoke\Measure\Fineness;
-use Yoke\Measure\LengthParser;
-use Yoke\Measure\LengthPrinter;
-use Yoke\Measure\LengthUnit;
-use Yoke\Measure\LoadParser;
-use Yoke\Measure\LoadUnit;
-use Yoke\Measure\PressureUnit;
-use Yoke\Measure\RoadUnit;
-use Yoke\Measure\TorqueUnit;
+use Yoke\Units\LengthUnit;
+use Yoke\Units\LoadUnit;
+use Yoke\Units\PressureUnit;
+use Yoke\Units\RoadUnit;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthParser;
+use Yoke\Units\Text\LengthPrinter;
+use Yoke\Units\Text\LoadParser;
+use Yoke\Units\TorqueUnit;
 
 /**
  * @property int $id

@@ -7,11 +7,11 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Measure\Load;
+use Yoke\Readings\Weighing\PlatformLoad;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Stance;
-use Yoke\Weigh\PlatformLoad;
-use Yoke\Weigh\Ticket;
-use Yoke\Weigh\WeighedAxle;
+use Yoke\Units\Load;
 
 /**
  * A weighbridge ticket of a job, as it was typed and as it reads. One taken back is kept.

@@ -6,13 +6,13 @@ namespace App\Providers;
 
 use App\Devices\Driver;
 use App\Devices\LineDriver;
-use App\Shop\Backup;
+use App\UseCases\Shop\Backup;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
 use Yoke\Advice\Policy;
-use Yoke\Fit\PriorDoubts;
-use Yoke\Tape\HeightDoubt;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Readings\Height\HeightDoubt;
 
 final class AppServiceProvider extends ServiceProvider
 {

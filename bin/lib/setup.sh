@@ -45,7 +45,7 @@ stale() {
 }
 
 install_dependencies() {
-    if stale vendor/autoload.php composer.json packages/registry-gaps/composer.json; then
+    if stale vendor/autoload.php composer.json; then
         say "Fetching PHP packages ..."
         composer install --no-interaction --no-progress --no-scripts --quiet || stop "composer install failed; run it by hand to see why."
         touch vendor/autoload.php

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-use Yoke\Balance\Attitude;
-use Yoke\Balance\CoupledRig;
-use Yoke\Fit\Posterior;
-use Yoke\Measure\Gaussian;
+use Yoke\Constraint\Constraint;
+use Yoke\Estimation\Posterior;
 use Yoke\Method\Band;
+use Yoke\Method\CurrentSetting;
+use Yoke\Probability\Normal;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\CoupledRig;
 
 /** What is wrong with a rig as it is hooked up, in order of danger; each with what it is and what to do about it. */
 final readonly class Diagnosis
@@ -18,8 +20,8 @@ final readonly class Diagnosis
 
     private const BENT_MM = 5.0;
 
-    /** @param  list<Obstacle>  $obstacles what no setting may break */
-    public function __construct(private Posterior $posterior, private Trial $trial, private Band $band, private array $obstacles)
+    /** @param  list<Constraint>  $obstacles what no setting may break */
+    public function __construct(private Posterior $posterior, private CurrentSetting $trial, private Band $band, private array $obstacles)
     {
     }
 
@@ -52,11 +54,11 @@ final readonly class Diagnosis
     {
         $carried = $this->posterior->rig($this->trial->ballRaise)->carried($this->posterior->tension() + $this->trial->more);
 
-        return array_values(array_filter(array_map(fn (Obstacle $obstacle): string => $obstacle->against($this->trial->setting, $carried), $this->obstacles), static fn (string $why): bool => $why !== ''));
+        return array_values(array_filter(array_map(fn (Constraint $obstacle): string => $obstacle->against($this->trial->setting, $carried), $this->obstacles), static fn (string $why): bool => $why !== ''));
     }
 
     /** @param  \Closure(Attitude): float  $quantity */
-    private function predict(\Closure $quantity): Gaussian
+    private function predict(\Closure $quantity): Normal
     {
         return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->more)), $this->trial->ballRaise);
     }

@@ -10,10 +10,10 @@ use Yoke\Drawing\Body\TrailerFrame;
 use Yoke\Drawing\Body\TrailerProfile;
 use Yoke\Drawing\Body\VehicleFrame;
 use Yoke\Drawing\Body\VehicleProfile;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
-use Yoke\Tape\StanceHeights;
 
 /**
  * The side elevation of a rig to scale, its stances laid over each other, in mm: x behind the front axle, y above

@@ -14,18 +14,18 @@ final readonly class Figure
     private const POINTS_PER_CIRCLE = 10;
 
     /** @param  list<Point>  $points */
-    private function __construct(public Part $part, public array $points, public bool $closed)
+    private function __construct(public DrawnPart $part, public array $points, public bool $closed)
     {
     }
 
     /** @param  list<Point>  $points */
-    public static function line(Part $part, array $points): self
+    public static function line(DrawnPart $part, array $points): self
     {
         return new self($part, $points, false);
     }
 
     /** @param  list<Point>  $points */
-    public static function area(Part $part, array $points): self
+    public static function area(DrawnPart $part, array $points): self
     {
         return new self($part, $points, true);
     }
@@ -35,12 +35,12 @@ final readonly class Figure
      *
      * @param  list<array{float, float, float}>  $corners  x, y and radius of each corner, mm
      */
-    public static function rounded(Part $part, array $corners): self
+    public static function rounded(DrawnPart $part, array $corners): self
     {
         return new self($part, self::round($corners), true);
     }
 
-    public static function circle(Part $part, Point $centre, float $radius): self
+    public static function circle(DrawnPart $part, Point $centre, float $radius): self
     {
         $points = [];
         for ($i = 0; $i < self::POINTS_PER_CIRCLE; $i++) {

@@ -6,9 +6,9 @@ namespace Yoke\Drawing;
 
 use Yoke\Method\Band;
 use Yoke\Method\RestorationTargets;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\StanceHeights;
 
 /**
  * The front fender's way back laid along a rule: the dropped height at the left, its alone height (full return)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-use Yoke\Measure\Load;
+use Yoke\Units\Load;
 
 /** What an axle, or a trailer's group of axles, presses on the ground with: an arrow under its wheels. */
 final readonly class LoadArrow

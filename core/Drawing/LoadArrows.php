@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-use Yoke\Balance\Attitude;
-use Yoke\Measure\Load;
 use Yoke\Rig\Axle;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
 
 /** The arrows under a rig in a stance as the model has it. */
 final readonly class LoadArrows

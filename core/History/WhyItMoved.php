@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\History;
 
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\Exception\ImpossibleModel;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Measure\Gaussian;
+use Yoke\Probability\Normal;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\Exception\ImpossibleModel;
 
 /**
  * Why a setting moved between two set-ups: each change of load alone, on the rig of the earlier one as its readings tell
@@ -77,7 +77,7 @@ final readonly class WhyItMoved
      *
      * @param  float  $leaves  share that load and setting would leave
      */
-    public static function explains(float $leaves, Gaussian $before, Gaussian $now): bool
+    public static function explains(float $leaves, Normal $before, Normal $now): bool
     {
         return abs($now->mean() - $leaves) <= self::SURE * hypot($now->deviation(), $before->deviation());
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Loading;
 
 use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /** Something that travels: its weight and its place. On a trailer it counts at the height of the centre of gravity. */
 final readonly class Item

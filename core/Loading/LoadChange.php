@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Loading;
 
-use Yoke\Balance\Bars;
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\Exception\ImpossibleModel;
-use Yoke\Balance\TowedTrailer;
-use Yoke\Balance\TowVehicle;
+use Yoke\Statics\Bars;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Statics\TowedTrailer;
+use Yoke\Statics\TowVehicle;
 
 /**
  * What travels in one state more than in another, and what that does to the model (docs/model.md, Loads). The datum of a

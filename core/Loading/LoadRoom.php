@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Loading;
 
 use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Measure\Length;
 use Yoke\Rig\Rig;
+use Yoke\Units\Length;
 
 /** Where on a rig a load can stand, and where that is in its drawing. */
 final readonly class LoadRoom

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Loading;
 
 use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Rig\Sheet\Values;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /** A tank of the trailer: what it holds, and where. Ahead of the axles it adds to the tongue weight, behind it takes off. */
 final readonly class Tank

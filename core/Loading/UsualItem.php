@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Loading;
 
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Rig\Rig;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /** What people take along, with a weight and a place to start from: both are typed over or dragged. */
 enum UsualItem: string

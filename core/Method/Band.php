@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\Gaussian;
 use Yoke\Method\Exception\ImpossibleBand;
+use Yoke\Probability\Normal;
 
 /** The shop's band of the restored share of the front axle load: 0 is bars off, 1 as heavy as alone. */
 final readonly class Band
@@ -39,7 +39,7 @@ final readonly class Band
     }
 
     /** Of a restored share, as far as it is known. */
-    public function chances(Gaussian $share): Chances
+    public function chances(Normal $share): Chances
     {
         return Chances::ofOutside($share->chanceBelow($this->from), 1.0 - $share->chanceBelow($this->to));
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\Length;
-use Yoke\Measure\LengthPrinter;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\StanceHeights;
+use Yoke\Units\Length;
+use Yoke\Units\Text\LengthPrinter;
 
 /**
  * Both ends down by the same from alone to carried, within a tolerance, and the front not below its alone height.
@@ -52,21 +52,21 @@ final readonly class EqualSquat implements Method
         $front = $this->drop($heights, Axle::Front);
         $rear = $this->drop($heights, Axle::Rear);
         $chances = $this->chances($front, $rear);
-        $value = Gaussian::of($rear->mean() - $front->mean(), hypot($rear->deviation(), $front->deviation()));
+        $value = Normal::of($rear->mean() - $front->mean(), hypot($rear->deviation(), $front->deviation()));
 
         return Judgement::of(self::NAME, $this->advice($chances, $heights, $print), $value, $this->printed($value, $print), $chances);
     }
 
     /** How far an axle's fender dropped from alone to carried, mm, down positive. */
-    private function drop(StanceHeights $heights, Axle $axle): Gaussian
+    private function drop(StanceHeights $heights, Axle $axle): Normal
     {
-        $alone = $heights->at(Stance::Alone, $axle)?->gaussian() ?? Gaussian::of(0, 0);
-        $carried = $heights->at(Stance::Carried, $axle)?->gaussian() ?? Gaussian::of(0, 0);
+        $alone = $heights->at(Stance::Alone, $axle)?->gaussian() ?? Normal::of(0, 0);
+        $carried = $heights->at(Stance::Carried, $axle)?->gaussian() ?? Normal::of(0, 0);
 
-        return Gaussian::of($alone->mean() - $carried->mean(), hypot($alone->deviation(), $carried->deviation()));
+        return Normal::of($alone->mean() - $carried->mean(), hypot($alone->deviation(), $carried->deviation()));
     }
 
-    private function chances(Gaussian $front, Gaussian $rear): Chances
+    private function chances(Normal $front, Normal $rear): Chances
     {
         $lowest = $this->floor === SquatFloor::AloneHeight ? 0.0 : INF;
         $rearTooLow = fn (float $drop): float => 1.0 - $rear->chanceBelow($drop + self::TOLERANCE_MM);
@@ -78,7 +78,7 @@ final readonly class EqualSquat implements Method
         );
     }
 
-    private function printed(Gaussian $value, LengthPrinter $print): string
+    private function printed(Normal $value, LengthPrinter $print): string
     {
         return sprintf(
             'rear %s %s than front %s',

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\LengthPrinter;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\HeightReading;
-use Yoke\Tape\StanceHeights;
+use Yoke\Units\Text\LengthPrinter;
 
 /**
  * The share of the load that coupling took off the front axle which the bars put back, from front fender heights.
@@ -62,21 +62,21 @@ final readonly class FrontRestoration implements Method
         return Judgement::of(self::NAME, $advice, $this->share($front), $this->printed($this->share($front)), $chances);
     }
 
-    /** @return array<string, Gaussian> stance => front height in mm; all three are there */
+    /** @return array<string, Normal> stance => front height in mm; all three are there */
     private function front(StanceHeights $heights): array
     {
         $front = [];
         foreach (Stance::cases() as $stance) {
-            $front[$stance->value] = $heights->at($stance, Axle::Front)?->gaussian() ?? Gaussian::of(0, 0);
+            $front[$stance->value] = $heights->at($stance, Axle::Front)?->gaussian() ?? Normal::of(0, 0);
         }
 
         return $front;
     }
 
-    /** @param  array<string, Gaussian>  $front */
-    private function rise(array $front): Gaussian
+    /** @param  array<string, Normal>  $front */
+    private function rise(array $front): Normal
     {
-        return Gaussian::of(
+        return Normal::of(
             $front['dropped']->mean() - $front['alone']->mean(),
             hypot($front['dropped']->deviation(), $front['alone']->deviation()),
         );
@@ -85,9 +85,9 @@ final readonly class FrontRestoration implements Method
     /**
      * Share with its standard deviation to first order.
      *
-     * @param  array<string, Gaussian>  $front
+     * @param  array<string, Normal>  $front
      */
-    private function share(array $front): Gaussian
+    private function share(array $front): Normal
     {
         $rise = $this->rise($front)->mean();
         $share = ($front['dropped']->mean() - $front['carried']->mean()) / $rise;
@@ -95,15 +95,15 @@ final readonly class FrontRestoration implements Method
             + $front['carried']->deviation() ** 2
             + ($share * $front['alone']->deviation()) ** 2;
 
-        return Gaussian::of($share, sqrt($variance) / $rise);
+        return Normal::of($share, sqrt($variance) / $rise);
     }
 
-    /** @param  array<string, Gaussian>  $front */
+    /** @param  array<string, Normal>  $front */
     private function chances(array $front): Chances
     {
         $rise = $this->rise($front);
         $positive = max(1e-12, 1.0 - $rise->chanceBelow(0.0));
-        $returned = fn (float $riseMm): Gaussian => $this->returnedGiven($front, $riseMm);
+        $returned = fn (float $riseMm): Normal => $this->returnedGiven($front, $riseMm);
 
         return Chances::ofOutside(
             $rise->averageOver(fn (float $mm): float => $returned($mm)->chanceBelow($this->band->from * $mm), 0.0) / $positive,
@@ -114,21 +114,21 @@ final readonly class FrontRestoration implements Method
     /**
      * D − C where the true rise D − A is given: the dropped reading stands in both.
      *
-     * @param  array<string, Gaussian>  $front
+     * @param  array<string, Normal>  $front
      */
-    private function returnedGiven(array $front, float $riseMm): Gaussian
+    private function returnedGiven(array $front, float $riseMm): Normal
     {
         $rise = $this->rise($front);
         $weight = $rise->deviation() > 0.0 ? ($front['dropped']->deviation() / $rise->deviation()) ** 2 : 0.0;
         $variance = $front['dropped']->deviation() ** 2 * (1 - $weight) + $front['carried']->deviation() ** 2;
 
-        return Gaussian::of(
+        return Normal::of(
             $front['dropped']->mean() - $front['carried']->mean() + $weight * ($riseMm - $rise->mean()),
             sqrt(max(0.0, $variance)),
         );
     }
 
-    private function printed(Gaussian $share): string
+    private function printed(Normal $share): string
     {
         return sprintf('%s%d %% ± %d points', $share->mean() < -0.005 ? '−' : '', abs(round($share->mean() * 100)), max(1, ceil($share->deviation() * 100)));
     }

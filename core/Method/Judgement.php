@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\Gaussian;
+use Yoke\Probability\Normal;
 
 /** What one method says: value with doubt, chances, verdict, and one sentence of advice. */
 final readonly class Judgement
@@ -15,7 +15,7 @@ final readonly class Judgement
         /** One sentence, in the person's units. */
         public string $advice,
         /** The method's quantity in its own unit: a share for restoration, mm for squat. Null when it cannot be told. */
-        public ?Gaussian $value,
+        public ?Normal $value,
         /** The value with its doubt as printed, or an empty text. */
         public string $printed,
         public ?Chances $chances,
@@ -33,7 +33,7 @@ final readonly class Judgement
         return new self($method, $chances?->verdict() ?? Verdict::CannotTell, $advice, null, '', $chances);
     }
 
-    public static function of(string $method, string $advice, Gaussian $value, string $printed, Chances $chances): self
+    public static function of(string $method, string $advice, Normal $value, string $printed, Chances $chances): self
     {
         return new self($method, $chances->verdict(), $advice, $value, $printed, $chances);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\LengthPrinter;
-use Yoke\Tape\StanceHeights;
+use Yoke\Readings\Height\StanceHeights;
+use Yoke\Units\Text\LengthPrinter;
 
 /** A school of judging a carried rig. */
 interface Method

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-use Yoke\Measure\Length;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\StanceHeights;
+use Yoke\Units\Length;
 
 /** The carried front fender heights to aim at, known as soon as alone and dropped are taped. */
 final readonly class RestorationTargets

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Method;
 
 use Closure;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\StanceHeights;
 
 /**
  * Finds the reading that would turn "cannot tell" into a verdict, were the heights to come out the same

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Procedure;
 
+use Yoke\Procedure\Exception\EmptyProcedure;
+
 /**
  * The steps of an occasion for one rig, in order. What the sheets tell is not asked; what they do not is asked where it is
  * first needed, and changes the steps after it.
@@ -26,7 +28,7 @@ final readonly class Procedure
             array_push($steps, ...($this->facts->meets($told['when'] ?? []) ? $this->step($key, $told) : []));
         }
 
-        return $steps === [] ? throw Exception\EmptyProcedure::of($this->occasion) : $steps;
+        return $steps === [] ? throw EmptyProcedure::of($this->occasion) : $steps;
     }
 
     /**

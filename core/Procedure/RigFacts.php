@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Procedure;
 
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Family\SwayControl;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\SwayControl;
 use Yoke\Rig\Levelling;
-use Yoke\Rig\Sheet\Values;
+use Yoke\Specification\Values;
 
 /** What of a rig its procedures hang on: from its sheets, and where they are silent from what was answered. */
 final readonly class RigFacts

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Rig;
 
-use Yoke\Measure\Length;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Check\ThrowFirstProblem;
 use Yoke\Rig\Exception\ImpossibleRig;
+use Yoke\Units\Length;
 
 /** A tow vehicle and a trailer paired by a hitch. */
 final readonly class Rig

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Rig;
 
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Rig\Check\LengthRange;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Check\ThrowFirstProblem;
 use Yoke\Rig\Exception\ImpossibleRig;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /** The trailer, as far as its set-up needs it. */
 final readonly class Trailer

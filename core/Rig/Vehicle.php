@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Rig;
 
-use Yoke\Measure\Length;
 use Yoke\Rig\Check\LengthRange;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Check\ThrowFirstProblem;
 use Yoke\Rig\Exception\ImpossibleRig;
+use Yoke\Units\Length;
 
 /** The tow vehicle, as far as its set-up needs it. */
 final readonly class Vehicle

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Sway;
 
-use Yoke\Measure\Angle;
-use Yoke\Measure\Length;
+use Yoke\Units\Angle;
+use Yoke\Units\Length;
 
 /** Where cams stand under their bars: centred when both are equally far from the ball in the straight carried rig. */
 final readonly class CamCentring

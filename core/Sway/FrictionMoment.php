@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Sway;
 
-use Yoke\Balance\Attitude;
-use Yoke\Measure\Torque;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Torque;
 
 /** The moment about the ball with which bars that rub hold the trailer back: μ·P·b (docs/model.md, Sway). To compare set-ups of one rig, never to promise a speed. */
 final readonly class FrictionMoment

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Sway;
 
+use Yoke\Family\HitchFamily;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Family\HitchFamily;
 
 /** Something of a rig's sway control, or of what invites sway, that only a look can tell. */
 final readonly class SwayCheck

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Care\RigCare;
 use App\Models\Job;
+use App\Models\PhotoPurpose;
 use App\Models\User;
-use App\Photos\Shows;
+use App\UseCases\Service\RigCare;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
 use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Outcome;
 use Yoke\Procedure\Procedure;
 use Yoke\Procedure\RigFacts;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Procedure\StepOutcome;
+use Yoke\Specification\RigPart;
 
 /** What came after the demo's set-ups: the care books, and photos drawn as a phone would have taken them. */
 final class DemoAfterCare
@@ -27,7 +27,7 @@ final class DemoAfterCare
         'Planetarium, new hitch' => [[0, 'distance', '88204 km']],
     ];
 
-    private const PHOTOS = ['Seed library, spring set-up' => [Shows::LinkMark, Shows::Placard], 'Planetarium, new hitch' => [Shows::Placard, Shows::Washers, Shows::LinkMark]];
+    private const PHOTOS = ['Seed library, spring set-up' => [PhotoPurpose::LinkMark, PhotoPurpose::Placard], 'Planetarium, new hitch' => [PhotoPurpose::Placard, PhotoPurpose::Washers, PhotoPurpose::LinkMark]];
 
     private const SIZE = [640, 480];
 
@@ -61,29 +61,29 @@ final class DemoAfterCare
         $family = $job->rigAsWorked()->described()->family() ?? throw new \LogicException('The demo\'s hitches have families.');
         $answers = ['ground' => 'firm', 'jack' => 'manual', 'friction_bar' => 'no', 'brakes' => 'yes'];
         foreach ([[Occasion::HookUp, 99], [Occasion::Departure, 4]] as [$occasion, $taken]) {
-            $steps = (new Procedure($occasion, new RigFacts($family, $job->rigAsWorked()->values(Part::Vehicle), $job->rigAsWorked()->values(Part::Trailer), $answers)))->steps();
+            $steps = (new Procedure($occasion, new RigFacts($family, $job->rigAsWorked()->values(RigPart::Vehicle), $job->rigAsWorked()->values(RigPart::Trailer), $answers)))->steps();
             $begun = ($job->handed_over_at ?? CarbonImmutable::now())->subMinutes(60);
             $end = $begun->addMinutes(count($steps));
             $run = $job->procedureRuns()->create(['occasion' => $occasion, 'answers' => $answers, 'user_id' => $this->people['ibby']->id, 'started_at' => $begun, ...($taken < count($steps) ? ['given_up_at' => $end] : ['finished_at' => $end])]);
             foreach (array_slice($steps, 0, $taken) as $minute => $step) {
-                $run->steps()->create(['step' => $step->key, 'outcome' => Outcome::Done, 'user_id' => $this->people['ibby']->id, 'at' => $begun->addMinutes($minute)]);
+                $run->steps()->create(['step' => $step->key, 'outcome' => StepOutcome::Done, 'user_id' => $this->people['ibby']->id, 'at' => $begun->addMinutes($minute)]);
             }
         }
         $job->cardLinks()->create(['token' => Str::random(40), 'user_id' => $this->people['ibby']->id, 'made_at' => $job->handed_over_at, 'ends_at' => $job->handed_over_at?->addDays(730)]);
     }
 
     /** Plain shapes: a plate with lines, a chain with one link painted, a stack of washers on a bolt. */
-    private function picture(Shows $shows): string
+    private function picture(PhotoPurpose $shows): string
     {
         $picture = imagecreatetruecolor(...self::SIZE);
         imagefill($picture, 0, 0, 0x585C5A);
         $steel = 0xACB0AC;
-        if ($shows === Shows::Placard) {
+        if ($shows === PhotoPurpose::Placard) {
             imagefilledrectangle($picture, 90, 90, 550, 390, 0xD6D4CA);
             foreach (range(0, 5) as $i) {
                 imagefilledrectangle($picture, 120, 130 + 42 * $i, 520 - 37 * (($i * 5) % 7), 142 + 42 * $i, 0x343634);
             }
-        } elseif ($shows === Shows::LinkMark) {
+        } elseif ($shows === PhotoPurpose::LinkMark) {
             foreach (range(0, 4) as $i) {
                 $wide = $i % 2 === 0 ? 104 : 30;
                 imagefilledellipse($picture, 320, 60 + 90 * $i, $wide, 132, $i === 2 ? 0xDEBE28 : $steel);

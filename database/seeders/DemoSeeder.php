@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\Entry;
-use App\Bench\Place;
-use App\Bench\TapeLog;
-use App\Care\RigCare;
-use App\Log\ReturnVisit;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\LoadState;
@@ -18,23 +13,28 @@ use App\Models\Simulation;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Screens\Log\ReturnVisit;
+use App\UseCases\Service\RigCare;
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\Place;
+use App\UseCases\Tape\TapeLog;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
-use Yoke\Balance\Bars;
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\TowedTrailer;
-use Yoke\Balance\TowVehicle;
 use Yoke\Loading\LoadChange;
-use Yoke\Measure\Length;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Stance;
+use Yoke\Simulation\HiddenTruth;
+use Yoke\Simulation\SeededSource;
+use Yoke\Simulation\SimulatedTape;
+use Yoke\Specification\RigPart;
+use Yoke\Statics\Bars;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\TowedTrailer;
+use Yoke\Statics\TowVehicle;
 use Yoke\Sway\Answer;
 use Yoke\Sway\SwayCheck;
-use Yoke\Tape\Settling;
-use Yoke\Yard\HiddenTruth;
-use Yoke\Yard\SeededSource;
-use Yoke\Yard\SimulatedTape;
+use Yoke\Units\Length;
 
 /**
  * The workshop of the demo: its people, its five rigs, its jobs. Every height comes from the model through a
@@ -185,7 +185,7 @@ final class DemoSeeder extends Seeder
         $random = new SeededSource(self::SEED + $job->id);
         foreach ($plan['tongue'] ?? [] as [$height, $way]) {
             $isLever = $way === 'lever';
-            $raised = $height - $job->rigAsWorked()->values(Part::Trailer)->number('coupler_height_mm');
+            $raised = $height - $job->rigAsWorked()->values(RigPart::Trailer)->number('coupler_height_mm');
             $onBall = $trailer->tongueWeight - ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $raised / $trailer->ballToAxle ** 2;
             $shown = round($onBall * 1.01 / ($isLever ? 2.0 : 1.0) + $random->normal(0.6));
             $job->tongueReadings()->create([
@@ -215,7 +215,7 @@ final class DemoSeeder extends Seeder
             }
         }
         foreach (in_array(Station::HandOver->value, $plan['closed'], true) ? ['ball_nut_nm', 'head_bolts_nm', 'bracket_bolts_nm'] : [] as $fastener) {
-            $asked = $job->rigAsWorked()->values(Part::Hitch)->number($fastener);
+            $asked = $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener);
             if ($asked !== null) {
                 $job->torques()->create(['fastener' => $fastener, 'typed' => "{$asked} N·m", 'wrench_nm' => $asked, 'sheet_nm' => $asked, 'user_id' => $by->id, 'done_at' => Date::now()]);
             }

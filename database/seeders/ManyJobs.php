@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Care\RigCare;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\User;
+use App\UseCases\Service\RigCare;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Yoke\Care\CareDone;
-use Yoke\Fit\RigPrior;
+use Yoke\Estimation\RigPrior;
 use Yoke\Procedure\Station;
+use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Tape\Settling;
-use Yoke\Yard\HiddenTruth;
-use Yoke\Yard\SeededSource;
+use Yoke\Service\CareDone;
+use Yoke\Simulation\HiddenTruth;
+use Yoke\Simulation\SeededSource;
 
 /** A shop of many years: invented rigs of the demo's kinds, jobs taped by the model with a tape's error. The same seed gives the same shop. */
 final class ManyJobs

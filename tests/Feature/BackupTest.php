@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\User;
-use App\Shop\Backup;
-use App\Shop\BackupRefused;
+use App\UseCases\Shop\Backup;
+use App\UseCases\Shop\BackupRefused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\CardLink;
 use Illuminate\Support\Facades\Date;
 use Smalot\PdfParser\Parser;
-use Yoke\Care\Recheck;
+use Yoke\Service\Recheck;
 
 beforeEach(function (): void {
     $this->person('Ibby Marsh', '1 mm');
@@ -73,7 +73,7 @@ it('opens to whoever has its link, with the procedures and no more', function ()
 
     $this->get($link->address())->assertOk()->assertSee('link 3, 3 washers')->assertDontSee('Private links')->assertDontSee("/jobs/{$this->work->id}/hand-over")->assertDontSee('Sign out');
     $this->get($link->address(Yoke\Procedure\Occasion::HookUp))->assertOk()->assertSee('Chock the trailer')->assertSee('To the card')->assertDontSee('Back to the steps');
-    expect($this->get($link->pdfAddress(App\Card\Paper::A4))->assertOk()->getContent())->toStartWith('%PDF-');
+    expect($this->get($link->pdfAddress(App\Models\Paper::A4))->assertOk()->getContent())->toStartWith('%PDF-');
     $this->get("/jobs/{$this->work->id}/card")->assertRedirect('/sign-in');
 });
 

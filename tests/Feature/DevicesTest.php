@@ -8,10 +8,10 @@ use App\Devices\LineDriver;
 use App\Devices\SimulatedYard;
 use App\Models\Job;
 use App\Models\Simulation;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\DeviceLine;
-use Yoke\Device\DeviceReading;
-use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\DeviceLine;
+use Yoke\Readings\Device\DeviceReading;
+use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
 
 beforeEach(function (): void {

@@ -13,7 +13,7 @@ beforeEach(function (): void {
 it('teaches where nothing is paired, and lists the rigs that are', function (): void {
     $this->get('/garage')->assertOk()->assertSee('No rig is paired yet');
     $this->job();
-    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of '.(count(Yoke\Rig\Sheet\Part::Vehicle->fields()) - 5).' on its sheet');
+    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of '.(count(Yoke\Specification\RigPart::Vehicle->fields()) - 5).' on its sheet');
 });
 
 it('saves a sheet in the person\'s units and plans the open jobs again', function (): void {
@@ -62,11 +62,11 @@ it('empties a field of the sheet, and never a dimension', function (): void {
 
 it('says beside each field what was expected, keeps the rest and saves nothing', function (string $part, string $field, string $typed, string $sentence): void {
     $this->job();
-    $before = App\Garage\PartModels::find(Yoke\Rig\Sheet\Part::from($part), 1)->attributesToArray();
+    $before = App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray();
 
     $this->post("/garage/{$part}/1", ['name' => 'Another name', $field => $typed])->assertRedirect("/garage/{$part}/1")->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toContain('xpected')->toContain($sentence)
-        ->and(App\Garage\PartModels::find(Yoke\Rig\Sheet\Part::from($part), 1)->attributesToArray())->toBe($before);
+        ->and(App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray())->toBe($before);
     $this->get("/garage/{$part}/1")->assertOk()->assertSee('value="Another name"', false)->assertSee('nothing is saved yet');
 })->with([
     'no wheelbase to speak of' => ['vehicle', 'wheelbase_mm', '0', 'between 1500 and 6500 mm'],

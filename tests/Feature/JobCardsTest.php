@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Bench\RoundBook;
 use App\Models\Job;
 use App\Models\Round;
+use App\Models\RoundBook;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\User;
-use App\Plan\PlanPage;
+use App\Screens\Plan\PlanPage;
 use Illuminate\Support\Facades\DB;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Specification\RigPart;
 
 beforeEach(function (): void {
     $this->person();
@@ -51,22 +51,22 @@ it('prints loads and heights in the person\'s units', function (): void {
     $metric = PlanPage::ofJob($job, $this->person('Ibby Marsh', '1 mm'));
     $inches = PlanPage::ofJob($job, $this->wren);
 
-    expect($metric->print->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('1000 kg')
-        ->and($inches->print->load(Yoke\Measure\Load::ofKilograms(1000)))->toBe('2205 lb')
+    expect($metric->print->load(Yoke\Units\Load::ofKilograms(1000)))->toBe('1000 kg')
+        ->and($inches->print->load(Yoke\Units\Load::ofKilograms(1000)))->toBe('2205 lb')
         ->and($metric->print->height(25.4))->toBe('25 mm')
         ->and($inches->print->change(-25.4))->toBe('−1 in')
         ->and($inches->print->load(null))->toBe('–')
         ->and($inches->print->percent(0.754))->toBe('75 %');
 });
 
-it('knows on whose sheet a missing field stands', function (string $key, string $label, Part $part): void {
+it('knows on whose sheet a missing field stands', function (string $key, string $label, RigPart $part): void {
     $plan = PlanPage::ofJob($this->job()->load('rig'), $this->wren);
 
     expect($plan->field($key))->toBe([$label, $part])->and($plan->sheetOf($part))->toEndWith("/garage/{$part->value}/1");
 })->with([
-    ['receiver_carrying', 'Tongue rating, weight-carrying', Part::Vehicle],
-    ['trailer_gvwr', 'GVWR', Part::Trailer],
-    ['ball_height_mm', 'Ball height as it stands, unloaded', Part::Hitch],
+    ['receiver_carrying', 'Tongue rating, weight-carrying', RigPart::Vehicle],
+    ['trailer_gvwr', 'GVWR', RigPart::Trailer],
+    ['ball_height_mm', 'Ball height as it stands, unloaded', RigPart::Hitch],
 ]);
 
 it('says which way to jack the trailer, and what the coupler will read', function (array $typed, string $answer): void {

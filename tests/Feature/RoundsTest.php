@@ -169,13 +169,13 @@ it('joins gauge, coupler, bar gap and axles to what the tape says', function ():
     expect($tongue())->toBeLessThan($before)->and(Measure::query()->count())->toBe(3);
     $this->get("/jobs/{$this->work->id}/dropped")->assertSee('value="860 lb"', false);
     $this->post("/jobs/{$this->work->id}/dropped/measures", ['ball_load' => '', 'coupler' => '17 1/2', 'trailer_axles' => '5950']);
-    expect(Measure::query()->count())->toBe(4)->and($this->work->fresh()->measure(Stance::Dropped, 1, App\Bench\MeasureKind::BallLoad))->toBeNull();
+    expect(Measure::query()->count())->toBe(4)->and($this->work->fresh()->measure(Stance::Dropped, 1, App\Models\MeasureKind::BallLoad))->toBeNull();
 });
 
 it('says what another reading was expected to be, keeps it and saves the rest', function (): void {
     stances($this, $this->work);
     $this->post("/jobs/{$this->work->id}/dropped/measures", ['ball_load' => 'heavy', 'coupler' => '-3', 'front_axle' => '2800'])->assertSessionHasErrors(['ball_load', 'coupler'], null, 'measures');
-    expect(Measure::query()->sole()->kind)->toBe(App\Bench\MeasureKind::FrontAxle);
+    expect(Measure::query()->sole()->kind)->toBe(App\Models\MeasureKind::FrontAxle);
     $this->get("/jobs/{$this->work->id}/dropped")->assertSee('does not read as a weight')->assertSee('value="heavy"', false);
     expect(fn () => Measure::query()->update(['value' => 1]))->toThrow(Illuminate\Database\QueryException::class);
 });
@@ -206,7 +206,7 @@ it('lets a job choose the method that governs', function (): void {
     $this->tape($this->work, 'bars-up', ['front' => '956 mm', 'rear' => '945 mm'], ['rolled' => '1']);
     $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'equal_squat'])->assertRedirect("/jobs/{$this->work->id}/bars-up?show=methods");
 
-    expect($this->work->fresh()->method)->toBe(Yoke\Advice\Aim::EqualSquat);
+    expect($this->work->fresh()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Equal squat governs.')->assertSee('is not to be met on this rig');
     $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('equal squat governs');
     $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'feeling'])->assertStatus(422);

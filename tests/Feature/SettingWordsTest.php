@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use App\Plan\SettingWords;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Plan\DescribedRig;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
+use App\Words\SettingWords;
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Planning\DescribedRig;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
-use Yoke\Rig\Sheet\Values;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 function wordsOf(string $family, string $counting = 'taken up'): SettingWords
 {
@@ -30,7 +30,7 @@ function wordsOf(string $family, string $counting = 'taken up'): SettingWords
 
 it('says settings and changes in every family\'s words', function (string $key): void {
     $words = wordsOf($key);
-    $middle = Families::get($key)->adjusters(new Yoke\Rig\Family\HitchMeasures)->middle();
+    $middle = Families::get($key)->adjusters(new Yoke\Family\HitchMeasures)->middle();
     $first = $words->adjusters()[0]->key;
     $tighter = $middle->with($first, $middle->step($first) + 1);
     [$one] = Families::get($key)->wording()->steps[$first];
@@ -42,7 +42,7 @@ it('says settings and changes in every family\'s words', function (string $key):
 })->with(array_map(fn (HitchFamily $family): string => $family->key(), Families::all()));
 
 it('counts links as the shop does, and tighter stays tighter', function (): void {
-    $setting = Families::get('chain-snap-up')->adjusters(new Yoke\Rig\Family\HitchMeasures)->middle()->with('link', 5.5);
+    $setting = Families::get('chain-snap-up')->adjusters(new Yoke\Family\HitchMeasures)->middle()->with('link', 5.5);
     $tighter = $setting->with('link', 6.0)->with('washer', 2.0);
 
     expect(wordsOf('chain-snap-up')->of($setting))->toBe('link 5.5, 3 washers')
@@ -51,7 +51,7 @@ it('counts links as the shop does, and tighter stays tighter', function (): void
 });
 
 it('says the head only where it moves', function (): void {
-    $middle = Families::get('chain-snap-up')->adjusters(new Yoke\Rig\Family\HitchMeasures)->middle();
+    $middle = Families::get('chain-snap-up')->adjusters(new Yoke\Family\HitchMeasures)->middle();
     $higher = $middle->with('head', 3.0);
 
     expect(wordsOf('chain-snap-up')->of($higher))->not->toContain('head')

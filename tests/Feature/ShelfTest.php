@@ -2,40 +2,40 @@
 
 declare(strict_types=1);
 
-use App\Garage\PartModels;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
 use App\Models\Trailer;
 use App\Models\Vehicle;
-use Yoke\Rig\Sheet\Part;
+use App\UseCases\Garage\PartModels;
+use Yoke\Specification\RigPart;
 
 beforeEach(function (): void {
     $this->person();
     $this->actingAs(App\Models\User::query()->sole());
 });
 
-it('takes a part in that no job knows yet, and lists it unpaired', function (Part $part, array $typed): void {
+it('takes a part in that no job knows yet, and lists it unpaired', function (RigPart $part, array $typed): void {
     $this->get("/garage/{$part->value}")->assertOk()->assertSee("No {$part->value} is here yet");
     $this->get("/garage/{$part->value}/new")->assertOk()->assertSee("New {$part->value}");
     $this->post("/garage/{$part->value}/new", $typed)->assertRedirect("/garage/{$part->value}/1")->assertSessionHas('saved');
 
     $this->get("/garage/{$part->value}")->assertOk()->assertSee($typed['name'])->assertSee('not paired yet')->assertSee('<polygon', false);
 })->with([
-    'vehicle' => [Part::Vehicle, ['name' => 'Drover', 'body' => 'pick-up', 'wheelbase_mm' => '145', 'overhang_mm' => '52', 'front_suspension' => 'coil', 'rear_suspension' => 'leaf']],
-    'trailer' => [Part::Trailer, ['name' => 'Dome', 'body' => 'box', 'axles' => '2', 'ball_to_axle_mm' => '5100 mm', 'gross_weight_kg' => '3100 kg', 'trailer_tyre_kpa' => '65']],
-    'hitch' => [Part::Hitch, ['name' => 'Chains', 'bar_arm_mm' => '28 1/2', 'head_bolts_nm' => '150']],
+    'vehicle' => [RigPart::Vehicle, ['name' => 'Drover', 'body' => 'pick-up', 'wheelbase_mm' => '145', 'overhang_mm' => '52', 'front_suspension' => 'coil', 'rear_suspension' => 'leaf']],
+    'trailer' => [RigPart::Trailer, ['name' => 'Dome', 'body' => 'box', 'axles' => '2', 'ball_to_axle_mm' => '5100 mm', 'gross_weight_kg' => '3100 kg', 'trailer_tyre_kpa' => '65']],
+    'hitch' => [RigPart::Hitch, ['name' => 'Chains', 'bar_arm_mm' => '28 1/2', 'head_bolts_nm' => '150']],
 ]);
 
-it('refuses a part without its dimensions, each with its sentence, and keeps what was typed', function (Part $part, array $fields): void {
+it('refuses a part without its dimensions, each with its sentence, and keeps what was typed', function (RigPart $part, array $fields): void {
     $this->post("/garage/{$part->value}/new", ['name' => 'Half a thing'])->assertRedirect("/garage/{$part->value}/new")->assertSessionHasErrors($fields);
 
     expect(PartModels::of($part)::query()->count())->toBe(0);
     $this->get("/garage/{$part->value}/new")->assertSee('value="Half a thing"', false)->assertSee('another look');
 })->with([
-    [Part::Vehicle, ['body', 'wheelbase_mm', 'overhang_mm', 'front_suspension']],
-    [Part::Trailer, ['body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg']],
-    [Part::Hitch, ['bar_arm_mm']],
+    [RigPart::Vehicle, ['body', 'wheelbase_mm', 'overhang_mm', 'front_suspension']],
+    [RigPart::Trailer, ['body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg']],
+    [RigPart::Hitch, ['bar_arm_mm']],
 ]);
 
 it('keeps pressures and torques as they were meant, in the person\'s units', function (): void {

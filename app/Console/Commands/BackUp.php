@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Shop\Backup as Shop;
-use App\Shop\BackupRefused;
+use App\UseCases\Shop\Backup as Shop;
+use App\UseCases\Shop\BackupRefused;
 use Illuminate\Console\Command;
 
 final class BackUp extends Command

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Shop\Backup;
-use App\Shop\BackupRefused;
+use App\UseCases\Shop\Backup;
+use App\UseCases\Shop\BackupRefused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
-use App\Yard\JobCards;
-use App\Yard\YardPage;
+use App\Screens\Yard\JobCards;
+use App\Screens\Yard\YardPage;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Yoke\Tape\HeightDoubt;
+use Yoke\Readings\Height\HeightDoubt;
 
 final class Yard
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bench\Entry;
-use App\Bench\Place;
 use App\Models\User;
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\Place;
 use Illuminate\Foundation\Http\FormRequest;
+use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Stance;
-use Yoke\Tape\Settling;
 
 /** The tape form of one station. Nothing typed is refused here: each entry says itself what is wrong with it. */
 final class TapeRequest extends FormRequest

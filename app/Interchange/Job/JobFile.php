@@ -115,6 +115,6 @@ final class JobFile
     {
         $known = DB::table('users')->whereIn('id', array_keys($this->people))->get(['id', 'name', 'email'])->keyBy('id');
 
-        return array_map(static fn (int $id): array => ['name' => (string) $known[$id]->name, 'email' => (string) $known[$id]->email], array_keys($this->people));
+        return array_map(static fn (int $id): array => ['name' => (string) $known[$id]?->name, 'email' => (string) $known[$id]?->email], array_keys($this->people));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Interchange\Job;
 
-use App\Care\RigCare;
 use App\Models\Job;
 use App\Models\Rig;
 use App\Models\User;
+use App\UseCases\Service\RigCare;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

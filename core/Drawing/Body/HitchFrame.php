@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
-use Yoke\Balance\BentBar;
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
 use Yoke\Drawing\HitchSet;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 use Yoke\Drawing\Tensioner;
+use Yoke\Statics\BentBar;
 
 /** Shank, head and bars; x here is mm behind the ball, y mm above the ground with the ball at the coupler's height. */
 final readonly class HitchFrame
@@ -48,12 +48,12 @@ final readonly class HitchFrame
         return [
             self::box($tail - 80.0, $receiver - 32.0, self::PLATE_TO, $receiver + 32.0),
             self::box(self::PLATE_FROM, $low, self::PLATE_TO, $high),
-            Figure::rounded(Part::Frame, [
+            Figure::rounded(DrawnPart::Frame, [
                 [self::PLATE_TO - 40.0, $height - 60.0, 10], [-30.0, $height - 50.0, 10], [30.0, $height - 50.0, 15],
                 [60.0, $height - 90.0, 20], [55.0, $height - 165.0, 20], [self::PLATE_TO - 40.0, $height - 165.0, 10],
             ]),
             self::box(-14.0, $height - 55.0, 14.0, $height - 15.0),
-            ...array_map(static fn (float $hole): Figure => Figure::circle(Part::Hole, new Point((self::PLATE_FROM + self::PLATE_TO) / 2, $hole), self::HOLE_RADIUS), $holes),
+            ...array_map(static fn (float $hole): Figure => Figure::circle(DrawnPart::Hole, new Point((self::PLATE_FROM + self::PLATE_TO) / 2, $hole), self::HOLE_RADIUS), $holes),
         ];
     }
 
@@ -67,7 +67,7 @@ final readonly class HitchFrame
     {
         $line = TrailerFrame::COUPLER_HEIGHT - self::SOCKET_BELOW_BALL;
         if ($this->set->tensioner === Tensioner::Chains) {
-            return [Figure::line(Part::Chain, [new Point(20.0, $line), new Point($this->set->bracket ?? $this->barArm, TrailerFrame::COUPLER_HEIGHT - 20.0)])];
+            return [Figure::line(DrawnPart::Chain, [new Point(20.0, $line), new Point($this->set->bracket ?? $this->barArm, TrailerFrame::COUPLER_HEIGHT - 20.0)])];
         }
         $bar = new BentBar($this->barArm, $this->set->tipDrop, $this->set->bend * $magnification);
         $points = [];
@@ -79,8 +79,8 @@ final readonly class HitchFrame
         $frame = TrailerFrame::COUPLER_HEIGHT;
 
         return [
-            Figure::line(Part::Bar, $points),
-            Figure::line(Part::Chain, [$points[self::POINTS_PER_BAR], new Point($bracket, $frame - 20.0)]),
+            Figure::line(DrawnPart::Bar, $points),
+            Figure::line(DrawnPart::Chain, [$points[self::POINTS_PER_BAR], new Point($bracket, $frame - 20.0)]),
             self::box($bracket - 35.0, $frame - 30.0, $bracket + 35.0, $frame + 85.0),
         ];
     }
@@ -100,6 +100,6 @@ final readonly class HitchFrame
 
     private static function box(float $left, float $bottom, float $right, float $top): Figure
     {
-        return Figure::rounded(Part::Frame, [[$left, $bottom, 8], [$left, $top, 8], [$right, $top, 8], [$right, $bottom, 8]]);
+        return Figure::rounded(DrawnPart::Frame, [[$left, $bottom, 8], [$left, $top, 8], [$right, $top, 8], [$right, $bottom, 8]]);
     }
 }

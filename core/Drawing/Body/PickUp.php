@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 
 final readonly class PickUp implements VehicleProfile
@@ -32,11 +32,11 @@ final readonly class PickUp implements VehicleProfile
                 [$frame->along(0.795), 1290, 30], [$tail, 1290, 40], [$tail - 15, 690, 20], [$tail + 100, 670, 25],
                 [$tail + 95, 520, 40], [$tail - 60, $frame->sill(), 60],
             ]),
-            Figure::rounded(Part::Glass, [[$frame->along(0.245), 1290, 30], [$frame->along(0.395), 1730, 60], [$frame->along(0.54), 1745, 30], [$frame->along(0.54), 1290, 30]]),
-            Figure::rounded(Part::Glass, [[$frame->along(0.565), 1290, 30], [$frame->along(0.565), 1748, 30], [$frame->along(0.70), 1745, 60], [$frame->along(0.75), 1700, 60], [$frame->along(0.762), 1290, 30]]),
-            Figure::line(Part::Trim, [new Point($frame->along(0.553), 1770), new Point($frame->along(0.553), $frame->sill() + 40)]),
-            Figure::line(Part::Trim, [new Point($frame->along(0.795), 1290), new Point($frame->along(0.795), $frame->sill() + 60)]),
-            Figure::line(Part::Trim, [new Point($frame->along(0.24), 1130), new Point($frame->along(0.78), 1130)]),
+            Figure::rounded(DrawnPart::Glass, [[$frame->along(0.245), 1290, 30], [$frame->along(0.395), 1730, 60], [$frame->along(0.54), 1745, 30], [$frame->along(0.54), 1290, 30]]),
+            Figure::rounded(DrawnPart::Glass, [[$frame->along(0.565), 1290, 30], [$frame->along(0.565), 1748, 30], [$frame->along(0.70), 1745, 60], [$frame->along(0.75), 1700, 60], [$frame->along(0.762), 1290, 30]]),
+            Figure::line(DrawnPart::Trim, [new Point($frame->along(0.553), 1770), new Point($frame->along(0.553), $frame->sill() + 40)]),
+            Figure::line(DrawnPart::Trim, [new Point($frame->along(0.795), 1290), new Point($frame->along(0.795), $frame->sill() + 60)]),
+            Figure::line(DrawnPart::Trim, [new Point($frame->along(0.24), 1130), new Point($frame->along(0.78), 1130)]),
         ];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 
 final readonly class PopUp implements TrailerProfile
 {
@@ -20,7 +20,7 @@ final readonly class PopUp implements TrailerProfile
         $tail = $frame->tail();
 
         return [
-            Figure::rounded(Part::Body, [
+            Figure::rounded(DrawnPart::Body, [
                 [$front, 560, 40], [$front, 1120, 40], [$front - 60, 1130, 20], [$front - 40, 1330, 90],
                 [$tail + 40, 1330, 90], [$tail + 60, 1130, 20], [$tail, 1120, 40], [$tail, 560, 40],
             ]),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 
 final readonly class Suv implements VehicleProfile
@@ -31,11 +31,11 @@ final readonly class Suv implements VehicleProfile
                 [$frame->along(0.18), 1180, 80], [$frame->along(0.40), 1690, 190], [$tail - 420, 1700, 260], [$tail - 70, 1160, 120],
                 [$tail - 20, 800, 60], [$tail + 40, 620, 40], [$tail + 10, 480, 60], [$tail - 80, $frame->sill(), 60],
             ]),
-            Figure::rounded(Part::Glass, [[$frame->along(0.245), 1195, 30], [$frame->along(0.425), 1625, 70], [$frame->along(0.565), 1635, 30], [$frame->along(0.565), 1195, 30]]),
-            Figure::rounded(Part::Glass, [[$frame->along(0.59), 1195, 30], [$frame->along(0.59), 1635, 30], [$frame->along(0.86), 1638, 30], [$frame->along(0.89), 1195, 30]]),
-            Figure::rounded(Part::Glass, [[$frame->along(0.925), 1195, 60], [$frame->along(0.90), 1636, 30], [$tail - 440, 1632, 120], [$tail - 240, 1195, 60]]),
-            Figure::line(Part::Trim, [new Point($frame->along(0.578), 1650), new Point($frame->along(0.578), $frame->sill() + 40)]),
-            Figure::line(Part::Trim, [new Point($frame->along(0.24), 1040), new Point($tail - 60, 1040)]),
+            Figure::rounded(DrawnPart::Glass, [[$frame->along(0.245), 1195, 30], [$frame->along(0.425), 1625, 70], [$frame->along(0.565), 1635, 30], [$frame->along(0.565), 1195, 30]]),
+            Figure::rounded(DrawnPart::Glass, [[$frame->along(0.59), 1195, 30], [$frame->along(0.59), 1635, 30], [$frame->along(0.86), 1638, 30], [$frame->along(0.89), 1195, 30]]),
+            Figure::rounded(DrawnPart::Glass, [[$frame->along(0.925), 1195, 60], [$frame->along(0.90), 1636, 30], [$tail - 440, 1632, 120], [$tail - 240, 1195, 60]]),
+            Figure::line(DrawnPart::Trim, [new Point($frame->along(0.578), 1650), new Point($frame->along(0.578), $frame->sill() + 40)]),
+            Figure::line(DrawnPart::Trim, [new Point($frame->along(0.24), 1040), new Point($tail - 60, 1040)]),
         ];
     }
 }

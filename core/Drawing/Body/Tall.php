@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 
 /** A tall trailer, its centre of gravity high, with a louvred upper storey. */
 final readonly class Tall implements TrailerProfile
@@ -27,7 +27,7 @@ final readonly class Tall implements TrailerProfile
         }
 
         return [
-            Figure::rounded(Part::Body, [
+            Figure::rounded(DrawnPart::Body, [
                 [$front, 560, 20], [$front, 2280, 30], [$front + 160, 2380, 60], [$front + 160, 3240, 40],
                 [($front + $tail) / 2, 3420, 300], [$tail - 160, 3240, 40], [$tail - 160, 2380, 60], [$tail, 2280, 30], [$tail, 560, 20],
             ]),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 
 /** What a trailer's silhouette is hung on; x here is mm behind the ball. */
@@ -49,7 +49,7 @@ final readonly class TrailerFrame
     {
         $top = self::COUPLER_HEIGHT + 70.0;
 
-        return Figure::rounded(Part::Frame, [
+        return Figure::rounded(DrawnPart::Frame, [
             [-40, $top - 95, 20], [-40, $top - 10, 30], [90, $top + 5, 20], [$this->tail() - 60, $top, 10],
             [$this->tail() - 60, $top - self::FRAME_DEPTH, 10], [160, $top - self::FRAME_DEPTH, 30],
         ]);
@@ -61,7 +61,7 @@ final readonly class TrailerFrame
         $places = $this->axlePlaces();
         $reach = $this->wheelRadius + 70.0;
 
-        return Figure::line(Part::Trim, Figure::round([
+        return Figure::line(DrawnPart::Trim, Figure::round([
             [min($places) - $reach, 1.55 * $this->wheelRadius, 0], [min($places) - $reach * 0.7, 2 * $this->wheelRadius + 100, 160],
             [max($places) + $reach * 0.7, 2 * $this->wheelRadius + 100, 160], [max($places) + $reach, 1.55 * $this->wheelRadius, 0],
         ]));
@@ -69,6 +69,6 @@ final readonly class TrailerFrame
 
     public function line(float $fromX, float $fromY, float $toX, float $toY): Figure
     {
-        return Figure::line(Part::Trim, [new Point($fromX, $fromY), new Point($toX, $toY)]);
+        return Figure::line(DrawnPart::Trim, [new Point($fromX, $fromY), new Point($toX, $toY)]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Body;
 
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Figure;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 
 /** What a vehicle's silhouette is hung on: its axles, its arches, its two ends. All in mm. */
@@ -55,7 +55,7 @@ final readonly class VehicleFrame
      */
     public function body(array $corners): Figure
     {
-        return Figure::area(Part::Body, [
+        return Figure::area(DrawnPart::Body, [
             ...Figure::round($corners),
             ...$this->arch($this->wheelbase, $this->rearArch),
             ...$this->arch(0.0, $this->frontArch),

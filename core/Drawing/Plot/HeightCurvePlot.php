@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Drawing\Plot;
 
 use Yoke\Drawing\Point;
-use Yoke\Measure\Gaussian;
+use Yoke\Probability\Normal;
 
 /** Loads against heights: a straight line with its doubt, and readings about it. Places are percent of the plot, from its upper left. */
 final readonly class HeightCurvePlot
@@ -31,8 +31,8 @@ final readonly class HeightCurvePlot
     private float $high;
 
     /**
-     * @param  \Closure(float): Gaussian  $line  the load at a height in mm, in kg
-     * @param  non-empty-list<array{float, Gaussian}>  $points  height in mm, load in kg
+     * @param  \Closure(float): Normal  $line  the load at a height in mm, in kg
+     * @param  non-empty-list<array{float, Normal}>  $points  height in mm, load in kg
      */
     public function __construct(private \Closure $line, array $points)
     {
@@ -40,8 +40,8 @@ final readonly class HeightCurvePlot
         $this->left = min($heights) - self::ROOM_MM;
         $this->right = max($heights) + self::ROOM_MM;
         $shown = [$line($this->left), $line($this->right), ...array_column($points, 1)];
-        $low = min(array_map(static fn (Gaussian $load): float => $load->mean() - $load->deviation(), $shown));
-        $high = max(array_map(static fn (Gaussian $load): float => $load->mean() + $load->deviation(), $shown));
+        $low = min(array_map(static fn (Normal $load): float => $load->mean() - $load->deviation(), $shown));
+        $high = max(array_map(static fn (Normal $load): float => $load->mean() + $load->deviation(), $shown));
         $this->low = $low - self::ROOM * ($high - $low);
         $this->high = $high + self::ROOM * ($high - $low);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing\Plot;
 
-use Yoke\Balance\Attitude;
 use Yoke\Drawing\Point;
-use Yoke\Fit\Posterior;
+use Yoke\Estimation\Posterior;
 use Yoke\Method\Band;
+use Yoke\Statics\Attitude;
 
 /**
  * Rear change from alone across, front change up, mm, for one rig: what each method calls in band, the path that the

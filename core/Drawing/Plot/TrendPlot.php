@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Drawing\Plot;
 
 use Yoke\Drawing\Point;
-use Yoke\Measure\Gaussian;
+use Yoke\Probability\Normal;
 
 /** A few values one after the other with their doubt. Places are percent of the plot, from its upper left. */
 final readonly class TrendPlot
@@ -17,11 +17,11 @@ final readonly class TrendPlot
 
     private float $high;
 
-    /** @param  non-empty-list<Gaussian>  $values  the earliest first, all in one unit */
+    /** @param  non-empty-list<Normal>  $values  the earliest first, all in one unit */
     public function __construct(private array $values)
     {
-        $low = min(array_map(static fn (Gaussian $value): float => $value->mean() - $value->deviation(), $values));
-        $high = max(array_map(static fn (Gaussian $value): float => $value->mean() + $value->deviation(), $values));
+        $low = min(array_map(static fn (Normal $value): float => $value->mean() - $value->deviation(), $values));
+        $high = max(array_map(static fn (Normal $value): float => $value->mean() + $value->deviation(), $values));
         $room = max(1e-6, self::ROOM * ($high - $low));
         $this->low = $low - $room;
         $this->high = $high + $room;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Check;
 
-use Yoke\Measure\Length;
+use Yoke\Units\Length;
 
 /** The lengths that a dimension of a rig can have, both ends included. */
 final readonly class LengthRange

@@ -28,7 +28,7 @@
 <x-figures-table :plan="$plan" :elevation="$elevation" caption="The rig as the model has it; what is taped stands in the links after this" />
 <div class="readouts" style="--room: {{ $sheet->room() }}">
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
-        {{ $page->look->magnification === \App\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
+        {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
     </a>
     <p class="disclaimer">An aid to measuring, not a certificate: the makers' sheets come first.</p>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)

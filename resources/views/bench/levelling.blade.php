@@ -2,7 +2,7 @@
 <summary>Level the trailer</summary>
 <form method="get">
     <div class="levelling-fields">
-        @foreach (\App\Bench\LevellingQuestion::FIELDS as $field => $label)
+        @foreach (\App\UseCases\Forms\LevellingQuestion::FIELDS as $field => $label)
             @php($problem = $question->problems[$field] ?? '')
             <div class="field">
                 <label for="{{ $field }}">{{ $label }}</label>

@@ -1,5 +1,5 @@
-@php($kinds = \App\Bench\MeasureKind::of($stance))
-@php($others = new \App\Bench\OtherReadings($page->job, $stance))
+@php($kinds = \App\Models\MeasureKind::of($stance))
+@php($others = new \App\Screens\Bench\OtherReadings($page->job, $stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>
     <summary>Other readings, and sensors</summary>

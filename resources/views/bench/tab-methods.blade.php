@@ -14,7 +14,7 @@
 @endif
 <form method="post" action="{{ route('stations.method', [$page->job, $page->station->value]) }}" class="setting-form" aria-label="Governing method">
     @csrf
-    <select name="method" aria-label="The method that governs">@foreach (\Yoke\Advice\Aim::cases() as $aim)<option value="{{ $aim->value }}" @selected($page->job->method === $aim)>{{ ucfirst($aim->inWords()) }}</option>@endforeach</select>
+    <select name="method" aria-label="The method that governs">@foreach (\Yoke\Method\Criterion::cases() as $aim)<option value="{{ $aim->value }}" @selected($page->job->method === $aim)>{{ ucfirst($aim->inWords()) }}</option>@endforeach</select>
     <button class="button is-small">Let it govern the next move</button>
 </form>
 @include('bench.changes')

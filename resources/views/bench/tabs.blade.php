@@ -1,5 +1,5 @@
 <nav class="tabs" aria-label="What to see">
-    @foreach (\App\Bench\Tab::cases() as $tab)
+    @foreach (\App\Screens\Bench\Tab::cases() as $tab)
         <a href="?{{ http_build_query($page->look->query($tab)) }}" @if ($page->look->tab === $tab) aria-current="page" @endif>{{ $tab->label() }}</a>
     @endforeach
 </nav>

@@ -13,12 +13,12 @@
     </div>
     <p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
     <div @class(['tape-fields', 'is-sided' => $page->job->each_side])>
-        @foreach (\App\Bench\Place::fieldsOf($stance, $page->job->each_side) as $place)
+        @foreach (\App\UseCases\Tape\Place::fieldsOf($stance, $page->job->each_side) as $place)
             @php($name = $place->field())
             <div class="field">
                 <label for="{{ $name }}">{{ $place->label() }}</label>
                 <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->shown($place)) }}" data-field="{{ $name }}"
-                       inputmode="{{ $page->print->fineness() === \Yoke\Measure\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
+                       inputmode="{{ $page->print->fineness() === \Yoke\Units\Text\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
                        aria-describedby="{{ $name }}-says" @if ($errors->has($name)) aria-invalid="true" @endif @if ($loop->first) autofocus @endif>
                 <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->standing($place)) }}">
                 @if ($errors->has($name))

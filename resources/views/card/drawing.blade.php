@@ -5,7 +5,7 @@
         <line x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" stroke="#1c2321" />
         @php($drawn = $elevation->latest())
         @foreach ([...$drawn->trailer, ...$drawn->hitch, ...$drawn->vehicle] as $figure)
-            <{{ $figure->closed ? 'polygon' : 'polyline' }} points="{{ \App\View\SvgPoints::of($figure) }}" fill="{{ $figure->closed && $figure->part === \Yoke\Drawing\Part::Body ? '#fdfaf4' : 'none' }}" />
+            <{{ $figure->closed ? 'polygon' : 'polyline' }} points="{{ \App\Screens\View\SvgPoints::of($figure) }}" fill="{{ $figure->closed && $figure->part === \Yoke\Drawing\DrawnPart::Body ? '#fdfaf4' : 'none' }}" />
         @endforeach
         @foreach ($elevation->wheels() as $wheel)<circle cx="{{ round($wheel->x) }}" cy="{{ round($wheel->radius) }}" r="{{ round($wheel->radius) }}" fill="#1c2321" stroke="none" /><circle cx="{{ round($wheel->x) }}" cy="{{ round($wheel->radius) }}" r="{{ round($wheel->radius * 0.55) }}" fill="#fdfaf4" stroke="none" />@endforeach
     </g>

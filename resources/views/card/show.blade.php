@@ -3,10 +3,10 @@
         <div class="yard-head no-print">
             @if ($link)
                 <span class="shelves">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a href="{{ $link->address($occasion) }}">{{ $occasion->title() }}</a>@endforeach</span>
-                @foreach (\App\Card\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">PDF, {{ $paper->label() }}</a>@endforeach
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">PDF, {{ $paper->label() }}</a>@endforeach
             @else
                 <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">To the bench</a>
-                @foreach (\App\Card\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">PDF, {{ $paper->label() }}</a>@endforeach
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">PDF, {{ $paper->label() }}</a>@endforeach
             @endif
             <button class="button is-first" type="button" data-print>Print the card</button>
         </div>

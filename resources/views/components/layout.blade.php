@@ -24,7 +24,7 @@
                     @csrf
                     <label class="sr-only" for="fineness">Units and fineness</label>
                     <select id="fineness" name="fineness">
-                        @foreach (\Yoke\Measure\Fineness::cases() as $fineness)
+                        @foreach (\Yoke\Units\Text\Fineness::cases() as $fineness)
                             <option value="{{ $fineness->value }}" @selected($person->fineness === $fineness)>{{ $fineness->value }}</option>
                         @endforeach
                     </select>

@@ -4,7 +4,7 @@
 <svg class="rig is-sketch" viewBox="{{ round($left - $margin) }} {{ round(-$top - $margin) }} {{ round($right - $left + 2 * $margin) }} {{ round($top - $bottom + 2 * $margin) }}" preserveAspectRatio="xMidYMax meet" {{ $attributes }}>
     <g transform="scale(1,-1)">
         <g class="stance is-carried is-front">
-            @foreach ($sketch->figures as $figure)<{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\View\SvgPoints::of($figure) }}" />@endforeach
+            @foreach ($sketch->figures as $figure)<{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\Screens\View\SvgPoints::of($figure) }}" />@endforeach
         </g>
         @foreach ($sketch->wheels as $wheel)<x-wheel :wheel="$wheel" />@endforeach
     </g>

@@ -1,9 +1,9 @@
 @props(['rig', 'away' => false])
-@php($elevation = new \Yoke\Drawing\Elevation((new \App\Models\RigAsWorked(\App\Models\RigAsWorked::sheetOf($rig)))->core(), \Yoke\Tape\StanceHeights::none(), 1.0))
+@php($elevation = new \Yoke\Drawing\Elevation((new \App\Models\RigAsWorked(\App\Models\RigAsWorked::sheetOf($rig)))->core(), \Yoke\Readings\Height\StanceHeights::none(), 1.0))
 <section class="rig-card card" aria-label="{{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">
     <div><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.6)" :stances="$elevation->stances()" aria-hidden="true" /></div>
     <ul>
-        @foreach (\Yoke\Rig\Sheet\Part::cases() as $part)
+        @foreach (\Yoke\Specification\RigPart::cases() as $part)
             @php($model = $rig->{$part->value})
             <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ count($model->sheet ?? []) }} of {{ array_sum(array_map(fn ($group) => count($group->fields), $part->groups())) }} on its sheet</span></a></li>
         @endforeach

@@ -4,15 +4,15 @@
         <line class="ground" x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" />
         @foreach ($ghosts as $ghost)
             <g class="stance is-ghost">
-                <polygon points="{{ \App\View\SvgPoints::of($ghost->vehicle[0]) }}" />
-                <polygon points="{{ \App\View\SvgPoints::of($ghost->trailer[1]) }}" />
+                <polygon points="{{ \App\Screens\View\SvgPoints::of($ghost->vehicle[0]) }}" />
+                <polygon points="{{ \App\Screens\View\SvgPoints::of($ghost->trailer[1]) }}" />
             </g>
         @endforeach
         @foreach ($stances as $drawn)
             <g @class(['stance', 'is-'.$drawn->stance->value, 'is-front' => $loop->last])>
                 @foreach ([...$drawn->trailer, ...$drawn->hitch, ...$drawn->vehicle] as $figure)
-                    @if ($loop->parent->last || in_array($figure->part, [\Yoke\Drawing\Part::Body, \Yoke\Drawing\Part::Frame], true))
-                        <{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\View\SvgPoints::of($figure) }}" />
+                    @if ($loop->parent->last || in_array($figure->part, [\Yoke\Drawing\DrawnPart::Body, \Yoke\Drawing\DrawnPart::Frame], true))
+                        <{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\Screens\View\SvgPoints::of($figure) }}" />
                     @endif
                 @endforeach
             </g>

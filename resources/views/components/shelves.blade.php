@@ -1,7 +1,7 @@
 @props(['on'])
 <nav class="shelves" aria-label="Shelves">
     <a href="{{ route('garage') }}" @if ($on === 'rigs') aria-current="page" @endif>Rigs</a>
-    @foreach (\Yoke\Rig\Sheet\Part::cases() as $part)
+    @foreach (\Yoke\Specification\RigPart::cases() as $part)
         <a href="{{ route('garage.shelf', $part->value) }}" @if ($on === $part->value) aria-current="page" @endif>{{ $part->plural() }}</a>
     @endforeach
     <a href="{{ route('garage.away') }}" @if ($on === 'away') aria-current="page" @endif>Put away</a>

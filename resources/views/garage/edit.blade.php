@@ -16,7 +16,7 @@
                     <div class="fields">
                         @if ($loop->first)<x-typed name="name" label="Name" :value="old('name', $model->name)" />@endif
                         @foreach ($group->fields as $field)
-                            @if ($field->kind === \Yoke\Rig\Sheet\FieldKind::Choice)
+                            @if ($field->kind === \Yoke\Specification\FieldKind::Choice)
                                 <x-picked :name="$field->key" :label="$field->label" :options="($loop->parent->first ? [] : ['' => 'Not known']) + $field->options" :chosen="$form->shown($field)" />
                             @else
                                 <x-typed :name="$field->key" :label="$field->label" :value="old($field->key, $form->shown($field))" :hint="$field->hint" inputmode="text" />

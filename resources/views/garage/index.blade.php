@@ -14,7 +14,7 @@
         @if (array_filter($pickable) !== [])
             <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="Pair a rig">
                 @csrf
-                @foreach (\Yoke\Rig\Sheet\Part::cases() as $part)<x-picked :name="$part->value" :label="ucfirst($part->value)" :options="$pickable[$part->value]" />@endforeach
+                @foreach (\Yoke\Specification\RigPart::cases() as $part)<x-picked :name="$part->value" :label="ucfirst($part->value)" :options="$pickable[$part->value]" />@endforeach
                 <button class="button">Pair them</button>
                 @error('bar_arm')<p class="sentence" role="alert" data-tone="stop">{{ $message }}</p>@enderror
             </form>

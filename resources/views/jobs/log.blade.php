@@ -17,10 +17,10 @@
                                 <td>{{ $reading->taken_at->format('j M Y H:i') }}</td>
                                 <td>{{ $reading->user->name }}</td>
                                 <td>{{ $reading->stance->value }}</td>
-                                <td>{{ \App\Bench\Place::ofReading($reading)->label() }}</td>
+                                <td>{{ \App\UseCases\Tape\Place::ofReading($reading)->label() }}</td>
                                 <td>{{ $reading->typed === '' ? '(emptied)' : $reading->typed }}</td>
                                 <td class="height">{{ $reading->typedLength() ? $person->lengthPrinter()->nearest($reading->typedLength()->length()) : '–' }}</td>
-                                <td>{{ $reading->settling === \Yoke\Tape\Settling::Rolled ? 'rolled' : 'not rolled' }}</td>
+                                <td>{{ $reading->settling === \Yoke\Readings\Height\Settling::Rolled ? 'rolled' : 'not rolled' }}</td>
                                 <td>{{ $reading->successor ? 'superseded '.$reading->successor->taken_at->format('H:i') : ($reading->height_mm === null ? 'taken back' : 'stands') }}</td>
                             </tr>
                         @endforeach

@@ -1,4 +1,4 @@
-@php($words = new \App\Plan\SettingWords($job->rigAsWorked()->described()))
+@php($words = new \App\Words\SettingWords($job->rigAsWorked()->described()))
 <x-layout :title="'It comes back, '.$job->title" here="log">
     <main class="yard">
         <div class="yard-head"><h1>It comes back <span class="font-normal text-muted">· {{ $job->rig->title() }}</span></h1><a class="button" href="{{ route('log.rig', $job->rig_id) }}">To its history</a></div>

@@ -3,7 +3,7 @@
         <div class="yard-head"><h1>Photos <span class="font-normal text-muted">· {{ $job->title }}</span></h1><a class="button" href="{{ route('jobs.resume', $job) }}">Back to the bench</a></div>
         <form method="post" action="{{ route('photos.store', $job) }}" enctype="multipart/form-data" class="card photo-form">
             @csrf
-            <x-picked name="shows" label="It shows" :options="array_combine(array_column(\App\Photos\Shows::cases(), 'value'), array_map(fn ($shows) => ucfirst($shows->value), \App\Photos\Shows::cases()))" />
+            <x-picked name="shows" label="It shows" :options="array_combine(array_column(\App\Models\PhotoPurpose::cases(), 'value'), array_map(fn ($shows) => ucfirst($shows->value), \App\Models\PhotoPurpose::cases()))" />
             <div class="field">
                 <label for="photo">Photo</label>
                 <input id="photo" type="file" name="photo" accept="image/jpeg,image/png,image/webp" aria-describedby="photo-says">

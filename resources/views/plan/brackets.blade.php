@@ -2,7 +2,7 @@
     @php($firsts = $plan->plan->firstSettings())
     @if ($firsts === [])
         <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the first setting is planned here.</p>
-        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Rig\Sheet\Part::Hitch) }}">To the hitch's sheet</a></p>
+        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">To the hitch's sheet</a></p>
     @else
         @if ($plan->foundSetting() !== '')<p @class(['do-next' => $plan->comesBack(), 'sentence' => ! $plan->comesBack()]) data-tone="note">{{ $plan->foundSetting() }}</p>@endif
         @php($first = $firsts[0])

@@ -7,7 +7,7 @@
             @endforeach
         </table>
     @else
-        <p class="sentence">No tyre pressure is on the sheets yet. <a href="{{ $plan->sheetOf(\Yoke\Rig\Sheet\Part::Vehicle) }}">To the vehicle's sheet</a></p>
+        <p class="sentence">No tyre pressure is on the sheets yet. <a href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Vehicle) }}">To the vehicle's sheet</a></p>
     @endif
     @include('plan.take-back')
 </div>

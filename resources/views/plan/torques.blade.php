@@ -1,4 +1,4 @@
-@php($fasteners = array_filter(\App\Plan\FastenerLine::of($job, $page->viewer), fn ($line) => $line->isOf($page->station)))
+@php($fasteners = array_filter(\App\Screens\Plan\FastenerLine::of($job, $page->viewer), fn ($line) => $line->isOf($page->station)))
 @php($refused = session('errors')?->getBag('torque')->first('wrench') ?? '')
 @if ($fasteners !== [])
     <section class="torques" aria-label="Torques">

@@ -54,7 +54,7 @@
                         @foreach ($page->tickets as $ticket)
                             <tr>
                                 <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} {{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
-                                @foreach (\Yoke\Weigh\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
+                                @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
                                 <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="Take the {{ $ticket->stance->value }} ticket of {{ $ticket->weighed_at->format('H:i') }} back">Take back</button></form></td>
                             </tr>
                         @endforeach

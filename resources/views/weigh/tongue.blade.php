@@ -7,7 +7,7 @@
             <form method="post" action="{{ route('tongue.store', $page->job) }}" class="card" novalidate data-ways>
                 @csrf
                 <div class="pair">
-                    <x-picked name="way" label="Read by" :options="collect(\App\Weigh\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->label()])->all()" />
+                    <x-picked name="way" label="Read by" :options="collect(\App\Models\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->label()])->all()" />
                     <x-typed name="read" label="It shows" hint="A load; for a share of gross, percent" />
                 </div>
                 <div class="pair">

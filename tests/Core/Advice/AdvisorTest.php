@@ -2,28 +2,28 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Tests\Core\Fit\Readings;
-use Yoke\Advice\Advised;
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Estimation\Readings;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Action;
 use Yoke\Advice\Advisor;
-use Yoke\Advice\Aim;
-use Yoke\Advice\Move;
-use Yoke\Advice\Obstacle;
-use Yoke\Advice\Obstacle\BarRating;
-use Yoke\Advice\Outlook;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Reasons;
-use Yoke\Balance\Attitude;
-use Yoke\Fit\Estimation;
-use Yoke\Fit\Posterior;
-use Yoke\Fit\RigPrior;
-use Yoke\Fit\Situation;
-use Yoke\Measure\Load;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\SettingForecast;
+use Yoke\Constraint\BarRating;
+use Yoke\Constraint\Constraint;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Posterior;
+use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\RigPrior;
+use Yoke\Family\Families;
+use Yoke\Family\HitchMeasures;
 use Yoke\Method\Band;
-use Yoke\Rig\Adjuster\Adjusters;
-use Yoke\Rig\Adjuster\Setting;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Method\Criterion;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
 
 function hitch(string $family = 'chain-snap-up'): Adjusters
 {
@@ -44,8 +44,8 @@ function knowing(float $share, int $times = 1, float $doubt = 1.0, ?RigPrior $pr
     return (new Estimation($prior, $observations))->posterior();
 }
 
-/** @param  list<Obstacle>  $obstacles */
-function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $obstacles = [], string $family = 'chain-snap-up'): Advised
+/** @param  list<Constraint>  $obstacles */
+function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $obstacles = [], string $family = 'chain-snap-up'): Recommendation
 {
     return (new Advisor(hitch($family), hitch($family)->middle(), Band::usual(), $obstacles))->advise($posterior, $present, $readings);
 }
@@ -53,7 +53,7 @@ function advise(Posterior $posterior, ?Setting $present, int $readings = 1, arra
 it('stops where the present setting is surely in band', function (): void {
     $advised = advise(knowing(0.75, 4, 0.5), hitch()->middle());
 
-    expect($advised->move)->toBe(Move::Stop)
+    expect($advised->move)->toBe(Action::Stop)
         ->and($advised->outlook->setting->equals(hitch()->middle()))->toBeTrue()
         ->and($advised->outlook->chance)->toBeGreaterThan(0.96)
         ->and($advised->outlook->minutes)->toBe(0);
@@ -65,15 +65,15 @@ it('reads again while the present setting is middling, and decides after a few',
     $last = advise($posterior, hitch()->middle(), 4);
 
     expect($first->present?->chance)->toBeGreaterThan(0.6)->toBeLessThan(0.96)
-        ->and($first->move)->toBe(Move::ReadAgain)
-        ->and($last->move)->not->toBe(Move::ReadAgain);
+        ->and($first->move)->toBe(Action::ReadAgain)
+        ->and($last->move)->not->toBe(Action::ReadAgain);
 });
 
 it('sets the links right where the bars are off, whichever way', function (float $share, int $way): void {
     $present = hitch()->middle();
     $advised = advise(knowing($share, 3, 0.6), $present);
 
-    expect($advised->move)->toBe(Move::Set)
+    expect($advised->move)->toBe(Action::Set)
         ->and(($advised->outlook->setting->step('link') <=> $present->step('link')))->toBe($way)
         ->and($advised->outlook->chance)->toBeGreaterThan(0.8);
 })->with(['short' => [0.25, 1], 'over' => [1.35, -1]]);
@@ -81,7 +81,7 @@ it('sets the links right where the bars are off, whichever way', function (float
 it('leaves the washers alone where a link will do', function (): void {
     foreach ([0.15, 0.3, 0.4, 1.15, 1.3] as $share) {
         $advised = advise(knowing($share, 3, 0.6), hitch()->middle());
-        expect($advised->move)->toBe(Move::Set)
+        expect($advised->move)->toBe(Action::Set)
             ->and($advised->outlook->setting->step('washer'))->toBe(hitch()->middle()->step('washer'))
             ->and($advised->outlook->setting->step('head'))->toBe(hitch()->middle()->step('head'))
             ->and($advised->outlook->minutes)->toBe(6);
@@ -94,7 +94,7 @@ it('never advises what may well leave the front over-restored', function (): voi
         foreach ($advised->ranking as $outlook) {
             expect($outlook->isOpen())->toBe($outlook->over <= 0.10 && $outlook->excluded === '');
         }
-        if ($advised->move === Move::Set) {
+        if ($advised->move === Action::Set) {
             expect($advised->outlook->over)->toBeLessThanOrEqual(0.10)->and($advised->ranking[0])->toBe($advised->outlook);
         }
     }
@@ -102,23 +102,23 @@ it('never advises what may well leave the front over-restored', function (): voi
 
 it('knows less of a setting the farther it is from what was read', function (): void {
     $ranking = advise(knowing(0.75, 2), hitch()->middle())->ranking;
-    $doubt = fn (float $link): float => array_values(array_filter($ranking, fn (Outlook $outlook): bool => $outlook->setting->step('link') === $link && $outlook->setting->step('washer') === 3.0))[0]->share->deviation();
+    $doubt = fn (float $link): float => array_values(array_filter($ranking, fn (SettingForecast $outlook): bool => $outlook->setting->step('link') === $link && $outlook->setting->step('washer') === 3.0))[0]->share->deviation();
 
     expect($doubt(4.0))->toBeLessThan($doubt(5.0))->and($doubt(5.0))->toBeLessThan($doubt(7.0));
 });
 
 it('works the whole grid before the first hook-up, where nothing costs', function (): void {
     $prior = Priors::rig(0.15, 15.0, 6.0);
-    $advised = advise((new Estimation($prior, (new Readings($prior->likelyRig(), 15.0))->heights(Situation::alone())))->posterior(), null, 0);
+    $advised = advise((new Estimation($prior, (new Readings($prior->likelyRig(), 15.0))->heights(ReadingContext::alone())))->posterior(), null, 0);
 
-    expect($advised->move)->toBe(Move::Set)->and($advised->present)->toBeNull()
+    expect($advised->move)->toBe(Action::Set)->and($advised->present)->toBeNull()
         ->and($advised->ranking)->toHaveCount(17 * 7)
-        ->and(array_sum(array_map(fn (Outlook $outlook): int => $outlook->minutes, $advised->ranking)))->toBe(0)
-        ->and($advised->outlook->chance)->toBe(max(array_map(fn (Outlook $outlook): float => $outlook->isOpen() ? $outlook->chance : 0.0, $advised->ranking)));
+        ->and(array_sum(array_map(fn (SettingForecast $outlook): int => $outlook->minutes, $advised->ranking)))->toBe(0)
+        ->and($advised->outlook->chance)->toBe(max(array_map(fn (SettingForecast $outlook): float => $outlook->isOpen() ? $outlook->chance : 0.0, $advised->ranking)));
 });
 
 it('breaks no rating and meets no obstacle', function (): void {
-    $bars = new class implements Obstacle
+    $bars = new class implements Constraint
     {
         public function against(Setting $setting, Attitude $carried): string
         {
@@ -129,8 +129,8 @@ it('breaks no rating and meets no obstacle', function (): void {
     $light = advise(knowing(0.3, 3, 0.6), hitch()->middle(), 1, [new BarRating(Load::ofKilograms(60.0))]);
 
     expect($advised->outlook->setting->step('link'))->toBeLessThanOrEqual(3.0)
-        ->and(array_filter($advised->ranking, fn (Outlook $outlook): bool => $outlook->excluded === 'a made-up rule'))->not->toBeEmpty()
-        ->and($light->move)->toBe(Move::Cannot)
+        ->and(array_filter($advised->ranking, fn (SettingForecast $outlook): bool => $outlook->excluded === 'a made-up rule'))->not->toBeEmpty()
+        ->and($light->move)->toBe(Action::Cannot)
         ->and((new Reasons($light, Band::usual()))->because())->toContain('past their rating');
 });
 
@@ -140,7 +140,7 @@ it('says when a hitch cannot reach the band, and what would', function (float $s
     $advised = (new Advisor($adjusters, $adjusters->middle(), Band::usual()))->advise(knowing($share, 4, 0.5), $adjusters->middle(), 4);
 
     expect($advised->outlook->chance)->toBeLessThan(0.2)
-        ->and($advised->move)->toBe(Move::Cannot)
+        ->and($advised->move)->toBe(Action::Cannot)
         ->and((new Reasons($advised, Band::usual()))->because())->toContain($remedy);
 })->with(['too little' => [0.05, 'stiffer bars'], 'too much' => [1.6, 'lighter bars']]);
 
@@ -149,7 +149,7 @@ it('takes tension and head as a pair where the trailer stands off level', functi
     $advised = advise(knowing(0.75, 6, 0.3, $prior), hitch()->middle(), 4);
 
     expect($advised->present?->standsLevel())->toBeFalse()
-        ->and($advised->move)->toBe(Move::Set)
+        ->and($advised->move)->toBe(Action::Set)
         ->and($advised->outlook->setting->step('head') <=> hitch()->middle()->step('head'))->toBe($way)
         ->and($advised->outlook->standsLevel())->toBeTrue()
         ->and($advised->outlook->chance)->toBeGreaterThan(0.9);
@@ -168,14 +168,14 @@ it('explains each move in a sentence', function (Posterior $posterior, int $read
 it('follows the shop in when enough is enough', function (): void {
     $advisor = fn (Policy $policy): Advisor => new Advisor(hitch(), hitch()->middle(), Band::usual(), [], $policy);
     $posterior = knowing(0.94);
-    $move = fn (Policy $policy, int $readings): Move => $advisor($policy)->advise($posterior, hitch()->middle(), $readings)->move;
+    $move = fn (Policy $policy, int $readings): Action => $advisor($policy)->advise($posterior, hitch()->middle(), $readings)->move;
 
-    expect($move(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Move::Stop)
-        ->and($move(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Move::Stop)
-        ->and($move(new Policy(readings: 9), 8))->toBe(Move::ReadAgain);
+    expect($move(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
+        ->and($move(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Action::Stop)
+        ->and($move(new Policy(readings: 9), 8))->toBe(Action::ReadAgain);
 });
 
-it('lets another school govern, and never past full return', function (Aim $aim, float $ball): void {
+it('lets another school govern, and never past full return', function (Criterion $aim, float $ball): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
     $rig = $prior->likelyRig();
     $readings = new Readings($rig, $rig->tensionFor(0.4), null, 0.3);
@@ -185,28 +185,28 @@ it('lets another school govern, and never past full return', function (Aim $aim,
     $carried = $posterior->rig($outlook->ballRaise)->carried($posterior->tension() + $outlook->tension);
     [$from, $to] = $aim->bounds(Band::usual());
 
-    if ($advised->move === Move::Cannot) {
+    if ($advised->move === Action::Cannot) {
         expect((new Reasons($advised, Band::usual(), $aim))->because())->toContain('is not to be met on this rig');
     } else {
-        expect($advised->move)->toBe(Move::Set)
+        expect($advised->move)->toBe(Action::Set)
             ->and($aim->quantity($carried, Band::usual()))->toBeGreaterThan($from)->toBeLessThan($to)
             ->and($carried->frontRestored())->toBeLessThan(1.0);
     }
-    expect($advised->move)->toBe($aim === Aim::EqualSquat || $ball < 0.0 ? Move::Cannot : Move::Set);
+    expect($advised->move)->toBe($aim === Criterion::EqualSquat || $ball < 0.0 ? Action::Cannot : Action::Set);
 })->with([
-    'axle scale' => [Aim::AxleScale, 45.0],
-    'ball load' => [Aim::BallLoad, 45.0],
-    'coupler height' => [Aim::CouplerHeight, 52.0],
-    'equal squat, not to be met' => [Aim::EqualSquat, 45.0],
+    'axle scale' => [Criterion::AxleScale, 45.0],
+    'ball load' => [Criterion::BallLoad, 45.0],
+    'coupler height' => [Criterion::CouplerHeight, 52.0],
+    'equal squat, not to be met' => [Criterion::EqualSquat, 45.0],
 ]);
 
 it('counts a setting in band by the quantity of the school that governs', function (): void {
     $rig = Priors::rig()->likelyRig();
     $carried = $rig->carried($rig->tensionFor(0.75));
 
-    expect(Aim::FrontRestoration->quantity($carried, Band::usual()))->toEqualWithDelta(0.75, 1e-9)
-        ->and(Aim::BallLoad->quantity($carried, Band::usual()))->toEqualWithDelta(0.0, 0.03)
-        ->and(Aim::EqualSquat->quantity($carried, Band::usual()))->toBe($carried->frontRise() - $carried->rearRise())
-        ->and(Aim::CouplerHeight->quantity($carried, Band::usual()))->toBe($carried->ballRise())
-        ->and(Aim::AxleScale->bounds(Band::of(0.2, 0.6)))->toBe([0.2, 0.6]);
+    expect(Criterion::FrontRestoration->quantity($carried, Band::usual()))->toEqualWithDelta(0.75, 1e-9)
+        ->and(Criterion::BallLoad->quantity($carried, Band::usual()))->toEqualWithDelta(0.0, 0.03)
+        ->and(Criterion::EqualSquat->quantity($carried, Band::usual()))->toBe($carried->frontRise() - $carried->rearRise())
+        ->and(Criterion::CouplerHeight->quantity($carried, Band::usual()))->toBe($carried->ballRise())
+        ->and(Criterion::AxleScale->bounds(Band::of(0.2, 0.6)))->toBe([0.2, 0.6]);
 });

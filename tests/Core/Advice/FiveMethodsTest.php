@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Tests\Core\Fit\Readings;
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Estimation\Readings;
+use Yoke\Adjuster\Setting;
 use Yoke\Advice\Diagnosis;
 use Yoke\Advice\Finding;
-use Yoke\Advice\Method\FiveMethods;
-use Yoke\Advice\Method\MethodView;
-use Yoke\Advice\Obstacle\BarRating;
-use Yoke\Advice\Trial;
-use Yoke\Fit\Estimation;
-use Yoke\Fit\Observed;
-use Yoke\Fit\Situation;
-use Yoke\Measure\Load;
+use Yoke\Constraint\BarRating;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Observed;
+use Yoke\Estimation\ReadingContext;
 use Yoke\Method\Band;
+use Yoke\Method\CurrentSetting;
+use Yoke\Method\FiveMethods;
+use Yoke\Method\MethodView;
 use Yoke\Method\Verdict;
-use Yoke\Plan\Check;
-use Yoke\Plan\Proof;
-use Yoke\Rig\Adjuster\Setting;
+use Yoke\Planning\Check;
+use Yoke\Planning\Proof;
+use Yoke\Units\Load;
 
-function middleTrial(): Trial
+function middleTrial(): CurrentSetting
 {
-    return new Trial(Setting::of(['link' => 4.0]), 0.0, 0.0);
+    return new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0);
 }
 
 /** @return array<string, MethodView> of a rig read closely at a true share; weighed too where asked */
@@ -33,9 +33,9 @@ function methodsAt(float $share, float $ball = 14.0, float $scaleOff = 0.0, ?Ban
     $readings = new Readings($rig, $rig->tensionFor($share), null, 0.3);
     $observations = $readings->threeStances();
     if ($scaleOff !== 0.0) {
-        $carried = $readings->one(Situation::carried(0.0), Observed::FrontLoad, 6.0);
-        array_push($observations, $readings->one(Situation::alone(), Observed::FrontLoad, 6.0), $readings->one(Situation::dropped(), Observed::FrontLoad, 6.0),
-            new Yoke\Fit\Observation($carried->situation, $carried->observed, $carried->value + $scaleOff, 6.0));
+        $carried = $readings->one(ReadingContext::carried(0.0), Observed::FrontLoad, 6.0);
+        array_push($observations, $readings->one(ReadingContext::alone(), Observed::FrontLoad, 6.0), $readings->one(ReadingContext::dropped(), Observed::FrontLoad, 6.0),
+            new Yoke\Estimation\Observation($carried->situation, $carried->observed, $carried->value + $scaleOff, 6.0));
     }
     $five = new FiveMethods((new Estimation($prior, $observations))->posterior(), middleTrial(), $band ?? Band::usual());
     $views = array_combine(array_map(fn (MethodView $view): string => $view->key, $five->all()), $five->all());

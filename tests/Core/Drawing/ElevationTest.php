@@ -3,15 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\Figure;
 use Yoke\Drawing\FrontRule;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\Point;
 use Yoke\Drawing\Sheet;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Method\Band;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
@@ -21,7 +20,8 @@ use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
-use Yoke\Tape\StanceHeights;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 function rigToDraw(VehicleBody $vehicle = VehicleBody::PickUp, TrailerBody $trailer = TrailerBody::Box, int $axles = 2): Rig
 {
@@ -81,8 +81,8 @@ it('draws alone before anything is taped, and a stance only when both ends are',
 
 it('hangs bars only on the carried rig', function (): void {
     foreach ((new Elevation(rigToDraw(), threeStances(), 1.0))->stances() as $drawn) {
-        $parts = array_map(fn (Figure $figure): Part => $figure->part, $drawn->hitch);
-        expect(in_array(Part::Bar, $parts, true))->toBe($drawn->stance === Stance::Carried);
+        $parts = array_map(fn (Figure $figure): DrawnPart => $figure->part, $drawn->hitch);
+        expect(in_array(DrawnPart::Bar, $parts, true))->toBe($drawn->stance === Stance::Carried);
     }
 });
 
@@ -117,7 +117,7 @@ it('cuts the wheel arches at any fender height, above the wheel and below the ro
 })->with(VehicleBody::cases())->with([700.0, 900.0, 1150.0]);
 
 it('rounds corners without leaving the polygon', function (): void {
-    $square = Figure::rounded(Part::Body, [[0, 0, 20], [100, 0, 500], [100, 100, 0], [0, 100, 20]]);
+    $square = Figure::rounded(DrawnPart::Body, [[0, 0, 20], [100, 0, 500], [100, 100, 0], [0, 100, 20]]);
     $xs = array_map(fn (Point $point): float => $point->x, $square->points);
 
     expect(min($xs))->toBeGreaterThanOrEqual(0.0)->and(max($xs))->toBe(100.0)->and($square->closed)->toBeTrue();

@@ -2,21 +2,19 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
+use Tests\Core\Estimation\Priors;
 use Tests\Core\Method\Heights;
+use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\Figure;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Drawing\LoadKnown;
 use Yoke\Drawing\LoadMark;
-use Yoke\Drawing\Part;
 use Yoke\Drawing\PartSketch;
 use Yoke\Drawing\Point;
 use Yoke\Drawing\Sheet;
 use Yoke\Drawing\Tensioner;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Suspension;
@@ -24,6 +22,8 @@ use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 function drawnWith(HitchSet $set, float $magnification = 1.0): Elevation
 {
@@ -37,7 +37,7 @@ function drawnWith(HitchSet $set, float $magnification = 1.0): Elevation
 }
 
 /** @return list<Point> of the first figure that stands for a part, on the carried rig */
-function pointsOf(Part $part, Elevation $drawing): array
+function pointsOf(DrawnPart $part, Elevation $drawing): array
 {
     $carried = $drawing->stances()[2];
 
@@ -46,7 +46,7 @@ function pointsOf(Part $part, Elevation $drawing): array
 
 it('bends the drawn bars as far as they are bent, and more where heights are magnified', function (): void {
     $sag = function (float $bend, float $magnification): float {
-        $bar = pointsOf(Part::Bar, drawnWith(new HitchSet(bend: $bend), $magnification));
+        $bar = pointsOf(DrawnPart::Bar, drawnWith(new HitchSet(bend: $bend), $magnification));
 
         return $bar[0]->y - min(array_map(fn (Point $point): float => $point->y, $bar));
     };
@@ -57,8 +57,8 @@ it('bends the drawn bars as far as they are bent, and more where heights are mag
 });
 
 it('hangs the tips as low, and the chains as far back, as they are', function (): void {
-    $bar = pointsOf(Part::Bar, drawnWith(new HitchSet(tipDrop: 40.0)));
-    $chain = fn (HitchSet $set): array => pointsOf(Part::Chain, drawnWith($set));
+    $bar = pointsOf(DrawnPart::Bar, drawnWith(new HitchSet(tipDrop: 40.0)));
+    $chain = fn (HitchSet $set): array => pointsOf(DrawnPart::Chain, drawnWith($set));
 
     expect($bar[0]->y - $bar[count($bar) - 1]->y)->toEqualWithDelta(40.0, 1e-6)
         ->and($chain(new HitchSet)[0]->x)->toEqualWithDelta($chain(new HitchSet)[1]->x, 1e-6)
@@ -66,14 +66,14 @@ it('hangs the tips as low, and the chains as far back, as they are', function ()
 });
 
 it('draws chains where a hitch has no bars', function (): void {
-    $parts = array_map(fn (Figure $figure): Part => $figure->part, drawnWith(new HitchSet(tensioner: Tensioner::Chains))->stances()[2]->hitch);
+    $parts = array_map(fn (Figure $figure): DrawnPart => $figure->part, drawnWith(new HitchSet(tensioner: Tensioner::Chains))->stances()[2]->hitch);
 
-    expect($parts)->toContain(Part::Chain)->not->toContain(Part::Bar);
+    expect($parts)->toContain(DrawnPart::Chain)->not->toContain(DrawnPart::Bar);
 });
 
 it('draws the shank with its holes, down in drop and up in rise', function (string $turned, int $hole): void {
     $drawing = drawnWith(new HitchSet(receiver: $turned === 'drop' ? 60.0 : -60.0, turned: $turned, hole: $hole, holes: 5));
-    $holes = array_values(array_filter($drawing->stances()[0]->hitch, fn (Figure $figure): bool => $figure->part === Part::Hole));
+    $holes = array_values(array_filter($drawing->stances()[0]->hitch, fn (Figure $figure): bool => $figure->part === DrawnPart::Hole));
     $middle = fn (Figure $figure): float => array_sum(array_map(fn (Point $point): float => $point->y, $figure->points)) / count($figure->points);
     $heights = array_slice(array_map($middle, $holes), 1);
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Tests\Core\Fit\Readings;
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Estimation\Readings;
 use Yoke\Drawing\Plot\StancePlot;
 use Yoke\Drawing\Point;
-use Yoke\Fit\Estimation;
+use Yoke\Estimation\Estimation;
 use Yoke\Method\Band;
 
 function stancePlot(): StancePlot

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Yoke\Drawing\Plot\TrendPlot;
-use Yoke\Measure\Gaussian;
+use Yoke\Probability\Normal;
 
 it('keeps every value and its doubt inside the plot, in order, the higher the nearer the top', function (array $values): void {
-    $plot = new TrendPlot(array_map(static fn (float $mean): Gaussian => Gaussian::of($mean, 2.0), $values));
+    $plot = new TrendPlot(array_map(static fn (float $mean): Normal => Normal::of($mean, 2.0), $values));
     $points = $plot->points();
     foreach ($plot->whiskers() as $i => [$high, $low]) {
         expect($high->y)->toBeGreaterThanOrEqual(0.0)->toBeLessThan($points[$i]->y)->and($low->y)->toBeLessThanOrEqual(100.0)->toBeGreaterThan($points[$i]->y)

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Yoke\Balance\Exception\ImpossibleModel;
+use Tests\Core\Estimation\Priors;
 use Yoke\History\ItemChange;
 use Yoke\History\WhyItMoved;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Yard\SeededSource;
+use Yoke\Probability\Normal;
+use Yoke\Simulation\SeededSource;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 function carriedItem(string $name, float $kilograms, float $place, Carrier $on = Carrier::Trailer): Item
 {
@@ -68,5 +68,5 @@ it('puts what moves the tongue most first, and will not lift it off the ball', f
 });
 
 it('calls a share explained within two deviations of both readings, and not beyond', function (float $read, bool $explained): void {
-    expect(WhyItMoved::explains(0.6, Gaussian::of(0.7, 0.03), Gaussian::of($read, 0.04)))->toBe($explained);
+    expect(WhyItMoved::explains(0.6, Normal::of(0.7, 0.03), Normal::of($read, 0.04)))->toBe($explained);
 })->with(['the same' => [0.6, true], 'near' => [0.69, true], 'above' => [0.71, false], 'below' => [0.49, false]]);

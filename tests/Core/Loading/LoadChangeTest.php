@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Tests\Core\Plan\Described;
-use Yoke\Balance\Exception\ImpossibleModel;
-use Yoke\Balance\TowVehicle;
-use Yoke\Fit\AxleGroup;
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Planning\Described;
+use Yoke\Estimation\AxleGroup;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\Item;
@@ -15,9 +13,11 @@ use Yoke\Loading\LoadRoom;
 use Yoke\Loading\Tank;
 use Yoke\Loading\TongueShare;
 use Yoke\Loading\UsualItem;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Rig\Sheet\Values;
+use Yoke\Specification\Values;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Statics\TowVehicle;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 function aboard(Carrier $on, float $kilograms, float $place): Item
 {

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use Yoke\Balance\Bars;
-use Yoke\Balance\CoupledRig;
-use Yoke\Balance\TowedTrailer;
-use Yoke\Balance\TowVehicle;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
-use Yoke\Yard\SeededSource;
+use Yoke\Simulation\SeededSource;
+use Yoke\Statics\Bars;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\TowedTrailer;
+use Yoke\Statics\TowVehicle;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 /**
  * The same rig without any change of datum: springs from where they stood before a load came aboard, bars as they were set

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
-use Yoke\Measure\Fineness;
-use Yoke\Measure\LengthPrinter;
 use Yoke\Method\EqualSquat;
 use Yoke\Method\Judgement;
 use Yoke\Method\SquatFloor;
 use Yoke\Method\Verdict;
-use Yoke\Tape\Settling;
-use Yoke\Yard\SeededSource;
+use Yoke\Readings\Height\Settling;
+use Yoke\Simulation\SeededSource;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthPrinter;
 
 function squat(array $taped, SquatFloor $floor = SquatFloor::AloneHeight): Judgement
 {

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
-use Yoke\Measure\Fineness;
-use Yoke\Measure\Gaussian;
-use Yoke\Measure\LengthPrinter;
 use Yoke\Method\Band;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Method\FrontRestoration;
 use Yoke\Method\RestorationTargets;
 use Yoke\Method\Verdict;
-use Yoke\Tape\HeightDoubt;
-use Yoke\Tape\Settling;
-use Yoke\Yard\SeededSource;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\Settling;
+use Yoke\Simulation\SeededSource;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthPrinter;
 
 function restoration(array $taped, Settling $settling = Settling::Rolled, ?Band $band = null): Yoke\Method\Judgement
 {
@@ -84,7 +84,7 @@ it('says over where the front is surely below alone, however small its rise was'
 });
 
 it('names the one reading that would settle it', function (): void {
-    $rolled = fn (float $mm) => (new HeightDoubt)->reading(Yoke\Measure\Length::ofMillimetres($mm), Yoke\Rig\Suspension::Coil, Settling::Rolled);
+    $rolled = fn (float $mm) => (new HeightDoubt)->reading(Yoke\Units\Length::ofMillimetres($mm), Yoke\Rig\Suspension::Coil, Settling::Rolled);
     $heights = Heights::of(['alone' => [950], 'dropped' => [966], 'carried' => [956.9]], Settling::NotRolled)
         ->with(Yoke\Rig\Stance::Alone, Yoke\Rig\Axle::Front, $rolled(950))
         ->with(Yoke\Rig\Stance::Dropped, Yoke\Rig\Axle::Front, $rolled(966));
@@ -169,7 +169,7 @@ it('never advises a front below its alone height', function (): void {
 });
 
 it('gives a restored share its chances in a band', function (float $share, float $doubt, Verdict $verdict): void {
-    $chances = Band::of(0.5, 1.0)->chances(Gaussian::of($share, $doubt));
+    $chances = Band::of(0.5, 1.0)->chances(Normal::of($share, $doubt));
 
     expect($chances->verdict())->toBe($verdict)->and($chances->short + $chances->inBand + $chances->over)->toEqualWithDelta(1.0, 1e-12);
 })->with([[0.75, 0.05, Verdict::InBand], [0.3, 0.05, Verdict::Short], [1.2, 0.05, Verdict::Over], [0.5, 0.1, Verdict::CannotTell], [0.75, 0.0, Verdict::InBand]]);

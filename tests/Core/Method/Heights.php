@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Method;
 
-use Yoke\Measure\Length;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Rig\Suspension;
-use Yoke\Tape\HeightDoubt;
-use Yoke\Tape\Settling;
-use Yoke\Tape\StanceHeights;
+use Yoke\Units\Length;
 
 /** Stance heights for tests, in millimetres. */
 final class Heights

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
 use Yoke\Procedure\Exception\StepOutOfTurn;
 use Yoke\Procedure\HandSignal;
 use Yoke\Procedure\Need;
 use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Outcome;
 use Yoke\Procedure\Procedure;
-use Yoke\Procedure\Progress;
+use Yoke\Procedure\ProcedureProgress;
 use Yoke\Procedure\Question;
 use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Step;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Sheet\Values;
+use Yoke\Procedure\StepOutcome;
+use Yoke\Specification\Values;
 
 /** @return non-empty-list<Step> */
 function stepsOf(Occasion $occasion, string $family, array $answers = [], array $trailer = [], array $vehicle = []): array
@@ -92,14 +92,14 @@ it('asks only what the sheets do not say, and goes on as the answer has it', fun
 
 it('takes steps in order, and leaves out none that must be done', function (): void {
     $steps = stepsOf(Occasion::Departure, 'cam-bar');
-    $progress = new Progress($steps, ['inside' => Outcome::Done, 'gone' => Outcome::Done]);
+    $progress = new ProcedureProgress($steps, ['inside' => StepOutcome::Done, 'gone' => StepOutcome::Done]);
 
     expect($progress->current()?->key)->toBe('load')->and($progress->taken())->toBe(1)->and($progress->last()?->key)->toBe('inside')
-        ->and($progress->check('load', Outcome::LeftOut)->key)->toBe('load')
-        ->and(fn () => $progress->check('steps', Outcome::Done))->toThrow(StepOutOfTurn::class, 'not the one whose turn it is')
-        ->and(fn () => $progress->check('inside', Outcome::Done))->toThrow(StepOutOfTurn::class)
-        ->and(fn () => (new Progress($steps, []))->check('inside', Outcome::LeftOut))->toThrow(StepOutOfTurn::class, 'never left out')
-        ->and((new Progress($steps, array_fill_keys(keysOf($steps), Outcome::Done)))->current())->toBeNull();
+        ->and($progress->check('load', StepOutcome::LeftOut)->key)->toBe('load')
+        ->and(fn () => $progress->check('steps', StepOutcome::Done))->toThrow(StepOutOfTurn::class, 'not the one whose turn it is')
+        ->and(fn () => $progress->check('inside', StepOutcome::Done))->toThrow(StepOutOfTurn::class)
+        ->and(fn () => (new ProcedureProgress($steps, []))->check('inside', StepOutcome::LeftOut))->toThrow(StepOutOfTurn::class, 'never left out')
+        ->and((new ProcedureProgress($steps, array_fill_keys(keysOf($steps), StepOutcome::Done)))->current())->toBeNull();
 });
 
 it('shows no two signals alike', function (): void {

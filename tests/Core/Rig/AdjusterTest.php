@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Yoke\Rig\Adjuster\Adjuster;
-use Yoke\Rig\Adjuster\Adjusters;
-use Yoke\Rig\Adjuster\Counting;
-use Yoke\Rig\Adjuster\Role;
-use Yoke\Rig\Adjuster\Setting;
-use Yoke\Rig\Adjuster\StepRange;
-use Yoke\Rig\Exception\ImpossibleSetting;
-use Yoke\Rig\Exception\UnknownFamily;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Adjuster\Adjuster;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Counting;
+use Yoke\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Adjuster\StepRange;
+use Yoke\Family\Exception\UnknownFamily;
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
 
 function chainHitch(): Adjusters
 {
@@ -91,7 +91,7 @@ it('has seven families, each with words for every adjuster and quirks of its own
             ->and($family->adjusters(new HitchMeasures)->settings())->not->toBeEmpty()
             ->and(Families::get($family->key()))->toEqual($family);
     }
-    expect(count(glob(dirname(__DIR__, 3).'/core/Rig/Family/data/*.php') ?: []))->toBe(7)
+    expect(count(glob(dirname(__DIR__, 3).'/core/Family/data/*.php') ?: []))->toBe(7)
         ->and(array_filter($families, fn (HitchFamily $family): bool => ! $family->hasBars()))->toHaveCount(1);
 });
 

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Yoke\Measure\Length;
-use Yoke\Measure\Load;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Exception\ImpossibleRig;
 use Yoke\Rig\Hitch;
@@ -13,6 +11,8 @@ use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
 
 $mm = fn (float $length): Length => Length::ofMillimetres($length);
 $vehicle = fn (float $wheelbase, float $overhang): Vehicle => Vehicle::of(VehicleBody::PickUp, $mm($wheelbase), $mm($overhang), Suspension::Coil, Suspension::Leaf);

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Measure\RoadUnit;
 use Yoke\Procedure\Station;
 use Yoke\Road\Exception\ImpossibleRoadTest;
 use Yoke\Road\Feel;
 use Yoke\Road\RoadFinding;
 use Yoke\Road\RoadTest;
 use Yoke\Road\Severity;
+use Yoke\Units\RoadUnit;
 
 /** A road test where nothing was felt, but for what is given. */
 function drive(array $felt = [], float $speed = 80.0, float $distance = 12.0): RoadTest

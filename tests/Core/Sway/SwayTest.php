@@ -2,37 +2,37 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Fit\Priors;
-use Tests\Core\Fit\Readings;
-use Yoke\Advice\Trial;
-use Yoke\Fit\Estimation;
-use Yoke\Fit\RigPrior;
-use Yoke\Measure\Angle;
-use Yoke\Measure\Length;
-use Yoke\Measure\Torque;
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Estimation\Readings;
+use Yoke\Adjuster\Setting;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\RigPrior;
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\SwayControl;
 use Yoke\Method\Band;
+use Yoke\Method\CurrentSetting;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Adjuster\Setting;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Family\SwayControl;
 use Yoke\Sway\Answer;
 use Yoke\Sway\CamCentring;
 use Yoke\Sway\CountedThreads;
 use Yoke\Sway\FrictionMoment;
-use Yoke\Sway\Invitation;
-use Yoke\Sway\Invitations;
 use Yoke\Sway\OnTheRoad;
-use Yoke\Sway\SetUp;
 use Yoke\Sway\SwayCheck;
+use Yoke\Sway\SwayRisk;
+use Yoke\Sway\SwayRisks;
+use Yoke\Sway\SwaySetUp;
+use Yoke\Units\Angle;
+use Yoke\Units\Length;
+use Yoke\Units\Torque;
 
-/** What invites sway on a rig that was read exactly. @return list<Invitation> */
+/** What invites sway on a rig that was read exactly. @return list<SwayRisk> */
 function inviting(RigPrior $prior, float $tension, SwayControl $control, array $answers = [], ?CamCentring $cams = null): array
 {
     $posterior = (new Estimation($prior, (new Readings($prior->likelyRig(), $tension))->threeStances()))->posterior();
     $checks = SwayCheck::of(Families::get('cam-bar'));
 
-    return (new Invitations($posterior, new Trial(Setting::of(['link' => 4.0]), 0.0, 0.0), Band::usual(), $control))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
+    return (new SwayRisks($posterior, new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0), Band::usual(), $control))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
 }
 
 it('finds nothing on a rig that is set right and looked at', function (): void {
@@ -56,7 +56,7 @@ it('ranks what invites sway, and says where it is mended', function (Closure $ri
 ]);
 
 it('weighs a light tongue by its chance', function (): void {
-    $light = new RigPrior(Priors::rig()->known(), [...array_map(fn (int $parameter) => new Yoke\Fit\Likely(Priors::rig()->likely($parameter), 0.02), [0, 1]), new Yoke\Fit\Likely(290.0, 0.02), ...array_map(fn (int $parameter) => new Yoke\Fit\Likely(Priors::rig()->likely($parameter), 0.02), [3, 4, 5])], Yoke\Measure\Gaussian::of(20.0, 4.0));
+    $light = new RigPrior(Priors::rig()->known(), [...array_map(fn (int $parameter) => new Yoke\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02), [0, 1]), new Yoke\Probability\LogNormal(290.0, 0.02), ...array_map(fn (int $parameter) => new Yoke\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02), [3, 4, 5])], Yoke\Probability\Normal::of(20.0, 4.0));
     $found = array_column(inviting($light, 20.0, SwayControl::Bracket), null, 'what');
 
     expect($found['Too little on the tongue']->weight)->toBeGreaterThan(0.95)->and($found['Too little on the tongue']->why)->toContain('9.1 ± ')
@@ -71,9 +71,9 @@ it('asks every family for its own checks and the common ones, each with a remedy
     foreach ($checks as $check) {
         expect($check->says)->not->toEndWith('.')->and($check->remedy)->toEndWith('.');
     }
-    $unanswered = Invitations::ofChecks($checks, []);
+    $unanswered = SwayRisks::ofChecks($checks, []);
     expect($unanswered)->toHaveCount(1)->and($unanswered[0]->why)->toContain($checks[0]->says)
-        ->and(Invitations::ofChecks($checks, array_fill_keys($keys, Answer::No)))->toHaveCount(count($checks));
+        ->and(SwayRisks::ofChecks($checks, array_fill_keys($keys, Answer::No)))->toHaveCount(count($checks));
 })->with(fn (): array => array_column(array_map(fn (HitchFamily $family): array => [$family->key(), [$family]], Families::all()), 1, 0));
 
 it('grows friction with the bars\' load, and none is left slack', function (): void {
@@ -103,12 +103,12 @@ it('wants chains alike left and right', function (int $left, int $right, Answer 
 ]);
 
 it('says what is worse than at an earlier set-up, and nothing of what is better or the same', function (): void {
-    $before = new SetUp(0.13, Angle::ofDegrees(-0.4), 0.75, Torque::ofNewtonMetres(400));
-    $worse = (new SetUp(0.11, Angle::ofDegrees(0.3), 0.5, Torque::ofNewtonMetres(300)))->worseThan($before);
+    $before = new SwaySetUp(0.13, Angle::ofDegrees(-0.4), 0.75, Torque::ofNewtonMetres(400));
+    $worse = (new SwaySetUp(0.11, Angle::ofDegrees(0.3), 0.5, Torque::ofNewtonMetres(300)))->worseThan($before);
 
     expect($worse)->toHaveCount(4)->and(implode(' ', $worse))->toContain('11.0 % of gross, 13.0 % before')->toContain('higher by 0.7°')->toContain('50 % put back, 75 % before')->toContain('rub less, by 25 %')
-        ->and((new SetUp(0.14, Angle::ofDegrees(-0.5), 0.78, Torque::ofNewtonMetres(410)))->worseThan($before))->toBe([])
-        ->and((new SetUp(0.128, Angle::ofDegrees(-0.35), 0.72, null))->worseThan($before))->toBe([]);
+        ->and((new SwaySetUp(0.14, Angle::ofDegrees(-0.5), 0.78, Torque::ofNewtonMetres(410)))->worseThan($before))->toBe([])
+        ->and((new SwaySetUp(0.128, Angle::ofDegrees(-0.35), 0.72, null))->worseThan($before))->toBe([]);
 });
 
 it('never tells to brake hard or to steer against it', function (): void {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Card;
 
-use App\Card\CardPage;
-use App\Card\CardPdf;
-use App\Card\Paper;
 use App\Models\Job;
+use App\Models\Paper;
 use App\Models\User;
+use App\Screens\Card\CardPage;
+use App\Screens\Card\CardPdf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

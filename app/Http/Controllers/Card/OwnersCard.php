@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Card;
 
-use App\Card\CardPage;
-use App\Card\Paper;
 use App\Models\CardLink;
-use App\Procedures\ProcedurePage;
+use App\Models\Paper;
+use App\Screens\Card\CardPage;
+use App\Screens\Procedures\ProcedurePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Garage;
 
-use App\Garage\OpenJobs;
-use App\Garage\PartCard;
-use App\Garage\PartForm;
-use App\Garage\PartModels;
-use App\Garage\Shelves;
 use App\Models\Hitch;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Plan\PlanPage;
+use App\Screens\Garage\PartCard;
+use App\Screens\Garage\PartForm;
+use App\Screens\Garage\Shelves;
+use App\Screens\Plan\PlanPage;
+use App\UseCases\Garage\OpenJobs;
+use App\UseCases\Garage\PartModels;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +23,7 @@ use Illuminate\Http\Request;
 use Yoke\CoreException;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Exception\ImpossibleRig;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Specification\RigPart;
 
 /** Vehicles, trailers and hitches with their sheets, and the rigs that pair them. */
 final class Garage
@@ -43,13 +43,13 @@ final class Garage
             'page' => $page,
             'hasMore' => $rigs->count() > self::A_PAGE,
             'pickable' => array_map(
-                fn (Part $part): array => PartModels::of($part)::atHand()->orderBy('name')->pluck('name', 'id')->all(),
-                array_combine(array_column(Part::cases(), 'value'), Part::cases()),
+                fn (RigPart $part): array => PartModels::of($part)::atHand()->orderBy('name')->pluck('name', 'id')->all(),
+                array_combine(array_column(RigPart::cases(), 'value'), RigPart::cases()),
             ),
         ]);
     }
 
-    public function shelf(Part $part): View
+    public function shelf(RigPart $part): View
     {
         return view('garage.shelf', ['part' => $part, 'cards' => PartCard::all($part, Shelves::AtHand)]);
     }
@@ -57,12 +57,12 @@ final class Garage
     public function away(): View
     {
         return view('garage.away', [
-            'cards' => array_merge(...array_map(fn (Part $part): array => PartCard::all($part, Shelves::Away), Part::cases())),
+            'cards' => array_merge(...array_map(fn (RigPart $part): array => PartCard::all($part, Shelves::Away), RigPart::cases())),
             'rigs' => Rig::away()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('archived_at')->limit(60)->get(),
         ]);
     }
 
-    public function edit(Request $request, Part $part, int $id): View
+    public function edit(Request $request, RigPart $part, int $id): View
     {
         $model = PartModels::find($part, $id);
 
@@ -75,7 +75,7 @@ final class Garage
     }
 
     /** What the typed sheet would mean: the rig drawn and planned again. Nothing is saved. */
-    public function preview(Request $request, Part $part, int $id): JsonResponse
+    public function preview(Request $request, RigPart $part, int $id): JsonResponse
     {
         $model = PartModels::find($part, $id);
         $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
@@ -88,7 +88,7 @@ final class Garage
         ]);
     }
 
-    public function update(Request $request, Part $part, int $id): RedirectResponse
+    public function update(Request $request, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
@@ -108,7 +108,7 @@ final class Garage
         return array_filter($request->except(['_token']), is_string(...));
     }
 
-    private function plan(Request $request, Part $part, Vehicle|Trailer|Hitch $model): ?PlanPage
+    private function plan(Request $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage
     {
         $rig = (new OpenJobs($part, $model))->rigs()->first()?->setRelation($part->value, $model);
         try {
@@ -119,7 +119,7 @@ final class Garage
     }
 
     /** @return array<string, string> what no field alone can see */
-    private function impossible(Part $part, Vehicle|Trailer|Hitch $model): array
+    private function impossible(RigPart $part, Vehicle|Trailer|Hitch $model): array
     {
         $problems = new CollectProblems;
         foreach ((new OpenJobs($part, $model))->rigs() as $rig) {

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Garage;
 
-use App\Garage\PairDraft;
-use App\Garage\PartForm;
-use App\Garage\PartModels;
 use App\Models\Rig;
 use App\Models\User;
+use App\Screens\Garage\PartForm;
+use App\UseCases\Garage\PairDraft;
+use App\UseCases\Garage\PartModels;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Specification\RigPart;
 
 /** What comes into the garage, is copied, put away and brought back. Nothing leaves it. */
 final class Shelf
 {
-    public function create(Request $request, Part $part): View
+    public function create(Request $request, RigPart $part): View
     {
         $model = PartModels::fresh($part);
 
         return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $this->person($request)), 'plan' => null]);
     }
 
-    public function store(Request $request, Part $part): RedirectResponse
+    public function store(Request $request, RigPart $part): RedirectResponse
     {
         $model = PartModels::fresh($part);
         $typed = array_filter($request->except(['_token']), is_string(...));
@@ -37,7 +37,7 @@ final class Shelf
         return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', 'Saved. Pair it in the garage, or start a job with it.');
     }
 
-    public function copy(Part $part, int $id): RedirectResponse
+    public function copy(RigPart $part, int $id): RedirectResponse
     {
         $copy = PartModels::find($part, $id)->replicate(['mark', 'archived_at']);
         $copy->name = mb_substr("{$copy->name}, copy", 0, 80);
@@ -46,7 +46,7 @@ final class Shelf
         return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', 'Copied. Give it a name of its own.');
     }
 
-    public function putAway(Part $part, int $id): RedirectResponse
+    public function putAway(RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $model->putAway();
@@ -54,7 +54,7 @@ final class Shelf
         return redirect()->back()->with('saved', "{$model->name} is put away; its jobs keep it.");
     }
 
-    public function bringBack(Part $part, int $id): RedirectResponse
+    public function bringBack(RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $model->bringBack();

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Bench\BenchPage;
-use App\Bench\LevellingQuestion;
-use App\Bench\Look;
 use App\Models\Job;
 use App\Models\User;
+use App\Screens\Bench\BenchPage;
+use App\Screens\Bench\Look;
+use App\UseCases\Forms\LevellingQuestion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Yoke\Procedure\Station;
-use Yoke\Tape\HeightDoubt;
+use Yoke\Readings\Height\HeightDoubt;
 
 /** The main screen: one job at one station. */
 final class Bench

@@ -6,11 +6,11 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\User;
-use App\Plan\PlanPage;
+use App\Screens\Plan\PlanPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
-use Yoke\Plan\Head\ShankPlace;
+use Yoke\Head\ShankPlace;
 use Yoke\Procedure\Station;
 
 /** Records where the head was bolted; a place that has something against it needs its reason. */

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Bench\BenchPage;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Plan\PlanPage;
-use App\Yard\JobDraft;
+use App\Screens\Bench\BenchPage;
+use App\Screens\Plan\PlanPage;
+use App\UseCases\Jobs\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Tape\HeightDoubt;
+use Yoke\Readings\Height\HeightDoubt;
 
 final class Jobs
 {

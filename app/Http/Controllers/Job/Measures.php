@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Bench\MeasureKind;
 use App\Models\Job;
 use App\Models\Measure;
+use App\Models\MeasureKind;
 use App\Models\User;
-use App\Yard\TypedParts;
+use App\UseCases\Forms\TypedParts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\Photo;
-use App\Photos\CleanPhoto;
-use App\Photos\Shows;
-use App\Photos\UnusablePhoto;
+use App\Models\PhotoPurpose;
+use App\UseCases\Photos\CleanPhoto;
+use App\UseCases\Photos\UnusablePhoto;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +28,7 @@ final class Photos
 
     public function store(Request $request, Job $job): RedirectResponse
     {
-        $shows = Shows::tryFrom($request->string('shows')->toString()) ?? Shows::Other;
+        $shows = PhotoPurpose::tryFrom($request->string('shows')->toString()) ?? PhotoPurpose::Other;
         $back = redirect()->route('photos', $job);
         try {
             $photo = $job->photos->count() < self::MOST ? $this->sent($request) : throw UnusablePhoto::tooMany(self::MOST);

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\ProcedureRun;
-use App\Procedures\ProcedurePage;
+use App\Screens\Procedures\ProcedurePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Yoke\Procedure\Exception\StepOutOfTurn;
 use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Outcome;
 use Yoke\Procedure\Step;
+use Yoke\Procedure\StepOutcome;
 
 /** Procedures, run one step at a time; interrupted they wait where they were. */
 final class Procedures
@@ -77,7 +77,7 @@ final class Procedures
         $job->takeTurn();
         $page = $this->page($job, $occasion);
         $progress = $page->progress ?? abort(404);
-        $outcome = Outcome::tryFrom($request->string('outcome', Outcome::Done->value)->toString()) ?? abort(422, 'Expected done or left out.');
+        $outcome = StepOutcome::tryFrom($request->string('outcome', StepOutcome::Done->value)->toString()) ?? abort(422, 'Expected done or left out.');
         $step = $progress->check($request->string('step')->toString(), $outcome);
         $run = $page->run ?? $this->begin($request, $job, $occasion);
         $this->answer($request, $run, $step);

@@ -12,8 +12,8 @@ use App\Models\WeighTicket;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Yoke\Adjuster\Exception\ImpossibleSetting;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Exception\ImpossibleSetting;
 use Yoke\Rig\Stance;
 
 /** Begins a round of reading: another setting hooked up, or the same stance read again. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Care\RigCare;
 use App\Models\Job;
 use App\Models\User;
+use App\UseCases\Service\RigCare;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Advice\Aim;
+use Yoke\Method\Criterion;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 
@@ -40,7 +40,7 @@ final class Stations
     /** Which school governs the job's next move. */
     public function method(Request $request, Job $job, Station $station): RedirectResponse
     {
-        $method = Aim::tryFrom($request->string('method')->toString());
+        $method = Criterion::tryFrom($request->string('method')->toString());
         abort_if($method === null, 422, 'Expected one of the five methods.');
         $job->update(['method' => $method]);
 

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Bench\BenchPage;
-use App\Bench\Entry;
-use App\Bench\Look;
-use App\Bench\Outcome;
-use App\Bench\TapeAnswer;
-use App\Bench\TapeLog;
 use App\Http\Requests\TapeRequest;
 use App\Models\Job;
+use App\Screens\Bench\BenchPage;
+use App\Screens\Bench\Look;
+use App\Screens\Bench\TapeAnswer;
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\SaveOutcome;
+use App\UseCases\Tape\TapeLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Procedure\Station;
+use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
-use Yoke\Tape\HeightDoubt;
 
 /** Takes what is typed at a station: to show what it would mean, or to save it. */
 final class Tape
@@ -56,18 +56,18 @@ final class Tape
         return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, Look::asked($request), $entries));
     }
 
-    /** @param  array<string, Outcome>  $outcomes */
+    /** @param  array<string, SaveOutcome>  $outcomes */
     private function redirect(TapeRequest $request, Job $job, Station $station, array $outcomes): RedirectResponse
     {
-        $open = array_filter($outcomes, fn (Outcome $outcome): bool => $outcome->sentence !== '');
+        $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->sentence !== '');
         if ($open === []) {
             return redirect()->route('bench', [$job, ($station->nextTaped() ?? $station)->value]);
         }
-        $typed = collect($open)->map(fn (Outcome $outcome): string => $outcome->entry->typed);
-        $basedOn = collect($open)->map(fn (Outcome $outcome): ?int => $outcome->basedOn);
+        $typed = collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->entry->typed);
+        $basedOn = collect($open)->map(fn (SaveOutcome $outcome): ?int => $outcome->basedOn);
 
         return redirect()->route('bench', [$job, $station->value])
             ->withInput(['typed' => $typed->all(), 'based_on' => $basedOn->all(), 'rolled' => $request->boolean('rolled')])
-            ->withErrors(collect($open)->map(fn (Outcome $outcome): string => $outcome->sentence)->all(), 'tape');
+            ->withErrors(collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->sentence)->all(), 'tape');
     }
 }

@@ -6,14 +6,14 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\User;
-use App\Yard\TypedParts;
+use App\UseCases\Forms\TypedParts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Sheet\FieldKind;
-use Yoke\Rig\Sheet\Part;
+use Yoke\Specification\FieldKind;
+use Yoke\Specification\RigPart;
 
 /** Keeps what a wrench showed at the fasteners of a hitch. */
 final class Torques
@@ -26,8 +26,8 @@ final class Torques
         /** @var User $person */
         $person = $request->user();
         $fastener = $request->string('fastener')->toString();
-        $field = Part::Hitch->fields()[$fastener] ?? null;
-        $sheet = $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(Part::Hitch)->number($fastener) : null;
+        $field = RigPart::Hitch->fields()[$fastener] ?? null;
+        $sheet = $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener) : null;
         abort_if($sheet === null, 404);
         $problems = new CollectProblems;
         $parts = new TypedParts(['wrench' => $request->string('wrench')->toString()], $person, $problems);

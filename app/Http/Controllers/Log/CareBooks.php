@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
-use App\Care\CareCalendar;
-use App\Care\CareLine;
-use App\Care\RigCare;
 use App\Models\Rig;
 use App\Models\User;
+use App\Screens\Service\CareCalendar;
+use App\Screens\Service\CareLine;
+use App\UseCases\Service\RigCare;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
-use Yoke\Care\CareDone;
-use Yoke\Care\CareTask;
-use Yoke\Care\Exception\ImpossibleDistance;
+use Yoke\Service\CareDone;
+use Yoke\Service\CareTask;
+use Yoke\Service\Exception\ImpossibleDistance;
 
 /** The care books: what falls due on a rig, what was done, and the calendar of it. */
 final class CareBooks
@@ -36,7 +36,9 @@ final class CareBooks
     {
         $care = new RigCare($rig);
         $task = $request->string('task')->toString();
-        abort_unless(in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true), 404);
+        if (! in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true)) {
+            abort(404);
+        }
         $back = redirect()->back(302, [], route('log.care', $rig));
         try {
             $care->write($task, trim($request->string('driven')->toString()), $this->person($request));

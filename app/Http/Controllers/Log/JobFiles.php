@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
-use App\Card\CardPage;
 use App\Interchange\Csv;
 use App\Interchange\Job\FileCheck;
 use App\Interchange\Job\ImportRefused;
@@ -13,6 +12,7 @@ use App\Interchange\Job\JobImport;
 use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Models\User;
+use App\Screens\Card\CardPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

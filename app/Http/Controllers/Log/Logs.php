@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
-use App\Log\ReturnVisit;
-use App\Log\RigLog;
-use App\Log\Search;
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
 use App\Models\User;
-use App\Yard\TypedParts;
+use App\Screens\Log\ReturnVisit;
+use App\Screens\Log\RigLog;
+use App\Screens\Log\Search;
+use App\UseCases\Forms\TypedParts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Check\CollectProblems;
-use Yoke\Tape\HeightDoubt;
 
 /** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
 final class Logs

@@ -10,8 +10,8 @@ use App\Models\Job;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Yoke\Device\DeviceKind;
-use Yoke\Device\Exception\UnreadableDevice;
+use Yoke\Readings\Device\DeviceKind;
+use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
 
 /** One look at a device's display; the browser looks again until it stands still. */

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Weigh;
 
-use App\Loads\LoadDraft;
-use App\Loads\LoadsPage;
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\User;
+use App\Screens\Loads\LoadsPage;
+use App\UseCases\Loads\LoadDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Balance\Exception\ImpossibleModel;
-use Yoke\Tape\HeightDoubt;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
 final class Loads

@@ -7,19 +7,19 @@ namespace App\Http\Controllers\Weigh;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\WeighTicket;
-use App\Weigh\WeighPage;
+use App\Screens\Weigh\WeighPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
-use Yoke\Measure\Load;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\TicketSheet;
+use Yoke\Readings\Weighing\TicketText;
 use Yoke\Rig\Stance;
-use Yoke\Tape\HeightDoubt;
-use Yoke\Weigh\Exception\ImpossibleTicket;
-use Yoke\Weigh\Ticket;
-use Yoke\Weigh\TicketSheet;
-use Yoke\Weigh\TicketText;
+use Yoke\Units\Load;
 
 /** The weigh station: tickets typed, pasted or read from a file. */
 final class Tickets

@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Weigh;
 
 use App\Models\Job;
 use App\Models\User;
-use App\Weigh\TongueForm;
-use App\Weigh\TonguePage;
+use App\Screens\Weigh\TonguePage;
+use App\UseCases\Forms\TongueForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Closure;
+use Illuminate\Console\Command;
+use Yoke\Simulation\AdviceBenchmark;
+use Yoke\Simulation\Contest\Benchmark;
+use Yoke\Simulation\Contest\Tally;
+use Yoke\Simulation\Contest\TicketContest;
+use Yoke\Simulation\StanceBenchmark;
+
+final class Bench extends Command
+{
+    protected $signature = 'yoke:bench
+        {--stances=100000 : How many stances of the forward model to time}
+        {--rigs=0 : How many simulated rigs to set up, by hand and by the advice}
+        {--tickets=0 : How many simulated rigs to weigh, alone, dropped and carried}
+        {--seed=1 : What the rigs are drawn from}
+        {--json : Print JSON}';
+
+    private const ADVICES = 200;
+
+    protected $description = 'Time the model on this machine, play the advice against one step at a time, and print what was measured';
+
+    public function handle(): int
+    {
+        $stances = max(1, (int) $this->option('stances'));
+        $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
+        $measured['milliseconds_per_advice'] = round((new AdviceBenchmark($this->clock(), (int) $this->option('seed')))->run(self::ADVICES), 2);
+        $rigs = (int) $this->option('rigs');
+        if ($rigs > 0) {
+            $measured += $this->contest($rigs, (int) $this->option('seed'));
+        }
+        $tickets = (int) $this->option('tickets');
+        if ($tickets > 0) {
+            $measured['tickets'] = ['rigs' => $tickets, ...self::rounded((new TicketContest((int) $this->option('seed')))->run($tickets))];
+        }
+        $measured['peak_memory_mib'] = round(memory_get_peak_usage(true) / 1024 ** 2, 1);
+        $this->print($measured);
+
+        return self::SUCCESS;
+    }
+
+    private function microseconds(int $stances): float
+    {
+        return (new StanceBenchmark($this->clock()))->run($stances);
+    }
+
+    /** @return Closure(): float seconds */
+    private function clock(): Closure
+    {
+        return static fn (): float => hrtime(true) / 1e9;
+    }
+
+    /** @return array<string, mixed> */
+    private function contest(int $rigs, int $seed): array
+    {
+        $began = hrtime(true);
+        $tallies = (new Benchmark($seed))->run($rigs);
+
+        return [
+            'rigs' => $rigs,
+            'seed' => $seed,
+            'seconds' => round((hrtime(true) - $began) / 1e9, 1),
+            'players' => array_map(static fn (Tally $tally): array => self::rounded($tally->figures()), $tallies),
+            'calibration' => array_map(self::rounded(...), $tallies['advised']->calibration()),
+        ];
+    }
+
+    /**
+     * @param  array<string, int|float>  $figures
+     * @return array<string, int|float>
+     */
+    private static function rounded(array $figures): array
+    {
+        return array_map(static fn (int|float $figure): int|float => is_int($figure) ? $figure : round($figure, 4), $figures);
+    }
+
+    /** @param  array<array-key, mixed>  $measured */
+    private function print(array $measured, string $under = ''): void
+    {
+        if ($this->option('json')) {
+            $this->output->writeln((string) json_encode($measured));
+
+            return;
+        }
+        foreach ($measured as $name => $value) {
+            $label = $under.str_replace('_', ' ', (string) $name);
+            if (is_array($value)) {
+                $this->output->writeln($label);
+                $this->print($value, "{$under}    ");
+            } else {
+                $this->output->writeln(sprintf('%-34s %s', $label, is_scalar($value) ? $value : ''));
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Yoke\Units\Text\Fineness;
+
+/** A person's own units, fineness and theme. */
+final class Preferences
+{
+    public function update(Request $request): RedirectResponse
+    {
+        /** @var array{fineness?: string, theme?: string} $taste */
+        $taste = $request->validate([
+            'fineness' => ['sometimes', Rule::enum(Fineness::class)],
+            'theme' => ['sometimes', Rule::in(array_keys(User::THEMES))],
+        ]);
+        /** @var User $person */
+        $person = $request->user();
+        $person->update($taste);
+
+        return back();
+    }
+}

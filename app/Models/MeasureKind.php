@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Yoke\Estimation\Observed;
+use Yoke\Rig\Stance;
+
+/** What else than fenders can be read in a stance; the value is its field. */
+enum MeasureKind: string
+{
+    case Coupler = 'coupler';
+    case BallLoad = 'ball_load';
+    case BarGap = 'bar_gap';
+    case TrailerAngle = 'trailer_angle';
+    case FrontAxle = 'front_axle';
+    case RearAxle = 'rear_axle';
+    case TrailerAxles = 'trailer_axles';
+
+    /** @return list<self> */
+    public static function of(Stance $stance): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => match ($kind) {
+            self::FrontAxle, self::RearAxle => true,
+            self::BarGap => $stance === Stance::Dropped,
+            default => $stance !== Stance::Alone,
+        }));
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Coupler => 'Coupler height',
+            self::BallLoad => 'Gauge in the head',
+            self::TrailerAngle => 'Trailer, degrees nose-up',
+            self::BarGap => 'Frame to bar tip, bars in but not hooked',
+            self::FrontAxle => 'Front axle, weighed',
+            self::RearAxle => 'Rear axle, weighed',
+            self::TrailerAxles => 'Trailer axles, weighed',
+        };
+    }
+
+    public function isLength(): bool
+    {
+        return $this === self::Coupler || $this === self::BarGap;
+    }
+
+    /** Nose-down is below 0. */
+    public function isAngle(): bool
+    {
+        return $this === self::TrailerAngle;
+    }
+
+    public function observed(): Observed
+    {
+        return match ($this) {
+            self::Coupler => Observed::CouplerRise,
+            self::BallLoad => Observed::BallLoad,
+            self::TrailerAngle => Observed::NoseRise,
+            self::BarGap => Observed::BarBend,
+            self::FrontAxle => Observed::FrontLoad,
+            self::RearAxle => Observed::RearLoad,
+            self::TrailerAxles => Observed::TrailerLoad,
+        };
+    }
+}

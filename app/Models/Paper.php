@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a card is printed on; the value is its name in addresses. */
+enum Paper: string
+{
+    case A4 = 'a4';
+    case Letter = 'letter';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+}

@@ -1,0 +1,304 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use App\Screens\Plan\PlanPage;
+use App\Screens\Sway\SwayPage;
+use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\Place;
+use App\UseCases\Tape\TapedHeights;
+use Yoke\Advice\Policy;
+use Yoke\Drawing\Elevation;
+use Yoke\Drawing\FrontRule;
+use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\StanceFigures;
+use Yoke\Method\EqualSquat;
+use Yoke\Method\FrontRestoration;
+use Yoke\Method\Judgement;
+use Yoke\Method\RestorationTargets;
+use Yoke\Procedure\Station;
+use Yoke\Readings\Height\Caution;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\Plausibility;
+use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\Side;
+use Yoke\Readings\Height\StanceHeights;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthPrinter;
+
+/** Everything the bench shows of a job at one station. */
+final class BenchPage
+{
+    public readonly Rig $rig;
+
+    public readonly LengthPrinter $print;
+
+    private readonly TapedHeights $taped;
+
+    public readonly StanceHeights $heights;
+
+    public readonly StationProgress $progress;
+
+    public readonly Station $station;
+
+    /** What is worked out once a page is asked for it: the plan, the advice. */
+    private ?PlanPage $plan = null;
+
+    private ?AdvicePage $advice = null;
+
+    /**
+     * @param  Station|null  $station  where the work goes on when none is given
+     * @param  list<Entry>  $entries  what is being typed and is not saved yet
+     */
+    public function __construct(
+        public readonly Job $job,
+        public readonly User $viewer,
+        HeightDoubt $doubt,
+        ?Station $station = null,
+        public readonly Look $look = new Look,
+        array $entries = [],
+    ) {
+        $this->rig = $job->rigAsWorked()->core();
+        $this->print = $viewer->lengthPrinter();
+        $this->taped = TapedHeights::saved($job, $this->rig, $doubt)->with($entries);
+        $this->heights = $this->taped->stances();
+        $this->progress = new StationProgress($job, $this->heights);
+        $this->station = $station ?? $this->progress->current();
+    }
+
+    /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */
+    public function elevation(HitchSet $hitch = new HitchSet): Elevation
+    {
+        return new Elevation($this->rig, $this->heights, $this->look->magnification->factor(), $hitch);
+    }
+
+    /** The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all is. */
+    public function foreseen(): ?StanceHeights
+    {
+        if (! $this->heights->holdsBothEndsOf(Stance::Alone) || $this->heights->holdsBothEndsOf(Stance::Carried)) {
+            return null;
+        }
+
+        return $this->plan()->plan->filledIn($this->heights);
+    }
+
+    /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
+    public function ghosts(?StanceHeights $foreseen): array
+    {
+        $stances = $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stances();
+
+        return array_values(array_filter($stances, fn (StanceFigures $drawn): bool => ! $this->heights->holdsBothEndsOf($drawn->stance)));
+    }
+
+    /** What all readings together tell, and the next move; null while they cannot. */
+    public function advice(): ?AdvicePage
+    {
+        if ($this->advice === null) {
+            $workup = JobAnalysis::of($this->job, $this->taped, app(Policy::class));
+            $this->advice = $workup === null ? null : new AdvicePage($workup, $this->viewer);
+        }
+
+        return $this->advice;
+    }
+
+    /** The job's trials; null while their worth cannot be told. */
+    public function trials(): ?TrialsPage
+    {
+        $advice = $this->advice();
+
+        return $advice === null ? null : new TrialsPage($this->job, $this->taped, $advice->workup, $advice->words, $this->print, $this->look);
+    }
+
+    /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
+    public function tried(): array
+    {
+        $advice = $this->look->tried === [] ? null : $this->advice();
+        $setting = $advice?->workup->settingOf($this->look->tried);
+        if ($setting === null || $advice === null) {
+            return [];
+        }
+        $heights = $this->heights;
+        foreach (Axle::cases() as $axle) {
+            $heights = $heights->with(Stance::Carried, $axle, HeightReading::of(Length::ofMillimetres($advice->height($setting, $axle)->mean()), 0.0, 0.0, 0.0));
+        }
+        $drawn = (new Elevation($this->rig, $heights, $this->look->magnification->factor()))->stances();
+
+        return [$drawn[count($drawn) - 1]];
+    }
+
+    /** Whether the carried rig was read and nobody said at which setting. */
+    public function isSettingUnsaid(): bool
+    {
+        return ! $this->isSettingKnown() && $this->heights->at(Stance::Carried, Axle::Front) !== null;
+    }
+
+    /** Whether somebody wrote down which setting is on. */
+    public function isSettingKnown(): bool
+    {
+        return $this->job->settingOf($this->job->roundOf(Stance::Carried)) !== null;
+    }
+
+    /** The vehicle maker's word where it changes the verdict: a band of its own, or none at all. Else an empty text. */
+    public function makersWord(): string
+    {
+        $word = $this->job->rigAsWorked()->described()->makersWord();
+
+        return $word !== null && ($word->forbids() || $word->band() !== null) ? $word->says($this->viewer->loadUnit()) : '';
+    }
+
+    public function isForbidden(): bool
+    {
+        return $this->job->rigAsWorked()->described()->makersWord()?->forbids() ?? false;
+    }
+
+    /** The view beside the station that says more of it than the verdict, if any. */
+    public function planView(): ?string
+    {
+        return match ($this->station) {
+            Station::Brief => 'plan.brief',
+            Station::Ground => 'plan.ground',
+            Station::Head => 'plan.head',
+            Station::Brackets => 'plan.brackets',
+            Station::Sway => 'sway.panel',
+            Station::Road => 'road.panel',
+            default => null,
+        };
+    }
+
+    public function sway(): SwayPage
+    {
+        return new SwayPage($this->job, $this->viewer, $this->advice());
+    }
+
+    public function plan(): PlanPage
+    {
+        return $this->plan ??= PlanPage::ofJob($this->job, $this->viewer);
+    }
+
+    public function restoration(): Judgement
+    {
+        return (new FrontRestoration($this->job->band()))->judge($this->heights, $this->print);
+    }
+
+    public function squat(): Judgement
+    {
+        return (new EqualSquat)->judge($this->heights, $this->print);
+    }
+
+    public function rule(): ?FrontRule
+    {
+        return FrontRule::of($this->heights, $this->job->band());
+    }
+
+    public function targets(): ?RestorationTargets
+    {
+        return RestorationTargets::from($this->heights);
+    }
+
+    public function reading(Stance $stance, Axle $axle): ?HeightReading
+    {
+        return $this->heights->at($stance, $axle);
+    }
+
+    /** @return list<Caution> */
+    public function cautions(): array
+    {
+        return (new Plausibility($this->print))->cautions($this->heights);
+    }
+
+    /** The caution that stands beside a field, or an empty text. */
+    public function cautionAt(Place $place): string
+    {
+        $sides = $place->side === Side::Right ? $this->sidesApart($place) : null;
+        if ($sides !== null) {
+            return $sides;
+        }
+        foreach ($this->cautions() as $caution) {
+            if ($caution->stance === $place->stance && $caution->axle === $place->axle) {
+                return $caution->sentence;
+            }
+        }
+
+        return '';
+    }
+
+    private function sidesApart(Place $right): ?string
+    {
+        $one = $this->taped->at(new Place($right->stance, $right->axle, Side::Left));
+        $other = $this->taped->at($right);
+
+        return $one === null || $other === null ? null : (new Plausibility($this->print))->sides($one, $other);
+    }
+
+    /** A word on stances that were not all taped the same way, or an empty text. */
+    public function waysOfTaping(): string
+    {
+        return $this->taped->mixesWays()
+            ? 'Some stances are taped with one height an axle and some left and right: tape all three the same way, or the verdict leans.'
+            : '';
+    }
+
+    /** The saved reading that stands in a field. */
+    private function saved(Place $place): ?Reading
+    {
+        return $this->job->liveReadings->first(fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key() && $reading->round === $this->job->roundOf($place->stance));
+    }
+
+    /** What a field shows: the text as it was typed, or the same height in this person's unit. */
+    public function shown(Place $place): string
+    {
+        return $this->saved($place)?->typedLength()?->shownTo($this->print) ?? '';
+    }
+
+    /** The saved reading that a correction of this field would supersede. */
+    public function standing(Place $place): ?int
+    {
+        return $this->saved($place)?->id;
+    }
+
+    /** Whether the stance was last taped after rolling. */
+    public function isRolled(Stance $stance): bool
+    {
+        return $this->job->liveReadings->contains(
+            fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $this->job->roundOf($stance) && $reading->height_mm !== null && $reading->settling === Settling::Rolled,
+        );
+    }
+
+    /** The field where an axle's dimension is typed: the left one where sides are taped apart. */
+    public function fieldOf(Axle $axle): string
+    {
+        return (new Place(Stance::Alone, $axle, $this->job->each_side ? Side::Left : Side::Both))->field();
+    }
+
+    /** A height of this kind, to show how one is typed. */
+    public function example(Place $place): string
+    {
+        return $this->print->nearest(Length::ofInches($place->axle === Axle::Front ? 37.4375 : 38.875));
+    }
+
+    /** What a field's reading comes to in both units, and how far it can be trusted. */
+    public function worth(Place $place): string
+    {
+        $reading = $this->taped->at($place);
+        if ($reading === null) {
+            return '';
+        }
+        $both = array_map(
+            static fn (Fineness $fineness): string => (new LengthPrinter($fineness))->nearest($reading->height()),
+            [Fineness::ThirtySecond, Fineness::Millimetre],
+        );
+
+        return sprintf('%s = %s, good to %s', $both[0], $both[1], $this->print->doubt($reading->doubt()));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\Models\Job;
+use App\Models\MeasureKind;
+use Yoke\Rig\Stance;
+use Yoke\Specification\RigPart;
+
+/** What else than fenders was read in the round that is on. */
+final readonly class OtherReadings
+{
+    /** What a reading is measured against, by kind: a field, and the part on whose sheet it stands. */
+    private const AGAINST = ['coupler' => ['coupler_height_mm', RigPart::Trailer], 'bar_gap' => ['hang_mm', RigPart::Hitch]];
+
+    public function __construct(private Job $job, private Stance $stance)
+    {
+    }
+
+    public function shown(MeasureKind $kind): string
+    {
+        return $this->job->measure($this->stance, $this->job->roundOf($this->stance), $kind)->typed ?? '';
+    }
+
+    /** What a reading waits for before it counts, or an empty text. */
+    public function waitsFor(MeasureKind $kind): string
+    {
+        [$field, $part] = self::AGAINST[$kind->value] ?? [null, RigPart::Hitch];
+        $isKnown = $field === null || $this->job->rigAsWorked()->values($part)->number($field) !== null;
+
+        return $isKnown ? '' : "Counts once the {$part->value}'s sheet has: ".lcfirst($part->fields()[$field]->label).'.';
+    }
+}

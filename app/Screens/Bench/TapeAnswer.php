@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\Place;
+use App\UseCases\Tape\SaveOutcome;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * The live answer to the tape form: the parts of the bench drawn again, and a sentence for each field.
+ *
+ * @phpstan-type Field array{tone: string, sentence: string, basedOn: int|null, saved: string|null}
+ */
+final readonly class TapeAnswer
+{
+    public function __construct(private BenchPage $page)
+    {
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, mixed>
+     */
+    public function previewing(array $entries): array
+    {
+        $fields = [];
+        foreach ($entries as $entry) {
+            $fields[$entry->place->field()] = $entry->refusal === null
+                ? $this->believed($entry->place, $entry->basedOn, null)
+                : $this->field('stop', $entry->refusal, $entry->basedOn, null);
+        }
+
+        return ['fields' => $fields, 'parts' => $this->parts(), 'said' => $this->said()];
+    }
+
+    /**
+     * @param  array<string, SaveOutcome>  $outcomes
+     * @return array<string, mixed>
+     */
+    public function saved(array $outcomes): array
+    {
+        $next = $this->page->station->nextTaped();
+        $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen());
+
+        return [
+            'fields' => array_map($this->savedField(...), $outcomes),
+            'parts' => $this->parts(),
+            'said' => $this->said(),
+            'savedAt' => $open === [] ? 'Saved '.Date::now()->format('H:i') : 'Not all of it is saved',
+            'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
+        ];
+    }
+
+    /** The verdict in one line, for a screen reader. */
+    private function said(): string
+    {
+        $judged = $this->page->restoration();
+
+        return trim("{$judged->printed} {$judged->verdict->value}. {$judged->advice}");
+    }
+
+    /** @return Field */
+    private function savedField(SaveOutcome $outcome): array
+    {
+        return $outcome->sentence !== ''
+            ? $this->field($outcome->saved->isOpen() ? 'stop' : 'note', $outcome->sentence, $outcome->basedOn, $outcome->saved->value)
+            : $this->believed($outcome->entry->place, $outcome->basedOn, $outcome->saved->value);
+    }
+
+    /** @return Field */
+    private function believed(Place $place, ?int $basedOn, ?string $saved): array
+    {
+        $caution = $this->page->cautionAt($place);
+
+        return $caution !== ''
+            ? $this->field('caution', $caution, $basedOn, $saved)
+            : $this->field('plain', $this->page->worth($place), $basedOn, $saved);
+    }
+
+    /** @return Field */
+    private function field(string $tone, string $sentence, ?int $basedOn, ?string $saved): array
+    {
+        return ['tone' => $tone, 'sentence' => $sentence, 'basedOn' => $basedOn, 'saved' => $saved];
+    }
+
+    /** @return array<string, string> */
+    private function parts(): array
+    {
+        return array_map(
+            fn (string $view): string => view($view, ['page' => $this->page])->render(),
+            ['drawing' => 'bench.drawing', 'verdict' => 'bench.advice', 'chain' => 'bench.chain'],
+        );
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\Models\Job;
+use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Tape\TapedHeights;
+use App\Words\SettingWords;
+use Yoke\Adjuster\Adjuster;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\SettingForecast;
+use Yoke\Drawing\Plot\StancePlot;
+use Yoke\Method\Chances;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Text\LengthPrinter;
+
+/** The trials of a job: as a ladder, on a plot, and the map of every setting. */
+final readonly class TrialsPage
+{
+    public function __construct(private Job $job, private TapedHeights $taped, private JobAnalysis $workup, private SettingWords $words, private LengthPrinter $print, private Look $look)
+    {
+    }
+
+    /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
+    public function ladder(): array
+    {
+        $ladder = [];
+        [$before, $last] = [null, null];
+        for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
+            $setting = $this->workup->setting($round);
+            $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
+            $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
+            if ($setting !== null || $front !== null) {
+                $said = $setting === null ? 'not written down' : $this->words->of($setting, $this->workup->reference());
+                $ladder[] = [
+                    'number' => $round,
+                    'setting' => $said === $before ? "{$said}, again" : $said,
+                    'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
+                    'front' => $front === null ? '–' : $this->print->bare($front->height()),
+                    'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
+                    'share' => $setting === null || $front === null ? '–' : $this->share($setting),
+                ];
+                [$before, $last] = [$said, $setting];
+            }
+        }
+
+        return array_reverse($ladder);
+    }
+
+    public function plot(): StancePlot
+    {
+        return new StancePlot($this->workup->posterior, $this->job->band(), array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->trial->ballRaise ?? 0.0);
+    }
+
+    /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */
+    public function trials(): array
+    {
+        $alone = [Axle::Front->value => $this->workup->posterior->heightAlone(Axle::Front), Axle::Rear->value => $this->workup->posterior->heightAlone(Axle::Rear)];
+        $trials = [];
+        for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
+            $front = $this->taped->axle(Stance::Carried, Axle::Front, $round)?->gaussian();
+            $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round)?->gaussian();
+            if ($front !== null && $rear !== null) {
+                $trials[] = [
+                    'number' => $round,
+                    'rear' => $rear->mean() - $alone['rear']->mean(),
+                    'front' => $front->mean() - $alone['front']->mean(),
+                    'rearDoubt' => hypot($rear->deviation(), $alone['rear']->deviation()),
+                    'frontDoubt' => hypot($front->deviation(), $alone['front']->deviation()),
+                ];
+            }
+        }
+
+        return $trials;
+    }
+
+    /** @return non-empty-list<array{more: float, says: string}> the settings of the first adjuster, the others as they are */
+    public function ticks(): array
+    {
+        $adjuster = $this->workup->adjusters->all()[0];
+        $stays = $this->workup->advised()->outlook->setting;
+
+        return array_map(fn (float $step): array => [
+            'more' => $this->workup->more($stays->with($adjuster->key, $step)),
+            'says' => floor($step) === $step ? sprintf('%g', $adjuster->said($step)) : '',
+        ], $adjuster->range->all());
+    }
+
+    /**
+     * Tension down, tilt across.
+     *
+     * @return array{columns: list<string>, across: string, rows: list<array{says: string, cells: list<array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool, tried: bool}>}>}
+     */
+    public function map(): array
+    {
+        $tension = $this->adjuster(Role::Tension) ?? $this->workup->adjusters->all()[0];
+        $tilt = $this->adjuster(Role::Tilt);
+        $outlooks = [];
+        foreach ($this->workup->advised()->ranking as $outlook) {
+            $outlooks[$this->key($outlook->setting)] = $outlook;
+        }
+        $stays = $this->workup->trial->setting ?? $this->workup->reference();
+        $settings = static fn (float $step): array => array_map(
+            static fn (?float $column): Setting => $tilt === null || $column === null ? $stays->with($tension->key, $step) : $stays->with($tension->key, $step)->with($tilt->key, $column),
+            $tilt?->range->all() ?? [null],
+        );
+
+        return [
+            'columns' => $tilt === null ? [] : array_map(static fn (float $column): string => sprintf('%g', $tilt->said($column)), $tilt->range->all()),
+            'across' => $tilt === null ? '' : $this->words->many($tilt),
+            'rows' => array_map(fn (float $step): array => [
+                'says' => $this->words->step($tension, $step),
+                'cells' => array_map(fn (Setting $setting): array => $this->cell($setting, $outlooks[$this->key($setting)] ?? null), $settings($step)),
+            ], array_reverse($tension->range->all())),
+        ];
+    }
+
+    /** @return array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool, tried: bool} */
+    private function cell(Setting $setting, ?SettingForecast $outlook): array
+    {
+        return [
+            'steps' => $setting->steps(),
+            'says' => $this->words->of($setting),
+            'percent' => (int) round(100 * ($outlook->chance ?? 0.0)),
+            'excluded' => $outlook->excluded ?? '',
+            'on' => $this->workup->trial?->setting->equals($setting) ?? false,
+            'best' => $this->workup->advised()->outlook->setting->equals($setting),
+            'tried' => $this->tried()?->equals($setting) ?? false,
+        ];
+    }
+
+    /** The setting that somebody tries on the drawing; null where none, or none of this hitch. */
+    public function tried(): ?Setting
+    {
+        return $this->workup->settingOf($this->look->tried);
+    }
+
+    private function share(Setting $setting): string
+    {
+        $more = $this->workup->more($setting);
+        $share = $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored(), $this->workup->raise($setting));
+        $chances = Chances::ofOutside($share->chanceBelow($this->job->band()->from), 1 - $share->chanceBelow($this->job->band()->to));
+
+        return sprintf('%d ± %d %%, %s', round(100 * $share->mean()), round(100 * $share->deviation()), $chances->verdict()->value);
+    }
+
+    private function adjuster(Role $role): ?Adjuster
+    {
+        foreach ($this->workup->adjusters->all() as $adjuster) {
+            if ($adjuster->role === $role) {
+                return $adjuster;
+            }
+        }
+
+        return null;
+    }
+
+    private function key(Setting $setting): string
+    {
+        return implode(' ', array_map(static fn (float $step): string => sprintf('%.1f', $step), $setting->steps()));
+    }
+}

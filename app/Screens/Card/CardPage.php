@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Card;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Screens\Bench\BenchPage;
+use App\Screens\Plan\FastenerLine;
+use App\Screens\Plan\PlanPage;
+use App\Words\SettingWords;
+use Yoke\Adjuster\Adjuster;
+use Yoke\Adjuster\Counting;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\CoreException;
+use Yoke\Drawing\Elevation;
+use Yoke\Head\ShankPlace;
+use Yoke\Method\Judgement;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Service\Recheck;
+use Yoke\Specification\RigPart;
+
+/** What an owner takes home: the setting, how it is counted, the heights, what to look at again. */
+final readonly class CardPage
+{
+    public PlanPage $plan;
+
+    private BenchPage $bench;
+
+    /** @param  User  $person  whose units it is printed in */
+    public function __construct(public Job $job, public User $person)
+    {
+        $this->plan = PlanPage::ofJob($job, $person);
+        $this->bench = new BenchPage($job, $person, app(HeightDoubt::class));
+    }
+
+    /** Null while nobody wrote it down. */
+    public function setting(): ?Setting
+    {
+        try {
+            $steps = $this->job->settingOf($this->job->roundOf(Stance::Carried));
+
+            return $steps === null ? null : $this->plan->described->adjusters()?->setting($steps);
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
+    public function settingInWords(): string
+    {
+        $setting = $this->setting();
+
+        return $setting === null ? '' : $this->words()->of($setting);
+    }
+
+    /** How its steps are counted, in a sentence, or an empty text. */
+    public function counting(): string
+    {
+        $tension = array_values(array_filter($this->words()->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension))[0] ?? null;
+        if ($tension === null) {
+            return '';
+        }
+        $many = $this->words()->many($tension);
+        $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->usual()->counting;
+
+        return $counting === Counting::Working
+            ? ucfirst($many).' are counted as working ones, between bar and hook: fewer is tighter.'
+            : ucfirst($many).' are counted from the end, as taken up: more is tighter.';
+    }
+
+    /** A fender's height as taped, or a dash. */
+    public function height(Stance $stance, Axle $axle): string
+    {
+        $reading = $this->bench->reading($stance, $axle);
+
+        return $reading === null ? '–' : $this->plan->print->length($reading->height());
+    }
+
+    public function verdict(): Judgement
+    {
+        return $this->bench->restoration();
+    }
+
+    /** @return list<FastenerLine> */
+    public function fasteners(): array
+    {
+        return FastenerLine::of($this->job, $this->person);
+    }
+
+    /** @return list<array{string, string}> what is looked at again, and when: by the distances and months of the hitch's sheet */
+    public function rechecks(): array
+    {
+        $hitch = $this->job->rigAsWorked()->values(RigPart::Hitch);
+        $road = fn (string $key): ?string => $hitch->number($key) === null ? null : $this->person->roadUnit()->distance((float) $hitch->number($key));
+        $first = $road('retorque_km');
+        $months = $hitch->number('service_months');
+        $service = array_filter([$road('service_km'), $months === null ? null : "{$months} months"]);
+        $lines = array_map(static fn (Recheck $recheck): array => [$recheck->what, $first === null ? $recheck->when : str_replace('at the distance of the hitch\'s sheet', "at {$first} by the hitch's sheet", $recheck->when)], Recheck::all());
+
+        return $service === [] ? $lines : [...$lines, ['Service of the hitch, by its sheet', 'every '.implode(' or ', $service).(count($service) > 1 ? ', whichever comes first' : '')]];
+    }
+
+    /** Where the ball stands, and in which hole, in words, or an empty text. */
+    public function head(): string
+    {
+        $chosen = $this->job->head_place;
+        $place = $this->plan->plan->headAsBolted();
+        $ball = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('ball_height_mm');
+
+        return match (true) {
+            $chosen !== null => "{$this->plan->print->height($chosen['ball_height_mm'])}, shank in {$chosen['turned']}, hole {$chosen['hole']}",
+            $place instanceof ShankPlace => "{$this->plan->print->length($place->ballHeight)}, shank in {$place->turned}, hole {$place->hole}",
+            default => $ball === null ? '' : $this->plan->print->length($ball),
+        };
+    }
+
+    public function elevation(): Elevation
+    {
+        return new Elevation($this->job->rigAsWorked()->core(), $this->bench->heights, 1.0, $this->plan->hitch());
+    }
+
+    private function words(): SettingWords
+    {
+        return new SettingWords($this->plan->described);
+    }
+}

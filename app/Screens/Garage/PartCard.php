@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Garage;
+
+use App\Models\Hitch;
+use App\Models\Trailer;
+use App\Models\Vehicle;
+use App\UseCases\Garage\PartModels;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\PartSketch;
+use Yoke\Rig\Hitch as CoreHitch;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer as CoreTrailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle as CoreVehicle;
+use Yoke\Rig\VehicleBody;
+use Yoke\Specification\RigPart;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** One vehicle, trailer or hitch on its shelf. */
+final readonly class PartCard
+{
+    private const SHOWN = 120;
+
+    public function __construct(public RigPart $part, public Vehicle|Trailer|Hitch $model, private int $rigs, private int $jobs)
+    {
+    }
+
+    /** @return list<self> those at hand, or those put away; by name */
+    public static function all(RigPart $part, Shelves $shelf): array
+    {
+        $class = PartModels::of($part);
+        $models = $shelf === Shelves::AtHand ? $class::atHand() : $class::away();
+        $models->orderBy('name')->orderBy('id')->limit(self::SHOWN);
+        $rigs = self::countedBy($part, DB::table('rigs'));
+        $jobs = self::countedBy($part, DB::table('jobs')->join('rigs', 'rigs.id', '=', 'jobs.rig_id'));
+        $cards = [];
+        foreach ($models->get() as $model) {
+            $cards[] = new self($part, $model, $rigs[$model->id] ?? 0, $jobs[$model->id] ?? 0);
+        }
+
+        return $cards;
+    }
+
+    /** @return array<int, int> how many rows there are by the part's id */
+    private static function countedBy(RigPart $part, Builder $rows): array
+    {
+        $column = "rigs.{$part->value}_id";
+
+        /** @var array<int, int> */
+        return $rows->groupBy($column)->selectRaw("{$column} as part, count(*) as many")->pluck('many', 'part')->all();
+    }
+
+    /** Where it is used, in words. */
+    public function use(): string
+    {
+        $count = static fn (int $many, string $one): string => $many === 1 ? "1 {$one}" : "{$many} {$one}s";
+
+        return $this->rigs === 0 ? 'not paired yet' : "{$count($this->rigs, 'rig')}, {$count($this->jobs, 'job')}";
+    }
+
+    /** How many fields of its sheet are filled. */
+    public function filled(): string
+    {
+        return count($this->model->sheet ?? []).' of '.array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups())).' on its sheet';
+    }
+
+    public function sketch(): PartSketch
+    {
+        return match (true) {
+            $this->model instanceof Vehicle => PartSketch::ofVehicle(CoreVehicle::of(
+                VehicleBody::from($this->model->body),
+                Length::ofMillimetres($this->model->wheelbase_mm),
+                Length::ofMillimetres($this->model->overhang_mm),
+                Suspension::from($this->model->front_suspension),
+                Suspension::from($this->model->rear_suspension),
+            )),
+            $this->model instanceof Trailer => PartSketch::ofTrailer(CoreTrailer::of(
+                TrailerBody::from($this->model->body),
+                $this->model->axles,
+                Length::ofMillimetres($this->model->ball_to_axle_mm),
+                Load::ofKilograms($this->model->gross_weight_kg),
+            )),
+            default => PartSketch::ofHitch(CoreHitch::of(Length::ofMillimetres($this->model->bar_arm_mm)), new HitchSet(holes: (int) ($this->model->sheet['head_holes'] ?? 5))),
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Garage;
+
+use App\Models\Hitch;
+use App\Models\Trailer;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\UseCases\Forms\TypedParts;
+use App\UseCases\Garage\PartModels;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Specification\Field;
+use Yoke\Specification\FieldKind;
+use Yoke\Specification\RigPart;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\Pressure;
+use Yoke\Units\Torque;
+
+/**
+ * The sheet of one part as a form: what each field shows, and what a typed one reads as. A field that still says what it
+ * showed keeps its value exactly, however coarsely it was printed.
+ */
+final readonly class PartForm
+{
+    public function __construct(private RigPart $part, private Vehicle|Trailer|Hitch $model, private User $person)
+    {
+    }
+
+    public function shown(Field $field): string
+    {
+        $value = PartModels::value($this->model, $field);
+        if ($value === null || is_string($value)) {
+            return (string) $value;
+        }
+
+        return match ($field->kind) {
+            FieldKind::Length => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($value)),
+            FieldKind::Load => $this->person->loadUnit()->nearest(Load::ofKilograms($value)),
+            FieldKind::Pressure => $this->person->pressureUnit()->nearest(Pressure::ofKilopascals($value)),
+            FieldKind::Torque => $this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($value)),
+            default => (string) +sprintf('%.6g', $value),
+        };
+    }
+
+    /**
+     * Puts what was typed on the part, as far as it reads; nothing is saved yet.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, string> field => sentence
+     */
+    public function fill(array $typed): array
+    {
+        $problems = new CollectProblems;
+        $parts = new TypedParts($typed, $this->person, $problems);
+        $columns = ['name' => $parts->name('name')];
+        $sheet = $this->model->sheet ?? [];
+        $dimensions = array_column($this->part->dimensions()->fields, null, 'key');
+        foreach ($this->part->fields() as $key => $field) {
+            $mustBeTyped = ! $this->model->exists && isset($dimensions[$key]);
+            if (! $mustBeTyped && (! is_string($typed[$key] ?? null) || $typed[$key] === $this->shown($field))) {
+                continue;
+            }
+            $isEmpty = $parts->text($key) === '';
+            if (isset($dimensions[$key])) {
+                $columns[$key] = $this->read($parts, $field, $problems);
+            } elseif ($isEmpty) {
+                unset($sheet[$key]);
+            } else {
+                $sheet[$key] = $this->read($parts, $field, $problems);
+            }
+        }
+        $sentences = $problems->sentences();
+        $this->model->fill(array_diff_key($columns, $sentences));
+        $this->model->sheet = array_filter(array_diff_key($sheet, $sentences), static fn (mixed $value): bool => $value !== null);
+
+        return $sentences;
+    }
+
+    private function read(TypedParts $parts, Field $field, CollectProblems $problems): float|string|null
+    {
+        $value = match ($field->kind) {
+            FieldKind::Length => $parts->length($field->key)?->millimetres(),
+            FieldKind::Load => $parts->load($field->key)?->kilograms(),
+            FieldKind::Pressure => $parts->pressure($field->key)?->kilopascals(),
+            FieldKind::Torque => $parts->torque($field->key)?->newtonMetres(),
+            FieldKind::Number => $parts->number($field->key),
+            FieldKind::Choice => $parts->text($field->key),
+        };
+        $objection = $value === null ? null : $field->objection($value);
+        if ($objection !== null) {
+            $problems->found($field->key, $objection);
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Log;
+
+use App\Models\Job;
+use App\Models\RoadDrive;
+use App\Models\User;
+use App\Screens\Bench\BenchPage;
+use App\UseCases\Analysis\JobAnalysis;
+use App\Words\QuantityWords;
+use App\Words\SettingWords;
+use Yoke\Adjuster\Setting;
+use Yoke\Method\Judgement;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Load;
+
+/** One set-up in the history of a rig. */
+final readonly class PastSetUp
+{
+    public BenchPage $bench;
+
+    public ?JobAnalysis $workup;
+
+    public QuantityWords $print;
+
+    public function __construct(public Job $job, User $person, HeightDoubt $doubt)
+    {
+        $this->bench = new BenchPage($job, $person, $doubt);
+        $this->workup = $this->bench->advice()?->workup;
+        $this->print = new QuantityWords($person);
+    }
+
+    /** That was on last; null while nobody read one. */
+    public function setting(): ?Setting
+    {
+        return $this->workup?->trial?->setting;
+    }
+
+    public function settingInWords(): string
+    {
+        $setting = $this->setting();
+
+        return $setting === null ? '' : (new SettingWords($this->job->rigAsWorked()->described()))->of($setting);
+    }
+
+    public function verdict(): Judgement
+    {
+        return $this->bench->restoration();
+    }
+
+    /** Level, as all readings tell it, kg. */
+    public function tongueWeight(): ?Normal
+    {
+        return $this->workup?->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+    }
+
+    /** Share of the front axle load put back, as all readings tell it. */
+    public function restored(): ?Normal
+    {
+        $trial = $this->workup?->trial;
+
+        return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->more)->frontRestored(), $trial->ballRaise);
+    }
+
+    /** How much more another setting bends the bars than the one that was on, mm. */
+    public function tensionTo(Setting $other): float
+    {
+        return $this->workup === null || $this->workup->trial === null ? 0.0 : $this->workup->more($other) - $this->workup->trial->more;
+    }
+
+    public function height(Stance $stance, Axle $axle): string
+    {
+        $reading = $this->bench->reading($stance, $axle);
+
+        return $reading === null ? '–' : $this->print->length($reading->height());
+    }
+
+    /** @return list<array{string, string}> */
+    public function figures(): array
+    {
+        $tongue = $this->tongueWeight();
+        $gross = $this->workup?->posterior->rig()->trailer()->weight;
+        $kilograms = fn (float $load): string => $this->print->load(Load::ofKilograms($load));
+
+        return [
+            ['Setting', $this->settingInWords() ?: 'not written down'],
+            ...($this->verdict()->printed === '' ? [] : [['Put back, by tape', $this->verdict()->printed]]),
+            ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
+            ...($tongue === null || $gross === null ? [] : [['Tongue weight', "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], ['Of gross', sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
+        ];
+    }
+
+    /** How its last road test went, in a sentence, or an empty text. */
+    public function roadTest(): string
+    {
+        $drive = $this->job->roadDrives->last();
+
+        return ! $drive instanceof RoadDrive ? '' : ($drive->core()->swayed() ? 'Sway was felt on the road test.' : 'Driven on the road; no sway felt.');
+    }
+}

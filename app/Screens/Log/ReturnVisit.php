@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Log;
+
+use App\Models\Aboard;
+use App\Models\Job;
+use App\Models\LoadState;
+use App\Models\RigAsWorked;
+use App\Models\User;
+use Illuminate\Support\Facades\Date;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Action;
+use Yoke\Advice\Policy;
+use Yoke\Advice\Recommendation;
+use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Loading\Item;
+use Yoke\Loading\LoadChange;
+use Yoke\Loading\Tank;
+use Yoke\Planning\LoadedState;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Specification\RigPart;
+use Yoke\Statics\Exception\ImpossibleModel;
+
+/** A rig that comes back: its last setting, corrected for what travels now by what the last readings told. */
+final readonly class ReturnVisit
+{
+    private PastSetUp $last;
+
+    /** @param  LoadState|null  $state  that travels now; null: as last time */
+    public function __construct(private Job $job, private ?LoadState $state, private User $person)
+    {
+        $this->last = new PastSetUp($job, $person, app(HeightDoubt::class));
+    }
+
+    /** @return list<Item> */
+    public function aboard(): array
+    {
+        return $this->state === null ? $this->job->aboard() : Aboard::inState($this->state, Tank::of($this->job->rigAsWorked()->values(RigPart::Trailer)));
+    }
+
+    public function since(): SetUpComparison
+    {
+        return new SetUpComparison($this->last, $this->aboard(), $this->corrected(), $this->person->loadUnit());
+    }
+
+    /** Where it was left; null where nobody read it. */
+    public function leftAt(): ?Setting
+    {
+        return $this->last->setting();
+    }
+
+    /** Where to start: the small step that this load asks for, or where it was left when none can be advised. */
+    public function corrected(): ?Setting
+    {
+        $advised = $this->advised();
+
+        return $advised === null || $advised->move === Action::Cannot ? $this->leftAt() : $advised->outlook->setting;
+    }
+
+    /** Whether no small step brings this load into band. */
+    public function isBeyondSmallSteps(): bool
+    {
+        return $this->advised()?->move === Action::Cannot;
+    }
+
+    /** A new job of the rig, with the setting to start at. */
+    public function begin(string $title): Job
+    {
+        $rig = $this->job->rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
+        $corrected = $this->corrected();
+        $leftAt = $this->leftAt();
+        $sheet = RigAsWorked::sheetWith($rig, $this->state);
+        if ($this->state === null && isset($this->job->rig_as_worked['aboard'])) {
+            $sheet['aboard'] = $this->job->rig_as_worked['aboard'];
+        }
+
+        return Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => $title,
+            'booked_on' => Date::today(),
+            'rig_as_worked' => [...$sheet, 'learnt' => $this->learnt(new RigAsWorked($sheet))],
+            'band_from' => $this->job->band_from,
+            'band_to' => $this->job->band_to,
+            'method' => $this->job->method,
+            'head_place' => $this->job->head_place,
+            'earlier_mark' => $this->job->mark,
+            'start' => $corrected === null || $leftAt === null ? null : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
+        ]);
+    }
+
+    /** @return non-empty-list<array{float, float}>|null null where nothing was read, or the sheets say otherwise now */
+    private function learnt(RigAsWorked $now): ?array
+    {
+        $workup = $this->last->workup;
+
+        return $workup === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($workup->posterior)->rows();
+    }
+
+    private function advised(): ?Recommendation
+    {
+        $workup = $this->last->workup;
+        $leftAt = $this->leftAt();
+        try {
+            return $workup === null || $leftAt === null ? null : (new LoadedState(
+                $workup->described,
+                $workup->posterior,
+                LoadChange::between($this->job->aboard(), $this->aboard()),
+                $workup->adjusters,
+                $workup->reference(),
+                $leftAt,
+            ))->smallMove($this->job->band(), app(Policy::class));
+        } catch (ImpossibleModel) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Plan;
+
+use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\Tensioner;
+use Yoke\Planning\DescribedRig;
+use Yoke\Planning\RigPlan;
+
+/** What of a plan the drawing of the hitch is made from: the bend of the bars as predicted, the brackets, the shank. */
+final readonly class DrawnHitch
+{
+    public function __construct(private DescribedRig $described, private RigPlan $plan)
+    {
+    }
+
+    public function set(): HitchSet
+    {
+        $carried = $this->plan->carried();
+        $place = $this->plan->headAsBolted();
+        $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
+
+        $tensioner = $this->described->family()?->hasBars() === false ? Tensioner::Chains : Tensioner::SpringBars;
+
+        return $place === null
+            ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
+            : new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, $place->receiverOverBall()->millimetres(), $place->turned, $place->hole, $this->described->headPlaces()->holes(), tensioner: $tensioner);
+    }
+}

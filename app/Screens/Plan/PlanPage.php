@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Plan;
+
+use App\Models\Job;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use App\Models\User;
+use App\Words\QuantityWords;
+use App\Words\SettingWords;
+use Yoke\Bars\FirstChance;
+use Yoke\CoreException;
+use Yoke\Drawing\Elevation;
+use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\LoadArrow;
+use Yoke\Drawing\LoadKnown;
+use Yoke\Head\ShankPlace;
+use Yoke\Method\Band;
+use Yoke\Planning\DescribedRig;
+use Yoke\Planning\HeightTerms;
+use Yoke\Planning\RigPlan;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Levelling;
+use Yoke\Rig\Stance;
+use Yoke\Specification\FieldKind;
+use Yoke\Specification\RigPart;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Term;
+
+/** The plan of a rig in a person's units. */
+final readonly class PlanPage
+{
+    public DescribedRig $described;
+
+    public RigPlan $plan;
+
+    public QuantityWords $print;
+
+    /** @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit */
+    private function __construct(private RigAsWorked $worked, private Rig $rig, Band $band, private User $person, private ?array $start = null)
+    {
+        $this->described = $worked->described();
+        $this->plan = new RigPlan($this->described, $band);
+        $this->print = new QuantityWords($person);
+    }
+
+    /** As the job keeps its rig. */
+    public static function ofJob(Job $job, User $person): self
+    {
+        return new self($job->rigAsWorked(), $job->rig, $job->band(), $person, $job->start);
+    }
+
+    /** As the garage has it now, saved or about to be. */
+    public static function ofRig(Rig $rig, User $person): self
+    {
+        return new self(new RigAsWorked(RigAsWorked::sheetOf($rig)), $rig, Band::usual(), $person);
+    }
+
+    /** The rig in its three stances as predicted. */
+    public function elevation(): Elevation
+    {
+        return new Elevation($this->worked->core(), $this->plan->heights(), 1.0, $this->hitch());
+    }
+
+    /** How the hitch is drawn: the bend of the bars as predicted, the brackets, the shank. */
+    public function hitch(): HitchSet
+    {
+        return (new DrawnHitch($this->described, $this->plan))->set();
+    }
+
+    /** @return list<LoadArrow> what each axle carries in a stance as the model has it */
+    public function arrows(Elevation $elevation, Stance $stance = Stance::Carried): array
+    {
+        return (new DrawnLoads($this->described))->under($elevation, $this->attitude($stance));
+    }
+
+    /** Null for the vehicle alone. */
+    private function attitude(Stance $stance): ?Attitude
+    {
+        return match ($stance) {
+            Stance::Alone => null,
+            Stance::Dropped => $this->plan->dropped(),
+            Stance::Carried => $this->plan->carried(),
+        };
+    }
+
+    /** What an arrow says: the load, or its change where the vehicle was not weighed. */
+    public function arrowSays(LoadArrow $arrow): string
+    {
+        return $arrow->known === LoadKnown::InAll ? '≈ '.$this->print->load($arrow->load) : $this->print->loadChange($arrow->load);
+    }
+
+    /** @return non-empty-list<array{Stance, list<LoadArrow>}> for the table behind the drawing */
+    public function loads(Elevation $elevation): array
+    {
+        return array_map(fn (Stance $stance): array => [$stance, $this->arrows($elevation, $stance)], Stance::cases());
+    }
+
+    /** How far a fender rises from alone, as predicted. */
+    public function rise(Stance $stance, Axle $axle): string
+    {
+        $attitude = $this->attitude($stance);
+
+        return $this->print->change($attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise()));
+    }
+
+    /** @return array<string, list<Term>> where the predicted fender heights come from */
+    public function heightTerms(): array
+    {
+        $groups = [];
+        foreach (['Dropped' => $this->plan->dropped(), 'Carried' => $this->plan->carried()] as $stance => $attitude) {
+            foreach (Axle::cases() as $axle) {
+                $groups["{$stance}, {$axle->value}"] = HeightTerms::of($attitude, $axle);
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<RatedLoad>  $lines
+     * @return array<string, list<Term>>
+     */
+    public function ledgerTerms(array $lines): array
+    {
+        return array_column(array_map(static fn (RatedLoad $line): array => [ucfirst($line->what), $line->terms], $lines), 1, 0);
+    }
+
+    /**
+     * @param  list<ShankPlace>  $places
+     * @return array<string, list<Term>>
+     */
+    public function placeTerms(array $places): array
+    {
+        return array_column(array_map(static fn (ShankPlace $place): array => ["In {$place->turned}, hole {$place->hole}", $place->terms], $places), 1, 0);
+    }
+
+    /** @return array<string, string> what this station's hand needs off the sheets: label => pressure */
+    public function pressures(): array
+    {
+        return $this->offTheSheets(FieldKind::Pressure, $this->print->pressure(...));
+    }
+
+    /** @return array<string, string> label => torque */
+    public function torques(): array
+    {
+        return $this->offTheSheets(FieldKind::Torque, $this->print->torque(...));
+    }
+
+    /**
+     * @param  \Closure(float): string  $print
+     * @return array<string, string>
+     */
+    private function offTheSheets(FieldKind $kind, \Closure $print): array
+    {
+        $found = [];
+        foreach (RigPart::cases() as $part) {
+            foreach ($part->fields() as $key => $field) {
+                $value = $field->kind === $kind ? $this->worked->values($part)->number($key) : null;
+                if ($value !== null) {
+                    $found[$kind === FieldKind::Pressure ? ucfirst($part->value).', '.lcfirst($field->label) : $field->label] = $print($value);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** What lifts the rear: levelling, or helper air springs. */
+    public function lifter(): string
+    {
+        return $this->described->levelling() === Levelling::None ? 'Helper air springs' : 'Self-levelling';
+    }
+
+    /** Where the brackets go, in a sentence. */
+    public function brackets(): string
+    {
+        $place = $this->described->inPlace()->bracketPlace();
+
+        return match (true) {
+            $place->at === null || $place->moved === null => 'No place within the sheet\'s range is clear of what is in the way: move the tray or ask the hitch\'s maker.',
+            abs($place->moved->millimetres()) < 0.5 => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides.",
+            default => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides: {$this->print->length($place->moved->absolute())} ".($place->moved->isNegative() ? 'forward' : 'back').' of the sheet\'s distance, past what is in the way.',
+        };
+    }
+
+    /** How the chains hang at a setting, in a sentence, or an empty text where it cannot be told. */
+    public function chains(FirstChance $chance): string
+    {
+        $lean = $this->plan->chainLean($chance->setting);
+
+        return $lean === null ? '' : match (true) {
+            abs($lean->degrees()) < 1.0 => 'Carried, the chains hang square to the frame.',
+            default => "Carried, the chains lean {$this->print->degrees($lean)} to the ".($lean->isNegative() ? 'front' : 'rear').' at the top: within the sheet\'s range, move the brackets '.($lean->isNegative() ? 'back' : 'forward').' to square them.',
+        };
+    }
+
+    /** What the vehicle's maker says about distribution, quoted, or an empty text. */
+    public function makersWord(): string
+    {
+        return $this->described->makersWord()?->says($this->person->loadUnit()) ?? '';
+    }
+
+    /** @return list<string> a sentence for each load outside its rating, and for a ball that does not fit */
+    public function complaints(): array
+    {
+        $misfit = $this->described->ratings()->ballMisfits() ? ['Ball and coupler are of different sizes: they do not go together.'] : [];
+        $sentences = array_map(fn (RatedLoad $line): string => $line->complaint($this->person->loadUnit()), $this->plan->ledger());
+
+        return [...$misfit, ...array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''))];
+    }
+
+    /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */
+    public function ledgerByKnowledge(): array
+    {
+        $known = [];
+        $unknown = [];
+        foreach ($this->plan->ledger() as $line) {
+            if ($line->may === null) {
+                $unknown[$line->unlockedBy] = $line;
+            } else {
+                $known[] = $line;
+            }
+        }
+        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOutside() <=> $one->isOutside());
+
+        return [$known, $unknown];
+    }
+
+    /** The setting in the family's words. The head is chosen with the ball. */
+    public function setting(FirstChance $chance): string
+    {
+        return $this->words()->of($chance->setting);
+    }
+
+    /** The setting that a return visit starts at, or that this rig was handed over with last, in a sentence, or an empty text. */
+    public function foundSetting(): string
+    {
+        if ($this->startSetting() !== '') {
+            return $this->startSetting();
+        }
+        $found = $this->rig->found_setting;
+        try {
+            $setting = $found === null ? null : $this->described->adjusters()?->setting(array_map(floatval(...), $found['steps']));
+        } catch (CoreException) {
+            return '';
+        }
+
+        return $found === null || $setting === null ? '' : "Handed over last at {$this->words()->of($setting)} ({$found['job']}, {$found['on']}): start there while the load is the same.";
+    }
+
+    /** Whether it was set up before, so that it starts where it was left. */
+    public function comesBack(): bool
+    {
+        return $this->startSetting() !== '';
+    }
+
+    private function startSetting(): string
+    {
+        try {
+            $adjusters = $this->start === null ? null : $this->described->adjusters();
+
+            return $this->start === null || $adjusters === null ? '' : "Return visit: start at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['steps'])))}, left at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['left_at'])))} last time.";
+        } catch (CoreException) {
+            return '';
+        }
+    }
+
+    private function words(): SettingWords
+    {
+        return new SettingWords($this->described);
+    }
+
+    /** Where the sheet of a part of this rig is typed. */
+    public function sheetOf(RigPart $part): string
+    {
+        return route('garage.edit', [$part->value, $this->rig->getAttribute("{$part->value}_id")]);
+    }
+
+    /** @return array{string, RigPart} the label of a field, and the part on whose sheet it stands */
+    public function field(string $key): array
+    {
+        foreach (RigPart::cases() as $part) {
+            $fields = $part->fields();
+            $field = $fields[$key] ?? $fields["{$key}_kg"] ?? null;
+            if ($field !== null) {
+                return [$field->label, $part];
+            }
+        }
+
+        return [$key, RigPart::Vehicle];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Procedures;
+
+use App\Models\Job;
+use App\Models\ProcedureRun;
+use App\Models\ProcedureStep;
+use App\Words\SettingWords;
+use Yoke\CoreException;
+use Yoke\Procedure\Occasion;
+use Yoke\Procedure\Procedure;
+use Yoke\Procedure\ProcedureProgress;
+use Yoke\Procedure\RigFacts;
+use Yoke\Procedure\Step;
+use Yoke\Rig\Stance;
+use Yoke\Specification\RigPart;
+
+/** A procedure of a job's rig: its steps, and how far the run that is on has come. */
+final readonly class ProcedurePage
+{
+    /** Runs that are over, as many as are shown. */
+    private const SHOWN = 5;
+
+    public ?ProcedureRun $run;
+
+    private ?Procedure $procedure;
+
+    /** Null until the hitch's family is known. */
+    public ?ProcedureProgress $progress;
+
+    public function __construct(public Job $job, public Occasion $occasion)
+    {
+        $this->run = $job->procedureRuns->last(static fn (ProcedureRun $run): bool => $run->occasion === $occasion && $run->isOn());
+        $rig = $job->rigAsWorked();
+        $family = $rig->described()->family();
+        $this->procedure = $family === null ? null : new Procedure($occasion, new RigFacts($family, $rig->values(RigPart::Vehicle), $rig->values(RigPart::Trailer), $this->run->answers ?? []));
+        $this->progress = $this->procedure === null ? null : new ProcedureProgress($this->procedure->steps(), $this->run?->outcomes() ?? []);
+    }
+
+    /** The marked setting, in words, or an empty text while none is known. */
+    public function setting(): string
+    {
+        $described = $this->job->rigAsWorked()->described();
+        $steps = $this->job->settingOf($this->job->roundOf(Stance::Carried)) ?? $this->job->rig->found_setting['steps'] ?? null;
+        try {
+            $setting = $steps === null ? null : $described->adjusters()?->setting(array_map(floatval(...), $steps));
+        } catch (CoreException) {
+            return '';
+        }
+
+        return $setting === null ? '' : (new SettingWords($described))->of($setting);
+    }
+
+    /** @return list<array{Step, string}> all that any answer would bring, with what it hangs on */
+    public function onPaper(): array
+    {
+        return $this->procedure?->onPaper() ?? [];
+    }
+
+    /** Minutes and seconds since the run began. */
+    public function since(ProcedureRun $run, ProcedureStep $step): string
+    {
+        $seconds = (int) $run->started_at->diffInSeconds($step->at);
+
+        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
+    /** When a step was taken, since the run began; an empty text while it was not. */
+    public function takenAt(Step $step): string
+    {
+        $taken = $this->run?->steps->firstWhere('step', $step->key);
+
+        return $taken === null || $this->run === null ? '' : $this->since($this->run, $taken);
+    }
+
+    /** @return list<ProcedureRun> those that are over, latest first */
+    public function over(): array
+    {
+        return array_slice(array_reverse(array_values($this->job->procedureRuns->filter(fn (ProcedureRun $run): bool => $run->occasion === $this->occasion && ! $run->isOn())->all())), 0, self::SHOWN);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Sway;
+
+use App\Models\CheckAnswer;
+use App\Models\Job;
+use App\Models\RoadDrive;
+use App\Models\User;
+use App\Screens\Bench\AdvicePage;
+use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Tape\TapedHeights;
+use App\Words\QuantityWords;
+use Yoke\Advice\Policy;
+use Yoke\Family\HitchFamily;
+use Yoke\Procedure\Station;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Rig\Stance;
+use Yoke\Specification\RigPart;
+use Yoke\Specification\Values;
+use Yoke\Sway\CamCentring;
+use Yoke\Sway\CountedThreads;
+use Yoke\Sway\FrictionMoment;
+use Yoke\Sway\SwayCheck;
+use Yoke\Sway\SwayRisk;
+use Yoke\Sway\SwayRisks;
+use Yoke\Sway\SwaySetUp;
+use Yoke\Units\Angle;
+use Yoke\Units\Length;
+
+/** The sway control of a job: what is checked by eye, what is computed, what invites sway, and how it was before. */
+final readonly class SwayPage
+{
+    /** The turn that cams and bars are looked at in. */
+    private const TURN_DEGREES = 30.0;
+
+    private const EARLIER = 3;
+
+    private QuantityWords $print;
+
+    private Values $hitch;
+
+    public function __construct(public Job $job, private User $person, private ?AdvicePage $advice)
+    {
+        $this->print = new QuantityWords($person);
+        $this->hitch = $job->rigAsWorked()->values(RigPart::Hitch);
+    }
+
+    /** Null until it is known. */
+    public function family(): ?HitchFamily
+    {
+        return $this->job->rigAsWorked()->described()->family();
+    }
+
+    /** @return list<array{SwayCheck, CheckAnswer|null}> with the latest answer */
+    public function checks(): array
+    {
+        $family = $this->family();
+
+        return $family === null ? [] : array_map(fn (SwayCheck $check): array => [$check, $this->job->checks->last(fn (CheckAnswer $answer): bool => $answer->station === Station::Sway && $answer->check_key === $check->key)], SwayCheck::of($family));
+    }
+
+    /** What counted threads ask for, or an empty text. */
+    public function counted(?CheckAnswer $answer): string
+    {
+        return $answer?->counted !== null && preg_match('/^(\d+)\/(\d+)$/', $answer->counted, $threads) === 1 ? (new CountedThreads((int) $threads[1], (int) $threads[2]))->says() : '';
+    }
+
+    /** @return list<SwayRisk> strongest first */
+    public function invitations(): array
+    {
+        $family = $this->family();
+        $pairs = $this->checks();
+        $checks = array_column($pairs, 0);
+        $answers = [];
+        foreach ($pairs as [$check, $answer]) {
+            $answers += $answer === null ? [] : [$check->key => $answer->answer];
+        }
+        $trial = $this->advice?->workup->trial;
+        $felt = $this->felt();
+        $found = $this->advice === null || $trial === null || $family === null
+            ? SwayRisks::ofChecks($checks, $answers)
+            : (new SwayRisks($this->advice->workup->posterior, $trial, $this->job->band(), $family->wording()->control))->ranked($checks, $answers, $this->cams());
+
+        return $felt === null ? $found : [$felt, ...$found];
+    }
+
+    /** Sway that was felt on the latest road test at the setting that is on; null where none was. */
+    private function felt(): ?SwayRisk
+    {
+        $drive = $this->job->roadDrives->last(fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried));
+
+        return $drive?->core()->swayed() === true ? new SwayRisk('Sway was felt on the road', 1.0, "On the road test of {$drive->driven_at->format('j M H:i')}, at this setting.", 'Find the cause among what follows before it is towed again.', Station::Road) : null;
+    }
+
+    /** Whether the carried rig was read, so that figures can be computed. */
+    public function isRead(): bool
+    {
+        return $this->advice?->workup->trial !== null;
+    }
+
+    /** @return list<array{string, string}> what can be computed of the sway control */
+    public function figures(): array
+    {
+        $control = $this->family()?->wording()->control;
+        $now = $this->advice === null ? null : $this->setUp($this->advice->workup);
+        $cams = $this->cams();
+        $socket = $this->hitch->length('socket_mm');
+
+        return [
+            ...($now?->friction === null || $control === null ? [] : [['Friction about the ball', $this->print->torque($now->friction->newtonMetres())]]),
+            ...($cams === null ? [] : [['Cams against the crown', $cams->isCentred() ? 'centred' : $this->print->length($cams->toMove()->absolute()).($cams->toMove()->isNegative() ? ' too far forward' : ' too far back')]]),
+            ...($socket === null ? [] : [['Bars slide, in a turn of 30°', $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
+        ];
+    }
+
+    /** @return list<array{string, string, list<string>}> earlier set-ups of this rig: title, day, what is worse now */
+    public function earlier(): array
+    {
+        $now = $this->advice === null ? null : $this->setUp($this->advice->workup);
+        $earlier = $now === null ? [] : Job::query()->with(['liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'])->where('rig_id', $this->job->rig_id)->where('id', '<', $this->job->id)->whereNotNull('handed_over_at')->orderByDesc('id')->limit(self::EARLIER)->get()->all();
+        $lines = [];
+        foreach ($earlier as $job) {
+            /** @var Job $job */
+            $workup = JobAnalysis::of($job, TapedHeights::saved($job, $job->rigAsWorked()->core(), app(HeightDoubt::class)), app(Policy::class));
+            $before = $workup === null ? null : $this->setUp($workup);
+            if ($now !== null && $before !== null) {
+                $lines[] = [$job->title, $job->booked_on->format('j M Y'), $now->worseThan($before)];
+            }
+        }
+
+        return $lines;
+    }
+
+    public function unit(Length $length): string
+    {
+        return $this->print->length($length);
+    }
+
+    private function setUp(JobAnalysis $workup): ?SwaySetUp
+    {
+        $control = $workup->described->family()?->wording()->control;
+
+        return $workup->trial === null || $control === null ? null : SwaySetUp::of($workup->posterior, $workup->trial, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
+    }
+
+    private function cams(): ?CamCentring
+    {
+        $crown = $this->hitch->length('crown_mm');
+        $cam = $this->hitch->length('cam_mm');
+
+        return $crown === null || $cam === null ? null : new CamCentring($crown, $cam);
+    }
+}

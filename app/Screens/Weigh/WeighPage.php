@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Weigh;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\WeighTicket;
+use App\Screens\Bench\AdvicePage;
+use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Tape\TapedHeights;
+use App\Words\SettingWords;
+use Yoke\Advice\Policy;
+use Yoke\Drawing\Elevation;
+use Yoke\Drawing\LoadArrow;
+use Yoke\Drawing\LoadArrows;
+use Yoke\Method\FrontRestoration;
+use Yoke\Method\Verdict;
+use Yoke\Probability\Normal;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\WeighedAxle;
+use Yoke\Readings\Weighing\Weighing;
+use Yoke\Readings\Weighing\WeighingChecks;
+use Yoke\Rig\Stance;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Load;
+
+/** The tickets of a job, what they come to, and whether they agree. */
+final readonly class WeighPage
+{
+    public PlanPage $plan;
+
+    /** @var list<WeighTicket> that count, oldest first */
+    public array $tickets;
+
+    private TapedHeights $taped;
+
+    public function __construct(public Job $job, private User $person, HeightDoubt $doubt)
+    {
+        $this->taped = TapedHeights::saved($job, $job->rigAsWorked()->core(), $doubt);
+        $this->plan = PlanPage::ofJob($job, $person);
+        $this->tickets = array_values($job->tickets->whereNull('withdrawn_at')->all());
+    }
+
+    public function load(?Load $load): string
+    {
+        return $this->plan->print->load($load);
+    }
+
+    public function axle(WeighTicket $ticket, WeighedAxle $axle): string
+    {
+        return $this->load($ticket->core()->axle($axle));
+    }
+
+    /** The setting that a carried ticket was weighed at, in words. */
+    public function setting(WeighTicket $ticket): string
+    {
+        $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
+        $setting = $steps === null ? null : $this->plan->described->adjusters()?->setting($steps);
+
+        return $setting === null ? '' : (new SettingWords($this->plan->described))->of($setting);
+    }
+
+    /** @return list<array{string, string}> what the tickets come to by statics, and how it was said */
+    public function results(): array
+    {
+        $weighing = $this->weighing();
+        if ($weighing === null) {
+            return [];
+        }
+        $rig = $this->rig();
+        $lines = [
+            ['Load left on the vehicle, dropped', $this->loadWithDoubt($weighing->droppedLoad())],
+            ['Tongue weight, corrected to level', $this->loadWithDoubt($weighing->tongueWeight($rig))],
+        ];
+        foreach ($this->tickets as $ticket) {
+            if ($ticket->stance === Stance::Carried) {
+                $restored = $weighing->restored($ticket->core());
+                $moved = $weighing->moved($ticket->core());
+                $lines[] = [trim("Front axle load put back, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
+                $lines[] = ['Of it moved to the front axle, to the trailer\'s', $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
+            }
+        }
+
+        return [...$lines, ...$this->worths()];
+    }
+
+    /** @return array{Verdict, string}|null what the scale says of the latest setting weighed, and in words; null before three tickets */
+    public function verdict(): ?array
+    {
+        $latest = $this->latestCarried();
+        $restored = $latest === null ? null : $this->weighing()?->restored($latest->core());
+        if ($latest === null || $restored === null) {
+            return null;
+        }
+        $says = sprintf('%d ± %d %% of the front axle load is put back', round(100 * $restored->mean()), round(100 * $restored->deviation()));
+
+        return [$this->job->band()->chances($restored)->verdict(), trim("{$says} at {$this->setting($latest)}", ' at').'.'];
+    }
+
+    /** The next move by tickets and tape together, or an empty text while too little is read. */
+    public function move(): string
+    {
+        $workup = JobAnalysis::of($this->job, $this->taped, app(Policy::class));
+
+        return $workup === null ? '' : (new AdvicePage($workup, $this->person))->move();
+    }
+
+    /** @return list<string> where tickets do not agree */
+    public function mismatches(): array
+    {
+        $alone = $this->latest(Stance::Alone);
+        $dropped = $this->latest(Stance::Dropped);
+
+        $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
+
+        return array_values(array_filter([...$mismatches, $this->hysteresis()], static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    /** Where the fenders as taped at the setting that is on say otherwise than its ticket. */
+    private function hysteresis(): string
+    {
+        $carried = $this->latestCarried();
+        $taped = (new FrontRestoration($this->job->band()))->judge($this->taped->stances(), $this->person->lengthPrinter())->value;
+
+        return $carried === null || $taped === null || $carried->round !== $this->job->roundOf(Stance::Carried) ? '' : $this->weighing()?->hysteresis($taped, $carried->core()) ?? '';
+    }
+
+    /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */
+    public function ratings(): array
+    {
+        $ratings = $this->plan->described->ratings();
+        $latest = array_column(array_map(static fn (WeighTicket $ticket): array => ["{$ticket->stance->value} {$ticket->round}", $ticket], $this->tickets), 1, 0);
+        $found = array_map(static fn (WeighTicket $ticket): array => [$ticket, $ratings->ofTicket($ticket->core())], array_values($latest));
+
+        return array_values(array_filter($found, static fn (array $of): bool => $of[1] !== []));
+    }
+
+    /** @return list<array{string, string}> what a change of setting was worth, from one carried ticket to the next */
+    private function worths(): array
+    {
+        $weighing = $this->weighing();
+        $adjusters = $this->plan->described->adjusters();
+        $words = new SettingWords($this->plan->described);
+        $lines = [];
+        $before = null;
+        foreach ($this->tickets as $ticket) {
+            $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
+            $setting = $steps === null ? null : $adjusters?->setting($steps);
+            if ($weighing !== null && $setting !== null && $before !== null && ! $before[1]->equals($setting)) {
+                $changed = $before[1]->changesTo($setting);
+                $many = count($changed) === 1 ? $setting->step($changed[0]) - $before[1]->step($changed[0]) : 1.0;
+                $worth = $weighing->perStep($before[0]->core(), $ticket->core(), $many);
+                $what = count($changed) === 1 ? 'Worth of one '.$words->one($changed[0]) : 'Worth of '.$words->change($before[1], $setting);
+                $lines[] = [$what, $worth === null ? '–' : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation()))];
+            }
+            $before = $setting === null ? $before : [$ticket, $setting];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<LoadArrow> what the latest ticket found under each axle */
+    public function arrows(Elevation $elevation): array
+    {
+        $latest = $this->tickets === [] ? null : $this->tickets[count($this->tickets) - 1]->core();
+        $front = $latest?->axle(WeighedAxle::Front);
+        $rear = $latest?->axle(WeighedAxle::Rear);
+
+        return $front === null || $rear === null ? [] : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
+    }
+
+    /** Corrected to level; null before two tickets that tell it. */
+    public function tongueWeight(): ?Normal
+    {
+        return $this->weighing()?->tongueWeight($this->rig());
+    }
+
+    private function latestCarried(): ?WeighTicket
+    {
+        $carried = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried));
+
+        return $carried === [] ? null : $carried[count($carried) - 1];
+    }
+
+    private function weighing(): ?Weighing
+    {
+        $alone = $this->latest(Stance::Alone);
+        $dropped = $this->latest(Stance::Dropped);
+
+        return $alone === null || $dropped === null ? null : new Weighing($alone, $dropped);
+    }
+
+    private function latest(Stance $stance): ?Ticket
+    {
+        $of = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === $stance));
+
+        return $of === [] ? null : $of[count($of) - 1]->core();
+    }
+
+    private function rig(): CoupledRig
+    {
+        return $this->plan->described->prior()->likelyRig();
+    }
+
+    private function loadWithDoubt(?Normal $load): string
+    {
+        return $load === null ? '–' : "{$this->load(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}";
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Forms;
+
+use App\Models\TongueWay;
+use App\Models\TongueWeighing;
+use App\Models\User;
+use Yoke\Readings\Weighing\Exception\ImpossibleReading;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Rig;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** Reads a typed reading of a tongue's weight; what does not read becomes a problem of its field. */
+final readonly class TongueForm
+{
+    private const FIELDS = ['way', 'read', 'hitch_height', 'behind_ball', 'arm_scale', 'arm_tongue'];
+
+    private CollectProblems $problems;
+
+    private TypedParts $parts;
+
+    /** @param  array<string, string>  $typed */
+    public function __construct(private array $typed, private Rig $rig, User $person)
+    {
+        $this->problems = new CollectProblems;
+        $this->parts = new TypedParts($typed, $person, $this->problems);
+    }
+
+    /** Null where something does not read; the problems say what. */
+    public function read(): ?TongueWeighing
+    {
+        $way = $this->parts->choice('way', TongueWay::class, 'Expected one of the ways to a tongue weight.');
+        $load = $way === TongueWay::Share ? $this->shareOfGross() : $this->parts->load('read');
+        $height = $this->optional('hitch_height');
+        $behind = $this->optional('behind_ball');
+        [$toScale, $toTongue] = $way === TongueWay::Lever ? [$this->parts->length('arm_scale'), $this->parts->length('arm_tongue')] : [null, null];
+        if ($way === null || $load === null || $this->problems->sentences() !== []) {
+            return null;
+        }
+        $weighing = new TongueWeighing([
+            'way' => $way,
+            'typed' => array_intersect_key($this->typed, array_flip(self::FIELDS)),
+            'read_kg' => $load->kilograms(),
+            'hitch_height_mm' => $way === TongueWay::Share ? null : $height?->millimetres(),
+            'behind_ball_mm' => $behind?->millimetres() ?? 0.0,
+            'arm_scale_mm' => $toScale?->millimetres(),
+            'arm_tongue_mm' => $toTongue?->millimetres(),
+        ]);
+
+        return $this->isPossible($weighing) ? $weighing : null;
+    }
+
+    /** @return array<string, string> by field */
+    public function problems(): array
+    {
+        return $this->problems->sentences();
+    }
+
+    private function isPossible(TongueWeighing $weighing): bool
+    {
+        try {
+            $onBall = $weighing->core($this->rig->trailer->ballToAxle)->onBall();
+        } catch (ImpossibleReading $impossible) {
+            $this->problems->found($impossible->field(), $impossible->getMessage());
+
+            return false;
+        }
+        if (! $onBall->isLessThan($this->rig->trailer->grossWeight)) {
+            $this->problems->found('read', 'Expected a tongue weight below the gross trailer weight: a unit, or a lever\'s arms the wrong way round?');
+        }
+
+        return $this->problems->sentences() === [];
+    }
+
+    private function optional(string $field): ?Length
+    {
+        return $this->parts->text($field) === '' ? null : $this->parts->length($field);
+    }
+
+    private function shareOfGross(): ?Load
+    {
+        $percent = $this->parts->number('read');
+        if ($percent !== null && ($percent <= 0.0 || $percent >= 100.0)) {
+            $this->problems->found('read', 'Expected a share of the gross trailer weight in percent, such as 12.5.');
+        }
+
+        return $percent === null ? null : $this->rig->trailer->grossWeight->times($percent / 100);
+    }
+}

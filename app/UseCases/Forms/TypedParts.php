@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Forms;
+
+use App\Models\User;
+use Closure;
+use Yoke\CoreException;
+use Yoke\Rig\Check\Problems;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\Pressure;
+use Yoke\Units\Torque;
+
+/** Reads the typed fields of a form one by one; what does not read becomes a problem of its field. */
+final readonly class TypedParts
+{
+    private const LONGEST_NAME = 80;
+
+    /** @param  array<array-key, mixed>  $typed */
+    public function __construct(private array $typed, private User $person, private Problems $problems)
+    {
+    }
+
+    public function text(string $field): string
+    {
+        $typed = $this->typed[$field] ?? '';
+
+        return is_string($typed) ? trim($typed) : '';
+    }
+
+    public function name(string $field): string
+    {
+        $name = $this->text($field);
+        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
+            $this->problems->found($field, 'Expected a name of 1 to 80 characters.');
+        } elseif (preg_match('/[<>[:cntrl:]]/u', $name) !== 0) {
+            $this->problems->found($field, 'Expected a name in plain text, without < or >.');
+        }
+
+        return $name;
+    }
+
+    public function length(string $field): ?Length
+    {
+        return $this->read($field, $this->person->lengthParser()->parse(...))?->length();
+    }
+
+    public function load(string $field): ?Load
+    {
+        return $this->read($field, $this->person->loadParser()->parse(...));
+    }
+
+    public function pressure(string $field): ?Pressure
+    {
+        return $this->read($field, $this->person->pressureUnit()->parse(...));
+    }
+
+    public function torque(string $field): ?Torque
+    {
+        return $this->read($field, $this->person->torqueUnit()->parse(...));
+    }
+
+    public function number(string $field): ?float
+    {
+        $typed = str_replace(',', '.', $this->text($field));
+        if (preg_match('/^-?\d{1,9}(\.\d{0,9})?$/', $typed) !== 1) {
+            $this->problems->found($field, 'Expected a number, such as 27 or 1.5.');
+
+            return null;
+        }
+
+        return (float) $typed;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function choice(string $field, string $enum, string $expected): ?\BackedEnum
+    {
+        $choice = $enum::tryFrom($this->text($field));
+        if ($choice === null) {
+            $this->problems->found($field, $expected);
+        }
+
+        return $choice;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  Closure(string): T  $parse
+     * @return T|null
+     */
+    private function read(string $field, Closure $parse): ?object
+    {
+        try {
+            return $parse($this->text($field));
+        } catch (CoreException $refused) {
+            $this->problems->found($field, $refused->getMessage());
+
+            return null;
+        }
+    }
+}

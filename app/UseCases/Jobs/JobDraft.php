@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Jobs;
+
+use App\Models\Hitch;
+use App\Models\Job;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use App\Models\Trailer;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\UseCases\Forms\TypedParts;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Hitch as CoreHitch;
+use Yoke\Rig\Rig as CoreRig;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer as CoreTrailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle as CoreVehicle;
+use Yoke\Rig\VehicleBody;
+use Yoke\Units\Length;
+
+/** A job about to be started, from the typed form: either all its problems, or a job. */
+final readonly class JobDraft
+{
+    private CollectProblems $problems;
+
+    private TypedParts $typed;
+
+    private string $title;
+
+    private Vehicle $vehicle;
+
+    private Trailer $trailer;
+
+    private Hitch $hitch;
+
+    /** @param  array<array-key, mixed>  $form */
+    public function __construct(array $form, User $person)
+    {
+        $this->problems = new CollectProblems;
+        $this->typed = new TypedParts($form, $person, $this->problems);
+        $this->title = $this->typed->name('title');
+        $this->vehicle = $this->chosen(Vehicle::class, 'vehicle') ?? $this->newVehicle();
+        $this->trailer = $this->chosen(Trailer::class, 'trailer') ?? $this->newTrailer();
+        $this->hitch = $this->chosen(Hitch::class, 'hitch') ?? $this->newHitch();
+        CoreRig::check($this->length($this->hitch, 'bar_arm_mm'), $this->length($this->trailer, 'ball_to_axle_mm'), $this->problems);
+    }
+
+    /** @return array<string, string> field => sentence */
+    public function problems(): array
+    {
+        return $this->problems->sentences();
+    }
+
+    public function start(): Job
+    {
+        return DB::transaction(function (): Job {
+            $this->vehicle->save();
+            $this->trailer->save();
+            $this->hitch->save();
+            $rig = Rig::query()->firstOrCreate([
+                'vehicle_id' => $this->vehicle->id,
+                'trailer_id' => $this->trailer->id,
+                'hitch_id' => $this->hitch->id,
+            ]);
+
+            return Job::query()->create([
+                'rig_id' => $rig->id,
+                'title' => $this->title,
+                'booked_on' => Date::today(),
+                'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
+                'band_from' => config('shop.band.from'),
+                'band_to' => config('shop.band.to'),
+            ]);
+        });
+    }
+
+    /**
+     * The one picked from the garage; null when a new one is being described.
+     *
+     * @template T of Model
+     *
+     * @param  class-string<T>  $model
+     * @return T|null
+     */
+    private function chosen(string $model, string $field): ?Model
+    {
+        $picked = $this->typed->text($field);
+        if ($picked === '') {
+            return null;
+        }
+        $found = $model::query()->find($picked);
+        if ($found === null) {
+            $this->problems->found($field, "Expected a {$field} from the list, or a new one.");
+
+            return new $model;
+        }
+
+        return $found;
+    }
+
+    private function newVehicle(): Vehicle
+    {
+        $wheelbase = $this->typed->length('wheelbase');
+        $overhang = $this->typed->length('overhang');
+        CoreVehicle::check($wheelbase, $overhang, $this->problems);
+        $springs = 'Expected coil or leaf springs.';
+
+        return new Vehicle([
+            'name' => $this->typed->name('vehicle_name'),
+            'body' => $this->typed->choice('vehicle_body', VehicleBody::class, 'Expected one of the shapes in the list.')?->value,
+            'wheelbase_mm' => $wheelbase?->millimetres(),
+            'overhang_mm' => $overhang?->millimetres(),
+            'front_suspension' => $this->typed->choice('front_suspension', Suspension::class, $springs)?->value,
+            'rear_suspension' => $this->typed->choice('rear_suspension', Suspension::class, $springs)?->value,
+        ]);
+    }
+
+    private function newTrailer(): Trailer
+    {
+        $axles = (int) $this->typed->text('axles');
+        $ballToAxle = $this->typed->length('ball_to_axle');
+        $weight = $this->typed->load('gross_weight');
+        CoreTrailer::check($axles, $ballToAxle, $weight, $this->problems);
+
+        return new Trailer([
+            'name' => $this->typed->name('trailer_name'),
+            'body' => $this->typed->choice('trailer_body', TrailerBody::class, 'Expected one of the shapes in the list.')?->value,
+            'axles' => $axles,
+            'ball_to_axle_mm' => $ballToAxle?->millimetres(),
+            'gross_weight_kg' => $weight?->kilograms(),
+        ]);
+    }
+
+    private function newHitch(): Hitch
+    {
+        $barArm = $this->typed->length('bar_arm');
+        CoreHitch::check($barArm, $this->problems);
+
+        return new Hitch(['name' => $this->typed->name('hitch_name'), 'bar_arm_mm' => $barArm?->millimetres()]);
+    }
+
+    private function length(Model $part, string $column): ?Length
+    {
+        $millimetres = $part->getAttributes()[$column] ?? null;
+
+        return is_numeric($millimetres) ? Length::ofMillimetres((float) $millimetres) : null;
+    }
+}

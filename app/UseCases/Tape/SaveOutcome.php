@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Tape;
+
+use Yoke\Units\Exception\UnreadableLength;
+
+/** What became of an entry, with the sentence to stand beside its field. */
+final readonly class SaveOutcome
+{
+    private function __construct(public Entry $entry, public Saved $saved, public string $sentence, public ?int $basedOn)
+    {
+    }
+
+    public static function saved(Entry $entry, int $reading): self
+    {
+        return new self($entry, Saved::Saved, '', $reading);
+    }
+
+    public static function takenBack(Entry $entry, int $reading): self
+    {
+        return new self($entry, Saved::TakenBack, 'The earlier reading is taken back; it stays in the tape log.', $reading);
+    }
+
+    public static function unchanged(Entry $entry, ?int $reading): self
+    {
+        return new self($entry, Saved::Unchanged, '', $reading);
+    }
+
+    public static function empty(Entry $entry, ?int $reading): self
+    {
+        return new self($entry, Saved::Empty, UnreadableLength::empty()->getMessage(), $reading);
+    }
+
+    public static function refused(Entry $entry): self
+    {
+        return new self($entry, Saved::Refused, (string) $entry->refusal, $entry->basedOn);
+    }
+
+    /** Somebody else saved into this field first. The next save, knowing that, goes through. */
+    public static function overtaken(Entry $entry, int $reading, string $who, string $when, string $theirs): self
+    {
+        $sentence = $theirs === ''
+            ? "{$who} took this reading back at {$when}, after you opened the page. Yours is not saved yet: save again to put it in."
+            : "{$who} saved {$theirs} here at {$when}, after you opened the page. Yours is not saved yet: save again to put it in its place.";
+
+        return new self($entry, Saved::Overtaken, $sentence, $reading);
+    }
+}

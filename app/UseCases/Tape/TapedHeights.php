@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Tape;
+
+use App\Models\Job;
+use App\Models\Reading;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\Side;
+use Yoke\Readings\Height\StanceHeights;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
+
+/** The heights of a job as they are saved, or as they would be with what is being typed. */
+final class TapedHeights
+{
+    /** @var array<int, array<string, array{Length, Settling}>> by round and place */
+    private array $taped = [];
+
+    private function __construct(
+        private readonly Job $job,
+        private readonly Rig $rig,
+        private readonly HeightDoubt $doubt,
+    ) {
+    }
+
+    public static function saved(Job $job, Rig $rig, HeightDoubt $doubt): self
+    {
+        $heights = new self($job, $rig, $doubt);
+        foreach ($job->liveReadings as $reading) {
+            $heights->put($reading);
+        }
+
+        return $heights;
+    }
+
+    /**
+     * The same with entries laid over: an empty one takes away, one that does not read leaves what is saved.
+     *
+     * @param  list<Entry>  $entries
+     */
+    public function with(array $entries): self
+    {
+        $heights = clone $this;
+        foreach ($entries as $entry) {
+            $round = $this->job->roundOf($entry->place->stance);
+            if ($entry->height !== null) {
+                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling];
+            } elseif ($entry->isEmpty()) {
+                unset($heights->taped[$round][$entry->place->key()]);
+            }
+        }
+
+        return $heights;
+    }
+
+    public function stances(): StanceHeights
+    {
+        $heights = StanceHeights::none();
+        foreach (Stance::cases() as $stance) {
+            foreach (Axle::cases() as $axle) {
+                $reading = $this->pooled($stance, $axle);
+                $heights = $reading === null ? $heights : $heights->with($stance, $axle, $reading);
+            }
+        }
+
+        return $heights;
+    }
+
+    /** What stands in a field of the round that is on, or of another. */
+    public function at(Place $place, ?int $round = null): ?HeightReading
+    {
+        $taped = $this->taped[$round ?? $this->job->roundOf($place->stance)][$place->key()] ?? null;
+
+        return $taped === null ? null : $this->doubt->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
+    }
+
+    /** Whether one height stands for an axle in one stance, and left and right in another. */
+    public function mixesWays(): bool
+    {
+        $ways = [];
+        foreach (Stance::cases() as $stance) {
+            foreach (Axle::cases() as $axle) {
+                $ways[] = $this->isTakenBySides($stance, $axle, $this->job->roundOf($stance));
+            }
+        }
+
+        return in_array(true, $ways, true) && in_array(false, $ways, true);
+    }
+
+    /** An axle's height in one round. */
+    public function axle(Stance $stance, Axle $axle, int $round): ?HeightReading
+    {
+        $right = $this->at(new Place($stance, $axle, Side::Right), $round);
+
+        return $this->isTakenBySides($stance, $axle, $round) === true && $right !== null
+            ? $this->at(new Place($stance, $axle, Side::Left), $round)?->meanWith($right)
+            : $this->at(new Place($stance, $axle, Side::Both), $round);
+    }
+
+    /** An axle's height from all rounds that were read alike: of a carried stance, those with the setting that is on. */
+    private function pooled(Stance $stance, Axle $axle): ?HeightReading
+    {
+        $on = $this->job->roundOf($stance);
+        $found = [];
+        for ($round = 1; $round <= $on; $round++) {
+            $alike = $round === $on || $stance !== Stance::Carried || ($this->job->settingOf($on) !== null && $this->job->settingOf($round) === $this->job->settingOf($on));
+            $reading = $alike ? $this->axle($stance, $axle, $round) : null;
+            $found = $reading === null ? $found : [...$found, $reading];
+        }
+
+        return count($found) > 1 ? HeightReading::pooled($found) : $found[0] ?? null;
+    }
+
+    /** The job's way of taping first, left and right or one height for the axle; the other stands in. Null when neither is there. */
+    private function isTakenBySides(Stance $stance, Axle $axle, int $round): ?bool
+    {
+        $has = fn (Side $side): bool => isset($this->taped[$round][(new Place($stance, $axle, $side))->key()]);
+        $sides = $has(Side::Left) && $has(Side::Right);
+
+        return match (true) {
+            ! $sides && ! $has(Side::Both) => null,
+            $this->job->each_side => $sides,
+            default => ! $has(Side::Both),
+        };
+    }
+
+    private function put(Reading $reading): void
+    {
+        $height = $reading->typedLength();
+        if ($height !== null) {
+            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling];
+        }
+    }
+}

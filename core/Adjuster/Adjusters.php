@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Adjuster;
+
+use Yoke\Adjuster\Exception\ImpossibleSetting;
+
+/** All the adjusters of one hitch: its settings, what each is worth, what a change costs. */
+final readonly class Adjusters
+{
+    /** @param  array<string, Adjuster>  $byKey in the order they are said */
+    private function __construct(private array $byKey)
+    {
+    }
+
+    public static function of(Adjuster ...$adjusters): self
+    {
+        $byKey = [];
+        foreach ($adjusters as $adjuster) {
+            $byKey[$adjuster->key] = $adjuster;
+        }
+
+        return new self($byKey);
+    }
+
+    /** @return list<Adjuster> */
+    public function all(): array
+    {
+        return array_values($this->byKey);
+    }
+
+    public function get(string $key): Adjuster
+    {
+        return $this->byKey[$key] ?? throw ImpossibleSetting::unknown($key);
+    }
+
+    /**
+     * @param  array<string, float>  $steps
+     *
+     * @throws ImpossibleSetting when a step is missing, unknown or out of range
+     */
+    public function setting(array $steps): Setting
+    {
+        foreach ($steps as $key => $step) {
+            $adjuster = $this->get($key);
+            if (! $adjuster->range->holds($step)) {
+                throw ImpossibleSetting::outOfRange($key, $step, $adjuster->range->from, $adjuster->range->to);
+            }
+        }
+        foreach ($this->byKey as $key => $adjuster) {
+            if (! isset($steps[$key])) {
+                throw ImpossibleSetting::missing($key);
+            }
+        }
+
+        return Setting::of($steps);
+    }
+
+    /** Every adjuster in the middle of its range, rounded down to a step. */
+    public function middle(): Setting
+    {
+        return Setting::of(array_map(
+            static fn (Adjuster $adjuster): float => $adjuster->range->middleStep(),
+            $this->byKey,
+        ));
+    }
+
+    /** Only what bends the bars by itself: tilt and head stay as a setting has them. For a load that changed on a rig once set right. */
+    public function smallAbout(Setting $stays): self
+    {
+        return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::Tension ? $adjuster : $adjuster->fixedAt($stays->step($adjuster->key)), $this->byKey));
+    }
+
+    /** @return list<Setting> the whole grid */
+    public function settings(): array
+    {
+        $grid = [[]];
+        foreach ($this->byKey as $key => $adjuster) {
+            $longer = [];
+            foreach ($grid as $steps) {
+                foreach ($adjuster->range->all() as $step) {
+                    $longer[] = [...$steps, $key => $step];
+                }
+            }
+            $grid = $longer;
+        }
+
+        return array_map(Setting::of(...), $grid);
+    }
+
+    /** How much more the bars are bent at one setting than at another, mm (docs/model.md, Settings to tension). */
+    public function tensionBetween(Setting $from, Setting $to, float $barArm): float
+    {
+        $tension = 0.0;
+        foreach ($this->byKey as $key => $adjuster) {
+            $worth = match ($adjuster->role) {
+                Role::Tension => $adjuster->pitch,
+                Role::Tilt => $adjuster->pitch * $barArm,
+                Role::HeadHeight => 0.0,
+            };
+            $tension += $worth * ($to->step($key) - $from->step($key));
+        }
+
+        return $tension;
+    }
+
+    /** How much higher the ball stands at one setting than at another, mm. */
+    public function ballHeightBetween(Setting $from, Setting $to): float
+    {
+        $height = 0.0;
+        foreach ($this->byKey as $key => $adjuster) {
+            $height += $adjuster->role === Role::HeadHeight ? $adjuster->pitch * ($to->step($key) - $from->step($key)) : 0.0;
+        }
+
+        return $height;
+    }
+
+    /** Minutes to get from one setting to another: the dearest change covers the cheaper ones that go with it. */
+    public function minutesBetween(Setting $from, Setting $to): int
+    {
+        $minutes = 0;
+        foreach ($from->changesTo($to) as $key) {
+            $minutes = max($minutes, $this->get($key)->minutes);
+        }
+
+        return $minutes;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+/** What there is to do next. */
+enum Action: string
+{
+    case Set = 'set';
+    case Stop = 'stop';
+    case ReadAgain = 'read_again';
+    case Cannot = 'cannot';
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Constraint;
+
+use Yoke\Adjuster\Setting;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
+
+/** No bar is bent past its rated load. */
+final readonly class BarRating implements Constraint
+{
+    /** @param  Load  $rating  of one bar, at its hook-up point */
+    public function __construct(private Load $rating)
+    {
+    }
+
+    public function against(Setting $setting, Attitude $carried): string
+    {
+        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms() ? 'bars past their rating' : '';
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Constraint;
+
+use Yoke\Adjuster\Setting;
+use Yoke\Statics\Attitude;
+
+/** Something that a setting must not break: a rating, a clearance, a trailer's attitude. */
+interface Constraint
+{
+    /** Why the setting falls out, in a few words: `bars past their rating`; an empty text where it does not. */
+    public function against(Setting $setting, Attitude $carried): string;
+}

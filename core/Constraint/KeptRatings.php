@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Constraint;
+
+use Yoke\Adjuster\Setting;
+use Yoke\Ratings\Ledger;
+use Yoke\Statics\Attitude;
+
+/**
+ * A setting puts no axle over its rating that bars off would not: what is over anyway is the ledger's to say, and no
+ * setting's fault.
+ */
+final readonly class KeptRatings implements Constraint
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    public function against(Setting $setting, Attitude $carried): string
+    {
+        $over = $this->ledger->axlesOver($carried);
+        $anyway = $over === [] ? [] : $this->ledger->axlesOver($carried->rig()->dropped());
+        foreach ($over as $what) {
+            if (! in_array($what, $anyway, true)) {
+                return "{$what} over its rating";
+            }
+        }
+
+        return '';
+    }
+}

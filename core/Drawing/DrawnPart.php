@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Drawing;
+
+/** What a figure of the drawing stands for; the view chooses its look by it. */
+enum DrawnPart: string
+{
+    case Body = 'body';
+    case Glass = 'glass';
+    case Trim = 'trim';
+    case Frame = 'frame';
+    case Bar = 'bar';
+    case Chain = 'chain';
+    case Hole = 'hole';
+}

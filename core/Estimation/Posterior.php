@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Estimation;
+
+use Closure;
+use Yoke\Estimation\Internal\Predictions;
+use Yoke\Loading\LoadChange;
+use Yoke\Probability\Matrix;
+use Yoke\Probability\Normal;
+use Yoke\Rig\Axle;
+use Yoke\Statics\CoupledRig;
+
+/** A rig as its readings tell it: likely values with their doubt and what hangs together in it. */
+final readonly class Posterior
+{
+    private const STEP = 0.05;
+
+    /**
+     * @internal made by Estimation
+     *
+     * @param  array<int, float>  $at  the likeliest parameters, in prior deviations
+     * @param  array<int, array<int, float>>  $covariance  of the same
+     * @param  list<Residual>  $readings
+     */
+    public function __construct(
+        private RigPrior $prior,
+        private array $at,
+        private array $covariance,
+        public array $readings,
+        private Predictions $predictions,
+    ) {
+    }
+
+    /** The same rig, learnt from the same readings, with a change of load on board. */
+    public function loaded(LoadChange $change): self
+    {
+        return new self($this->prior->loaded($change), $this->at, $this->covariance, $this->readings, $this->predictions);
+    }
+
+    public function prior(): RigPrior
+    {
+        return $this->prior;
+    }
+
+    /** The likeliest rig. */
+    public function rig(float $ballRaise = 0.0): CoupledRig
+    {
+        return $this->prior->rigAt($this->at, $ballRaise);
+    }
+
+    /** The likeliest tension of the reference setting, mm. */
+    public function tension(): float
+    {
+        return $this->prior->tensionAt($this->at);
+    }
+
+    /** A parameter of RigPrior in its own unit. */
+    public function value(int $parameter): Normal
+    {
+        $deviation = sqrt($this->covariance[$parameter][$parameter]);
+        $value = $this->prior->valueAt($parameter, $this->at[$parameter]);
+
+        return Normal::of($value, $this->prior->worth($parameter, $value) * $deviation);
+    }
+
+    /** The true fender height alone, mm. */
+    public function heightAlone(Axle $axle): Normal
+    {
+        $parameter = $axle === Axle::Front ? Predictions::FRONT_ALONE : Predictions::REAR_ALONE;
+
+        return Normal::of($this->predictions->alone($parameter, $this->at[$parameter]), Predictions::ALONE_SPREAD[$parameter] * sqrt($this->covariance[$parameter][$parameter]));
+    }
+
+    /**
+     * The likeliest rig with its reference tension, then the same with each parameter a step up: what slopes are made of.
+     *
+     * @return non-empty-list<array{CoupledRig, float}>
+     */
+    public function variants(float $ballRaise = 0.0): array
+    {
+        $variants = [[$this->rig($ballRaise), $this->tension()]];
+        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+            $moved = $this->at;
+            $moved[$parameter] += self::STEP;
+            $variants[] = [$this->prior->rigAt($moved, $ballRaise), $this->prior->tensionAt($moved)];
+        }
+
+        return $variants;
+    }
+
+    /**
+     * The doubt of a quantity from its values at the variants.
+     *
+     * @param  array<int, float>  $values
+     */
+    public function deviationOf(array $values): float
+    {
+        $slopes = [];
+        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+            $slopes[] = ($values[$parameter + 1] - $values[0]) / self::STEP;
+        }
+
+        return sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes)));
+    }
+
+    /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
+    public function predict(Closure $quantity, float $ballRaise = 0.0): Normal
+    {
+        $values = array_map(static fn (array $variant): float => $quantity(...$variant), $this->variants($ballRaise));
+
+        return Normal::of($values[0], $this->deviationOf($values));
+    }
+
+    /**
+     * A fender height, as predicted for one more reading of it without the reading's own doubt.
+     *
+     * @param  Closure(CoupledRig, float): float  $rise  of the fender, mm
+     */
+    public function height(Axle $axle, Closure $rise, float $ballRaise = 0.0): Normal
+    {
+        $parameter = $axle === Axle::Front ? Predictions::FRONT_ALONE : Predictions::REAR_ALONE;
+        $values = array_map(static fn (array $variant): float => $rise(...$variant), $this->variants($ballRaise));
+        $slopes = array_fill(0, count($this->at), 0.0);
+        for ($i = 0; $i <= RigPrior::TENSION; $i++) {
+            $slopes[$i] = ($values[$i + 1] - $values[0]) / self::STEP;
+        }
+        $slopes[$parameter] = Predictions::ALONE_SPREAD[$parameter];
+
+        return Normal::of($this->predictions->alone($parameter, $this->at[$parameter]) + $values[0], sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes))));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Estimation;
+
+use Yoke\Rig\Stance;
+
+/** What a rig stood in when something was observed. */
+final readonly class ReadingContext
+{
+    private function __construct(
+        public Stance $stance,
+        /** Tension over that of the reference setting, mm; 0 unless carried. */
+        public float $more,
+        /** How much higher than the prior knows the unloaded ball stood, mm. */
+        public float $ballRaise,
+    ) {
+    }
+
+    public static function alone(): self
+    {
+        return new self(Stance::Alone, 0.0, 0.0);
+    }
+
+    public static function dropped(float $ballRaise = 0.0): self
+    {
+        return new self(Stance::Dropped, 0.0, $ballRaise);
+    }
+
+    /** @param  float  $more  tension over that of the reference setting, mm */
+    public static function carried(float $more, float $ballRaise = 0.0): self
+    {
+        return new self(Stance::Carried, $more, $ballRaise);
+    }
+}

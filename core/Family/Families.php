@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Family;
+
+use Yoke\Family\Exception\UnknownFamily;
+
+/** The families there are. */
+final class Families
+{
+    /** @return non-empty-list<HitchFamily> */
+    public static function all(): array
+    {
+        return [
+            new ChainSnapUp, new ChainRotatingLatch, new FrictionBracket, new CamBar, new PadUnderCover, new ScrewJackGauge, new TensionChain,
+        ];
+    }
+
+    /** @throws UnknownFamily */
+    public static function get(string $key): HitchFamily
+    {
+        foreach (self::all() as $family) {
+            if ($family->key() === $key) {
+                return $family;
+            }
+        }
+        throw UnknownFamily::named($key, array_map(static fn (HitchFamily $family): string => $family->key(), self::all()));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Head;
+
+use Yoke\Estimation\RigPrior;
+use Yoke\Probability\Normal;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Angle;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\Term;
+
+/**
+ * How far above the level coupler the unloaded ball should stand, so that the trailer ends as wanted when carried; and
+ * what the schools say beside it (docs/model.md, Ball height).
+ */
+final readonly class BallHeight
+{
+    /** The model is linear in ball height but for the dropped load that a share is taken of: three steps settle it. */
+    private const STEPS = 3;
+
+    private const TRIAL_RAISE = 10.0;
+
+    public function __construct(private RigPrior $rig)
+    {
+    }
+
+    /**
+     * @param  float  $share  of the front axle load that the bars are to put back, 0 to 1
+     * @param  Angle  $pitch  of the carried trailer, nose-up positive
+     * @return Normal ball over level coupler, mm
+     */
+    public function forCarried(float $share, Angle $pitch): Normal
+    {
+        $raise = 0.0;
+        for ($i = 0; $i < self::STEPS; $i++) {
+            $now = $this->pitchOff($this->rig->likelyRig($raise), $share, $pitch);
+            $then = $this->pitchOff($this->rig->likelyRig($raise + self::TRIAL_RAISE), $share, $pitch);
+            $raise -= $now * self::TRIAL_RAISE / ($then - $now);
+        }
+        $slope = ($this->pitchOff($this->rig->likelyRig($raise + self::TRIAL_RAISE), $share, $pitch)
+            - $this->pitchOff($this->rig->likelyRig($raise), $share, $pitch)) / self::TRIAL_RAISE;
+        $doubt = $this->rig->predict(fn (CoupledRig $rig): float => $this->pitchOff($rig, $share, $pitch), $raise);
+
+        return Normal::of($this->rig->known()->ballOverCoupler + $raise, $doubt->deviation() / abs($slope));
+    }
+
+    /**
+     * Where the height for a level trailer comes from: the terms of the model in the order they follow, the last one the
+     * height itself.
+     *
+     * @return non-empty-list<Term>
+     */
+    public function derivation(float $share): array
+    {
+        $advised = $this->forCarried($share, Angle::zero())->mean();
+        $rig = $this->rig->likelyRig($advised - $this->rig->known()->ballOverCoupler);
+        $carried = $rig->carried($rig->tensionFor($share));
+        $percent = round($share * 100);
+        $groupSinks = $carried->trailerLoad() / $rig->trailer()->groupRate();
+        $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitch() - $carried->rearRise();
+
+        return [
+            new Term('Tongue weight, level and bars off', Load::ofKilograms($rig->trailer()->tongueWeight)),
+            new Term("Bars, at the hook-up point, that put back {$percent} % of the front axle load", Load::ofKilograms($carried->barLoad())),
+            new Term('Load that the trailer leaves on the vehicle', Load::ofKilograms($carried->load)),
+            new Term('The rear axle gains', Load::ofKilograms($carried->rearLoad())),
+            new Term(sprintf('Rear springs of %.1f kg/mm sink by', $rig->vehicle()->rearRate), Length::ofMillimetres(-$carried->rearRise())),
+            new Term(sprintf('Front springs of %.1f kg/mm rise by', $rig->vehicle()->frontRate), Length::ofMillimetres($carried->frontRise())),
+            new Term('The ball, behind the rear axle, sinks by', Length::ofMillimetres($ballSinks)),
+            new Term('The trailer\'s axles, loaded by the bars, sink by', Length::ofMillimetres($groupSinks)),
+            new Term('So that the ball starts over the coupler by the difference', Length::ofMillimetres($ballSinks - $groupSinks)),
+        ];
+    }
+
+    /** @return list<School> */
+    public function schools(): array
+    {
+        $perWeight = 3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT) / 45.0;
+
+        return [
+            new School('3 mm for each 45 kg of tongue weight', $perWeight, $perWeight),
+            new School('level with the coupler', 0.0, 0.0),
+            new School('13 mm over', 13.0, 13.0),
+            new School('25 mm over', 25.0, 25.0),
+            new School('25 to 50 mm over', 25.0, 50.0),
+        ];
+    }
+
+    /** How far the carried trailer is from the wanted pitch, rad. */
+    private function pitchOff(CoupledRig $rig, float $share, Angle $pitch): float
+    {
+        return $rig->carried($rig->tensionFor($share))->trailerPitch - $pitch->radians();
+    }
+}

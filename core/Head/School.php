@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Head;
+
+/** What one school says of the ball's height over the level coupler: mm, lowest and highest. */
+final readonly class School
+{
+    public function __construct(public string $says, public float $lowest, public float $highest)
+    {
+    }
+
+    public function holds(float $ballOverCoupler): bool
+    {
+        return $ballOverCoupler >= $this->lowest && $ballOverCoupler <= $this->highest;
+    }
+}

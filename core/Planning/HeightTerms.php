@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+use Yoke\Rig\Axle;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\Term;
+
+/** Where a predicted fender height comes from: what coupling and bars do to the axle, and its springs. */
+final readonly class HeightTerms
+{
+    /** @return list<Term> the last one is the rise */
+    public static function of(Attitude $attitude, Axle $axle): array
+    {
+        $isFront = $axle === Axle::Front;
+        $dropped = $attitude->rig()->dropped();
+        [$now, $before] = $isFront ? [$attitude->frontLoad(), $dropped->frontLoad()] : [$attitude->rearLoad(), $dropped->rearLoad()];
+        $vehicle = $attitude->rig()->vehicle();
+        $rate = $isFront ? $vehicle->frontRate : $vehicle->rearRate;
+
+        return [
+            new Term("The tongue weight changes the {$axle->value} axle by", Load::ofKilograms($before)),
+            new Term('The bars change it by', Load::ofKilograms($now - $before)),
+            new Term(sprintf('On springs of %.1f kg/mm the fender rises by', $rate), Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise())),
+        ];
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Advisor;
+use Yoke\Advice\Policy;
+use Yoke\Advice\Recommendation;
+use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\Posterior;
+use Yoke\Loading\LoadChange;
+use Yoke\Loading\TongueShare;
+use Yoke\Method\Band;
+use Yoke\Probability\Normal;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Statics\TowVehicle;
+use Yoke\Units\Term;
+
+/** A rig as its readings tell it, with a change of load on board: what it comes to at a setting, and the small move that mends it. */
+final readonly class LoadedState
+{
+    private DescribedRig $rig;
+
+    private Posterior $posterior;
+
+    private CoupledRig $likely;
+
+    /**
+     * @param  Setting  $reference  whose tension the posterior knows
+     * @param  Setting  $stays  that is on
+     *
+     * @throws ImpossibleModel when such a load lifts the tongue off the ball
+     */
+    public function __construct(DescribedRig $rig, Posterior $posterior, private LoadChange $change, private Adjusters $adjusters, private Setting $reference, private Setting $stays)
+    {
+        $this->rig = $rig->loaded($change);
+        $this->posterior = $posterior->loaded($change);
+        $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0][0];
+    }
+
+    /** Of the trailer, kg. */
+    public function gross(): float
+    {
+        return $this->likely->trailer()->weight;
+    }
+
+    /** Level, kg. */
+    public function tongueWeight(): Normal
+    {
+        return $this->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight, $this->raise());
+    }
+
+    public function tongueShare(): TongueShare
+    {
+        return new TongueShare($this->tongueWeight()->mean() / $this->gross());
+    }
+
+    public function dropped(): Attitude
+    {
+        return $this->likely->dropped();
+    }
+
+    /** At the setting that is on. */
+    public function carried(): Attitude
+    {
+        return $this->likely->carried($this->tension());
+    }
+
+    /** Of the front axle load that this load takes off bars off, the share put back at the setting that is on. */
+    public function restored(): Normal
+    {
+        $more = $this->more();
+
+        $taut = $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $more)->frontRestored(), $this->raise());
+
+        return Normal::of(max(0.0, $taut->mean()), $taut->deviation());
+    }
+
+    /**
+     * How far the fenders of the vehicle alone stand from where they were taped, mm.
+     *
+     * @return array{front: float, rear: float}
+     */
+    public function aloneRise(): array
+    {
+        $vehicle = $this->vehicle();
+
+        return ['front' => $this->change->frontRise($vehicle), 'rear' => $this->change->rearRise($vehicle)];
+    }
+
+    /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
+    public function ledger(): array
+    {
+        $ledger = $this->rig->ratings()->ledger();
+        $lines = [];
+        foreach (['dropped' => $this->dropped(), 'carried' => $this->carried()] as $stance => $attitude) {
+            foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
+                $lines[$line->what] = $line;
+            }
+        }
+
+        return array_values($lines);
+    }
+
+    /** The next move with what is small alone: no washer, and the head stays, for a load that changed. */
+    public function smallMove(Band $band, Policy $policy): Recommendation
+    {
+        return (new Advisor($this->adjusters->smallAbout($this->stays), $this->reference, $band, $this->rig->obstacles(), $policy))->advise($this->posterior, $this->stays, $policy->readings);
+    }
+
+    /** @return list<Term> before and after levelling or air springs take over; none on a rig without them */
+    public function levelled(): array
+    {
+        return $this->rig->takeBack($this->likely)?->terms($this->tension()) ?? [];
+    }
+
+    private function vehicle(): TowVehicle
+    {
+        return $this->likely->vehicle();
+    }
+
+    private function tension(): float
+    {
+        return $this->posterior->tension() + $this->more();
+    }
+
+    private function more(): float
+    {
+        return $this->adjusters->tensionBetween($this->reference, $this->stays, $this->posterior->prior()->known()->barArm);
+    }
+
+    private function raise(): float
+    {
+        return $this->adjusters->ballHeightBetween($this->reference, $this->stays);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+use Yoke\Rig\Check\Problems;
+use Yoke\Specification\Values;
+
+/** What the fields of three sheets, each possible alone, cannot be together. */
+final readonly class SheetChecks
+{
+    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch, private float $grossKg)
+    {
+    }
+
+    public function check(Problems $problems): void
+    {
+        if (($this->trailer->number('tongue_weight_kg') ?? 0.0) >= $this->grossKg) {
+            $problems->found('tongue_weight_kg', 'Expected a tongue weight below the gross trailer weight.');
+        }
+        $rises = static fn (Values $sheet, string $low, string $high): bool => ($sheet->number($low) ?? -INF) <= ($sheet->number($high) ?? INF);
+        if (! $rises($this->hitch, 'bar_rating_low_kg', 'bar_rating_high_kg')) {
+            $problems->found('bar_rating_low_kg', 'Expected a rating range that rises: from the lower to the higher tongue weight.');
+        }
+        if (! $rises($this->vehicle, 'maker_band_low', 'maker_band_high')) {
+            $problems->found('maker_band_low', 'Expected a band that rises.');
+        }
+        if (! $rises($this->hitch, 'bracket_from_mm', 'bracket_to_mm')) {
+            $problems->found('bracket_from_mm', 'Expected a range that rises: the nearest place to the ball first.');
+        }
+        if (! $rises($this->trailer, 'tray_from_mm', 'tray_to_mm')) {
+            $problems->found('tray_from_mm', 'Expected its end nearest to the ball first.');
+        }
+    }
+}

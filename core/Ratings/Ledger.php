@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Ratings;
+
+use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
+use Yoke\Units\Term;
+
+/**
+ * Who carries what against its rating, for a stance as predicted, before any tape comes out. Nothing is refused; what is
+ * over is named. Distribution raises no rating.
+ */
+final readonly class Ledger
+{
+    /** Tyres on one axle of a vehicle or a trailer. */
+    private const TYRES = 2;
+
+    /** @param  array<string, Load>  $ratings  by field; a rating that is not known is left out */
+    public function __construct(private array $ratings, private Weighed $weighed)
+    {
+    }
+
+    /**
+     * @param  string  $stance  in words, for the lines that differ between stances
+     * @param  int  $bars  how many share the bar load
+     * @return list<RatedLoad>
+     */
+    public function lines(Attitude $attitude, string $stance, int $bars): array
+    {
+        return [
+            ...$this->hitchLines($attitude, $stance, $bars),
+            ...$this->trailerLines($attitude, $stance),
+            ...$this->vehicleLines($attitude, $stance),
+            ...$this->payloadLine($attitude, $stance),
+        ];
+    }
+
+    /**
+     * The axles over their ratings, of those that bars load: the front axle, and the trailer's. Quick enough to be asked of
+     * every setting of a hitch.
+     *
+     * @return list<string> lower case
+     */
+    public function axlesOver(Attitude $attitude): array
+    {
+        $group = $attitude->rig()->trailer()->weight - $attitude->load;
+        $loads = [
+            'front axle' => ['front_gawr', $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()],
+            'trailer axles' => ['trailer_gawr', $group],
+            'one trailer axle' => ['one_axle_gawr', isset($this->ratings['one_axle_gawr']) ? $this->heaviestAxle($attitude, $group) : -INF],
+        ];
+        $over = [];
+        foreach ($loads as $what => [$field, $load]) {
+            if (isset($this->ratings[$field]) && $load > $this->ratings[$field]->kilograms()) {
+                $over[] = $what;
+            }
+        }
+
+        return $over;
+    }
+
+    private function heaviestAxle(Attitude $attitude, float $group): float
+    {
+        $axles = $this->weighed->trailerAxles;
+        $loads = $attitude->trailerAxleLoads();
+
+        return count($loads) === $axles ? max($loads) : $group / $axles;
+    }
+
+    /** @return list<RatedLoad> */
+    private function hitchLines(Attitude $attitude, string $stance, int $bars): array
+    {
+        $gross = self::kilograms($attitude->rig()->trailer()->weight);
+        $tongue = self::kilograms($attitude->rig()->trailer()->tongueWeight);
+        $lines = [
+            $this->line('gross trailer weight on the ball', $gross, 'ball_gross'),
+            $this->line('gross trailer weight on the coupler', $gross, 'coupler_gross'),
+            $this->line('tongue weight on the coupler', $tongue, 'coupler_tongue'),
+            $this->line("tongue weight on the receiver, {$stance}", $tongue, $this->receiverField($attitude)),
+            $this->line('tongue weight for the bars', $tongue, 'bar_rating_high'),
+            RatedLoad::atLeast('tongue weight for bars so stiff', $tongue, $this->ratings['bar_rating_low'] ?? null, 'bar_rating_low'),
+        ];
+
+        return $attitude->barMoment > 0.0
+            ? [...$lines, $this->line("one spring bar, {$stance}", self::kilograms($attitude->barLoad() / $bars), 'bar_rating_high',
+                new Term("All {$bars} bars, at the hook-up point", self::kilograms($attitude->barLoad())))]
+            : $lines;
+    }
+
+    /** @return list<RatedLoad> */
+    private function trailerLines(Attitude $attitude, string $stance): array
+    {
+        $trailer = $attitude->rig()->trailer();
+        $group = self::kilograms($trailer->weight - $attitude->load);
+        $lines = [
+            $this->line('trailer, gross', self::kilograms($trailer->weight), 'trailer_gvwr'),
+            $this->line("trailer axles, {$stance}", $group, 'trailer_gawr',
+                new Term('Gross trailer weight', self::kilograms($trailer->weight)),
+                new Term('Less what it leaves on the vehicle', self::kilograms(-$attitude->load))),
+        ];
+        foreach ($this->singleAxles($attitude) as $axle => $load) {
+            $what = 'trailer axle '.($axle + 1)." of {$this->weighed->trailerAxles}, {$stance}";
+            $lines[] = $this->line($what, $load, 'one_axle_gawr', new Term('All trailer axles', $group));
+        }
+        $heaviest = max(array_map(static fn (Load $load): float => $load->kilograms(), $this->singleAxles($attitude) ?: [$group]));
+
+        return [...$lines, $this->tyre('trailer', self::kilograms($heaviest), 'trailer_tyre', $stance)];
+    }
+
+    /** @return list<Load> each axle of a group of two or three, front to back: on equalisers alike, else as their springs share it */
+    private function singleAxles(Attitude $attitude): array
+    {
+        $axles = $this->weighed->trailerAxles;
+        if ($axles === 1) {
+            return [];
+        }
+        $bySpring = $attitude->trailerAxleLoads();
+        $loads = [];
+        for ($axle = 0; $axle < $axles; $axle++) {
+            $loads[] = self::kilograms(count($bySpring) === $axles ? $bySpring[$axle] : array_sum($bySpring) / $axles);
+        }
+
+        return $loads;
+    }
+
+    /** @return list<RatedLoad> as far as the vehicle was weighed */
+    private function vehicleLines(Attitude $attitude, string $stance): array
+    {
+        $front = $this->weighed->front;
+        $rear = $this->weighed->rear;
+        if ($front === null || $rear === null) {
+            return [];
+        }
+        [$frontTerms, $rearTerms] = [$this->axleTerms($front, $attitude, $attitude->frontLoad()), $this->axleTerms($rear, $attitude, $attitude->rearLoad())];
+        $frontNow = $front->plus(self::kilograms($attitude->frontLoad()));
+        $rearNow = $rear->plus(self::kilograms($attitude->rearLoad()));
+        $trailer = self::kilograms($attitude->rig()->trailer()->weight);
+
+        return [
+            $this->line("front axle, {$stance}", $frontNow, 'front_gawr', ...$frontTerms),
+            $this->line("rear axle, {$stance}", $rearNow, 'rear_gawr', ...$rearTerms),
+            $this->tyre('front', $frontNow, 'front_tyre', $stance),
+            $this->tyre('rear', $rearNow, 'rear_tyre', $stance),
+            $this->line("vehicle, {$stance}", $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('Front axle', $frontNow), new Term('Rear axle', $rearNow)),
+            $this->line('combination', $front->plus($rear)->plus($trailer), 'gcwr', new Term('Vehicle alone', $front->plus($rear)), new Term('Trailer', $trailer)),
+            RatedLoad::atMost("front axle against alone, {$stance}", $frontNow, $front, 'front_axle', ...$frontTerms),
+        ];
+    }
+
+    /** @return list<Term> */
+    private function axleTerms(Load $alone, Attitude $attitude, float $change): array
+    {
+        $dropped = $change === $attitude->frontLoad() ? $attitude->rig()->dropped()->frontLoad() : $attitude->rig()->dropped()->rearLoad();
+
+        return [
+            new Term('Alone, as weighed', $alone),
+            new Term('The tongue weight does', self::kilograms($dropped)),
+            new Term('The bars do', self::kilograms($change - $dropped)),
+        ];
+    }
+
+    /** @return list<RatedLoad> what the payload placard counts: people, cargo, hitch, and what the trailer leaves on the vehicle */
+    private function payloadLine(Attitude $attitude, string $stance): array
+    {
+        $aboard = $this->aboard();
+        if ($aboard === null) {
+            return [];
+        }
+        $trailer = self::kilograms($attitude->load);
+
+        return [$this->line("payload, {$stance}", $aboard->plus($trailer), 'payload', new Term('People, cargo and hitch', $aboard), new Term('The trailer leaves', $trailer))];
+    }
+
+    /** As counted; else what the vehicle weighs alone over its empty weight, GVWR less payload. */
+    private function aboard(): ?Load
+    {
+        $payload = $this->ratings['payload'] ?? null;
+        $gross = $this->ratings['vehicle_gvwr'] ?? null;
+        if ($this->weighed->aboard !== null || $payload === null || $gross === null || $this->weighed->front === null || $this->weighed->rear === null) {
+            return $this->weighed->aboard;
+        }
+
+        return $this->weighed->front->plus($this->weighed->rear)->minus($gross->minus($payload));
+    }
+
+    private function tyre(string $which, Load $axle, string $field, string $stance): RatedLoad
+    {
+        return $this->line("one {$which} tyre, {$stance}", $axle->times(1 / self::TYRES), $field, new Term('Its axle', $axle));
+    }
+
+    /** A receiver has two ratings: what it carries, and what it may where bars distribute. */
+    private function receiverField(Attitude $attitude): string
+    {
+        return $attitude->barMoment > 0.0 ? 'receiver_distributing' : 'receiver_carrying';
+    }
+
+    private function line(string $what, Load $carries, string $field, Term ...$terms): RatedLoad
+    {
+        return RatedLoad::atMost($what, $carries, $this->ratings[$field] ?? null, $field, ...$terms);
+    }
+
+    private static function kilograms(float $kilograms): Load
+    {
+        return Load::ofKilograms($kilograms);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Readings\Height;
+
+use Yoke\Rig\Suspension;
+use Yoke\Units\Length;
+
+/**
+ * What a shop expects its fender heights to be worth: standard deviations in mm (docs/model.md, Doubt of a reading).
+ */
+final readonly class HeightDoubt
+{
+    /** All are one standard deviation in mm, never negative. */
+    public function __construct(
+        public float $tapeMm = 0.9,
+        public float $coilRolledMm = 0.5,
+        public float $leafRolledMm = 1.1,
+        public float $coilNotRolledMm = 1.5,
+        public float $leafNotRolledMm = 3.5,
+    ) {
+    }
+
+    /** One height taped once at one fender, or once for the whole axle. */
+    public function reading(Length $height, Suspension $suspension, Settling $settling): HeightReading
+    {
+        $rolled = $suspension === Suspension::Coil ? $this->coilRolledMm : $this->leafRolledMm;
+        $asFound = $suspension === Suspension::Coil ? $this->coilNotRolledMm : $this->leafNotRolledMm;
+
+        return HeightReading::of($height, $this->tapeMm, $settling === Settling::Rolled ? $rolled : $asFound, $rolled);
+    }
+}

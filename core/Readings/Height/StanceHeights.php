@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Readings\Height;
+
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
+
+/** The fender heights of one rig in its three stances, as far as they are taped. */
+final readonly class StanceHeights
+{
+    /** @param  array<string, array<string, HeightReading>>  $readings stance => axle => reading */
+    private function __construct(private array $readings)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function with(Stance $stance, Axle $axle, HeightReading $reading): self
+    {
+        $readings = $this->readings;
+        $readings[$stance->value][$axle->value] = $reading;
+
+        return new self($readings);
+    }
+
+    public function at(Stance $stance, Axle $axle): ?HeightReading
+    {
+        return $this->readings[$stance->value][$axle->value] ?? null;
+    }
+
+    /** How far an axle's fender rose from alone to a stance; up is positive. */
+    public function rise(Stance $stance, Axle $axle): ?Length
+    {
+        $alone = $this->at(Stance::Alone, $axle);
+        $then = $this->at($stance, $axle);
+
+        return $alone === null || $then === null ? null : $then->height()->minus($alone->height());
+    }
+
+    public function holdsBothEndsOf(Stance $stance): bool
+    {
+        return $this->at($stance, Axle::Front) !== null && $this->at($stance, Axle::Rear) !== null;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Readings\Weighing;
+
+use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Rig\Stance;
+
+/**
+ * Reads tickets from a file of separated values: a line of headings (`stance, front, rear, trailer, gross`, in any order),
+ * then a ticket a line. Comma, semicolon or tab; any line ends; a byte order mark is passed over.
+ */
+final readonly class TicketSheet
+{
+    private const MOST_TICKETS = 40;
+
+    private const STANCES = ['alone' => Stance::Alone, 'dropped' => Stance::Dropped, 'carried' => Stance::Carried];
+
+    public function __construct(private TicketText $text)
+    {
+    }
+
+    /**
+     * @return non-empty-list<array{Ticket, string}> each ticket with what it was read from
+     *
+     * @throws ImpossibleTicket naming the line at fault
+     */
+    public function read(string $file): array
+    {
+        if (preg_match('//u', $file) !== 1 || preg_match('/\x00/', $file) === 1) {
+            throw ImpossibleTicket::file('Expected a text file of separated values, and this is none.');
+        }
+        $split = preg_split('/\R/', preg_replace('/^\x{FEFF}/u', '', $file) ?? '');
+        $lines = array_values(array_filter($split === false ? [] : $split, static fn (string $line): bool => trim($line) !== ''));
+        if (count($lines) < 2 || count($lines) > self::MOST_TICKETS + 1) {
+            throw ImpossibleTicket::file(sprintf('Expected a line of headings and one to %d tickets, and this has %d lines.', self::MOST_TICKETS, count($lines)));
+        }
+        $separator = $this->separator($lines[0]);
+        $headings = array_map(static fn (string $heading): string => strtolower(trim($heading, " \t\"")), explode($separator, $lines[0]));
+        if (! in_array('stance', $headings, true)) {
+            throw ImpossibleTicket::file('Expected a heading "stance" beside the axles: stance, front, rear, trailer.');
+        }
+        $tickets = [];
+        for ($i = 1; $i < count($lines); $i++) {
+            $tickets[] = $this->ticket($headings, explode($separator, $lines[$i]), $i + 1);
+        }
+
+        return $tickets;
+    }
+
+    /** @return non-empty-string */
+    private function separator(string $headings): string
+    {
+        foreach (["\t", ';'] as $separator) {
+            if (substr_count($headings, $separator) > 0) {
+                return $separator;
+            }
+        }
+
+        return ',';
+    }
+
+    /**
+     * @param  list<string>  $headings
+     * @param  list<string>  $cells
+     * @return array{Ticket, string}
+     */
+    private function ticket(array $headings, array $cells, int $line): array
+    {
+        $stance = null;
+        $typed = [];
+        foreach ($headings as $i => $heading) {
+            $cell = trim($cells[$i] ?? '', " \t\"");
+            if ($heading === 'stance') {
+                $stance = self::STANCES[strtolower($cell)] ?? null;
+            } elseif ($cell !== '' && preg_match('/^(front|rear|trailer|gross|time|rear\s*\+\s*trailer|front\s*\+\s*rear)$/', $heading) === 1) {
+                $typed[] = "{$heading} {$cell}";
+            }
+        }
+        if ($stance === null) {
+            throw ImpossibleTicket::file("Line {$line}: expected a stance, alone, dropped or carried.");
+        }
+        try {
+            return [$this->text->read($stance, implode("\n", $typed)), implode(', ', $typed)];
+        } catch (ImpossibleTicket $impossible) {
+            throw ImpossibleTicket::file("Line {$line}: {$impossible->getMessage()}");
+        }
+    }
+}

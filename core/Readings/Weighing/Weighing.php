@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Readings\Weighing;
+
+use Yoke\Probability\Normal;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Load;
+
+/** What tickets of one rig come to by statics alone, before any model of its springs: kg and shares. */
+final readonly class Weighing
+{
+    /** What a vehicle burns and creeps between weighings, kg, one deviation. */
+    private const BETWEEN_KG = 2.0;
+
+    /** So many deviations apart, fender and scale disagree. */
+    private const APART = 2.0;
+
+    public function __construct(private Ticket $alone, private Ticket $dropped)
+    {
+    }
+
+    /** What the trailer leaves on the vehicle with bars off: its tongue weight at the dropped attitude. Null where an axle shared a platform with the trailer's. */
+    public function droppedLoad(): ?Normal
+    {
+        $with = $this->dropped->vehicle();
+        $without = $this->alone->vehicle();
+
+        return $with === null || $without === null ? null : Normal::of($with->minus($without)->kilograms(), M_SQRT2 * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()) + self::BETWEEN_KG);
+    }
+
+    /** The same corrected to a level trailer: TW = V0 + (W·h − κ)·φ/L (docs/model.md, Loads). */
+    public function tongueWeight(CoupledRig $rig): ?Normal
+    {
+        $load = $this->droppedLoad();
+        $trailer = $rig->trailer();
+        $correction = ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $rig->dropped()->trailerPitch / $trailer->ballToAxle;
+
+        return $load === null ? null : Normal::of($load->mean() + $correction, $load->deviation());
+    }
+
+    /** The share of the front axle load that a carried ticket finds put back; null where the front shared its platform, or lost nothing. */
+    public function restored(Ticket $carried): ?Normal
+    {
+        $alone = $this->alone->axle(WeighedAxle::Front)?->kilograms();
+        $dropped = $this->dropped->axle(WeighedAxle::Front)?->kilograms();
+        $now = $carried->axle(WeighedAxle::Front)?->kilograms();
+        if ($alone === null || $dropped === null || $now === null || $alone <= $dropped) {
+            return null;
+        }
+        $lost = $alone - $dropped;
+        $share = ($now - $dropped) / $lost;
+        $doubt = sqrt($carried->doubtKilograms() ** 2 + ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 + ($share * $this->alone->doubtKilograms()) ** 2);
+
+        return Normal::of($share, $doubt / $lost);
+    }
+
+    /**
+     * Where fenders and scale disagree on the share put back beyond their doubts, why, in a sentence; an empty text where
+     * they agree.
+     *
+     * @param  Normal  $taped  the share by the front fender alone
+     */
+    public function hysteresis(Normal $taped, Ticket $carried): string
+    {
+        $weighed = $this->restored($carried);
+        if ($weighed === null || abs($taped->mean() - $weighed->mean()) <= self::APART * hypot($taped->deviation(), $weighed->deviation())) {
+            return '';
+        }
+
+        return sprintf('By the front fender %.0f %% is put back, by the scale %.0f %%: the springs stick where they stopped (hysteresis). The scale is the judge; roll forward and back, and tape again.', 100 * $taped->mean(), 100 * $weighed->mean());
+    }
+
+    /**
+     * Of the load that the dropped trailer leaves on the vehicle, the shares that bars move to the front axle and to the
+     * trailer's; null where a platform was shared.
+     *
+     * @return array{forward: float, back: float}|null
+     */
+    public function moved(Ticket $carried): ?array
+    {
+        $load = $this->droppedLoad()?->mean() ?? 0.0;
+        $front = $this->gain($carried, WeighedAxle::Front);
+        $trailer = $this->gain($carried, WeighedAxle::Trailer);
+
+        return $load <= 0.0 || $front === null || $trailer === null ? null : ['forward' => $front / $load, 'back' => $trailer / $load];
+    }
+
+    /**
+     * What a step of an adjuster is worth in the share put back, by two carried tickets; null where it cannot be told.
+     *
+     * @param  float  $steps  from one setting to the other; not 0
+     */
+    public function perStep(Ticket $from, Ticket $to, float $steps): ?Normal
+    {
+        $before = $this->restored($from);
+        $after = $this->restored($to);
+        $lost = $this->alone->axle(WeighedAxle::Front)?->minus($this->dropped->axle(WeighedAxle::Front) ?? Load::zero())->kilograms();
+        if ($before === null || $after === null || $lost === null) {
+            return null;
+        }
+        $share = $after->mean() - $before->mean();
+        $doubt = hypot(hypot($from->doubtKilograms(), $to->doubtKilograms()), $share * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms())) / $lost;
+
+        return Normal::of($share / $steps, $doubt / abs($steps));
+    }
+
+    /** What an axle gains from dropped to carried, kg; null where it shared a platform. */
+    public function gain(Ticket $carried, WeighedAxle $axle): ?float
+    {
+        $before = $this->dropped->axle($axle);
+        $after = $carried->axle($axle);
+
+        return $before === null || $after === null ? null : $after->minus($before)->kilograms();
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Specification;
+
+/** What is typed into a field of a sheet. */
+enum FieldKind
+{
+    /** Kept in mm. */
+    case Length;
+
+    /** Kept in kg. */
+    case Load;
+
+    /** Kept in kPa. */
+    case Pressure;
+
+    /** Kept in N·m. */
+    case Torque;
+
+    /** A plain number; the label says of what. */
+    case Number;
+
+    /** One of a list. */
+    case Choice;
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Specification;
+
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** What is known of one part, in canonical units. Every field may be missing. */
+final readonly class Values
+{
+    /** @param  array<string, float|int|string|null>  $values by key */
+    public function __construct(private array $values)
+    {
+    }
+
+    public function number(string $key): ?float
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+
+    public function load(string $key): ?Load
+    {
+        $kilograms = $this->number($key);
+
+        return $kilograms === null ? null : Load::ofKilograms($kilograms);
+    }
+
+    public function length(string $key): ?Length
+    {
+        $millimetres = $this->number($key);
+
+        return $millimetres === null ? null : Length::ofMillimetres($millimetres);
+    }
+
+    public function text(string $key): ?string
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Statics;
+
+use Yoke\Statics\Exception\ImpossibleModel;
+
+/** The trailer as the model sees it: plain numbers in mm and kg. */
+final readonly class TowedTrailer
+{
+    private const MOST_AXLES = 3;
+
+    /**
+     * @param  float  $ballToAxle  ball to the centre of the axle group, mm, above 0
+     * @param  float  $weight  gross trailer weight, kg
+     * @param  float  $tongueWeight  level, bars off, kg
+     * @param  float  $cgAboveAxle  mm
+     * @param  non-empty-list<array{offset: float, rate: float}>  $axles  offset from the group centre, mm, positive ahead;
+     *                                                                    rate in kg per mm. An equalised group is one entry at 0.
+     */
+    public function __construct(
+        public float $ballToAxle,
+        public float $weight,
+        public float $tongueWeight,
+        public float $cgAboveAxle,
+        public array $axles,
+    ) {
+        $problem = match (true) {
+            ! ($ballToAxle > 0.0 && is_finite($ballToAxle)) => ['ballToAxle', 'Expected a length from ball to axle group above 0 mm.'],
+            ! ($weight > 0.0 && is_finite($weight)) => ['weight', 'Expected a gross trailer weight above 0 kg.'],
+            ! ($tongueWeight > 0.0) => ['tongueWeight', 'Expected a tongue weight above 0 kg.'],
+            ! ($tongueWeight < $weight) => ['tongueWeight', 'Expected a tongue weight below the gross trailer weight.'],
+            ! is_finite($cgAboveAxle) => ['cgAboveAxle', 'Expected a height of the centre of gravity in mm.'],
+            count($axles) > self::MOST_AXLES => ['axles', 'Expected one, two or three trailer axles.'],
+            default => null,
+        };
+        if ($problem !== null) {
+            throw ImpossibleModel::at(...$problem);
+        }
+        foreach ($axles as $axle) {
+            if (! ($axle['rate'] > 0.0 && is_finite($axle['rate']) && is_finite($axle['offset']))) {
+                throw ImpossibleModel::at('axles', 'Expected each trailer axle with an offset in mm and a rate above 0 kg/mm.');
+            }
+        }
+    }
+
+    /** Rate of the whole group, kg per mm. */
+    public function groupRate(): float
+    {
+        return array_sum(array_column($this->axles, 'rate'));
+    }
+
+    /** Pitch stiffness of the group, kg·mm per radian; 0 when equalised. */
+    public function pitchStiffness(): float
+    {
+        return array_sum(array_map(static fn (array $axle): float => $axle['rate'] * $axle['offset'] ** 2, $this->axles));
+    }
+}

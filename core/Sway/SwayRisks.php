@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Sway;
+
+use Closure;
+use Yoke\Estimation\Posterior;
+use Yoke\Family\SwayControl;
+use Yoke\Method\Band;
+use Yoke\Method\CurrentSetting;
+use Yoke\Probability\Normal;
+use Yoke\Procedure\Station;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\CoupledRig;
+
+/**
+ * What invites sway on this rig at the setting that is on, by all its readings, strongest first (docs/model.md, Sway). What
+ * weighs alike stands in the order in which the trade looks.
+ */
+final readonly class SwayRisks
+{
+    private const LEAST_SHARE = 0.10;
+
+    private const NOSE_UP_DEGREES = 0.2;
+
+    private const BENT_MM = 5.0;
+
+    /** Less likely than this is not worth a line. */
+    private const WORTH_SAYING = 0.02;
+
+    /** What a check weighs that found something, and one that nobody answered. */
+    private const FOUND = 0.60;
+
+    private const NOT_LOOKED = 0.15;
+
+    /** Cams so far off do nothing to restore. */
+    private const CAMS_LOST_MM = 50.0;
+
+    public function __construct(private Posterior $posterior, private CurrentSetting $trial, private Band $band, private SwayControl $control)
+    {
+    }
+
+    /**
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers  by check
+     * @return list<SwayRisk>
+     */
+    public function ranked(array $checks, array $answers, ?CamCentring $cams): array
+    {
+        $found = [$this->tongue(), $this->noseUp(), $this->lightFront(), ...self::ofChecks($checks, $answers), $this->slackBars(), ...$this->cams($cams)];
+        $found = array_values(array_filter($found, static fn (SwayRisk $one): bool => $one->weight >= self::WORTH_SAYING));
+        $order = array_map(static fn (SwayRisk $one, int $place): array => [$one, $place], $found, array_keys($found));
+        usort($order, static fn (array $one, array $other): int => [$other[0]->weight, $one[1]] <=> [$one[0]->weight, $other[1]]);
+
+        return array_column($order, 0);
+    }
+
+    /**
+     * What checks alone tell, while nothing is read.
+     *
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers
+     * @return list<SwayRisk> what was found first
+     */
+    public static function ofChecks(array $checks, array $answers): array
+    {
+        $found = [];
+        $open = [];
+        foreach ($checks as $check) {
+            $answer = $answers[$check->key] ?? null;
+            if ($answer === Answer::No) {
+                $found[] = new SwayRisk('Not so', self::FOUND, "{$check->says}: found otherwise at the look.", $check->remedy, $check->station);
+            }
+            $open = $answer === null ? [...$open, $check->says] : $open;
+        }
+
+        return $open === [] ? $found : [...$found, new SwayRisk('Not looked at yet', self::NOT_LOOKED, implode('; ', $open).'.', 'Look at each, and answer.', Station::Sway)];
+    }
+
+    private function tongue(): SwayRisk
+    {
+        $share = $this->predict(static fn (Attitude $carried): float => $carried->rig()->trailer()->tongueWeight / $carried->rig()->trailer()->weight);
+
+        return new SwayRisk('Too little on the tongue', $share->chanceBelow(self::LEAST_SHARE), sprintf('%.1f ± %.1f %% of the gross trailer weight is on it; 10 %% is the least.', 100 * $share->mean(), 100 * $share->deviation()), 'Move load ahead of the axles, or off the tail; the load planner says how much.', Station::Brief);
+    }
+
+    private function noseUp(): SwayRisk
+    {
+        $pitch = $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees());
+
+        return new SwayRisk('Trailer nose-up', 1.0 - $pitch->chanceBelow(self::NOSE_UP_DEGREES), sprintf('It stands %.1f ± %.1f° %s.', abs($pitch->mean()), $pitch->deviation(), $pitch->mean() > 0.0 ? 'nose-up' : 'nose-down'), 'Lower the head a hole, and set the tension again.', Station::Head);
+    }
+
+    private function lightFront(): SwayRisk
+    {
+        $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
+
+        return new SwayRisk('Front axle light', $share->chanceBelow($this->band->from), sprintf('%.0f ± %.0f %% of what coupling took off it is put back; the band begins at %.0f %%.', 100 * $share->mean(), 100 * $share->deviation(), 100 * $this->band->from), 'More tension: the next move says how much.', Station::BarsUp);
+    }
+
+    private function slackBars(): SwayRisk
+    {
+        $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
+
+        return new SwayRisk('Sway control slack with its bars', $this->control->isFedByBars() ? $bend->chanceBelow(self::BENT_MM) : 0.0, sprintf('The bars bend %.0f ± %.0f mm; friction and cams live on their load.', $bend->mean(), $bend->deviation()), 'More tension, within the band.', Station::BarsUp);
+    }
+
+    /** @return list<SwayRisk> */
+    private function cams(?CamCentring $cams): array
+    {
+        return $this->control !== SwayControl::Cam || $cams === null || $cams->isCentred() ? [] : [new SwayRisk(
+            'Cams off the bars\' crown',
+            min(1.0, abs($cams->toMove()->millimetres()) / self::CAMS_LOST_MM),
+            sprintf('They stand %.0f mm too far %s.', abs($cams->toMove()->millimetres()), $cams->toMove()->isNegative() ? 'forward' : 'back'),
+            sprintf('Move both cam brackets %.0f mm %s the ball, the rig straight and carried.', abs($cams->toMove()->millimetres()), $cams->toMove()->isNegative() ? 'away from' : 'towards'),
+            Station::Sway,
+        )];
+    }
+
+    /** @param  Closure(Attitude): float  $of  the carried rig */
+    private function predict(Closure $of): Normal
+    {
+        $more = $this->trial->more;
+
+        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $more)), $this->trial->ballRaise);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Units\Text;
+
+use Yoke\Units\Exception\UnreadableLoad;
+use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
+
+/**
+ * Reads a weight as people type it: `6800 lb`, `3100`, `3,1 t`, `2950.5 kg`. A bare number is in the default unit.
+ */
+final readonly class LoadParser
+{
+    private const GRAMMAR = '/^\s*(?<sign>[-+−])?\s*(?<number>\d{1,7}(?:[.,]\d{0,6})?)\s*(?<unit>kgs?|t|lbs?)?\s*$/iu';
+
+    public function __construct(private LoadUnit $default)
+    {
+    }
+
+    /** @throws UnreadableLoad */
+    public function parse(string $typed): Load
+    {
+        if (trim($typed) === '') {
+            throw UnreadableLoad::empty();
+        }
+        if (preg_match(self::GRAMMAR, $typed, $part, PREG_UNMATCHED_AS_NULL) !== 1) {
+            throw UnreadableLoad::text($typed);
+        }
+        $unit = match (strtolower(rtrim($part['unit'] ?? '', 'sS'))) {
+            '' => $this->default,
+            't' => LoadUnit::Tonne,
+            'lb' => LoadUnit::Pound,
+            default => LoadUnit::Kilogram,
+        };
+        $load = $unit->load((float) str_replace(',', '.', $part['number']));
+
+        return in_array($part['sign'], ['-', '−'], true) ? $load->negated() : $load;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Units;
+
+use Yoke\Units\Exception\UnreadableQuantity;
+use Yoke\Units\Internal\NumberWithUnit;
+
+/** The unit a wrench is set in. */
+enum TorqueUnit: string
+{
+    case NewtonMetre = 'N·m';
+    case PoundFoot = 'lb·ft';
+
+    /**
+     * What was typed; a bare number is in this unit.
+     *
+     * @throws UnreadableQuantity
+     */
+    public function parse(string $typed): Torque
+    {
+        $read = NumberWithUnit::read($typed) ?? throw UnreadableQuantity::torque($typed);
+
+        return match ($read->unit === '' && $this === self::NewtonMetre ? 'nm' : $read->unit) {
+            'nm' => Torque::ofNewtonMetres($read->number),
+            '', 'lbft', 'ftlb', 'ftlbs' => Torque::ofPoundFeet($read->number),
+            default => throw UnreadableQuantity::torque($typed),
+        };
+    }
+
+    /** To the nearest whole unit. */
+    public function nearest(Torque $torque): string
+    {
+        $amount = $this === self::NewtonMetre ? $torque->newtonMetres() : $torque->poundFeet();
+
+        return number_format($amount, 0, '.', '')." {$this->value}";
+    }
+}

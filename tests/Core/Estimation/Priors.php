@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Estimation;
+
+use Yoke\Estimation\AxleGroup;
+use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\RigPrior;
+use Yoke\Probability\LogNormal;
+use Yoke\Probability\Normal;
+use Yoke\Simulation\RandomSource;
+use Yoke\Statics\Bars;
+use Yoke\Statics\CoupledRig;
+use Yoke\Statics\TowedTrailer;
+use Yoke\Statics\TowVehicle;
+
+/** A planetarium's rig before it is taped, for tests. */
+final class Priors
+{
+    /** @param  float  $share doubt of every rate and weight, as a share */
+    public static function rig(float $share = 0.1, float $tension = 20.0, float $tensionDoubt = 6.0, ?AxleGroup $axles = null, float $ball = 14.0): RigPrior
+    {
+        return new RigPrior(
+            new KnownRig(3720.0, 1340.0, 5150.0, $axles ?? AxleGroup::equalised(), 3180.0, 720.0, $ball),
+            array_map(fn (float $value): LogNormal => new LogNormal($value, $share), [12.4, 9.1, 402.0, 52.0, 520.0, 5.9]),
+            Normal::of($tension, $tensionDoubt),
+        );
+    }
+
+    /** One rig that the prior allows, with the tension of its reference setting. @return array{CoupledRig, float} */
+    public static function draw(RigPrior $prior, RandomSource $random, float $share, float $tensionDoubt): array
+    {
+        $value = fn (int $parameter): float => $prior->likely($parameter) * exp($random->normal($share));
+        $known = $prior->known();
+
+        return [
+            new CoupledRig(
+                new TowVehicle($known->wheelbase, $known->overhang, $value(RigPrior::FRONT_RATE), $value(RigPrior::REAR_RATE)),
+                new TowedTrailer($known->ballToAxle, $known->grossWeight, $value(RigPrior::TONGUE_WEIGHT), 520.0, $known->axleGroup->axles($value(RigPrior::TRAILER_RATE))),
+                new Bars(2, $value(RigPrior::BAR_RATE), $known->barArm, $known->ballOverCoupler),
+            ),
+            $prior->likely(RigPrior::TENSION) + $random->normal($tensionDoubt),
+        ];
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Estimation\Priors;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Bars\BarHang;
+use Yoke\Bars\BracketPlace;
+use Yoke\Bars\FirstChance;
+use Yoke\Bars\FirstSetting;
+use Yoke\Family\Families;
+use Yoke\Family\HitchMeasures;
+use Yoke\Method\Band;
+use Yoke\Specification\Values;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Length;
+use Yoke\Units\Term;
+
+function chains(): Adjusters
+{
+    return Families::get('chain-snap-up')->adjusters(new HitchMeasures(pitchMm: 28.0));
+}
+
+/** Bars as they hang under the planetarium's frame, with some of it not taped. */
+function hang(array $without = [], array $with = []): BarHang
+{
+    $taped = array_diff_key([...['hang_mm' => 212.0, 'head_gap_mm' => 60.0, 'bar_length_mm' => 722.0, 'tip_clearance_mm' => 150.0], ...$with], array_flip($without));
+
+    return BarHang::of(chains(), Length::ofMillimetres(720), new Values(in_array('frame_height_mm', $without, true) ? [] : ['frame_height_mm' => 402.0]), new Values($taped));
+}
+
+function carriedRig(float $share = 0.75): Attitude
+{
+    $rig = Priors::rig()->likelyRig();
+
+    return $rig->carried($rig->tensionFor($share));
+}
+
+it('hangs the bars a pitch higher for each link taken up, and tilt leaves them', function (): void {
+    $setting = chains()->middle();
+    $at = fn (float $link): float => hang()->hang($setting->with('link', $link))->millimetres();
+
+    expect($at(0.0))->toBe(212.0)->and($at(3.0))->toEqualWithDelta(128.0, 1e-9)->and($at(3.5))->toEqualWithDelta(114.0, 1e-9)
+        ->and(hang()->hang($setting->with('washer', 0.0)))->toEqual(hang()->hang($setting->with('washer', 6.0)))
+        ->and(hang()->fromParallel($setting->with('link', 5.0))->degrees())->toEqualWithDelta(-rad2deg(atan(12 / 720)), 1e-9)
+        ->and(hang()->fromParallel($setting->with('link', 6.0))->isNegative())->toBeFalse();
+});
+
+it('derives the bar-tip clearance from terms that add up, higher for more links', function (): void {
+    foreach ([0.0, 2.5, 5.0] as $link) {
+        $setting = chains()->middle()->with('link', $link);
+        $clearance = hang()->clearance($setting, carriedRig());
+        $terms = hang()->clearanceTerms($setting, carriedRig());
+
+        expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $terms)))->toEqualWithDelta($clearance->millimetres(), 1e-9)
+            ->and(hang()->clearance($setting->with('link', $link + 1), carriedRig())->isGreaterThan($clearance))->toBeTrue();
+    }
+});
+
+it('says nothing of what nobody taped', function (string $missing, array $told): void {
+    $hang = hang([$missing]);
+    $setting = chains()->middle();
+    $bracket = Length::ofMillimetres(720);
+    $answers = [$hang->fromParallel($setting), $hang->clearance($setting, carriedRig()), $hang->chainLean($setting, carriedRig(), $bracket)];
+
+    expect(array_map(fn (?object $answer): bool => $answer !== null, $answers))->toBe($told);
+})->with([
+    'the chain' => ['hang_mm', [false, false, false]],
+    'the head' => ['head_gap_mm', [false, true, false]],
+    'the frame' => ['frame_height_mm', [true, false, true]],
+    'the bar' => ['bar_length_mm', [true, true, false]],
+]);
+
+it('squares the chains where the bracket stands over the bar\'s eye', function (): void {
+    $setting = chains()->middle();
+    $eye = hang()->bar($setting, carriedRig())->eyeDistance();
+    $lean = fn (float $bracket): float => hang()->chainLean($setting, carriedRig(), Length::ofMillimetres($bracket))->degrees();
+
+    expect($lean($eye))->toEqualWithDelta(0.0, 1e-9)->and($lean($eye + 10))->toBeGreaterThan(4.0)->and($lean($eye - 10))->toBeLessThan(-4.0);
+});
+
+it('never advises tips nearer to the ground than the hitch\'s sheet allows', function (): void {
+    $ranked = fn (BarHang $hang): array => (new FirstSetting(Priors::rig(0.1, 15.0), chains(), chains()->middle(), Band::usual(), $hang))->ranked();
+    $low = $ranked(hang(with: ['tip_clearance_mm' => 270.0]));
+    $barred = array_filter($low, fn (FirstChance $chance): bool => $chance->whyNot() === 'bar tips too near the ground');
+
+    expect($ranked(hang())[0]->whyNot())->toBe('')
+        ->and($barred)->not->toBeEmpty()
+        ->and($low[0]->allowed())->toBeTrue()->and($low[0]->clearance->millimetres())->toBeGreaterThanOrEqual(270.0);
+    foreach ($barred as $chance) {
+        expect($chance->clearance->millimetres())->toBeLessThan(270.0);
+    }
+});
+
+it('puts the brackets at the sheet\'s distance, or as near as what is in the way allows', function (?array $tray, ?float $at): void {
+    $length = fn (float $millimetres): Length => Length::ofMillimetres($millimetres);
+    $place = BracketPlace::choose($length(720), $length(680), $length(780), $tray === null ? null : array_map($length, $tray));
+
+    expect($place->at?->millimetres())->toBe($at)->and($place->moved?->millimetres())->toBe($at === null ? null : $at - 720.0);
+})->with([
+    'nothing in the way' => [null, 720.0],
+    'a tray well behind' => [[900.0, 1200.0], 720.0],
+    'a tray that just clears' => [[765.0, 900.0], 720.0],
+    'a tray close behind' => [[745.0, 900.0], 700.0],
+    'a jack close ahead' => [[500.0, 700.0], 745.0],
+    'a tray over all of it' => [[600.0, 900.0], null],
+    'a post in the middle' => [[720.0, 722.0], 767.0],
+    'a thin post, room behind' => [[690.0, 700.0], 745.0],
+]);

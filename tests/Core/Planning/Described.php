@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Yoke\Planning\DescribedRig;
+use Yoke\Rig\Hitch;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\Trailer;
+use Yoke\Rig\TrailerBody;
+use Yoke\Rig\Vehicle;
+use Yoke\Rig\VehicleBody;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** A tall tandem behind a pick-up, with whatever stands on its sheets, for tests. */
+final class Described
+{
+    public static function rig(float $gross = 3180): Rig
+    {
+        return Rig::of(
+            Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(3720), Length::ofMillimetres(1340), Suspension::Coil, Suspension::Leaf),
+            Trailer::of(TrailerBody::Tall, 2, Length::ofMillimetres(5150), Load::ofKilograms($gross)),
+            Hitch::of(Length::ofMillimetres(720)),
+        );
+    }
+
+    public static function of(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): DescribedRig
+    {
+        return new DescribedRig(self::rig($gross), new Values($vehicle), new Values($trailer), new Values($hitch));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Planning\Described;
+use Yoke\Head\HeadPlaces;
+use Yoke\Head\ShankPlace;
+use Yoke\Head\TailClearance;
+use Yoke\Loading\Tank;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Ratings\RigRatings;
+use Yoke\Readings\Weighing\TicketText;
+use Yoke\Rig\Stance;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
+use Yoke\Units\Text\LoadParser;
+
+it('warns of a tailgate, an underside, a ball below the coupler', function (float $ball, array $words): void {
+    $clearance = new TailClearance(Length::ofMillimetres(480), Length::ofMillimetres(600), Length::ofMillimetres(640));
+    $warnings = $clearance->warnings(Length::ofMillimetres($ball));
+
+    expect($warnings)->toHaveCount(count($words));
+    foreach ($words as $i => $word) {
+        expect($warnings[$i])->toContain($word);
+    }
+})->with([
+    'clear' => [500.0, []],
+    'up to the tailgate' => [511.0, ['tailgate']],
+    'up to the bumper too' => [560.0, ['tailgate', 'bumper']],
+    'below the coupler' => [470.0, ['below the level coupler']],
+]);
+
+it('does not warn of what nobody measured', function (): void {
+    expect((new TailClearance(Length::ofMillimetres(480), null, null))->warnings(Length::ofMillimetres(900)))->toBe([]);
+});
+
+it('knows the place that the ball stands at, to a tape\'s width', function (): void {
+    $heads = new HeadPlaces(new Values(['receiver_height_mm' => 520]), new Values(['coupler_height_mm' => 480]), new Values(['shank_drop_mm' => -30, 'shank_rise_mm' => 70, 'head_hole_mm' => 32, 'head_holes' => 5]));
+    $keys = array_map(fn (ShankPlace $place): string => $place->key(), $heads->for(30.0));
+
+    expect($heads->asBolted(38.0)?->key())->toBe('drop-2')
+        ->and($heads->asBolted(42.0)?->key())->toBe('drop-2')
+        ->and($heads->asBolted(110.0)?->key())->toBe('rise-1')
+        ->and($heads->asBolted(54.0))->toBeNull()
+        ->and($keys)->toHaveCount(10)->and(array_unique($keys))->toBe($keys)
+        ->and($heads->holes())->toBe(5)
+        ->and((new HeadPlaces(new Values([]), new Values([]), new Values([])))->asBolted(10.0))->toBeNull();
+});
+
+it('tells a ball that does not fit from one that is the same in another unit', function (?float $ball, ?float $coupler, bool $misfits): void {
+    expect((new RigRatings(new Values([]), new Values(['coupler_ball_mm' => $coupler]), new Values(['ball_size_mm' => $ball]), Described::rig()))->ballMisfits())->toBe($misfits);
+})->with([
+    'the same' => [50.8, 50.8, false],
+    'rounded' => [58.7, 58.74, false],
+    'near, and not the same' => [50.0, 50.8, true],
+    'not known' => [null, 50.8, false],
+]);
+
+it('weighs a tank on the tongue by its lever', function (): void {
+    $tanks = Tank::of(new Values(['fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 1650, 'waste_tank_kg' => 110, 'waste_tank_ahead_mm' => -900]));
+    $length = Length::ofMillimetres(5150);
+
+    expect(array_map(fn (Tank $tank): string => $tank->name, $tanks))->toBe(['fresh tank', 'waste tank'])
+        ->and($tanks[0]->onTongue($length)->kilograms())->toEqualWithDelta(150 * 1650 / 5150, 1e-9)
+        ->and($tanks[1]->onTongue($length)->isNegative())->toBeTrue()
+        ->and(Tank::of(new Values(['fresh_tank_kg' => 150])))->toBe([]);
+});
+
+it('holds a ticket\'s axles against their ratings, and a shared platform against its sum only', function (string $typed, array $outside): void {
+    $ratings = new RigRatings(new Values(['front_gawr_kg' => 1500, 'rear_gawr_kg' => 1700, 'vehicle_gvwr_kg' => 3000, 'gcwr_kg' => 5800]), new Values(['trailer_gawr_kg' => 2700]), new Values([]), Described::rig());
+    $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms(10)))->read(Stance::Dropped, $typed);
+    $lines = $ratings->ofTicket($ticket);
+
+    expect(array_values(array_map(fn (RatedLoad $line): string => $line->what, array_filter($lines, fn (RatedLoad $line): bool => $line->isOutside()))))->toBe($outside);
+})->with([
+    'all within' => ['front 1300, rear 1650, trailer 2690', []],
+    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear axle', 'trailer axles']],
+    'the vehicle over, on one platform' => ['front+rear 3040, trailer 2690', ['vehicle']],
+    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle', 'trailer axles', 'combination']],
+]);

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Estimation\Priors;
+use Tests\Core\Statics\RigMaker;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
+use Yoke\Bars\FirstChance;
+use Yoke\Bars\FirstSetting;
+use Yoke\Estimation\AxleGroup;
+use Yoke\Family\Families;
+use Yoke\Family\HitchMeasures;
+use Yoke\Head\BallHeight;
+use Yoke\Head\School;
+use Yoke\Head\Shank;
+use Yoke\Head\ShankPlace;
+use Yoke\Head\TailClearance;
+use Yoke\Head\TrailerLevelling;
+use Yoke\Method\Band;
+use Yoke\Planning\HeightTerms;
+use Yoke\Planning\LevellingTakeBack;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Levelling;
+use Yoke\Simulation\SeededSource;
+use Yoke\Units\Angle;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+use Yoke\Units\Term;
+
+it('puts the ball where the trailer ends as wanted', function (float $degrees, ?AxleGroup $axles): void {
+    $prior = Priors::rig(axles: $axles);
+    $advised = (new BallHeight($prior))->forCarried(0.75, Angle::ofDegrees($degrees));
+    $rig = $prior->likelyRig($advised->mean() - $prior->known()->ballOverCoupler);
+
+    expect(rad2deg($rig->carried($rig->tensionFor(0.75))->trailerPitch))->toEqualWithDelta($degrees, 1e-6)
+        ->and($advised->deviation())->toBeGreaterThan(1.0)->toBeLessThan(30.0);
+})->with([
+    'level' => [0.0, null],
+    'slightly nose-down' => [-0.4, null],
+    'level on unequalised axles' => [0.0, AxleGroup::unequalised(2, 860.0)],
+]);
+
+it('agrees with the closed form for a level trailer', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    [$vehicle, $trailer] = [$rig->vehicle(), $rig->trailer()];
+    [$wheelbase, $overhang, $length] = [$vehicle->wheelbase, $vehicle->overhang, $trailer->ballToAxle];
+    $moment = $trailer->tongueWeight * $overhang / (1 + $overhang / $length);
+    $load = $trailer->tongueWeight - $moment / $length;
+    $front = ($moment - $overhang * $load) / $wheelbase;
+    $rear = $load - $front;
+    $closed = $rear / $vehicle->rearRate + $overhang / $wheelbase * ($rear / $vehicle->rearRate - $front / $vehicle->frontRate)
+        - $moment / ($length * $trailer->groupRate());
+
+    expect((new BallHeight(Priors::rig()))->forCarried(1.0, Angle::zero())->mean())->toEqualWithDelta($closed, 1e-6);
+});
+
+it('derives the ball height from terms that add up', function (?AxleGroup $axles): void {
+    $height = new BallHeight(Priors::rig(axles: $axles));
+    $terms = $height->derivation(0.75);
+    $value = fn (int $i): float => $terms[$i]->comesTo instanceof Load ? $terms[$i]->comesTo->kilograms() : $terms[$i]->comesTo->millimetres();
+
+    expect($terms)->toHaveCount(9)
+        ->and($value(8))->toEqualWithDelta($height->forCarried(0.75, Angle::zero())->mean(), 1e-6)
+        ->and($value(8))->toEqualWithDelta($value(6) - $value(7), 1e-9)
+        ->and($value(4))->toEqualWithDelta($value(3) / 9.1, 1e-9)
+        ->and($value(5))->toEqualWithDelta(($value(3) - $value(2)) / 12.4, 1e-9)
+        ->and($value(7))->toEqualWithDelta(($value(0) - $value(2)) / 52.0, 1e-9)
+        ->and($value(6))->toEqualWithDelta($value(4) + ($value(5) + $value(4)) * 1340 / 3720, 1e-9)
+        ->and($terms[1]->says)->toContain('75 %')->and($terms[4]->says)->toContain('9.1 kg/mm');
+})->with(['equalised' => null, 'own springs' => AxleGroup::unequalised(2, 860.0)]);
+
+it('names the other schools beside it', function (): void {
+    $schools = (new BallHeight(Priors::rig()))->schools();
+
+    expect($schools[0]->lowest)->toEqualWithDelta(26.8, 1e-9)
+        ->and(array_map(fn (School $school): bool => $school->holds(26.8), $schools))->toBe([true, false, false, false, true]);
+});
+
+it('says which way and how far to jack the trailer', function (float $front, float $rear, float $move, bool $level): void {
+    $levelling = new TrailerLevelling(Length::ofMillimetres($front), Length::ofMillimetres($rear), Length::ofMillimetres(3000), Length::ofMillimetres(5100));
+
+    expect($levelling->couplerMove()->millimetres())->toEqualWithDelta($move, 1e-9)
+        ->and($levelling->levelCouplerHeight(Length::ofMillimetres(500))->millimetres())->toEqualWithDelta(500 + $move, 1e-9)
+        ->and($levelling->isLevel())->toBe($level)
+        ->and($levelling->pitch()->isNegative())->toBe($front < $rear);
+})->with([
+    'nose-down: coupler up' => [480, 510, 51.0, false],
+    'nose-up: coupler down' => [510, 480, -51.0, false],
+    'level' => [495, 495, 0.0, true],
+    'level enough' => [495, 497, 3.4, true],
+]);
+
+it('ranks the places of the head by what is left of the wanted height', function (): void {
+    $shank = new Shank(Length::ofMillimetres(20), Length::ofMillimetres(32), 4, Length::ofMillimetres(60));
+    $clear = new TailClearance(Length::ofMillimetres(300), null, null);
+    $places = $shank->places(Length::ofMillimetres(480), Length::ofMillimetres(430), $clear);
+    $best = $places[0];
+
+    expect($places)->toHaveCount(8)
+        ->and([$best->turned, $best->hole, $best->holesVisible])->toBe(['drop', 2, 1])
+        ->and($best->ballHeight->millimetres())->toBe(428.0)
+        ->and($best->residual()->millimetres())->toBe(-2.0)
+        ->and(array_map(fn (ShankPlace $place): float => $place->residual()->absolute()->millimetres(), $places))->toBe([2.0, 30.0, 34.0, 66.0, 110.0, 142.0, 174.0, 206.0]);
+    foreach ($places as $place) {
+        expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $place->terms)))->toEqualWithDelta($place->ballHeight->millimetres(), 1e-9)
+            ->and($place->warnings)->toBe([])
+            ->and($place->receiverOverBall()->isNegative())->toBe($place->turned === 'rise');
+    }
+});
+
+it('knows what levelling takes back', function (): void {
+    foreach (RigMaker::random(60) as [$rig]) {
+        $tension = $rig->tensionFor(0.9);
+        $rear = new LevellingTakeBack($rig, Levelling::Rear);
+
+        expect((new LevellingTakeBack($rig, Levelling::None))->lost($tension))->toEqualWithDelta(0.0, 1e-12)
+            ->and($rear->lost($tension))->toBeGreaterThan(0.0)
+            ->and($rear->left($tension) + $rear->lost($tension))->toEqualWithDelta(0.9, 1e-9);
+    }
+});
+
+it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
+    foreach (RigMaker::random(40) as [$rig]) {
+        $tension = $rig->tensionFor(0.9);
+        $lost = array_map(fn (float $lift): float => (new LevellingTakeBack($rig, Levelling::None, 3.0, $lift))->lost($tension), [0.0, 20.0, 45.0]);
+
+        expect($lost[1])->toBeGreaterThan($lost[0])->and($lost[2])->toBeGreaterThan($lost[1])
+            ->and((new LevellingTakeBack($rig, Levelling::None, 0.0, 0.0))->lost($tension))->toEqualWithDelta(0.0, 1e-12);
+    }
+    $terms = (new LevellingTakeBack($rig, Levelling::Rear))->terms($tension);
+    expect($terms)->toHaveCount(6)->and($terms[2]->comesTo)->toEqualWithDelta(0.9, 1e-9)
+        ->and($terms[5]->comesTo)->toBeLessThan(0.9)
+        ->and($terms[4]->comesTo->isLessThan($terms[1]->comesTo))->toBeTrue();
+});
+
+it('derives a first setting: tensions that add up, doubts whose squares do', function (): void {
+    [$adjusters, $reference] = snapUp();
+    $first = new FirstSetting(Priors::rig(0.1, 15.0), $adjusters, $reference, Band::usual(), null);
+    $chance = $first->ranked()[3];
+    $terms = $first->terms($chance);
+    $lengths = array_filter($terms, fn (Term $term): bool => $term->comesTo instanceof Length);
+    $doubts = array_filter($terms, fn (Term $term): bool => str_starts_with($term->says, 'Doubt'));
+    $tension = array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $lengths));
+
+    expect(Priors::rig(0.1, 15.0)->likelyRig()->carried($tension)->frontRestored())->toEqualWithDelta($chance->share->mean(), 1e-9)
+        ->and($doubts)->toHaveCount(7)
+        ->and(sqrt(array_sum(array_map(fn (Term $term): float => $term->comesTo ** 2, $doubts))))->toEqualWithDelta($chance->share->deviation(), 1e-9);
+});
+
+it('derives predicted heights from what coupling and bars do', function (): void {
+    foreach (RigMaker::random(30) as [$rig, $tension]) {
+        foreach ([$rig->dropped(), $rig->carried($tension)] as $attitude) {
+            foreach ([[Axle::Front, $rig->vehicle()->frontRate], [Axle::Rear, $rig->vehicle()->rearRate]] as [$axle, $rate]) {
+                [$coupling, $bars, $rise] = HeightTerms::of($attitude, $axle);
+                expect(-($coupling->comesTo->kilograms() + $bars->comesTo->kilograms()) / $rate)->toEqualWithDelta($rise->comesTo->millimetres(), 1e-9);
+            }
+        }
+    }
+});
+
+/** @return array{Adjusters, Setting} */
+function snapUp(): array
+{
+    $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
+
+    return [$adjusters, $adjusters->middle()];
+}
+
+it('starts with the best chance, links near the middle, and never likely over', function (float $tension): void {
+    [$adjusters, $reference] = snapUp();
+    $ranked = (new FirstSetting(Priors::rig(0.1, $tension), $adjusters, $reference, Band::usual(), null))->ranked();
+    $best = $ranked[0];
+
+    expect($ranked)->toHaveCount(17 * 7)
+        ->and($best->allowed())->toBeTrue()
+        ->and($best->inBand)->toBeGreaterThan(max(array_map(fn (FirstChance $chance): float => $chance->allowed() ? $chance->inBand : 0.0, $ranked)) - 0.02001)
+        ->and(abs($best->setting->step('link') - 4.0))->toBeLessThanOrEqual(2.0)
+        ->and($best->setting->step('head'))->toBe($reference->step('head'))
+        ->and(array_filter($ranked, fn (FirstChance $chance): bool => ! $chance->allowed()))->not->toBeEmpty();
+})->with(['slack in the middle' => -30.0, 'right in the middle' => 15.0, 'tight in the middle' => 60.0]);
+
+it('lands in band as often as it says', function (): void {
+    [$adjusters, $reference] = snapUp();
+    $prior = Priors::rig(0.12, 15.0, 12.0);
+    $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual(), null))->ranked()[0];
+    $more = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
+    $random = new SeededSource(12);
+    $landed = 0;
+    for ($i = 0; $i < 3000; $i++) {
+        [$rig, $tension] = Priors::draw($prior, $random, 0.12, 12.0);
+        $share = $rig->carried($tension + $more)->frontRestored();
+        $landed += $share >= 0.5 && $share <= 1.0 ? 1 : 0;
+    }
+
+    expect($best->inBand)->toEqualWithDelta($landed / 3000, 0.03)->and($best->inBand)->toBeLessThan(0.999);
+});
+
+it('follows the rules of thumb of its own equations', function (): void {
+    foreach (RigMaker::random(60) as $i => [$rig]) {
+        if ($i % 5 === 0) {
+            continue;
+        }
+        [$a, $length, $arm] = [$rig->vehicle()->overhang, $rig->trailer()->ballToAxle, $rig->bars()->arm];
+        $attitudes = array_map(fn (float $share) => $rig->carried($rig->tensionFor($share)), ['half' => 0.5, 'full' => 1.0]);
+        $frontGain = $attitudes['full']->frontLoad() - $attitudes['half']->frontLoad();
+        $trailerGain = $attitudes['full']->trailerLoad() - $attitudes['half']->trailerLoad();
+        $turned = $rig->trailer()->weight * $rig->trailer()->cgAboveAxle * ($attitudes['full']->trailerPitch - $attitudes['half']->trailerPitch);
+
+        expect($frontGain * $rig->vehicle()->wheelbase)->toEqualWithDelta($trailerGain * ($length + $a) - $turned, 1e-3)
+            ->and($attitudes['full']->ballLoad())->toEqualWithDelta($rig->trailer()->tongueWeight * (1 + $a * ($length - $arm) / ($arm * ($length + $a))), 0.06 * $attitudes['full']->ballLoad());
+    }
+});

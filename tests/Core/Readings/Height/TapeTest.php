@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Method\Heights;
+use Yoke\Readings\Height\Caution;
+use Yoke\Readings\Height\Exception\NotAFenderHeight;
+use Yoke\Readings\Height\FenderHeight;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\Plausibility;
+use Yoke\Readings\Height\Settling;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Rig\Suspension;
+use Yoke\Units\Length;
+use Yoke\Units\LengthUnit;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthParser;
+use Yoke\Units\Text\LengthPrinter;
+
+/** @return array<string, string> sentences by stance and axle */
+function cautions(array $taped, Settling $settling = Settling::Rolled): array
+{
+    $cautions = (new Plausibility(new LengthPrinter(Fineness::Millimetre)))->cautions(Heights::of($taped, $settling));
+
+    return array_column(array_map(
+        fn (Caution $caution): array => ["{$caution->stance->value} {$caution->axle->value}", $caution->sentence],
+        $cautions,
+    ), 1, 0);
+}
+
+it('is worth what tape and suspension are worth', function (Suspension $springs, Settling $settling, float $friction): void {
+    $reading = (new HeightDoubt)->reading(Length::ofMillimetres(950), $springs, $settling);
+
+    expect($reading->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, $friction), 1e-12);
+})->with([
+    'coil, rolled' => [Suspension::Coil, Settling::Rolled, 0.5],
+    'leaf, rolled' => [Suspension::Leaf, Settling::Rolled, 1.1],
+    'coil, not rolled' => [Suspension::Coil, Settling::NotRolled, 1.5],
+    'leaf, not rolled' => [Suspension::Leaf, Settling::NotRolled, 3.5],
+]);
+
+it('shares the friction of an axle between its sides, not the tape', function (): void {
+    $doubt = new HeightDoubt;
+    $left = $doubt->reading(Length::ofMillimetres(950), Suspension::Leaf, Settling::Rolled);
+    $right = $doubt->reading(Length::ofMillimetres(956), Suspension::Leaf, Settling::Rolled);
+    $axle = $left->meanWith($right);
+
+    expect($axle->height()->millimetres())->toBe(953.0)
+        ->and($axle->doubt()->millimetres())->toEqualWithDelta(hypot(0.9 / M_SQRT2, 1.1), 1e-12);
+});
+
+it('gets better by reading again, never worse', function (): void {
+    $reading = HeightReading::of(Length::ofMillimetres(950), 0.9, 3.5, 1.1);
+    $rolled = $reading->readAgainRolled();
+    $twice = $rolled->readAgainRolled();
+
+    expect($rolled->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, 1.1), 1e-12)
+        ->and($twice->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, 1.1) / M_SQRT2, 1e-12)
+        ->and($twice->height()->millimetres())->toBe(950.0);
+});
+
+it('takes no height that no fender has', function (string $typed, string $found): void {
+    FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
+})->with([
+    'below zero' => ['-3', 'above zero'],
+    'zero' => ['0', 'above zero'],
+    'twelve metres' => ['12 m', '12.0 m'],
+    'a forgotten digit' => ['3', '76 mm'],
+    'centimetres read as inches' => ['97.8', '2484 mm'],
+])->throws(NotAFenderHeight::class, 'Expected a fender height between 300 and 1800 mm (12 and 71 in)');
+
+it('names the unit that was meant, where the number fits one', function (string $typed, LengthUnit $default, string $meant): void {
+    expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(NotAFenderHeight::class, $meant);
+})->with([
+    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'If it is metric, type 978 mm.'],
+    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'If it is inches, type 38.5 in.'],
+    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'If it is metric, type 97.8 cm.'],
+]);
+
+it('offers no unit for a number that fits none', function (string $typed): void {
+    try {
+        FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
+    } catch (NotAFenderHeight $refused) {
+        expect($refused->getMessage())->not->toContain('type');
+    }
+})->with(['-3', '0', '5', '2 m', '99999']);
+
+it('keeps what it refused', function (): void {
+    try {
+        FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse('12 m'));
+    } catch (NotAFenderHeight $refused) {
+        expect($refused->typed()->typed())->toBe('12 m')->and($refused->getMessage())->toContain('12.0 m');
+    }
+});
+
+it('has nothing to say about a rig that does what rigs do', function (): void {
+    expect(cautions(['alone' => [950, 980], 'dropped' => [970, 930], 'carried' => [957, 950]]))->toBe([])
+        ->and(cautions(['alone' => [950, 980]]))->toBe([])
+        ->and(cautions([]))->toBe([]);
+});
+
+it('questions heights that went the wrong way', function (array $dropped, array $carried, string $where, string $says): void {
+    expect(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried]))->toHaveKey($where)
+        ->and(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried])[$where])->toContain($says);
+})->with([
+    'front fell on coupling' => [[940, 930], [935, 950], 'dropped front', 'Coupling lifts the front'],
+    'rear rose on coupling' => [[970, 990], [957, 995], 'dropped rear', 'Coupling drops the rear'],
+    'dropped and carried swapped, front' => [[957, 950], [970, 930], 'carried front', 'swapped'],
+    'dropped and carried swapped, rear' => [[957, 950], [970, 930], 'carried rear', 'swapped'],
+    'dropped typed in place of carried' => [[970, 930], [970, 930], 'carried front', 'dropped typed in place of carried'],
+    'ten inches off' => [[970, 930], [957, 696], 'carried rear', 'farther than a rig moves'],
+]);
+
+it('forgives what tape and friction can do', function (): void {
+    expect(cautions(['alone' => [950, 980], 'dropped' => [949, 982]]))->toBe([])
+        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]]))->toHaveKey('dropped rear')
+        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]], Settling::NotRolled))->toBe([]);
+});
+
+it('questions fenders of one axle that stand far apart', function (): void {
+    $read = fn (float $mm): HeightReading => HeightReading::of(Length::ofMillimetres($mm), 0.9, 0.5, 0.5);
+    $plausible = new Plausibility(new LengthPrinter(Fineness::Sixteenth));
+
+    expect($plausible->sides($read(950), $read(970)))->toBeNull()
+        ->and($plausible->sides($read(970), $read(938)))->toContain('differ by 1 1/4 in')
+        ->and($plausible->sides($read(938), $read(970)))->toContain('level');
+});
+
+it('knows the rise of each axle in each stance', function (): void {
+    $heights = Heights::of(['alone' => [950, 980], 'dropped' => [970, 930]]);
+
+    expect($heights->rise(Stance::Dropped, Axle::Front)?->millimetres())->toBe(20.0)
+        ->and($heights->rise(Stance::Dropped, Axle::Rear)?->millimetres())->toBe(-50.0)
+        ->and($heights->rise(Stance::Carried, Axle::Front))->toBeNull()
+        ->and($heights->holdsBothEndsOf(Stance::Dropped))->toBeTrue()
+        ->and($heights->holdsBothEndsOf(Stance::Carried))->toBeFalse();
+});

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Estimation\Priors;
+use Yoke\Probability\Normal;
+use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Readings\Weighing\PlatformLoad;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\TicketSheet;
+use Yoke\Readings\Weighing\TicketText;
+use Yoke\Readings\Weighing\WeighedAxle;
+use Yoke\Readings\Weighing\Weighing;
+use Yoke\Readings\Weighing\WeighingChecks;
+use Yoke\Rig\Stance;
+use Yoke\Simulation\SimulatedRig;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
+use Yoke\Units\Text\LoadParser;
+
+const FRONT_KG = 1420.0;
+const REAR_KG = 1180.0;
+
+function ticketText(string $typed, Stance $stance = Stance::Dropped, LoadUnit $unit = LoadUnit::Kilogram): Ticket
+{
+    return (new TicketText(new LoadParser($unit), Load::ofKilograms(10)))->read($stance, $typed);
+}
+
+/** What a weighbridge would show of a rig, with so much off at each axle. */
+function weighed(CoupledRig $rig, ?Attitude $attitude, array $off = [], float $step = 10.0): Ticket
+{
+    $loads = ['front' => FRONT_KG + ($attitude?->frontLoad() ?? 0.0), 'rear' => REAR_KG + ($attitude?->rearLoad() ?? 0.0)];
+    if ($attitude !== null) {
+        $loads['trailer'] = $rig->trailer()->weight - $attitude->load;
+    }
+    $platforms = [];
+    foreach ($loads as $axle => $load) {
+        $platforms[] = new PlatformLoad([WeighedAxle::from($axle)], Load::ofKilograms(round(($load + ($off[$axle] ?? 0.0)) / $step) * $step));
+    }
+
+    return Ticket::of($attitude === null ? Stance::Alone : ($attitude->barMoment > 0.0 ? Stance::Carried : Stance::Dropped), $platforms, null, Load::ofKilograms($step));
+}
+
+it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit $unit, array $kilograms): void {
+    $ticket = ticketText($typed, Stance::Dropped, $unit);
+    $axles = array_map(fn (WeighedAxle $axle): ?float => $ticket->axle($axle)?->kilograms(), WeighedAxle::cases());
+
+    expect($axles)->toEqualWithDelta($kilograms, 0.5)->and($ticket->vehicle()?->kilograms())->toEqualWithDelta(2810.0, 1.0);
+})->with([
+    'lines' => ["front 1310 kg\nrear 1500 kg\ntrailer 2780 kg\ngross 5590 kg", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'commas, bare' => ['front 1310, rear 1500, trailer 2780', LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'pasted, with colons and CRLF' => ["Steer axle: 1.310 t\r\nDrive axle: 1.5 t\r\nTandem: 2780 kg\r\nTotal: 5590\r\n", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'pounds' => ['FRONT = 2888; REAR = 3307; TRAILER = 6129', LoadUnit::Pound, [1310, 1500, 2780]],
+    'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
+]);
+
+it('keeps the time that a ticket says', function (string $typed, ?string $time): void {
+    expect(ticketText("{$typed}\nfront 1310, rear 1500, trailer 2780")->time)->toBe($time);
+})->with([['time 14:20', '14:20'], ['Time: 9:05', '9:05'], ['gross 5590', null]]);
+
+it('says what a ticket lacks, and what it should have been', function (string $typed, Stance $stance, string $says): void {
+    expect(fn () => ticketText($typed, $stance))->toThrow(ImpossibleTicket::class, $says);
+})->with([
+    'nothing' => ['  ', Stance::Alone, 'Nothing is typed here yet'],
+    'prose' => ['it was heavy', Stance::Alone, 'does not read as a line'],
+    'an axle nobody knows' => ['nose 1310, rear 1500', Stance::Alone, 'nose 1310'],
+    'an axle twice' => ['front 1310, front 1500, trailer 900', Stance::Dropped, 'twice'],
+    'an axle missing' => ['front 1310, trailer 2780', Stance::Dropped, 'The rear axle is missing'],
+    'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'The trailer axle is missing'],
+    'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'alone has no trailer'],
+    'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'add up to 5590 kg, the gross says 5950 kg'],
+    'a time that no clock shows' => ['front 1310, rear 1500, trailer 2780, time 25:99', Stance::Dropped, 'does not read as a line'],
+    'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'above 0'],
+]);
+
+it('finds tongue weight and share within the scale\'s steps', function (float $share): void {
+    $rig = Priors::rig()->likelyRig();
+    $carried = $rig->carried($rig->tensionFor($share));
+    $weighing = new Weighing(weighed($rig, null), weighed($rig, $rig->dropped()));
+    $restored = $weighing->restored(weighed($rig, $carried));
+    $moved = $weighing->moved(weighed($rig, $carried));
+
+    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 15.0)
+        ->and(abs($weighing->droppedLoad()->mean() - $rig->dropped()->load))->toBeLessThan(3.5 * $weighing->droppedLoad()->deviation())
+        ->and(abs($restored->mean() - $share))->toBeLessThan(3.5 * $restored->deviation())
+        ->and($moved['forward'] / $moved['back'])->toEqualWithDelta((5150 + 1340) / 3720, 0.35);
+})->with([0.5, 0.75, 1.0]);
+
+it('corrects the tongue weight from the dropped attitude to level, exactly where the scale is exact', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $weighing = new Weighing(weighed($rig, null, [], 0.01), weighed($rig, $rig->dropped(), [], 0.01));
+
+    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 0.05)
+        ->and(abs($weighing->droppedLoad()->mean() - 402.0))->toBeGreaterThan(1.0);
+});
+
+it('names hysteresis where fender and scale are further apart than their doubts', function (float $taped, float $doubt, bool $sticks): void {
+    $rig = Priors::rig()->likelyRig();
+    $says = (new Weighing(weighed($rig, null), weighed($rig, $rig->dropped())))->hysteresis(Normal::of($taped, $doubt), weighed($rig, $rig->carried($rig->tensionFor(0.75))));
+
+    expect(str_contains($says, 'hysteresis'))->toBe($sticks)->and($says === '')->toBe(! $sticks);
+})->with(['the fender says full return' => [1.0, 0.06, true], 'a doubtful fender' => [1.0, 0.20, false], 'they agree' => [0.78, 0.05, false], 'the fender says less' => [0.4, 0.08, true]]);
+
+it('cannot tell what shared a platform hides', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $shared = ticketText('front+rear 2990, trailer 2790');
+    $weighing = new Weighing(weighed($rig, null), $shared);
+
+    expect($weighing->droppedLoad()?->mean())->toEqualWithDelta(390.0, 1e-6)
+        ->and($weighing->restored($shared))->toBeNull()->and($weighing->moved($shared))->toBeNull();
+});
+
+it('tells what a step is worth from two settings', function (float $steps): void {
+    $rig = Priors::rig()->likelyRig();
+    $at = fn (float $share): Ticket => weighed($rig, $rig->carried($rig->tensionFor($share)));
+    $worth = (new Weighing(weighed($rig, null), weighed($rig, $rig->dropped())))->perStep($at(0.5), $at(0.9), $steps);
+
+    expect($worth->mean())->toEqualWithDelta(0.4 / $steps, 0.08 / abs($steps))
+        ->and(abs($worth->mean() - 0.4 / $steps))->toBeLessThan(3.5 * $worth->deviation());
+})->with([1.0, 2.5, -2.0]);
+
+it('says when tickets do not agree, and what it probably is', function (array $alone, array $dropped, array $carried, string $says): void {
+    $rig = Priors::rig()->likelyRig();
+    $tickets = [weighed($rig, null, $alone), weighed($rig, $rig->dropped(), $dropped), weighed($rig, $rig->carried($rig->tensionFor(0.75)), $carried)];
+    $mismatches = (new WeighingChecks($rig, $tickets[0], $tickets[1]))->mismatches($tickets[2]);
+
+    expect(implode(' ', $mismatches))->toContain($says)->and($mismatches === [])->toBe($says === '');
+})->with([
+    'all agree' => [[], [], [], ''],
+    'somebody got in' => [[], [], ['rear' => 90], 'somebody got in'],
+    'alone heavier' => [['rear' => 600], [], [], 'more alone than with the trailer'],
+    'front and trailer do not match' => [[], [], ['front' => 80, 'rear' => -80], 'One of the axles stood on a wrong platform'],
+    'the front lost' => [[], ['front' => 180, 'rear' => -180], [], 'dropped and carried swapped'],
+    'bars left on' => [[], ['front' => 107, 'rear' => -164, 'trailer' => 57], [], 'weigh the same at the front'],
+    'pounds for kilograms' => [[], ['trailer' => 3700], ['trailer' => 3700], 'pounds typed for kilograms'],
+]);
+
+it('keeps the rig\'s weight, whatever its stance, in what a simulated weighbridge would find', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $simulated = new SimulatedRig($rig, $rig->tensionFor(0.75), ['front' => 950.0, 'rear' => 985.0], ['front' => 20.0, 'rear' => 60.0]);
+    $alone = ['front' => FRONT_KG, 'rear' => REAR_KG];
+    $total = fn (array $loads): float => array_sum($loads);
+
+    expect($simulated->loads(Stance::Alone, $alone))->toBe($alone)
+        ->and($total($simulated->loads(Stance::Dropped, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($total($simulated->loads(Stance::Carried, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($simulated->loads(Stance::Carried, $alone)['front'])->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front'])
+        ->and($simulated->at($simulated->tension() + 20)->trulyRestored())->toBeGreaterThan(0.75);
+});
+
+it('reads a sheet of tickets and names the line at fault', function (string $file, int|string $expected): void {
+    $sheet = new TicketSheet(new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms(10)));
+    if (is_int($expected)) {
+        expect($sheet->read($file))->toHaveCount($expected);
+    } else {
+        expect(fn () => $sheet->read($file))->toThrow(ImpossibleTicket::class, $expected);
+    }
+})->with([
+    'one ticket' => ["stance,front,rear\nalone,1460,1190", 1],
+    'front and rear on one platform' => ["stance;front+rear;trailer\ndropped;3040;2710\n", 1],
+    'blank lines between' => ["stance,front,rear\n\nalone,1460,1190\n\nalone,1450,1200\n", 2],
+    'headings nobody asked for' => ["stance,weather,front,rear\nalone,rain,1460,1190", 1],
+    'words for loads' => ["stance,front,rear\nalone,heavy,1190", 'Line 2'],
+    'not text' => ["stance\xFF\xFE", 'Expected a text file'],
+]);
