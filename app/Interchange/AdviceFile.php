@@ -69,10 +69,10 @@ final readonly class AdviceFile
     {
         $outlook = $advised->outlook;
         $height = static fn (Axle $axle): float => $posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($outlook, $axle): float {
-            $carried = $rig->carried($tension + $outlook->tension);
+            $carried = $rig->carried($tension + $outlook->tensionOffset);
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $outlook->ballRaise)->mean();
+        }, $outlook->ballOffset)->mean();
 
         return [
             'do' => $advised->move->value,

@@ -123,7 +123,7 @@ final readonly class JobFields
     {
         $observations = [];
         foreach ($this->fields->objects('readings') as $i => $reading) {
-            $situation = $this->situation($reading);
+            $situation = $this->context($reading);
             foreach (self::OBSERVED as $field => $observed) {
                 if ($reading->has($field)) {
                     $value = $reading->number($field);
@@ -149,7 +149,7 @@ final readonly class JobFields
         }
         $last = $settings[count($settings) - 1];
 
-        return new CurrentSetting($last, $this->more($last), 0.0, count(array_filter($settings, static fn (Setting $setting): bool => $setting->equals($last))));
+        return new CurrentSetting($last, $this->tensionOffset($last), 0.0, count(array_filter($settings, static fn (Setting $setting): bool => $setting->equals($last))));
     }
 
     private function known(float $weight): KnownRig
@@ -196,7 +196,7 @@ final readonly class JobFields
         return match (Stance::from($reading->choice('stance', ['alone', 'dropped', 'carried']))) {
             Stance::Alone => ReadingContext::alone(),
             Stance::Dropped => ReadingContext::dropped(),
-            Stance::Carried => ReadingContext::carried($this->more($this->setting($reading, 'setting'))),
+            Stance::Carried => ReadingContext::carried($this->tensionOffset($this->setting($reading, 'setting'))),
         };
     }
 
@@ -217,7 +217,7 @@ final readonly class JobFields
         };
     }
 
-    private function more(Setting $setting): float
+    private function tensionOffset(Setting $setting): float
     {
         return $this->adjusters()->tensionBetween($this->reference(), $setting, $this->above('hitch', 'bar_arm_mm'));
     }

@@ -52,7 +52,7 @@ final readonly class Diagnosis
     /** @return list<string> */
     private function broken(): array
     {
-        $carried = $this->posterior->rig($this->trial->ballRaise)->carried($this->posterior->tension() + $this->trial->more);
+        $carried = $this->posterior->rig($this->trial->ballOffset)->carried($this->posterior->tension() + $this->trial->tensionOffset);
 
         return array_values(array_filter(array_map(fn (Constraint $obstacle): string => $obstacle->against($this->trial->setting, $carried), $this->obstacles), static fn (string $why): bool => $why !== ''));
     }
@@ -60,6 +60,6 @@ final readonly class Diagnosis
     /** @param  \Closure(Attitude): float  $quantity */
     private function predict(\Closure $quantity): Normal
     {
-        return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->more)), $this->trial->ballRaise);
+        return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->tensionOffset)), $this->trial->ballOffset);
     }
 }

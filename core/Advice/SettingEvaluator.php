@@ -47,19 +47,19 @@ final class SettingEvaluator
     public function of(Setting $setting, ?Setting $from): SettingForecast
     {
         $raise = $this->adjusters->ballHeightBetween($this->reference, $setting);
-        $more = $this->adjusters->tensionBetween($this->reference, $setting, $this->posterior->prior()->known()->barArm);
-        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines(Criterion::FrontRestoration, $raise));
+        $tensionOffset = $this->adjusters->tensionBetween($this->reference, $setting, $this->posterior->prior()->known()->barArm);
+        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $tensionOffset, $this->lines(Criterion::FrontRestoration, $raise));
         $share = Normal::of(max(0.0, $values[0]), $this->posterior->deviationOf($values));
         $taut = Normal::of($values[0], $share->deviation());
         $over = 1.0 - $taut->chanceBelow(1.0);
-        $carried = $this->rig($raise)->carried($this->posterior->tension() + $more);
+        $carried = $this->rig($raise)->carried($this->posterior->tension() + $tensionOffset);
 
         return new SettingForecast(
             $setting,
-            $more,
+            $tensionOffset,
             $raise,
             $share,
-            $this->aim === Criterion::FrontRestoration || $this->aim === Criterion::AxleScale ? $taut->chanceBetween($this->band->from, $this->band->to) : min($this->chanceOfAim($raise, $more), 1.0 - $over),
+            $this->aim === Criterion::FrontRestoration || $this->aim === Criterion::AxleScale ? $taut->chanceBetween($this->band->from, $this->band->to) : min($this->chanceOfAim($raise, $tensionOffset), 1.0 - $over),
             $over,
             $carried->trailerPitchAngle(),
             $from === null ? 0 : $this->adjusters->minutesBetween($from, $setting),
@@ -84,9 +84,9 @@ final class SettingEvaluator
         return $this->rigs[(string) $raise] ??= $this->posterior->rig($raise);
     }
 
-    private function chanceOfAim(float $raise, float $more): float
+    private function chanceOfAim(float $raise, float $tensionOffset): float
     {
-        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $more, $this->lines($this->aim, $raise));
+        $values = array_map(static fn (array $line): float => $line[0] + $line[1] * $tensionOffset, $this->lines($this->aim, $raise));
 
         return Normal::of($values[0], $this->posterior->deviationOf($values))->chanceBetween(...$this->aim->bounds($this->band));
     }

@@ -16,8 +16,8 @@ final readonly class SettingForecast
     private const NOSE_DOWN_DEGREES = 1.0;
 
     /**
-     * @param  float  $tension  over that of the reference setting, mm
-     * @param  float  $ballRaise  over what the prior knows, mm
+     * @param  float  $tensionOffset  over that of the reference setting, mm
+     * @param  float  $ballOffset  over what the prior knows, mm
      * @param  Normal  $share  of the front axle load put back
      * @param  float  $chance  to be in band
      * @param  float  $over  chance to leave the front heavier than alone
@@ -27,8 +27,8 @@ final readonly class SettingForecast
      */
     public function __construct(
         public Setting $setting,
-        public float $tension,
-        public float $ballRaise,
+        public float $tensionOffset,
+        public float $ballOffset,
         public Normal $share,
         public float $chance,
         public float $over,

@@ -30,7 +30,7 @@ final readonly class FirstSetting
 
     /**
      * @param  Setting  $reference  the setting whose tension the rig's prior knows
-     * @param  float  $ballRaise  how much higher than the prior knows the unloaded ball stands, mm
+     * @param  float  $ballOffset  how much higher than the prior knows the unloaded ball stands, mm
      */
     public function __construct(
         private RigPrior $rig,
@@ -38,14 +38,14 @@ final readonly class FirstSetting
         private Setting $reference,
         private Band $band,
         private ?BarHang $hang,
-        private float $ballRaise = 0.0,
+        private float $ballOffset = 0.0,
     ) {
     }
 
     /** @return list<FirstChance> best first; every setting of the tension and tilt adjusters */
     public function ranked(): array
     {
-        $spread = $this->rig->spread($this->ballRaise);
+        $spread = $this->rig->spread($this->ballOffset);
         $chances = array_map(fn (Setting $setting): FirstChance => $this->chance($setting, $spread), $this->candidates());
         $best = max([0.0, ...array_map(static fn (FirstChance $chance): float => $chance->allowed() ? $chance->inBand : 0.0, $chances)]);
         $rank = fn (FirstChance $chance): array => [
@@ -74,8 +74,8 @@ final readonly class FirstSetting
 
     private function chance(Setting $setting, RigSpread $spread): FirstChance
     {
-        $more = $this->adjusters->tensionBetween($this->reference, $setting, $this->rig->known()->barArm);
-        $share = $spread->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored());
+        $tensionOffset = $this->adjusters->tensionBetween($this->reference, $setting, $this->rig->known()->barArm);
+        $share = $spread->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $tensionOffset)->frontRestored());
 
         return new FirstChance(
             $setting,
@@ -83,7 +83,7 @@ final readonly class FirstSetting
             $share->chanceBetween($this->band->from, $this->band->to),
             1.0 - $share->chanceBelow(1.0),
             $this->hang?->fromParallel($setting),
-            $this->hang?->clearance($setting, $spread->likely()->carried($this->rig->likely(RigPrior::TENSION) + $more)),
+            $this->hang?->clearance($setting, $spread->likely()->carried($this->rig->likely(RigPrior::TENSION) + $tensionOffset)),
             $this->hang?->leastClearance,
         );
     }
@@ -101,10 +101,10 @@ final readonly class FirstSetting
             }
         }
         $terms[] = new Term('Front axle load put back', $chance->share->mean());
-        $more = $this->adjusters->tensionBetween($this->reference, $chance->setting, $this->rig->known()->barArm);
-        $doubts = $this->rig->spread($this->ballRaise)->doubts(static fn (CoupledRig $rig, float $at): float => $rig->carried($at + $more)->frontRestored());
+        $tensionOffset = $this->adjusters->tensionBetween($this->reference, $chance->setting, $this->rig->known()->barArm);
+        $doubts = $this->rig->spread($this->ballOffset)->doubts(static fn (CoupledRig $rig, float $at): float => $rig->carried($at + $tensionOffset)->frontRestored());
         foreach ($doubts as $parameter => $doubt) {
-            $terms[] = new Term('Doubt of it by the '.RigPrior::NAMES[$parameter].', ±', $doubt);
+            $terms[] = new Term('Doubt of it by parameter '.$parameter.', ±', $doubt);
         }
 
         return $terms;

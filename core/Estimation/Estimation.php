@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Yoke\Estimation;
 
 use Yoke\Estimation\Internal\Evidence;
+use Yoke\Estimation\Internal\Fit;
 use Yoke\Estimation\Internal\Predictions;
+use Yoke\Estimation\Internal\ReadingErrors;
 use Yoke\Estimation\Internal\SlackBars;
-use Yoke\Estimation\Internal\Slips;
+use Yoke\Probability\Matrix;
 
 /**
  * What readings tell of a rig (docs/model.md, What the readings tell): Gauss and Newton's steps to the likeliest
@@ -34,7 +36,7 @@ final readonly class Estimation
     private SlackBars $slack;
 
     /** @param  list<Observation>  $observations */
-    public function __construct(private RigPrior $prior, array $observations)
+    public function __construct(private RigPrior $prior, private array $observations)
     {
         $this->predictions = new Predictions($prior, $observations);
         $this->evidence = new Evidence($this->predictions, $observations);
@@ -43,29 +45,46 @@ final readonly class Estimation
 
     public function posterior(): Posterior
     {
-        $slips = new Slips($this->evidence);
-        $weights = $slips->withoutTheAbsurd(array_fill(0, $this->predictions->parameters(), 0.0));
-        $at = $this->likeliest($weights);
-        $slopes = $this->evidence->slopes($at);
-        $covariance = $this->evidence->covariance($slopes, $weights);
+        $errors = new ReadingErrors;
+        $fit = $errors->withoutGross($this->fit(array_fill(0, count($this->observations), 1.0)), $this->fit(...), $this->beforehand(...));
         for ($i = 0; $i < self::WEIGHINGS; $i++) {
-            $weighed = $slips->weigh($at, $slopes, $covariance, $weights);
-            if (min([1.0, ...$weighed, ...$weights]) > self::SOUND || $this->areAlike($weighed, $weights)) {
+            $weighed = $errors->weigh($fit);
+            if (min([1.0, ...$weighed, ...$fit->weights]) > self::SOUND || $this->areAlike($weighed, $fit->weights)) {
                 break;
             }
-            $weights = $weighed;
-            $at = $this->evidence->settle($at, $weights);
-            $slopes = $this->evidence->slopes($at);
-            $covariance = $this->evidence->covariance($slopes, $weights);
+            $fit = $this->evidence->fit($weighed, $this->evidence->settle($fit->at, $weighed));
+        }
+        [$at, $covariance] = [$fit->at, $fit->covariance];
+        $telling = $this->slack->withoutNearlySlack($at, $fit->weights);
+        if ($telling !== $fit->weights) {
+            [$at, $covariance] = $this->slack->belowSomething($at, $fit->weights, $telling);
         }
 
-        $readings = $this->evidence->judge($at, $slopes, $covariance, $weights);
-        $telling = $this->slack->withoutNearlySlack($at, $weights);
-        if ($telling !== $weights) {
-            [$at, $covariance] = $this->slack->belowSomething($at, $weights, $telling);
-        }
+        return new Posterior($this->prior, $at, $covariance, $fit->residuals, $errors->suspects($fit->residuals), $this->predictions);
+    }
 
-        return new Posterior($this->prior, $at, $covariance, $readings, $this->predictions);
+    /** @param  array<int, float>  $weights */
+    private function fit(array $weights): Fit
+    {
+        return $this->evidence->fit($weights, $this->likeliest($weights));
+    }
+
+    /**
+     * Each reading against what all the others say, by the slopes of the rig as it is expected: what a gross error has not
+     * bent yet.
+     *
+     * @param  array<int, float>  $weights
+     * @return list<Residual>
+     */
+    private function beforehand(array $weights): array
+    {
+        $start = array_fill(0, $this->predictions->parameters(), 0.0);
+        $slopes = $this->evidence->slopes($start);
+        $covariance = $this->evidence->covariance($slopes, $weights);
+        $move = Matrix::times($covariance, $this->evidence->pull($start, $slopes, $weights));
+        $there = array_map(static fn (float $value, float $by): float => $value + $by, $start, $move);
+
+        return $this->evidence->judge($there, $slopes, $covariance, $weights);
     }
 
     /**

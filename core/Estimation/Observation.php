@@ -7,16 +7,18 @@ namespace Yoke\Estimation;
 /** One reading as the fit takes it: mm or kg. */
 final readonly class Observation
 {
+    public ReadingIdentity $identity;
+
     /**
      * @param  float  $deviation  of reader, instrument and friction together; above 0
-     * @param  string  $name  the reading's own, for whoever asks which one is doubtful
      */
     public function __construct(
-        public ReadingContext $situation,
+        public ReadingContext $context,
         public Observed $observed,
         public float $value,
         public float $deviation,
-        public string $name = '',
+        ?ReadingIdentity $identity = null,
     ) {
+        $this->identity = $identity ?? ReadingIdentity::none();
     }
 }

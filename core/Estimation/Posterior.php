@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Estimation;
 
 use Closure;
+use Yoke\Estimation\Internal\Nuisance;
 use Yoke\Estimation\Internal\Predictions;
 use Yoke\Loading\LoadChange;
 use Yoke\Probability\Matrix;
@@ -23,12 +24,14 @@ final readonly class Posterior
      * @param  array<int, float>  $at  the likeliest parameters, in prior deviations
      * @param  array<int, array<int, float>>  $covariance  of the same
      * @param  list<Residual>  $readings
+     * @param  list<Suspect>  $suspects  readings that may be mistakes, the likeliest first
      */
     public function __construct(
         private RigPrior $prior,
         private array $at,
         private array $covariance,
         public array $readings,
+        public array $suspects,
         private Predictions $predictions,
     ) {
     }
@@ -36,7 +39,7 @@ final readonly class Posterior
     /** The same rig, learnt from the same readings, with a change of load on board. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->prior->loaded($change), $this->at, $this->covariance, $this->readings, $this->predictions);
+        return new self($this->prior->loaded($change), $this->at, $this->covariance, $this->readings, $this->suspects, $this->predictions);
     }
 
     public function prior(): RigPrior
@@ -45,9 +48,9 @@ final readonly class Posterior
     }
 
     /** The likeliest rig. */
-    public function rig(float $ballRaise = 0.0): CoupledRig
+    public function rig(float $ballOffset = 0.0): CoupledRig
     {
-        return $this->prior->rigAt($this->at, $ballRaise);
+        return $this->prior->rigAt($this->at, $ballOffset);
     }
 
     /** The likeliest tension of the reference setting, mm. */
@@ -68,9 +71,10 @@ final readonly class Posterior
     /** The true fender height alone, mm. */
     public function heightAlone(Axle $axle): Normal
     {
-        $parameter = $axle === Axle::Front ? Predictions::FRONT_ALONE : Predictions::REAR_ALONE;
+        $nuisance = self::aloneOn($axle);
+        $parameter = $this->predictions->place($nuisance);
 
-        return Normal::of($this->predictions->alone($parameter, $this->at[$parameter]), Predictions::ALONE_SPREAD[$parameter] * sqrt($this->covariance[$parameter][$parameter]));
+        return Normal::of($this->predictions->alone($nuisance, $this->at[$parameter]), $this->predictions->spread($nuisance) * sqrt($this->covariance[$parameter][$parameter]));
     }
 
     /**
@@ -78,13 +82,13 @@ final readonly class Posterior
      *
      * @return non-empty-list<array{CoupledRig, float}>
      */
-    public function variants(float $ballRaise = 0.0): array
+    public function variants(float $ballOffset = 0.0): array
     {
-        $variants = [[$this->rig($ballRaise), $this->tension()]];
-        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+        $variants = [[$this->rig($ballOffset), $this->tension()]];
+        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $moved = $this->at;
             $moved[$parameter] += self::STEP;
-            $variants[] = [$this->prior->rigAt($moved, $ballRaise), $this->prior->tensionAt($moved)];
+            $variants[] = [$this->prior->rigAt($moved, $ballOffset), $this->prior->tensionAt($moved)];
         }
 
         return $variants;
@@ -98,7 +102,7 @@ final readonly class Posterior
     public function deviationOf(array $values): float
     {
         $slopes = [];
-        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $slopes[] = ($values[$parameter + 1] - $values[0]) / self::STEP;
         }
 
@@ -106,9 +110,9 @@ final readonly class Posterior
     }
 
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
-    public function predict(Closure $quantity, float $ballRaise = 0.0): Normal
+    public function predict(Closure $quantity, float $ballOffset = 0.0): Normal
     {
-        $values = array_map(static fn (array $variant): float => $quantity(...$variant), $this->variants($ballRaise));
+        $values = array_map(static fn (array $variant): float => $quantity(...$variant), $this->variants($ballOffset));
 
         return Normal::of($values[0], $this->deviationOf($values));
     }
@@ -118,16 +122,22 @@ final readonly class Posterior
      *
      * @param  Closure(CoupledRig, float): float  $rise  of the fender, mm
      */
-    public function height(Axle $axle, Closure $rise, float $ballRaise = 0.0): Normal
+    public function height(Axle $axle, Closure $rise, float $ballOffset = 0.0): Normal
     {
-        $parameter = $axle === Axle::Front ? Predictions::FRONT_ALONE : Predictions::REAR_ALONE;
-        $values = array_map(static fn (array $variant): float => $rise(...$variant), $this->variants($ballRaise));
+        $nuisance = self::aloneOn($axle);
+        $parameter = $this->predictions->place($nuisance);
+        $values = array_map(static fn (array $variant): float => $rise(...$variant), $this->variants($ballOffset));
         $slopes = array_fill(0, count($this->at), 0.0);
-        for ($i = 0; $i <= RigPrior::TENSION; $i++) {
+        for ($i = 0; $i < $this->prior->count(); $i++) {
             $slopes[$i] = ($values[$i + 1] - $values[0]) / self::STEP;
         }
-        $slopes[$parameter] = Predictions::ALONE_SPREAD[$parameter];
+        $slopes[$parameter] = $this->predictions->spread($nuisance);
 
-        return Normal::of($this->predictions->alone($parameter, $this->at[$parameter]) + $values[0], sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes))));
+        return Normal::of($this->predictions->alone($nuisance, $this->at[$parameter]) + $values[0], sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes))));
+    }
+
+    private static function aloneOn(Axle $axle): Nuisance
+    {
+        return $axle === Axle::Front ? Nuisance::FrontAlone : Nuisance::RearAlone;
     }
 }

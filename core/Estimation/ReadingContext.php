@@ -12,9 +12,9 @@ final readonly class ReadingContext
     private function __construct(
         public Stance $stance,
         /** Tension over that of the reference setting, mm; 0 unless carried. */
-        public float $more,
+        public float $tensionOffset,
         /** How much higher than the prior knows the unloaded ball stood, mm. */
-        public float $ballRaise,
+        public float $ballOffset,
     ) {
     }
 
@@ -23,14 +23,14 @@ final readonly class ReadingContext
         return new self(Stance::Alone, 0.0, 0.0);
     }
 
-    public static function dropped(float $ballRaise = 0.0): self
+    public static function dropped(float $ballOffset = 0.0): self
     {
-        return new self(Stance::Dropped, 0.0, $ballRaise);
+        return new self(Stance::Dropped, 0.0, $ballOffset);
     }
 
-    /** @param  float  $more  tension over that of the reference setting, mm */
-    public static function carried(float $more, float $ballRaise = 0.0): self
+    /** @param  float  $tensionOffset  tension over that of the reference setting, mm */
+    public static function carried(float $tensionOffset, float $ballOffset = 0.0): self
     {
-        return new self(Stance::Carried, $more, $ballRaise);
+        return new self(Stance::Carried, $tensionOffset, $ballOffset);
     }
 }

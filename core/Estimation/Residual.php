@@ -22,4 +22,22 @@ final readonly class Residual
     {
         return abs($this->off) > self::FAR * $this->deviation;
     }
+
+    /** What the others predict, mm or kg. */
+    public function predicted(): float
+    {
+        return $this->observation->value - $this->off;
+    }
+
+    /**
+     * How much likelier the reading is as a slip of that width than as a sound one, in the logarithm.
+     *
+     * @param  float  $width  one standard deviation of a slip, mm or kg
+     */
+    public function evidenceOfSlip(float $width): float
+    {
+        $wide = hypot($this->deviation, $width);
+
+        return log($this->deviation / $wide) + 0.5 * $this->off ** 2 * (1 / $this->deviation ** 2 - 1 / $wide ** 2);
+    }
 }

@@ -14,8 +14,8 @@ use Yoke\Statics\TowedTrailer;
 use Yoke\Statics\TowVehicle;
 
 /**
- * A rig as it is known before anything is taped: what was measured with a ruler as it is, what is only usual with its
- * doubt. Answers what the model makes of that doubt.
+ * A rig as it is known before anything is read: rates, weights, tension, and whatever dimension nobody measured, each
+ * with its doubt. Answers what the model makes of that doubt.
  */
 final readonly class RigPrior
 {
@@ -33,13 +33,14 @@ final readonly class RigPrior
 
     public const TENSION = 6;
 
-    /** The parameters in words, in the order of the constants. */
-    public const NAMES = ['front springs', 'rear springs', 'tongue weight', 'trailer springs', 'centre of gravity', 'bar rate', 'tension that nobody taped'];
-
-    private const LIKELIEST = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+    /** From here on stand the dimensions in doubt, in the order of SharedDoubts. */
+    private const DIMENSIONS = 7;
 
     /** Something always stands on the trailer's own axles. */
     private const MOST_ON_TONGUE = 0.95;
+
+    /** Bars hook up ahead of the trailer's axles, whatever is assumed of either. */
+    private const LONGEST_ARM = 0.9;
 
     /**
      * @param  non-empty-list<LogNormal>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar rate, in the order of the constants
@@ -56,70 +57,75 @@ final readonly class RigPrior
         return new self($this->known, $this->doubtful, $this->tension, $this->load === null ? $change : $this->load->plus($change));
     }
 
+    /** The same rig with another tension of its reference setting, mm. */
+    public function withTension(Normal $tension): self
+    {
+        return new self($this->known, $this->doubtful, $tension, $this->load);
+    }
+
     public function known(): KnownRig
     {
         return $this->known;
     }
 
+    /** How many parameters it has. */
+    public function count(): int
+    {
+        return self::DIMENSIONS + count($this->known->doubts->inDoubt);
+    }
+
+    /** The parameter of a dimension; null where it is exact. */
+    public function parameterOf(RigDimension $dimension): ?int
+    {
+        foreach ($this->known->doubts->inDoubt as $i => [$one]) {
+            if ($one === $dimension) {
+                return self::DIMENSIONS + $i;
+            }
+        }
+
+        return null;
+    }
+
     /** The likely value of a parameter. */
     public function likely(int $parameter): float
     {
-        return $parameter === self::TENSION ? $this->tension->mean() : $this->doubtful[$parameter]->value;
-    }
-
-    /** @param  float  $ballRaise how much higher than known the unloaded ball stands, mm */
-    public function spread(float $ballRaise = 0.0): RigSpread
-    {
-        $pairs = [];
-        for ($parameter = 0; $parameter <= self::TENSION; $parameter++) {
-            [$up, $down] = [self::LIKELIEST, self::LIKELIEST];
-            [$up[$parameter], $down[$parameter]] = [1.0, -1.0];
-            $pairs[] = [[$this->rigAt($up, $ballRaise), $this->tensionAt($up)], [$this->rigAt($down, $ballRaise), $this->tensionAt($down)]];
-        }
-
-        return new RigSpread($this->likelyRig($ballRaise), $this->tension->mean(), $pairs);
+        return $this->valueAt($parameter, 0.0);
     }
 
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
-    public function predict(Closure $quantity, float $ballRaise = 0.0): Normal
+    public function predict(Closure $quantity, float $ballOffset = 0.0): Normal
     {
-        return $this->spread($ballRaise)->predict($quantity);
+        return $this->spread($ballOffset)->predict($quantity);
     }
 
-    public function likelyRig(float $ballRaise = 0.0): CoupledRig
+    /** @param  float  $ballOffset how much higher than known the unloaded ball stands, mm */
+    public function spread(float $ballOffset = 0.0): RigSpread
     {
-        return $this->rigAt(self::LIKELIEST, $ballRaise);
+        $pairs = [];
+        for ($parameter = 0; $parameter < $this->count(); $parameter++) {
+            [$up, $down] = [$this->likeliest(), $this->likeliest()];
+            [$up[$parameter], $down[$parameter]] = [1.0, -1.0];
+            $pairs[] = [[$this->rigAt($up, $ballOffset), $this->tensionAt($up)], [$this->rigAt($down, $ballOffset), $this->tensionAt($down)]];
+        }
+
+        return new RigSpread($this->likelyRig($ballOffset), $this->tension->mean(), $pairs);
+    }
+
+    public function likelyRig(float $ballOffset = 0.0): CoupledRig
+    {
+        return $this->rigAt($this->likeliest(), $ballOffset);
     }
 
     /**
      * The rig whose parameters lie so many deviations from their likely values.
      *
-     * @param  array<int, float>  $at  in the order of the constants; more of it is not looked at
+     * @param  array<int, float>  $at  in the order of the parameters; more of it is not looked at
      */
-    public function rigAt(array $at, float $ballRaise): CoupledRig
+    public function rigAt(array $at, float $ballOffset): CoupledRig
     {
-        $rig = $this->unloadedAt($at, $ballRaise);
+        $rig = $this->unloadedAt($at, $ballOffset);
 
         return $this->load === null ? $rig : $this->load->on($rig);
-    }
-
-    /** @param  array<int, float>  $at */
-    private function unloadedAt(array $at, float $ballRaise): CoupledRig
-    {
-        $known = $this->known;
-        $doubtful = $this->doubtful;
-
-        return new CoupledRig(
-            new TowVehicle($known->wheelbase, $known->overhang, $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]), $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE])),
-            new TowedTrailer(
-                $known->ballToAxle,
-                $known->grossWeight,
-                min($doubtful[self::TONGUE_WEIGHT]->at($at[self::TONGUE_WEIGHT]), self::MOST_ON_TONGUE * $known->grossWeight),
-                $doubtful[self::CG_HEIGHT]->at($at[self::CG_HEIGHT]),
-                $known->axleGroup->axles($doubtful[self::TRAILER_RATE]->at($at[self::TRAILER_RATE])),
-            ),
-            new Bars(KnownRig::BARS, $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]), $known->barArm, $known->ballOverCoupler + $ballRaise),
-        );
     }
 
     /**
@@ -137,12 +143,71 @@ final readonly class RigPrior
     /** A parameter so many deviations from its likely value, in its own unit. */
     public function valueAt(int $parameter, float $deviations): float
     {
-        return $parameter === self::TENSION ? $this->tension->mean() + $deviations * $this->tension->deviation() : $this->doubtful[$parameter]->at($deviations);
+        return match (true) {
+            $parameter === self::TENSION => $this->tension->mean() + $deviations * $this->tension->deviation(),
+            $parameter < self::TENSION => $this->doubtful[$parameter]->at($deviations),
+            default => $this->known->at($this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][0], $deviations),
+        };
     }
 
     /** What one prior deviation is worth in the parameter's own unit, about a value. */
     public function worth(int $parameter, float $value): float
     {
-        return $parameter === self::TENSION ? $this->tension->deviation() : $this->doubtful[$parameter]->share * $value;
+        return match (true) {
+            $parameter === self::TENSION => $this->tension->deviation(),
+            $parameter < self::TENSION => $this->doubtful[$parameter]->share * $value,
+            default => $this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][1],
+        };
+    }
+
+    /** @param  array<int, float>  $at */
+    private function unloadedAt(array $at, float $ballOffset): CoupledRig
+    {
+        $doubtful = $this->doubtful;
+        [$ball, $wheelbase, $overhang, $length, $arm, $gross] = $this->dimensionsAt($at);
+
+        return new CoupledRig(
+            new TowVehicle($wheelbase, $overhang, $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]), $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE])),
+            new TowedTrailer(
+                $length,
+                $gross,
+                min($doubtful[self::TONGUE_WEIGHT]->at($at[self::TONGUE_WEIGHT]), self::MOST_ON_TONGUE * $gross),
+                $doubtful[self::CG_HEIGHT]->at($at[self::CG_HEIGHT]),
+                $this->known->axleGroup->axles($doubtful[self::TRAILER_RATE]->at($at[self::TRAILER_RATE])),
+            ),
+            new Bars(KnownRig::BARS, $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]), min($arm, self::LONGEST_ARM * $length), $ball + $ballOffset),
+        );
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @return array{float, float, float, float, float, float} in the order of RigDimension
+     */
+    private function dimensionsAt(array $at): array
+    {
+        $known = $this->known;
+        $dimensions = [$known->ballOverCoupler, $known->wheelbase, $known->overhang, $known->ballToAxle, $known->barArm, $known->grossWeight];
+        foreach ($known->doubts->inDoubt as $i => [$dimension]) {
+            $deviations = $at[self::DIMENSIONS + $i];
+            if ($deviations !== 0.0) {
+                $place = match ($dimension) {
+                    RigDimension::BallOverCoupler => 0,
+                    RigDimension::Wheelbase => 1,
+                    RigDimension::Overhang => 2,
+                    RigDimension::BallToAxle => 3,
+                    RigDimension::BarArm => 4,
+                    RigDimension::GrossWeight => 5,
+                };
+                $dimensions[$place] = $known->at($dimension, $deviations);
+            }
+        }
+
+        return $dimensions;
+    }
+
+    /** @return array<int, float> */
+    private function likeliest(): array
+    {
+        return array_fill(0, $this->count(), 0.0);
     }
 }

@@ -10,10 +10,10 @@ use Yoke\Adjuster\Setting;
 final readonly class CurrentSetting
 {
     /**
-     * @param  float  $more  tension over that of the reference setting, mm
-     * @param  float  $ballRaise  of the unloaded ball over what the prior knows, mm
+     * @param  float  $tensionOffset  tension over that of the reference setting, mm
+     * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
      */
-    public function __construct(public Setting $setting, public float $more, public float $ballRaise, public int $readings = 1)
+    public function __construct(public Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1)
     {
     }
 }

@@ -102,7 +102,7 @@ final readonly class FiveMethods
     {
         $load = $this->predict(static fn (Attitude $carried): float => $carried->ballLoad());
         $offTarget = $this->predict(fn (Attitude $carried): float => Criterion::BallLoad->quantity($carried, $this->band));
-        $target = $this->unit->nearest(Load::ofKilograms(Criterion::ballLoadTarget($this->posterior->rig($this->trial->ballRaise), $this->band)));
+        $target = $this->unit->nearest(Load::ofKilograms(Criterion::ballLoadTarget($this->posterior->rig($this->trial->ballOffset), $this->band)));
 
         return MethodView::of('ball_load', $load, self::chances($offTarget, Criterion::BallLoad, $this->band), [
             'short' => "Turn the screw up: a gauge should come to {$target}, within 4 %.",
@@ -135,8 +135,8 @@ final readonly class FiveMethods
     private function weighed(Stance $stance): ?Normal
     {
         $found = array_values(array_filter($this->posterior->readings, fn (Residual $reading): bool => $reading->observation->observed === Observed::FrontLoad
-            && $reading->observation->situation->stance === $stance
-            && ($stance !== Stance::Carried || abs($reading->observation->situation->more - $this->trial->more) < 1e-6)));
+            && $reading->observation->context->stance === $stance
+            && ($stance !== Stance::Carried || abs($reading->observation->context->tensionOffset - $this->trial->tensionOffset) < 1e-6)));
         $sum = array_sum(array_map(static fn (Residual $reading): float => $reading->observation->value, $found));
 
         return $found === [] ? null : Normal::of($sum / count($found), $found[0]->observation->deviation / sqrt(count($found)));
@@ -145,7 +145,7 @@ final readonly class FiveMethods
     /** @param  \Closure(Attitude): float  $quantity */
     private function predict(\Closure $quantity): Normal
     {
-        return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->more)), $this->trial->ballRaise);
+        return $this->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->carried($tension + $this->trial->tensionOffset)), $this->trial->ballOffset);
     }
 
     private static function chances(Normal $value, Criterion $aim, Band $band): Chances

@@ -75,9 +75,9 @@ final readonly class LoadedState
     /** Of the front axle load that this load takes off bars off, the share put back at the setting that is on. */
     public function restored(): Normal
     {
-        $more = $this->more();
+        $tensionOffset = $this->tensionOffset();
 
-        $taut = $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $more)->frontRestored(), $this->raise());
+        $taut = $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $tensionOffset)->frontRestored(), $this->raise());
 
         return Normal::of(max(0.0, $taut->mean()), $taut->deviation());
     }
@@ -127,10 +127,10 @@ final readonly class LoadedState
 
     private function tension(): float
     {
-        return $this->posterior->tension() + $this->more();
+        return $this->posterior->tension() + $this->tensionOffset();
     }
 
-    private function more(): float
+    private function tensionOffset(): float
     {
         return $this->adjusters->tensionBetween($this->reference, $this->stays, $this->posterior->prior()->known()->barArm);
     }

@@ -27,7 +27,7 @@ final readonly class Proof
     /** @param  Load|null  $barRating  of one bar; null where it is not known */
     public function __construct(Posterior $posterior, private CurrentSetting $trial, private ?Load $barRating, private ?BarHang $hang)
     {
-        $this->carried = $posterior->rig($trial->ballRaise)->carried($posterior->tension() + $trial->more);
+        $this->carried = $posterior->rig($trial->ballOffset)->carried($posterior->tension() + $trial->tensionOffset);
     }
 
     /** @return non-empty-list<Check> */

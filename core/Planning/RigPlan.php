@@ -163,7 +163,7 @@ final readonly class RigPlan
 
         return $adjusters === null
             ? null
-            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->inPlace()->barHang(), $this->ballRaise());
+            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->inPlace()->barHang(), $this->ballOffset());
     }
 
     /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */
@@ -192,11 +192,11 @@ final readonly class RigPlan
 
     private function likelyRig(): CoupledRig
     {
-        return $this->prior->likelyRig($this->ballRaise());
+        return $this->prior->likelyRig($this->ballOffset());
     }
 
     /** From the ball as the prior has it to the ball as it is predicted for, mm. */
-    private function ballRaise(): float
+    private function ballOffset(): float
     {
         return $this->rig->ballOverCoupler() === null ? $this->ballAdvised->mean() - $this->prior->known()->ballOverCoupler : 0.0;
     }

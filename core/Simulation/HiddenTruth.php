@@ -41,7 +41,7 @@ final readonly class HiddenTruth
     public static function drawn(RigPrior $prior, array $aloneMm, array $aloneKg, array $springs, RandomSource $random): self
     {
         $at = [];
-        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+        for ($parameter = 0; $parameter < $prior->count(); $parameter++) {
             $at[$parameter] = $random->between(-self::WITHIN, self::WITHIN);
         }
         $friction = [];
@@ -55,15 +55,15 @@ final readonly class HiddenTruth
     /**
      * The rig at another setting.
      *
-     * @param  float  $more  tension over that of the setting it is told for, mm
-     * @param  float  $ballRaise  of the ball over it, mm
+     * @param  float  $tensionOffset  tension over that of the setting it is told for, mm
+     * @param  float  $ballOffset  of the ball over it, mm
      */
-    public function at(float $more, float $ballRaise): SimulatedRig
+    public function at(float $tensionOffset, float $ballOffset): SimulatedRig
     {
         $bars = $this->rig->bars();
-        $raised = new CoupledRig($this->rig->vehicle(), $this->rig->trailer(), new Bars($bars->count, $bars->rate, $bars->arm, $bars->ballOverCoupler + $ballRaise));
+        $raised = new CoupledRig($this->rig->vehicle(), $this->rig->trailer(), new Bars($bars->count, $bars->rate, $bars->arm, $bars->ballOverCoupler + $ballOffset));
 
-        return new SimulatedRig($raised, $this->tension + $more, $this->aloneMm, $this->frictionKg);
+        return new SimulatedRig($raised, $this->tension + $tensionOffset, $this->aloneMm, $this->frictionKg);
     }
 
     /** @return array<string, mixed> plain numbers, to be kept */

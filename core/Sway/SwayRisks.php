@@ -123,6 +123,6 @@ final readonly class SwayRisks
     {
         $more = $this->trial->more;
 
-        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $more)), $this->trial->ballRaise);
+        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $more)), $this->trial->ballOffset);
     }
 }

@@ -167,10 +167,10 @@ final readonly class AdvicePage
     /** A fender's height at a setting. */
     public function height(Setting $setting, Axle $axle): Normal
     {
-        $more = $this->workup->more($setting);
+        $tensionOffset = $this->workup->tensionOffset($setting);
 
-        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($more, $axle): float {
-            $carried = $rig->carried($tension + $more);
+        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
+            $carried = $rig->carried($tension + $tensionOffset);
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
         }, $this->workup->raise($setting));

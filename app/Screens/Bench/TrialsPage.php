@@ -54,7 +54,7 @@ final readonly class TrialsPage
 
     public function plot(): StancePlot
     {
-        return new StancePlot($this->workup->posterior, $this->job->band(), array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->trial->ballRaise ?? 0.0);
+        return new StancePlot($this->workup->posterior, $this->job->band(), array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->trial->ballOffset ?? 0.0);
     }
 
     /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */
@@ -86,7 +86,7 @@ final readonly class TrialsPage
         $stays = $this->workup->advised()->outlook->setting;
 
         return array_map(fn (float $step): array => [
-            'more' => $this->workup->more($stays->with($adjuster->key, $step)),
+            'more' => $this->workup->tensionOffset($stays->with($adjuster->key, $step)),
             'says' => floor($step) === $step ? sprintf('%g', $adjuster->said($step)) : '',
         ], $adjuster->range->all());
     }
@@ -142,8 +142,8 @@ final readonly class TrialsPage
 
     private function share(Setting $setting): string
     {
-        $more = $this->workup->more($setting);
-        $share = $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $more)->frontRestored(), $this->workup->raise($setting));
+        $tensionOffset = $this->workup->tensionOffset($setting);
+        $share = $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $tensionOffset)->frontRestored(), $this->workup->raise($setting));
         $chances = Chances::ofOutside($share->chanceBelow($this->job->band()->from), 1 - $share->chanceBelow($this->job->band()->to));
 
         return sprintf('%d ± %d %%, %s', round(100 * $share->mean()), round(100 * $share->deviation()), $chances->verdict()->value);

@@ -65,13 +65,13 @@ final readonly class PastSetUp
     {
         $trial = $this->workup?->trial;
 
-        return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->more)->frontRestored(), $trial->ballRaise);
+        return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->tensionOffset)->frontRestored(), $trial->ballOffset);
     }
 
     /** How much more another setting bends the bars than the one that was on, mm. */
     public function tensionTo(Setting $other): float
     {
-        return $this->workup === null || $this->workup->trial === null ? 0.0 : $this->workup->more($other) - $this->workup->trial->more;
+        return $this->workup === null || $this->workup->trial === null ? 0.0 : $this->workup->tensionOffset($other) - $this->workup->trial->tensionOffset;
     }
 
     public function height(Stance $stance, Axle $axle): string

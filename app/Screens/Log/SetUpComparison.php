@@ -152,6 +152,6 @@ final readonly class SetUpComparison
         $workup = $this->before->workup;
         $trial = $workup?->trial;
 
-        return $workup === null || $trial === null || $this->small === null ? null : new WhyItMoved($workup->posterior->rig($trial->ballRaise), $workup->posterior->tension() + $trial->more, $this->small->pitch);
+        return $workup === null || $trial === null || $this->small === null ? null : new WhyItMoved($workup->posterior->rig($trial->ballOffset), $workup->posterior->tension() + $trial->more, $this->small->pitch);
     }
 }

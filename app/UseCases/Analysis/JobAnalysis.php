@@ -171,7 +171,7 @@ final class JobAnalysis
             if ($setting !== null && $this->isRead($round)) {
                 $alike = array_filter(range(1, $on), fn (int $one): bool => $this->isRead($one) && $this->setting($one)?->equals($setting) === true);
 
-                return new CurrentSetting($setting, $this->more($setting), $this->raise($setting), count($alike));
+                return new CurrentSetting($setting, $this->tensionOffset($setting), $this->raise($setting), count($alike));
             }
         }
 
@@ -190,7 +190,7 @@ final class JobAnalysis
         $observations = [];
         foreach (Stance::cases() as $stance) {
             for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
-                $situation = $this->situation($stance, $round);
+                $situation = $this->context($stance, $round);
                 foreach (Axle::cases() as $axle) {
                     $reading = $this->taped->axle($stance, $axle, $round)?->gaussian();
                     if ($situation !== null && $reading !== null) {
@@ -250,12 +250,12 @@ final class JobAnalysis
         return match ($stance) {
             Stance::Alone => ReadingContext::alone(),
             Stance::Dropped => ReadingContext::dropped(),
-            Stance::Carried => $setting === null ? null : ReadingContext::carried($this->more($setting), $this->raise($setting)),
+            Stance::Carried => $setting === null ? null : ReadingContext::carried($this->tensionOffset($setting), $this->raise($setting)),
         };
     }
 
     /** Tension over that of the reference setting, mm. */
-    public function more(Setting $setting): float
+    public function tensionOffset(Setting $setting): float
     {
         return $this->adjusters->tensionBetween($this->reference(), $setting, $this->described->prior()->known()->barArm);
     }

@@ -31,11 +31,11 @@ final readonly class StancePlot
 
     /**
      * @param  list<array{rear: float, front: float}>  $taped  trials as taped, changes from alone, mm
-     * @param  float  $ballRaise  of the head as it is bolted, mm
+     * @param  float  $ballOffset  of the head as it is bolted, mm
      */
-    public function __construct(private Posterior $posterior, private Band $band, private array $taped, private float $ballRaise = 0.0)
+    public function __construct(private Posterior $posterior, private Band $band, private array $taped, private float $ballOffset = 0.0)
     {
-        $rig = $posterior->rig($ballRaise);
+        $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();
         $over = $rig->carried($rig->tensionFor(1.35));
         $rears = [$dropped->rearRise(), $over->rearRise(), 0.0, ...array_column($taped, 'rear')];
@@ -59,13 +59,13 @@ final readonly class StancePlot
 
     public function dropped(): Point
     {
-        return $this->of($this->posterior->rig($this->ballRaise)->dropped());
+        return $this->of($this->posterior->rig($this->ballOffset)->dropped());
     }
 
     /** Where a tension over the reference setting's is predicted to stand. */
-    public function predicted(float $more): Point
+    public function predicted(float $tensionOffset): Point
     {
-        return $this->of($this->posterior->rig($this->ballRaise)->carried($this->posterior->tension() + $more));
+        return $this->of($this->posterior->rig($this->ballOffset)->carried($this->posterior->tension() + $tensionOffset));
     }
 
     /**
@@ -82,7 +82,7 @@ final readonly class StancePlot
     /** @return array<string, list<Point>> by method: the corners of what it calls in band */
     public function regions(): array
     {
-        $lost = $this->posterior->rig($this->ballRaise)->dropped()->frontRise();
+        $lost = $this->posterior->rig($this->ballOffset)->dropped()->frontRise();
 
         return [
             'front_restoration' => $this->strip(fn (float $rear): array => [$lost * (1 - $this->band->to), $lost * (1 - $this->band->from)]),
@@ -104,7 +104,7 @@ final readonly class StancePlot
     /** @return array{float, float} the front changes between which the coupler stands level, within the method's tolerance */
     private function levelCoupler(float $rear): array
     {
-        $rig = $this->posterior->rig($this->ballRaise);
+        $rig = $this->posterior->rig($this->ballOffset);
         $lever = $rig->vehicle()->overhang / $rig->vehicle()->wheelbase;
         $level = ($rear * (1 + $lever) + $rig->bars()->ballOverCoupler) / $lever;
 

@@ -41,6 +41,20 @@ final readonly class Evidence
     }
 
     /**
+     * Everything that goes with parameters for weights.
+     *
+     * @param  array<int, float>  $weights
+     * @param  array<int, float>  $at  where nothing pulls any more
+     */
+    public function fit(array $weights, array $at): Fit
+    {
+        $slopes = $this->observations === [] ? array_fill(0, count($at), []) : $this->slopes($at);
+        $covariance = $this->covariance($slopes, $weights);
+
+        return new Fit($weights, $at, $slopes, $covariance, $this->judge($at, $slopes, $covariance, $weights), $this->cost($at, $weights));
+    }
+
+    /**
      * Gauss and Newton's steps from there to where nothing pulls any more.
      *
      * @param  array<int, float>  $at

@@ -12,67 +12,88 @@ use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 
 /**
- * What the model says of every observation, for parameters in prior deviations: the rig's seven, then what stands alone
- * on the front and the rear axle, heights and loads.
+ * What the model says of every observation, for parameters in prior deviations: the rig's own, then the nuisances that
+ * its observations need.
  *
  * @internal
  */
 final class Predictions
 {
-    public const FRONT_ALONE = 7;
-
-    public const REAR_ALONE = 8;
-
-    public const FRONT_LOAD_ALONE = 9;
-
-    public const REAR_LOAD_ALONE = 10;
-
-    /** The gross trailer weight as a scale shows it: what is told of it is only placard and habit. */
-    public const GROSS_TRAILER = 11;
-
-    /** How far around the first reading a height, mm, and a load, kg, alone may lie. */
-    public const ALONE_SPREAD = [self::FRONT_ALONE => 100.0, self::REAR_ALONE => 100.0, self::FRONT_LOAD_ALONE => 500.0, self::REAR_LOAD_ALONE => 500.0, self::GROSS_TRAILER => 500.0];
-
     private const STEP = 0.05;
 
-    /** @var array<int, float> where each height and load alone is looked for */
+    /** A level height of the coupler in more doubt than this is looked for among the readings, mm. */
+    private const TAPED_MM = 20.0;
+
+    /** @var array<string, int> parameter by nuisance */
+    private array $places = [];
+
+    /** @var array<string, float> one prior deviation of each, in its own unit */
+    private array $spreads = [];
+
+    /** @var array<string, float> where each height and load alone is looked for */
     private array $centres;
 
-    /** @var list<array{float, list<array{Stance, float, list<int>}>}> by ball raise: stances with their observations */
-    private array $byRaise = [];
+    /** @var list<array{float, list<array{Stance, float, list<int>}>}> by ball offset: stances with their observations */
+    private array $byOffset = [];
 
     /** @param  list<Observation>  $observations */
     public function __construct(private readonly RigPrior $prior, private readonly array $observations)
     {
+        $this->placeNuisances();
         $this->centres = $this->look();
         $groups = [];
         foreach ($observations as $i => $observation) {
-            $situation = $observation->situation;
-            $groups[(string) $situation->ballRaise]["{$situation->stance->value} {$situation->more}"][] = $i;
+            $situation = $observation->context;
+            $groups[(string) $situation->ballOffset]["{$situation->stance->value} {$situation->tensionOffset}"][] = $i;
         }
-        foreach ($groups as $raise => $stances) {
-            $this->byRaise[] = [(float) $raise, array_map(
-                fn (array $indices): array => [$observations[$indices[0]]->situation->stance, $observations[$indices[0]]->situation->more, $indices],
+        foreach ($groups as $offset => $stances) {
+            $this->byOffset[] = [(float) $offset, array_map(
+                fn (array $indices): array => [$observations[$indices[0]]->context->stance, $observations[$indices[0]]->context->tensionOffset, $indices],
                 array_values($stances),
             )];
         }
     }
 
-    public function parameters(): int
+    private function placeNuisances(): void
     {
+        $needed = [Nuisance::FrontAlone, Nuisance::RearAlone];
         foreach ($this->observations as $observation) {
-            if ($observation->observed->isAxleLoad()) {
-                return self::GROSS_TRAILER + 1;
+            array_push($needed, ...match (true) {
+                $observation->observed === Observed::CouplerRise => [Nuisance::CouplerLevel],
+                $observation->observed === Observed::BallLoad => [Nuisance::GaugeFactor],
+                $observation->observed->isAxleLoad() => [Nuisance::FrontLoadAlone, Nuisance::RearLoadAlone, Nuisance::GrossTrailer],
+                default => [],
+            });
+        }
+        foreach (Nuisance::cases() as $nuisance) {
+            if (in_array($nuisance, $needed, true)) {
+                $this->places[$nuisance->name] = $this->prior->count() + count($this->places);
+                $this->spreads[$nuisance->name] = $nuisance->spread() ?? ($nuisance === Nuisance::GaugeFactor ? $this->prior->known()->doubts->gaugeFactor() : $this->prior->known()->doubts->couplerLevel());
             }
         }
+    }
 
-        return self::REAR_ALONE + 1;
+    public function parameters(): int
+    {
+        return $this->prior->count() + count($this->places);
+    }
+
+    /** The parameter of a nuisance that is needed. */
+    public function place(Nuisance $nuisance): int
+    {
+        return $this->places[$nuisance->name];
+    }
+
+    /** One prior deviation of a nuisance that is needed, in its own unit. */
+    public function spread(Nuisance $nuisance): float
+    {
+        return $this->spreads[$nuisance->name];
     }
 
     /** What stands alone on an axle, mm or kg. */
-    public function alone(int $parameter, float $deviations): float
+    public function alone(Nuisance $nuisance, float $deviations): float
     {
-        return ($this->centres[$parameter] ?? 0.0) + self::ALONE_SPREAD[$parameter] * $deviations;
+        return ($this->centres[$nuisance->name] ?? 0.0) + $this->spreads[$nuisance->name] * $deviations;
     }
 
     /**
@@ -109,16 +130,25 @@ final class Predictions
         $taut = static fn (CoupledRig $rig, float $tension): Attitude => $rig->taut($tension);
         $here = $this->predict($at, $taut);
         $slopes = [];
-        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $moved = $at;
             $moved[$parameter] += self::STEP;
             $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
         }
-        for ($parameter = RigPrior::TENSION + 1; $parameter < $this->parameters(); $parameter++) {
-            $slopes[] = array_map(static fn (Observation $observation): float => in_array($parameter, self::aloneOf($observation->observed), true) ? self::ALONE_SPREAD[$parameter] : 0.0, $this->observations);
+        foreach ($this->places as $name => $place) {
+            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, self::namesOf($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
         }
 
         return $slopes;
+    }
+
+    /**
+     * @param  array<int, float>  $here
+     * @return array<int, float>
+     */
+    private function gaugeSlope(array $here): array
+    {
+        return array_map(fn (Observation $observation, float $predicted): float => $observation->observed === Observed::BallLoad ? $predicted * $this->spreads[Nuisance::GaugeFactor->name] : 0.0, $this->observations, $here);
     }
 
     /**
@@ -130,19 +160,20 @@ final class Predictions
     {
         $predicted = [];
         $tension = $this->prior->tensionAt($at);
-        foreach ($this->byRaise as [$raise, $stances]) {
-            $rig = $this->prior->rigAt($at, $raise);
-            foreach ($stances as [$stance, $more, $indices]) {
+        $gauge = isset($this->places[Nuisance::GaugeFactor->name]) ? exp($this->spreads[Nuisance::GaugeFactor->name] * $at[$this->places[Nuisance::GaugeFactor->name]]) : 1.0;
+        foreach ($this->byOffset as [$offset, $stances]) {
+            $rig = $this->prior->rigAt($at, $offset);
+            foreach ($stances as [$stance, $tensionOffset, $indices]) {
                 $attitude = match ($stance) {
                     Stance::Alone => null,
                     Stance::Dropped => $rig->dropped(),
-                    Stance::Carried => $carry($rig, $tension + $more),
+                    Stance::Carried => $carry($rig, $tension + $tensionOffset),
                 };
                 foreach ($indices as $i) {
                     $observed = $this->observations[$i]->observed;
-                    $predicted[$i] = $attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $more);
-                    foreach (self::aloneOf($observed) as $alone) {
-                        $predicted[$i] += $this->centres[$alone] + self::ALONE_SPREAD[$alone] * $at[$alone];
+                    $predicted[$i] = $attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $tensionOffset) * ($observed === Observed::BallLoad ? $gauge : 1.0);
+                    foreach (self::namesOf($observed) as $name) {
+                        $predicted[$i] += $this->centres[$name] + $this->spreads[$name] * $at[$this->places[$name]];
                     }
                 }
             }
@@ -170,40 +201,45 @@ final class Predictions
         };
     }
 
-    /** @return list<int> what of it stands alone already: parameters that it adds up */
-    private static function aloneOf(Observed $observed): array
+    /** @return list<string> what of it stands alone already: nuisances that it adds up */
+    private static function namesOf(Observed $observed): array
     {
         return match ($observed) {
-            Observed::FrontHeight => [self::FRONT_ALONE],
-            Observed::RearHeight => [self::REAR_ALONE],
-            Observed::FrontLoad => [self::FRONT_LOAD_ALONE],
-            Observed::RearLoad => [self::REAR_LOAD_ALONE],
-            Observed::TrailerLoad => [self::GROSS_TRAILER],
-            Observed::VehicleLoad => [self::FRONT_LOAD_ALONE, self::REAR_LOAD_ALONE],
-            Observed::RearAndTrailerLoad => [self::REAR_LOAD_ALONE, self::GROSS_TRAILER],
+            Observed::FrontHeight => ['FrontAlone'],
+            Observed::RearHeight => ['RearAlone'],
+            Observed::CouplerRise => ['CouplerLevel'],
+            Observed::FrontLoad => ['FrontLoadAlone'],
+            Observed::RearLoad => ['RearLoadAlone'],
+            Observed::TrailerLoad => ['GrossTrailer'],
+            Observed::VehicleLoad => ['FrontLoadAlone', 'RearLoadAlone'],
+            Observed::RearAndTrailerLoad => ['RearLoadAlone', 'GrossTrailer'],
             default => [],
         };
     }
 
-    /** @return array<int, float> the reading alone, or the first there is; of a shared platform its share */
+    /** @return array<string, float> the reading alone, or the first there is; of a shared platform its share */
     private function look(): array
     {
         $found = [];
         foreach ($this->observations as $observation) {
-            $alone = self::aloneOf($observation->observed);
-            if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->situation->stance === Stance::Alone)) {
+            $alone = self::namesOf($observation->observed);
+            if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->context->stance === Stance::Alone)) {
                 $found[$alone[0]] = $observation->value;
             }
         }
-        $found[self::GROSS_TRAILER] = $this->prior->known()->grossWeight;
+        $gross = $this->prior->known()->grossWeight;
+        $found['GrossTrailer'] = $gross;
+        if ($this->prior->known()->doubts->couplerLevel() < self::TAPED_MM) {
+            $found['CouplerLevel'] = 0.0;
+        }
         foreach ($this->observations as $observation) {
             $found += match ($observation->observed) {
-                Observed::VehicleLoad => [self::FRONT_LOAD_ALONE => $observation->value / 2, self::REAR_LOAD_ALONE => $observation->value / 2],
-                Observed::RearAndTrailerLoad => [self::REAR_LOAD_ALONE => $observation->value - $this->prior->known()->grossWeight],
+                Observed::VehicleLoad => ['FrontLoadAlone' => $observation->value / 2, 'RearLoadAlone' => $observation->value / 2],
+                Observed::RearAndTrailerLoad => ['RearLoadAlone' => $observation->value - $gross],
                 default => [],
             };
         }
 
-        return $found + [self::FRONT_ALONE => 0.0, self::REAR_ALONE => 0.0, self::FRONT_LOAD_ALONE => 0.0, self::REAR_LOAD_ALONE => 0.0];
+        return $found + ['FrontAlone' => 0.0, 'RearAlone' => 0.0, 'CouplerLevel' => 0.0, 'FrontLoadAlone' => 0.0, 'RearLoadAlone' => 0.0];
     }
 }

@@ -53,12 +53,12 @@ final readonly class SlackBars
         $changes = $this->evidence->predictions->byBars($at);
         [$shows, $keys] = [[], []];
         foreach ($this->evidence->observations as $i => $observation) {
-            $key = "{$observation->situation->stance->value} {$observation->situation->more} {$observation->situation->ballRaise}";
-            $shows[$key] = max($shows[$key] ?? 0.0, $observation->situation->stance === Stance::Carried ? abs($changes[$i]) / $observation->deviation : INF);
+            $key = "{$observation->context->stance->value} {$observation->context->tensionOffset} {$observation->context->ballOffset}";
+            $shows[$key] = max($shows[$key] ?? 0.0, $observation->context->stance === Stance::Carried ? abs($changes[$i]) / $observation->deviation : INF);
             $keys[$i] = $key;
         }
         foreach ($this->evidence->observations as $i => $observation) {
-            if ($observation->situation->stance === Stance::Carried && $observation->observed !== Observed::BarBend && $shows[$keys[$i]] < self::SHOWN) {
+            if ($observation->context->stance === Stance::Carried && $observation->observed !== Observed::BarBend && $shows[$keys[$i]] < self::SHOWN) {
                 $weights[$i] = 0.0;
             }
         }
@@ -127,9 +127,9 @@ final readonly class SlackBars
     /** @param  array<int, float>  $at */
     private function isSlack(array $at, Observation $observation): bool
     {
-        $situation = $observation->situation;
+        $situation = $observation->context;
 
         return $situation->stance === Stance::Carried
-            && $this->prior->rigAt($at, $situation->ballRaise)->carried($this->prior->tensionAt($at) + $situation->more)->barMoment <= 0.0;
+            && $this->prior->rigAt($at, $situation->ballOffset)->carried($this->prior->tensionAt($at) + $situation->tensionOffset)->barMoment <= 0.0;
     }
 }

@@ -63,9 +63,9 @@ final readonly class AdvisedPlayer implements Player
     /** @return list<Observation> */
     private function readCarried(SampledRig $lot, Reader $reader, Setting $setting): array
     {
-        $more = $lot->more($setting);
+        $tensionOffset = $lot->tensionOffset($setting);
 
-        return $this->read($lot, $reader, ReadingContext::carried($more), $lot->truth->carried($lot->tension + $more));
+        return $this->read($lot, $reader, ReadingContext::carried($tensionOffset), $lot->truth->carried($lot->tension + $tensionOffset));
     }
 
     /** @return list<Observation> */

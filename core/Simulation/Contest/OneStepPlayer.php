@@ -23,7 +23,7 @@ final readonly class OneStepPlayer implements Player
         $shares = [];
         do {
             $shares[] = $lot->share($setting);
-            $carried = $reader->read($lot, Axle::Front, $lot->truth->carried($lot->tension + $lot->more($setting)));
+            $carried = $reader->read($lot, Axle::Front, $lot->truth->carried($lot->tension + $lot->tensionOffset($setting)));
             $seen = $dropped > $alone ? ($dropped - $carried) / ($dropped - $alone) : 0.0;
             $step = $seen < $band->from ? 1.0 : ($seen > $band->to ? -1.0 : 0.0);
             $link = $setting->step('link') + $step;

@@ -43,7 +43,7 @@ final readonly class SampledRig
     }
 
     /** Tension over that of the middle setting, mm. */
-    public function more(Setting $setting): float
+    public function tensionOffset(Setting $setting): float
     {
         return $this->adjusters->tensionBetween($this->adjusters->middle(), $setting, $this->truth->bars()->arm);
     }
@@ -51,7 +51,7 @@ final readonly class SampledRig
     /** The share of front axle load that a setting truly puts back. */
     public function share(Setting $setting): float
     {
-        return $this->truth->carried($this->tension + $this->more($setting))->frontRestored();
+        return $this->truth->carried($this->tension + $this->tensionOffset($setting))->frontRestored();
     }
 
     public function rate(Axle $axle): float

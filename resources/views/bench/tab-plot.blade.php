@@ -18,7 +18,7 @@
             <ellipse class="doubt" cx="{{ round($at->x * 5, 1) }}" cy="{{ round($at->y * 3.2, 1) }}" rx="{{ round($doubt['across'] * 5, 1) }}" ry="{{ round($doubt['up'] * 3.2, 1) }}" />
             <text class="trial" x="{{ round($at->x * 5, 1) }}" y="{{ round($at->y * 3.2 + 5, 1) }}" text-anchor="middle">{{ $trial['number'] }}</text>
         @endforeach
-        @php($at = $plot->predicted($workup->advised()->outlook->tension))
+        @php($at = $plot->predicted($workup->advised()->outlook->tensionOffset))
         <path class="aim" d="M{{ round($at->x * 5, 1) }},{{ round($at->y * 3.2, 1) }} m-9,0 h18 m-9,-9 v18" />
     </g>
     <text class="axis-name" x="494" y="314" text-anchor="end">rear, up to the right</text>

@@ -182,7 +182,7 @@ it('lets another school govern, and never past full return', function (Criterion
     $posterior = (new Estimation($prior, [...$readings->threeStances(), ...$readings->threeStances()]))->posterior();
     $advised = (new Advisor(hitch(), hitch()->middle(), Band::usual(), [], new Policy, $aim))->advise($posterior, hitch()->middle(), 4);
     $outlook = $advised->outlook;
-    $carried = $posterior->rig($outlook->ballRaise)->carried($posterior->tension() + $outlook->tension);
+    $carried = $posterior->rig($outlook->ballOffset)->carried($posterior->tension() + $outlook->tensionOffset);
     [$from, $to] = $aim->bounds(Band::usual());
 
     if ($advised->move === Action::Cannot) {

@@ -35,7 +35,7 @@ function methodsAt(float $share, float $ball = 14.0, float $scaleOff = 0.0, ?Ban
     if ($scaleOff !== 0.0) {
         $carried = $readings->one(ReadingContext::carried(0.0), Observed::FrontLoad, 6.0);
         array_push($observations, $readings->one(ReadingContext::alone(), Observed::FrontLoad, 6.0), $readings->one(ReadingContext::dropped(), Observed::FrontLoad, 6.0),
-            new Yoke\Estimation\Observation($carried->situation, $carried->observed, $carried->value + $scaleOff, 6.0));
+            new Yoke\Estimation\Observation($carried->context, $carried->observed, $carried->value + $scaleOff, 6.0));
     }
     $five = new FiveMethods((new Estimation($prior, $observations))->posterior(), middleTrial(), $band ?? Band::usual());
     $views = array_combine(array_map(fn (MethodView $view): string => $view->key, $five->all()), $five->all());

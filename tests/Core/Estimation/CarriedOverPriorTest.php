@@ -25,8 +25,8 @@ function taped(RigPrior $prior, float $doubt = 0.8): Posterior
     $tension = $prior->likely(RigPrior::TENSION);
     $readings = [];
     foreach ([[ReadingContext::alone(), null], [ReadingContext::dropped(), $rig->dropped()], [ReadingContext::carried(0.0, 0.0), $rig->carried($tension)]] as [$situation, $attitude]) {
-        $readings[] = new Observation($situation, Observed::FrontHeight, 950.0 + ($attitude?->frontRise() ?? 0.0), $doubt, 'front');
-        $readings[] = new Observation($situation, Observed::RearHeight, 985.0 + ($attitude?->rearRise() ?? 0.0), $doubt, 'rear');
+        $readings[] = new Observation($situation, Observed::FrontHeight, 950.0 + ($attitude?->frontRise() ?? 0.0), $doubt);
+        $readings[] = new Observation($situation, Observed::RearHeight, 985.0 + ($attitude?->rearRise() ?? 0.0), $doubt);
     }
 
     return (new Estimation($prior, $readings))->posterior();

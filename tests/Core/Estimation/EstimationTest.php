@@ -9,6 +9,7 @@ use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Estimation\ReadingError;
 use Yoke\Estimation\Residual;
 use Yoke\Estimation\RigPrior;
@@ -23,9 +24,9 @@ function fitted(array $observations, ?RigPrior $prior = null): Posterior
     return (new Estimation($prior ?? Priors::rig(0.2, 20.0, 25.0), $observations))->posterior();
 }
 
-function restored(Posterior $posterior, float $more = 0.0): Normal
+function restored(Posterior $posterior, float $tensionOffset = 0.0): Normal
 {
-    return $posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $more)->frontRestored());
+    return $posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $tensionOffset)->frontRestored());
 }
 
 /** A rig that the prior allows, its readings, and its true tension. @return array{CoupledRig, float, Readings} */
@@ -100,7 +101,7 @@ it('takes a repeat for another reading of the same, and knows more by it', funct
     $rig = Priors::rig(0.2, 35.0, 25.0)->likelyRig();
     $readings = new Readings($rig, 35.0);
     $once = $readings->threeStances();
-    $half = array_map(fn (Observation $one): Observation => new Observation($one->situation, $one->observed, $one->value, $one->deviation / M_SQRT2), $once);
+    $half = array_map(fn (Observation $one): Observation => new Observation($one->context, $one->observed, $one->value, $one->deviation / M_SQRT2), $once);
     $deviation = fn (array $observations): float => restored(fitted($observations, Priors::rig(0.2, 35.0, 25.0)))->deviation();
 
     expect($deviation([...$once, ...$once]))->toEqualWithDelta($deviation($half), 1e-6)
@@ -141,9 +142,9 @@ it('flags the one absurd reading among good ones, keeps it, and is not led astra
     $observations = [...$readings->threeStances(), ...$readings->threeStances(14.0)];
     $clean = restored(fitted($observations));
     $slipped = $observations[$which];
-    $observations[$which] = new Observation($slipped->situation, $slipped->observed, $slipped->value + $off, $slipped->deviation, 'slipped');
+    $observations[$which] = new Observation($slipped->context, $slipped->observed, $slipped->value + $off, $slipped->deviation, ReadingIdentity::named('slipped'));
     $posterior = fitted($observations);
-    $flagged = array_map(fn (Residual $reading): string => $reading->observation->name, array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff())));
+    $flagged = array_map(fn (Residual $reading): string => $reading->observation->identity->key, array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff())));
 
     expect($flagged)->toContain('slipped')
         ->and($posterior->readings)->toHaveCount(count($observations))
@@ -222,11 +223,11 @@ it('lets no slip take its neighbours with it', function (float $off): void {
         $observations[] = $readings->one($situation, Observed::RearLoad, 6.0);
     }
     $rear = $observations[7];
-    $observations[7] = new Observation($rear->situation, $rear->observed, $rear->value + $off, $rear->deviation, 'slipped');
+    $observations[7] = new Observation($rear->context, $rear->observed, $rear->value + $off, $rear->deviation, ReadingIdentity::named('slipped'));
     $posterior = fitted($observations, $prior);
     $flagged = array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff()));
 
-    expect(array_map(fn (Residual $reading): string => $reading->observation->name, $flagged))->toBe(['slipped'])
+    expect(array_map(fn (Residual $reading): string => $reading->observation->identity->key, $flagged))->toBe(['slipped'])
         ->and(ReadingError::likeliest($flagged[0]))->toBe(ReadingError::HalfInch)
         ->and(restored($posterior)->mean())->toEqualWithDelta($prior->likelyRig()->taut(35.0)->frontRestored(), 0.03);
 })->with([12.7, -12.7]);

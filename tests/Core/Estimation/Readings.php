@@ -7,6 +7,7 @@ namespace Tests\Core\Estimation;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\RandomSource;
 use Yoke\Statics\Attitude;
@@ -34,21 +35,21 @@ final class Readings
     }
 
     /** @return list<Observation> alone, dropped and one carried setting */
-    public function threeStances(float $more = 0.0): array
+    public function threeStances(float $tensionOffset = 0.0): array
     {
-        return [...$this->heights(ReadingContext::alone()), ...$this->heights(ReadingContext::dropped()), ...$this->heights(ReadingContext::carried($more))];
+        return [...$this->heights(ReadingContext::alone()), ...$this->heights(ReadingContext::dropped()), ...$this->heights(ReadingContext::carried($tensionOffset))];
     }
 
     public function one(ReadingContext $situation, Observed $observed, ?float $doubt = null): Observation
     {
         $doubt ??= $this->doubt;
 
-        return new Observation($situation, $observed, $this->truly($situation, $observed) + ($this->random?->normal($doubt) ?? 0.0), $doubt, "{$situation->stance->value}.{$observed->name}");
+        return new Observation($situation, $observed, $this->truly($situation, $observed) + ($this->random?->normal($doubt) ?? 0.0), $doubt, ReadingIdentity::named("{$situation->stance->value}.{$observed->name}"));
     }
 
     private function truly(ReadingContext $situation, Observed $observed): float
     {
-        $tension = $this->tension + $situation->more;
+        $tension = $this->tension + $situation->tensionOffset;
         $attitude = match ($situation->stance) {
             Stance::Alone => null,
             Stance::Dropped => $this->truth->dropped(),

@@ -184,12 +184,12 @@ it('lands in band as often as it says', function (): void {
     [$adjusters, $reference] = snapUp();
     $prior = Priors::rig(0.12, 15.0, 12.0);
     $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual(), null))->ranked()[0];
-    $more = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
+    $tensionOffset = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
     $random = new SeededSource(12);
     $landed = 0;
     for ($i = 0; $i < 3000; $i++) {
         [$rig, $tension] = Priors::draw($prior, $random, 0.12, 12.0);
-        $share = $rig->carried($tension + $more)->frontRestored();
+        $share = $rig->carried($tension + $tensionOffset)->frontRestored();
         $landed += $share >= 0.5 && $share <= 1.0 ? 1 : 0;
     }
 
