@@ -4,43 +4,55 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Yoke\Advice\Advisor;
+use App\Words\Text;
+use App\Words\VerdictWords;
+use Yoke\Advice\Action;
 use Yoke\Advice\Policy;
-use Yoke\Advice\Reasons;
+use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
-use Yoke\Constraint\BarRating;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
+use Yoke\Advice\TensionAdvice;
+use Yoke\Analysis\JobAnalysis;
+use Yoke\Analysis\MethodView;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Band;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\FiveMethods;
-use Yoke\Method\MethodView;
+use Yoke\Estimation\Suspect;
+use Yoke\Method\Criterion;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Units\Load;
 
 /** A job with its readings as JSON (docs/formats.md, Jobs for advice): what they tell, and what to do next. */
-final readonly class AdviceFile
+final class AdviceFile
 {
-    private function __construct(private JobFields $job)
+    private JobAnalysis $analysis;
+
+    private function __construct(Fields $fields, Policy $policy)
     {
+        $job = new JobFields($fields);
+        $prior = new JobPrior($fields, $job->doubts);
+        $settings = $job->settings();
+        $readings = new ReadingsOfFile($fields, $job, $settings);
+        $current = $readings->current();
+        $isUnknown = $current !== null && $current->setting === null;
+        $this->analysis = new JobAnalysis($isUnknown ? $prior->ofUnknownSetting() : $prior->prior(), $readings->observations(), $job->goal(), $policy, $settings, $current);
     }
 
     /** @throws BadField */
-    public static function ofJson(string $json): self
+    public static function ofJson(string $json, Policy $policy = new Policy): self
     {
-        return new self(new JobFields(Fields::ofJson($json)));
+        return new self(Fields::ofJson($json), $policy);
     }
 
-    /** @throws BadField */
-    public function advised(): string
+    /**
+     * @param  int  $flags  of json_encode, besides the usual
+     *
+     * @throws BadField
+     */
+    public function advised(int $flags = JSON_PRETTY_PRINT): string
     {
         try {
-            return json_encode($this->answer(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+            return json_encode($this->answer(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | $flags);
         } catch (ImpossibleModel $impossible) {
             throw BadField::at(CaseFile::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), $impossible->getMessage());
         }
@@ -49,63 +61,106 @@ final readonly class AdviceFile
     /** @return array<string, mixed> */
     private function answer(): array
     {
-        $band = $this->job->band();
-        $posterior = (new Estimation($this->job->prior(), $this->job->observations()))->posterior();
-        $advisor = new Advisor($this->job->adjusters(), $this->job->reference(), $band, [new BarRating(Load::ofKilograms($this->job->barRating()))], new Policy, $this->job->aim());
-        $trial = $this->job->lastTrial();
-        $advised = $advisor->advise($posterior, $trial?->setting, $trial === null ? 0 : $trial->readings);
+        $recommendation = $this->analysis->recommendation();
+        $verdict = $this->analysis->verdict();
 
         return [
-            'in_band_chance' => $advised->present?->chance,
-            'move' => $this->move($advised, $posterior, $band),
-            'fit' => $this->fit($posterior),
-            'methods' => (object) ($trial === null ? [] : $this->methods($posterior, $trial, $band)),
-            'ranking' => array_map(self::ranked(...), $advised->ranking),
+            'in_band_chance' => $recommendation === null ? $verdict?->chances->inRange : $recommendation->present?->chance,
+            'move' => $recommendation === null ? $this->tension($this->analysis->tension()) : $this->move($recommendation),
+            'fit' => $this->fit(),
+            'methods' => (object) $this->methods(),
+            'suspects' => array_map(self::suspect(...), $this->analysis->suspects()),
+            'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function move(Recommendation $advised, Posterior $posterior, Band $band): array
+    private function move(Recommendation $recommendation): array
     {
-        $outlook = $advised->outlook;
-        $height = static fn (Axle $axle): float => $posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($outlook, $axle): float {
-            $carried = $rig->carried($tension + $outlook->tensionOffset);
+        $forecast = $recommendation->forecast;
+        $height = fn (Axle $axle): float => $this->analysis->posterior()->height($axle, static function (CoupledRig $rig, float $tension) use ($forecast, $axle): float {
+            $carried = $rig->carried($tension + $forecast->tensionOffset);
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $outlook->ballOffset)->mean();
+        }, $forecast->ballOffset)->mean();
 
         return [
-            'do' => $advised->move->value,
-            'setting' => $outlook->setting->steps(),
-            'chance' => $outlook->chance,
-            'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $outlook->share->mean()],
-            'because' => (new Reasons($advised, $band, $this->job->aim()))->because(),
+            'do' => $recommendation->action->value,
+            ...($recommendation->action === Action::ReadAgain ? ['what' => 'carried'] : []),
+            'setting' => $forecast->setting->steps(),
+            'chance' => $forecast->chance,
+            'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $forecast->share()->mean()],
+            'because' => $this->because($recommendation),
+        ];
+    }
+
+    private function because(Recommendation $recommendation): string
+    {
+        [$highest, $lowest] = $recommendation->reach();
+        $percent = static fn (float $share): int => (int) round(100 * $share);
+        $key = match (true) {
+            $recommendation->reason === Reason::NearestAllowed && $this->analysis->goal->criterion->isShare() => 'nearest_allowed_share',
+            default => $recommendation->reason->value,
+        };
+
+        return Text::of("move.because.{$key}", [
+            'share' => $percent(match ($recommendation->reason) {
+                Reason::TooWeak => $highest,
+                Reason::TooStrong => $lowest,
+                default => $recommendation->forecast->share()->mean(),
+            }),
+            'method' => Text::of("method.{$this->analysis->goal->criterion->value}.name"),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function tension(TensionAdvice $advice): array
+    {
+        return [
+            'do' => 'tension',
+            'direction' => $advice->direction->value,
+            'expect' => ['front_mm' => $advice->target->mean(), 'rear_mm' => $advice->rear->mean(), 'front_lowest_mm' => $advice->lowest, 'front_highest_mm' => $advice->highest, 'front_by_mm' => $advice->toGo],
+            'because' => Text::of('move.because.tension'),
         ];
     }
 
     /** @return array<string, array{value: float, sd: float}> */
-    private function fit(Posterior $posterior): array
+    private function fit(): array
     {
         $parameters = ['front_rate_kg_per_mm' => RigPrior::FRONT_RATE, 'rear_rate_kg_per_mm' => RigPrior::REAR_RATE, 'tongue_weight_kg' => RigPrior::TONGUE_WEIGHT, 'bar_rate_kg_per_mm' => RigPrior::BAR_RATE, 'tension_mm' => RigPrior::TENSION];
 
-        return array_map(static fn (int $parameter): array => self::pair($posterior->value($parameter)), $parameters);
+        return array_map(fn (int $parameter): array => self::pair($this->analysis->posterior()->value($parameter)), $parameters);
     }
 
     /** @return array<string, array<string, float|string|null>> */
-    private function methods(Posterior $posterior, CurrentSetting $trial, Band $band): array
+    private function methods(): array
     {
-        $views = (new FiveMethods($posterior, $trial, $band))->all();
+        $methods = [];
+        foreach ($this->analysis->methods() as $view) {
+            $methods[$view->criterion->value] = [...($view->value === null ? ['value' => null, 'sd' => null] : self::pair($view->value)), 'verdict' => $view->verdict->value, ...$this->afterLevelling($view)];
+        }
 
-        return array_column(array_map(static fn (MethodView $view): array => [
-            $view->key,
-            [...($view->value === null ? ['value' => null, 'sd' => null] : self::pair($view->value)), 'verdict' => $view->verdict->value],
-        ], $views), 1, 0);
+        return $methods;
+    }
+
+    /** @return array<string, float> */
+    private function afterLevelling(MethodView $view): array
+    {
+        $verdict = $this->analysis->verdict();
+
+        return $view->criterion !== Criterion::FrontRestoration || $verdict === null || $this->analysis->goal->levelling === null ? [] : ['after_levelling' => $verdict->shareOnTheRoad()->mean()];
+    }
+
+    /** @return array{what: string, slip: string, chance: float} */
+    private static function suspect(Suspect $suspect): array
+    {
+        return ['what' => $suspect->observation()->identity->key, 'slip' => VerdictWords::slip($suspect), 'chance' => $suspect->chance];
     }
 
     /** @return array<string, mixed> */
-    private static function ranked(SettingForecast $outlook): array
+    private static function ranked(SettingForecast $forecast): array
     {
-        return ['setting' => $outlook->setting->steps(), 'chance' => $outlook->chance, 'minutes' => $outlook->minutes, 'excluded' => $outlook->excluded === '' ? null : $outlook->excluded];
+        return ['setting' => $forecast->setting->steps(), 'chance' => $forecast->chance, 'minutes' => $forecast->minutes, 'excluded' => $forecast->excluded === null ? null : Text::of("exclusion.{$forecast->excluded->value}")];
     }
 
     /** @return array{value: float, sd: float} */

@@ -86,6 +86,13 @@ final readonly class Fields
         return $numbers;
     }
 
+    public function above(string $name): float
+    {
+        $number = $this->number($name);
+
+        return $number > 0.0 ? $number : throw BadField::at($this->pathOf($name), 'Expected a number above 0.');
+    }
+
     public function flag(string $name): bool
     {
         $flag = $this->value($name);

@@ -277,9 +277,9 @@ final class Job extends Model
         return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
     }
 
-    /** The vehicle maker's own band where it has one, else the shop's. */
-    public function band(): Band
+    /** The shop's own target range; a maker's goes before it. */
+    public function shopBand(): Band
     {
-        return $this->rigAsWorked()->described()->makersWord()?->band() ?? Band::of($this->band_from, $this->band_to);
+        return Band::of($this->band_from, $this->band_to);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Yoke\Estimation\CarriedOverPrior;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
@@ -18,6 +19,7 @@ use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Rig\VehicleClass;
 use Yoke\Specification\RigPart;
 use Yoke\Specification\Values;
 use Yoke\Units\Length;
@@ -30,9 +32,9 @@ use Yoke\Units\Load;
  *
  * @phpstan-type AboardLoad array{state: string, items: list<AboardRow>, weighed: list<AboardRow>}
  * @phpstan-type Sheet array{
- *     vehicle: array{name: string, body: string, wheelbase_mm: float, overhang_mm: float, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
- *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float, gross_weight_kg: float, sheet?: array<string, float|int|string>|null},
- *     hitch: array{name: string, bar_arm_mm: float, sheet?: array<string, float|int|string>|null},
+ *     vehicle: array{name: string, body: string, wheelbase_mm: float|null, overhang_mm: float|null, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
+ *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float|null, gross_weight_kg: float|null, sheet?: array<string, float|int|string>|null},
+ *     hitch: array{name: string, bar_arm_mm: float|null, sheet?: array<string, float|int|string>|null},
  *     aboard?: AboardLoad|null,
  *     learnt?: non-empty-list<array{float, float}>|null
  * }
@@ -88,27 +90,45 @@ final readonly class RigAsWorked
     {
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $this->sheet;
 
+        $class = VehicleClass::tryFrom((string) $this->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($vehicle['body']));
+        $shape = TrailerBody::from($trailer['body']);
+
         return CoreRig::of(
             CoreVehicle::of(
                 VehicleBody::from($vehicle['body']),
-                Length::ofMillimetres($vehicle['wheelbase_mm']),
-                Length::ofMillimetres($vehicle['overhang_mm']),
+                Length::ofMillimetres($vehicle['wheelbase_mm'] ?? $class->wheelbase()[0]),
+                Length::ofMillimetres($vehicle['overhang_mm'] ?? $class->overhang()[0]),
                 Suspension::from($vehicle['front_suspension']),
                 Suspension::from($vehicle['rear_suspension']),
             ),
             CoreTrailer::of(
-                TrailerBody::from($trailer['body']),
+                $shape,
                 $trailer['axles'],
-                Length::ofMillimetres($trailer['ball_to_axle_mm']),
-                Load::ofKilograms($trailer['gross_weight_kg']),
+                Length::ofMillimetres($trailer['ball_to_axle_mm'] ?? $shape->ballToAxle()[0]),
+                Load::ofKilograms($trailer['gross_weight_kg'] ?? $shape->grossWeight()[0]),
             ),
-            CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'])),
+            CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'] ?? CoreHitch::USUAL_BAR_ARM_MM[0])),
         );
     }
 
-    public function described(): DescribedRig
+    /** @return list<RigDimension> dimensions that nobody measured: the rig has what is usual in their place */
+    public function assumed(): array
     {
-        $described = new DescribedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), app(PriorDoubts::class));
+        ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $this->sheet;
+
+        return array_values(array_filter([
+            $vehicle['wheelbase_mm'] === null ? RigDimension::Wheelbase : null,
+            $vehicle['overhang_mm'] === null ? RigDimension::Overhang : null,
+            $trailer['ball_to_axle_mm'] === null ? RigDimension::BallToAxle : null,
+            $trailer['gross_weight_kg'] === null ? RigDimension::GrossWeight : null,
+            $hitch['bar_arm_mm'] === null ? RigDimension::BarArm : null,
+        ]));
+    }
+
+    /** @param  PriorDoubts  $doubts  of the shop; what is asked of family and adjusters alone does not need them */
+    public function described(PriorDoubts $doubts = new PriorDoubts): DescribedRig
+    {
+        $described = new DescribedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), $doubts, $this->assumed());
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);

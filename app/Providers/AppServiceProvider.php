@@ -6,12 +6,14 @@ namespace App\Providers;
 
 use App\Devices\Driver;
 use App\Devices\LineDriver;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Shop\Backup;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 
 final class AppServiceProvider extends ServiceProvider
@@ -30,6 +32,13 @@ final class AppServiceProvider extends ServiceProvider
 
             return new PriorDoubts(...$doubt);
         });
+        $this->app->singleton(Tolerances::class, function (): Tolerances {
+            /** @var array<string, float> $tolerance */
+            $tolerance = config('shop.tolerance');
+
+            return new Tolerances(...$tolerance);
+        });
+        $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(Backup::class, static fn (): Backup => new Backup((string) config('shop.backups')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
         $this->app->singleton(Policy::class, function (): Policy {

@@ -9,6 +9,7 @@ use Yoke\Probability\Normal;
 use Yoke\Units\Angle;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
 use Yoke\Units\Pressure;
 use Yoke\Units\Term;
 use Yoke\Units\Torque;
@@ -16,6 +17,9 @@ use Yoke\Units\Torque;
 /** Quantities of a plan in a person's units. */
 final readonly class QuantityWords
 {
+    /** A spring of 1 kg/mm in pounds per inch. */
+    private const POUNDS_PER_INCH = 55.997;
+
     public function __construct(private User $person)
     {
     }
@@ -23,6 +27,20 @@ final readonly class QuantityWords
     public function load(?Load $load): string
     {
         return $load === null ? '–' : $this->person->loadUnit()->nearest($load);
+    }
+
+    /** A load that was computed, to 10 lb or 5 kg: no finer than it is known. */
+    public function about(Load $load): string
+    {
+        $step = $this->person->loadUnit() === LoadUnit::Pound ? Load::ofPounds(10.0)->kilograms() : 5.0;
+
+        return $this->load(Load::ofKilograms(round($load->kilograms() / $step) * $step));
+    }
+
+    /** The same with its sign. */
+    public function aboutChange(Load $load): string
+    {
+        return ($load->isNegative() ? '−' : '+').$this->about($load->absolute());
     }
 
     /** With its sign. */
@@ -49,6 +67,22 @@ final readonly class QuantityWords
     public function doubt(Normal $value): string
     {
         return $this->person->lengthPrinter()->doubt(Length::ofMillimetres($value->deviation()));
+    }
+
+    /** A spring rate where kilograms are the unit; a pound shop has what a hundred pounds do instead. */
+    public function rate(Normal $rate): string
+    {
+        return $this->person->loadUnit() === LoadUnit::Pound
+            ? sprintf('%d lb/in ± %d', round($rate->mean() * self::POUNDS_PER_INCH / 10) * 10, max(10, round($rate->deviation() * self::POUNDS_PER_INCH / 10) * 10))
+            : sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation());
+    }
+
+    /** How far a spring of so many kg/mm gives for a usual load. */
+    public function squat(float $rate): string
+    {
+        return $this->person->loadUnit() === LoadUnit::Pound
+            ? $this->length(Length::ofMillimetres(Load::ofPounds(100.0)->kilograms() / $rate)).' for each 100 lb'
+            : sprintf('1 mm for each %d kg', round($rate));
     }
 
     public function percent(float $share): string

@@ -30,22 +30,28 @@ final readonly class SettingWords
         return implode(', ', $said);
     }
 
-    /** What to do to get from one setting to another: `one link more`, `raise the head 1 hole`. */
+    /** What to do to get from one setting to another: `1 link tighter`, `raise the head 1 hole`. */
     public function change(Setting $from, Setting $to): string
     {
+        return implode(', ', $this->changes($from, $to));
+    }
+
+    /** @return list<string> a change each, the head first: it is uncoupled for, and moves what comes after */
+    public function changes(Setting $from, Setting $to): array
+    {
         $words = $this->described->family()?->wording();
-        $said = [];
+        [$head, $others] = [[], []];
         foreach ($this->adjusters() as $adjuster) {
-            $more = $to->step($adjuster->key) - $from->step($adjuster->key);
-            if ($words !== null && abs($more) > 1e-9) {
-                $count = $words->count($adjuster->key, $more);
-                $said[] = $adjuster->role === Role::HeadHeight
-                    ? ($more > 0 ? "raise the head {$count}" : "lower the head {$count}")
-                    : $count.($more > 0 ? ' tighter' : ' looser');
+            $steps = $to->step($adjuster->key) - $from->step($adjuster->key);
+            $count = $words?->count($adjuster->key, $steps) ?? '';
+            if (abs($steps) > 1e-9 && $adjuster->role === Role::HeadHeight) {
+                $head[] = $steps > 0 ? "raise the head {$count}" : "lower the head {$count}";
+            } elseif (abs($steps) > 1e-9) {
+                $others[] = $count.($steps > 0 ? ' tighter' : ' looser');
             }
         }
 
-        return implode(', ', $said);
+        return [...$head, ...$others];
     }
 
     public function step(Adjuster $adjuster, float $step): string

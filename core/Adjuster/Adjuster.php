@@ -19,6 +19,8 @@ final readonly class Adjuster
         /** What changing it costs, whatever the number of steps; 0 or more. */
         public int $minutes,
         private Counting $counting,
+        /** Whether it is turned with the rig coupled and loaded, without a new hook-up. */
+        public bool $isTurnedLoaded = false,
     ) {
     }
 
@@ -34,17 +36,23 @@ final readonly class Adjuster
 
     public function withHalfSteps(): self
     {
-        return new self($this->key, $this->role, $this->pitch, $this->range->inHalves(), $this->minutes, $this->counting);
+        return new self($this->key, $this->role, $this->pitch, $this->range->inHalves(), $this->minutes, $this->counting, $this->isTurnedLoaded);
+    }
+
+    /** Turned with the rig coupled and the jack away. */
+    public function turnedLoaded(): self
+    {
+        return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $this->counting, true);
     }
 
     public function fixedAt(float $step): self
     {
-        return new self($this->key, $this->role, $this->pitch, new StepRange($step, $step), $this->minutes, $this->counting);
+        return new self($this->key, $this->role, $this->pitch, new StepRange($step, $step), $this->minutes, $this->counting, $this->isTurnedLoaded);
     }
 
     public function counted(Counting $counting): self
     {
-        return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $counting);
+        return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $counting, $this->isTurnedLoaded);
     }
 
     /** The step as this shop says it. */

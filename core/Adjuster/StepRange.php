@@ -42,6 +42,12 @@ final readonly class StepRange
         return $step >= $this->from - self::SAME && $step <= $this->to + self::SAME && abs($places - round($places)) < self::SAME;
     }
 
+    /** The step nearest to a place in the range. */
+    public function nearest(float $place): float
+    {
+        return max($this->from, min($this->to, $this->from + round(($place - $this->from) / $this->grain) * $this->grain));
+    }
+
     /** The middle, which need not be a step. */
     public function middle(): float
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-/** What there is to do next. */
+/** What there is to do next; the value is its key in files. */
 enum Action: string
 {
     case Set = 'set';

@@ -4,29 +4,27 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\Constraint\Constraint;
+use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Posterior;
-use Yoke\Method\Band;
-use Yoke\Method\Criterion;
+use Yoke\Method\Chances;
+use Yoke\Method\Goal;
 
-/** Names the next move: of all settings the one with the best chance for its minutes; or stop; or read again. */
+/**
+ * Names the next move as a practitioner makes it: one adjuster where one will do, the best chance for its minutes; or
+ * stop; or read again; or the nearest allowed setting where the goal is out of reach (docs/model.md, What to do next).
+ */
 final readonly class Advisor
 {
-    /**
-     * @param  Setting  $reference  the setting whose tension the prior knows
-     * @param  list<Constraint>  $obstacles
-     */
-    public function __construct(
-        private Adjusters $adjusters,
-        private Setting $reference,
-        private Band $band,
-        private array $obstacles = [],
-        private Policy $policy = new Policy,
-        private Criterion $aim = Criterion::FrontRestoration,
-    ) {
+    /** A first set-up takes another tilt only where that raises the chance by more than this. */
+    private const TILT_WORTH = 0.10;
+
+    /** Distances from a goal closer than this are the same, in the unit of the method. */
+    private const SAME = 1e-9;
+
+    public function __construct(private HitchSettings $hitch, private Goal $goal, private Policy $policy = new Policy)
+    {
     }
 
     /**
@@ -35,100 +33,167 @@ final readonly class Advisor
      */
     public function advise(Posterior $posterior, ?Setting $present = null, int $readings = 0): Recommendation
     {
-        $prospect = new SettingEvaluator($posterior, $this->adjusters, $this->reference, $this->band, $this->obstacles, $this->policy, $this->aim);
-        $ranking = $this->ranked($prospect, $present);
-        $best = $ranking[0];
-        $now = $present === null ? null : $prospect->of($present, $present);
-        $couldStandLevel = $now !== null && ! $now->standsLevel() && $best->standsLevel() && $best->isOpen() && $best->chance >= $this->policy->goodEnough;
-        $move = match (true) {
-            $now === null => $best->isOpen() ? Action::Set : Action::Cannot,
-            $couldStandLevel => Action::Set,
-            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => Action::Stop,
-            $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => Action::ReadAgain,
-            $now->isOpen() && $now->chance >= $this->policy->goodEnough => Action::Stop,
-            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => Action::Cannot,
-            $best->setting->equals($now->setting) => Action::Stop,
-            default => Action::Set,
-        };
+        $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
+        $ranking = $this->ranked($evaluator, $present);
+        $now = $present === null ? null : $evaluator->of($present, $present);
+        $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
+        [$action, $reason] = $now === null ? [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance] : $this->decide($best, $now, $readings);
+        if ($action === Action::Cannot || ($now === null && $best->chance <= $this->policy->hopeless)) {
+            return $this->nearest($ranking, $best, $now);
+        }
 
-        return new Recommendation($move, $now === null || $move === Action::Set || $move === Action::Cannot ? $best : $now, $now, $ranking);
+        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking);
+    }
+
+    /** @return array{Action, Reason} */
+    private function decide(SettingForecast $best, SettingForecast $now, int $readings): array
+    {
+        $tolerances = $this->goal->tolerances;
+        $couldStandLevel = ! $tolerances->standsLevel($now->trailerPitch()) && $tolerances->standsLevel($best->trailerPitch()) && $best->isOpen() && $best->chance >= $this->policy->goodEnough;
+
+        return match (true) {
+            $couldStandLevel => [Action::Set, Reason::LevelsTheTrailer],
+            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [Action::Stop, Reason::GoodEnough],
+            $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => [Action::ReadAgain, Reason::ReadingIsCheaper],
+            $now->isOpen() && $now->chance >= $this->policy->goodEnough => [Action::Stop, Reason::GoodEnough],
+            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [Action::Cannot, Reason::NotSureEnough],
+            $best->setting->equals($now->setting) => [Action::Stop, $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter],
+            default => [Action::Set, Reason::BestChance],
+        };
     }
 
     /**
-     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, the head's
-     * other holes are weighed with it as pairs.
+     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or the method
+     * looks at the coupler, the head's other holes are weighed with it.
      *
      * @return non-empty-list<SettingForecast>
      */
-    private function ranked(SettingEvaluator $prospect, ?Setting $present): array
+    private function ranked(SettingEvaluator $evaluator, ?Setting $present): array
     {
-        $stays = $present ?? $this->reference;
-        $outlooks = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $prospect->of($setting, $present), $this->settings($stays)), 0.0);
-        if ($present === null || $outlooks[0]->standsLevel() || $this->heads($stays) === []) {
-            return $outlooks;
+        $stays = $present ?? $this->hitch->reference;
+        $forecasts = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present), $this->hitch->withTheHeadOf($stays)), 0.0);
+        $needsTheHead = $present !== null && (! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()) || ($this->goal->governing()->movesTheHead() && $forecasts[0]->chance < $this->policy->goodEnough));
+        $heads = $needsTheHead ? $this->hitch->otherHeads($stays) : [];
+        if ($heads === []) {
+            return $forecasts;
         }
-        foreach ($this->heads($stays) as $head) {
-            foreach ($this->settings($head) as $setting) {
-                $outlooks[] = $prospect->of($setting, $present);
+        foreach ($heads as $head) {
+            foreach ($this->hitch->withTheHeadOf($head) as $setting) {
+                $forecasts[] = $evaluator->of($setting, $present);
             }
         }
 
-        return $this->sorted($outlooks, $this->policy->offLevel);
+        return $this->sorted($forecasts, $this->policy->offLevel);
     }
 
     /**
-     * @param  non-empty-list<SettingForecast>  $outlooks
+     * @param  non-empty-list<SettingForecast>  $forecasts
      * @param  float  $offLevel  what a trailer off level takes from a setting's worth
      * @return non-empty-list<SettingForecast> best first, those that may not be advised last
      */
-    private function sorted(array $outlooks, float $offLevel): array
+    private function sorted(array $forecasts, float $offLevel): array
     {
-        usort($outlooks, fn (SettingForecast $one, SettingForecast $other): int => [$other->isOpen(), $this->worth($other, $offLevel)] <=> [$one->isOpen(), $this->worth($one, $offLevel)]);
+        $places = array_map(fn (SettingForecast $forecast, int $place): array => [$forecast->isOpen() ? 0 : 1, -$this->worth($forecast, $offLevel), $place], $forecasts, array_keys($forecasts));
+        usort($places, static fn (array $one, array $other): int => $one <=> $other);
 
-        return $outlooks;
+        return array_map(static fn (array $place): SettingForecast => $forecasts[$place[2]], $places);
     }
 
-    private function worth(SettingForecast $outlook, float $offLevel): float
+    private function worth(SettingForecast $forecast, float $offLevel): float
     {
-        return $outlook->chance - $this->policy->minute * $outlook->minutes - ($outlook->standsLevel() ? 0.0 : $offLevel);
+        return $forecast->chance - $this->policy->minute * $forecast->minutes - ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
     }
 
-    /** @return list<Setting> the same with the head at each of its other holes */
-    private function heads(Setting $stays): array
+    /**
+     * Before the first hook-up: washers by the bars' range, then links or holes.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function first(array $ranking): SettingForecast
     {
-        $heads = [];
-        foreach ($this->adjusters->all() as $adjuster) {
-            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
-                if (abs($step - $stays->step($adjuster->key)) > 1e-9) {
-                    $heads[] = $stays->with($adjuster->key, $step);
-                }
+        foreach ($ranking as $forecast) {
+            if ($forecast->isOpen() && $this->hitch->startsWith($forecast->setting)) {
+                return $forecast->chance >= $ranking[0]->chance - self::TILT_WORTH ? $forecast : $ranking[0];
             }
         }
 
-        return $heads;
+        return $ranking[0];
     }
 
-    /** @return non-empty-list<Setting> with the head where it is, the setting itself first */
-    private function settings(Setting $stays): array
+    /**
+     * The best that a practitioner would do next: no washer on a rig that is in range, and two adjusters only where no
+     * single one gets there.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function oneAtATime(array $ranking, SettingForecast $now): SettingForecast
     {
-        $settings = [$stays];
-        foreach ($this->adjusters->settings() as $setting) {
-            if (! $setting->equals($stays) && $this->leavesTheHead($setting, $stays)) {
-                $settings[] = $setting;
+        $isInRange = $now->isOpen() && $now->chance >= Chances::SURE;
+        $offered = array_values(array_filter($ranking, fn (SettingForecast $forecast): bool => ! $isInRange || ! $this->hitch->moves(Role::Tilt, $now->setting, $forecast->setting)));
+        $best = $offered[0] ?? $now;
+        if ($this->hitch->changes($now->setting, $best->setting) <= 1) {
+            return $best;
+        }
+        foreach ($offered as $forecast) {
+            if ($forecast->isOpen() && $this->hitch->changes($now->setting, $forecast->setting) <= 1 && $this->getsThere($forecast, $best)) {
+                return $forecast;
             }
         }
 
-        return $settings;
+        return $best;
     }
 
-    private function leavesTheHead(Setting $setting, Setting $stays): bool
+    private function getsThere(SettingForecast $single, SettingForecast $pair): bool
     {
-        foreach ($this->adjusters->all() as $adjuster) {
-            if ($adjuster->role === Role::HeadHeight && abs($setting->step($adjuster->key) - $stays->step($adjuster->key)) > 1e-9) {
-                return false;
+        $tolerances = $this->goal->tolerances;
+
+        return $single->chance >= min(Chances::SURE, $pair->chance) && ($tolerances->standsLevel($single->trailerPitch()) || ! $tolerances->standsLevel($pair->trailerPitch()));
+    }
+
+    /**
+     * No setting is likely to reach the goal: the nearest allowed one is gone to, or stayed at, and said to be that.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function nearest(array $ranking, SettingForecast $best, ?SettingForecast $now): Recommendation
+    {
+        $nearest = $now !== null && $now->isOpen() ? $now : null;
+        foreach ($ranking as $forecast) {
+            if ($forecast->isOpen() && ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)) {
+                $nearest = $forecast;
             }
         }
+        $stays = $now !== null && $nearest?->setting->equals($now->setting) === true;
 
-        return true;
+        return match (true) {
+            $nearest === null => new Recommendation(Action::Cannot, $this->whyNone($ranking), $best, $now, $ranking),
+            $stays && $this->goal->criterion->isShare() => new Recommendation(Action::Cannot, $this->whyNone($ranking), $now, $now, $ranking),
+            $stays => new Recommendation(Action::Stop, Reason::NearestAllowed, $now, $now, $ranking),
+            default => new Recommendation(Action::Set, Reason::NearestAllowed, $nearest, $now, $ranking),
+        };
+    }
+
+    /** How far a setting's likeliest quantity lies outside the range, in the unit of the method. */
+    private function distance(SettingForecast $forecast): float
+    {
+        [$from, $to] = $this->goal->governing()->range($forecast->stance->quantities->lost);
+        $quantity = $forecast->stance->quantity()->mean();
+
+        return max(0.0, $from - $quantity, $quantity - $to);
+    }
+
+    /** @param  non-empty-list<SettingForecast>  $ranking */
+    private function whyNone(array $ranking): Reason
+    {
+        $shares = array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $ranking);
+        $isBarred = static fn (SettingForecast $forecast): bool => $forecast->excluded === Exclusion::BarsPastRating;
+
+        return match (true) {
+            ! $this->goal->criterion->isShare() => Reason::MethodOutOfReach,
+            max($shares) < $this->goal->band->from => Reason::TooWeak,
+            min($shares) > $this->goal->band->to => Reason::TooStrong,
+            array_filter($ranking, $isBarred) !== [] => Reason::BarsTooLight,
+            default => Reason::NotSureEnough,
+        };
     }
 }

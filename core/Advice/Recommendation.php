@@ -4,15 +4,64 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-/** The one best next move, and what was weighed against it. */
+/** The one best next move, why, and what was weighed against it. */
 final readonly class Recommendation
 {
     /**
-     * @param  SettingForecast  $outlook  of the setting to go to, to stay at or to read again
+     * @param  SettingForecast  $forecast  of the setting to go to, to stay at or to read again
      * @param  SettingForecast|null  $present  of the setting that is on
      * @param  non-empty-list<SettingForecast>  $ranking  every setting, best first
      */
-    public function __construct(public Action $move, public SettingForecast $outlook, public ?SettingForecast $present, public array $ranking)
+    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking)
     {
+    }
+
+    /** What the move does to the loads; null before the first hook-up, and where nothing is moved. */
+    public function worth(): ?MoveWorth
+    {
+        return $this->present === null || $this->action !== Action::Set ? null : MoveWorth::between($this->present, $this->forecast);
+    }
+
+    /**
+     * The highest and the lowest restored share that any setting promises.
+     *
+     * @return array{float, float}
+     */
+    public function reach(): array
+    {
+        $shares = array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $this->ranking);
+
+        return [max($shares), min($shares)];
+    }
+
+    /**
+     * The next best that may be advised.
+     *
+     * @param  float  $worth  least chance of one that is worth saying
+     * @return list<SettingForecast>
+     */
+    public function runnersUp(int $many, float $worth): array
+    {
+        $others = [];
+        foreach ($this->ranking as $forecast) {
+            if (count($others) < $many && $forecast->isOpen() && $forecast->chance >= $worth && ! $forecast->setting->equals($this->forecast->setting)) {
+                $others[] = $forecast;
+            }
+        }
+
+        return $others;
+    }
+
+    /** @return array<string, int> how many settings fall out, by the value of why */
+    public function excluded(): array
+    {
+        $counts = [];
+        foreach ($this->ranking as $forecast) {
+            if ($forecast->excluded !== null) {
+                $counts[$forecast->excluded->value] = ($counts[$forecast->excluded->value] ?? 0) + 1;
+            }
+        }
+
+        return $counts;
     }
 }

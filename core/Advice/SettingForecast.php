@@ -5,47 +5,50 @@ declare(strict_types=1);
 namespace Yoke\Advice;
 
 use Yoke\Adjuster\Setting;
+use Yoke\Constraint\Exclusion;
 use Yoke\Probability\Normal;
 use Yoke\Units\Angle;
 
 /** What a setting promises. */
 final readonly class SettingForecast
 {
-    private const NOSE_UP_DEGREES = 0.2;
+    /** Chance to be in range by the method that governs, and the front not over-restored, 0 to 1. */
+    public float $chance;
 
-    private const NOSE_DOWN_DEGREES = 1.0;
+    /** Chance that the front is heavier than it may ever be, 0 to 1. */
+    public float $over;
 
     /**
      * @param  float  $tensionOffset  over that of the reference setting, mm
      * @param  float  $ballOffset  over what the prior knows, mm
-     * @param  Normal  $share  of the front axle load put back
-     * @param  float  $chance  to be in band
-     * @param  float  $over  chance to leave the front heavier than alone
-     * @param  Angle  $trailerPitch  of the likeliest rig, nose-up positive
      * @param  int  $minutes  to get there
-     * @param  string  $excluded  why it is never advised; an empty text where it may be
+     * @param  Exclusion|null  $excluded  why it is never advised; null where it may be
      */
     public function __construct(
         public Setting $setting,
         public float $tensionOffset,
         public float $ballOffset,
-        public Normal $share,
-        public float $chance,
-        public float $over,
-        public Angle $trailerPitch,
+        public StanceForecast $stance,
         public int $minutes,
-        public string $excluded,
+        public ?Exclusion $excluded,
     ) {
+        $this->over = $stance->over;
+        $this->chance = min($stance->chances->inRange, 1.0 - $stance->over);
     }
 
-    /** The trailer stands level or slightly nose-down: never nose-up. */
-    public function standsLevel(): bool
+    /** Of the front axle load restored. */
+    public function share(): Normal
     {
-        return $this->trailerPitch->degrees() <= self::NOSE_UP_DEGREES && $this->trailerPitch->degrees() >= -self::NOSE_DOWN_DEGREES;
+        return $this->stance->share();
+    }
+
+    public function trailerPitch(): Angle
+    {
+        return $this->stance->carried->trailerPitchAngle();
     }
 
     public function isOpen(): bool
     {
-        return $this->excluded === '';
+        return $this->excluded === null;
     }
 }

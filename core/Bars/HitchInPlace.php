@@ -6,10 +6,8 @@ namespace Yoke\Bars;
 
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\ReadingContext;
+use Yoke\Readings\ObservationMapper;
 use Yoke\Specification\Values;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -17,30 +15,18 @@ use Yoke\Units\Load;
 /** A hitch on its trailer as the sheets tell it: how its bars hang, where its brackets go, what no setting may break. */
 final readonly class HitchInPlace
 {
+    /** What chain or bracket usually leaves free in the middle of its range. */
+    private const USUAL_HANG_MM = 180.0;
+
     /** @param  Adjusters|null  $adjusters  null until the family is known, and on a hitch without bars */
     public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Length $ballToAxle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts)
     {
     }
 
-    /**
-     * A reading of something else than a fender as the fit takes it: mm, kg or degrees as read. Null where the sheets lack what it
-     * is measured against: the level coupler's height, the loosest hang of the bars.
-     *
-     * @param  Setting  $reference  that a taped bar gap is reckoned for
-     */
-    public function observation(ReadingContext $situation, Observed $observed, float $read, Setting $reference): ?Observation
+    /** Readings of this rig as the fit takes them; a bar gap is reckoned for a setting. */
+    public function mapper(Setting $reference): ObservationMapper
     {
-        $coupler = $this->trailer->number('coupler_height_mm');
-        $hang = $this->barHang()?->hang($reference)?->millimetres();
-        [$value, $doubt] = match ($observed) {
-            Observed::CouplerRise => [$coupler === null ? null : $read - $coupler, $this->doubts->couplerMm],
-            Observed::BarBend => [$hang === null ? null : $read - $hang, $this->doubts->tensionTapedMm],
-            Observed::NoseRise => [tan(deg2rad($read)) * $this->ballToAxle->millimetres(), deg2rad($this->doubts->angleDegrees) * $this->ballToAxle->millimetres()],
-            Observed::BallLoad => [$read, max(1.0, $this->doubts->ballLoad * $read)],
-            default => [$read, $this->doubts->weighbridgeKg],
-        };
-
-        return $value === null ? null : new Observation($situation, $observed, $value, $doubt);
+        return new ObservationMapper($this->doubts, $this->ballToAxle->millimetres(), $this->trailer->number('coupler_height_mm'), $this->barHang()?->hang($reference)?->millimetres(), self::USUAL_HANG_MM);
     }
 
     /** What one bar may carry at its hook-up point; null where its sheet does not say. */

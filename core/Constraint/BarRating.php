@@ -16,8 +16,8 @@ final readonly class BarRating implements Constraint
     {
     }
 
-    public function against(Setting $setting, Attitude $carried): string
+    public function against(Setting $setting, Attitude $carried): ?Exclusion
     {
-        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms() ? 'bars past their rating' : '';
+        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms() ? Exclusion::BarsPastRating : null;
     }
 }

@@ -10,6 +10,6 @@ use Yoke\Statics\Attitude;
 /** Something that a setting must not break: a rating, a clearance, a trailer's attitude. */
 interface Constraint
 {
-    /** Why the setting falls out, in a few words: `bars past their rating`; an empty text where it does not. */
-    public function against(Setting $setting, Attitude $carried): string;
+    /** Why the setting falls out; null where it does not. */
+    public function against(Setting $setting, Attitude $carried): ?Exclusion;
 }

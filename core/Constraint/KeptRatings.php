@@ -6,6 +6,7 @@ namespace Yoke\Constraint;
 
 use Yoke\Adjuster\Setting;
 use Yoke\Ratings\Ledger;
+use Yoke\Ratings\LoadedAxle;
 use Yoke\Statics\Attitude;
 
 /**
@@ -18,16 +19,20 @@ final readonly class KeptRatings implements Constraint
     {
     }
 
-    public function against(Setting $setting, Attitude $carried): string
+    public function against(Setting $setting, Attitude $carried): ?Exclusion
     {
         $over = $this->ledger->axlesOver($carried);
         $anyway = $over === [] ? [] : $this->ledger->axlesOver($carried->rig()->dropped());
         foreach ($over as $what) {
             if (! in_array($what, $anyway, true)) {
-                return "{$what} over its rating";
+                return match ($what) {
+                    LoadedAxle::Front => Exclusion::FrontAxlePastRating,
+                    LoadedAxle::Trailer => Exclusion::TrailerAxlesPastRating,
+                    LoadedAxle::OneOfTheTrailer => Exclusion::OneTrailerAxlePastRating,
+                };
             }
         }
 
-        return '';
+        return null;
     }
 }

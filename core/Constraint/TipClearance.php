@@ -15,11 +15,11 @@ final readonly class TipClearance implements Constraint
     {
     }
 
-    public function against(Setting $setting, Attitude $carried): string
+    public function against(Setting $setting, Attitude $carried): ?Exclusion
     {
         $least = $this->hang->leastClearance;
         $clearance = $this->hang->clearance($setting, $carried);
 
-        return $least !== null && $clearance?->isLessThan($least) === true ? 'bar tips too near the ground' : '';
+        return $least !== null && $clearance?->isLessThan($least) === true ? Exclusion::TipsTooLow : null;
     }
 }

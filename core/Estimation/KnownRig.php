@@ -28,6 +28,12 @@ final readonly class KnownRig
     ) {
     }
 
+    /** The same with one dimension taken as exact. */
+    public function withExact(RigDimension $dimension): self
+    {
+        return new self($this->wheelbase, $this->overhang, $this->ballToAxle, $this->axleGroup, $this->grossWeight, $this->barArm, $this->ballOverCoupler, $this->doubts->without($dimension));
+    }
+
     public function expected(RigDimension $dimension): float
     {
         return match ($dimension) {

@@ -35,6 +35,11 @@ enum Observed
         };
     }
 
+    public function isHeight(): bool
+    {
+        return $this === self::FrontHeight || $this === self::RearHeight;
+    }
+
     public function isLoad(): bool
     {
         return $this === self::BallLoad || $this === self::TongueWeight || $this->isAxleLoad();

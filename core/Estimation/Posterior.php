@@ -109,6 +109,41 @@ final readonly class Posterior
         return sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes)));
     }
 
+    /**
+     * Variance of one quantity, covariance of both, variance of the other, from their values at the variants.
+     *
+     * @param  array<int, float>  $one
+     * @param  array<int, float>  $other
+     * @return array{float, float, float}
+     */
+    public function variancesAlong(array $one, array $other): array
+    {
+        [$slopes, $others] = [[], []];
+        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
+            $slopes[] = ($one[$parameter + 1] - $one[0]) / self::STEP;
+            $others[] = ($other[$parameter + 1] - $other[0]) / self::STEP;
+        }
+        $covariance = 0.0;
+        foreach ($slopes as $i => $slope) {
+            foreach ($others as $j => $with) {
+                $covariance += $slope * $this->covariance[$i][$j] * $with;
+            }
+        }
+
+        return [Matrix::quadratic($this->covariance, $slopes), $covariance, Matrix::quadratic($this->covariance, $others)];
+    }
+
+    /** The same, with one parameter known to a share of its present doubt: its doubt, and what hangs together with it, shrinks. */
+    public function knowing(int $parameter, float $left): self
+    {
+        $variance = $this->covariance[$parameter][$parameter];
+        $gain = $variance > 0.0 ? (1.0 - $left ** 2) / $variance : 0.0;
+        $column = array_map(static fn (array $row): float => $row[$parameter], $this->covariance);
+        $covariance = array_map(static fn (array $row, float $with): array => array_map(static fn (float $one, float $other): float => $one - $gain * $with * $other, $row, $column), $this->covariance, $column);
+
+        return new self($this->prior, $this->at, $covariance, $this->readings, $this->suspects, $this->predictions);
+    }
+
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
     public function predict(Closure $quantity, float $ballOffset = 0.0): Normal
     {

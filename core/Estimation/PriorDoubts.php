@@ -7,30 +7,40 @@ namespace Yoke\Estimation;
 /** How far a shop trusts what is only usual, or read off an instrument: one standard deviation each (docs/model.md, What is usual). */
 final readonly class PriorDoubts
 {
-    /**
-     * @param  float  $rideRate  of a vehicle's class, as a share
-     * @param  float  $trailerRate  as a share
-     * @param  float  $cgHeight  as a share
-     * @param  float  $barRate  about the bars' rating, as a share
-     * @param  float  $barRateFromSheet  as a share
-     * @param  float  $tensionTapedMm  of a setting whose bar bend was taped
-     * @param  float  $tensionNotTapedMm  of a setting that nobody taped
-     * @param  float  $couplerMm  of a coupler height
-     * @param  float  $weighbridgeKg  of one axle on a weighbridge
-     * @param  float  $ballLoad  of a gauge in the head, as a share
-     * @param  float  $angleDegrees  of an angle gauge on the trailer's frame
-     */
     public function __construct(
+        /** Of a vehicle's class, as a share. */
         public float $rideRate = 0.30,
+        /** As a share. */
         public float $trailerRate = 0.35,
+        /** As a share. */
         public float $cgHeight = 0.35,
+        /** About the bars' rating, as a share. */
         public float $barRate = 0.25,
+        /** Of bars whose rating nobody typed, as a share. */
+        public float $barRateUnrated = 0.40,
+        /** As a share. */
         public float $barRateFromSheet = 0.05,
+        /** Of a setting whose bar bend was taped. */
         public float $tensionTapedMm = 6.0,
+        /** Of a setting that nobody taped. */
         public float $tensionNotTapedMm = 25.0,
+        /** Of a hook-up whose setting nobody knows. */
+        public float $tensionUnknownMm = 60.0,
+        /** Of the ball over the coupler where both heights were taped. */
+        public float $ballOverCouplerTapedMm = 3.0,
+        /** The same where one of them was not. */
+        public float $ballOverCouplerAssumedMm = 25.0,
+        /** Of what a chain or bracket leaves free, where nobody taped it. */
+        public float $hangAssumedMm = 40.0,
+        /** Of a coupler height. */
         public float $couplerMm = 2.0,
+        /** Of one axle on a weighbridge. */
         public float $weighbridgeKg = 6.0,
+        /** Of a gauge in the head: in all its readings alike, as a share. */
         public float $ballLoad = 0.03,
+        /** What a gauge shows otherwise when it is read again, as a share. */
+        public float $ballLoadAgain = 0.006,
+        /** Of an angle gauge on the trailer's frame. */
         public float $angleDegrees = 0.1,
     ) {
     }

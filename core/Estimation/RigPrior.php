@@ -33,6 +33,8 @@ final readonly class RigPrior
 
     public const TENSION = 6;
 
+    private const NAMES = ['front_rate', 'rear_rate', 'tongue_weight', 'trailer_rate', 'cg_height', 'bar_rate', 'tension'];
+
     /** From here on stand the dimensions in doubt, in the order of SharedDoubts. */
     private const DIMENSIONS = 7;
 
@@ -63,6 +65,12 @@ final readonly class RigPrior
         return new self($this->known, $this->doubtful, $tension, $this->load);
     }
 
+    /** The same rig with one of its dimensions taken as exact. */
+    public function withExact(RigDimension $dimension): self
+    {
+        return new self($this->known->withExact($dimension), $this->doubtful, $this->tension, $this->load);
+    }
+
     public function known(): KnownRig
     {
         return $this->known;
@@ -84,6 +92,12 @@ final readonly class RigPrior
         }
 
         return null;
+    }
+
+    /** The key of a parameter, for words. */
+    public function nameOf(int $parameter): string
+    {
+        return self::NAMES[$parameter] ?? $this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][0]->value;
     }
 
     /** The likely value of a parameter. */

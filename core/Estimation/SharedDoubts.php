@@ -34,6 +34,16 @@ final readonly class SharedDoubts
         return new self;
     }
 
+    public function without(RigDimension $exact): self
+    {
+        $deviations = [];
+        foreach ($this->inDoubt as [$dimension, $deviation]) {
+            $deviations[$dimension->value] = $dimension === $exact ? 0.0 : $deviation;
+        }
+
+        return new self($deviations, $this->couplerLevel, $this->gaugeFactor);
+    }
+
     public function of(RigDimension $dimension): float
     {
         foreach ($this->inDoubt as [$one, $deviation]) {

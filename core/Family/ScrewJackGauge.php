@@ -24,6 +24,6 @@ final readonly class ScrewJackGauge implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of($measures->tension('turn', minutes: 3)->withHalfSteps(), $measures->head());
+        return Adjusters::of($measures->tension('turn', minutes: 1)->withHalfSteps()->turnedLoaded(), $measures->head());
     }
 }

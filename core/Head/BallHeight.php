@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Head;
 
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Probability\Normal;
 use Yoke\Statics\CoupledRig;
@@ -23,8 +24,11 @@ final readonly class BallHeight
 
     private const TRIAL_RAISE = 10.0;
 
-    public function __construct(private RigPrior $rig)
+    private RigPrior $rig;
+
+    public function __construct(RigPrior $rig)
     {
+        $this->rig = $rig->withExact(RigDimension::BallOverCoupler);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-/** The chances that a rig truly stands short of, in or over a method's band. They sum to one. */
+/** The chances that a rig truly has too little, is in range or has too much of what a method looks at. They sum to one. */
 final readonly class Chances
 {
     /** A verdict is given when its class has at least this chance. */
@@ -12,54 +12,49 @@ final readonly class Chances
 
     private function __construct(
         /** 0 to 1. */
-        public float $short,
+        public float $tooLittle,
         /** 0 to 1. */
-        public float $inBand,
+        public float $inRange,
         /** 0 to 1. */
-        public float $over,
+        public float $tooMuch,
     ) {
     }
 
-    /** From the chances of the two outer classes; what is left is in band. */
-    public static function ofOutside(float $short, float $over): self
+    /** From the chances of the two outer classes; what is left is in range. */
+    public static function ofOutside(float $tooLittle, float $tooMuch): self
     {
-        $short = min(1.0, max(0.0, $short));
-        $over = min(1.0 - $short, max(0.0, $over));
+        $tooLittle = min(1.0, max(0.0, $tooLittle));
+        $tooMuch = min(1.0 - $tooLittle, max(0.0, $tooMuch));
 
-        return new self($short, 1.0 - $short - $over, $over);
+        return new self($tooLittle, 1.0 - $tooLittle - $tooMuch, $tooMuch);
     }
 
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->short >= self::SURE => Verdict::Short,
-            $this->inBand >= self::SURE => Verdict::InBand,
-            $this->over >= self::SURE => Verdict::Over,
-            default => Verdict::CannotTell,
+            $this->tooLittle >= self::SURE => Verdict::TooLittle,
+            $this->inRange >= self::SURE => Verdict::InRange,
+            $this->tooMuch >= self::SURE => Verdict::TooMuch,
+            default => Verdict::NotSure,
         };
     }
 
-    public function inWords(): string
-    {
-        return vsprintf('short %d %%, in band %d %%, over %d %%', array_values($this->percents()));
-    }
-
     /**
-     * Whole percents that sum to a hundred: the largest takes what rounding left.
+     * Whole percents that sum to a hundred, by the value of the verdict: the largest takes what rounding left.
      *
-     * @return array{short: int, 'in band': int, over: int}
+     * @return array{too_little: int, in_range: int, too_much: int}
      */
     public function percents(): array
     {
-        $short = (int) round($this->short * 100);
-        $inBand = (int) round($this->inBand * 100);
-        $over = (int) round($this->over * 100);
-        $left = 100 - $short - $inBand - $over;
+        $tooLittle = (int) round($this->tooLittle * 100);
+        $inRange = (int) round($this->inRange * 100);
+        $tooMuch = (int) round($this->tooMuch * 100);
+        $left = 100 - $tooLittle - $inRange - $tooMuch;
 
-        return match (max($short, $inBand, $over)) {
-            $inBand => ['short' => $short, 'in band' => $inBand + $left, 'over' => $over],
-            $short => ['short' => $short + $left, 'in band' => $inBand, 'over' => $over],
-            default => ['short' => $short, 'in band' => $inBand, 'over' => $over + $left],
+        return match (max($tooLittle, $inRange, $tooMuch)) {
+            $inRange => ['too_little' => $tooLittle, 'in_range' => $inRange + $left, 'too_much' => $tooMuch],
+            $tooLittle => ['too_little' => $tooLittle + $left, 'in_range' => $inRange, 'too_much' => $tooMuch],
+            default => ['too_little' => $tooLittle, 'in_range' => $inRange, 'too_much' => $tooMuch + $left],
         };
     }
 }

@@ -6,14 +6,21 @@ namespace Yoke\Method;
 
 use Yoke\Adjuster\Setting;
 
-/** The setting that is on: where it stands for the model, and how often it was read. */
+/** The hook-up that is on: where it stands for the model, and how often it was read. */
 final readonly class CurrentSetting
 {
     /**
-     * @param  float  $tensionOffset  tension over that of the reference setting, mm
+     * @param  Setting|null  $setting  null where nobody wrote it down, or nobody knows what can be set
+     * @param  float  $tensionOffset  over the tension of the reference setting, mm
      * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
      */
-    public function __construct(public Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1)
+    public function __construct(public ?Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1)
     {
+    }
+
+    /** The hook-up of a hitch whose setting is not known: it is its own reference. */
+    public static function unknown(int $readings): self
+    {
+        return new self(null, 0.0, 0.0, $readings);
     }
 }

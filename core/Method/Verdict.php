@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-/** What a method says of a carried rig; the value is its name on a label. */
+/** What a method says of a carried rig; the value is its key in files and words. */
 enum Verdict: string
 {
-    case Short = 'short of band';
-    case InBand = 'in band';
-    case Over = 'over';
-    case CannotTell = 'cannot tell';
-
-    /** A height that the method needs is not taped yet. */
-    case Waiting = 'not taped yet';
+    case TooLittle = 'too_little';
+    case InRange = 'in_range';
+    case TooMuch = 'too_much';
+    /** No class has enough of the chance. */
+    case NotSure = 'not_sure';
+    /** Nothing that the method looks at was measured. */
+    case Waiting = 'waiting';
 }

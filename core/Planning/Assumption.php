@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace Yoke\Planning;
 
-/** Something that the plan had to take as usual, and the field that would tell better. */
+use Yoke\Specification\RigPart;
+
+/** Something of a rig that nobody measured, so that it is taken as usual with its doubt. */
 final readonly class Assumption
 {
-    public function __construct(public string $says, public string $unlockedBy)
+    /**
+     * @param  string  $field  that would tell, as it stands in a specification
+     * @param  float|string|null  $value  what is taken: mm, kg, a share or a key; null where it is only in doubt
+     * @param  int|null  $parameter  of the fit that it stands for; null where it is none
+     * @param  float  $measured  what share of its present doubt is left once it is measured, 0 to 1
+     */
+    public function __construct(public RigPart $part, public string $field, public float|string|null $value, public ?int $parameter, public float $measured)
     {
     }
 }

@@ -6,6 +6,9 @@ namespace Yoke\Planning;
 
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Counting;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\HitchSettings;
 use Yoke\Bars\HitchInPlace;
 use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Constraint;
@@ -15,7 +18,9 @@ use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\CarriedOverPrior;
 use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\HitchMeasures;
@@ -23,17 +28,22 @@ use Yoke\Head\HeadPlaces;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
 use Yoke\Method\Band;
+use Yoke\Method\Criterion;
+use Yoke\Method\Goal;
+use Yoke\Method\Tolerances;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RigRatings;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Check\Problems;
+use Yoke\Rig\Hitch;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
 use Yoke\Rig\TongueWeightSource;
 use Yoke\Rig\VehicleClass;
 use Yoke\Specification\Values;
 use Yoke\Statics\CoupledRig;
+use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -42,21 +52,17 @@ use Yoke\Units\Load;
  */
 final readonly class DescribedRig
 {
-    /** Share of the gross weight that the axles carry at the least, whatever is typed for the tongue. */
-    private const LEAST_ON_AXLES = 0.05;
+    /** A coupler whose level height nobody taped may stand anywhere about its readings. */
+    private const COUPLER_LEVEL_MM = 100.0;
 
-    /** The group sinks so far under its load. */
-    private const TRAILER_SINK_MM = 60.0;
-
-    /** Rated load bends a bar so far at the hook-up point. */
-    private const BAR_BEND_MM = 84.0;
-
+    /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
     public function __construct(
         private Rig $rig,
         private Values $vehicle,
         private Values $trailer,
         private Values $hitch,
         private PriorDoubts $doubts = new PriorDoubts,
+        private array $assumed = [],
         private ?LoadChange $load = null,
         private ?CarriedOverPrior $learnt = null,
     ) {
@@ -65,13 +71,18 @@ final readonly class DescribedRig
     /** The same rig with a change of load on board, besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load === null ? $change : $this->load->plus($change), $this->learnt);
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->load === null ? $change : $this->load->plus($change), $this->learnt);
     }
 
     /** The same rig, of which readings of an earlier set-up told more than what is usual. */
     public function learnt(CarriedOverPrior $learnt): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->load, $learnt);
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->load, $learnt);
+    }
+
+    public function doubts(): PriorDoubts
+    {
+        return $this->doubts;
     }
 
     public function prior(): RigPrior
@@ -84,7 +95,7 @@ final readonly class DescribedRig
             new LogNormal($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),
             new LogNormal($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate),
             $tongueWeight,
-            new LogNormal(max($this->grossKg() - $tongueWeight->value, self::LEAST_ON_AXLES * $this->grossKg()) / self::TRAILER_SINK_MM, $this->doubts->trailerRate),
+            new LogNormal(max($this->grossKg() - $tongueWeight->value, UsualRig::LEAST_ON_AXLES * $this->grossKg()) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
             new LogNormal($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), $this->doubts->cgHeight),
             $this->barRate(),
         ];
@@ -92,6 +103,14 @@ final readonly class DescribedRig
         $middle = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
 
         return new RigPrior($known, $doubtful, Normal::of($middle, $this->doubts->tensionNotTapedMm), $this->load);
+    }
+
+    /** The same, for a hook-up whose setting nobody knows: it is its own reference, and its tension may be anything. */
+    public function priorOfUnknownSetting(): RigPrior
+    {
+        $prior = $this->prior();
+
+        return $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), $this->doubts->tensionUnknownMm));
     }
 
     /** Null until it is known. */
@@ -119,6 +138,66 @@ final readonly class DescribedRig
         ));
     }
 
+    /** What can be set on the hitch from a reference; null until its family is known. */
+    public function settings(Setting $reference): ?HitchSettings
+    {
+        $adjusters = $this->adjusters();
+
+        return $adjusters === null ? null : new HitchSettings($adjusters, $reference, $this->constraints(), $this->startingTilt($adjusters));
+    }
+
+    /** Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where the specification gives no range. */
+    private function startingTilt(Adjusters $adjusters): ?float
+    {
+        $low = $this->hitch->number('bar_rating_low_kg');
+        $high = $this->hitch->number('bar_rating_high_kg');
+        foreach ($adjusters->all() as $adjuster) {
+            if ($adjuster->role === Role::Tilt && $low !== null && $high !== null && $high > $low) {
+                $share = max(0.0, min(1.0, ($this->tongueWeight()->value - $low) / ($high - $low)));
+
+                return $adjuster->range->nearest($adjuster->range->from + $share * ($adjuster->range->to - $adjuster->range->from));
+            }
+        }
+
+        return null;
+    }
+
+    /** What a set-up of this rig is held to: the vehicle maker's range before the shop's, the hitch maker's figures, levelling. */
+    public function goal(Band $shops, Criterion $criterion, Tolerances $tolerances): Goal
+    {
+        return new Goal($this->range($shops), $criterion, $tolerances, $this->hitch->number('maker_ball_load_kg'), $this->levellingLoss());
+    }
+
+    private function range(Band $shops): Band
+    {
+        $band = $this->makersWord()?->band() ?? $shops;
+        $most = $this->makersMostRestored();
+
+        return $most !== null && $most > $band->from ? $band->upToMakers($most) : $band;
+    }
+
+    /** What the hitch's maker asks for, where that is more than full return: a share; null where it does not. */
+    public function makersMostRestored(): ?float
+    {
+        $percent = $this->hitch->number('maker_restored_percent');
+
+        return $percent === null || $percent <= 100.0 ? null : $percent / 100.0;
+    }
+
+    /** What is switched on or pumped up for the road once the bars are set; null where nothing is. */
+    public function levellingLoss(): ?LevellingLoss
+    {
+        $lift = $this->vehicle->number('air_lift_mm') ?? 0.0;
+        $rate = $this->vehicle->number('air_rate_kg_per_mm') ?? 0.0;
+
+        return match (true) {
+            $this->levelling() === Levelling::AllCorners => LevellingLoss::ofAllCorners(),
+            $this->levelling() === Levelling::Rear => LevellingLoss::ofTheRear(),
+            $lift + $rate > 0.0 => LevellingLoss::ofAir($rate, $lift),
+            default => null,
+        };
+    }
+
     public function makersWord(): ?ManufacturerPolicy
     {
         return ManufacturerPolicy::of($this->vehicle, $this->rig->trailer->grossWeight);
@@ -143,10 +222,9 @@ final readonly class DescribedRig
     /** What levelling or helper air springs take back from a rig without them; null where it has neither. */
     public function takeBack(CoupledRig $without): ?LevellingTakeBack
     {
-        $lift = $this->vehicle->number('air_lift_mm') ?? 0.0;
-        $rate = $this->vehicle->number('air_rate_kg_per_mm') ?? 0.0;
+        $loss = $this->levellingLoss();
 
-        return $this->levelling() === Levelling::None && $lift + $rate <= 0.0 ? null : new LevellingTakeBack($without, $this->levelling(), $rate, $lift);
+        return $loss === null ? null : new LevellingTakeBack($without, $loss);
     }
 
     /** What the trailer's axles carry while it stands level on its jack. */
@@ -175,23 +253,10 @@ final readonly class DescribedRig
         return Levelling::tryFrom((string) $this->vehicle->text('levelling')) ?? Levelling::None;
     }
 
-    /** @return list<Assumption> what was taken as usual, weightiest first */
+    /** @return list<Assumption> what was taken as usual */
     public function assumptions(): array
     {
-        $assumptions = [];
-        $assume = function (bool $silent, string $says, string $field) use (&$assumptions): void {
-            if ($silent) {
-                $assumptions[] = new Assumption($says, $field);
-            }
-        };
-        $assume($this->trailer->number('tongue_weight_kg') === null, sprintf('Tongue weight taken as %g %% of gross.', 100 * TongueWeightSource::USUAL_SHARE), 'tongue_weight_kg');
-        $assume($this->hitch->number('bar_rating_high_kg') === null, 'Bars taken as rated for the tongue weight.', 'bar_rating_high_kg');
-        $assume($this->vehicle->text('vehicle_class') === null, "Springs taken as usual in a {$this->vehicleClass()->value}.", 'vehicle_class');
-        $assume($this->ballOverCoupler() === null, 'Ball taken as level with the coupler.', $this->trailer->number('coupler_height_mm') === null ? 'coupler_height_mm' : 'ball_height_mm');
-        $assume($this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === null, 'Trailer axles taken as equalised.', 'axle_group');
-        $assume($this->trailer->number('cg_above_axle_mm') === null, sprintf('Centre of gravity taken %g mm above the axles.', $this->rig->trailer->body->cgAboveAxle()), 'cg_above_axle_mm');
-
-        return $assumptions;
+        return (new Assumptions($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed))->all($this->prior());
     }
 
     /** Unloaded ball over level coupler, mm; null while a height is missing. */
@@ -207,7 +272,9 @@ final readonly class DescribedRig
     {
         $weighed = $this->trailer->number('tongue_weight_kg');
         if ($weighed === null) {
-            return new LogNormal(TongueWeightSource::USUAL_SHARE * $this->grossKg(), TongueWeightSource::Estimate->doubt());
+            $gross = $this->isAssumed(RigDimension::GrossWeight) ? $this->rig->trailer->body->grossWeight()[1] / $this->grossKg() : 0.0;
+
+            return new LogNormal(TongueWeightSource::USUAL_SHARE * $this->grossKg(), hypot(TongueWeightSource::Estimate->doubt(), $gross));
         }
         $by = TongueWeightSource::tryFrom((string) $this->trailer->text('tongue_weight_by')) ?? TongueWeightSource::Estimate;
 
@@ -218,10 +285,13 @@ final readonly class DescribedRig
     private function barRate(): LogNormal
     {
         $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
+        $rating = $this->hitch->number('bar_rating_high_kg');
 
-        return $fromSheet === null
-            ? new LogNormal(($this->hitch->number('bar_rating_high_kg') ?? $this->tongueWeight()->value) / self::BAR_BEND_MM, $this->doubts->barRate)
-            : new LogNormal($fromSheet, $this->doubts->barRateFromSheet);
+        return match (true) {
+            $fromSheet !== null => new LogNormal($fromSheet, $this->doubts->barRateFromSheet),
+            $rating !== null => new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
+            default => new LogNormal($this->tongueWeight()->value / UsualRig::BAR_BEND_MM, $this->doubts->barRateUnrated),
+        };
     }
 
     private function known(): KnownRig
@@ -234,13 +304,40 @@ final readonly class DescribedRig
             $this->grossKg(),
             $this->rig->hitch->barArm->millimetres(),
             $this->ballOverCoupler() ?? 0.0,
+            $this->sharedDoubts(),
         );
+    }
+
+    private function sharedDoubts(): SharedDoubts
+    {
+        $class = $this->vehicleClass();
+        $body = $this->rig->trailer->body;
+        $spreads = [
+            [RigDimension::Wheelbase, $class->wheelbase()[1]],
+            [RigDimension::Overhang, $class->overhang()[1]],
+            [RigDimension::BallToAxle, $body->ballToAxle()[1]],
+            [RigDimension::BarArm, Hitch::USUAL_BAR_ARM_MM[1]],
+            [RigDimension::GrossWeight, $body->grossWeight()[1]],
+        ];
+        $deviations = [RigDimension::BallOverCoupler->value => $this->ballOverCoupler() === null ? $this->doubts->ballOverCouplerAssumedMm : $this->doubts->ballOverCouplerTapedMm];
+        foreach ($spreads as [$dimension, $spread]) {
+            if ($this->isAssumed($dimension)) {
+                $deviations[$dimension->value] = $spread;
+            }
+        }
+
+        return new SharedDoubts($deviations, $this->trailer->number('coupler_height_mm') === null ? self::COUPLER_LEVEL_MM : $this->doubts->couplerMm, $this->doubts->ballLoad);
+    }
+
+    private function isAssumed(RigDimension $dimension): bool
+    {
+        return in_array($dimension, $this->assumed, true);
     }
 
     private function axleGroup(): AxleGroup
     {
         return $this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === 'own springs'
-            ? AxleGroup::unequalised($this->rig->trailer->axles, $this->trailer->number('axle_spacing_mm') ?? 860.0)
+            ? AxleGroup::unequalised($this->rig->trailer->axles, $this->trailer->number('axle_spacing_mm') ?? UsualRig::AXLE_SPACING_MM)
             : AxleGroup::equalised();
     }
 
@@ -268,7 +365,7 @@ final readonly class DescribedRig
     }
 
     /** @return list<Constraint> what no setting may break */
-    public function obstacles(): array
+    public function constraints(): array
     {
         $rating = $this->inPlace()->barRating();
         $hang = $this->inPlace()->barHang();

@@ -7,20 +7,20 @@ namespace Yoke\Planning;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
+use Yoke\Advice\HitchSettings;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\Posterior;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\TongueShare;
-use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
 use Yoke\Statics\TowVehicle;
-use Yoke\Units\Term;
 
 /** A rig as its readings tell it, with a change of load on board: what it comes to at a setting, and the small move that mends it. */
 final readonly class LoadedState
@@ -109,25 +109,27 @@ final readonly class LoadedState
     }
 
     /** The next move with what is small alone: no washer, and the head stays, for a load that changed. */
-    public function smallMove(Band $band, Policy $policy): Recommendation
+    public function smallMove(Goal $goal, Policy $policy): Recommendation
     {
-        return (new Advisor($this->adjusters->smallAbout($this->stays), $this->reference, $band, $this->rig->obstacles(), $policy))->advise($this->posterior, $this->stays, $policy->readings);
+        $settings = new HitchSettings($this->adjusters, $this->reference, $this->rig->constraints());
+
+        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, $policy->readings);
     }
 
-    /** @return list<Term> before and after levelling or air springs take over; none on a rig without them */
-    public function levelled(): array
+    /** Before and after levelling or air springs take over; null on a rig without them. */
+    public function takeBack(): ?LevellingTakeBack
     {
-        return $this->rig->takeBack($this->likely)?->terms($this->tension()) ?? [];
+        return $this->rig->takeBack($this->likely);
+    }
+
+    public function tension(): float
+    {
+        return $this->posterior->tension() + $this->tensionOffset();
     }
 
     private function vehicle(): TowVehicle
     {
         return $this->likely->vehicle();
-    }
-
-    private function tension(): float
-    {
-        return $this->posterior->tension() + $this->tensionOffset();
     }
 
     private function tensionOffset(): float

@@ -8,7 +8,6 @@ use Yoke\Method\Band;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Specification\Values;
 use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
 
 /** What the vehicle's maker says about weight distribution. It governs the shop's habit, and is quoted. */
 final readonly class ManufacturerPolicy
@@ -40,16 +39,28 @@ final readonly class ManufacturerPolicy
         return $this->word === 'forbidden';
     }
 
-    public function says(LoadUnit $unit): string
+    /** What kind of word it is: a key in words. */
+    public function kind(): string
     {
         return match (true) {
-            $this->forbids() => 'The vehicle\'s maker forbids weight distribution: the bars stay off.',
-            $this->band !== null => "The vehicle's maker asks for {$this->band->inWords()} of the front axle load back: this governs the shop's band.",
-            $this->word === 'band' => 'The vehicle\'s maker has a band of its own: type it on the vehicle\'s sheet.',
-            $this->from === null => 'The vehicle\'s maker requires weight distribution above a trailer weight: type it on the vehicle\'s sheet.',
-            $this->from->isGreaterThan($this->grossWeight) => "The vehicle's maker requires weight distribution above {$unit->nearest($this->from)}; this trailer, {$unit->nearest($this->grossWeight)}, may go without.",
-            default => "The vehicle's maker requires weight distribution above {$unit->nearest($this->from)}: this trailer weighs {$unit->nearest($this->grossWeight)}.",
+            $this->forbids() => 'forbids',
+            $this->band !== null => 'range',
+            $this->word === 'band' => 'range_missing',
+            $this->from === null => 'weight_missing',
+            $this->from->isGreaterThan($this->grossWeight) => 'required_above',
+            default => 'required',
         };
+    }
+
+    /** The trailer weight from which the maker requires weight distribution; null where it gives none. */
+    public function requiredFrom(): ?Load
+    {
+        return $this->from;
+    }
+
+    public function grossWeight(): Load
+    {
+        return $this->grossWeight;
     }
 
     private static function bandOf(Values $vehicle): ?Band

@@ -7,6 +7,7 @@ namespace Yoke\Planning;
 use Yoke\Bars\BarHang;
 use Yoke\Estimation\Posterior;
 use Yoke\Method\CurrentSetting;
+use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -14,20 +15,12 @@ use Yoke\Units\Load;
 /** What is looked at before a setting is left alone: attitude, bend, the bars' share of their range, their tips. */
 final readonly class Proof
 {
-    private const NOSE_UP_DEGREES = 0.2;
-
-    private const NOSE_DOWN_DEGREES = 0.5;
-
-    private const FAR_DOWN_DEGREES = 1.0;
-
-    private const BENT_MM = 5.0;
-
     private Attitude $carried;
 
     /** @param  Load|null  $barRating  of one bar; null where it is not known */
-    public function __construct(Posterior $posterior, private CurrentSetting $trial, private ?Load $barRating, private ?BarHang $hang)
+    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances = new Tolerances)
     {
-        $this->carried = $posterior->rig($trial->ballOffset)->carried($posterior->tension() + $trial->tensionOffset);
+        $this->carried = $posterior->rig($current->ballOffset)->carried($posterior->tension() + $current->tensionOffset);
     }
 
     /** @return non-empty-list<Check> */
@@ -44,44 +37,33 @@ final readonly class Proof
     private function attitude(): Check
     {
         $pitch = $this->carried->trailerPitchAngle();
-        $degrees = $pitch->degrees();
 
-        return match (true) {
-            $degrees > self::NOSE_UP_DEGREES => Check::failed('Trailer nose-up', $pitch, 'Lower the head a hole and set the tension again: nose-up invites sway.'),
-            $degrees < -self::FAR_DOWN_DEGREES => Check::failed('Trailer far nose-down', $pitch, 'Raise the head a hole and set the tension again.'),
-            $degrees < -self::NOSE_DOWN_DEGREES => Check::passed('Trailer nose-down, more than slightly', $pitch),
-            default => Check::passed('Trailer level or slightly nose-down', $pitch),
-        };
+        return new Check(match (true) {
+            $this->tolerances->isNoseUp($pitch) => CheckKind::NoseUp,
+            $this->tolerances->isFarNoseDown($pitch) => CheckKind::FarNoseDown,
+            $pitch->degrees() < -$this->tolerances->noseDownDegrees => CheckKind::NoseDown,
+            default => CheckKind::Level,
+        }, $pitch);
     }
 
     private function bend(): Check
     {
-        $bend = Length::ofMillimetres($this->carried->barBend());
-
-        return $this->carried->barBend() < self::BENT_MM
-            ? Check::failed('Bars show no bend', $bend, 'More tension: straight bars carry nothing.')
-            : Check::passed('Bars bent at the hook-up point by', $bend);
+        return new Check($this->carried->barBend() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent, Length::ofMillimetres($this->carried->barBend()));
     }
 
     private function load(Load $rating): Check
     {
         $share = $this->carried->barLoad() / ($this->carried->rig()->bars()->count * $rating->kilograms());
 
-        return $share > 1.0
-            ? Check::failed('Bars past their rating', $share, 'Less tension, or heavier bars.')
-            : Check::passed('Of their rating, each bar carries', $share);
+        return new Check($share > 1.0 ? CheckKind::BarsPastRating : CheckKind::BarsInRating, $share);
     }
 
     /** @return list<Check> none where frame or chain was not taped */
     private function tips(): array
     {
-        $clearance = $this->hang?->clearance($this->trial->setting, $this->carried);
+        $clearance = $this->current->setting === null ? null : $this->hang?->clearance($this->current->setting, $this->carried);
         $least = $this->hang?->leastClearance;
 
-        return $clearance === null ? [] : [
-            $least !== null && $clearance->isLessThan($least)
-                ? Check::failed('Bar tips too near the ground', $clearance, 'More links taken up and less tilt, or the head a hole higher.')
-                : Check::passed('Bar tips clear of the ground by', $clearance),
-        ];
+        return $clearance === null ? [] : [new Check($least !== null && $clearance->isLessThan($least) ? CheckKind::TipsTooLow : CheckKind::TipsClear, $clearance)];
     }
 }

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Yoke\Planning;
 
+use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\Bars\FirstChance;
-use Yoke\Bars\FirstSetting;
+use Yoke\Advice\Advisor;
+use Yoke\Advice\Policy;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\SettingForecast;
+use Yoke\Estimation\Estimation;
 use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\Posterior;
 use Yoke\Estimation\RigPrior;
 use Yoke\Head\BallHeight;
 use Yoke\Head\School;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Readings\Height\HeightReading;
@@ -37,10 +43,17 @@ final readonly class RigPlan
 
     private Normal $ballAdvised;
 
-    public function __construct(private DescribedRig $rig, private Band $band)
+    private Posterior $posterior;
+
+    private Band $band;
+
+    /** @param  Posterior|null  $posterior  what readings told of the rig; null before there are any */
+    public function __construct(private DescribedRig $rig, private Goal $goal, private Policy $policy = new Policy, ?Posterior $posterior = null)
     {
         $this->prior = $rig->prior();
-        $this->ballAdvised = (new BallHeight($this->prior))->forCarried($band->middle(), Angle::zero());
+        $this->band = $goal->band;
+        $this->posterior = $posterior ?? (new Estimation($this->prior, []))->posterior();
+        $this->ballAdvised = (new BallHeight($this->prior))->forCarried($this->band->middle(), Angle::zero());
     }
 
     /** Unloaded ball over level coupler so that the trailer ends level when carried, mm. */
@@ -131,16 +144,44 @@ final readonly class RigPlan
         return array_values($lines);
     }
 
-    /** @return list<FirstChance> best first; none while the hitch's family is not known */
-    public function firstSettings(): array
+    /** The move to begin with, by all that is known; null while the hitch's family is not known. */
+    public function firstMove(): ?Recommendation
     {
-        return $this->firstSetting()?->ranked() ?? [];
+        $adjusters = $this->rig->adjusters();
+        $settings = $adjusters === null ? null : $this->rig->settings($adjusters->middle());
+
+        return $settings === null ? null : (new Advisor($settings, $this->goal, $this->policy))->advise($this->posterior);
     }
 
-    /** @return list<Term> where the chance of a first setting comes from */
-    public function settingTerms(FirstChance $chance): array
+    /** From parallel with the frame at a setting, tips low negative; null where the gaps were not taped. */
+    public function fromParallel(Setting $setting): ?Angle
     {
-        return $this->firstSetting()?->terms($chance) ?? [];
+        return $this->rig->inPlace()->barHang()?->fromParallel($setting);
+    }
+
+    /** @return list<Term> from the middle setting's tension to the share, then what each doubt is worth in share */
+    public function settingTerms(SettingForecast $forecast): array
+    {
+        $adjusters = $this->rig->adjusters();
+        if ($adjusters === null) {
+            return [];
+        }
+        $reference = $adjusters->middle();
+        $arm = $this->prior->known()->barArm;
+        $terms = [new Term('middle_setting', Length::ofMillimetres($this->posterior->tension()))];
+        foreach ($adjusters->all() as $adjuster) {
+            $worth = $adjusters->tensionBetween($reference, $reference->with($adjuster->key, $forecast->setting->step($adjuster->key)), $arm);
+            if ($adjuster->role !== Role::HeadHeight) {
+                $terms[] = new Term("adjuster.{$adjuster->key}", Length::ofMillimetres($worth));
+            }
+        }
+        $terms[] = new Term('restored', $forecast->share()->mean());
+        $doubts = $this->prior->spread($this->ballOffset())->doubts(static fn (CoupledRig $rig, float $at): float => $rig->taut($at + $forecast->tensionOffset)->frontRestored());
+        foreach ($doubts as $parameter => $doubt) {
+            $terms[] = new Term('doubt.'.$this->prior->nameOf($parameter), $doubt);
+        }
+
+        return $terms;
     }
 
     /** How far the chains lean to the rear of square at a setting, with the brackets in their place; null where it cannot be told. */
@@ -155,15 +196,6 @@ final readonly class RigPlan
     public function clearanceTerms(Setting $setting): array
     {
         return $this->rig->inPlace()->barHang()?->clearanceTerms($setting, $this->carried()) ?? [];
-    }
-
-    private function firstSetting(): ?FirstSetting
-    {
-        $adjusters = $this->rig->adjusters();
-
-        return $adjusters === null
-            ? null
-            : new FirstSetting($this->prior, $adjusters, $adjusters->middle(), $this->band, $this->rig->inPlace()->barHang(), $this->ballOffset());
     }
 
     /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */
@@ -182,12 +214,16 @@ final readonly class RigPlan
         return $this->rig->takeBack($rig)?->lost($rig->tensionFor($this->band->middle())) ?? 0.0;
     }
 
-    /** @return list<Term> where it comes from */
-    public function takeBackTerms(): array
+    /** The rig as planned before and after levelling or air springs are on again; null without them. */
+    public function takeBack(): ?LevellingTakeBack
     {
-        $rig = $this->likelyRig();
+        return $this->rig->takeBack($this->likelyRig());
+    }
 
-        return $this->rig->takeBack($rig)?->terms($rig->tensionFor($this->band->middle())) ?? [];
+    /** The tension that is aimed at, mm. */
+    public function tensionAimedAt(): float
+    {
+        return $this->likelyRig()->tensionFor($this->band->middle());
     }
 
     private function likelyRig(): CoupledRig

@@ -41,18 +41,18 @@ final readonly class Ledger
      * The axles over their ratings, of those that bars load: the front axle, and the trailer's. Quick enough to be asked of
      * every setting of a hitch.
      *
-     * @return list<string> lower case
+     * @return list<LoadedAxle>
      */
     public function axlesOver(Attitude $attitude): array
     {
         $group = $attitude->rig()->trailer()->weight - $attitude->load;
         $loads = [
-            'front axle' => ['front_gawr', $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()],
-            'trailer axles' => ['trailer_gawr', $group],
-            'one trailer axle' => ['one_axle_gawr', isset($this->ratings['one_axle_gawr']) ? $this->heaviestAxle($attitude, $group) : -INF],
+            [LoadedAxle::Front, 'front_gawr', $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()],
+            [LoadedAxle::Trailer, 'trailer_gawr', $group],
+            [LoadedAxle::OneOfTheTrailer, 'one_axle_gawr', isset($this->ratings['one_axle_gawr']) ? $this->heaviestAxle($attitude, $group) : -INF],
         ];
         $over = [];
-        foreach ($loads as $what => [$field, $load]) {
+        foreach ($loads as [$what, $field, $load]) {
             if (isset($this->ratings[$field]) && $load > $this->ratings[$field]->kilograms()) {
                 $over[] = $what;
             }

@@ -13,6 +13,9 @@ use Yoke\Units\Length;
 /** The weight distribution hitch, as far as its set-up needs it. */
 final readonly class Hitch
 {
+    /** Usual bar arm and its spread, one deviation, mm (docs/model.md, What is assumed). */
+    public const USUAL_BAR_ARM_MM = [700.0, 45.0];
+
     /** Shortest and longest. */
     public const BAR_ARM_MM = [300.0, 1500.0];
 

@@ -10,6 +10,8 @@ enum TongueWeightSource: string
     case Gauge = 'gauge';
     case TongueScale = 'tongue_scale';
     case BathroomScale = 'bathroom_scale';
+    /** Two weighbridge tickets, coupled with bars off and alone. */
+    case Tickets = 'tickets';
     case Estimate = 'estimate';
 
     /** Usual share of the gross trailer weight, when nothing was weighed. */
@@ -19,7 +21,7 @@ enum TongueWeightSource: string
     public function doubt(): float
     {
         return match ($this) {
-            self::Gauge => 0.03,
+            self::Gauge, self::Tickets => 0.03,
             self::TongueScale => 0.02,
             self::BathroomScale => 0.05,
             self::Estimate => 0.12,

@@ -22,6 +22,28 @@ enum VehicleClass: string
         };
     }
 
+    /** @return array{float, float} usual wheelbase and its spread, one deviation, mm (docs/model.md, What is assumed) */
+    public function wheelbase(): array
+    {
+        return match ($this) {
+            self::SmallCrossover => [2680.0, 100.0],
+            self::FamilySuv => [2950.0, 150.0],
+            self::HalfTon => [3680.0, 200.0],
+            self::ThreeQuarterTon => [4000.0, 250.0],
+        };
+    }
+
+    /** @return array{float, float} usual length from rear axle to ball and its spread, one deviation, mm */
+    public function overhang(): array
+    {
+        return match ($this) {
+            self::SmallCrossover => [1020.0, 100.0],
+            self::FamilySuv => [1150.0, 120.0],
+            self::HalfTon => [1320.0, 120.0],
+            self::ThreeQuarterTon => [1400.0, 140.0],
+        };
+    }
+
     /** Usual ride rate at an axle, kg per mm of fender height, both wheels (docs/model.md, What is usual). */
     public function rideRate(Axle $axle): float
     {

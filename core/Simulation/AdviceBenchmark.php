@@ -6,11 +6,12 @@ namespace Yoke\Simulation;
 
 use Closure;
 use Yoke\Advice\Advisor;
+use Yoke\Advice\HitchSettings;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\ReadingContext;
-use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Simulation\Contest\RigSampler;
 use Yoke\Simulation\Contest\SampledRig;
 
@@ -36,7 +37,7 @@ final readonly class AdviceBenchmark
             $lot = $lottery->draw($i);
             $observations = self::threeStances($lot);
             $began = ($this->seconds)();
-            (new Advisor($lot->adjusters, $lot->adjusters->middle(), Band::usual()))->advise((new Estimation($lot->told, $observations))->posterior(), $lot->adjusters->middle(), 1);
+            (new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), Goal::usual()))->advise((new Estimation($lot->told, $observations))->posterior(), $lot->adjusters->middle(), 1);
             $took += ($this->seconds)() - $began;
         }
 

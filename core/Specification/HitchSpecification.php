@@ -32,6 +32,8 @@ final class HitchSpecification
                 Field::load('bar_rating_low_kg', 'Bars rated from', 0, 2000),
                 Field::load('bar_rating_high_kg', 'Bars rated to', 20, 2500),
                 Field::number('bar_rate_kg_per_mm', 'Rate of one bar, kg/mm', 0.2, 40, 'If its sheet gives it'),
+                Field::number('maker_restored_percent', 'Maker\'s front axle load restored, up to %', 50, 150, 'If its data sheet asks for more than 100'),
+                Field::load('maker_ball_load_kg', 'Maker\'s target for the gauge', 50, 3000, 'Governs where it is entered'),
                 Field::load('ball_gross_kg', 'Ball rated for gross', 200, 20_000),
                 Field::length('ball_size_mm', 'Ball, across', 40, 80),
             ]),

@@ -9,6 +9,7 @@ use Yoke\Estimation\Posterior;
 use Yoke\Family\SwayControl;
 use Yoke\Method\Band;
 use Yoke\Method\CurrentSetting;
+use Yoke\Method\Tolerances;
 use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
 use Yoke\Statics\Attitude;
@@ -22,10 +23,6 @@ final readonly class SwayRisks
 {
     private const LEAST_SHARE = 0.10;
 
-    private const NOSE_UP_DEGREES = 0.2;
-
-    private const BENT_MM = 5.0;
-
     /** Less likely than this is not worth a line. */
     private const WORTH_SAYING = 0.02;
 
@@ -37,7 +34,7 @@ final readonly class SwayRisks
     /** Cams so far off do nothing to restore. */
     private const CAMS_LOST_MM = 50.0;
 
-    public function __construct(private Posterior $posterior, private CurrentSetting $trial, private Band $band, private SwayControl $control)
+    public function __construct(private Posterior $posterior, private CurrentSetting $trial, private Band $band, private SwayControl $control, private Tolerances $tolerances = new Tolerances)
     {
     }
 
@@ -89,7 +86,7 @@ final readonly class SwayRisks
     {
         $pitch = $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees());
 
-        return new SwayRisk('Trailer nose-up', 1.0 - $pitch->chanceBelow(self::NOSE_UP_DEGREES), sprintf('It stands %.1f ± %.1f° %s.', abs($pitch->mean()), $pitch->deviation(), $pitch->mean() > 0.0 ? 'nose-up' : 'nose-down'), 'Lower the head a hole, and set the tension again.', Station::Head);
+        return new SwayRisk('Trailer nose-up', 1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees), sprintf('It stands %.1f ± %.1f° %s.', abs($pitch->mean()), $pitch->deviation(), $pitch->mean() > 0.0 ? 'nose-up' : 'nose-down'), 'Lower the head a hole, and set the tension again.', Station::Head);
     }
 
     private function lightFront(): SwayRisk
@@ -103,7 +100,7 @@ final readonly class SwayRisks
     {
         $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
 
-        return new SwayRisk('Sway control slack with its bars', $this->control->isFedByBars() ? $bend->chanceBelow(self::BENT_MM) : 0.0, sprintf('The bars bend %.0f ± %.0f mm; friction and cams live on their load.', $bend->mean(), $bend->deviation()), 'More tension, within the band.', Station::BarsUp);
+        return new SwayRisk('Sway control slack with its bars', $this->control->isFedByBars() ? $bend->chanceBelow($this->tolerances->bentMm) : 0.0, sprintf('The bars bend %.0f ± %.0f mm; friction and cams live on their load.', $bend->mean(), $bend->deviation()), 'More tension, within the band.', Station::BarsUp);
     }
 
     /** @return list<SwayRisk> */
@@ -121,8 +118,8 @@ final readonly class SwayRisks
     /** @param  Closure(Attitude): float  $of  the carried rig */
     private function predict(Closure $of): Normal
     {
-        $more = $this->trial->more;
+        $tensionOffset = $this->trial->tensionOffset;
 
-        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $more)), $this->trial->ballOffset);
+        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $tensionOffset)), $this->trial->ballOffset);
     }
 }

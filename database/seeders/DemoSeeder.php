@@ -14,6 +14,7 @@ use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Screens\Log\ReturnVisit;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Service\RigCare;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
@@ -111,7 +112,7 @@ final class DemoSeeder extends Seeder
         $state = $rig->loadStates->first(static fn (LoadState $one): bool => $one->name === ($plan['aboard'] ?? LoadState::AS_WEIGHED));
         $last = isset($plan['comes_back_from']) ? Job::query()->where('title', $plan['comes_back_from'])->firstOrFail() : null;
 
-        return $last instanceof Job ? (new ReturnVisit($last, $state, $by))->begin($plan['title']) : Job::query()->create([
+        return $last instanceof Job ? (new ReturnVisit($last, $state, $by, app(JobAnalyses::class)))->begin($plan['title']) : Job::query()->create([
             'rig_id' => $rig->id,
             'title' => $plan['title'],
             'booked_on' => Date::today(),

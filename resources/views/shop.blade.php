@@ -1,7 +1,7 @@
 <x-layout title="The whole shop" here="log">
     <main class="yard">
         <div class="yard-head"><h1>The whole shop</h1><form method="post" data-needs-connection action="{{ route('shop.make') }}">@csrf<button class="button is-first">Back up now</button></form></div>
-        @if (session('done'))<p class="do-next is-in-band" role="status">{{ session('done') }}</p>@endif
+        @if (session('done'))<p class="do-next is-in-range" role="status">{{ session('done') }}</p>@endif
         @error('file')<p class="do-next is-over" role="alert">{{ $message }}</p>@enderror
         <p class="sentence">A backup is one file with everything: jobs, photos, people and their passwords' hashes. It is made while the shop is in use. Keep a copy elsewhere, and where only you reach it.</p>
         @if ($backups === [])

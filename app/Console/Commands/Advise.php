@@ -5,21 +5,41 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Interchange\AdviceFile;
+use App\Interchange\BadField;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+use Yoke\Advice\Policy;
 
 final class Advise extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:advise {file : A job with its readings as JSON}';
+    protected $signature = 'yoke:advise {file? : A job with its readings as JSON} {--lines : Jobs on standard input, one a line; one answer a line}';
 
     protected $description = 'Read a job and print what its readings tell, and the next move, as JSON';
 
-    public function handle(): int
+    public function handle(Policy $policy): int
     {
-        /** @var string $file */
+        if ($this->option('lines') === true) {
+            return $this->lines($policy);
+        }
         $file = $this->argument('file');
 
-        return $this->answer($file, static fn (string $json): string => AdviceFile::ofJson($json)->advised());
+        return $this->answer(is_string($file) ? $file : '', static fn (string $json): string => AdviceFile::ofJson($json, $policy)->advised());
+    }
+
+    /** A bad line is answered with its field, and the next is read. */
+    private function lines(Policy $policy): int
+    {
+        $input = fopen('php://stdin', 'r');
+        while ($input !== false && ($line = fgets($input)) !== false) {
+            try {
+                $this->output->writeln(AdviceFile::ofJson($line, $policy)->advised(0), OutputInterface::OUTPUT_RAW);
+            } catch (BadField $bad) {
+                $this->output->writeln((string) json_encode(['error' => $bad->getMessage()], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+            }
+        }
+
+        return self::SUCCESS;
     }
 }

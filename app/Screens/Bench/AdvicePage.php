@@ -5,80 +5,220 @@ declare(strict_types=1);
 namespace App\Screens\Bench;
 
 use App\Models\User;
-use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\AdviceWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Diagnosis;
 use Yoke\Advice\Finding;
+use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
-use Yoke\Estimation\ReadingError;
-use Yoke\Estimation\Residual;
+use Yoke\Analysis\GoverningVerdict;
+use Yoke\Analysis\InstrumentEvidence;
+use Yoke\Analysis\JobAnalysis;
+use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\MethodView;
+use Yoke\Estimation\Suspect;
+use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\Proof;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
+use Yoke\Rig\Levelling;
 use Yoke\Statics\CoupledRig;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\Term;
 
-/** What a job's readings tell and what to do next, in a person's words and units. */
+/** The verdict of a job and what to do next, in a person's words and units. */
 final readonly class AdvicePage
 {
+    /** A runner-up below this chance is none. */
+    private const WORTH_SAYING = 0.05;
+
+    private const RUNNERS_UP = 3;
+
+    /** From this chance on a reading is asked for again. */
+    private const SUSPECT = 0.5;
+
     public SettingWords $words;
+
+    public AdviceWords $says;
+
+    public VerdictWords $verdictWords;
 
     private QuantityWords $print;
 
-    public function __construct(public JobAnalysis $workup, private User $person)
+    public JobAnalysis $analysis;
+
+    public function __construct(public AnalysedJob $job, private User $person)
     {
-        $this->words = new SettingWords($workup->described);
+        $this->analysis = $job->analysis();
+        $this->words = new SettingWords($job->described);
+        $this->says = new AdviceWords($this->words, $person);
+        $this->verdictWords = new VerdictWords($person);
         $this->print = new QuantityWords($person);
     }
 
-    /** The next move in one sentence. */
+    public function verdict(): ?GoverningVerdict
+    {
+        return $this->analysis->verdict();
+    }
+
+    /** The target range, as it has to be when it is measured. */
+    public function range(): string
+    {
+        return VerdictWords::range($this->job->goal->band, $this->verdict(), $this->lifter());
+    }
+
+    /** Both figures, now and on the road, where levelling takes some back; else an empty text. */
+    public function onTheRoad(): string
+    {
+        $verdict = $this->verdict();
+
+        return $verdict === null ? '' : VerdictWords::onTheRoad($verdict, $this->lifter());
+    }
+
+    /** Which key in words lifts the rear on the road; null where nothing does. */
+    private function lifter(): ?string
+    {
+        return $this->job->described->levellingLoss() === null ? null : ($this->job->described->levelling() === Levelling::None ? 'air' : 'levelling');
+    }
+
+    public function recommendation(): ?Recommendation
+    {
+        return $this->job->recommendation();
+    }
+
+    /** The next move in one sentence: in the hitch's settings where they are known, else in height. */
     public function move(): string
     {
-        $advised = $this->workup->advised();
-        $setting = $advised->outlook->setting;
-        $on = $this->workup->trial?->setting;
+        $recommendation = $this->recommendation();
 
-        return match ($advised->move) {
-            Action::Set => $on === null ? $this->hookUp($setting) : "Go to {$this->words->of($setting, $on)}: {$this->words->change($on, $setting)}.",
-            Action::Stop => 'Stop here: leave it at '.$this->words->of($setting).'.',
-            Action::ReadAgain => 'Roll forward and back and read again at '.$this->words->of($setting).'.',
-            Action::Cannot => 'No setting of this hitch can be advised.',
-        };
+        return $recommendation === null ? $this->says->tension($this->analysis->tension()) : $this->says->move($recommendation);
     }
 
-    /** The first hook-up: of a return visit where it was left, corrected for what travels now. */
-    private function hookUp(Setting $advised): string
+    public function isInRange(): bool
     {
-        return "Hook up at {$this->words->of($advised)}".($this->workup->start()?->equals($advised) === true ? ': as it was left last time, corrected for what travels now.' : '.');
+        $recommendation = $this->recommendation();
+
+        return $recommendation === null ? $this->says->isDone($this->analysis->tension()) : $recommendation->action === Action::Stop;
     }
 
-    /** A chance in words: nothing is ever quite sure. */
-    public function chance(SettingForecast|Finding $of): string
+    /** How likely, in a sentence. */
+    public function chance(): string
     {
-        $percent = (int) round(100 * $of->chance);
+        $recommendation = $this->recommendation();
+        $verdict = $this->verdict();
 
         return match (true) {
-            $percent >= 100 => 'over 99 %',
-            $percent <= 0 => 'under 1 %',
-            default => "{$percent} %",
+            $recommendation !== null => $this->says->likely($recommendation->forecast->chance),
+            $verdict !== null => $this->says->likely($verdict->chances->inRange),
+            default => '',
         };
     }
 
-    /** A fender height at the setting of the next move, with its doubt. */
-    public function expected(Axle $axle): string
+    /** What the tape is to show, in a sentence; an empty text while no fender was taped. */
+    public function expected(): string
     {
-        $height = $this->height($this->workup->advised()->outlook->setting, $axle);
+        if (! $this->isTaped()) {
+            return '';
+        }
+        $recommendation = $this->recommendation();
+        if ($recommendation === null) {
+            return $this->says->heightsInRange($this->analysis->tension());
+        }
+        $read = function (Axle $axle) use ($recommendation): string {
+            $height = $this->height($recommendation->forecast->setting, $axle);
 
-        return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
+            return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
+        };
+
+        return Text::of('move.expect', ['front' => $read(Axle::Front), 'rear' => $read(Axle::Rear)]);
+    }
+
+    /** Whether a front fender was taped in any stance, so that heights can be told. */
+    private function isTaped(): bool
+    {
+        return $this->job->taped->isAnyTaped();
+    }
+
+    /** What the move does to the loads, in a sentence, or an empty text. */
+    public function worth(): string
+    {
+        $worth = $this->recommendation()?->worth();
+
+        return $worth === null ? '' : $this->says->worth($worth);
+    }
+
+    /** @return list<string> why, a sentence each */
+    public function because(): array
+    {
+        $recommendation = $this->recommendation();
+        $method = $this->job->goal->criterion;
+        $sentences = [$recommendation === null ? Text::of('move.because.tension') : $this->says->because($recommendation, $method)];
+        if ($method !== Criterion::FrontRestoration) {
+            $sentences[] = Text::of('verdict.by_method', ['method' => lcfirst($this->says->method($method))]);
+        }
+        if ($this->isTurnedLoaded()) {
+            $sentences[] = Text::of('move.turned_loaded');
+        }
+        $most = $this->job->described->makersMostRestored();
+
+        return $most === null ? $sentences : [...$sentences, Text::of('move.makers_more', ['percent' => (int) round(100 * $most)])];
+    }
+
+    /** Whether the move turns a screw under load. */
+    private function isTurnedLoaded(): bool
+    {
+        $recommendation = $this->recommendation();
+        $from = $recommendation?->present?->setting;
+        foreach ($recommendation === null || $from === null ? [] : $from->changesTo($recommendation->forecast->setting) as $key) {
+            if ($this->job->adjusters?->get($key)->isTurnedLoaded === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<SettingForecast> */
+    public function runnersUp(): array
+    {
+        return $this->recommendation()?->runnersUp(self::RUNNERS_UP, self::WORTH_SAYING) ?? [];
+    }
+
+    /** @return array<string, int> how many settings are ruled out, by why in words */
+    public function ruledOut(): array
+    {
+        $ruledOut = [];
+        foreach ($this->recommendation()?->excluded() ?? [] as $why => $many) {
+            $ruledOut[$this->says->excluded(Exclusion::from($why))] = $many;
+        }
+
+        return $ruledOut;
+    }
+
+    /** @return list<Suspect> readings to check */
+    public function suspects(): array
+    {
+        return array_values(array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->chance >= self::SUSPECT));
+    }
+
+    /** @return list<InstrumentEvidence> what each instrument says for itself, where more than one was read */
+    public function evidence(): array
+    {
+        return $this->analysis->evidence();
+    }
+
+    /** @return list<string> */
+    public function disagreements(): array
+    {
+        return array_map(VerdictWords::disagreement(...), $this->analysis->disagreements());
     }
 
     /** What a setting that is tried on the drawing would read. */
@@ -86,106 +226,83 @@ final readonly class AdvicePage
     {
         $read = fn (Axle $axle): string => $this->print->height($this->height($setting, $axle)->mean());
 
-        return ucfirst($this->words->of($setting, $this->workup->reference()))." on the drawing: front {$read(Axle::Front)}, rear {$read(Axle::Rear)}.";
+        return ucfirst($this->words->of($setting, $this->job->reference()))." on the drawing: front {$read(Axle::Front)}, rear {$read(Axle::Rear)}.";
     }
 
-    public function name(SettingForecast $outlook): string
+    public function name(SettingForecast $forecast): string
     {
-        return $this->words->of($outlook->setting, $this->workup->reference());
-    }
-
-    /** A reading that the others contradict, with the slip that fits. */
-    public function doubtful(Residual $reading): string
-    {
-        [$stance, $axle] = explode('.', $reading->observation->name) + ['', ''];
-        $expected = $this->print->height($reading->observation->value - $reading->off);
-        $which = $stance === 'carried' ? "the {$axle} fender of this trial" : "the {$axle} fender {$stance}";
-        $slip = ReadingError::likeliest($reading)->value;
-
-        return 'Read '.$which." again: all the other readings say about {$expected}, it says {$this->print->height($reading->observation->value)}. Perhaps {$slip}.";
-    }
-
-    public function methodName(MethodView $view): string
-    {
-        return ucfirst(str_replace('_', ' ', $view->key));
-    }
-
-    public function methodValue(MethodView $view): string
-    {
-        $value = $view->value;
-
-        return match (true) {
-            $value === null => '–',
-            in_array($view->key, ['front_restoration', 'axle_scale'], true) => sprintf('%d ± %d %%', round(100 * $value->mean()), round(100 * $value->deviation())),
-            $view->key === 'ball_load' => "{$this->print->load(Load::ofKilograms($value->mean()))} ± {$this->print->load(Load::ofKilograms($value->deviation()))}",
-            default => "{$this->print->change($value->mean())} {$this->print->doubt($value)}",
-        };
+        return $this->words->of($forecast->setting, $this->job->reference());
     }
 
     /** @return list<array{string, string, string}> what, its value with doubt, what it is worth */
     public function rig(): array
     {
-        $posterior = $this->workup->posterior;
+        $posterior = $this->analysis->posterior();
+        $load = fn (float $kilograms): string => $this->print->about(Load::ofKilograms($kilograms));
         $springs = fn (string $which, int $parameter): array => [
             "{$which} springs",
-            sprintf('%.1f ± %.1f kg/mm', $posterior->value($parameter)->mean(), $posterior->value($parameter)->deviation()),
-            "1 mm for each {$this->print->load(Load::ofKilograms($posterior->value($parameter)->mean()))}",
+            $this->print->rate($posterior->value($parameter)),
+            $this->print->squat($posterior->value($parameter)->mean()),
         ];
         $tongue = $posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
-        $bar = $posterior->value(RigPrior::BAR_RATE);
         $tension = $posterior->value(RigPrior::TENSION);
-        $gross = Load::ofKilograms($posterior->rig()->trailer()->weight);
+        $gross = $posterior->rig()->trailer()->weight;
 
         return [
             $springs('Front', RigPrior::FRONT_RATE),
             $springs('Rear', RigPrior::REAR_RATE),
-            ['Tongue weight', "{$this->print->load(Load::ofKilograms($tongue->mean()))} ± {$this->print->load(Load::ofKilograms($tongue->deviation()))}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross->kilograms(), $this->print->load($gross))],
-            ['One spring bar', sprintf('%.1f ± %.1f kg/mm', $bar->mean(), $bar->deviation()), 'at its hook-up point'],
-            ['Tension of '.$this->words->of($this->workup->reference()), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", 'how far it bends the bars of itself'],
-            ['Front fender alone', $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
-            ['Rear fender alone', $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
+            ['Tongue weight', "{$load($tongue->mean())} ± {$load($tongue->deviation())}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross, $load($gross))],
+            ['One spring bar', $this->print->rate($posterior->value(RigPrior::BAR_RATE)), 'at its hook-up point'],
+            ['Tension'.($this->job->adjusters === null ? '' : ' of '.$this->words->of($this->job->reference())), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", 'how far it bends the bars'],
+            ...($this->isTaped() ? [
+                ['Front fender alone', $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
+                ['Rear fender alone', $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
+            ] : []),
         ];
     }
 
     /** @return list<array{Check, string}>|null what is looked at before the setting is left alone, and how it stands */
     public function checks(): ?array
     {
-        $trial = $this->workup->trial;
-        $rating = $this->workup->described->inPlace()->barRating();
+        $current = $this->analysis->current;
+        $inPlace = $this->job->described->inPlace();
 
-        return $trial === null ? null : array_map(fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))], (new Proof($this->workup->posterior, $trial, $rating, $this->workup->described->inPlace()->barHang()))->checks());
+        return $current === null ? null : array_map(
+            fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))],
+            (new Proof($this->analysis->posterior(), $current, $inPlace->barRating(), $inPlace->barHang(), $this->job->goal->tolerances))->checks(),
+        );
     }
 
-    /** @return list<Finding>|null null before the first hook-up */
+    /** @return list<array{what: string, means: string, remedy: string, chance: string}>|null null before the first hook-up */
     public function findings(): ?array
     {
-        $trial = $this->workup->trial;
+        $findings = $this->analysis->findings();
 
-        return $trial === null ? null : (new Diagnosis($this->workup->posterior, $trial, $this->workup->band(), $this->workup->described->obstacles()))->findings();
+        return $findings === null ? null : array_map(fn (Finding $finding): array => [...$this->says->finding($finding), 'chance' => $this->says->chance($finding->chance)], $findings);
     }
 
     /** A fender's height at a setting. */
     public function height(Setting $setting, Axle $axle): Normal
     {
-        $tensionOffset = $this->workup->tensionOffset($setting);
+        $tensionOffset = $this->job->tensionOffset($setting);
 
-        return $this->workup->posterior->height($axle, static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
+        return $this->analysis->posterior()->height($axle, static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
             $carried = $rig->carried($tension + $tensionOffset);
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $this->workup->raise($setting));
+        }, $this->job->ballOffset($setting));
     }
 
     /**
-     * What can be set on the hitch, standing as a round has it; else as advised.
+     * What can be set on the hitch, standing as a hook-up has it; else as recommended.
      *
      * @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}>
      */
-    public function settingFields(int $round): array
+    public function settingFields(int $hookUp): array
     {
-        $setting = $this->workup->setting($round) ?? $this->workup->advised()->outlook->setting;
+        $setting = $this->job->setting($hookUp) ?? $this->recommendation()->forecast->setting ?? ($this->job->adjusters === null ? null : $this->job->reference());
 
-        return array_map(fn (Adjuster $adjuster): array => [
+        return $setting === null ? [] : array_map(fn (Adjuster $adjuster): array => [
             'key' => $adjuster->key,
             'label' => ucfirst($adjuster->key),
             'on' => $setting->step($adjuster->key),

@@ -9,22 +9,16 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\Screens\Sway\SwayPage;
-use App\UseCases\Analysis\JobAnalysis;
-use App\UseCases\Tape\Entry;
+use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapedHeights;
-use Yoke\Advice\Policy;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\StanceFigures;
-use Yoke\Method\EqualSquat;
-use Yoke\Method\FrontRestoration;
-use Yoke\Method\Judgement;
 use Yoke\Method\RestorationTargets;
 use Yoke\Procedure\Station;
 use Yoke\Readings\Height\Caution;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\Plausibility;
 use Yoke\Readings\Height\Settling;
@@ -40,6 +34,8 @@ use Yoke\Units\Text\LengthPrinter;
 /** Everything the bench shows of a job at one station. */
 final class BenchPage
 {
+    public readonly Job $job;
+
     public readonly Rig $rig;
 
     public readonly LengthPrinter $print;
@@ -57,23 +53,15 @@ final class BenchPage
 
     private ?AdvicePage $advice = null;
 
-    /**
-     * @param  Station|null  $station  where the work goes on when none is given
-     * @param  list<Entry>  $entries  what is being typed and is not saved yet
-     */
-    public function __construct(
-        public readonly Job $job,
-        public readonly User $viewer,
-        HeightDoubt $doubt,
-        ?Station $station = null,
-        public readonly Look $look = new Look,
-        array $entries = [],
-    ) {
-        $this->rig = $job->rigAsWorked()->core();
+    /** @param  Station|null  $station  where the work goes on when none is given */
+    public function __construct(public readonly AnalysedJob $analysed, public readonly User $viewer, ?Station $station = null, public readonly Look $look = new Look)
+    {
+        $this->job = $analysed->job;
+        $this->rig = $analysed->rig;
         $this->print = $viewer->lengthPrinter();
-        $this->taped = TapedHeights::saved($job, $this->rig, $doubt)->with($entries);
+        $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
-        $this->progress = new StationProgress($job, $this->heights);
+        $this->progress = new StationProgress($this->job, $this->heights);
         $this->station = $station ?? $this->progress->current();
     }
 
@@ -90,7 +78,7 @@ final class BenchPage
             return null;
         }
 
-        return $this->plan()->plan->filledIn($this->heights);
+        return $this->analysed->plan()->filledIn($this->heights);
     }
 
     /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
@@ -101,30 +89,23 @@ final class BenchPage
         return array_values(array_filter($stances, fn (StanceFigures $drawn): bool => ! $this->heights->holdsBothEndsOf($drawn->stance)));
     }
 
-    /** What all readings together tell, and the next move; null while they cannot. */
-    public function advice(): ?AdvicePage
+    /** What all readings together tell, and the next move. */
+    public function advice(): AdvicePage
     {
-        if ($this->advice === null) {
-            $workup = JobAnalysis::of($this->job, $this->taped, app(Policy::class));
-            $this->advice = $workup === null ? null : new AdvicePage($workup, $this->viewer);
-        }
-
-        return $this->advice;
+        return $this->advice ??= new AdvicePage($this->analysed, $this->viewer);
     }
 
-    /** The job's trials; null while their worth cannot be told. */
+    /** The job's hook-ups; null while the hitch's settings are not known. */
     public function trials(): ?TrialsPage
     {
-        $advice = $this->advice();
-
-        return $advice === null ? null : new TrialsPage($this->job, $this->taped, $advice->workup, $advice->words, $this->print, $this->look);
+        return $this->analysed->adjusters === null ? null : new TrialsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
     }
 
     /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
     public function tried(): array
     {
         $advice = $this->look->tried === [] ? null : $this->advice();
-        $setting = $advice?->workup->settingOf($this->look->tried);
+        $setting = $this->analysed->settingOf($this->look->tried);
         if ($setting === null || $advice === null) {
             return [];
         }
@@ -140,26 +121,26 @@ final class BenchPage
     /** Whether the carried rig was read and nobody said at which setting. */
     public function isSettingUnsaid(): bool
     {
-        return ! $this->isSettingKnown() && $this->heights->at(Stance::Carried, Axle::Front) !== null;
+        return $this->analysed->isSettingUnsaid();
     }
 
     /** Whether somebody wrote down which setting is on. */
     public function isSettingKnown(): bool
     {
-        return $this->job->settingOf($this->job->roundOf(Stance::Carried)) !== null;
+        return $this->analysed->isSettingKnown();
     }
 
-    /** The vehicle maker's word where it changes the verdict: a band of its own, or none at all. Else an empty text. */
+    /** The vehicle maker's word where it changes the verdict: a range of its own, or none at all. Else an empty text. */
     public function makersWord(): string
     {
-        $word = $this->job->rigAsWorked()->described()->makersWord();
+        $policy = $this->analysed->described->makersWord();
 
-        return $word !== null && ($word->forbids() || $word->band() !== null) ? $word->says($this->viewer->loadUnit()) : '';
+        return $policy !== null && ($policy->forbids() || $policy->band() !== null) ? $this->advice()->says->manufacturer($policy) : '';
     }
 
     public function isForbidden(): bool
     {
-        return $this->job->rigAsWorked()->described()->makersWord()?->forbids() ?? false;
+        return $this->analysed->described->makersWord()?->forbids() ?? false;
     }
 
     /** The view beside the station that says more of it than the verdict, if any. */
@@ -178,27 +159,17 @@ final class BenchPage
 
     public function sway(): SwayPage
     {
-        return new SwayPage($this->job, $this->viewer, $this->advice());
+        return new SwayPage($this->analysed, $this->viewer);
     }
 
     public function plan(): PlanPage
     {
-        return $this->plan ??= PlanPage::ofJob($this->job, $this->viewer);
-    }
-
-    public function restoration(): Judgement
-    {
-        return (new FrontRestoration($this->job->band()))->judge($this->heights, $this->print);
-    }
-
-    public function squat(): Judgement
-    {
-        return (new EqualSquat)->judge($this->heights, $this->print);
+        return $this->plan ??= PlanPage::ofJob($this->analysed, $this->viewer);
     }
 
     public function rule(): ?FrontRule
     {
-        return FrontRule::of($this->heights, $this->job->band());
+        return FrontRule::of($this->heights, $this->advice()->verdict()->range ?? $this->analysed->goal->band);
     }
 
     public function targets(): ?RestorationTargets

@@ -7,6 +7,7 @@ namespace App\Screens\Bench;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\SaveOutcome;
+use App\Words\VerdictWords;
 use Illuminate\Support\Facades\Date;
 
 /**
@@ -57,9 +58,11 @@ final readonly class TapeAnswer
     /** The verdict in one line, for a screen reader. */
     private function said(): string
     {
-        $judged = $this->page->restoration();
+        $advice = $this->page->advice();
+        $verdict = $advice->verdict();
+        $says = $verdict === null ? '' : VerdictWords::share($verdict->share).' '.VerdictWords::verdict($verdict->verdict).'. ';
 
-        return trim("{$judged->printed} {$judged->verdict->value}. {$judged->advice}");
+        return trim($says.$advice->move().' '.$advice->chance());
     }
 
     /** @return Field */

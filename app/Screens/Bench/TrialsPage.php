@@ -5,25 +5,31 @@ declare(strict_types=1);
 namespace App\Screens\Bench;
 
 use App\Models\Job;
-use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
 use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\SettingForecast;
 use Yoke\Drawing\Plot\StancePlot;
-use Yoke\Method\Chances;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Statics\CoupledRig;
 use Yoke\Units\Text\LengthPrinter;
 
 /** The trials of a job: as a ladder, on a plot, and the map of every setting. */
 final readonly class TrialsPage
 {
-    public function __construct(private Job $job, private TapedHeights $taped, private JobAnalysis $workup, private SettingWords $words, private LengthPrinter $print, private Look $look)
+    private Job $job;
+
+    private TapedHeights $taped;
+
+    public function __construct(private AnalysedJob $workup, private SettingWords $words, private LengthPrinter $print, private Look $look)
     {
+        $this->job = $workup->job;
+        $this->taped = $workup->taped;
     }
 
     /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
@@ -54,13 +60,13 @@ final readonly class TrialsPage
 
     public function plot(): StancePlot
     {
-        return new StancePlot($this->workup->posterior, $this->job->band(), array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->trial->ballOffset ?? 0.0);
+        return new StancePlot($this->workup->posterior(), $this->workup->goal->band, array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->current()->ballOffset ?? 0.0, $this->workup->goal->tolerances);
     }
 
     /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */
     public function trials(): array
     {
-        $alone = [Axle::Front->value => $this->workup->posterior->heightAlone(Axle::Front), Axle::Rear->value => $this->workup->posterior->heightAlone(Axle::Rear)];
+        $alone = [Axle::Front->value => $this->workup->posterior()->heightAlone(Axle::Front), Axle::Rear->value => $this->workup->posterior()->heightAlone(Axle::Rear)];
         $trials = [];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round)?->gaussian();
@@ -82,8 +88,8 @@ final readonly class TrialsPage
     /** @return non-empty-list<array{more: float, says: string}> the settings of the first adjuster, the others as they are */
     public function ticks(): array
     {
-        $adjuster = $this->workup->adjusters->all()[0];
-        $stays = $this->workup->advised()->outlook->setting;
+        $adjuster = ($this->workup->adjusters?->all() ?? [])[0];
+        $stays = $this->recommended();
 
         return array_map(fn (float $step): array => [
             'more' => $this->workup->tensionOffset($stays->with($adjuster->key, $step)),
@@ -98,13 +104,13 @@ final readonly class TrialsPage
      */
     public function map(): array
     {
-        $tension = $this->adjuster(Role::Tension) ?? $this->workup->adjusters->all()[0];
+        $tension = $this->adjuster(Role::Tension) ?? ($this->workup->adjusters?->all() ?? [])[0];
         $tilt = $this->adjuster(Role::Tilt);
         $outlooks = [];
-        foreach ($this->workup->advised()->ranking as $outlook) {
+        foreach ($this->workup->recommendation()->ranking ?? [] as $outlook) {
             $outlooks[$this->key($outlook->setting)] = $outlook;
         }
-        $stays = $this->workup->trial->setting ?? $this->workup->reference();
+        $stays = $this->workup->current()->setting ?? $this->workup->reference();
         $settings = static fn (float $step): array => array_map(
             static fn (?float $column): Setting => $tilt === null || $column === null ? $stays->with($tension->key, $step) : $stays->with($tension->key, $step)->with($tilt->key, $column),
             $tilt?->range->all() ?? [null],
@@ -127,9 +133,9 @@ final readonly class TrialsPage
             'steps' => $setting->steps(),
             'says' => $this->words->of($setting),
             'percent' => (int) round(100 * ($outlook->chance ?? 0.0)),
-            'excluded' => $outlook->excluded ?? '',
-            'on' => $this->workup->trial?->setting->equals($setting) ?? false,
-            'best' => $this->workup->advised()->outlook->setting->equals($setting),
+            'excluded' => $outlook?->excluded === null ? '' : Text::of("exclusion.{$outlook->excluded->value}"),
+            'on' => $this->workup->current()?->setting?->equals($setting) ?? false,
+            'best' => $this->recommended()->equals($setting),
             'tried' => $this->tried()?->equals($setting) ?? false,
         ];
     }
@@ -142,16 +148,19 @@ final readonly class TrialsPage
 
     private function share(Setting $setting): string
     {
-        $tensionOffset = $this->workup->tensionOffset($setting);
-        $share = $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $tensionOffset)->frontRestored(), $this->workup->raise($setting));
-        $chances = Chances::ofOutside($share->chanceBelow($this->job->band()->from), 1 - $share->chanceBelow($this->job->band()->to));
+        $forecast = $this->workup->analysis()->stances()->at($this->workup->tensionOffset($setting), $this->workup->ballOffset($setting));
 
-        return sprintf('%d ± %d %%, %s', round(100 * $share->mean()), round(100 * $share->deviation()), $chances->verdict()->value);
+        return VerdictWords::share($forecast->share()).', '.VerdictWords::verdict($forecast->chances->verdict());
+    }
+
+    private function recommended(): Setting
+    {
+        return $this->workup->recommendation()->forecast->setting ?? $this->workup->reference();
     }
 
     private function adjuster(Role $role): ?Adjuster
     {
-        foreach ($this->workup->adjusters->all() as $adjuster) {
+        foreach (($this->workup->adjusters?->all() ?? []) as $adjuster) {
             if ($adjuster->role === $role) {
                 return $adjuster;
             }

@@ -9,16 +9,15 @@ use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Plan\FastenerLine;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\AnalysedJob;
 use App\Words\SettingWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Counting;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\CoreException;
+use Yoke\Analysis\GoverningVerdict;
 use Yoke\Drawing\Elevation;
 use Yoke\Head\ShankPlace;
-use Yoke\Method\Judgement;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Service\Recheck;
@@ -29,25 +28,22 @@ final readonly class CardPage
 {
     public PlanPage $plan;
 
+    public Job $job;
+
     private BenchPage $bench;
 
     /** @param  User  $person  whose units it is printed in */
-    public function __construct(public Job $job, public User $person)
+    public function __construct(private AnalysedJob $analysed, public User $person)
     {
-        $this->plan = PlanPage::ofJob($job, $person);
-        $this->bench = new BenchPage($job, $person, app(HeightDoubt::class));
+        $this->job = $analysed->job;
+        $this->plan = PlanPage::ofJob($analysed, $person);
+        $this->bench = new BenchPage($analysed, $person);
     }
 
     /** Null while nobody wrote it down. */
     public function setting(): ?Setting
     {
-        try {
-            $steps = $this->job->settingOf($this->job->roundOf(Stance::Carried));
-
-            return $steps === null ? null : $this->plan->described->adjusters()?->setting($steps);
-        } catch (CoreException) {
-            return null;
-        }
+        return $this->analysed->setting($this->job->roundOf(Stance::Carried));
     }
 
     public function settingInWords(): string
@@ -80,9 +76,16 @@ final readonly class CardPage
         return $reading === null ? '–' : $this->plan->print->length($reading->height());
     }
 
-    public function verdict(): Judgement
+    /** Null while nothing was read carried. */
+    public function verdict(): ?GoverningVerdict
     {
-        return $this->bench->restoration();
+        return $this->bench->advice()->verdict();
+    }
+
+    /** Both figures, now and on the road, where levelling takes some back; else an empty text. */
+    public function onTheRoad(): string
+    {
+        return $this->bench->advice()->onTheRoad();
     }
 
     /** @return list<FastenerLine> */

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Screens\Loads;
 
-use App\Models\Job;
 use App\Models\LoadState;
+use App\Models\User;
+use App\Screens\Plan\TakeBackTerms;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\AdviceWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\CoreException;
-use Yoke\Method\CurrentSetting;
 use Yoke\Planning\LoadedState;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
@@ -28,9 +31,11 @@ final class LoadColumn
 
     private ?Recommendation $advised = null;
 
-    /** @param  CurrentSetting|null  $trial  null before the first hook-up: what nobody read needs no small move */
-    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly Job $job, private readonly ?CurrentSetting $trial, private readonly SettingWords $words, private readonly QuantityWords $print)
+    private readonly AdviceWords $says;
+
+    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly AnalysedJob $workup, private readonly SettingWords $words, private readonly QuantityWords $print, User $person)
     {
+        $this->says = new AdviceWords($words, $person);
     }
 
     /** @return list<array{string, string}> */
@@ -44,7 +49,7 @@ final class LoadColumn
             ['Gross trailer weight', $this->print->load(Load::ofKilograms($this->loaded->gross()))],
             ['Tongue weight, level', $this->load($this->loaded->tongueWeight())],
             ['Share of gross on the tongue', sprintf('%.1f %%', 100 * $this->loaded->tongueShare()->share)],
-            ['Front axle load put back', sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))],
+            [Text::of('verdict.heading'), VerdictWords::share($restored)],
             ['Fenders alone, front, rear', "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
             ['From there to carried', "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
             ['Trailer, carried', $this->print->degrees($carried->trailerPitchAngle()).($carried->trailerPitch > 0.0 ? ' nose-up' : ' nose-down')],
@@ -80,36 +85,36 @@ final class LoadColumn
     {
         $to = $this->keepable();
 
-        return match ($this->advised()?->move) {
-            null => 'Nothing is hooked up and read yet: the small move shows after the first trial.',
-            Action::Set => "Go to {$this->words->of($to, $this->setting)}: {$this->words->change($this->setting, $to)}.",
-            Action::Cannot => 'No small step brings this load into band: set it up again, with washers and head.',
-            default => "Leave it at {$this->words->of($to)}.",
+        return match ($this->advised()?->action) {
+            null => Text::of('load.nothing_yet'),
+            Action::Set => Text::of('move.go', ['change' => $this->words->change($this->setting, $to), 'setting' => $this->words->of($to, $this->setting)]),
+            Action::Cannot => Text::of('load.beyond_small_steps'),
+            default => Text::of('move.stop', ['setting' => $this->words->of($to)]),
         };
     }
 
     public function isMove(): bool
     {
-        return $this->advised()?->move === Action::Set;
+        return $this->advised()?->action === Action::Set;
     }
 
     public function isFine(): bool
     {
-        return $this->advised()?->move === Action::Stop || $this->advised()?->move === Action::ReadAgain;
+        return $this->advised()?->action === Action::Stop || $this->advised()?->action === Action::ReadAgain;
     }
 
     /** What the move promises, with its chance, or an empty text. */
     public function promise(): string
     {
-        $outlook = $this->advised()?->outlook;
+        $forecast = $this->advised()?->forecast;
 
-        return $outlook === null ? '' : sprintf('About %d %% put back, in band with %d %% chance.', round(100 * $outlook->share->mean()), min(99, (int) round(100 * $outlook->chance)));
+        return $forecast === null ? '' : Text::of('verdict.heading').': '.VerdictWords::share($forecast->share()).'. '.$this->says->likely($forecast->chance);
     }
 
     /** The setting to keep for this state. */
     public function keepable(): Setting
     {
-        return $this->advised()->outlook->setting ?? $this->setting;
+        return $this->advised()->forecast->setting ?? $this->setting;
     }
 
     /** What is kept for it, in words, or an empty text. */
@@ -127,7 +132,9 @@ final class LoadColumn
     /** @return list<Term> before and after the rear is lifted; none where nothing lifts it */
     public function levelled(): array
     {
-        return $this->loaded->levelled();
+        $takeBack = $this->loaded->takeBack();
+
+        return $takeBack === null ? [] : TakeBackTerms::of($takeBack, $this->loaded->tension());
     }
 
     private function load(Normal $load): string
@@ -137,6 +144,6 @@ final class LoadColumn
 
     private function advised(): ?Recommendation
     {
-        return $this->trial === null ? null : $this->advised ??= $this->loaded->smallMove($this->job->band(), app(Policy::class));
+        return $this->workup->current()?->setting === null ? null : $this->advised ??= $this->loaded->smallMove($this->workup->goal, $this->workup->shop->policy);
     }
 }

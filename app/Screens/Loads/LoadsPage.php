@@ -8,21 +8,16 @@ use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
-use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Loads\LoadDraft;
-use App\UseCases\Tape\TapedHeights;
 use App\Words\SettingWords;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
-use Yoke\Advice\Policy;
 use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadMark;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
 use Yoke\Loading\LoadChange;
 use Yoke\Planning\LoadedState;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Rig;
 
 /** The load planner of a job: one state as it is drafted, another beside it, and what both come to. */
@@ -39,19 +34,19 @@ final readonly class LoadsPage
 
     public LoadState $beside;
 
-    private ?JobAnalysis $workup;
+    public Job $job;
 
-    public function __construct(public Job $job, private User $person, private HeightDoubt $doubt, string $state, string $beside)
+    public function __construct(private AnalysedJob $workup, private User $person, string $state, string $beside)
     {
-        $this->plan = PlanPage::ofJob($job, $person);
-        $this->rig = $job->rigAsWorked()->core();
+        $job = $this->job = $workup->job;
+        $this->plan = PlanPage::ofJob($workup, $person);
+        $this->rig = $workup->rig;
         $kept = $job->rig->loadStates->all();
         $this->states = array_values(array_filter($kept, static fn (LoadState $one): bool => $one->as_weighed)) === []
             ? [(new LoadState(['name' => LoadState::AS_WEIGHED, 'as_weighed' => true, 'rig_id' => $job->rig_id])), ...array_values($kept)]
             : array_values($kept);
         $this->state = $this->find($state) ?? abort(404);
         $this->beside = $this->find($beside) ?? $this->states[0];
-        $this->workup = JobAnalysis::of($job, TapedHeights::saved($job, $this->rig, $doubt), app(Policy::class));
     }
 
     /** A state as it is kept, ready for its form. */
@@ -71,16 +66,15 @@ final readonly class LoadsPage
     {
         $setting = $this->setting();
         $adjusters = $this->adjusters();
-        $posterior = $this->posterior();
         if ($setting === null || $adjusters === null) {
             return null;
         }
         $worked = $this->job->rigAsWorked();
         $weighed = $state->as_weighed ? $draft : $this->kept($this->states[0]);
         $aboard = $worked->loadChange() === null ? $weighed->items() : $worked->aboard();
-        $loaded = new LoadedState($this->plan->described, $posterior, LoadChange::between($aboard, $draft->items()), $adjusters, $this->workup?->reference() ?? $adjusters->middle(), $setting);
+        $loaded = new LoadedState($this->plan->described, $this->workup->posterior(), LoadChange::between($aboard, $draft->items()), $adjusters, $this->workup->reference(), $setting);
 
-        return new LoadColumn($state, $loaded, $setting, $this->job, $this->workup?->trial, $this->words(), $this->plan->print);
+        return new LoadColumn($state, $loaded, $setting, $this->workup, $this->words(), $this->plan->print, $this->person);
     }
 
     /** The setting that the loads are weighed at: on the rig now, or handed over last, or first advised. */
@@ -88,16 +82,16 @@ final readonly class LoadsPage
     {
         $found = $this->job->rig->found_setting['steps'] ?? null;
 
-        $first = $this->plan->plan->firstSettings()[0] ?? null;
+        $first = $this->plan->plan->firstMove()?->forecast->setting;
 
-        return $this->workup?->trial->setting ?? $this->settingOf($found) ?? $first?->setting;
+        return $this->workup->current()->setting ?? $this->settingOf($found) ?? $first;
     }
 
     /** Where that setting comes from, in words. */
     public function settingFrom(): string
     {
         return match (true) {
-            $this->workup?->trial !== null => 'as it is hooked up',
+            $this->workup->current()?->setting !== null => 'as it is hooked up',
             isset($this->job->rig->found_setting['steps']) => 'as it was handed over last',
             default => 'as first advised; nothing is hooked up yet',
         };
@@ -147,11 +141,6 @@ final readonly class LoadsPage
         $described = $this->plan->described;
 
         return $described->family()?->hasBars() === true ? $described->adjusters() : null;
-    }
-
-    private function posterior(): Posterior
-    {
-        return $this->workup->posterior ?? (new Estimation($this->plan->described->prior(), []))->posterior();
     }
 
     private function find(string $key): ?LoadState

@@ -8,13 +8,15 @@ use App\Models\Job;
 use App\Models\RoadDrive;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
-use App\UseCases\Analysis\JobAnalysis;
+use App\UseCases\Analysis\AnalysedJob;
+use App\UseCases\Analysis\JobAnalyses;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
 use Yoke\Adjuster\Setting;
-use Yoke\Method\Judgement;
+use Yoke\Analysis\GoverningVerdict;
 use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
@@ -25,21 +27,22 @@ final readonly class PastSetUp
 {
     public BenchPage $bench;
 
-    public ?JobAnalysis $workup;
+    public ?AnalysedJob $workup;
 
     public QuantityWords $print;
 
-    public function __construct(public Job $job, User $person, HeightDoubt $doubt)
+    public function __construct(public Job $job, User $person, JobAnalyses $analyses)
     {
-        $this->bench = new BenchPage($job, $person, $doubt);
-        $this->workup = $this->bench->advice()?->workup;
+        $analysed = $analyses->of($job);
+        $this->bench = new BenchPage($analysed, $person);
+        $this->workup = $analysed->isRead() ? $analysed : null;
         $this->print = new QuantityWords($person);
     }
 
     /** That was on last; null while nobody read one. */
     public function setting(): ?Setting
     {
-        return $this->workup?->trial?->setting;
+        return $this->workup?->current()?->setting;
     }
 
     public function settingInWords(): string
@@ -49,29 +52,30 @@ final readonly class PastSetUp
         return $setting === null ? '' : (new SettingWords($this->job->rigAsWorked()->described()))->of($setting);
     }
 
-    public function verdict(): Judgement
+    /** Null while nothing was read carried. */
+    public function verdict(): ?GoverningVerdict
     {
-        return $this->bench->restoration();
+        return $this->bench->advice()->verdict();
     }
 
     /** Level, as all readings tell it, kg. */
     public function tongueWeight(): ?Normal
     {
-        return $this->workup?->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+        return $this->workup?->posterior()->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
     }
 
     /** Share of the front axle load put back, as all readings tell it. */
     public function restored(): ?Normal
     {
-        $trial = $this->workup?->trial;
-
-        return $trial === null ? null : $this->workup->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $trial->tensionOffset)->frontRestored(), $trial->ballOffset);
+        return $this->verdict()?->share;
     }
 
     /** How much more another setting bends the bars than the one that was on, mm. */
     public function tensionTo(Setting $other): float
     {
-        return $this->workup === null || $this->workup->trial === null ? 0.0 : $this->workup->tensionOffset($other) - $this->workup->trial->tensionOffset;
+        $current = $this->workup?->current();
+
+        return $this->workup === null || $current === null ? 0.0 : $this->workup->tensionOffset($other) - $current->tensionOffset;
     }
 
     public function height(Stance $stance, Axle $axle): string
@@ -85,12 +89,12 @@ final readonly class PastSetUp
     public function figures(): array
     {
         $tongue = $this->tongueWeight();
-        $gross = $this->workup?->posterior->rig()->trailer()->weight;
+        $gross = $this->workup?->posterior()->rig()->trailer()->weight;
         $kilograms = fn (float $load): string => $this->print->load(Load::ofKilograms($load));
 
         return [
             ['Setting', $this->settingInWords() ?: 'not written down'],
-            ...($this->verdict()->printed === '' ? [] : [['Put back, by tape', $this->verdict()->printed]]),
+            ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
             ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
             ...($tongue === null || $gross === null ? [] : [['Tongue weight', "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], ['Of gross', sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
         ];

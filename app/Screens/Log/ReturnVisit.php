@@ -9,17 +9,16 @@ use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\RigAsWorked;
 use App\Models\User;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Support\Facades\Date;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Estimation\CarriedOverPrior;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
 use Yoke\Planning\LoadedState;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Exception\ImpossibleModel;
 
@@ -29,9 +28,9 @@ final readonly class ReturnVisit
     private PastSetUp $last;
 
     /** @param  LoadState|null  $state  that travels now; null: as last time */
-    public function __construct(private Job $job, private ?LoadState $state, private User $person)
+    public function __construct(private Job $job, private ?LoadState $state, private User $person, private JobAnalyses $analyses)
     {
-        $this->last = new PastSetUp($job, $person, app(HeightDoubt::class));
+        $this->last = new PastSetUp($job, $person, $analyses);
     }
 
     /** @return list<Item> */
@@ -56,13 +55,13 @@ final readonly class ReturnVisit
     {
         $advised = $this->advised();
 
-        return $advised === null || $advised->move === Action::Cannot ? $this->leftAt() : $advised->outlook->setting;
+        return $advised === null || $advised->action === Action::Cannot ? $this->leftAt() : $advised->forecast->setting;
     }
 
     /** Whether no small step brings this load into band. */
     public function isBeyondSmallSteps(): bool
     {
-        return $this->advised()?->move === Action::Cannot;
+        return $this->advised()?->action === Action::Cannot;
     }
 
     /** A new job of the rig, with the setting to start at. */
@@ -95,7 +94,7 @@ final readonly class ReturnVisit
     {
         $workup = $this->last->workup;
 
-        return $workup === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($workup->posterior)->rows();
+        return $workup === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($workup->posterior())->rows();
     }
 
     private function advised(): ?Recommendation
@@ -103,14 +102,14 @@ final readonly class ReturnVisit
         $workup = $this->last->workup;
         $leftAt = $this->leftAt();
         try {
-            return $workup === null || $leftAt === null ? null : (new LoadedState(
+            return $workup === null || $leftAt === null || $workup->adjusters === null ? null : (new LoadedState(
                 $workup->described,
-                $workup->posterior,
+                $workup->posterior(),
                 LoadChange::between($this->job->aboard(), $this->aboard()),
                 $workup->adjusters,
                 $workup->reference(),
                 $leftAt,
-            ))->smallMove($this->job->band(), app(Policy::class));
+            ))->smallMove($workup->goal, $this->analyses->policy);
         } catch (ImpossibleModel) {
             return null;
         }

@@ -7,10 +7,10 @@ namespace App\Screens\Log;
 use App\Models\Job;
 use App\Models\Rig;
 use App\Models\User;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\Drawing\Plot\TrendPlot;
 use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Length;
@@ -25,11 +25,11 @@ final readonly class RigLog
     /** @var list<PastSetUp> the latest first; one more than is shown, so that the last shown can be held against it */
     private array $setUps;
 
-    public function __construct(public Rig $rig, private User $person, HeightDoubt $doubt, private int $skip = 0)
+    public function __construct(public Rig $rig, private User $person, JobAnalyses $analyses, private int $skip = 0)
     {
         /** @var Collection<int, Job> $jobs */
         $jobs = $rig->jobs()->with(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'roadDrives', 'torques', 'photos.user'])->skip($skip)->limit(self::SHOWN + 1)->get();
-        $this->setUps = self::each($jobs->each(static fn (Job $job): Job => $job->setRelation('rig', $rig)), $person, $doubt);
+        $this->setUps = self::each($jobs->each(static fn (Job $job): Job => $job->setRelation('rig', $rig)), $person, $analyses);
     }
 
     /** @return list<PastSetUp> */
@@ -66,7 +66,7 @@ final readonly class RigLog
         $shown = array_reverse($this->setUps());
         $trends = [
             ['Tongue weight', static fn (PastSetUp $one): ?Normal => $one->tongueWeight(), fn (Normal $value): string => $this->person->loadUnit()->nearest(Load::ofKilograms($value->mean()))],
-            ['Front axle load put back', static fn (PastSetUp $one): ?Normal => $one->restored(), static fn (Normal $value): string => round(100 * $value->mean()).' %'],
+            ['Front axle load restored', static fn (PastSetUp $one): ?Normal => $one->restored(), static fn (Normal $value): string => round(100 * $value->mean()).' %'],
             ['Front fender, carried', self::carried(Axle::Front), $this->height(...)],
             ['Rear fender, carried', self::carried(Axle::Rear), $this->height(...)],
         ];
@@ -96,8 +96,8 @@ final readonly class RigLog
      * @param  Collection<int, Job>  $jobs
      * @return list<PastSetUp>
      */
-    private static function each(Collection $jobs, User $person, HeightDoubt $doubt): array
+    private static function each(Collection $jobs, User $person, JobAnalyses $analyses): array
     {
-        return array_values($jobs->map(static fn (Job $job): PastSetUp => new PastSetUp($job, $person, $doubt))->all());
+        return array_values($jobs->map(static fn (Job $job): PastSetUp => new PastSetUp($job, $person, $analyses))->all());
     }
 }

@@ -77,7 +77,7 @@ final readonly class SetUpComparison
         } catch (ImpossibleModel) {
             return '';
         }
-        $says = sprintf('Load and setting would leave about %d %% of the front axle load put back; the readings say %d ± %d %%.', round(100 * $leaves), round(100 * $read->mean()), round(100 * $read->deviation()));
+        $says = sprintf('Load and setting would leave about %d %% of the front axle load restored; the readings say %d ± %d %%.', round(100 * $leaves), round(100 * $read->mean()), round(100 * $read->deviation()));
 
         return WhyItMoved::explains($leaves, $was, $read) ? $says : "{$says} Something else changed too: look at tyres, springs, brackets and what is aboard.";
     }
@@ -150,8 +150,8 @@ final readonly class SetUpComparison
     private function why(): ?WhyItMoved
     {
         $workup = $this->before->workup;
-        $trial = $workup?->trial;
+        $trial = $workup?->current();
 
-        return $workup === null || $trial === null || $this->small === null ? null : new WhyItMoved($workup->posterior->rig($trial->ballOffset), $workup->posterior->tension() + $trial->more, $this->small->pitch);
+        return $workup === null || $trial === null || $this->small === null ? null : new WhyItMoved($workup->posterior()->rig($trial->ballOffset), $workup->posterior()->tension() + $trial->tensionOffset, $this->small->pitch);
     }
 }

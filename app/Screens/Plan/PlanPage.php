@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use App\Models\Job;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\User;
+use App\UseCases\Analysis\AnalysedJob;
+use App\UseCases\Analysis\JobAnalyses;
+use App\Words\AdviceWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
-use Yoke\Bars\FirstChance;
+use App\Words\TermWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
+use Yoke\Advice\Action;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\SettingForecast;
+use Yoke\Analysis\WorthKnowing;
 use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\HitchSet;
@@ -18,6 +26,8 @@ use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Band;
+use Yoke\Method\Criterion;
+use Yoke\Planning\Assumption;
 use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\RigPlan;
@@ -28,6 +38,7 @@ use Yoke\Rig\Stance;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Attitude;
+use Yoke\Units\Length;
 use Yoke\Units\Term;
 
 /** The plan of a rig in a person's units. */
@@ -39,24 +50,85 @@ final readonly class PlanPage
 
     public QuantityWords $print;
 
-    /** @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit */
-    private function __construct(private RigAsWorked $worked, private Rig $rig, Band $band, private User $person, private ?array $start = null)
+    /**
+     * @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit
+     * @param  AnalysedJob|null  $job  null for a rig of the garage
+     */
+    private function __construct(private RigAsWorked $worked, private Rig $rig, DescribedRig $described, RigPlan $plan, private User $person, private ?array $start = null, public ?AnalysedJob $job = null)
     {
-        $this->described = $worked->described();
-        $this->plan = new RigPlan($this->described, $band);
+        $this->described = $described;
+        $this->plan = $plan;
         $this->print = new QuantityWords($person);
     }
 
-    /** As the job keeps its rig. */
-    public static function ofJob(Job $job, User $person): self
+    /** As the job keeps its rig, by all that was read of it. */
+    public static function ofJob(AnalysedJob $job, User $person): self
     {
-        return new self($job->rigAsWorked(), $job->rig, $job->band(), $person, $job->start);
+        return new self($job->worked, $job->job->rig, $job->described, $job->plan(), $person, $job->job->start, $job);
     }
 
     /** As the garage has it now, saved or about to be. */
-    public static function ofRig(Rig $rig, User $person): self
+    public static function ofRig(Rig $rig, User $person, JobAnalyses $shop): self
     {
-        return new self(new RigAsWorked(RigAsWorked::sheetOf($rig)), $rig, Band::usual(), $person);
+        $worked = new RigAsWorked(RigAsWorked::sheetOf($rig));
+        $described = $worked->described($shop->doubts);
+
+        return new self($worked, $rig, $described, new RigPlan($described, $described->goal(Band::usual(), Criterion::FrontRestoration, $shop->tolerances), $shop->policy), $person);
+    }
+
+    /** The move to begin with; null while the hitch's family is not known. */
+    public function firstMove(): ?Recommendation
+    {
+        return $this->job === null ? $this->plan->firstMove() : $this->job->recommendation() ?? $this->plan->firstMove();
+    }
+
+    /** @return list<SettingForecast> the first settings worth looking at, the recommended one first */
+    public function firstSettings(): array
+    {
+        $move = $this->firstMove();
+
+        return $move === null || $move->action !== Action::Set ? [] : [$move->forecast, ...$move->runnersUp(2, 0.0)];
+    }
+
+    /** @return array<string, int> how many settings are ruled out, by why in words */
+    public function ruledOut(): array
+    {
+        $ruledOut = [];
+        foreach ($this->firstMove()?->excluded() ?? [] as $why => $many) {
+            $ruledOut[Text::of("exclusion.{$why}")] = $many;
+        }
+
+        return $ruledOut;
+    }
+
+    /** Bar tips above the ground at a setting, carried as planned; null where frame or chain was not taped. */
+    public function clearance(SettingForecast $forecast): ?Length
+    {
+        return $this->described->inPlace()->barHang()?->clearance($forecast->setting, $forecast->stance->carried);
+    }
+
+    public function termWords(): TermWords
+    {
+        return new TermWords($this->words());
+    }
+
+    /** @return list<array{string, string, RigPart, string}> what is assumed, what knowing it would do, the part, and the field's label: the most useful first */
+    public function assumptions(): array
+    {
+        $words = new VerdictWords($this->person);
+        $worth = $this->job === null
+            ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
+            : array_map(static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)], $this->job->worthKnowing());
+
+        return array_map(fn (array $one): array => [$words->assumption($one[0]), $one[1], $one[0]->part, $this->field($one[0]->field)[0]], $worth);
+    }
+
+    /** @return list<Term> the planned rig before and after the rear is lifted for the road; none where nothing lifts it */
+    public function takeBackTerms(): array
+    {
+        $takeBack = $this->plan->takeBack();
+
+        return $takeBack === null ? [] : TakeBackTerms::of($takeBack, $this->plan->tensionAimedAt());
     }
 
     /** The rig in its three stances as predicted. */
@@ -188,7 +260,7 @@ final readonly class PlanPage
     }
 
     /** How the chains hang at a setting, in a sentence, or an empty text where it cannot be told. */
-    public function chains(FirstChance $chance): string
+    public function chains(SettingForecast $chance): string
     {
         $lean = $this->plan->chainLean($chance->setting);
 
@@ -201,7 +273,9 @@ final readonly class PlanPage
     /** What the vehicle's maker says about distribution, quoted, or an empty text. */
     public function makersWord(): string
     {
-        return $this->described->makersWord()?->says($this->person->loadUnit()) ?? '';
+        $policy = $this->described->makersWord();
+
+        return $policy === null ? '' : (new AdviceWords($this->words(), $this->person))->manufacturer($policy);
     }
 
     /** @return list<string> a sentence for each load outside its rating, and for a ball that does not fit */
@@ -231,7 +305,7 @@ final readonly class PlanPage
     }
 
     /** The setting in the family's words. The head is chosen with the ball. */
-    public function setting(FirstChance $chance): string
+    public function setting(SettingForecast $chance): string
     {
         return $this->words()->of($chance->setting);
     }

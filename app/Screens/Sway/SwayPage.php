@@ -8,14 +8,10 @@ use App\Models\CheckAnswer;
 use App\Models\Job;
 use App\Models\RoadDrive;
 use App\Models\User;
-use App\Screens\Bench\AdvicePage;
-use App\UseCases\Analysis\JobAnalysis;
-use App\UseCases\Tape\TapedHeights;
+use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
-use Yoke\Advice\Policy;
 use Yoke\Family\HitchFamily;
 use Yoke\Procedure\Station;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 use Yoke\Specification\Values;
@@ -41,8 +37,12 @@ final readonly class SwayPage
 
     private Values $hitch;
 
-    public function __construct(public Job $job, private User $person, private ?AdvicePage $advice)
+    public Job $job;
+
+    public function __construct(private AnalysedJob $analysed, private User $person)
     {
+        $this->job = $analysed->job;
+        $job = $analysed->job;
         $this->print = new QuantityWords($person);
         $this->hitch = $job->rigAsWorked()->values(RigPart::Hitch);
     }
@@ -50,7 +50,7 @@ final readonly class SwayPage
     /** Null until it is known. */
     public function family(): ?HitchFamily
     {
-        return $this->job->rigAsWorked()->described()->family();
+        return $this->analysed->described->family();
     }
 
     /** @return list<array{SwayCheck, CheckAnswer|null}> with the latest answer */
@@ -77,11 +77,11 @@ final readonly class SwayPage
         foreach ($pairs as [$check, $answer]) {
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
-        $trial = $this->advice?->workup->trial;
+        $trial = $this->analysed->current();
         $felt = $this->felt();
-        $found = $this->advice === null || $trial === null || $family === null
+        $found = $trial === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->advice->workup->posterior, $trial, $this->job->band(), $family->wording()->control))->ranked($checks, $answers, $this->cams());
+            : (new SwayRisks($this->analysed->posterior(), $trial, $this->analysed->goal->band, $family->wording()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
 
         return $felt === null ? $found : [$felt, ...$found];
     }
@@ -97,14 +97,14 @@ final readonly class SwayPage
     /** Whether the carried rig was read, so that figures can be computed. */
     public function isRead(): bool
     {
-        return $this->advice?->workup->trial !== null;
+        return $this->analysed->current() !== null;
     }
 
     /** @return list<array{string, string}> what can be computed of the sway control */
     public function figures(): array
     {
         $control = $this->family()?->wording()->control;
-        $now = $this->advice === null ? null : $this->setUp($this->advice->workup);
+        $now = $this->setUp($this->analysed);
         $cams = $this->cams();
         $socket = $this->hitch->length('socket_mm');
 
@@ -118,13 +118,12 @@ final readonly class SwayPage
     /** @return list<array{string, string, list<string>}> earlier set-ups of this rig: title, day, what is worse now */
     public function earlier(): array
     {
-        $now = $this->advice === null ? null : $this->setUp($this->advice->workup);
+        $now = $this->setUp($this->analysed);
         $earlier = $now === null ? [] : Job::query()->with(['liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'])->where('rig_id', $this->job->rig_id)->where('id', '<', $this->job->id)->whereNotNull('handed_over_at')->orderByDesc('id')->limit(self::EARLIER)->get()->all();
         $lines = [];
         foreach ($earlier as $job) {
             /** @var Job $job */
-            $workup = JobAnalysis::of($job, TapedHeights::saved($job, $job->rigAsWorked()->core(), app(HeightDoubt::class)), app(Policy::class));
-            $before = $workup === null ? null : $this->setUp($workup);
+            $before = $this->setUp($this->analysed->shop->of($job));
             if ($now !== null && $before !== null) {
                 $lines[] = [$job->title, $job->booked_on->format('j M Y'), $now->worseThan($before)];
             }
@@ -138,11 +137,13 @@ final readonly class SwayPage
         return $this->print->length($length);
     }
 
-    private function setUp(JobAnalysis $workup): ?SwaySetUp
+    private function setUp(AnalysedJob $workup): ?SwaySetUp
     {
         $control = $workup->described->family()?->wording()->control;
 
-        return $workup->trial === null || $control === null ? null : SwaySetUp::of($workup->posterior, $workup->trial, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
+        $current = $workup->current();
+
+        return $current === null || $control === null ? null : SwaySetUp::of($workup->posterior(), $current, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
     }
 
     private function cams(): ?CamCentring

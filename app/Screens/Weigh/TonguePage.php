@@ -9,11 +9,11 @@ use App\Models\TongueWay;
 use App\Models\TongueWeighing;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\TongueReadings;
 use Yoke\Drawing\Plot\HeightCurvePlot;
 use Yoke\Loading\TongueShare;
 use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Tongue\TongueCurve;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -31,10 +31,13 @@ final readonly class TonguePage
 
     private Length $ballToAxle;
 
-    public function __construct(public Job $job, private User $person)
+    public Job $job;
+
+    public function __construct(private AnalysedJob $analysed, private User $person)
     {
-        $this->plan = PlanPage::ofJob($job, $person);
-        $this->readings = new TongueReadings($job, $this->plan->described);
+        $this->job = $analysed->job;
+        $this->plan = PlanPage::ofJob($analysed, $person);
+        $this->readings = new TongueReadings($this->job, $this->plan->described);
         $this->ballToAxle = $this->plan->described->ballToAxle();
         $this->curve = $this->readings->curve();
     }
@@ -42,7 +45,7 @@ final readonly class TonguePage
     /** What two tickets make of it, corrected to level; null without them. */
     public function byTickets(): ?Normal
     {
-        return (new WeighPage($this->job, $this->person, app(HeightDoubt::class)))->tongueWeight();
+        return (new WeighPage($this->analysed, $this->person))->tongueWeight();
     }
 
     /** Of the coupler with the rig carried, as planned; level where nobody measured. */

@@ -9,18 +9,13 @@ use App\Models\User;
 use App\Models\WeighTicket;
 use App\Screens\Bench\AdvicePage;
 use App\Screens\Plan\PlanPage;
-use App\UseCases\Analysis\JobAnalysis;
-use App\UseCases\Tape\TapedHeights;
+use App\UseCases\Analysis\AnalysedJob;
 use App\Words\SettingWords;
-use Yoke\Advice\Policy;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
-use Yoke\Method\FrontRestoration;
-use Yoke\Method\Verdict;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Readings\Weighing\Weighing;
@@ -37,13 +32,21 @@ final readonly class WeighPage
     /** @var list<WeighTicket> that count, oldest first */
     public array $tickets;
 
-    private TapedHeights $taped;
+    public Job $job;
 
-    public function __construct(public Job $job, private User $person, HeightDoubt $doubt)
+    private AdvicePage $advice;
+
+    public function __construct(private AnalysedJob $analysed, private User $person)
     {
-        $this->taped = TapedHeights::saved($job, $job->rigAsWorked()->core(), $doubt);
-        $this->plan = PlanPage::ofJob($job, $person);
-        $this->tickets = array_values($job->tickets->whereNull('withdrawn_at')->all());
+        $this->job = $analysed->job;
+        $this->plan = PlanPage::ofJob($analysed, $person);
+        $this->advice = new AdvicePage($analysed, $person);
+        $this->tickets = array_values($this->job->tickets->whereNull('withdrawn_at')->all());
+    }
+
+    public function advice(): AdvicePage
+    {
+        return $this->advice;
     }
 
     public function load(?Load $load): string
@@ -74,40 +77,19 @@ final readonly class WeighPage
         }
         $rig = $this->rig();
         $lines = [
-            ['Load left on the vehicle, dropped', $this->loadWithDoubt($weighing->droppedLoad())],
+            ['Tongue weight on the ball, dropped', $this->loadWithDoubt($weighing->droppedLoad())],
             ['Tongue weight, corrected to level', $this->loadWithDoubt($weighing->tongueWeight($rig))],
         ];
         foreach ($this->tickets as $ticket) {
             if ($ticket->stance === Stance::Carried) {
                 $restored = $weighing->restored($ticket->core());
                 $moved = $weighing->moved($ticket->core());
-                $lines[] = [trim("Front axle load put back, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
+                $lines[] = [trim("Front axle load restored, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
                 $lines[] = ['Of it moved to the front axle, to the trailer\'s', $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
             }
         }
 
         return [...$lines, ...$this->worths()];
-    }
-
-    /** @return array{Verdict, string}|null what the scale says of the latest setting weighed, and in words; null before three tickets */
-    public function verdict(): ?array
-    {
-        $latest = $this->latestCarried();
-        $restored = $latest === null ? null : $this->weighing()?->restored($latest->core());
-        if ($latest === null || $restored === null) {
-            return null;
-        }
-        $says = sprintf('%d ± %d %% of the front axle load is put back', round(100 * $restored->mean()), round(100 * $restored->deviation()));
-
-        return [$this->job->band()->chances($restored)->verdict(), trim("{$says} at {$this->setting($latest)}", ' at').'.'];
-    }
-
-    /** The next move by tickets and tape together, or an empty text while too little is read. */
-    public function move(): string
-    {
-        $workup = JobAnalysis::of($this->job, $this->taped, app(Policy::class));
-
-        return $workup === null ? '' : (new AdvicePage($workup, $this->person))->move();
     }
 
     /** @return list<string> where tickets do not agree */
@@ -118,16 +100,7 @@ final readonly class WeighPage
 
         $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
 
-        return array_values(array_filter([...$mismatches, $this->hysteresis()], static fn (string $sentence): bool => $sentence !== ''));
-    }
-
-    /** Where the fenders as taped at the setting that is on say otherwise than its ticket. */
-    private function hysteresis(): string
-    {
-        $carried = $this->latestCarried();
-        $taped = (new FrontRestoration($this->job->band()))->judge($this->taped->stances(), $this->person->lengthPrinter())->value;
-
-        return $carried === null || $taped === null || $carried->round !== $this->job->roundOf(Stance::Carried) ? '' : $this->weighing()?->hysteresis($taped, $carried->core()) ?? '';
+        return array_values($mismatches);
     }
 
     /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */
@@ -178,13 +151,6 @@ final readonly class WeighPage
     public function tongueWeight(): ?Normal
     {
         return $this->weighing()?->tongueWeight($this->rig());
-    }
-
-    private function latestCarried(): ?WeighTicket
-    {
-        $carried = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried));
-
-        return $carried === [] ? null : $carried[count($carried) - 1];
     }
 
     private function weighing(): ?Weighing

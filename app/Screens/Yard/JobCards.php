@@ -7,19 +7,19 @@ namespace App\Screens\Yard;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\ComponentAttributeBag;
-use Yoke\Readings\Height\HeightDoubt;
 
 /** The cards of jobs, drawn anew only where something that stands in them has changed. */
 final readonly class JobCards
 {
     private const KEPT_SECONDS = 86_400;
 
-    public function __construct(private User $person, private HeightDoubt $doubt, private Repository $cache)
+    public function __construct(private User $person, private JobAnalyses $analyses, private Repository $cache)
     {
     }
 
@@ -38,8 +38,8 @@ final readonly class JobCards
                 $fresh[] = $job;
             }
         }
-        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds']) as $job) {
-            $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($job, $this->person, $this->doubt), 'attributes' => new ComponentAttributeBag])->render();
+        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'rig.loadStates']) as $job) {
+            $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($this->analyses->of($job), $this->person), 'attributes' => new ComponentAttributeBag])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
         }
 
@@ -56,14 +56,14 @@ final readonly class JobCards
     {
         $ids = $jobs->modelKeys();
         $facts = [];
-        foreach (['readings' => 'max(id)', 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
+        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
             foreach (DB::table($table)->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw("job_id, {$fact} AS fact")->get() as $row) {
                 $facts[(int) $row->job_id][] = "{$table} {$row->fact}";
             }
         }
         $states = [];
         foreach ($jobs as $job) {
-            $states[$job->id] = 'card-'.hash('xxh128', implode('|', [$job->id, implode(' ', $job->getRawOriginal()), $this->person->fineness->value, Date::today()->toDateString(), ...$facts[$job->id] ?? []]));
+            $states[$job->id] = 'card-'.hash('xxh128', implode('|', [$job->id, implode(' ', $job->getRawOriginal()), $this->person->fineness->value, $this->analyses->mark(), Date::today()->toDateString(), ...$facts[$job->id] ?? []]));
         }
 
         return $states;

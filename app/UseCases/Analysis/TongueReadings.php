@@ -6,7 +6,6 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\TongueWeighing;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Planning\DescribedRig;
 use Yoke\Readings\Tongue\TongueCurve;
 use Yoke\Readings\Tongue\TongueReading;
@@ -29,7 +28,7 @@ final readonly class TongueReadings
     {
         $points = array_map(fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()), $this->counting);
 
-        return $points === [] ? null : new TongueCurve($this->described->prior()->likelyRig()->trailer(), $this->level(), app(PriorDoubts::class)->cgHeight, $points);
+        return $points === [] ? null : new TongueCurve($this->described->prior()->likelyRig()->trailer(), $this->level(), $this->described->doubts()->cgHeight, $points);
     }
 
     /** Of the coupler with the trailer level; null where the trailer's sheet does not say. */

@@ -59,6 +59,11 @@ final class TapedHeights
         return $heights;
     }
 
+    public function isAnyTaped(): bool
+    {
+        return array_filter($this->taped) !== [];
+    }
+
     public function stances(): StanceHeights
     {
         $heights = StanceHeights::none();

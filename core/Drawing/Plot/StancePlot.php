@@ -7,6 +7,7 @@ namespace Yoke\Drawing\Plot;
 use Yoke\Drawing\Point;
 use Yoke\Estimation\Posterior;
 use Yoke\Method\Band;
+use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
 
 /**
@@ -15,10 +16,6 @@ use Yoke\Statics\Attitude;
  */
 final readonly class StancePlot
 {
-    private const SQUAT_MM = 13.0;
-
-    private const COUPLER_MM = 6.0;
-
     private const ROOM_MM = 6.0;
 
     private float $left;
@@ -33,7 +30,7 @@ final readonly class StancePlot
      * @param  list<array{rear: float, front: float}>  $taped  trials as taped, changes from alone, mm
      * @param  float  $ballOffset  of the head as it is bolted, mm
      */
-    public function __construct(private Posterior $posterior, private Band $band, private array $taped, private float $ballOffset = 0.0)
+    public function __construct(private Posterior $posterior, private Band $band, private array $taped, private float $ballOffset = 0.0, private Tolerances $tolerances = new Tolerances)
     {
         $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();
@@ -86,7 +83,7 @@ final readonly class StancePlot
 
         return [
             'front_restoration' => $this->strip(fn (float $rear): array => [$lost * (1 - $this->band->to), $lost * (1 - $this->band->from)]),
-            'equal_squat' => $this->strip(static fn (float $rear): array => [$rear - self::SQUAT_MM, $rear + self::SQUAT_MM]),
+            'equal_squat' => $this->strip(fn (float $rear): array => [$rear - $this->tolerances->squatMm, $rear + $this->tolerances->squatMm]),
             'coupler_height' => $this->strip($this->levelCoupler(...)),
         ];
     }
@@ -108,7 +105,7 @@ final readonly class StancePlot
         $lever = $rig->vehicle()->overhang / $rig->vehicle()->wheelbase;
         $level = ($rear * (1 + $lever) + $rig->bars()->ballOverCoupler) / $lever;
 
-        return [$level - self::COUPLER_MM / $lever, $level + self::COUPLER_MM / $lever];
+        return [$level - $this->tolerances->couplerMm / $lever, $level + $this->tolerances->couplerMm / $lever];
     }
 
     /**

@@ -132,6 +132,9 @@ final class ReadingErrors
      */
     private function candidates(Fit $base, Closure $beforehand): array
     {
+        if (0.5 * $base->cost < log(self::ONE_IN)) {
+            return [];
+        }
         $views = [$base->residuals, $beforehand($base->weights)];
         if (! $this->isAnythingGross($views, $base->weights)) {
             return [];

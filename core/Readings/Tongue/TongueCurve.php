@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Readings\Tongue;
 
+use Yoke\Probability\Matrix;
 use Yoke\Probability\Normal;
 use Yoke\Statics\TowedTrailer;
 use Yoke\Units\Length;
@@ -28,6 +29,14 @@ final readonly class TongueCurve
 
     private const SLOPE = 1;
 
+    private const FIRST_INSTRUMENT = 2;
+
+    /** Steps until nothing moves any more. */
+    private const STEPS = 6;
+
+    /** However low the trailer, its slope is not known better than this, kg/mm. */
+    private const LEAST_SLOPE_DOUBT = 1e-4;
+
     /** @var list<float> weight at the level height, kg; slope, kg/mm; then each instrument's error, as a share */
     private array $mean;
 
@@ -43,14 +52,11 @@ final readonly class TongueCurve
     {
         $instruments = $this->instruments();
         $first = $readings[0]->onBall()->kilograms();
-        $mean = [$first, $this->modelSlope(), ...array_fill(0, count($instruments), 0.0)];
-        $doubts = [self::OPEN * $first, $cgDoubt * $trailer->weight * $trailer->cgAboveAxle / $trailer->ballToAxle ** 2, ...array_values($instruments)];
-        $covariance = [];
-        foreach ($doubts as $i => $doubt) {
-            $covariance[] = array_map(static fn (int $j): float => $j === $i ? $doubt ** 2 : 0.0, array_keys($doubts));
-        }
-        foreach ($readings as $reading) {
-            [$mean, $covariance] = $this->taught($reading, array_keys($instruments), $mean, $covariance);
+        $expected = [$first, $this->modelSlope(), ...array_fill(0, count($instruments), 0.0)];
+        $doubts = [self::OPEN * $first, max(self::LEAST_SLOPE_DOUBT, $cgDoubt * $trailer->weight * $trailer->cgAboveAxle / $trailer->ballToAxle ** 2), ...array_values($instruments)];
+        [$mean, $covariance] = [$expected, []];
+        for ($step = 0; $step < self::STEPS; $step++) {
+            [$mean, $covariance] = $this->stepped($mean, $expected, $doubts, array_keys($instruments));
         }
         $this->mean = $mean;
         $this->covariance = $covariance;
@@ -128,25 +134,41 @@ final readonly class TongueCurve
     }
 
     /**
-     * One reading more: weight = level + slope · height + weight · error of its instrument, with what it differs by when
-     * taken again.
+     * One of Gauss and Newton's steps: a reading is (level + slope · height) · (1 + its instrument's error), so that the error
+     * is one of the true load, not of what was read.
      *
+     * @param  list<float>  $at
+     * @param  list<float>  $expected
+     * @param  list<float>  $doubts
      * @param  list<string>  $instruments
-     * @param  list<float>  $mean
-     * @param  list<list<float>>  $covariance
      * @return array{list<float>, list<list<float>>}
      */
-    private function taught(TongueReading $reading, array $instruments, array $mean, array $covariance): array
+    private function stepped(array $at, array $expected, array $doubts, array $instruments): array
     {
-        $weight = $reading->onBall()->kilograms();
-        $slopes = [1.0, $this->height($reading) - $this->level->millimetres(), ...array_map(static fn (string $one): float => $one === $reading->by->value ? $weight : 0.0, $instruments)];
-        $cross = array_map(static fn (array $row): float => array_sum(array_map(static fn (float $one, float $slope): float => $one * $slope, $row, $slopes)), $covariance);
-        $variance = array_sum(array_map(static fn (float $one, float $slope): float => $one * $slope, $cross, $slopes)) + max(self::AGAIN * $weight, self::AGAIN_KG) ** 2;
-        $off = $weight - array_sum(array_map(static fn (float $one, float $slope): float => $one * $slope, $mean, $slopes));
+        $precision = [];
+        $pull = [];
+        foreach ($doubts as $i => $doubt) {
+            $precision[] = array_map(static fn (int $j): float => $j === $i ? 1.0 / $doubt ** 2 : 0.0, array_keys($doubts));
+            $pull[] = ($expected[$i] - $at[$i]) / $doubt ** 2;
+        }
+        foreach ($this->readings as $reading) {
+            $off = $this->height($reading) - $this->level->millimetres();
+            $true = $at[self::LEVEL] + $off * $at[self::SLOPE];
+            $place = array_search($reading->by->value, $instruments, true);
+            $factor = 1.0 + $at[self::FIRST_INSTRUMENT + (int) $place];
+            $slopes = [$factor, $off * $factor, ...array_map(static fn (string $one): float => $one === $reading->by->value ? $true : 0.0, $instruments)];
+            $variance = max(self::AGAIN * $true, self::AGAIN_KG) ** 2;
+            $misses = $reading->onBall()->kilograms() - $true * $factor;
+            foreach ($slopes as $i => $one) {
+                $pull[$i] += $one * $misses / $variance;
+                foreach ($slopes as $j => $other) {
+                    $precision[$i][$j] += $one * $other / $variance;
+                }
+            }
+        }
+        $covariance = array_map(array_values(...), array_values(Matrix::inverse($precision)));
+        $move = Matrix::times($covariance, $pull);
 
-        return [
-            array_map(static fn (float $one, float $with): float => $one + $with * $off / $variance, $mean, $cross),
-            array_map(static fn (array $row, float $with): array => array_map(static fn (float $one, float $other): float => $one - $with * $other / $variance, $row, $cross), $covariance, $cross),
-        ];
+        return [array_map(static fn (float $one, float $by): float => $one + $by, $at, array_values($move)), $covariance];
     }
 }

@@ -7,12 +7,14 @@ namespace Yoke\Simulation\Contest;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Advisor;
+use Yoke\Advice\HitchSettings;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\ReadingContext;
 use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Rig\Axle;
 use Yoke\Statics\Attitude;
 
@@ -35,23 +37,23 @@ final readonly class AdvisedPlayer implements Player
             array_push($observations, ...$this->read($lot, $reader, ReadingContext::alone(), null), ...$this->read($lot, $reader, ReadingContext::dropped(), $lot->truth->dropped()));
         }
         $minutes = 2 * self::READING_MINUTES * ($this->before - 1);
-        $advisor = new Advisor($lot->adjusters, $lot->adjusters->middle(), $band, [], $this->policy);
+        $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band), $this->policy);
         $advised = $advisor->advise((new Estimation($lot->told, $observations))->posterior());
         $claims = [];
         $readings = 0;
         while (true) {
-            $setting = $advised->outlook->setting;
-            if ($advised->move === Action::ReadAgain) {
+            $setting = $advised->forecast->setting;
+            if ($advised->action === Action::ReadAgain) {
                 $readings++;
                 $minutes += self::READING_MINUTES;
             } else {
-                $claims[] = [$advised->outlook->chance, $lot->share($setting)];
+                $claims[] = [$advised->forecast->chance, $lot->share($setting)];
                 $readings = 1;
-                $minutes += $advised->outlook->minutes;
+                $minutes += $advised->forecast->minutes;
             }
             array_push($observations, ...$this->readCarried($lot, $reader, $setting));
             $advised = $advisor->advise((new Estimation($lot->told, $observations))->posterior(), $setting, $readings);
-            if ($advised->move === Action::Stop || $advised->move === Action::Cannot || ($advised->move === Action::Set && count($claims) >= self::MOST_HOOK_UPS)) {
+            if ($advised->action === Action::Stop || $advised->action === Action::Cannot || ($advised->action === Action::Set && count($claims) >= self::MOST_HOOK_UPS)) {
                 break;
             }
         }

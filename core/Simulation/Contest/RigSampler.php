@@ -10,7 +10,9 @@ use Yoke\Adjuster\Role;
 use Yoke\Adjuster\StepRange;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\SharedDoubts;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Suspension;
@@ -35,6 +37,9 @@ final readonly class RigSampler
 
     private const TRAILER_RATE = [54.0, 0.27];
 
+    /** Doubt of the ball over the coupler, both taped, mm. */
+    private const BALL_MM = 3.0;
+
     private const BAR_BEND_MM = 84.0;
 
     /** Doubts of a tension taped and not taped, mm. */
@@ -55,7 +60,7 @@ final readonly class RigSampler
         $tongue = $gross * $random->between(0.10, 0.15);
         $group = $random->between(0, 5) < 1 ? AxleGroup::unequalised(2, $random->between(700, 950)) : AxleGroup::equalised();
         $rating = $this->rating($tongue);
-        $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $length, $group, $gross * exp($random->normal(0.04)), $random->between(600, 790), $random->between(0, 45));
+        $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $length, $group, $gross * exp($random->normal(0.04)), $random->between(600, 790), $random->between(0, 45), new SharedDoubts([RigDimension::BallOverCoupler->value => self::BALL_MM]));
         $truth = new CoupledRig(
             new TowVehicle($known->wheelbase, $known->overhang, $random->between(7, 22), $random->between(7, 16)),
             new TowedTrailer($length, $gross, $tongue, $random->between(200, 760), $group->axles($random->between(32, 80))),

@@ -1,9 +1,7 @@
-@if ($judged->chances)
-        <div class="chances" role="img" aria-label="Chances: {{ $judged->chances->inWords() }}">
-            @foreach ($judged->chances->percents() as $class => $percent)
-                @if ($percent > 0)
-                    <span class="is-{{ strtok($class, ' ') }}" style="flex: {{ $percent }} 1 0">{{ $percent >= 12 ? "{$class} {$percent} %" : '' }}</span>
-                @endif
-            @endforeach
-        </div>
-    @endif
+<div class="chances" role="img" aria-label="{{ \App\Words\VerdictWords::chances($verdict->chances) }}">
+    @foreach ($verdict->chances->percents() as $class => $percent)
+        @if ($percent > 0)
+            <span class="is-{{ str_replace('_', '-', $class) }}" style="flex: {{ $percent }} 1 0">{{ $percent >= 18 ? __("verdict.{$class}").' '.$percent.' %' : ($percent >= 8 ? $percent.' %' : '') }}</span>
+        @endif
+    @endforeach
+</div>

@@ -1,4 +1,3 @@
-@php($squat = $page->squat())
 @php($print = $page->print)
     @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
         <table class="changes">
@@ -17,7 +16,3 @@
             </tbody>
         </table>
     @endif
-    <div class="squat">
-        <div class="line"><h3>Equal squat</h3><x-verdict-chip :verdict="$squat->verdict" /></div>
-        <p>@if ($squat->printed !== '')<strong>{{ ucfirst($squat->printed) }}.</strong> @endif{{ $squat->advice }}</p>
-    </div>

@@ -1,4 +1,4 @@
-@php($adjusters = $page->advice()?->settingFields($page->job->roundOf($stance)) ?? [])
+@php($adjusters = $page->advice()->settingFields($page->job->roundOf($stance)))
 @php($refusal = session('errors')?->getBag('round')->first() ?? '')
 @if ($adjusters !== [])
     <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="Setting">
@@ -6,7 +6,7 @@
         @foreach ($adjusters as $adjuster)
             <select aria-label="{{ $adjuster['label'] }}" name="steps[{{ $adjuster['key'] }}]">@foreach ($adjuster['options'] as [$step, $says])<option value="{{ $step }}" @selected($step === $adjuster['on'])>{{ $says }}</option>@endforeach</select>
         @endforeach
-        <button class="button is-small">{{ $page->isSettingKnown() ? 'Hooked up anew' : 'This is on' }}</button>
+        <button class="button is-small">{{ $page->isSettingKnown() ? 'Record another hook-up' : 'Record this setting' }}</button>
         @if ($refusal !== '')<p class="sentence" role="alert" data-tone="stop">{{ $refusal }}</p>@endif
     </form>
 @endif

@@ -1,6 +1,4 @@
-@php($advised = $workup->advised())
-@php($outlook = $advised->outlook)
-@php($judged = $page->restoration())
+@php($move = $advice->recommendation())
 <div class="verdict">
     @include('bench.verdict-head')
     @if ($page->waysOfTaping() !== '')
@@ -9,38 +7,43 @@
     @if ($page->makersWord() !== '')
         <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
     @endif
-    @if ($page->isSettingUnsaid())
-        <p class="do-next is-{{ \Illuminate\Support\Str::slug($judged->verdict->value) }}">{{ $judged->advice }}</p>
-        <p class="sentence" data-tone="note">Say which setting is on: then all readings count together, and the next move is worked out.</p>
-    @elseif (! $page->isForbidden())
-        <div @class(['do-next', 'is-in-band' => $advised->move === \Yoke\Advice\Action::Stop])>
-            <p>{{ $advice->move() }} <strong>{{ ucfirst($advice->chance($outlook)) }} chance in band.</strong></p>
-            <p class="expected">{{ $advised->move === \Yoke\Advice\Action::Stop ? 'Truly' : 'Expect' }} front {{ $advice->expected(\Yoke\Rig\Axle::Front) }}, rear {{ $advice->expected(\Yoke\Rig\Axle::Rear) }}.</p>
+    @if (! $page->isForbidden())
+        <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
+            <p>{{ $advice->move() }} @if ($advice->chance() !== '')<strong>{{ $advice->chance() }}</strong>@endif</p>
+            @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
+            @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
         </div>
+        @if ($page->isSettingUnsaid())
+            <p class="sentence" data-tone="note">{{ __('verdict.setting_unsaid') }}</p>
+        @elseif ($page->analysed->adjusters === null)
+            <p class="sentence" data-tone="note"><a href="{{ $page->plan()->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('verdict.family_unsaid') }}</a></p>
+        @endif
         <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
             @csrf
-            @if ($advised->move === \Yoke\Advice\Action::Set)
-                @foreach ($outlook->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
-                <button class="button is-small">Hooked up so: {{ $advice->name($outlook) }}</button>
-            @elseif ($advised->move === \Yoke\Advice\Action::ReadAgain)
-                <input type="hidden" name="again" value="1"><button class="button is-small">Read it again</button>
-            @elseif ($advised->move === \Yoke\Advice\Action::Stop)
-                <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Go on to Prove</a>
+            @if ($move?->action === \Yoke\Advice\Action::Set)
+                @foreach ($move->forecast->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
+                <button class="button is-small">Record this hook-up: {{ $advice->name($move->forecast) }}</button>
+            @elseif ($move?->action === \Yoke\Advice\Action::ReadAgain)
+                <input type="hidden" name="again" value="1"><button class="button is-small">Measure again</button>
+            @elseif ($move?->action === \Yoke\Advice\Action::Stop)
+                <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Next: Prove</a>
             @endif
-            <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">What is wrong with it</a>
+            <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">Show the diagnosis</a>
         </form>
-        <p class="sentence reasons">
-            @if ($page->job->method !== \Yoke\Method\Criterion::FrontRestoration){{ ucfirst($page->job->method->inWords()) }} governs. @endif
-            @if ($page->heights->at(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front) && ! $page->heights->at(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front))Dropped is not taped: this rests on the model and what is usual, so its doubt is large. @endif
-            @if ($judged->verdict === \Yoke\Method\Verdict::Waiting || $advised->move === \Yoke\Advice\Action::Stop){{ $judged->advice }}@endif
-            {{ $workup->reasons()->because() }}
-            @if ($advised->move !== \Yoke\Advice\Action::Stop && $workup->runnersUp() !== [])
-                <strong>Next best:</strong> @foreach ($workup->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->chance($other) }}){{ $loop->last ? '.' : '; ' }}@endforeach
-            @endif
-            @if ($workup->excluded() !== [])
-                <strong>Left out:</strong> @foreach ($workup->excluded() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach
-            @endif
-        </p>
+        <details class="why" @if ($advice->verdict()) open @endif>
+            <summary>Why</summary>
+            <ul class="reasons">
+                @foreach ($advice->because() as $sentence)<li>{{ $sentence }}</li>@endforeach
+                @if ($advice->runnersUp() !== [])
+                    <li><strong>Other options:</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                @endif
+                @if ($advice->ruledOut() !== [])
+                    <li><strong>Ruled out:</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                @endif
+            </ul>
+        </details>
     @endif
+    @include('bench.evidence')
     @include('bench.rule')
+    @if ($advice->verdict() === null)@include('plan.assumptions', ['plan' => $page->plan()])@endif
 </div>

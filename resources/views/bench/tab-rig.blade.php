@@ -5,5 +5,5 @@
         <tr><th scope="row">{{ $what }}</th><td>{{ $value }}</td><td>{{ $worth }}</td></tr>
     @endforeach
 </table>
-<p class="sentence">From {{ count($workup->posterior->readings) }} readings and what is usual; ± is one standard deviation.</p>
+<p class="sentence">From {{ count($advice->analysis->posterior()->readings) }} readings and what is usual; ± is one standard deviation.</p>
 </div>

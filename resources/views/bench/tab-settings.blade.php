@@ -1,17 +1,21 @@
+@if ($trials === null)
+<p class="sentence">{{ __('verdict.family_unsaid') }}</p>
+@else
 @php($map = $trials->map())
 @if ($trials->tried())<p class="sentence" data-tone="note" role="status">{{ $advice->trying($trials->tried()) }}</p>@endif
 <div class="setting-map" tabindex="0" aria-label="Settings and their chances">
     <table>
-        <caption>Chance in band by setting; one is tried on the drawing by a press</caption>
+        <caption>Chance in range by setting. Press one to try it on the drawing.</caption>
         <thead><tr><th scope="col">{{ $map['across'] }}</th>@foreach ($map['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
         @foreach ($map['rows'] as $row)
             <tr>
                 <th scope="row">{{ $row['says'] }}</th>
                 @foreach ($row['cells'] as $cell)
-                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(['is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) style="--chance: {{ $cell['percent'] }}%" title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? 'The setting that is on' : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', left out: '.$cell['excluded'] : '' }}</span></a></td>
+                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(['is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) style="--chance: {{ $cell['percent'] }}%" title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? 'The setting that is on' : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', ruled out: '.$cell['excluded'] : '' }}</span></a></td>
                 @endforeach
             </tr>
         @endforeach
     </table>
 </div>
-<p class="plot-key"><span><i class="swatch is-on"></i>on the rig</span><span><i class="swatch is-best"></i>advised</span><span><i class="swatch is-out"></i>left out</span></p>
+<p class="plot-key"><span><i class="swatch is-on"></i>on the rig</span><span><i class="swatch is-best"></i>recommended</span><span><i class="swatch is-out"></i>ruled out</span></p>
+@endif

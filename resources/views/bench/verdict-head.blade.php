@@ -1,8 +1,11 @@
+@php($verdict = $advice->verdict())
 <div class="verdict-head">
     <div>
-        <h2>Front axle load put back, band {{ $page->job->band()->inWords() }}</h2>
-        <p class="verdict-value">@if ($judged->printed !== ''){{ \Illuminate\Support\Str::before($judged->printed, ' ±') }} <small>± {{ \Illuminate\Support\Str::after($judged->printed, '± ') }}</small>@else <small>no share yet</small>@endif</p>
+        <h2>{{ __('verdict.heading') }}</h2>
+        <p class="verdict-value">@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ __('verdict.none_yet') }}</small>@endif</p>
+        @if ($advice->onTheRoad() !== '')<p class="sentence" data-road>{{ $advice->onTheRoad() }}</p>@endif
+        <p class="sentence">{{ $advice->range() }}</p>
     </div>
-    <x-verdict-chip :verdict="$judged->verdict" />
+    @if ($verdict)<x-verdict-chip :verdict="$verdict->verdict" />@endif
 </div>
-@include('bench.chances')
+@includeWhen($verdict !== null, 'bench.chances')

@@ -1,7 +1,8 @@
 <table class="card-figures">
     <tr><th scope="row">Setting</th><td><strong>{{ $page->settingInWords() ?: 'not written down' }}</strong> on both sides. {{ $page->counting() }} Mark it.</td></tr>
     @if ($page->head() !== '')<tr><th scope="row">Ball, unloaded</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
-    <tr><th scope="row">Front axle load put back</th><td>{{ $page->verdict()->printed ?: '–' }} ({{ $page->verdict()->verdict->value }})</td></tr>
+    @php($verdict = $page->verdict())
+    <tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>
     @if ($page->fasteners() !== [])<tr><th scope="row">Torques by the sheet</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'to be put right') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->pressures() !== [])<tr><th scope="row">Tyre pressures, cold</th><td>@foreach ($page->plan->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>

@@ -7,7 +7,7 @@
             @foreach ($groups as $title => $terms)
                 @if ($title !== '')<tr class="is-title"><th scope="rowgroup" colspan="2">{{ $title }}</th></tr>@endif
                 @foreach ($terms as $term)
-                    <tr><th scope="row">{{ $term->says }}</th><td>{{ $plan->print->term($term) }}</td></tr>
+                    <tr><th scope="row">{{ $plan->termWords()->says($term) }}</th><td>{{ $plan->print->term($term) }}</td></tr>
                 @endforeach
             @endforeach
         </table>

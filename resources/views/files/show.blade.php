@@ -2,7 +2,7 @@
     <main class="yard">
         <div class="yard-head"><h1>Files <span class="font-normal text-muted">· {{ $job->title }}</span></h1><a class="button" href="{{ route('jobs.resume', $job) }}">Back to the bench</a></div>
         @if ($taken = session('taken'))
-            <div class="do-next is-in-band" role="status">
+            <div class="do-next is-in-range" role="status">
                 <p>Taken in: all of it.</p>
                 @if ($taken['unknown'] !== [])<p>Not known here, kept, and handed on with the file: {{ implode(', ', $taken['unknown']) }}</p>@endif
             </div>

@@ -21,8 +21,8 @@
             <tr><th scope="row">{{ $what }}</th>@foreach ($lines as $ofColumn)<td>{{ $ofColumn[$i][1] }}</td>@endforeach</tr>
         @endforeach
     </table>
-    <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-band' => $here->shareIsUsual()])>{{ $here->share() }}</p>
-    <div @class(['do-next', 'is-in-band' => $here->isFine()]) data-small-move>
+    <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-range' => $here->shareIsUsual()])>{{ $here->share() }}</p>
+    <div @class(['do-next', 'is-in-range' => $here->isFine()]) data-small-move>
         <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
     </div>
     <div class="keep">

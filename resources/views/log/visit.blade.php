@@ -16,7 +16,7 @@
                 @if ($visit->leftAt() === null)
                     <p class="do-next">Nobody read a setting at {{ $job->title }}: a return visit starts like a first one.</p>
                 @else
-                    <p class="do-next is-in-band"><strong>Start at {{ $words->of($visit->corrected()) }}.</strong> Left at {{ $words->of($visit->leftAt()) }} ({{ $job->title }}, {{ $job->booked_on->format('j M Y') }}).</p>
+                    <p class="do-next is-in-range"><strong>Start at {{ $words->of($visit->corrected()) }}.</strong> Left at {{ $words->of($visit->leftAt()) }} ({{ $job->title }}, {{ $job->booked_on->format('j M Y') }}).</p>
                     @if ($visit->isBeyondSmallSteps())<p class="do-next is-over">No small step brings this load into band: look at washers and head.</p>@endif
                     <ul>@foreach ($visit->since()->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>
                     <p class="sentence">{{ $visit->since()->causes() === [] ? 'Nothing that is written down travels otherwise.' : $visit->since()->inAll() }} By what the readings told last time; tape and see.</p>

@@ -1,8 +1,9 @@
-@if ($plan->described->assumptions() !== [])
-    <ul class="assumptions" aria-label="Taken as usual">
-        @foreach ($plan->described->assumptions() as $assumption)
-            @php([$label, $part] = $plan->field($assumption->unlockedBy))
-            <li><a href="{{ $plan->sheetOf($part) }}">{{ $assumption->says }} <span>{{ ucfirst($part->value) }}: {{ $label }} would tell.</span></a></li>
+@php($assumed = $plan->assumptions())
+@if ($assumed !== [])
+    <h3 class="assumed">{{ __('assumption.heading') }}</h3>
+    <ul class="assumptions" aria-label="Assumed">
+        @foreach ($assumed as [$says, $worth, $part, $label])
+            <li><a href="{{ $plan->sheetOf($part) }}">{{ $says }} <span>@if ($worth !== '')<strong>{{ $worth }}</strong> @endif{{ __('assumption.would_tell', ['part' => $part->value, 'label' => $label]) }}</span></a></li>
         @endforeach
     </ul>
 @endif

@@ -27,8 +27,8 @@
                     <p>Shank in <strong>{{ $place->turned }}, hole {{ $place->hole }}</strong>, {{ $place->holesVisible }} holes showing: ball {{ $plan->print->length($place->ballHeight) }}, off by {{ $plan->print->change($place->residual()->millimetres()) }}. {{ implode(' ', $place->warnings) }}</p>
                 @endif
                 <h2>Bars</h2>
-                @if ($first = $plan->plan->firstSettings()[0] ?? null)
-                    <p>{{ $first->allowed() ? 'Start at' : 'Nothing can be advised; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->print->percent($first->inBand) }} chance in band.@if ($first->clearance) Bar tips {{ $plan->print->length($first->clearance) }} clear.@endif</p>
+                @if ($first = $plan->firstMove()?->forecast)
+                    <p>{{ $first->isOpen() ? 'Hook up at' : 'No setting can be recommended; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->print->percent($first->chance) }} likely to be in range.@if ($clearance = $plan->clearance($first)) Bar tips {{ $plan->print->length($clearance) }} clear.@endif</p>
                     @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
                 @else
                     <p>The family of the hitch is not known yet.</p>

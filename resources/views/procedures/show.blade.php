@@ -12,7 +12,7 @@
             @php($current = $page->progress->current())
             @if ($errors->has('step'))<p class="do-next is-over" role="alert">{{ $errors->first('step') }}</p>@endif
             @if (session('finished') !== null)
-                <p class="do-next is-in-band" role="status">All steps are taken, in {{ max(1, session('finished')) }} min. It stands in the log.</p>
+                <p class="do-next is-in-range" role="status">All steps are taken, in {{ max(1, session('finished')) }} min. It stands in the log.</p>
                 <div class="take"><a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Run it again</a><a class="button is-first" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">Back to the bench</a></div>
             @elseif ($current !== null)
                 <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="Steps taken"></progress> Step {{ $page->progress->taken() + 1 }} of {{ count($page->progress->steps) }}@if ($page->run), begun {{ $page->run->started_at->format('j M H:i') }}@endif</p>

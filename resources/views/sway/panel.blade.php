@@ -3,7 +3,7 @@
     <h2>What invites sway on this rig</h2>
     @if (! $sway->isRead())<p class="sentence">Tongue share, attitude and front axle show here once the carried rig is read; until then only what a look tells.</p>@endif
     @if ($sway->invitations() === [])
-        <p class="do-next is-in-band">Nothing that can be seen or computed. Speed still invites it on any rig, and no safe speed can be told.</p>
+        <p class="do-next is-in-range">Nothing that can be seen or computed. Speed still invites it on any rig, and no safe speed can be told.</p>
     @else
         <ol class="invitations">
             @foreach ($sway->invitations() as $one)

@@ -29,14 +29,15 @@
             </form>
             <section class="card" aria-label="What the tickets say">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
-                @php($told = $page->verdict())
-                @if ($told !== null)
-                    @php([$verdict, $says] = $told)
-                    @php($move = $page->move())
-                    <div class="do-next {{ $verdict === \Yoke\Method\Verdict::Over ? 'is-over' : ($verdict === \Yoke\Method\Verdict::InBand ? 'is-in-band' : '') }}">
-                        <p><x-verdict-chip :verdict="$verdict" /> {{ $says }}</p>
-                        @if ($move !== '')<p class="expected">With all the readings together: {{ $move }}</p>@endif
+                @php($advice = $page->advice())
+                @php($verdict = $advice->verdict())
+                @foreach ($advice->suspects() as $suspect)<p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
+                @if ($verdict)
+                    <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
+                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. {{ $advice->onTheRoad() }}</p>
+                        <p class="expected">{{ $advice->move() }} {{ $advice->chance() }}</p>
                     </div>
+                    @include('bench.evidence')
                 @endif
                 @php($results = $page->results())
                 @if ($results !== [])

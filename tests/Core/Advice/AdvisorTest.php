@@ -2,211 +2,299 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Advisor;
+use Yoke\Advice\MoveWorth;
 use Yoke\Advice\Policy;
-use Yoke\Advice\Reasons;
-use Yoke\Advice\Recommendation;
+use Yoke\Advice\Reason;
 use Yoke\Advice\SettingForecast;
 use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Constraint;
+use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
 use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\RigPrior;
-use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
 use Yoke\Method\Band;
 use Yoke\Method\Criterion;
+use Yoke\Method\Goal;
+use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
+use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Load;
 
-function hitch(string $family = 'chain-snap-up'): Adjusters
+function middle(): Setting
 {
-    return Families::get($family)->adjusters(new HitchMeasures);
+    return Knowing::hitch()->middle();
 }
 
-/** What is known after alone, dropped and the middle setting were read so often, for a middle that truly puts back a share. */
-function knowing(float $share, int $times = 1, float $doubt = 1.0, ?RigPrior $prior = null): Posterior
-{
-    $prior ??= Priors::rig(0.2, 20.0, 25.0);
-    $rig = $prior->likelyRig();
-    $readings = new Readings($rig, $rig->tensionFor($share), null, $doubt);
-    $observations = [];
-    for ($i = 0; $i < $times; $i++) {
-        array_push($observations, ...$readings->threeStances());
-    }
+it('stops where the present setting is surely in range', function (): void {
+    $advised = Knowing::advise(Knowing::rig(0.75, 4, 0.5), middle());
 
-    return (new Estimation($prior, $observations))->posterior();
-}
+    expect($advised->action)->toBe(Action::Stop)->and($advised->reason)->toBe(Reason::GoodEnough)
+        ->and($advised->forecast->setting->equals(middle()))->toBeTrue()
+        ->and($advised->forecast->chance)->toBeGreaterThan(0.96)
+        ->and($advised->forecast->minutes)->toBe(0)
+        ->and($advised->worth())->toBeNull();
+});
 
-/** @param  list<Constraint>  $obstacles */
-function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $obstacles = [], string $family = 'chain-snap-up'): Recommendation
-{
-    return (new Advisor(hitch($family), hitch($family)->middle(), Band::usual(), $obstacles))->advise($posterior, $present, $readings);
-}
+it('does not stop while the front may be heavier than it may, however likely in range', function (): void {
+    $posterior = Knowing::rig(0.95, 3, 1.0);
+    $sure = Knowing::advise($posterior, middle(), 1);
+    $careless = Knowing::advise($posterior, middle(), 1, policy: new Policy(overUnsure: 0.2));
 
-it('stops where the present setting is surely in band', function (): void {
-    $advised = advise(knowing(0.75, 4, 0.5), hitch()->middle());
-
-    expect($advised->move)->toBe(Action::Stop)
-        ->and($advised->outlook->setting->equals(hitch()->middle()))->toBeTrue()
-        ->and($advised->outlook->chance)->toBeGreaterThan(0.96)
-        ->and($advised->outlook->minutes)->toBe(0);
+    expect($sure->present->chance)->toBeGreaterThan(0.96)->and($sure->present->over)->toBeGreaterThan(0.004)
+        ->and($sure->action)->toBe(Action::ReadAgain)
+        ->and($careless->action)->toBe(Action::Stop);
 });
 
 it('reads again while the present setting is middling, and decides after a few', function (): void {
-    $posterior = knowing(0.94);
-    $first = advise($posterior, hitch()->middle(), 1);
-    $last = advise($posterior, hitch()->middle(), 4);
+    $posterior = Knowing::rig(0.94);
+    $first = Knowing::advise($posterior, middle(), 1);
+    $last = Knowing::advise($posterior, middle(), 4);
 
     expect($first->present?->chance)->toBeGreaterThan(0.6)->toBeLessThan(0.96)
-        ->and($first->move)->toBe(Action::ReadAgain)
-        ->and($last->move)->not->toBe(Action::ReadAgain);
+        ->and($first->action)->toBe(Action::ReadAgain)->and($first->reason)->toBe(Reason::ReadingIsCheaper)
+        ->and($last->action)->not->toBe(Action::ReadAgain);
 });
 
-it('sets the links right where the bars are off, whichever way', function (float $share, int $way): void {
-    $present = hitch()->middle();
-    $advised = advise(knowing($share, 3, 0.6), $present);
+it('sets the links right where the bars are off, whichever way, and says what that is worth', function (float $share, int $way): void {
+    $advised = Knowing::advise(Knowing::rig($share, 3, 0.6), middle());
+    $worth = $advised->worth();
 
-    expect($advised->move)->toBe(Action::Set)
-        ->and(($advised->outlook->setting->step('link') <=> $present->step('link')))->toBe($way)
-        ->and($advised->outlook->chance)->toBeGreaterThan(0.8);
-})->with(['short' => [0.25, 1], 'over' => [1.35, -1]]);
+    expect($advised->action)->toBe(Action::Set)->and($advised->reason)->toBe(Reason::BestChance)
+        ->and($advised->forecast->setting->step('link') <=> 4.0)->toBe($way)
+        ->and($advised->forecast->chance)->toBeGreaterThan(0.8)
+        ->and($worth)->toBeInstanceOf(MoveWorth::class)
+        ->and($worth->front <=> 0.0)->toBe($way)->and($worth->trailer <=> 0.0)->toBe($way)->and($worth->rear <=> 0.0)->toBe(-$way)
+        ->and($worth->front + $worth->rear + $worth->trailer)->toEqualWithDelta(0.0, 1e-6);
+})->with(['too little' => [0.25, 1], 'too much' => [1.35, -1]]);
 
 it('leaves the washers alone where a link will do', function (): void {
     foreach ([0.15, 0.3, 0.4, 1.15, 1.3] as $share) {
-        $advised = advise(knowing($share, 3, 0.6), hitch()->middle());
-        expect($advised->move)->toBe(Action::Set)
-            ->and($advised->outlook->setting->step('washer'))->toBe(hitch()->middle()->step('washer'))
-            ->and($advised->outlook->setting->step('head'))->toBe(hitch()->middle()->step('head'))
-            ->and($advised->outlook->minutes)->toBe(6);
+        $advised = Knowing::advise(Knowing::rig($share, 3, 0.6), middle());
+        expect($advised->action)->toBe(Action::Set)
+            ->and($advised->forecast->setting->changesTo(middle()))->toBe(['link'])
+            ->and($advised->forecast->minutes)->toBe(6);
     }
 });
 
-it('never advises what may well leave the front over-restored', function (): void {
+it('changes one adjuster where one alone gets there, though a pair would be likelier', function (float $share): void {
+    $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 40.0, tiltDegrees: 0.5));
+    $cheap = new Policy(minute: 0.0);
+    $advised = Knowing::advise(Knowing::rig($share, 2, 1.0), $hitch->middle(), 4, hitch: $hitch, policy: $cheap);
+    $pairs = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) === 2);
+
+    expect($advised->action)->toBe(Action::Set)
+        ->and($hitch->middle()->changesTo($advised->forecast->setting))->toHaveCount(1)
+        ->and(max(array_map(fn (SettingForecast $one): float => $one->chance, $pairs)))->toBeGreaterThan($advised->forecast->chance);
+})->with([0.25, 0.35, 1.3]);
+
+it('changes two where no single one gets there', function (): void {
+    $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 6.0, steps: 4, tiltDegrees: 0.5, tiltSteps: 4));
+    $advised = Knowing::advise(Knowing::rig(0.05, 3, 0.5), $hitch->middle(), 4, hitch: $hitch);
+    $single = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) <= 1);
+
+    expect(max(array_map(fn (SettingForecast $one): float => $one->chance, $single)))->toBeLessThan(0.75)
+        ->and($hitch->middle()->changesTo($advised->forecast->setting))->toHaveCount(2);
+});
+
+it('asks no washer of a rig that is in range', function (): void {
+    $links = new HitchMeasures(pitchMm: 200.0, steps: 2, tiltDegrees: 0.4, tiltSteps: 8);
+    $hitch = Knowing::hitch('cam-bar', $links);
+    $eager = new Policy(minute: 0.0, goodEnough: 0.999, sure: 0.9999, readings: 1);
+    $advised = Knowing::advise(Knowing::rig(0.54, 1, 0.8), $hitch->middle(), 4, hitch: $hitch, policy: $eager);
+
+    expect($advised->present->chance)->toBeGreaterThan(0.75)->toBeLessThan(0.999)
+        ->and($advised->ranking[0]->chance)->toBeGreaterThan($advised->present->chance)
+        ->and($advised->ranking[0]->setting->step('washer'))->not->toBe($hitch->middle()->step('washer'))
+        ->and($advised->forecast->setting->step('washer'))->toBe($hitch->middle()->step('washer'));
+});
+
+it('never advises what may well leave the front over-restored, by the shop\'s own limit', function (float $limit): void {
     foreach ([[0.2, 1, 2.0], [0.5, 1, 1.5], [0.9, 2, 1.0], [1.2, 1, 2.5]] as [$share, $times, $doubt]) {
-        $advised = advise(knowing($share, $times, $doubt), hitch()->middle());
-        foreach ($advised->ranking as $outlook) {
-            expect($outlook->isOpen())->toBe($outlook->over <= 0.10 && $outlook->excluded === '');
+        $advised = Knowing::advise(Knowing::rig($share, $times, $doubt), middle(), policy: new Policy(overAllowed: $limit));
+        foreach ($advised->ranking as $forecast) {
+            expect($forecast->isOpen())->toBe($forecast->over <= $limit)
+                ->and($forecast->excluded)->toBe($forecast->over <= $limit ? null : Exclusion::OverRestored)
+                ->and($forecast->chance)->toBeLessThanOrEqual(1.0 - $forecast->over + 1e-12);
         }
-        if ($advised->move === Action::Set) {
-            expect($advised->outlook->over)->toBeLessThanOrEqual(0.10)->and($advised->ranking[0])->toBe($advised->outlook);
+        if ($advised->action === Action::Set) {
+            expect($advised->forecast->over)->toBeLessThanOrEqual($limit);
         }
     }
+})->with([0.10, 0.03, 0.25]);
+
+it('holds the first setting to the same limit', function (): void {
+    $posterior = (new Estimation(Priors::rig(0.2, 40.0, 25.0), []))->posterior();
+    $usual = Knowing::advise($posterior, null, 0);
+    $strict = Knowing::advise($posterior, null, 0, policy: new Policy(overAllowed: 0.02));
+
+    expect($usual->forecast->over)->toBeLessThanOrEqual(0.10)->toBeGreaterThan(0.02)
+        ->and($strict->forecast->over)->toBeLessThanOrEqual(0.02)
+        ->and($strict->forecast->tensionOffset)->toBeLessThan($usual->forecast->tensionOffset);
 });
 
 it('knows less of a setting the farther it is from what was read', function (): void {
-    $ranking = advise(knowing(0.75, 2), hitch()->middle())->ranking;
-    $doubt = fn (float $link): float => array_values(array_filter($ranking, fn (SettingForecast $outlook): bool => $outlook->setting->step('link') === $link && $outlook->setting->step('washer') === 3.0))[0]->share->deviation();
+    $ranking = Knowing::advise(Knowing::rig(0.75, 2), middle())->ranking;
+    $doubt = fn (float $link): float => array_values(array_filter($ranking, fn (SettingForecast $one): bool => $one->setting->step('link') === $link && $one->setting->step('washer') === 3.0))[0]->share()->deviation();
 
     expect($doubt(4.0))->toBeLessThan($doubt(5.0))->and($doubt(5.0))->toBeLessThan($doubt(7.0));
 });
 
+it('predicts along the tension what the model says setting by setting', function (): void {
+    $posterior = Knowing::rig(0.6, 2);
+    foreach (Knowing::advise($posterior, middle())->ranking as $forecast) {
+        $share = $posterior->predict(fn ($rig, float $tension): float => $rig->taut($tension + $forecast->tensionOffset)->frontRestored());
+        expect($forecast->stance->quantities->share->mean())->toEqualWithDelta($share->mean(), 1e-9)
+            ->and($forecast->stance->quantities->share->deviation())->toEqualWithDelta($share->deviation(), 1e-7);
+    }
+});
+
 it('works the whole grid before the first hook-up, where nothing costs', function (): void {
     $prior = Priors::rig(0.15, 15.0, 6.0);
-    $advised = advise((new Estimation($prior, (new Readings($prior->likelyRig(), 15.0))->heights(ReadingContext::alone())))->posterior(), null, 0);
+    $advised = Knowing::advise((new Estimation($prior, (new Readings($prior->likelyRig(), 15.0))->heights(ReadingContext::alone())))->posterior(), null, 0);
 
-    expect($advised->move)->toBe(Action::Set)->and($advised->present)->toBeNull()
+    expect($advised->action)->toBe(Action::Set)->and($advised->present)->toBeNull()
         ->and($advised->ranking)->toHaveCount(17 * 7)
-        ->and(array_sum(array_map(fn (SettingForecast $outlook): int => $outlook->minutes, $advised->ranking)))->toBe(0)
-        ->and($advised->outlook->chance)->toBe(max(array_map(fn (SettingForecast $outlook): float => $outlook->isOpen() ? $outlook->chance : 0.0, $advised->ranking)));
+        ->and(array_sum(array_map(fn (SettingForecast $one): int => $one->minutes, $advised->ranking)))->toBe(0)
+        ->and($advised->forecast->chance)->toBe(max(array_map(fn (SettingForecast $one): float => $one->isOpen() ? $one->chance : 0.0, $advised->ranking)));
 });
 
-it('breaks no rating and meets no obstacle', function (): void {
-    $bars = new class implements Constraint
+it('breaks no rating and no other limit', function (): void {
+    $rule = new class implements Constraint
     {
-        public function against(Setting $setting, Attitude $carried): string
+        public function against(Setting $setting, Attitude $carried): ?Exclusion
         {
-            return $setting->step('link') > 3.0 ? 'a made-up rule' : '';
+            return $setting->step('link') > 3.0 ? Exclusion::TipsTooLow : null;
         }
     };
-    $advised = advise(knowing(0.3, 3, 0.6), hitch()->middle(), 1, [$bars]);
-    $light = advise(knowing(0.3, 3, 0.6), hitch()->middle(), 1, [new BarRating(Load::ofKilograms(60.0))]);
+    $advised = Knowing::advise(Knowing::rig(0.3, 3, 0.6), middle(), 1, [$rule]);
+    $light = Knowing::advise(Knowing::rig(0.3, 3, 0.6), middle(), 4, [new BarRating(Load::ofKilograms(60.0))]);
+    $none = Knowing::advise(Knowing::rig(0.3, 3, 0.6), middle(), 4, [new BarRating(Load::ofKilograms(0.001))]);
 
-    expect($advised->outlook->setting->step('link'))->toBeLessThanOrEqual(3.0)
-        ->and(array_filter($advised->ranking, fn (SettingForecast $outlook): bool => $outlook->excluded === 'a made-up rule'))->not->toBeEmpty()
-        ->and($light->move)->toBe(Action::Cannot)
-        ->and((new Reasons($light, Band::usual()))->because())->toContain('past their rating');
+    expect($advised->forecast->setting->step('link'))->toBeLessThanOrEqual(3.0)
+        ->and($advised->excluded()['tips_too_low'])->toBeGreaterThan(0)
+        ->and($light->forecast->stance->carried->barLoad())->toBeLessThanOrEqual(120.0)
+        ->and($light->reason)->toBe(Reason::NearestAllowed)
+        ->and($none->forecast->stance->carried->barLoad())->toBeLessThanOrEqual(0.002);
 });
 
-it('says when a hitch cannot reach the band, and what would', function (float $share, string $remedy): void {
-    $family = 'tension-chain';
-    $adjusters = Families::get($family)->adjusters(new HitchMeasures(pitchMm: 1.0, steps: 6));
-    $advised = (new Advisor($adjusters, $adjusters->middle(), Band::usual()))->advise(knowing($share, 4, 0.5), $adjusters->middle(), 4);
+it('goes to the nearest allowed setting where a hitch cannot reach the range, and says what would', function (float $share, Reason $reason, float $link): void {
+    $adjusters = Knowing::hitch('tension-chain', new HitchMeasures(pitchMm: 1.0, steps: 6));
+    $key = $adjusters->all()[0]->key;
+    $moved = Knowing::advise(Knowing::rig($share, 4, 0.5), $adjusters->middle(), 4, hitch: $adjusters);
+    $there = Knowing::advise(Knowing::rig($share, 4, 0.5), $moved->forecast->setting, 4, hitch: $adjusters);
 
-    expect($advised->outlook->chance)->toBeLessThan(0.2)
-        ->and($advised->move)->toBe(Action::Cannot)
-        ->and((new Reasons($advised, Band::usual()))->because())->toContain($remedy);
-})->with(['too little' => [0.05, 'stiffer bars'], 'too much' => [1.6, 'lighter bars']]);
+    expect($moved->forecast->chance)->toBeLessThan(0.2)
+        ->and($moved->action)->toBe(Action::Set)->and($moved->reason)->toBe(Reason::NearestAllowed)
+        ->and($moved->forecast->setting->step($key))->toBe($link)
+        ->and($there->action)->toBe(Action::Cannot)->and($there->reason)->toBe($reason);
+})->with(['too little' => [0.05, Reason::TooWeak, 6.0]]);
+
+it('says when even the loosest setting is too much', function (): void {
+    $adjusters = Knowing::hitch('tension-chain', new HitchMeasures(pitchMm: 1.0, steps: 6));
+    $advised = Knowing::advise(Knowing::rig(1.6, 4, 0.5), $adjusters->middle(), 4, hitch: $adjusters);
+
+    expect($advised->action)->toBe(Action::Cannot)->and($advised->reason)->toBe(Reason::TooStrong)->and($advised->reach()[1])->toBeGreaterThan(1.0);
+});
 
 it('takes tension and head as a pair where the trailer stands off level', function (float $ball, int $way): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
-    $advised = advise(knowing(0.75, 6, 0.3, $prior), hitch()->middle(), 4);
+    $advised = Knowing::advise(Knowing::rig(0.75, 6, 0.3, $prior), middle(), 4);
+    $level = fn (SettingForecast $one): bool => (new Tolerances)->standsLevel($one->trailerPitch());
 
-    expect($advised->present?->standsLevel())->toBeFalse()
-        ->and($advised->move)->toBe(Action::Set)
-        ->and($advised->outlook->setting->step('head') <=> hitch()->middle()->step('head'))->toBe($way)
-        ->and($advised->outlook->standsLevel())->toBeTrue()
-        ->and($advised->outlook->chance)->toBeGreaterThan(0.9);
+    expect($level($advised->present))->toBeFalse()
+        ->and($advised->action)->toBe(Action::Set)->and($advised->reason)->toBe(Reason::LevelsTheTrailer)
+        ->and($advised->forecast->setting->step('head') <=> middle()->step('head'))->toBe($way)
+        ->and($level($advised->forecast))->toBeTrue()
+        ->and($advised->forecast->chance)->toBeGreaterThan(0.9);
 })->with(['nose-up: lower the head' => [110.0, -1], 'far nose-down: raise it' => [-75.0, 1]]);
 
-it('explains each move in a sentence', function (Posterior $posterior, int $readings, string $says): void {
-    $advised = advise($posterior, hitch()->middle(), $readings);
+it('levels a trailer only where the front stays good enough', function (): void {
+    $prior = Priors::rig(0.05, 20.0, 6.0, null, 110.0);
+    $posterior = Knowing::rig(0.75, 6, 0.3, $prior);
+    $demanding = Knowing::advise($posterior, middle(), 4, policy: new Policy(goodEnough: 1.1, sure: 0.5, overUnsure: 1.0));
 
-    expect((new Reasons($advised, Band::usual()))->because())->toContain($says)->toEndWith('.');
-})->with([
-    'set' => [fn () => knowing(0.25, 3, 0.6), 1, 'likeliest in band for its minutes'],
-    'stop' => [fn () => knowing(0.75, 4, 0.5), 1, 'good enough'],
-    'read again' => [fn () => knowing(0.94), 1, 'A second reading costs a minute'],
-]);
-
-it('follows the shop in when enough is enough', function (): void {
-    $advisor = fn (Policy $policy): Advisor => new Advisor(hitch(), hitch()->middle(), Band::usual(), [], $policy);
-    $posterior = knowing(0.94);
-    $move = fn (Policy $policy, int $readings): Action => $advisor($policy)->advise($posterior, hitch()->middle(), $readings)->move;
-
-    expect($move(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
-        ->and($move(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Action::Stop)
-        ->and($move(new Policy(readings: 9), 8))->toBe(Action::ReadAgain);
+    expect($demanding->reason)->not->toBe(Reason::LevelsTheTrailer)->and($demanding->action)->toBe(Action::Stop);
 });
 
-it('lets another school govern, and never past full return', function (Criterion $aim, float $ball): void {
-    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
-    $rig = $prior->likelyRig();
-    $readings = new Readings($rig, $rig->tensionFor(0.4), null, 0.3);
-    $posterior = (new Estimation($prior, [...$readings->threeStances(), ...$readings->threeStances()]))->posterior();
-    $advised = (new Advisor(hitch(), hitch()->middle(), Band::usual(), [], new Policy, $aim))->advise($posterior, hitch()->middle(), 4);
-    $outlook = $advised->outlook;
-    $carried = $posterior->rig($outlook->ballOffset)->carried($posterior->tension() + $outlook->tensionOffset);
-    [$from, $to] = $aim->bounds(Band::usual());
+it('follows the shop in when enough is enough', function (): void {
+    $posterior = Knowing::rig(0.94);
+    $action = fn (Policy $policy, int $readings): Action => Knowing::advise($posterior, middle(), $readings, policy: $policy)->action;
 
-    if ($advised->move === Action::Cannot) {
-        expect((new Reasons($advised, Band::usual(), $aim))->because())->toContain('is not to be met on this rig');
-    } else {
-        expect($advised->move)->toBe(Action::Set)
-            ->and($aim->quantity($carried, Band::usual()))->toBeGreaterThan($from)->toBeLessThan($to)
-            ->and($carried->frontRestored())->toBeLessThan(1.0);
+    expect($action(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
+        ->and($action(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Action::Stop)
+        ->and($action(new Policy(readings: 9), 8))->toBe(Action::ReadAgain)
+        ->and($action(new Policy(worthReading: 0.99, readings: 9), 1))->not->toBe(Action::ReadAgain);
+});
+
+it('raises the range by what levelling takes back', function (): void {
+    $posterior = Knowing::rig(0.60, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
+    $off = Knowing::advise($posterior, middle(), 4);
+    $goal = new Goal(Band::usual(), levelling: LevellingLoss::ofTheRear());
+    $on = Knowing::advise($posterior, middle(), 4, goal: $goal);
+    $lost = $on->present->stance->quantities->lost;
+
+    expect($off->action)->toBe(Action::Stop)
+        ->and($lost)->toBeGreaterThan(0.15)
+        ->and($on->present->chance)->toBeLessThan(0.1)
+        ->and($on->action)->toBe(Action::Set)
+        ->and($on->forecast->tensionOffset)->toBeGreaterThan(0.0)
+        ->and($on->forecast->stance->shareOnTheRoad()->mean())->toEqualWithDelta($on->forecast->share()->mean() - $on->forecast->stance->quantities->lost, 1e-9)
+        ->and($on->forecast->over)->toBeLessThanOrEqual(0.10);
+});
+
+it('lets another school govern, never past full return, and goes to the nearest allowed where it cannot be met', function (Criterion $criterion, float $ball, float $share): void {
+    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
+    $posterior = Knowing::rig($share, 2, 0.3, $prior);
+    $goal = Goal::usual()->governedBy($criterion);
+    $advised = Knowing::advise($posterior, middle(), 4, goal: $goal);
+    $quantity = fn (SettingForecast $one): float => $one->stance->quantity()->mean();
+    [$from, $to] = $goal->governing()->range(0.0);
+    $distance = fn (SettingForecast $one): float => max(0.0, $from - $quantity($one), $quantity($one) - $to);
+
+    expect($advised->forecast->isOpen())->toBeTrue()
+        ->and($advised->forecast->share()->mean())->toBeLessThan(1.0)
+        ->and($distance($advised->forecast))->toBeLessThanOrEqual(min(array_map(fn (SettingForecast $one): float => $one->isOpen() ? $distance($one) : INF, $advised->ranking)) + ($distance($advised->forecast) === 0.0 ? 0.0 : 1e-9));
+    if ($distance($advised->forecast) > 0.0) {
+        expect($advised->reason)->toBe(Reason::NearestAllowed)->and($advised->action)->toBeIn([Action::Set, Action::Stop]);
     }
-    expect($advised->move)->toBe($aim === Criterion::EqualSquat || $ball < 0.0 ? Action::Cannot : Action::Set);
 })->with([
-    'axle scale' => [Criterion::AxleScale, 45.0],
-    'ball load' => [Criterion::BallLoad, 45.0],
-    'coupler height' => [Criterion::CouplerHeight, 52.0],
-    'equal squat, not to be met' => [Criterion::EqualSquat, 45.0],
+    'axle scale' => [Criterion::AxleScale, 45.0, 0.4],
+    'ball load' => [Criterion::BallLoad, 45.0, 0.4],
+    'coupler height' => [Criterion::CouplerHeight, 52.0, 0.4],
+    'equal squat, not to be met' => [Criterion::EqualSquat, 45.0, 0.4],
+    'equal squat, over-restored already' => [Criterion::EqualSquat, 45.0, 1.4],
 ]);
 
-it('counts a setting in band by the quantity of the school that governs', function (): void {
-    $rig = Priors::rig()->likelyRig();
-    $carried = $rig->carried($rig->tensionFor(0.75));
+it('moves the head for a coupler that stands low or high', function (float $ball, int $way): void {
+    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
+    $advised = Knowing::advise(Knowing::rig(0.75, 4, 0.3, $prior), middle(), 4, goal: Goal::usual()->governedBy(Criterion::CouplerHeight));
 
-    expect(Criterion::FrontRestoration->quantity($carried, Band::usual()))->toEqualWithDelta(0.75, 1e-9)
-        ->and(Criterion::BallLoad->quantity($carried, Band::usual()))->toEqualWithDelta(0.0, 0.03)
-        ->and(Criterion::EqualSquat->quantity($carried, Band::usual()))->toBe($carried->frontRise() - $carried->rearRise())
-        ->and(Criterion::CouplerHeight->quantity($carried, Band::usual()))->toBe($carried->ballRise())
-        ->and(Criterion::AxleScale->bounds(Band::of(0.2, 0.6)))->toBe([0.2, 0.6]);
+    expect($advised->action)->toBe(Action::Set)->and($advised->forecast->setting->step('head') <=> middle()->step('head'))->toBe($way)
+        ->and(abs($advised->forecast->stance->carried->ballRise()))->toBeLessThan(abs($advised->present->stance->carried->ballRise()));
+})->with(['low' => [-5.0, 1], 'high' => [95.0, -1]]);
+
+it('goes past full return only as far as the hitch\'s maker asks', function (): void {
+    $posterior = Knowing::rig(0.90, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
+    $makers = new Goal(Band::of(0.95, 1.0)->upToMakers(1.3));
+    $advised = Knowing::advise($posterior, middle(), 4, goal: $makers);
+    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(Band::of(0.95, 1.0)));
+
+    expect($advised->forecast->share()->mean())->toBeGreaterThan(1.0)->toBeLessThan(1.3)
+        ->and($usual->forecast->share()->mean())->toBeLessThan(1.0);
+});
+
+it('counts what is ruled out, and names the runners-up', function (): void {
+    $advised = Knowing::advise(Knowing::rig(0.25, 3, 0.6), middle());
+    $others = $advised->runnersUp(3, 0.05);
+
+    expect(array_sum($advised->excluded()))->toBe(count(array_filter($advised->ranking, fn (SettingForecast $one): bool => ! $one->isOpen())))
+        ->and($others)->toHaveCount(3);
+    foreach ($others as $other) {
+        expect($other->isOpen())->toBeTrue()->and($other->chance)->toBeGreaterThanOrEqual(0.05)->and($other->setting->equals($advised->forecast->setting))->toBeFalse();
+    }
 });

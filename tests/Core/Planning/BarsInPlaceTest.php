@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Yoke\Adjuster\Adjusters;
+use Yoke\Advice\Advisor;
+use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\SettingForecast;
 use Yoke\Bars\BarHang;
 use Yoke\Bars\BracketPlace;
-use Yoke\Bars\FirstChance;
-use Yoke\Bars\FirstSetting;
+use Yoke\Constraint\Exclusion;
+use Yoke\Constraint\TipClearance;
+use Yoke\Estimation\Estimation;
 use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
-use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Specification\Values;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Length;
@@ -79,16 +84,22 @@ it('squares the chains where the bracket stands over the bar\'s eye', function (
     expect($lean($eye))->toEqualWithDelta(0.0, 1e-9)->and($lean($eye + 10))->toBeGreaterThan(4.0)->and($lean($eye - 10))->toBeLessThan(-4.0);
 });
 
-it('never advises tips nearer to the ground than the hitch\'s sheet allows', function (): void {
-    $ranked = fn (BarHang $hang): array => (new FirstSetting(Priors::rig(0.1, 15.0), chains(), chains()->middle(), Band::usual(), $hang))->ranked();
-    $low = $ranked(hang(with: ['tip_clearance_mm' => 270.0]));
-    $barred = array_filter($low, fn (FirstChance $chance): bool => $chance->whyNot() === 'bar tips too near the ground');
+it('never advises tips nearer to the ground than the hitch\'s specification allows', function (): void {
+    $ranked = function (BarHang $hang): Recommendation {
+        $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-    expect($ranked(hang())[0]->whyNot())->toBe('')
+        return (new Advisor($settings, Goal::usual()))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
+    };
+    $strict = hang(with: ['tip_clearance_mm' => 270.0]);
+    $low = $ranked($strict);
+    $clearance = fn (SettingForecast $forecast): float => $strict->clearance($forecast->setting, $forecast->stance->carried)->millimetres();
+    $barred = array_filter($low->ranking, fn (SettingForecast $forecast): bool => $forecast->excluded === Exclusion::TipsTooLow);
+
+    expect($ranked(hang())->forecast->excluded)->toBeNull()
         ->and($barred)->not->toBeEmpty()
-        ->and($low[0]->allowed())->toBeTrue()->and($low[0]->clearance->millimetres())->toBeGreaterThanOrEqual(270.0);
-    foreach ($barred as $chance) {
-        expect($chance->clearance->millimetres())->toBeLessThan(270.0);
+        ->and($low->forecast->isOpen())->toBeTrue()->and($clearance($low->forecast))->toBeGreaterThanOrEqual(270.0);
+    foreach ($barred as $forecast) {
+        expect($clearance($forecast))->toBeLessThan(270.0);
     }
 });
 

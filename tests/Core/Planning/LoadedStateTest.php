@@ -9,7 +9,7 @@ use Yoke\Estimation\Estimation;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Planning\LoadedState;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -29,14 +29,14 @@ function withLoad(float $kilograms, float $ahead, Carrier $on = Carrier::Trailer
 
 it('answers a heavier tongue with the small adjuster alone', function (): void {
     $policy = new Policy(overAllowed: 0.5, hopeless: 0.0, goodEnough: 0.99, sure: 0.99);
-    $as = withLoad(0.0, 0.0)->smallMove(Band::usual(), $policy);
-    $heavier = withLoad(260.0, 4400.0)->smallMove(Band::usual(), $policy);
+    $as = withLoad(0.0, 0.0)->smallMove(Goal::usual(), $policy);
+    $heavier = withLoad(260.0, 4400.0)->smallMove(Goal::usual(), $policy);
     $middle = withLoad(0.0, 0.0);
 
-    expect($heavier->move)->toBe(Action::Set)
-        ->and($heavier->outlook->setting->step('link'))->toBeGreaterThan($as->outlook->setting->step('link'));
+    expect($heavier->action)->toBe(Action::Set)
+        ->and($heavier->forecast->setting->step('link'))->toBeGreaterThan($as->forecast->setting->step('link'));
     foreach ($heavier->ranking as $outlook) {
-        expect($outlook->setting->changesTo($as->outlook->setting))->not->toContain('washer')->not->toContain('head');
+        expect($outlook->setting->changesTo($as->forecast->setting))->not->toContain('washer')->not->toContain('head');
     }
     expect(withLoad(260.0, 4400.0)->restored()->mean())->toBeLessThan($middle->restored()->mean())
         ->and(withLoad(260.0, 4400.0)->tongueShare()->share)->toBeGreaterThan($middle->tongueShare()->share);
@@ -55,9 +55,9 @@ it('counts a load against every rating that it touches', function (): void {
 
 it('says what levelling takes back, and where the fenders stand alone', function (): void {
     $loaded = withLoad(100.0, 3720.0, Carrier::Vehicle);
-    $shares = array_values(array_filter(array_map(fn ($term) => $term->comesTo, $loaded->levelled()), is_float(...)));
+    $stances = $loaded->takeBack()->stances($loaded->tension());
 
-    expect($shares[1])->toBeLessThan($shares[0])
+    expect($stances['on']->frontRestored())->toBeLessThan($stances['off']->frontRestored())
         ->and($loaded->aloneRise()['rear'])->toBeLessThan(-5.0)
         ->and($loaded->aloneRise()['front'])->toEqualWithDelta(0.0, 1e-9);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Yoke\Bars\BarHang;
+use Yoke\Constraint\Exclusion;
 use Yoke\Constraint\KeptRatings;
 use Yoke\Constraint\TipClearance;
 use Yoke\Estimation\AxleGroup;
@@ -17,7 +18,7 @@ use Yoke\Units\Length;
 use Yoke\Units\Load;
 
 /** Why a setting that puts back a share is left out. */
-function against(array $ratings, float $share, ?AxleGroup $group = null): string
+function against(array $ratings, float $share, ?AxleGroup $group = null): ?Exclusion
 {
     $rig = Priors::rig(axles: $group)->likelyRig();
     $ledger = new Ledger(array_map(Load::ofKilograms(...), $ratings), new Weighed(Load::ofKilograms(1420), Load::ofKilograms(1180), null, 2));
@@ -25,24 +26,24 @@ function against(array $ratings, float $share, ?AxleGroup $group = null): string
     return (new KeptRatings($ledger))->against(Families::get('cam-bar')->adjusters(new HitchMeasures)->middle(), $rig->carried($rig->tensionFor($share)));
 }
 
-it('leaves out a setting that puts an axle over its rating, and none for what is over anyway', function (array $ratings, float $share, string $why): void {
+it('leaves out a setting that puts an axle over its rating, and none for what is over anyway', function (array $ratings, float $share, ?Exclusion $why): void {
     expect(against($ratings, $share))->toBe($why);
 })->with([
-    'nothing rated' => [[], 0.9, ''],
-    'room for all' => [['front_gawr' => 1700, 'trailer_gawr' => 3200], 0.9, ''],
-    'the front axle' => [['front_gawr' => 1400], 0.95, 'front axle over its rating'],
-    'the front axle, with less tension' => [['front_gawr' => 1400], 0.5, ''],
-    'the trailer\'s axles' => [['trailer_gawr' => 2800], 0.9, 'trailer axles over its rating'],
-    'one axle of two' => [['one_axle_gawr' => 1400], 0.9, 'one trailer axle over its rating'],
-    'over with bars off already' => [['trailer_gawr' => 2500], 0.9, ''],
+    'nothing rated' => [[], 0.9, null],
+    'room for all' => [['front_gawr' => 1700, 'trailer_gawr' => 3200], 0.9, null],
+    'the front axle' => [['front_gawr' => 1400], 0.95, Exclusion::FrontAxlePastRating],
+    'the front axle, with less tension' => [['front_gawr' => 1400], 0.5, null],
+    'the trailer\'s axles' => [['trailer_gawr' => 2800], 0.9, Exclusion::TrailerAxlesPastRating],
+    'one axle of two' => [['one_axle_gawr' => 1400], 0.9, Exclusion::OneTrailerAxlePastRating],
+    'over with bars off already' => [['trailer_gawr' => 2500], 0.9, null],
 ]);
 
 it('asks the heaviest axle of a group on its own springs', function (): void {
     $own = AxleGroup::unequalised(2, 860.0);
     $heaviest = max(Priors::rig(axles: $own)->likelyRig()->dropped()->trailerAxleLoads());
 
-    expect(against(['one_axle_gawr' => $heaviest - 30], 0.75, $own))->toBe('')
-        ->and(against(['one_axle_gawr' => 1420], 1.0, $own))->toBe(max(Priors::rig(axles: $own)->likelyRig()->carried(40.0)->trailerAxleLoads()) > 1420 && $heaviest <= 1420 ? 'one trailer axle over its rating' : '');
+    expect(against(['one_axle_gawr' => $heaviest - 30], 0.75, $own))->toBeNull()
+        ->and(against(['one_axle_gawr' => 1420], 1.0, $own))->toBe(max(Priors::rig(axles: $own)->likelyRig()->carried(40.0)->trailerAxleLoads()) > 1420 && $heaviest <= 1420 ? Exclusion::OneTrailerAxlePastRating : null);
 });
 
 it('keeps bar tips as far from the ground as the sheet asks, once frame and chain are taped', function (array $hitch, bool $isLeftOut): void {
@@ -50,7 +51,7 @@ it('keeps bar tips as far from the ground as the sheet asks, once frame and chai
     $rig = Priors::rig()->likelyRig();
     $obstacle = new TipClearance(BarHang::of($adjusters, Length::ofMillimetres(720), new Values(['frame_height_mm' => 402.0]), new Values($hitch)));
 
-    expect($obstacle->against($adjusters->middle()->with('link', 1.0), $rig->carried(20.0)) !== '')->toBe($isLeftOut);
+    expect($obstacle->against($adjusters->middle()->with('link', 1.0), $rig->carried(20.0)))->toBe($isLeftOut ? Exclusion::TipsTooLow : null);
 })->with([
     'too low' => [['hang_mm' => 212.0, 'tip_clearance_mm' => 240.0], true],
     'clear' => [['hang_mm' => 212.0, 'tip_clearance_mm' => 100.0], false],

@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
+use Tests\Core\Planning\Described;
 use Tests\Core\Statics\RigMaker;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Setting;
-use Yoke\Bars\FirstChance;
-use Yoke\Bars\FirstSetting;
+use Yoke\Advice\Advisor;
+use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Policy;
 use Yoke\Estimation\AxleGroup;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Posterior;
 use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
 use Yoke\Head\BallHeight;
@@ -17,12 +19,13 @@ use Yoke\Head\Shank;
 use Yoke\Head\ShankPlace;
 use Yoke\Head\TailClearance;
 use Yoke\Head\TrailerLevelling;
-use Yoke\Method\Band;
+use Yoke\Method\Goal;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\LevellingTakeBack;
+use Yoke\Planning\RigPlan;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Levelling;
 use Yoke\Simulation\SeededSource;
+use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Angle;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -112,40 +115,77 @@ it('ranks the places of the head by what is left of the wanted height', function
 it('knows what levelling takes back', function (): void {
     foreach (RigMaker::random(60) as [$rig]) {
         $tension = $rig->tensionFor(0.9);
-        $rear = new LevellingTakeBack($rig, Levelling::Rear);
+        $rear = new LevellingTakeBack($rig, LevellingLoss::ofTheRear());
 
-        expect((new LevellingTakeBack($rig, Levelling::None))->lost($tension))->toEqualWithDelta(0.0, 1e-12)
-            ->and($rear->lost($tension))->toBeGreaterThan(0.0)
-            ->and($rear->left($tension) + $rear->lost($tension))->toEqualWithDelta(0.9, 1e-9);
+        expect($rear->lost($tension))->toBeGreaterThan(0.0)
+            ->and($rear->left($tension) + $rear->lost($tension))->toEqualWithDelta(0.9, 1e-9)
+            ->and(LevellingLoss::ofAllCorners()->on($rig)->carried($tension)->frontRise())->toEqualWithDelta(0.0, 1e-9);
     }
 });
 
 it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
     foreach (RigMaker::random(40) as [$rig]) {
         $tension = $rig->tensionFor(0.9);
-        $lost = array_map(fn (float $lift): float => (new LevellingTakeBack($rig, Levelling::None, 3.0, $lift))->lost($tension), [0.0, 20.0, 45.0]);
+        $lost = array_map(fn (float $lift): float => LevellingLoss::ofAir(3.0, $lift)->lost($rig, $tension), [0.0, 20.0, 45.0]);
 
         expect($lost[1])->toBeGreaterThan($lost[0])->and($lost[2])->toBeGreaterThan($lost[1])
-            ->and((new LevellingTakeBack($rig, Levelling::None, 0.0, 0.0))->lost($tension))->toEqualWithDelta(0.0, 1e-12);
+            ->and(LevellingLoss::ofAir(0.0, 0.0)->lost($rig, $tension))->toEqualWithDelta(0.0, 1e-12)
+            ->and(LevellingLoss::ofAir(-4.0, 0.0)->lost($rig, $tension))->toEqualWithDelta(0.0, 1e-12);
     }
-    $terms = (new LevellingTakeBack($rig, Levelling::Rear))->terms($tension);
-    expect($terms)->toHaveCount(6)->and($terms[2]->comesTo)->toEqualWithDelta(0.9, 1e-9)
-        ->and($terms[5]->comesTo)->toBeLessThan(0.9)
-        ->and($terms[4]->comesTo->isLessThan($terms[1]->comesTo))->toBeTrue();
+    $stances = (new LevellingTakeBack($rig, LevellingLoss::ofTheRear()))->stances($tension);
+    expect($stances['off']->frontRestored())->toEqualWithDelta(0.9, 1e-9)
+        ->and($stances['on']->frontRestored())->toBeLessThan(0.9)
+        ->and($stances['on']->barLoad())->toBeLessThan($stances['off']->barLoad());
 });
 
-it('derives a first setting: tensions that add up, doubts whose squares do', function (): void {
-    [$adjusters, $reference] = snapUp();
-    $first = new FirstSetting(Priors::rig(0.1, 15.0), $adjusters, $reference, Band::usual(), null);
-    $chance = $first->ranked()[3];
-    $terms = $first->terms($chance);
-    $lengths = array_filter($terms, fn (Term $term): bool => $term->comesTo instanceof Length);
-    $doubts = array_filter($terms, fn (Term $term): bool => str_starts_with($term->says, 'Doubt'));
-    $tension = array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $lengths));
+/** A plan of a tall tandem with chains, as far as its specification says. */
+function chainPlan(array $hitch = [], ?Posterior $posterior = null): RigPlan
+{
+    return new RigPlan(Described::of([], ['tongue_weight_kg' => 402], ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550, ...$hitch]), Goal::usual(), new Policy, $posterior);
+}
 
-    expect(Priors::rig(0.1, 15.0)->likelyRig()->carried($tension)->frontRestored())->toEqualWithDelta($chance->share->mean(), 1e-9)
-        ->and($doubts)->toHaveCount(7)
-        ->and(sqrt(array_sum(array_map(fn (Term $term): float => $term->comesTo ** 2, $doubts))))->toEqualWithDelta($chance->share->deviation(), 1e-9);
+it('derives a first setting: tensions that add up, doubts by parameter', function (): void {
+    $plan = chainPlan();
+    $forecast = $plan->firstMove()->ranking[3];
+    $terms = $plan->settingTerms($forecast);
+    $tension = array_sum(array_map(fn (Term $term): float => $term->comesTo instanceof Length ? $term->comesTo->millimetres() : 0.0, $terms));
+    $rig = Described::of([], ['tongue_weight_kg' => 402], ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550])->prior()->likelyRig();
+    $doubts = array_values(array_filter($terms, fn (Term $term): bool => str_starts_with($term->says, 'doubt.')));
+
+    expect($rig->taut($tension)->frontRestored())->toEqualWithDelta($forecast->stance->quantities->share->mean(), 1e-6)
+        ->and(array_map(fn (Term $term): string => $term->says, $doubts))->toBe(['doubt.front_rate', 'doubt.rear_rate', 'doubt.tongue_weight', 'doubt.trailer_rate', 'doubt.cg_height', 'doubt.bar_rate', 'doubt.tension', 'doubt.ball_over_coupler'])
+        ->and(max(array_map(fn (Term $term): float => $term->comesTo, $doubts)))->toBe($doubts[6]->comesTo);
+});
+
+it('starts with washers by where the tongue weight lies in the bars\' range', function (?float $low, float $high, float $washers): void {
+    $setting = chainPlan(array_filter(['bar_rating_low_kg' => $low, 'bar_rating_high_kg' => $high]))->firstMove()->forecast->setting;
+
+    expect($setting->step('washer'))->toBe($washers);
+})->with([
+    'near the top: all of them' => [200.0, 410.0, 6.0],
+    'near the bottom: none' => [395.0, 800.0, 0.0],
+    'in the middle' => [300.0, 504.0, 3.0],
+]);
+
+it('takes another tilt where the first one would hardly land', function (): void {
+    $hitch = ['family' => 'chain-snap-up', 'pitch_mm' => 4.0, 'bar_rating_low_kg' => 395.0, 'bar_rating_high_kg' => 800.0, 'bar_rate_kg_per_mm' => 3.0];
+
+    expect(chainPlan($hitch)->firstMove()->forecast->setting->step('washer'))->toBeGreaterThan(0.0);
+});
+
+it('lands in range as often as it says', function (): void {
+    $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
+    $prior = Priors::rig(0.12, 15.0, 12.0);
+    $best = (new Advisor(new HitchSettings($adjusters, $adjusters->middle()), Goal::usual()))->advise((new Estimation($prior, []))->posterior())->forecast;
+    $random = new SeededSource(12);
+    $landed = 0;
+    for ($i = 0; $i < 3000; $i++) {
+        [$rig, $tension] = Priors::draw($prior, $random, 0.12, 12.0);
+        $share = $rig->carried($tension + $best->tensionOffset)->frontRestored();
+        $landed += $share >= 0.5 && $share <= 1.0 ? 1 : 0;
+    }
+
+    expect($best->chance)->toEqualWithDelta($landed / 3000, 0.03)->and($best->chance)->toBeLessThan(0.999);
 });
 
 it('derives predicted heights from what coupling and bars do', function (): void {
@@ -157,43 +197,6 @@ it('derives predicted heights from what coupling and bars do', function (): void
             }
         }
     }
-});
-
-/** @return array{Adjusters, Setting} */
-function snapUp(): array
-{
-    $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
-
-    return [$adjusters, $adjusters->middle()];
-}
-
-it('starts with the best chance, links near the middle, and never likely over', function (float $tension): void {
-    [$adjusters, $reference] = snapUp();
-    $ranked = (new FirstSetting(Priors::rig(0.1, $tension), $adjusters, $reference, Band::usual(), null))->ranked();
-    $best = $ranked[0];
-
-    expect($ranked)->toHaveCount(17 * 7)
-        ->and($best->allowed())->toBeTrue()
-        ->and($best->inBand)->toBeGreaterThan(max(array_map(fn (FirstChance $chance): float => $chance->allowed() ? $chance->inBand : 0.0, $ranked)) - 0.02001)
-        ->and(abs($best->setting->step('link') - 4.0))->toBeLessThanOrEqual(2.0)
-        ->and($best->setting->step('head'))->toBe($reference->step('head'))
-        ->and(array_filter($ranked, fn (FirstChance $chance): bool => ! $chance->allowed()))->not->toBeEmpty();
-})->with(['slack in the middle' => -30.0, 'right in the middle' => 15.0, 'tight in the middle' => 60.0]);
-
-it('lands in band as often as it says', function (): void {
-    [$adjusters, $reference] = snapUp();
-    $prior = Priors::rig(0.12, 15.0, 12.0);
-    $best = (new FirstSetting($prior, $adjusters, $reference, Band::usual(), null))->ranked()[0];
-    $tensionOffset = $adjusters->tensionBetween($reference, $best->setting, $prior->known()->barArm);
-    $random = new SeededSource(12);
-    $landed = 0;
-    for ($i = 0; $i < 3000; $i++) {
-        [$rig, $tension] = Priors::draw($prior, $random, 0.12, 12.0);
-        $share = $rig->carried($tension + $tensionOffset)->frontRestored();
-        $landed += $share >= 0.5 && $share <= 1.0 ? 1 : 0;
-    }
-
-    expect($best->inBand)->toEqualWithDelta($landed / 3000, 0.03)->and($best->inBand)->toBeLessThan(0.999);
 });
 
 it('follows the rules of thumb of its own equations', function (): void {

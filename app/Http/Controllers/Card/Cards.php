@@ -9,6 +9,7 @@ use App\Models\Paper;
 use App\Models\User;
 use App\Screens\Card\CardPage;
 use App\Screens\Card\CardPdf;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,6 +24,10 @@ final class Cards
 
     /** A link ends by itself after so many days. */
     private const DAYS = 730;
+
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
 
     public function show(Request $request, Job $job): View
     {
@@ -56,7 +61,7 @@ final class Cards
 
     private function page(Request $request, Job $job): CardPage
     {
-        return new CardPage($job->load(['liveReadings', 'marks', 'rounds', 'rig', 'cardLinks.user', 'torques.user']), $this->person($request));
+        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'torques.user'])), $this->person($request));
     }
 
     private function person(Request $request): User

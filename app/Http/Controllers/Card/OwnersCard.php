@@ -8,6 +8,7 @@ use App\Models\CardLink;
 use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Procedures\ProcedurePage;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,6 +17,10 @@ use Yoke\Procedure\Occasion;
 /** What an owner sees through the private link: the card and the procedures of the rig, no more. */
 final class OwnersCard
 {
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
+
     public function show(Request $request, string $token): View|Response
     {
         $link = $this->link($request, $token);
@@ -55,6 +60,6 @@ final class OwnersCard
 
     private function page(CardLink $link): CardPage
     {
-        return new CardPage($link->job->load(['liveReadings', 'marks', 'rounds', 'rig', 'torques.user']), $link->user);
+        return new CardPage($this->analyses->of($link->job->load(['marks', 'torques.user'])), $link->user);
     }
 }

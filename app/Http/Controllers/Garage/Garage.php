@@ -14,6 +14,7 @@ use App\Screens\Garage\PartCard;
 use App\Screens\Garage\PartForm;
 use App\Screens\Garage\Shelves;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use Illuminate\Contracts\View\View;
@@ -28,6 +29,10 @@ use Yoke\Specification\RigPart;
 /** Vehicles, trailers and hitches with their sheets, and the rigs that pair them. */
 final class Garage
 {
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
+
     /** Rigs drawn on one page. */
     private const A_PAGE = 12;
 
@@ -112,7 +117,7 @@ final class Garage
     {
         $rig = (new OpenJobs($part, $model))->rigs()->first()?->setRelation($part->value, $model);
         try {
-            return $rig === null ? null : PlanPage::ofRig($rig, $this->person($request));
+            return $rig === null ? null : PlanPage::ofRig($rig, $this->person($request), $this->analyses);
         } catch (CoreException) {
             return null;
         }

@@ -8,17 +8,17 @@ use App\Models\Job;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Bench\Look;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\LevellingQuestion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Yoke\Procedure\Station;
-use Yoke\Readings\Height\HeightDoubt;
 
 /** The main screen: one job at one station. */
 final class Bench
 {
-    public function __construct(private readonly HeightDoubt $doubt)
+    public function __construct(private readonly JobAnalyses $analyses)
     {
     }
 
@@ -26,7 +26,7 @@ final class Bench
     {
         /** @var User $person */
         $person = $request->user();
-        $page = new BenchPage($job->load(['liveReadings', 'marks', 'rounds']), $person, $this->doubt);
+        $page = new BenchPage($this->analyses->of($job->load('marks')), $person);
 
         return redirect()->route('bench', [$job, $page->station->value]);
     }
@@ -36,10 +36,10 @@ final class Bench
         /** @var User $person */
         $person = $request->user();
         $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user', 'measures', 'tickets', 'tongueReadings', 'checks.user', 'roadDrives.user', 'torques.user']);
-        $page = new BenchPage($job, $person, $this->doubt, $station, Look::asked($request));
+        $page = new BenchPage($this->analyses->of($job), $person, $station, Look::asked($request));
         /** @var array<string, string> $typed */
         $typed = array_filter($request->query->all(), is_string(...));
 
-        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($typed, $page->rig->trailer->ballToAxle, $person, $job->rigAsWorked()->described()->frameMarksApart())]);
+        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($typed, $page->rig->trailer->ballToAxle, $person, $page->analysed->described->frameMarksApart())]);
     }
 }

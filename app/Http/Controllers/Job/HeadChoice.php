@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -18,12 +19,16 @@ final class HeadChoice
 {
     private const LONGEST_REASON = 200;
 
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
+
     public function store(Request $request, Job $job): RedirectResponse
     {
         /** @var User $person */
         $person = $request->user();
         $because = trim($request->string('because')->toString());
-        $place = collect(PlanPage::ofJob($job, $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->input('place'));
+        $place = collect(PlanPage::ofJob($this->analyses->of($job), $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->input('place'));
         $problems = $this->problems($place, $because);
         $station = redirect()->route('bench', [$job, Station::Head->value]);
         if ($place === null || $problems !== []) {

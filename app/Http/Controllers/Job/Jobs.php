@@ -11,14 +11,18 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Jobs\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Readings\Height\HeightDoubt;
 
 final class Jobs
 {
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
+
     public function create(): View
     {
         return view('jobs.create', [
@@ -46,16 +50,16 @@ final class Jobs
         /** @var User $person */
         $person = $request->user();
 
-        return view('plan.paper', ['job' => $job, 'plan' => PlanPage::ofJob($job->load('rig'), $person)]);
+        return view('plan.paper', ['job' => $job, 'plan' => PlanPage::ofJob($this->analyses->of($job), $person)]);
     }
 
     /** What is wrong with the rig as it is hooked up, the most dangerous first. */
-    public function diagnosis(Request $request, Job $job, HeightDoubt $doubt): View
+    public function diagnosis(Request $request, Job $job): View
     {
         /** @var User $person */
         $person = $request->user();
 
-        return view('jobs.diagnosis', ['page' => new BenchPage($job->load(['liveReadings', 'marks', 'rounds', 'rig']), $person, $doubt)]);
+        return view('jobs.diagnosis', ['page' => new BenchPage($this->analyses->of($job->load('marks')), $person)]);
     }
 
     /** The job's tape log, every line of it. */

@@ -9,19 +9,19 @@ use App\Models\Job;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Bench\Look;
 use App\Screens\Bench\TapeAnswer;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\SaveOutcome;
 use App\UseCases\Tape\TapeLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Procedure\Station;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
 
 /** Takes what is typed at a station: to show what it would mean, or to save it. */
 final class Tape
 {
-    public function __construct(private readonly HeightDoubt $doubt)
+    public function __construct(private readonly JobAnalyses $analyses)
     {
     }
 
@@ -37,6 +37,7 @@ final class Tape
         $entries = $request->entries($this->stance($station));
         $outcomes = (new TapeLog($job, $request->person(), $request->round()))->write($entries);
         $job->unsetRelation('liveReadings');
+        $this->analyses->forget($job);
 
         return $request->expectsJson()
             ? response()->json($this->answer($request, $job, $station, $entries)->saved($outcomes))
@@ -53,7 +54,7 @@ final class Tape
     {
         $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
 
-        return new TapeAnswer(new BenchPage($job, $request->person(), $this->doubt, $station, Look::asked($request), $entries));
+        return new TapeAnswer(new BenchPage($this->analyses->with($job, $entries), $request->person(), $station, Look::asked($request)));
     }
 
     /** @param  array<string, SaveOutcome>  $outcomes */

@@ -13,6 +13,7 @@ use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Card\CardPage;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -48,12 +49,12 @@ final class JobFiles
         return $this->file(Csv::tickets($job), 'text/csv; charset=utf-8', "tickets-{$job->id}.csv");
     }
 
-    public function drawing(Request $request, Job $job): Response
+    public function drawing(Request $request, Job $job, JobAnalyses $analyses): Response
     {
         /** @var User $person */
         $person = $request->user();
 
-        return $this->file(view('card.drawing', ['page' => new CardPage($job->load(['liveReadings', 'marks', 'rounds', 'rig']), $person)])->render(), 'image/svg+xml', "drawing-{$job->id}.svg");
+        return $this->file(view('card.drawing', ['page' => new CardPage($analyses->of($job->load('marks')), $person)])->render(), 'image/svg+xml', "drawing-{$job->id}.svg");
     }
 
     public function take(): View

@@ -11,11 +11,11 @@ use App\Models\User;
 use App\Screens\Log\ReturnVisit;
 use App\Screens\Log\RigLog;
 use App\Screens\Log\Search;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Check\CollectProblems;
 
 /** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
@@ -23,7 +23,7 @@ final class Logs
 {
     private const LAST_PAGE = 100_000;
 
-    public function __construct(private readonly HeightDoubt $doubt)
+    public function __construct(private readonly JobAnalyses $analyses)
     {
     }
 
@@ -36,7 +36,7 @@ final class Logs
     {
         $rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
 
-        return view('log.rig', ['log' => new RigLog($rig, $this->person($request), $this->doubt, max(0, $request->integer('skip')))]);
+        return view('log.rig', ['log' => new RigLog($rig, $this->person($request), $this->analyses, max(0, $request->integer('skip')))]);
     }
 
     /** What a return visit of a job's rig would start at, in the load state that is asked for. */
@@ -45,7 +45,7 @@ final class Logs
         $job->load(['rig.loadStates', 'rig.vehicle', 'rig.trailer', 'rig.hitch']);
         $state = $this->state($request, $job);
 
-        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $this->person($request))]);
+        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $this->person($request), $this->analyses)]);
     }
 
     public function begin(Request $request, Job $job): RedirectResponse
@@ -56,7 +56,7 @@ final class Logs
             return redirect()->route('log.visit', [$job, 'state' => $this->text($request, 'state')])->withInput($request->only('title'))->withErrors($problems->sentences());
         }
 
-        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $this->person($request)))->begin($title));
+        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $this->person($request), $this->analyses))->begin($title));
     }
 
     /** Null: as last time. */

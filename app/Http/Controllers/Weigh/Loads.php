@@ -8,12 +8,12 @@ use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\User;
 use App\Screens\Loads\LoadsPage;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Loads\LoadDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
@@ -21,7 +21,7 @@ final class Loads
 {
     private const LIFTS_OFF = 'With these loads the tongue lifts off the ball: move load ahead of the trailer\'s axles.';
 
-    public function __construct(private readonly HeightDoubt $doubt)
+    public function __construct(private readonly JobAnalyses $analyses)
     {
     }
 
@@ -136,7 +136,7 @@ final class Loads
     {
         $job->load(['rig.loadStates', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings']);
 
-        return new LoadsPage($job, $this->person($request), $this->doubt, $state, $request->string('beside', 'weighed')->toString());
+        return new LoadsPage($this->analyses->of($job), $this->person($request), $state, $request->string('beside', 'weighed')->toString());
     }
 
     private function person(Request $request): User

@@ -8,12 +8,12 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\WeighTicket;
 use App\Screens\Weigh\WeighPage;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\TicketSheet;
@@ -29,9 +29,9 @@ final class Tickets
     /** What a weighbridge's display steps by, kg. */
     public const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474];
 
-    public function show(Request $request, Job $job, HeightDoubt $doubt): View
+    public function show(Request $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.show', ['page' => new WeighPage($job->load(['tickets.user', 'rounds', 'rig', 'liveReadings', 'measures', 'tongueReadings']), $this->person($request), $doubt)]);
+        return view('weigh.show', ['page' => new WeighPage($analyses->of($job->load('tickets.user')), $this->person($request))]);
     }
 
     public function store(Request $request, Job $job): RedirectResponse

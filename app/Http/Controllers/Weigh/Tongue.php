@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Weigh;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Weigh\TonguePage;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TongueForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -16,9 +17,9 @@ use Illuminate\Support\Facades\Date;
 /** The tongue weight of a job's trailer, by whatever is at hand. */
 final class Tongue
 {
-    public function show(Request $request, Job $job): View
+    public function show(Request $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.tongue', ['page' => new TonguePage($job->load(['tongueReadings.user', 'tickets', 'rounds', 'rig', 'liveReadings']), $this->person($request))]);
+        return view('weigh.tongue', ['page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $this->person($request))]);
     }
 
     public function store(Request $request, Job $job): RedirectResponse

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Analysis;
+
+use App\Models\Job;
+use App\Models\RigAsWorked;
+use App\UseCases\Tape\TapedHeights;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Action;
+use Yoke\Advice\Reason;
+use Yoke\Advice\Recommendation;
+use Yoke\Analysis\JobAnalysis;
+use Yoke\Analysis\WorthKnowing;
+use Yoke\CoreException;
+use Yoke\Estimation\Posterior;
+use Yoke\Method\CurrentSetting;
+use Yoke\Method\Goal;
+use Yoke\Planning\DescribedRig;
+use Yoke\Planning\RigPlan;
+use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+
+/** A job with everything its readings tell: described once, fitted once, asked by every page. */
+final class AnalysedJob
+{
+    public readonly DescribedRig $described;
+
+    public readonly Rig $rig;
+
+    /** Null until the hitch's family is known. */
+    public readonly ?Adjusters $adjusters;
+
+    public readonly Goal $goal;
+
+    private ?JobAnalysis $analysis = null;
+
+    private ?RigPlan $plan = null;
+
+    private readonly JobReadings $readings;
+
+    public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly ?KeptFits $kept)
+    {
+        $this->rig = $worked->core();
+        $this->described = $worked->described($shop->doubts);
+        $this->adjusters = $this->described->adjusters();
+        $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->tolerances);
+        $this->readings = new JobReadings($job, $this->described, $taped, $this->adjusters === null ? null : $this->reference(), $this->rig->hitch->barArm->millimetres());
+    }
+
+    public function analysis(): JobAnalysis
+    {
+        if ($this->analysis === null) {
+            $current = $this->readings->current();
+            $observations = $this->readings->observations();
+            $prior = $current !== null && $current->setting === null ? $this->described->priorOfUnknownSetting() : $this->described->prior();
+            $this->analysis = new JobAnalysis($prior, $observations, $this->goal, $this->shop->policy, $this->adjusters === null ? null : $this->described->settings($this->reference()), $current, $this->kept?->posterior($prior, $observations));
+        }
+
+        return $this->analysis;
+    }
+
+    public function posterior(): Posterior
+    {
+        return $this->analysis()->posterior();
+    }
+
+    public function plan(): RigPlan
+    {
+        return $this->plan ??= new RigPlan($this->described, $this->goal, $this->shop->policy, $this->posterior());
+    }
+
+    /** The hook-up that is on; null while nothing was read carried. */
+    public function current(): ?CurrentSetting
+    {
+        return $this->readings->current();
+    }
+
+    /** Whether anything at all was read. */
+    public function isRead(): bool
+    {
+        return $this->readings->observations() !== [];
+    }
+
+    /** The next move; a return visit is hooked up first where it was left, as long as nothing forbids that. */
+    public function recommendation(): ?Recommendation
+    {
+        $advised = $this->analysis()->recommendation();
+        $start = $this->current() === null ? $this->start() : null;
+        if ($advised === null || $start === null) {
+            return $advised;
+        }
+        foreach ($advised->ranking as $forecast) {
+            if ($forecast->isOpen() && $forecast->setting->equals($start)) {
+                return new Recommendation(Action::Set, Reason::AsLeft, $forecast, $advised->present, $advised->ranking);
+            }
+        }
+
+        return $advised;
+    }
+
+    /** @return list<WorthKnowing> what was assumed, the most useful to know first */
+    public function worthKnowing(): array
+    {
+        return $this->analysis()->worthKnowing($this->described->assumptions());
+    }
+
+    /** The middle of everything; the head where it was at the first hook-up. Only of a hitch whose family is known. */
+    public function reference(): Setting
+    {
+        $adjusters = $this->adjusters ?? throw new \LogicException('Only a hitch of a known family has settings.');
+        $first = $this->setting(1);
+        $middle = $adjusters->middle();
+        foreach ($adjusters->all() as $adjuster) {
+            if ($first !== null && $adjuster->role === Role::HeadHeight) {
+                return $middle->with($adjuster->key, $first->step($adjuster->key));
+            }
+        }
+
+        return $middle;
+    }
+
+    /** The setting of a hook-up; null where nobody wrote it down, or the hitch has no such setting any more. */
+    public function setting(int $hookUp): ?Setting
+    {
+        return $this->settingOf($this->job->settingOf($hookUp) ?? []);
+    }
+
+    /**
+     * A setting by its steps; null where this hitch has no such one.
+     *
+     * @param  array<string, float>  $steps
+     */
+    public function settingOf(array $steps): ?Setting
+    {
+        try {
+            return $steps === [] ? null : $this->adjusters?->setting($steps);
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
+    /** Where a return visit starts; null on a first one. */
+    public function start(): ?Setting
+    {
+        return $this->settingOf(array_map(floatval(...), $this->job->start['steps'] ?? []));
+    }
+
+    /** Tension over that of the reference setting, mm. */
+    public function tensionOffset(Setting $setting): float
+    {
+        return $this->adjusters?->tensionBetween($this->reference(), $setting, $this->rig->hitch->barArm->millimetres()) ?? 0.0;
+    }
+
+    /** Ball over its height at the reference setting, mm. */
+    public function ballOffset(Setting $setting): float
+    {
+        return $this->adjusters?->ballHeightBetween($this->reference(), $setting) ?? 0.0;
+    }
+
+    /** Whether the carried rig was read and nobody said at which setting, on a hitch that has settings. */
+    public function isSettingUnsaid(): bool
+    {
+        return $this->adjusters !== null && $this->current() !== null && $this->current()->setting === null;
+    }
+
+    /** Whether somebody wrote down which setting is on. */
+    public function isSettingKnown(): bool
+    {
+        return $this->setting($this->job->roundOf(Stance::Carried)) !== null;
+    }
+}

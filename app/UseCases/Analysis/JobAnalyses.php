@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Analysis;
+
+use App\Models\Job;
+use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\TapedHeights;
+use Yoke\Advice\Policy;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Tolerances;
+use Yoke\Readings\Height\HeightDoubt;
+
+/** Jobs analysed by what this shop holds to, each once a request. */
+final class JobAnalyses
+{
+    /** What of a job its analysis reads. */
+    private const RELATIONS = ['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'];
+
+    /** @var array<int, AnalysedJob> by job */
+    private array $saved = [];
+
+    public function __construct(
+        public readonly HeightDoubt $heights,
+        public readonly PriorDoubts $doubts,
+        public readonly Policy $policy,
+        public readonly Tolerances $tolerances,
+        private readonly KeptFits $kept,
+    ) {
+    }
+
+    /** By what is saved. */
+    public function of(Job $job): AnalysedJob
+    {
+        $known = $this->saved[$job->id] ?? null;
+
+        return $known?->job === $job ? $known : $this->saved[$job->id] = $this->analysed($job, []);
+    }
+
+    /**
+     * By what is saved with what is being typed laid over it.
+     *
+     * @param  list<Entry>  $entries
+     */
+    public function with(Job $job, array $entries): AnalysedJob
+    {
+        return $entries === [] ? $this->of($job) : $this->analysed($job, $entries);
+    }
+
+    /** What this shop holds to, in a mark that changes with it. */
+    public function mark(): string
+    {
+        return hash('xxh128', serialize([$this->heights, $this->doubts, $this->policy, $this->tolerances]));
+    }
+
+    /** What was worked out before something was written is forgotten. */
+    public function forget(Job $job): void
+    {
+        unset($this->saved[$job->id]);
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function analysed(Job $job, array $entries): AnalysedJob
+    {
+        $worked = $job->loadMissing(self::RELATIONS)->rigAsWorked();
+
+        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $job->handed_over_at === null ? null : $this->kept);
+    }
+}

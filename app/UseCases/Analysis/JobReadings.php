@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Analysis;
+
+use App\Models\Job;
+use App\Models\Measure;
+use App\Models\MeasureKind;
+use App\Models\WeighTicket;
+use App\UseCases\Tape\TapedHeights;
+use Yoke\Adjuster\Setting;
+use Yoke\CoreException;
+use Yoke\Estimation\Observation;
+use Yoke\Estimation\ReadingContext;
+use Yoke\Method\CurrentSetting;
+use Yoke\Planning\DescribedRig;
+use Yoke\Readings\ObservationMapper;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Units\LengthUnit;
+use Yoke\Units\LoadUnit;
+
+/** What was read in a job, of every stance and hook-up, as the fit takes it. */
+final class JobReadings
+{
+    private ObservationMapper $mapper;
+
+    private ?CurrentSetting $current = null;
+
+    private bool $isLooked = false;
+
+    /** @var list<Observation>|null */
+    private ?array $observations = null;
+
+    /**
+     * @param  Setting|null  $reference  null while the hitch's family is not known
+     * @param  float  $barArm  mm
+     */
+    public function __construct(private readonly Job $job, private readonly DescribedRig $described, private readonly TapedHeights $taped, private readonly ?Setting $reference, private readonly float $barArm)
+    {
+        $this->mapper = $described->inPlace()->mapper($reference ?? Setting::of([]));
+    }
+
+    /** The latest hook-up in which anything was read; null before the first. */
+    public function current(): ?CurrentSetting
+    {
+        if (! $this->isLooked) {
+            $this->isLooked = true;
+            $this->current = $this->latest();
+        }
+
+        return $this->current;
+    }
+
+    /** @return list<Observation> where nobody knows the setting that is on, of the other hook-ups nothing */
+    public function observations(): array
+    {
+        if ($this->observations !== null) {
+            return $this->observations;
+        }
+        $isUnknown = $this->current() !== null && $this->current()->setting === null;
+        $observations = $this->tongue();
+        foreach (Stance::cases() as $stance) {
+            $on = $this->job->roundOf($stance);
+            for ($hookUp = 1; $hookUp <= $on; $hookUp++) {
+                $context = $stance === Stance::Carried && $isUnknown ? ($hookUp === $this->latestRead() ? ReadingContext::carried(0.0) : null) : $this->context($stance, $hookUp);
+                array_push($observations, ...($context === null ? [] : $this->of($context, $stance, $hookUp)));
+            }
+        }
+
+        return $this->observations = $observations;
+    }
+
+    private function latest(): ?CurrentSetting
+    {
+        $latest = $this->latestRead();
+        $setting = $latest === null ? null : $this->setting($latest);
+        if ($latest === null || $setting === null) {
+            return $latest === null ? null : CurrentSetting::unknown(1);
+        }
+        $alike = array_filter(range(1, $latest), fn (int $one): bool => $this->isRead($one) && $this->setting($one)?->equals($setting) === true);
+
+        return new CurrentSetting($setting, $this->tensionOffset($setting), $this->ballOffset($setting), count($alike));
+    }
+
+    private function latestRead(): ?int
+    {
+        for ($hookUp = $this->job->roundOf(Stance::Carried); $hookUp >= 1; $hookUp--) {
+            if ($this->isRead($hookUp)) {
+                return $hookUp;
+            }
+        }
+
+        return null;
+    }
+
+    private function isRead(int $hookUp): bool
+    {
+        return $this->taped->axle(Stance::Carried, Axle::Front, $hookUp) !== null
+            || $this->taped->axle(Stance::Carried, Axle::Rear, $hookUp) !== null
+            || $this->ticketsOf(Stance::Carried, $hookUp) !== []
+            || array_filter(MeasureKind::of(Stance::Carried), fn (MeasureKind $kind): bool => $this->job->measure(Stance::Carried, $hookUp, $kind) !== null) !== [];
+    }
+
+    private function context(Stance $stance, int $hookUp): ?ReadingContext
+    {
+        $setting = $stance === Stance::Carried ? $this->setting($hookUp) : null;
+
+        return match ($stance) {
+            Stance::Alone => ReadingContext::alone(),
+            Stance::Dropped => ReadingContext::dropped(),
+            Stance::Carried => $setting === null ? null : ReadingContext::carried($this->tensionOffset($setting), $this->ballOffset($setting)),
+        };
+    }
+
+    /** @return list<Observation> */
+    private function of(ReadingContext $context, Stance $stance, int $hookUp): array
+    {
+        $observations = [];
+        foreach (Axle::cases() as $axle) {
+            $height = $this->taped->axle($stance, $axle, $hookUp)?->gaussian();
+            if ($height !== null) {
+                $observations[] = $this->mapper->height($context, $axle, $height, "{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, LengthUnit::Inch);
+            }
+        }
+        foreach (MeasureKind::of($stance) as $kind) {
+            $measure = $this->job->measure($stance, $hookUp, $kind);
+            $observations = $measure?->value === null ? $observations : [...$observations, $this->measure($context, $kind, $measure, $measure->value, $hookUp)];
+        }
+        foreach ($this->ticketsOf($stance, $hookUp) as $ticket) {
+            array_push($observations, ...$this->mapper->ticket($context, $ticket->core(), "ticket {$ticket->id}", $hookUp, $this->isInPounds($ticket->typed) ? LoadUnit::Pound : LoadUnit::Kilogram));
+        }
+
+        return $observations;
+    }
+
+    private function measure(ReadingContext $context, MeasureKind $kind, Measure $measure, float $value, int $hookUp): Observation
+    {
+        $key = "{$measure->stance->value}.{$kind->value}.{$hookUp}";
+        $unit = $this->isInPounds($measure->typed) ? LoadUnit::Pound : LoadUnit::Kilogram;
+
+        return match ($kind) {
+            MeasureKind::Coupler => $this->mapper->coupler($context, $value, $key, $hookUp),
+            MeasureKind::BallLoad => $this->mapper->ballLoad($context, $value, $key, $hookUp, $unit),
+            MeasureKind::BarGap => $this->mapper->barGap($context, $value, $key, $hookUp),
+            MeasureKind::TrailerAngle => $this->mapper->trailerAngle($context, $value, $key, $hookUp),
+            MeasureKind::FrontAxle, MeasureKind::RearAxle, MeasureKind::TrailerAxles => $this->mapper->axleLoad($context, $kind->observed(), $value, $key, $hookUp, $unit),
+        };
+    }
+
+    /** @return list<WeighTicket> */
+    private function ticketsOf(Stance $stance, int $hookUp): array
+    {
+        return array_values($this->job->tickets->filter(static fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->stance === $stance && $ticket->round === $hookUp)->all());
+    }
+
+    /** @return list<Observation> what scales under the tongue say of it level */
+    private function tongue(): array
+    {
+        $curve = (new TongueReadings($this->job, $this->described))->curve();
+
+        return $curve === null ? [] : [$this->mapper->tongueWeight($curve->level(), 'tongue')];
+    }
+
+    private function isInPounds(string $typed): bool
+    {
+        return str_contains(strtolower($typed), 'lb');
+    }
+
+    private function setting(int $hookUp): ?Setting
+    {
+        $steps = $this->job->settingOf($hookUp);
+        try {
+            return $steps === null || $this->reference === null ? null : $this->described->adjusters()?->setting($steps);
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
+    private function tensionOffset(Setting $setting): float
+    {
+        return $this->reference === null ? 0.0 : $this->described->adjusters()?->tensionBetween($this->reference, $setting, $this->barArm) ?? 0.0;
+    }
+
+    private function ballOffset(Setting $setting): float
+    {
+        return $this->reference === null ? 0.0 : $this->described->adjusters()?->ballHeightBetween($this->reference, $setting) ?? 0.0;
+    }
+}

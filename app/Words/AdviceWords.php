@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\User;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Action;
+use Yoke\Advice\Finding;
+use Yoke\Advice\FindingKind;
+use Yoke\Advice\MoveWorth;
+use Yoke\Advice\Reason;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\TensionAdvice;
+use Yoke\Advice\TensionDirection;
+use Yoke\Constraint\Exclusion;
+use Yoke\Method\Criterion;
+use Yoke\Planning\Check;
+use Yoke\Planning\ManufacturerPolicy;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** The next move, why, and what is wrong, as sentences in a person's units (lang/, move, finding, check, exclusion, policy). */
+final readonly class AdviceWords
+{
+    private QuantityWords $print;
+
+    public function __construct(private SettingWords $settings, User $person)
+    {
+        $this->print = new QuantityWords($person);
+    }
+
+    /** What to do, in a sentence. */
+    public function move(Recommendation $recommendation): string
+    {
+        $setting = $recommendation->forecast->setting;
+        $on = $recommendation->present?->setting;
+
+        return match ($recommendation->action) {
+            Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
+            Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
+            Action::ReadAgain => self::text('move.read_again', ['setting' => $this->settings->of($setting)]),
+            Action::Cannot => self::text('move.cannot'),
+        };
+    }
+
+    private function first(Recommendation $recommendation): string
+    {
+        return self::text($recommendation->reason === Reason::AsLeft ? 'move.first_as_left' : 'move.first', ['setting' => $this->settings->of($recommendation->forecast->setting)]);
+    }
+
+    /** One change in a sentence; two as the pair they are, the head first. */
+    private function go(Setting $from, Setting $to): string
+    {
+        $changes = $this->settings->changes($from, $to);
+        $where = $this->settings->of($to, $from);
+
+        return count($changes) === 2
+            ? self::text('move.two_moves', ['first' => $changes[0], 'second' => $changes[1], 'setting' => $where])
+            : self::text('move.go', ['change' => implode(', ', $changes), 'setting' => $where]);
+    }
+
+    public function because(Recommendation $recommendation, Criterion $method): string
+    {
+        [$highest, $lowest] = $recommendation->reach();
+        $share = match ($recommendation->reason) {
+            Reason::TooWeak => $highest,
+            Reason::TooStrong => $lowest,
+            default => $recommendation->forecast->share()->mean(),
+        };
+        $key = match (true) {
+            $recommendation->reason === Reason::BestChance && $recommendation->present !== null => 'best_chance_now',
+            $recommendation->reason === Reason::NearestAllowed && $method->isShare() => 'nearest_allowed_share',
+            default => $recommendation->reason->value,
+        };
+
+        return self::text("move.because.{$key}", ['share' => self::percent($share), 'present' => $this->chance($recommendation->present->chance ?? 0.0), 'method' => $this->method($method)]);
+    }
+
+    /** A chance: nothing is ever quite sure. */
+    public function chance(float $chance): string
+    {
+        $percent = (int) round(100 * $chance);
+
+        return match (true) {
+            $percent >= 100 => 'over 99 %',
+            $percent <= 0 => 'under 1 %',
+            default => "{$percent} %",
+        };
+    }
+
+    public function likely(float $chance): string
+    {
+        return self::text('move.chance', ['chance' => ucfirst($this->chance($chance))]);
+    }
+
+    /** What a move does to the loads, to the fineness of a scale. */
+    public function worth(MoveWorth $worth): string
+    {
+        $load = fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms));
+
+        return self::text('move.worth', ['front' => $load($worth->front), 'rear' => $load($worth->rear), 'trailer' => $load($worth->trailer)]);
+    }
+
+    /** Direction and height, for a hitch whose settings are not known. */
+    public function tension(TensionAdvice $advice): string
+    {
+        $target = $this->print->height($advice->target->mean());
+        $by = $advice->toGo === null ? '' : $this->print->length(Length::ofMillimetres(abs($advice->toGo)));
+
+        return match (true) {
+            $advice->toGo === null => self::text('move.tension_first', ['target' => $target]),
+            default => self::text('move.tension_'.$advice->direction->value, ['by' => $by, 'target' => $target]),
+        };
+    }
+
+    /** The heights between which the front is in range. */
+    public function heightsInRange(TensionAdvice $advice): string
+    {
+        return self::text('move.expect_front', ['low' => $this->print->height($advice->lowest), 'high' => $this->print->height($advice->highest)]);
+    }
+
+    public function isDone(TensionAdvice $advice): bool
+    {
+        return $advice->direction === TensionDirection::None;
+    }
+
+    public function excluded(Exclusion $exclusion): string
+    {
+        return self::text("exclusion.{$exclusion->value}");
+    }
+
+    /** @return array{what: string, means: string, remedy: string} */
+    public function finding(Finding $finding): array
+    {
+        $isShare = in_array($finding->kind, [FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken], true);
+        $words = ['figure' => $isShare ? self::percent(max(0.0, $finding->figure->mean())) : sprintf('%.1f', abs($finding->figure->mean())), 'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken)];
+
+        return ['what' => self::text("finding.{$finding->kind->value}.what", $words), 'means' => self::text("finding.{$finding->kind->value}.means", $words), 'remedy' => self::text("finding.{$finding->kind->value}.remedy", $words)];
+    }
+
+    public function check(Check $check): string
+    {
+        return self::text("check.{$check->kind->value}.says");
+    }
+
+    /** What to do about one that does not hold. */
+    public function remedy(Check $check): string
+    {
+        return $check->holds() ? '' : self::text("check.{$check->kind->value}.remedy");
+    }
+
+    public function method(Criterion $criterion): string
+    {
+        return self::text("method.{$criterion->value}.name");
+    }
+
+    /** What the vehicle's maker says of weight distribution, quoted. */
+    public function manufacturer(ManufacturerPolicy $policy): string
+    {
+        return self::text("policy.{$policy->kind()}", [
+            'from' => $policy->band() === null ? $this->print->load($policy->requiredFrom()) : self::percent($policy->band()->from),
+            'to' => $policy->band() === null ? '' : self::percent($policy->band()->to),
+            'gross' => $this->print->load($policy->grossWeight()),
+        ]);
+    }
+
+    private static function percent(float $share): string
+    {
+        return (string) (int) round(100 * $share);
+    }
+
+    /** @param  array<string, string>  $with */
+    private static function text(string $key, array $with = []): string
+    {
+        return Text::of($key, $with);
+    }
+}

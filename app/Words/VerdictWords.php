@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\User;
+use Yoke\Analysis\Disagreement;
+use Yoke\Analysis\GoverningVerdict;
+use Yoke\Analysis\InstrumentEvidence;
+use Yoke\Analysis\MethodView;
+use Yoke\Analysis\WorthKnowing;
+use Yoke\Estimation\Observation;
+use Yoke\Estimation\ReadingError;
+use Yoke\Estimation\Suspect;
+use Yoke\Method\Band;
+use Yoke\Method\Chances;
+use Yoke\Method\Criterion;
+use Yoke\Method\Tolerances;
+use Yoke\Method\Verdict;
+use Yoke\Planning\Assumption;
+use Yoke\Probability\Normal;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** The one verdict and its evidence, as texts in a person's units (lang/, verdict, evidence, method, reading, assumption). */
+final readonly class VerdictWords
+{
+    private QuantityWords $print;
+
+    public function __construct(User $person)
+    {
+        $this->print = new QuantityWords($person);
+    }
+
+    public static function verdict(Verdict $verdict): string
+    {
+        return Text::of("verdict.{$verdict->value}");
+    }
+
+    /** `41 % ± 8`, of a share. */
+    public static function share(Normal $share): string
+    {
+        return Text::of('verdict.figure', ['mean' => self::percent($share->mean()), 'doubt' => max(1, (int) ceil(100 * $share->deviation() - 0.05))]);
+    }
+
+    public static function chances(Chances $chances): string
+    {
+        return Text::of('verdict.chances', $chances->percents());
+    }
+
+    /** @param  string|null  $lifter  `levelling` or `air`, which takes load off the front again on the road */
+    public static function range(Band $shops, ?GoverningVerdict $verdict, ?string $lifter): string
+    {
+        return $verdict === null || $lifter === null || $verdict->lost < 0.005
+            ? Text::of('verdict.range', ['from' => self::percent($shops->from), 'to' => self::percent($shops->to)])
+            : Text::of('verdict.range_raised', ['from' => self::percent($verdict->range->from), 'to' => self::percent($verdict->range->to), 'left' => self::percent($shops->from), 'lifter' => self::lifter($lifter)]);
+    }
+
+    /** Both numbers where levelling takes some back; an empty text where nothing does. */
+    public static function onTheRoad(GoverningVerdict $verdict, ?string $lifter): string
+    {
+        return $lifter === null ? '' : Text::of('verdict.now_and_road', ['now' => self::percent($verdict->share->mean()), 'road' => self::percent($verdict->shareOnTheRoad()->mean()), 'lifter' => self::lifter($lifter)]);
+    }
+
+    private static function lifter(string $lifter): string
+    {
+        return Text::of("verdict.{$lifter}_is");
+    }
+
+    public static function evidence(InstrumentEvidence $evidence): string
+    {
+        return Text::of("evidence.{$evidence->instrument->value}");
+    }
+
+    public static function disagreement(Disagreement $between): string
+    {
+        return Text::of('evidence.differ', [
+            'one' => Text::of("evidence.{$between->one->instrument->value}"), 'a' => self::percent($between->one->share->mean()),
+            'other' => lcfirst(Text::of("evidence.{$between->other->instrument->value}")), 'b' => self::percent($between->other->share->mean()),
+            'why' => Text::of("evidence.{$between->cause->value}"),
+        ]);
+    }
+
+    /** A method's quantity in the unit that a person reads. */
+    public function methodValue(MethodView $view): string
+    {
+        $value = $view->value;
+
+        return match (true) {
+            $value === null => '–',
+            $view->criterion->isShare() => self::share($value),
+            $view->criterion === Criterion::BallLoad => "{$this->print->about(Load::ofKilograms($value->mean()))} ± {$this->print->about(Load::ofKilograms($value->deviation()))}",
+            default => "{$this->print->change($value->mean())} {$this->print->doubt($value)}",
+        };
+    }
+
+    public function methodSays(MethodView $view, Tolerances $tolerances): string
+    {
+        $isStraight = $view->criterion === Criterion::CouplerHeight && $view->verdict === Verdict::TooLittle && ! $view->barsAreBent;
+
+        return match (true) {
+            $view->verdict === Verdict::Waiting => Text::of('method.waiting'),
+            $view->verdict === Verdict::NotSure && $view->chances !== null => Text::of('method.not_sure', ['chances' => self::chances($view->chances)]),
+            default => Text::of("method.{$view->criterion->value}.{$view->verdict->value}".($isStraight ? '_straight' : ''), [
+                'target' => $view->target === null ? '' : $this->print->about(Load::ofKilograms($view->target)),
+                'tolerance' => $view->criterion === Criterion::EqualSquat ? $this->print->length(Length::ofMillimetres($tolerances->squatMm)) : self::percent($tolerances->ballLoadShare),
+            ]),
+        };
+    }
+
+    /** A reading that is probably a mistake, what the others say, and which mistake fits. */
+    public function suspect(Suspect $suspect): string
+    {
+        return Text::of('reading.check', [
+            'which' => $this->which($suspect->observation()),
+            'expected' => $this->quantity($suspect->observation(), $suspect->residual->predicted()),
+            'read' => $this->quantity($suspect->observation(), $suspect->observation()->value),
+            'error' => Text::of("reading.error.{$suspect->error->value}"),
+        ]);
+    }
+
+    public function which(Observation $observation): string
+    {
+        $stance = Text::of("reading.stance.{$observation->context->stance->value}", ['hook_up' => $observation->identity->hookUp]);
+
+        return Text::of("reading.observed.{$observation->observed->name}").", {$stance}";
+    }
+
+    /** The slip in a few words: `half an inch too high`. */
+    public static function slip(Suspect $suspect): string
+    {
+        $isSized = in_array($suspect->error, [ReadingError::EighthInch, ReadingError::QuarterInch, ReadingError::TenMillimetres, ReadingError::HalfInch, ReadingError::WholeInch], true);
+
+        return Text::of("reading.slip.{$suspect->error->value}").($isSized ? Text::of($suspect->residual->off > 0.0 ? 'reading.slip.high' : 'reading.slip.low') : '');
+    }
+
+    public function assumption(Assumption $assumption): string
+    {
+        $value = $assumption->value;
+
+        return Text::of("assumption.{$assumption->field}", ['value' => match (true) {
+            is_string($value) => $value,
+            $value === null => '',
+            $assumption->field === 'tongue_weight_kg' => sprintf('%g', 100 * $value),
+            str_ends_with($assumption->field, '_kg') => $this->print->about(Load::ofKilograms($value)),
+            default => $this->print->length(Length::ofMillimetres($value)),
+        }]);
+    }
+
+    /** What knowing it would do, or an empty text where that is next to nothing. */
+    public static function worthKnowing(WorthKnowing $worth): string
+    {
+        return match (true) {
+            $worth->chanceNow !== null && $worth->chanceThen !== null => $worth->chanceThen - $worth->chanceNow < 0.01 ? '' : Text::of('assumption.chance', ['now' => self::percent($worth->chanceNow), 'then' => self::percent($worth->chanceThen)]),
+            $worth->gain() < 0.005 => '',
+            default => Text::of('assumption.doubt', ['now' => self::percent($worth->doubtNow), 'then' => self::percent($worth->doubtThen)]),
+        };
+    }
+
+    private function quantity(Observation $observation, float $value): string
+    {
+        return match (true) {
+            $observation->observed->isLoad() => $this->print->load(Load::ofKilograms($value)),
+            $observation->context->stance === Stance::Alone || $observation->observed->isHeight() => $this->print->height($value),
+            default => $this->print->change($value),
+        };
+    }
+
+    private static function percent(float $share): string
+    {
+        return ($share < -0.005 ? '−' : '').abs((int) round(100 * $share));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+use Yoke\Method\Chances;
+use Yoke\Method\StanceQuantities;
+use Yoke\Probability\Normal;
+use Yoke\Statics\Attitude;
+
+/** What the bars do at a tension, as far as the rig is known. */
+final readonly class StanceForecast
+{
+    /** Chance that the front is heavier than it may ever be, 0 to 1. */
+    public float $over;
+
+    /**
+     * @param  Attitude  $carried  of the likeliest rig
+     * @param  Chances  $chances  by the method that governs
+     */
+    public function __construct(public Attitude $carried, public StanceQuantities $quantities, public Chances $chances)
+    {
+        $this->over = $quantities->over();
+    }
+
+    /** Of the front axle load restored: slack bars restore nothing. */
+    public function share(): Normal
+    {
+        return Normal::of(max(0.0, $this->quantities->share->mean()), $this->quantities->share->deviation());
+    }
+
+    /** The share of it that is left on the road. */
+    public function shareOnTheRoad(): Normal
+    {
+        return Normal::of(max(0.0, $this->share()->mean() - $this->quantities->lost), $this->share()->deviation());
+    }
+
+    /** The governing method's quantity. */
+    public function quantity(): Normal
+    {
+        return $this->quantities->quantity;
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Analysis;
+
+use Yoke\Advice\Advisor;
+use Yoke\Advice\Diagnosis;
+use Yoke\Advice\Finding;
+use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Policy;
+use Yoke\Advice\Recommendation;
+use Yoke\Advice\StanceEvaluator;
+use Yoke\Advice\TensionAdvice;
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Observation;
+use Yoke\Estimation\Posterior;
+use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\Suspect;
+use Yoke\Method\Criterion;
+use Yoke\Method\CurrentSetting;
+use Yoke\Method\Goal;
+use Yoke\Planning\Assumption;
+use Yoke\Probability\Normal;
+use Yoke\Rig\Stance;
+use Yoke\Statics\CoupledRig;
+
+/**
+ * Everything that a job's readings tell, worked out once: the rig, the verdict, the evidence of each instrument, the next
+ * move. Runs from any readings, also none: what nobody measured is assumed with its doubt.
+ */
+final class JobAnalysis
+{
+    private ?Posterior $posterior;
+
+    private ?StanceEvaluator $stances = null;
+
+    private ?Recommendation $recommendation = null;
+
+    private readonly InstrumentReadings $instruments;
+
+    /**
+     * @param  RigPrior  $prior  of a hook-up whose setting nobody knows: with its wide tension
+     * @param  list<Observation>  $observations
+     * @param  HitchSettings|null  $hitch  null until the hitch's family is known
+     * @param  CurrentSetting|null  $current  the hook-up that is on; null while nothing was read carried
+     * @param  Posterior|null  $kept  the same fit from before
+     */
+    public function __construct(
+        private readonly RigPrior $prior,
+        private readonly array $observations,
+        public readonly Goal $goal,
+        private readonly Policy $policy,
+        private readonly ?HitchSettings $hitch,
+        public readonly ?CurrentSetting $current,
+        ?Posterior $kept = null,
+    ) {
+        $this->posterior = $kept;
+        $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current);
+    }
+
+    public function posterior(): Posterior
+    {
+        return $this->posterior ??= (new Estimation($this->prior, $this->observations))->posterior();
+    }
+
+    public function stances(): StanceEvaluator
+    {
+        return $this->stances ??= new StanceEvaluator($this->posterior(), $this->goal);
+    }
+
+    /** Null while nothing was read carried. */
+    public function verdict(): ?GoverningVerdict
+    {
+        if ($this->current === null) {
+            return null;
+        }
+        $forecast = $this->stances()->at($this->current->tensionOffset, $this->current->ballOffset);
+
+        return new GoverningVerdict($this->goal->criterion, $forecast->share(), $forecast->quantity(), (new FrontFender($this->observations, $this->current))->bounded($forecast->chances), $forecast->quantities->lost, $this->goal->band->raisedBy($forecast->quantities->lost));
+    }
+
+    /** The next move in the hitch's settings; null while its family, or the setting that is on, is not known. */
+    public function recommendation(): ?Recommendation
+    {
+        if ($this->hitch === null || ($this->current !== null && $this->current->setting === null)) {
+            return null;
+        }
+
+        return $this->recommendation ??= (new Advisor($this->hitch, $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, $this->current->readings ?? 0);
+    }
+
+    /** The next move in direction and millimetres of front height. */
+    public function tension(): TensionAdvice
+    {
+        return TensionAdvice::of($this->stances(), $this->current);
+    }
+
+    /** @return list<MethodView> the five side by side; none while nothing was read carried */
+    public function methods(): array
+    {
+        return $this->current === null ? [] : array_map(fn (Criterion $criterion): MethodView => $this->view($criterion, $this->current), Criterion::cases());
+    }
+
+    /** @return list<InstrumentEvidence> what each instrument that read the hook-up says for itself */
+    public function evidence(): array
+    {
+        return $this->instruments->evidence($this->stances());
+    }
+
+    /** @return list<Disagreement> */
+    public function disagreements(): array
+    {
+        return $this->instruments->disagreements($this->evidence(), $this->suspects());
+    }
+
+    /** @return list<Suspect> readings that may be mistakes, the likeliest first */
+    public function suspects(): array
+    {
+        return $this->posterior()->suspects;
+    }
+
+    /** @return list<Finding>|null what is wrong with the hook-up; null while nothing was read carried */
+    public function findings(): ?array
+    {
+        return $this->current === null ? null : (new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []))->findings($this->verdict()->chances->tooMuch ?? 1.0);
+    }
+
+    /**
+     * What was assumed, the most useful to know first.
+     *
+     * @param  list<Assumption>  $assumptions
+     * @return list<WorthKnowing>
+     */
+    public function worthKnowing(array $assumptions): array
+    {
+        $worth = array_map($this->worth(...), $assumptions);
+        usort($worth, static fn (WorthKnowing $one, WorthKnowing $other): int => $other->gain() <=> $one->gain());
+
+        return $worth;
+    }
+
+    private function worth(Assumption $assumption): WorthKnowing
+    {
+        $then = $assumption->parameter === null ? $this->posterior() : $this->posterior()->knowing($assumption->parameter, $assumption->measured);
+
+        return new WorthKnowing($assumption, $this->firstChance($this->posterior()), $this->firstChance($then), $this->doubtOfShare($this->posterior()), $this->doubtOfShare($then));
+    }
+
+    /** Of the best first setting; null once something is hooked up, and while the family is not known. */
+    private function firstChance(Posterior $posterior): ?float
+    {
+        return $this->hitch === null || $this->current !== null ? null : (new Advisor($this->hitch, $this->goal, $this->policy))->advise($posterior)->forecast->chance;
+    }
+
+    private function doubtOfShare(Posterior $posterior): float
+    {
+        $offset = $this->current->tensionOffset ?? 0.0;
+
+        return $posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $offset)->frontRestored(), $this->current->ballOffset ?? 0.0)->deviation();
+    }
+
+    private function view(Criterion $criterion, CurrentSetting $current): MethodView
+    {
+        $method = $this->goal->method($criterion);
+        $quantities = $this->stances()->quantities($method, $current->tensionOffset, $current->ballOffset);
+        $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset)->carried;
+        $bent = $carried->barBend() >= $this->goal->tolerances->bentMm;
+        if ($criterion === Criterion::BallLoad) {
+            $load = $this->posterior()->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $current->tensionOffset)->ballLoad(), $current->ballOffset);
+
+            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)), $bent, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
+        }
+        $isRead = $criterion !== Criterion::AxleScale || $this->goal->criterion === Criterion::AxleScale || $this->wasWeighed();
+
+        $value = $criterion->isShare() ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation()) : $quantities->quantity;
+
+        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)) : null, $bent);
+    }
+
+    private function wasWeighed(): bool
+    {
+        foreach ($this->observations as $observation) {
+            if ($observation->context->stance === Stance::Carried && $observation->observed->isAxleLoad()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

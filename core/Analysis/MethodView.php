@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Analysis;
+
+use Yoke\Method\Chances;
+use Yoke\Method\Criterion;
+use Yoke\Method\Verdict;
+use Yoke\Probability\Normal;
+
+/** What one method makes of the hook-up that is on, by all the readings together. */
+final readonly class MethodView
+{
+    public Verdict $verdict;
+
+    /**
+     * @param  Normal|null  $value  in the unit a person reads: a share, mm, or kg on the ball; null where nothing it looks at was read and it does not govern
+     * @param  float|null  $target  of the ball load, kg
+     */
+    public function __construct(public Criterion $criterion, public ?Normal $value, public ?Chances $chances, public bool $barsAreBent, public ?float $target = null)
+    {
+        $this->verdict = $chances?->verdict() ?? Verdict::Waiting;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+/** What is usual of rigs where nobody said (docs/model.md, What is usual). */
+final class UsualRig
+{
+    /** The trailer's axles sink so far under its load. */
+    public const TRAILER_SINK_MM = 60.0;
+
+    /** Rated load bends a bar so far at the hook-up point. */
+    public const BAR_BEND_MM = 84.0;
+
+    /** Between neighbouring axles of a group. */
+    public const AXLE_SPACING_MM = 860.0;
+
+    /** Centre of gravity above the axles, of a trailer whose shape nobody told. */
+    public const CG_ABOVE_AXLE_MM = 480.0;
+
+    /** Ride rate of a front axle and its spread as a share, of a vehicle whose class nobody told: between a small crossover and a three-quarter-ton truck. */
+    public const FRONT_RATE = [12.8, 0.33];
+
+    public const REAR_RATE = [10.8, 0.25];
+
+    /** Share of the gross weight that the trailer's axles carry at the least, whatever is typed for the tongue. */
+    public const LEAST_ON_AXLES = 0.05;
+}

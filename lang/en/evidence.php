@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'tape' => 'Tape',
+    'scale' => 'Scale',
+    'gauge' => 'Gauge',
+    'coupler' => 'Coupler and trailer',
+    'figure' => ':mean % ± :doubt',
+    'differ' => ':One says :a %, :other says :b %. :why',
+    'suspect_reading' => 'One of these readings is probably wrong: see the reading to check.',
+    'levelling' => 'Self-levelling may have moved the fenders: measure with it off.',
+    'friction' => 'The springs stick where they stopped: roll forward and back and measure again. A scale counts for more than a tape.',
+];

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'first' => 'Hook up at :setting.',
+    'first_as_left' => 'Hook up at :setting, as it was left last time, corrected for what travels now.',
+    'go' => 'Go :change, to :setting.',
+    'two_moves' => 'Two changes: first :first, then :second. That gives :setting.',
+    'stop' => 'Stop here: leave it at :setting.',
+    'read_again' => 'Measure again at :setting.',
+    'cannot' => 'No setting of this hitch can be recommended.',
+    'tension_more' => 'More tension: bring the front down about :by, to :target.',
+    'tension_less' => 'Less tension: let the front rise about :by, to :target.',
+    'tension_none' => 'Leave the tension as it is.',
+    'tension_first' => 'Tension the bars until the front stands at :target.',
+    'expect' => 'Expect the front at :front, the rear at :rear.',
+    'expect_front' => 'Look for the front between :low and :high.',
+    'chance' => ':Chance likely to be in range.',
+    'worth' => 'This move puts about :front on the front axle, :rear on the rear axle and :trailer on the trailer.',
+    'turned_loaded' => 'Turn the screw with the rig coupled and the jack away: no new hook-up.',
+    'because' => [
+        'best_chance' => 'It has the best chance for its minutes: about :share % of the front axle load restored.',
+        'best_chance_now' => 'It has the best chance for its minutes: about :share % of the front axle load restored. The setting that is on has :present.',
+        'levels_the_trailer' => 'It levels the trailer and keeps the front axle in range: about :share % restored.',
+        'good_enough' => 'No other setting is worth the minutes.',
+        'nothing_better' => 'No other setting is likelier, and measuring again tells little. Weigh the axles, or leave it and say so.',
+        'reading_is_cheaper' => 'A second reading costs a minute, a new hook-up six or thirty. Roll forward and back, then measure both fenders.',
+        'nearest_allowed' => ':method cannot be met on this rig with nothing over its limit. This is the nearest setting that is allowed.',
+        'nearest_allowed_share' => 'No setting reaches the range. This is the nearest that is allowed: about :share % restored.',
+        'too_weak' => 'Even the tightest setting restores only about :share %. Stiffer bars, more tilt or less tongue weight would reach the range.',
+        'too_strong' => 'Even the loosest setting restores about :share %. Lighter bars or less tilt would come down to the range.',
+        'bars_too_light' => 'What would reach the range bends the bars past their rating. Heavier bars, or less tongue weight, are needed.',
+        'method_out_of_reach' => ':method cannot be met on this rig with the front at or below its alone load and nothing over its limit. Let front restoration govern, or ask the hitch\'s maker.',
+        'not_sure_enough' => 'No setting is sure enough to stay below full return. Measure the bars\' tension first, and measure alone and dropped again.',
+        'as_left' => 'It was right last time, and the change of load is taken into account.',
+        'tension' => 'The hitch\'s settings are not known, so the move is given in height.',
+    ],
+    'makers_more' => 'The hitch\'s maker asks for up to :percent % here, more than full return. The front axle is then heavier than alone: check its rating and follow the maker\'s data sheet.',
+    'makers_ball_load' => 'The hitch\'s maker gives :target as the target for the gauge; it governs.',
+];

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'check' => 'Check :which. All other readings say about :expected; it says :read. :error',
+    'height' => ':the :axle fender, :stance',
+    'load' => ':the :axle on the weighbridge, :stance',
+    'stance' => ['alone' => 'alone', 'dropped' => 'dropped', 'carried' => 'carried (hook-up :hook_up)'],
+    'observed' => [
+        'FrontHeight' => 'the front fender', 'RearHeight' => 'the rear fender', 'CouplerRise' => 'the coupler height', 'NoseRise' => 'the trailer\'s angle', 'BallLoad' => 'the gauge in the head',
+        'FrontLoad' => 'the front axle on the weighbridge', 'RearLoad' => 'the rear axle on the weighbridge', 'TrailerLoad' => 'the trailer axles on the weighbridge',
+        'VehicleLoad' => 'the vehicle on the weighbridge', 'RearAndTrailerLoad' => 'rear and trailer axles on the weighbridge', 'TongueWeight' => 'the tongue weight', 'BarBend' => 'the bar gap',
+    ],
+    'error' => [
+        'eighth_inch' => 'Perhaps an eighth of an inch was misread.',
+        'quarter_inch' => 'Perhaps a quarter inch was misread.',
+        'ten_millimetres' => 'Perhaps ten millimetres were misread.',
+        'half_inch' => 'Perhaps half an inch was misread.',
+        'whole_inch' => 'Perhaps a whole inch was misread.',
+        'unsettled' => 'Perhaps the springs had not settled, or the jack was still down.',
+        'digits_swapped' => 'Perhaps two digits were swapped.',
+        'axles_swapped' => 'Perhaps two axles were swapped.',
+        'hundred_off' => 'Perhaps it is off by 100.',
+        'thousand_off' => 'Perhaps it is off by 1,000.',
+        'other_unit' => 'Perhaps pounds and kilograms were mixed up.',
+        'load' => 'Look at the ticket again, and at who and what was aboard.',
+    ],
+    'slip' => [
+        'eighth_inch' => 'an eighth of an inch', 'quarter_inch' => 'a quarter inch', 'ten_millimetres' => 'ten millimetres', 'half_inch' => 'half an inch', 'whole_inch' => 'a whole inch',
+        'unsettled' => 'not settled, or the jack still down', 'digits_swapped' => 'digits swapped', 'axles_swapped' => 'axles swapped', 'hundred_off' => '100 off', 'thousand_off' => '1000 off', 'other_unit' => 'pounds for kilograms', 'load' => 'a wrong load',
+        'high' => ' too high', 'low' => ' too low',
+    ],
+];

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'too_little' => 'Too little',
+    'in_range' => 'In range',
+    'too_much' => 'Too much',
+    'not_sure' => 'Not sure yet',
+    'waiting' => 'Not measured yet',
+    'heading' => 'Front axle load restored',
+    'range' => 'Target range :from to :to %',
+    'range_raised' => 'Target range :from to :to % now, so that :left % is left once :lifter on',
+    'now_and_road' => ':now % now, about :road % once :lifter on',
+    'levelling_is' => 'the levelling is',
+    'air_is' => 'the air springs are',
+    'figure' => ':mean % ± :doubt',
+    'chances' => 'Too little :too_little %, in range :in_range %, too much :too_much %',
+    'by_method' => 'Judged by :method.',
+    'none_yet' => 'No verdict yet: nothing is measured with the bars on.',
+    'setting_unsaid' => 'Choose the setting that is on. Then the next move is given in its steps.',
+    'family_unsaid' => 'Choose the hitch\'s family in the garage. Then the next move is given in links, holes or turns.',
+    'no_readings_of_its_own' => 'Nothing was measured that :method looks at; it is judged by the other readings.',
+];
