@@ -98,7 +98,7 @@ final readonly class VerdictWords
 
     public function methodSays(MethodView $view, Tolerances $tolerances): string
     {
-        $isStraight = $view->criterion === Criterion::CouplerHeight && $view->verdict === Verdict::TooLittle && ! $view->barsAreBent;
+        $isStraight = $view->criterion === Criterion::CouplerHeight && $view->verdict === Verdict::TooLittle && $view->bend < $tolerances->bentMm;
 
         return match (true) {
             $view->verdict === Verdict::Waiting => Text::of('method.waiting'),

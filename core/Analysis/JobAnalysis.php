@@ -165,17 +165,17 @@ final class JobAnalysis
         $method = $this->goal->method($criterion);
         $quantities = $this->stances()->quantities($method, $current->tensionOffset, $current->ballOffset);
         $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset)->carried;
-        $bent = $carried->barBend() >= $this->goal->tolerances->bentMm;
+        $bend = $carried->barBend();
         if ($criterion === Criterion::BallLoad) {
             $load = $this->posterior()->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $current->tensionOffset)->ballLoad(), $current->ballOffset);
 
-            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)), $bent, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
+            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)), $bend, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
         }
         $isRead = $criterion !== Criterion::AxleScale || $this->goal->criterion === Criterion::AxleScale || $this->wasWeighed();
 
         $value = $criterion->isShare() ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation()) : $quantities->quantity;
 
-        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)) : null, $bent);
+        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)) : null, $bend);
     }
 
     private function wasWeighed(): bool

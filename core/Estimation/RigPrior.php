@@ -202,7 +202,7 @@ final readonly class RigPrior
         $known = $this->known;
         $dimensions = [$known->ballOverCoupler, $known->wheelbase, $known->overhang, $known->ballToAxle, $known->barArm, $known->grossWeight];
         foreach ($known->doubts->inDoubt as $i => [$dimension]) {
-            $deviations = $at[self::DIMENSIONS + $i];
+            $deviations = $at[self::DIMENSIONS + $i] ?? 0.0;
             if ($deviations !== 0.0) {
                 $place = match ($dimension) {
                     RigDimension::BallOverCoupler => 0,

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'worth_more' => 'Counts for more once the :part has: :field.',
     'check' => 'Check :which. All other readings say about :expected; it says :read. :error',
     'height' => ':the :axle fender, :stance',
     'load' => ':the :axle on the weighbridge, :stance',

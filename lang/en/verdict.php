@@ -20,5 +20,6 @@ return [
     'none_yet' => 'No verdict yet: nothing is measured with the bars on.',
     'setting_unsaid' => 'Choose the setting that is on. Then the next move is given in its steps.',
     'family_unsaid' => 'Choose the hitch\'s family in the garage. Then the next move is given in links, holes or turns.',
+    'dropped_missing' => 'Dropped is not measured: this rests on what is usual, so the doubt is large.',
     'no_readings_of_its_own' => 'Nothing was measured that :method looks at; it is judged by the other readings.',
 ];

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+require_once __DIR__.'/trees.php';
+
 /** The room of an app class: `Screens` for App\Screens\Bench\Look. */
 function appRoomOf(string $class): string
 {
@@ -31,4 +33,14 @@ it('imports one way between the rooms of the app', function (): void {
         expect(array_values(array_diff(array_unique($used), [...$below[$room], $room])))->toBe([], $path);
     }
     expect($seen)->toBeGreaterThan(100);
+});
+
+it('asks the container for nothing outside its providers', function (): void {
+    $finder = new PhpParser\NodeFinder;
+    foreach (treesOf('app') as $path => $tree) {
+        if (! str_starts_with($path, 'app/Providers/')) {
+            $asked = $finder->find($tree, fn (PhpParser\Node $node): bool => $node instanceof PhpParser\Node\Expr\FuncCall && $node->name instanceof PhpParser\Node\Name && in_array($node->name->getLast(), ['app', 'resolve'], true));
+            expect($asked)->toBe([], $path);
+        }
+    }
 });

@@ -19,7 +19,7 @@ it('fills a fresh shop with so many jobs and readings, whose pages all answer', 
     foreach (['/', '/log', '/log?page=2', '/log?find=visit+7', '/jobs/1/bars-up', '/jobs/17/hand-over', '/jobs/40/bars-up?show=plot', '/log/1', '/log/5', '/log/1/care', '/care.ics', '/garage'] as $address) {
         expect($this->get($address)->status())->toBe(200, $address);
     }
-    $this->get('/log/1')->assertSee('visit 0')->assertSee('The setting')->assertSee('% of the front axle load put back');
+    $this->get('/log/1')->assertSee('visit 0')->assertSee('The setting')->assertSee('% of the front axle load restored');
 });
 
 it('corrects an odd reading and supersedes the first, as a person would', function (): void {

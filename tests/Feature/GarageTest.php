@@ -110,9 +110,9 @@ it('shows the plan at its stations', function (): void {
     $this->post('/garage/vehicle/1', ['name' => 'Drover', 'levelling' => 'rear', 'receiver_carrying_kg' => '500']);
     $this->post('/garage/hitch/1', ['name' => 'Chains', 'family' => 'chain-snap-up', 'counting' => 'working', 'bar_rating_high_kg' => '1200']);
 
-    $this->get("/jobs/{$job->id}/brief")->assertSee('Over its rating: tongue weight on the receiver, dropped, 854 lb of 500 lb.')->assertSee('Tongue weight taken as 12.5 % of gross.');
+    $this->get("/jobs/{$job->id}/brief")->assertSee('Over its rating: tongue weight on the receiver, dropped, 854 lb of 500 lb.')->assertSee('Tongue weight assumed: 12.5 % of gross.');
     $this->get("/jobs/{$job->id}/head")->assertSee('over the level coupler')->assertSee('3 mm for each 45 kg')->assertSeeInOrder(['Where this height comes from', 'Tongue weight, level and bars off', '854 lb', 'Rear springs of 9.5 kg/mm sink by'])->assertSee('Self-levelling, on again after the job, will take back about');
-    $this->get("/jobs/{$job->id}/brackets")->assertSee('Start at link')->assertSee('chance to land in band at the first hook-up');
+    $this->get("/jobs/{$job->id}/brackets")->assertSee('Hook up at link')->assertSee('likely to be in range at the first hook-up');
 });
 
 it('sees what fields of one sheet cannot be together', function (string $part, array $typed, string $field, string $sentence): void {
@@ -130,7 +130,7 @@ it('says first of all when the maker forbids distribution', function (): void {
     $job = $this->job();
     $this->post('/garage/vehicle/1', ['name' => 'Drover', 'maker_says' => 'forbidden']);
 
-    $this->get("/jobs/{$job->id}/bars-up")->assertSeeInOrder(['class="do-next is-over">The vehicle&#039;s maker forbids weight distribution', 'Tape the front fender alone'], false);
+    $this->get("/jobs/{$job->id}/bars-up")->assertSeeInOrder(['class="do-next is-over">The vehicle&#039;s maker forbids weight distribution'], false)->assertDontSee('data-move', false);
 });
 
 it('lets the maker\'s band govern the verdict, and quotes it', function (): void {
@@ -140,7 +140,7 @@ it('lets the maker\'s band govern the verdict, and quotes it', function (): void
         $this->tape($job, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
     }
 
-    $this->get("/jobs/{$job->id}/bars-up")->assertSee('band 20 to 60 %')->assertSee('The vehicle&#039;s maker asks for 20 to 60 %', false)->assertSee('Less tension');
+    $this->get("/jobs/{$job->id}/bars-up")->assertSee('Target range 20 to 60 %')->assertSee('The vehicle&#039;s maker asks for 20 to 60 %', false)->assertSee('Less tension');
     $this->get("/jobs/{$job->id}/brief")->assertSee('The vehicle&#039;s maker asks for 20 to 60 %', false);
 });
 

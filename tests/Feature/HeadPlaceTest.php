@@ -63,7 +63,7 @@ it('refuses a place that is none, and a reason with markup', function (array $ty
 it('puts the plan on one sheet of paper, in words and figures', function (): void {
     $job = jobWithShank($this->job());
     $this->get("/jobs/{$job->id}/plan")->assertOk()
-        ->assertSeeInOrder(['Plan: A dome', 'Shank in', 'drop, hole', 'Start at', 'link', 'past what is in the way', 'Head bolts', '151 lb·ft', 'front, pressure', '35 psi', 'Ratings, as predicted', 'An aid to measuring, not a certificate'], false);
+        ->assertSeeInOrder(['Plan: A dome', 'Shank in', 'drop, hole', 'Hook up at', 'link', 'past what is in the way', 'Head bolts', '151 lb·ft', 'front, pressure', '35 psi', 'Ratings, as predicted', 'An aid to measuring, not a certificate'], false);
 });
 
 it('shows pressures at Ground, tanks at Brief, brackets and chains at Brackets', function (): void {

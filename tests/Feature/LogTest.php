@@ -56,7 +56,7 @@ it('starts a return visit where it was left, corrected for what travels now, and
 
     ($this->set)($back, 5.0);
     $this->get("/log/{$this->rig->id}")->assertSeeInOrder(['Dome comes back', 'Since A dome', 'The setting moved: 1 link tighter.', '120 l more in the fresh tank', 'A dome'])
-        ->assertSee('Front axle load put back')->assertSee('Tongue weight, from the first set-up shown to the last');
+        ->assertSee('Front axle load restored')->assertSee('Tongue weight, from the first set-up shown to the last');
 });
 
 it('takes a load that nobody wrote down as the one that was aboard when the rig was weighed', function (): void {

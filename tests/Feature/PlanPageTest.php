@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
+use App\UseCases\Analysis\AnalysedJob;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Support\Facades\DB;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
@@ -26,20 +28,25 @@ function jobWithHitch(Job $job, array $sheet): Job
     return $job->load('rig');
 }
 
+function analysedJob(Job $job): AnalysedJob
+{
+    return app(JobAnalyses::class)->of($job);
+}
+
 it('plans a first setting for every family, in its own words', function (string $key): void {
-    $plan = PlanPage::ofJob(jobWithHitch($this->job(), ['family' => $key]), $this->wren);
-    $best = $plan->plan->firstSettings()[0];
+    $plan = PlanPage::ofJob(analysedJob(jobWithHitch($this->job(), ['family' => $key])), $this->wren);
+    $best = $plan->firstMove()->forecast;
     $tension = array_key_first(Families::get($key)->wording()->steps);
 
     expect($plan->setting($best))->toStartWith(Families::get($key)->wording()->steps[$tension][0].' ')
         ->and($plan->setting($best))->not->toContain('head')
-        ->and($best->inBand)->toBeGreaterThan(0.05);
+        ->and($best->chance)->toBeGreaterThan(0.05);
 })->with(array_map(fn (HitchFamily $family): string => $family->key(), Families::all()));
 
 it('says the same setting in both ways of counting', function (): void {
     $said = fn (string $counting): string => (function (PlanPage $plan): string {
-        return $plan->setting($plan->plan->firstSettings()[0]);
-    })(PlanPage::ofJob(jobWithHitch($this->job(), ['family' => 'chain-rotating-latch', 'counting' => $counting, 'steps' => 9]), $this->wren));
+        return $plan->setting($plan->firstMove()->forecast);
+    })(PlanPage::ofJob(analysedJob(jobWithHitch($this->job(), ['family' => 'chain-rotating-latch', 'counting' => $counting, 'steps' => 9])), $this->wren));
     preg_match('/^link (\d+)/', $said('taken up'), $takenUp);
     preg_match('/^link (\d+)/', $said('working'), $working);
 
@@ -48,8 +55,8 @@ it('says the same setting in both ways of counting', function (): void {
 
 it('prints loads and heights in the person\'s units', function (): void {
     $job = $this->job()->load('rig');
-    $metric = PlanPage::ofJob($job, $this->person('Ibby Marsh', '1 mm'));
-    $inches = PlanPage::ofJob($job, $this->wren);
+    $metric = PlanPage::ofJob(analysedJob($job), $this->person('Ibby Marsh', '1 mm'));
+    $inches = PlanPage::ofJob(analysedJob($job), $this->wren);
 
     expect($metric->print->load(Yoke\Units\Load::ofKilograms(1000)))->toBe('1000 kg')
         ->and($inches->print->load(Yoke\Units\Load::ofKilograms(1000)))->toBe('2205 lb')
@@ -60,7 +67,7 @@ it('prints loads and heights in the person\'s units', function (): void {
 });
 
 it('knows on whose sheet a missing field stands', function (string $key, string $label, RigPart $part): void {
-    $plan = PlanPage::ofJob($this->job()->load('rig'), $this->wren);
+    $plan = PlanPage::ofJob(analysedJob($this->job()), $this->wren);
 
     expect($plan->field($key))->toBe([$label, $part])->and($plan->sheetOf($part))->toEndWith("/garage/{$part->value}/1");
 })->with([
@@ -106,5 +113,5 @@ it('asks the database as often for thirty jobs as for three', function (): void 
         $this->tape($this->job(), 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
     }
 
-    expect($count())->toBe($few)->and($few)->toBeLessThanOrEqual(10)->and($count())->toBeLessThan($few, 'once the cards are drawn');
+    expect($count())->toBe($few)->and($few)->toBeLessThanOrEqual(17)->and($count())->toBeLessThan($few, 'once the cards are drawn');
 });

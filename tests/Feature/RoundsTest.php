@@ -38,21 +38,21 @@ function stances(object $test, Job $job): void
     $test->tape($job, 'dropped', ['front' => '965 mm', 'rear' => '925 mm'], ['rolled' => '1']);
 }
 
-it('names the next move once alone is taped, and again after each trial', function (): void {
-    $this->get("/jobs/{$this->work->id}/dropped")->assertDontSee('Hook up at');
+it('names the next move from the first minute, and again after each hook-up', function (): void {
+    $this->get("/jobs/{$this->work->id}/dropped")->assertSee('Hook up at');
     stances($this, $this->work);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Hook up at link')->assertSee('chance in band')->assertSee('Next best:')->assertSee('Left out:');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Hook up at link')->assertSee('likely to be in range')->assertSee('Other options:')->assertSee('Ruled out:');
 
     hookUp($this, $this->work, ['link' => 3])->assertRedirect("/jobs/{$this->work->id}/bars-up")->assertSessionHasNoErrors();
     $this->tape($this->work, 'bars-up', ['front' => '963 mm', 'rear' => '931 mm'], ['rolled' => '1']);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Go to link')->assertSee('tighter')->assertSee('Expect')->assertSee('link 3, 3 washers');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('tighter, to link')->assertSee('Expect the front at')->assertSee('on the front axle')->assertSee('link 3, 3 washers');
 
     hookUp($this, $this->work, ['link' => 4.5]);
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('data-draft="job-1-carried-2"', false);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '947 mm'], ['rolled' => '1']);
-    $page = $this->get("/jobs/{$this->work->id}/bars-up")->assertSeeInOrder(['<th scope="row">2</th>', 'link 4.5, 3 washers', '1 1/2 links tighter', 'in band', '<th scope="row">1</th>', 'link 3, 3 washers', 'short of band'], false);
+    $page = $this->get("/jobs/{$this->work->id}/bars-up")->assertSeeInOrder(['<th scope="row">2</th>', 'link 4.5, 3 washers', '1 1/2 links tighter', 'In range', '<th scope="row">1</th>', 'link 3, 3 washers', 'Too little'], false);
 
-    expect($page->getContent())->toMatch('/(Stop here: leave it at|read again at) link 4\.5, 3 washers/')
+    expect($page->getContent())->toMatch('/(Stop here: leave it at|Measure again at) link 4\.5, 3 washers/')
         ->and(Reading::query()->where('stance', 'carried')->pluck('round')->all())->toBe([1, 1, 2, 2]);
 });
 
@@ -70,7 +70,7 @@ it('sets the setting of a round right before it was read, and begins the next on
 it('names a setting for what was read without one', function (): void {
     stances($this, $this->work);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '945 mm']);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Say which setting is on')->assertSee('not written down');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Choose the setting that is on')->assertSee('not written down');
 
     hookUp($this, $this->work, []);
     expect(Round::query()->sole()->number)->toBe(1);
@@ -108,7 +108,7 @@ it('pools what is read again, and doubts it less', function (): void {
 it('gives the same answer in whatever order the stances came', function (): void {
     $reversed = jobToSetUp($this->job());
     $chance = function (Job $job): string {
-        preg_match('/(\d+) % chance in band/', (string) $this->get("/jobs/{$job->id}/bars-up")->getContent(), $found);
+        preg_match('/(\d+) % likely to be in range/', (string) $this->get("/jobs/{$job->id}/bars-up")->getContent(), $found);
 
         return $found[1];
     };
@@ -134,7 +134,7 @@ it('catches a mistyped half inch and names it', function (): void {
         $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
     }
 
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Read the rear fender alone again')->assertSee('half an inch misread');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Check the rear fender, alone.')->assertSee('Perhaps half an inch was misread.');
     expect(Reading::query()->count())->toBe(12);
 });
 
@@ -147,13 +147,13 @@ it('shows methods, plot, map and the rig, each on its tab, and tries a setting o
         $page->assertSee($seen, false);
     }
 })->with([
-    ['show=methods', ['Front restoration', 'Equal squat', 'Coupler height', 'Ball load', 'Axle scale', 'Waits for tickets']],
+    ['show=methods', ['Front restoration', 'Equal squat', 'Coupler height', 'Ball load', 'Axle scale', 'Weigh the rig alone, dropped and carried.']],
     ['show=plot', ['class="stance-plot"', 'region is-equal-squat', 'class="doubt"', 'class="aim"']],
-    ['show=settings', ['is-best', 'is-on', 'is-out', 'Chance in band by setting']],
+    ['show=settings', ['is-best', 'is-on', 'is-out', 'Chance in range by setting']],
     ['show=settings&try[link]=6&try[washer]=3&try[head]=2', ['Link 6, 3 washers on the drawing', 'is-tried', 'stance is-ghost']],
-    ['show=settings&try[link]=77&try[washer]=x', ['Chance in band by setting']],
-    ['show=rig', ['Front springs', 'kg/mm', 'Tongue weight', '1 mm for each', 'of gross']],
-    ['show=nonsense', ['chance in band']],
+    ['show=settings&try[link]=77&try[washer]=x', ['Chance in range by setting']],
+    ['show=rig', ['Front springs', 'lb/in', 'Tongue weight', 'for each 100 lb', 'of gross']],
+    ['show=nonsense', ['likely to be in range']],
 ]);
 
 it('joins gauge, coupler, bar gap and axles to what the tape says', function (): void {
@@ -181,19 +181,19 @@ it('says what another reading was expected to be, keeps it and saves the rest', 
 });
 
 it('diagnoses a rig that comes in coupled and set wrong', function (): void {
-    $this->get("/jobs/{$this->work->id}/diagnosis")->assertOk()->assertSee('Not to be told yet');
+    $this->get("/jobs/{$this->work->id}/diagnosis")->assertOk()->assertSee('Nothing to diagnose yet');
     hookUp($this, $this->work, ['link' => 6]);
     $this->tape($this->work, 'bars-up', ['front' => '943 mm', 'rear' => '966 mm'], ['rolled' => '1']);
     stances($this, $this->work);
 
-    $this->get("/jobs/{$this->work->id}/diagnosis")->assertOk()->assertSee('The front axle is over-restored')->assertSee('Less tension, now')->assertSee('looser');
+    $this->get("/jobs/{$this->work->id}/diagnosis")->assertOk()->assertSee('Front axle over-restored')->assertSee('Less tension now')->assertSee('looser');
 });
 
 it('proves the setting at Prove, and keeps it with the rig once handed over', function (): void {
     stances($this, $this->work);
     hookUp($this, $this->work, []);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '946 mm'], ['rolled' => '1']);
-    $this->get("/jobs/{$this->work->id}/prove")->assertSee('By all readings, at the setting that is on')->assertSee('Of their rating, each bar carries')->assertSee('Bars bent at the hook-up point by');
+    $this->get("/jobs/{$this->work->id}/prove")->assertSee('By all readings, at the setting that is on')->assertSee('Each bar carries, of its rating')->assertSee('Bars bent at the hook-up point by');
     $this->post("/jobs/{$this->work->id}/hand-over/close");
 
     expect($this->work->rig->fresh()->found_setting['steps'])->toEqual(['link' => 4.0, 'washer' => 3.0, 'head' => 2.0]);
@@ -207,8 +207,8 @@ it('lets a job choose the method that governs', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'equal_squat'])->assertRedirect("/jobs/{$this->work->id}/bars-up?show=methods");
 
     expect($this->work->fresh()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Equal squat governs.')->assertSee('is not to be met on this rig');
-    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('equal squat governs');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Judged by equal squat.')->assertSee('This is the nearest setting that is allowed.');
+    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('Equal squat governs.');
     $this->post("/jobs/{$this->work->id}/bars-up/method", ['method' => 'feeling'])->assertStatus(422);
 });
 
@@ -217,5 +217,5 @@ it('says how weak an answer is while dropped is not taped', function (): void {
     hookUp($this, $this->work, []);
     $this->tape($this->work, 'bars-up', ['front' => '956 mm', 'rear' => '945 mm'], ['rolled' => '1']);
 
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Dropped is not taped: this rests on the model');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Dropped is not measured: this rests on what is usual');
 });

@@ -28,7 +28,7 @@ it('teaches before the first ticket, and tells tongue weight and share once ther
     weighTicket($this, 'carried', 'front 1420, rear 1560, trailer 2770');
 
     $this->get("/jobs/{$this->work->id}/weigh")->assertOk()
-        ->assertSeeInOrder(['Load left on the vehicle, dropped', '390 kg ± ', 'Tongue weight, corrected to level', 'Front axle load put back, link 4, 3 washers', '71 ± 3 %', 'Of it moved', '26 %, 15 %'])
+        ->assertSeeInOrder(['Tongue weight on the ball, dropped', '390 kg ± ', 'Tongue weight, corrected to level', 'Front axle load restored, link 4, 3 washers', '71 ± 3 %', 'Of it moved', '26 %, 15 %'])
         ->assertSee('class="load-arrow"', false)->assertSee('1420 kg');
 });
 
@@ -43,13 +43,13 @@ it('joins the fit beside the heights, and the axle scale judges', function (): v
         return (int) $found[1];
     };
     $before = $tongueDoubt();
-    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('Waits for tickets');
+    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertSee('Weigh the rig alone, dropped and carried.');
     weighTicket($this, 'alone', 'front 1460, rear 1190');
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');
     weighTicket($this, 'carried', 'front 1420, rear 1560, trailer 2770');
 
     expect($tongueDoubt())->toBeLessThan((int) ($before / 2));
-    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertDontSee('Waits for tickets')->assertSee('71 ± ');
+    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertDontSee('Weigh the rig alone, dropped and carried.')->assertSee('The scale finds the front axle in range.');
 });
 
 it('tells what a link is worth from two settings, and weighs axles against their ratings', function (): void {
@@ -80,7 +80,7 @@ it('lets front and rear weighed on one platform join the fit', function (): void
     expect((int) $found[1])->toBeBetween(375, 405)->and((int) $found[2])->toBeLessThan(12);
 });
 
-it('names hysteresis where the fender says otherwise than the scale', function (): void {
+it('names friction where the fender says otherwise than the scale', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
     foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['965 mm', '930 mm'], 'bars-up' => ['950 mm', '948 mm']] as $station => [$front, $rear]) {
         $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
@@ -89,7 +89,7 @@ it('names hysteresis where the fender says otherwise than the scale', function (
         weighTicket($this, $stance, $ticket);
     }
 
-    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('By the front fender 100 % is put back, by the scale 71 %')->assertSee('in band')->assertSee('With all the readings together');
+    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('Tape says 88 %, scale says 73 %.')->assertSee('The springs stick where they stopped')->assertSee('In range');
 });
 
 it('keeps a ticket that is taken back, and counts it no more', function (): void {
@@ -98,7 +98,7 @@ it('keeps a ticket that is taken back, and counts it no more', function (): void
     $this->post("/jobs/{$this->work->id}/weigh/2/withdraw")->assertRedirect("/jobs/{$this->work->id}/weigh");
 
     expect(WeighTicket::query()->count())->toBe(2)->and(WeighTicket::query()->find(2)->withdrawn_at)->not->toBeNull();
-    $this->get("/jobs/{$this->work->id}/weigh")->assertDontSee('Load left on the vehicle, dropped')->assertSee('Two tickets, alone and dropped');
+    $this->get("/jobs/{$this->work->id}/weigh")->assertDontSee('Tongue weight on the ball, dropped')->assertSee('Two tickets, alone and dropped');
 });
 
 it('refuses a ticket in words, keeps what was typed and nothing of it', function (string $stance, string $typed, string $says): void {

@@ -34,7 +34,7 @@ it('starts a job with everything new, in the person\'s units', function (): void
     expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())->toEqualWithDelta(3721.1, 1e-9)
         ->and($job->rigAsWorked()->core()->trailer->ballToAxle->millimetres())->toEqualWithDelta(5232.4, 1e-9)
         ->and($job->rigAsWorked()->core()->trailer->grossWeight->kilograms())->toEqualWithDelta(3084.428116, 1e-6);
-    $this->get('/')->assertSee('Ferry organ')->assertSee('not taped yet');
+    $this->get('/')->assertSee('Ferry organ')->assertSee('Not measured yet');
     $this->get('/jobs/1')->assertRedirect('/jobs/1/alone');
 });
 
@@ -110,7 +110,7 @@ it('seeds the demo workshop, the same each time, and every page of it opens', fu
     expect($planetarium->readings->pluck('typed')->all())->toBe(['37 7/16', '38 7/8', '38 7/16', '37 7/8', '36 1/2', '37 13/16', '36 1/2', '37 9/16', '37 1/4']);
 
     $this->actingAs(User::query()->firstWhere('email', DemoSeeder::EMAIL));
-    $this->get('/')->assertOk()->assertSeeInOrder(['Bell tower', 'over', 'Seed library, heavier shelves', 'Glassblowing stage', 'not taped yet', 'Puppet theatre', 'Handed over', 'Planetarium', 'in band']);
+    $this->get('/')->assertOk()->assertSeeInOrder(['Bell tower', 'Too much', 'Seed library, heavier shelves', 'Glassblowing stage', 'Not measured yet', 'Puppet theatre', 'Handed over', 'Planetarium', 'In range']);
     foreach (Job::query()->limit(6)->get() as $job) {
         foreach (Yoke\Procedure\Station::cases() as $station) {
             $this->get("/jobs/{$job->id}/{$station->value}?height=5")->assertOk()->assertSee($station->guide()->caution);

@@ -29,6 +29,7 @@ use Yoke\Planning\Proof;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
+use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -163,6 +164,9 @@ final readonly class AdvicePage
         $sentences = [$recommendation === null ? Text::of('move.because.tension') : $this->says->because($recommendation, $method)];
         if ($method !== Criterion::FrontRestoration) {
             $sentences[] = Text::of('verdict.by_method', ['method' => lcfirst($this->says->method($method))]);
+        }
+        if ($this->verdict() !== null && ! $this->job->taped->isTaped(Stance::Dropped) && $this->job->taped->isTaped(Stance::Carried)) {
+            $sentences[] = Text::of('verdict.dropped_missing');
         }
         if ($this->isTurnedLoaded()) {
             $sentences[] = Text::of('move.turned_loaded');

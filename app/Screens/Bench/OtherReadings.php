@@ -6,6 +6,7 @@ namespace App\Screens\Bench;
 
 use App\Models\Job;
 use App\Models\MeasureKind;
+use App\Words\Text;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 
@@ -24,12 +25,12 @@ final readonly class OtherReadings
         return $this->job->measure($this->stance, $this->job->roundOf($this->stance), $kind)->typed ?? '';
     }
 
-    /** What a reading waits for before it counts, or an empty text. */
+    /** What would make a reading worth more, or an empty text. */
     public function waitsFor(MeasureKind $kind): string
     {
         [$field, $part] = self::AGAINST[$kind->value] ?? [null, RigPart::Hitch];
         $isKnown = $field === null || $this->job->rigAsWorked()->values($part)->number($field) !== null;
 
-        return $isKnown ? '' : "Counts once the {$part->value}'s sheet has: ".lcfirst($part->fields()[$field]->label).'.';
+        return $isKnown ? '' : Text::of('reading.worth_more', ['part' => $part->value, 'field' => lcfirst($part->fields()[$field]->label)]);
     }
 }

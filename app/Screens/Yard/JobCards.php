@@ -38,7 +38,7 @@ final readonly class JobCards
                 $fresh[] = $job;
             }
         }
-        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'rig.loadStates']) as $job) {
+        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'rig']) as $job) {
             $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($this->analyses->of($job), $this->person), 'attributes' => new ComponentAttributeBag])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
         }

@@ -59,6 +59,12 @@ final class TapedHeights
         return $heights;
     }
 
+    /** Whether any fender was taped in a stance. */
+    public function isTaped(Stance $stance): bool
+    {
+        return $this->stances()->at($stance, Axle::Front) !== null || $this->stances()->at($stance, Axle::Rear) !== null;
+    }
+
     public function isAnyTaped(): bool
     {
         return array_filter($this->taped) !== [];

@@ -13,7 +13,7 @@
                         <div class="set-up-head">
                             <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
                             <span class="who">{{ $job->booked_on->format('j M Y') }} · {{ $job->handed_over_at ? 'handed over' : 'open' }}</span>
-                            <x-verdict-chip :verdict="$setUp->verdict()->verdict" />
+                            <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Method\Verdict::Waiting" />
                         </div>
                         <div class="set-up-figures">
                             <dl>@foreach ($setUp->figures() as [$what, $says])<div><dt>{{ $what }}</dt><dd>{{ $says }}</dd></div>@endforeach</dl>

@@ -50,7 +50,7 @@
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
                 </table>
                 @if ($unknown !== [])<p>Not checked: {{ implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown))) }}.</p>@endif
-                @if ($plan->described->assumptions() !== [])<p>{{ implode(' ', array_map(fn ($assumption) => $assumption->says, $plan->described->assumptions())) }}</p>@endif
+                @if ($plan->assumptions() !== [])<p>{{ implode(' ', array_column($plan->assumptions(), 0)) }}</p>@endif
             </section>
         </div>
         <p class="foot">Fingers clear of bars and chains; chock before uncoupling; torque by the hitch's own sheet. An aid to measuring, not a certificate: the makers' sheets and local law come first.</p>

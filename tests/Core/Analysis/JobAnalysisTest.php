@@ -146,7 +146,7 @@ it('lays five methods side by side, each in the unit a person reads', function (
         ->and($views['coupler_height']->value->mean())->toEqualWithDelta($carried->ballRise(), 3.0)
         ->and($views['ball_load']->value->mean())->toEqualWithDelta($carried->ballLoad(), 0.06 * $carried->ballLoad())
         ->and($views['ball_load']->target)->toEqualWithDelta($carried->ballLoad(), 0.08 * $carried->ballLoad())
-        ->and($views['coupler_height']->barsAreBent)->toBeTrue()
+        ->and($views['coupler_height']->bend)->toEqualWithDelta($carried->barBend(), 8.0)
         ->and($views['axle_scale']->value)->toBeNull()->and($views['axle_scale']->verdict)->toBe(Verdict::Waiting)
         ->and($weighed['axle_scale']->value->mean())->toEqualWithDelta(0.75, 0.03)->and($weighed['axle_scale']->verdict)->toBe(Verdict::InRange);
 });

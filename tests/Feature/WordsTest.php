@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+it('has a text for every key that the core hands out', function (): void {
+    $texts = fn (array $cases, string $prefix, string $suffix = ''): array => array_map(fn ($case): string => App\Words\Text::of($prefix.$case->value.$suffix), $cases);
+
+    expect($texts(Yoke\Method\Verdict::cases(), 'verdict.'))->each->not->toBe('')
+        ->and($texts(Yoke\Method\Criterion::cases(), 'method.', '.name'))->toHaveCount(5)
+        ->and($texts(Yoke\Constraint\Exclusion::cases(), 'exclusion.'))->toHaveCount(6)
+        ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))->toHaveCount(count(Yoke\Advice\Reason::cases()))
+        ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))->toHaveCount(6)
+        ->and($texts(Yoke\Planning\CheckKind::cases(), 'check.', '.says'))->toHaveCount(10)
+        ->and($texts(array_filter(Yoke\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()), 'check.', '.remedy'))->toHaveCount(5)
+        ->and($texts(Yoke\Estimation\ReadingError::cases(), 'reading.error.'))->toHaveCount(12)
+        ->and($texts(Yoke\Estimation\ReadingError::cases(), 'reading.slip.'))->toHaveCount(12)
+        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))->toHaveCount(4)
+        ->and($texts(Yoke\Analysis\DisagreementCause::cases(), 'evidence.'))->toHaveCount(3)
+        ->and(array_map(fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"), Yoke\Estimation\Observed::cases()))->toHaveCount(12)
+        ->and(fn () => App\Words\Text::of('verdict.nothing_like_it'))->toThrow(LogicException::class);
+});
+
+it('speaks without the words that words of the trade replace', function (): void {
+    foreach (glob(dirname(__DIR__, 2).'/lang/en/*.php') ?: [] as $file) {
+        $text = strtolower((string) file_get_contents($file));
+        foreach (['put back', 'put away', 'take back', 'taken back', 'cannot tell', 'in band', 'short of band', 'hooked up so', 'for want of', 'its sheet', 'it comes back', 'wants looking', 'load in force', 'go on'] as $quaint) {
+            expect($text)->not->toContain($quaint, basename($file));
+        }
+    }
+});
