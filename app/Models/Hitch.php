@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property int $id
  * @property string $name
- * @property float $bar_arm_mm
+ * @property float|null $bar_arm_mm null while nobody measured it
  * @property array<string, float|int|string>|null $sheet
  * @property \Carbon\CarbonImmutable|null $archived_at
  */

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $body
  * @property int $axles
- * @property float $ball_to_axle_mm
- * @property float $gross_weight_kg
+ * @property float|null $ball_to_axle_mm null while nobody measured it
+ * @property float|null $gross_weight_kg null while nobody measured it
  * @property array<string, float|int|string>|null $sheet
  * @property \Carbon\CarbonImmutable|null $archived_at
  */

@@ -10,8 +10,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $name
  * @property string $body
- * @property float $wheelbase_mm
- * @property float $overhang_mm
+ * @property float|null $wheelbase_mm null while nobody measured it
+ * @property float|null $overhang_mm null while nobody measured it
  * @property string $front_suspension
  * @property string $rear_suspension
  * @property array<string, float|int|string>|null $sheet

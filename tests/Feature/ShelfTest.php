@@ -27,16 +27,22 @@ it('takes a part in that no job knows yet, and lists it unpaired', function (Rig
     'hitch' => [RigPart::Hitch, ['name' => 'Chains', 'bar_arm_mm' => '28 1/2', 'head_bolts_nm' => '150']],
 ]);
 
-it('refuses a part without its dimensions, each with its sentence, and keeps what was typed', function (RigPart $part, array $fields): void {
+it('refuses a part without what anybody sees of it, and keeps what was typed', function (RigPart $part, array $fields): void {
     $this->post("/garage/{$part->value}/new", ['name' => 'Half a thing'])->assertRedirect("/garage/{$part->value}/new")->assertSessionHasErrors($fields);
 
     expect(PartModels::of($part)::query()->count())->toBe(0);
     $this->get("/garage/{$part->value}/new")->assertSee('value="Half a thing"', false)->assertSee('another look');
 })->with([
-    [RigPart::Vehicle, ['body', 'wheelbase_mm', 'overhang_mm', 'front_suspension']],
-    [RigPart::Trailer, ['body', 'axles', 'ball_to_axle_mm', 'gross_weight_kg']],
-    [RigPart::Hitch, ['bar_arm_mm']],
+    'vehicle' => [RigPart::Vehicle, ['body', 'front_suspension', 'rear_suspension']],
+    'trailer' => [RigPart::Trailer, ['body', 'axles']],
 ]);
+
+it('keeps a part whose dimensions nobody has measured yet', function (): void {
+    $this->post('/garage/hitch/new', ['name' => 'Half a thing'])->assertSessionHasNoErrors();
+
+    expect(PartModels::of(RigPart::Hitch)::query()->sole()->bar_arm_mm)->toBeNull();
+    $this->get('/garage/hitch')->assertOk()->assertSee('Half a thing');
+});
 
 it('keeps pressures and torques as they were meant, in the person\'s units', function (): void {
     $this->job();

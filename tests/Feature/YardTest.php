@@ -71,7 +71,10 @@ it('says beside each field what was expected, keeps all that was typed and start
     'a wheelbase below zero' => ['wheelbase', '-146', 'between 1500 and 6500 mm'],
     'an overhang in words' => ['overhang', 'long', '38 1/2'],
     'an improper fraction' => ['overhang', '51 17/16', '17/16'],
-    'no length to the axle' => ['ball_to_axle', '', '978 mm'],
+    'a length to the axle in words' => ['ball_to_axle', 'far', '978 mm'],
+    'a family that nobody makes' => ['family', 'springs', 'one of the list'],
+    'bars rated in words' => ['bar_rating_high_kg', 'strong', '6800 lb'],
+    'a tongue of a feather' => ['tongue_weight_kg', '3 kg', 'between 10 and 3000 kg'],
     'a weight in words' => ['gross_weight', 'heavy', '6800 lb'],
     'a weight of a feather' => ['gross_weight', '3', 'between 100 and 20000 kg'],
     'an unknown shape' => ['vehicle_body', 'boat', 'one of the shapes'],
@@ -80,6 +83,28 @@ it('says beside each field what was expected, keeps all that was typed and start
     'a vehicle that is not there' => ['vehicle', '99', 'a vehicle from the list'],
     'a bar arm of nothing' => ['bar_arm', '0', 'between 300 and 1500 mm'],
 ]);
+
+it('starts a job from a title alone: all else is assumed, and asked for by what it is worth', function (): void {
+    $seen = ['title' => 'Tinker\'s cart', 'vehicle' => '', 'vehicle_body' => 'pick-up', 'front_suspension' => 'coil', 'rear_suspension' => 'leaf', 'trailer' => '', 'trailer_body' => 'box', 'axles' => '1', 'hitch' => ''];
+    $this->post('/jobs', $seen)->assertRedirect('/jobs/1');
+    $job = Job::query()->sole();
+
+    expect($job->rigAsWorked()->assumed())->toHaveCount(5)->and($job->rigAsWorked()->vehicleName())->toBe('Vehicle of Tinker\'s cart');
+    foreach (Yoke\Procedure\Station::cases() as $station) {
+        $this->get("/jobs/1/{$station->value}")->assertOk();
+    }
+    $this->get('/jobs/1/alone')->assertSee('Tension the bars until the front stands at')->assertSee('Wheelbase assumed')->assertSee('Choose the hitch');
+    foreach (['/jobs/1/diagnosis', '/jobs/1/weigh', '/jobs/1/tongue', '/jobs/1/loads', '/jobs/1/plan', '/jobs/1/card', '/jobs/1/job.json', '/garage', '/garage/vehicle', '/garage/hitch/1', '/', '/log/1'] as $page) {
+        $this->get($page)->assertOk();
+    }
+});
+
+it('names a setting once the family is chosen at the front door', function (): void {
+    $this->post('/jobs', [...jobForm(), 'family' => 'chain-snap-up', 'bar_rating_high_kg' => '1200 lb', 'bar_rating_low_kg' => '800 lb', 'tongue_weight_kg' => '880'])->assertRedirect('/jobs/1');
+
+    expect(Hitch::query()->sole()->sheet['family'])->toBe('chain-snap-up');
+    $this->get('/jobs/1/alone')->assertSee('Hook up at link')->assertSee('likely to be in range');
+});
 
 it('sees that bars cannot hook up behind the axles', function (): void {
     $this->post('/jobs', [...jobForm(), 'ball_to_axle' => '50', 'bar_arm' => '55'])

@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use App\Interchange\Job\JobFile;
 use App\Models\Job;
+use App\UseCases\Analysis\AnalysisSummary;
+use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Console\Command;
 
 final class Export extends Command
@@ -16,7 +18,7 @@ final class Export extends Command
 
     protected $description = 'Write a job with its rig and all its readings to a JSON file';
 
-    public function handle(): int
+    public function handle(JobAnalyses $analyses): int
     {
         /** @var string $asked */
         $asked = $this->argument('job');
@@ -26,7 +28,7 @@ final class Export extends Command
 
             return 2;
         }
-        $json = (new JobFile($job))->json();
+        $json = (new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json();
         $to = $this->option('to');
         if (! is_string($to)) {
             $this->output->write($json);

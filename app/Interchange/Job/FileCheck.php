@@ -23,7 +23,7 @@ final class FileCheck
     /** A picture as this program draws it begins so (JFIF), and holds nothing of a camera. */
     private const DRAWN = "\xFF\xD8\xFF\xE0";
 
-    private const SCHEMA = 'schema/job-1.schema.json';
+    private const SCHEMA = 'schema/job-2.schema.json';
 
     /** A name is plain text: no markup, no way to another folder, no line of its own. */
     private const NAMES = ['name', 'title', 'email', 'state'];

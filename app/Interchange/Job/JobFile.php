@@ -12,7 +12,7 @@ final class JobFile
 {
     public const FORMAT = 'ivy-yoke-job';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     public const ENCODED = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
 
@@ -23,7 +23,8 @@ final class JobFile
     /** @var array<int, int> place in the list of people, by number here */
     private array $people = [];
 
-    public function __construct(private readonly Job $job)
+    /** @param  array<string, mixed>|null  $analysis  what the readings tell, for whoever reads the file; never taken in */
+    public function __construct(private readonly Job $job, private readonly ?array $analysis = null)
     {
     }
 
@@ -49,6 +50,9 @@ final class JobFile
         $content['rig'] = $this->withLists($this->named($content['rig']), Lists::OF_RIG, 'rig_id', $this->job->rig_id);
         $content['job'] = $this->withLists($content['job'], Lists::OF_JOB, 'job_id', $this->job->id);
         $content['people'] = $this->everybody();
+        if ($this->analysis !== null) {
+            $content['analysis'] = $this->analysis;
+        }
 
         return Pointers::put($content, json_decode((string) ($job['extra'] ?? 'null'), true) ?? []);
     }

@@ -20,6 +20,8 @@ final class JobImport
     /** @param  array<string, mixed>  $content  as FileCheck lets it through */
     private function __construct(private array $content, private readonly WhenItExists $then)
     {
+        unset($this->content['analysis']);
+        $this->content['version'] = JobFile::VERSION;
     }
 
     /** @throws ImportRefused */

@@ -18,6 +18,7 @@ use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Rig\VehicleClass;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -75,18 +76,18 @@ final readonly class PartCard
         return match (true) {
             $this->model instanceof Vehicle => PartSketch::ofVehicle(CoreVehicle::of(
                 VehicleBody::from($this->model->body),
-                Length::ofMillimetres($this->model->wheelbase_mm),
-                Length::ofMillimetres($this->model->overhang_mm),
+                Length::ofMillimetres($this->model->wheelbase_mm ?? VehicleClass::usualFor(VehicleBody::from($this->model->body))->wheelbase()[0]),
+                Length::ofMillimetres($this->model->overhang_mm ?? VehicleClass::usualFor(VehicleBody::from($this->model->body))->overhang()[0]),
                 Suspension::from($this->model->front_suspension),
                 Suspension::from($this->model->rear_suspension),
             )),
             $this->model instanceof Trailer => PartSketch::ofTrailer(CoreTrailer::of(
                 TrailerBody::from($this->model->body),
                 $this->model->axles,
-                Length::ofMillimetres($this->model->ball_to_axle_mm),
-                Load::ofKilograms($this->model->gross_weight_kg),
+                Length::ofMillimetres($this->model->ball_to_axle_mm ?? TrailerBody::from($this->model->body)->ballToAxle()[0]),
+                Load::ofKilograms($this->model->gross_weight_kg ?? TrailerBody::from($this->model->body)->grossWeight()[0]),
             )),
-            default => PartSketch::ofHitch(CoreHitch::of(Length::ofMillimetres($this->model->bar_arm_mm)), new HitchSet(holes: (int) ($this->model->sheet['head_holes'] ?? 5))),
+            default => PartSketch::ofHitch(CoreHitch::of(Length::ofMillimetres($this->model->bar_arm_mm ?? CoreHitch::USUAL_BAR_ARM_MM[0])), new HitchSet(holes: (int) ($this->model->sheet['head_holes'] ?? 5))),
         };
     }
 }

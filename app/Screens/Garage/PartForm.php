@@ -65,7 +65,7 @@ final readonly class PartForm
             }
             $isEmpty = $parts->text($key) === '';
             if (isset($dimensions[$key])) {
-                $columns[$key] = $this->read($parts, $field, $problems);
+                $columns[$key] = $isEmpty && self::mayBeUnknown($field) ? null : $this->read($parts, $field, $problems);
             } elseif ($isEmpty) {
                 unset($sheet[$key]);
             } else {
@@ -77,6 +77,12 @@ final readonly class PartForm
         $this->model->sheet = array_filter(array_diff_key($sheet, $sentences), static fn (mixed $value): bool => $value !== null);
 
         return $sentences;
+    }
+
+    /** Lengths and loads that nobody has measured yet are assumed; shapes and axles are seen. */
+    private static function mayBeUnknown(Field $field): bool
+    {
+        return $field->kind === FieldKind::Length || $field->kind === FieldKind::Load;
     }
 
     private function read(TypedParts $parts, Field $field, CollectProblems $problems): float|string|null

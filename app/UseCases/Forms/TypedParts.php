@@ -42,6 +42,23 @@ final readonly class TypedParts
         return $name;
     }
 
+    /** A name of its own, or one that stands in where nothing was typed. */
+    public function nameOr(string $field, string $standsIn): string
+    {
+        return $this->text($field) === '' ? $standsIn : $this->name($field);
+    }
+
+    /** Null where nothing was typed, too: what is not known yet. */
+    public function knownLength(string $field): ?Length
+    {
+        return $this->text($field) === '' ? null : $this->length($field);
+    }
+
+    public function knownLoad(string $field): ?Load
+    {
+        return $this->text($field) === '' ? null : $this->load($field);
+    }
+
     public function length(string $field): ?Length
     {
         return $this->read($field, $this->person->lengthParser()->parse(...))?->length();

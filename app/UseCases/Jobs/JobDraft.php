@@ -23,6 +23,8 @@ use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Specification\FieldKind;
+use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
 
 /** A job about to be started, from the typed form: either all its problems, or a job. */
@@ -107,43 +109,68 @@ final readonly class JobDraft
 
     private function newVehicle(): Vehicle
     {
-        $wheelbase = $this->typed->length('wheelbase');
-        $overhang = $this->typed->length('overhang');
+        $wheelbase = $this->typed->knownLength('wheelbase');
+        $overhang = $this->typed->knownLength('overhang');
         CoreVehicle::check($wheelbase, $overhang, $this->problems);
         $springs = 'Expected coil or leaf springs.';
 
         return new Vehicle([
-            'name' => $this->typed->name('vehicle_name'),
+            'name' => $this->typed->nameOr('vehicle_name', "Vehicle of {$this->title}"),
             'body' => $this->typed->choice('vehicle_body', VehicleBody::class, 'Expected one of the shapes in the list.')?->value,
             'wheelbase_mm' => $wheelbase?->millimetres(),
             'overhang_mm' => $overhang?->millimetres(),
             'front_suspension' => $this->typed->choice('front_suspension', Suspension::class, $springs)?->value,
             'rear_suspension' => $this->typed->choice('rear_suspension', Suspension::class, $springs)?->value,
+            'sheet' => $this->sheet(RigPart::Vehicle, ['vehicle_class', 'levelling']),
         ]);
     }
 
     private function newTrailer(): Trailer
     {
         $axles = (int) $this->typed->text('axles');
-        $ballToAxle = $this->typed->length('ball_to_axle');
-        $weight = $this->typed->load('gross_weight');
+        $ballToAxle = $this->typed->knownLength('ball_to_axle');
+        $weight = $this->typed->knownLoad('gross_weight');
         CoreTrailer::check($axles, $ballToAxle, $weight, $this->problems);
 
         return new Trailer([
-            'name' => $this->typed->name('trailer_name'),
+            'name' => $this->typed->nameOr('trailer_name', "Trailer of {$this->title}"),
             'body' => $this->typed->choice('trailer_body', TrailerBody::class, 'Expected one of the shapes in the list.')?->value,
             'axles' => $axles,
             'ball_to_axle_mm' => $ballToAxle?->millimetres(),
             'gross_weight_kg' => $weight?->kilograms(),
+            'sheet' => $this->sheet(RigPart::Trailer, ['tongue_weight_kg']),
         ]);
     }
 
     private function newHitch(): Hitch
     {
-        $barArm = $this->typed->length('bar_arm');
+        $barArm = $this->typed->knownLength('bar_arm');
         CoreHitch::check($barArm, $this->problems);
 
-        return new Hitch(['name' => $this->typed->name('hitch_name'), 'bar_arm_mm' => $barArm?->millimetres()]);
+        return new Hitch(['name' => $this->typed->nameOr('hitch_name', "Hitch of {$this->title}"), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg'])]);
+    }
+
+    /**
+     * What was typed of a part's specification; what was left out is not known yet.
+     *
+     * @param  list<string>  $keys
+     * @return array<string, float|string>
+     */
+    private function sheet(RigPart $part, array $keys): array
+    {
+        $sheet = [];
+        foreach ($keys as $key) {
+            $field = $part->fields()[$key];
+            $value = $this->typed->text($key) === '' ? null : ($field->kind === FieldKind::Choice ? $this->typed->text($key) : $this->typed->load($key)?->kilograms());
+            $objection = $value === null ? null : $field->objection($value);
+            if ($objection !== null) {
+                $this->problems->found($key, $objection);
+            } elseif ($value !== null) {
+                $sheet[$key] = $value;
+            }
+        }
+
+        return $sheet;
     }
 
     private function length(Model $part, string $column): ?Length

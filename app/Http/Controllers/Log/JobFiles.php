@@ -13,6 +13,7 @@ use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Card\CardPage;
+use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -34,9 +35,9 @@ final class JobFiles
         return view('files.show', ['job' => $job->load('rig')]);
     }
 
-    public function json(Job $job): Response
+    public function json(Job $job, JobAnalyses $analyses): Response
     {
-        return $this->file((new JobFile($job))->json(), 'application/json', "job-{$job->id}.json");
+        return $this->file((new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(), 'application/json', "job-{$job->id}.json");
     }
 
     public function readings(Job $job): Response
