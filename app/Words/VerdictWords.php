@@ -47,7 +47,17 @@ final readonly class VerdictWords
 
     public static function chances(Chances $chances): string
     {
-        return Text::of('verdict.chances', $chances->percents());
+        return Text::of('verdict.chances', array_map(self::chance(...), $chances->percents()));
+    }
+
+    /** A chance in whole percent; nothing that was measured is ever certain. */
+    public static function chance(int $percent): string
+    {
+        return match (true) {
+            $percent >= 100 => Text::of('verdict.nearly_sure'),
+            $percent <= 0 => Text::of('verdict.nearly_never'),
+            default => Text::of('verdict.chance', ['percent' => $percent]),
+        };
     }
 
     /** @param  string|null  $lifter  `levelling` or `air`, which takes load off the front again on the road */

@@ -57,6 +57,7 @@ final readonly class Advisor
             $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => [Action::ReadAgain, Reason::ReadingIsCheaper],
             $now->isOpen() && $now->chance >= $this->policy->goodEnough => [Action::Stop, Reason::GoodEnough],
             ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [Action::Cannot, Reason::NotSureEnough],
+            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $readings < $this->policy->readings => [Action::ReadAgain, Reason::ReadingIsCheaper],
             $best->setting->equals($now->setting) => [Action::Stop, $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter],
             default => [Action::Set, Reason::BestChance],
         };

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'heading' => 'Evidence, each by itself:',
     'tape' => 'Tape',
     'scale' => 'Scale',
     'gauge' => 'Gauge',

@@ -35,7 +35,7 @@ test('a job is exported, the database emptied, the job imported, and it is ident
     await expect(page.getByRole('status')).toContainText('Taken in: all of it.');
     expect(await download(page, /The whole job/)).toBe(before);
     await openJob(page, /Planetarium/, 'hand-over');
-    await expect(page.getByText('in band').first()).toBeVisible();
+    await expect(page.getByText('In range').first()).toBeVisible();
 
     await page.goto('/shop');
     await page.getByRole('row', { name: new RegExp(backup) }).getByRole('button', { name: 'Put it back' }).click();

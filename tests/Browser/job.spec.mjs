@@ -30,17 +30,17 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
     }
 
     await page.evaluate(() => { window.sameDocument = true; });
-    await expect(verdict(page)).toContainText('Tape the front fender carried.');
+    await expect(verdict(page)).toContainText('No verdict yet');
     await page.keyboard.press('Shift+Tab');
     await page.keyboard.press('Space');
     await page.keyboard.press('Tab');
     await page.keyboard.type('40 7/16');
-    await expect(verdict(page)).toContainText('short of band');
+    await expect(verdict(page)).toContainText('Too little');
     await page.keyboard.press('Control+A');
     await page.keyboard.type('40 1/32');
-    await expect(verdict(page)).toContainText('75 %');
-    await expect(verdict(page)).toContainText('in band');
-    await expect(verdict(page)).toContainText('Leave it');
+    await expect(verdict(page)).toContainText('77 %');
+    await expect(verdict(page)).toContainText('In range');
+    await expect(verdict(page)).toContainText('Leave the tension as it is.');
     await page.keyboard.press('Enter');
     await page.keyboard.type('39 15/16');
     const saved = page.waitForResponse((response) => response.url().endsWith('/tape') && response.request().postData()?.includes('39 15/16') === true);
@@ -52,7 +52,7 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
     await page.reload();
     await expect(front(page)).toHaveValue('40 1/32');
     await expect(rear(page)).toHaveValue('39 15/16');
-    await expect(verdict(page)).toContainText('75 %');
+    await expect(verdict(page)).toContainText('77 %');
     await page.getByLabel('Units and fineness').selectOption('1 mm');
     await expect(front(page)).toHaveValue('1017 mm');
     await expect(verdict(page)).toContainText('1013 mm');
@@ -184,7 +184,7 @@ test('what is typed is saved before a page key leaves the station, and the focus
     await page.keyboard.press('Enter');
     await expect(link).toHaveText('Heights to scale');
     await expect(link).toBeFocused();
-    await expect(page.locator('[data-said]')).toContainText('not taped yet. Tape the front fender');
+    await expect(page.locator('[data-said]')).toContainText('Hook up at link');
 });
 
 test('a job is started from nothing, and everything typed survives a slip', async ({ page }) => {

@@ -50,16 +50,16 @@ test('a job begun from nothing is planned as its sheets are filled', async ({ pa
     await page.getByRole('button', { name: 'Start the job' }).click();
     const bench = page.url();
     await page.goto(bench.replace(/[^/]+$/, 'brackets'));
-    await page.getByRole('link', { name: 'To the hitch\'s sheet' }).click();
+    await page.getByRole('link', { name: 'Choose the family' }).click();
     await page.getByLabel('Family', { exact: true }).selectOption({ label: 'Chain and snap-up bracket' });
     await page.getByLabel('Bars rated to').fill('1000');
     await page.getByRole('button', { name: 'Save the sheet' }).click();
     await page.goto(bench.replace(/[^/]+$/, 'brackets'));
-    await expect(page.getByRole('region', { name: 'Plan' })).toContainText(/Start at link \d/);
+    await expect(page.getByRole('region', { name: 'Plan' })).toContainText(/Hook up at link \d/);
     await page.goto(bench.replace(/[^/]+$/, 'head'));
     await expect(page.getByRole('region', { name: 'Plan' })).toContainText('so that the trailer ends level');
     await page.goto(bench.replace(/[^/]+$/, 'brief'));
-    await expect(page.getByRole('region', { name: 'Plan' })).toContainText('Tongue weight taken as 12.5 % of gross');
+    await expect(page.getByRole('region', { name: 'Plan' })).toContainText('Tongue weight assumed: 12.5 % of gross');
 });
 
 test('the plan prints on one page of A4 and of Letter', async ({ page }) => {
@@ -94,8 +94,9 @@ test('a part is described, copied, paired and put away in the garage', async ({ 
     await signIn(page);
     await page.goto('/garage/hitch/new');
     await page.getByLabel('Name').fill('Fernclasp 360');
+    await page.getByLabel('Bar arm').fill('27 17/2');
     await page.getByRole('button', { name: 'Save the sheet' }).click();
-    await expect(page.locator('#bar_arm_mm-says')).toContainText('Expected');
+    await expect(page.locator('#bar_arm_mm-says')).toContainText('17/2');
     await page.getByLabel('Bar arm').fill('27 1/2');
     await page.getByRole('button', { name: 'Save the sheet' }).click();
     await page.getByRole('link', { name: 'Garage' }).click();

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { openJob, signIn } from './manners.mjs';
+import { openJob, signIn, tape } from './manners.mjs';
 
 const verdict = (page) => page.getByRole('region', { name: 'Verdict' });
 
@@ -46,7 +46,7 @@ async function type(page, { front, rear }) {
         await page.keyboard.type(`${height} mm`);
         await page.keyboard.press(leave);
         const { parts } = await (await saved).json();
-        const words = parts.verdict.replace(/<[^>]*>/g, ' ').match(/(Go to|Hook up at|Stop here|read again at)[^.]*/)?.[0] ?? '';
+        const words = parts.verdict.replace(/<[^>]*>/g, ' ').match(/(Go \d|Two changes|Hook up at|Stop here|Measure again at)[^.]*/)?.[0] ?? '';
         await expect.poll(async () => (await verdict(page).textContent()).includes(words)).toBe(true);
     }
 }
@@ -62,7 +62,7 @@ test('the half-done job is finished by following the next move, with the keyboar
     if (await page.locator('[data-field="front"]').inputValue() !== '') {
         const on = async (key) => Number(await page.locator(`.setting-form [name="steps[${key}]"]`).inputValue());
         const steps = { hole: await on('hole'), washer: await on('washer') };
-        await tabTo(page, '^\\s*This is on');
+        await tabTo(page, '^\\s*Record (this|another)');
         await page.keyboard.press('Enter');
         await type(page, stands(steps));
     }
@@ -72,9 +72,9 @@ test('the half-done job is finished by following the next move, with the keyboar
         if (says.includes('Stop here')) {
             break;
         }
-        const form = page.locator(says.includes('read again at') ? '.setting-form' : '.bench-verdict form');
+        const form = page.locator(says.includes('Measure again at') ? '.setting-form' : '.bench-verdict form');
         const steps = { hole: Number(await form.locator('[name="steps[hole]"]').inputValue()), washer: Number(await form.locator('[name="steps[washer]"]').inputValue()) };
-        await tabTo(page, says.includes('read again at') ? 'Read it again' : 'Hooked up so');
+        await tabTo(page, says.includes('Measure again at') ? 'Measure again' : 'Record this hook-up');
         await page.keyboard.press('Enter');
         await expect(page.locator('[data-field="front"]')).toHaveValue('');
         const read = stands(steps);
@@ -85,7 +85,7 @@ test('the half-done job is finished by following the next move, with the keyboar
     await expect(verdict(page)).toContainText('Stop here: leave it at bracket hole');
     expect(share).toBeGreaterThanOrEqual(0.5);
     expect(share).toBeLessThanOrEqual(1);
-    await tabTo(page, 'Go on to Prove');
+    await tabTo(page, 'Next: Prove');
     await page.keyboard.press('Enter');
     await expect(page.getByText('By all readings, at the setting that is on')).toBeVisible();
 });
@@ -93,23 +93,24 @@ test('the half-done job is finished by following the next move, with the keyboar
 test('a mistyped half inch is caught and named while it is typed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Planetarium/, 'bars-up');
-    await expect(verdict(page)).toContainText('chance in band');
+    await expect(verdict(page)).toContainText('likely to be in range');
     const rear = page.locator('[data-field="rear"]');
     const right = await rear.inputValue();
     await rear.fill('36 3/4');
-    await expect(verdict(page)).toContainText('Read the rear fender of this trial again');
-    await expect(verdict(page)).toContainText('half an inch misread');
+    await expect(verdict(page)).toContainText('Check the rear fender, carried');
+    await expect(verdict(page)).toContainText('half an inch');
     await rear.fill(right);
-    await expect(verdict(page)).not.toContainText('misread');
+    await expect(verdict(page)).not.toContainText('Check the rear fender');
 });
 
 test('the rig that came in wrong is diagnosed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Bell tower/, 'bars-up');
-    await page.getByRole('link', { name: 'What is wrong with it' }).click();
-    await expect(page.getByRole('heading', { name: 'The front axle is over-restored' })).toBeVisible();
-    await expect(page.getByText('Less tension, now.')).toBeVisible();
-    await expect(page.getByText(/^Go to link \d/)).toBeVisible();
+    await tape(page, 'front', '37');
+    await page.getByRole('link', { name: 'Show the diagnosis' }).click();
+    await expect(page.getByRole('heading', { name: 'Front axle over-restored' })).toBeVisible();
+    await expect(page.getByText('Less tension now.')).toBeVisible();
+    await expect(page.getByText(/^Go \d+ links looser, to link \d/)).toBeVisible();
 });
 
 test('a setting pressed on the map stands on the drawing', async ({ page }) => {

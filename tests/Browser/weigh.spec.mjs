@@ -29,9 +29,9 @@ test('three looks at the weighbridge give the verdict; water moved to the rear t
         await expect(page.getByText('Kept. The ticket joins what the tape says.')).toBeVisible();
     }
     const verdict = page.getByRole('region', { name: 'What the tickets say' });
-    await expect(verdict).toContainText('short of band');
-    await expect(verdict).toContainText(/4\d ± \d+ % of the front axle load is put back at link 4, 3 washers/);
-    await expect(verdict).toContainText('With all the readings together: Go to link');
+    await expect(verdict).toContainText('Too little');
+    await expect(verdict).toContainText(/Front axle load restored: 4\d % ± \d+/);
+    await expect(verdict).toContainText(/Go .*(links? tighter|more washers?), to link/);
 
     await page.getByRole('link', { name: 'Loads' }).click();
     await page.getByRole('button', { name: 'New from this one' }).click();

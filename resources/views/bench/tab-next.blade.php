@@ -29,19 +29,19 @@
                 <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Next: Prove</a>
             @endif
             <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">Show the diagnosis</a>
+            <details class="why">
+                <summary class="button is-small">Why</summary>
+                <ul class="reasons">
+                    @foreach ($advice->because() as $sentence)<li>{{ $sentence }}</li>@endforeach
+                    @if ($advice->runnersUp() !== [])
+                        <li><strong>Other options:</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                    @endif
+                    @if ($advice->ruledOut() !== [])
+                        <li><strong>Ruled out:</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                    @endif
+                </ul>
+            </details>
         </form>
-        <details class="why" @if ($advice->verdict()) open @endif>
-            <summary>Why</summary>
-            <ul class="reasons">
-                @foreach ($advice->because() as $sentence)<li>{{ $sentence }}</li>@endforeach
-                @if ($advice->runnersUp() !== [])
-                    <li><strong>Other options:</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
-                @endif
-                @if ($advice->ruledOut() !== [])
-                    <li><strong>Ruled out:</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
-                @endif
-            </ul>
-        </details>
     @endif
     @include('bench.evidence')
     @include('bench.rule')

@@ -60,7 +60,7 @@
                     </div>
                 </fieldset>
             </div>
-            <div><button class="button is-first">Start the job</button></div>
+            <div class="start-foot"><button class="button is-first">Start the job</button></div>
         </form>
     </main>
 </x-layout>

@@ -3,7 +3,7 @@
 @php($bolted = $job->head_place)
 @php($errors = $errors->getBag('head'))
 <div class="plan-panel" tabindex="0" aria-label="Plan of the head">
-    <p class="do-next">Stand the ball {{ $plan->print->height($advised->mean()) }} over the level coupler ({{ $plan->print->doubt($advised) }}), so that the trailer ends level in the middle of the band.</p>
+    <p class="do-next">Stand the ball {{ $plan->print->height($advised->mean()) }} over the level coupler ({{ $plan->print->doubt($advised) }}), so that the trailer ends level in the middle of the range.</p>
     <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" summary="Where this height comes from" />
     @if ($bolted)
         <p class="sentence" data-tone="note"><strong>Bolted in {{ $bolted['turned'] }}, hole {{ $bolted['hole'] }}</strong>, ball {{ $plan->print->height($bolted['ball_height_mm']) }} above the ground, by {{ $bolted['by'] }}.@if ($bolted['because'] !== '') Because: {{ $bolted['because'] }}@endif</p>

@@ -34,7 +34,7 @@
                 @foreach ($advice->suspects() as $suspect)<p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
                 @if ($verdict)
                     <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
-                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. {{ $advice->onTheRoad() }}</p>
+                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
                         <p class="expected">{{ $advice->move() }} {{ $advice->chance() }}</p>
                     </div>
                     @include('bench.evidence')
@@ -46,7 +46,7 @@
                         @foreach ($results as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
                     </table>
                 @else
-                    <p class="sentence">Two tickets, alone and dropped, tell the tongue weight; a third, carried, the share put back. Vehicle and trailer stand level, jack up, nobody aboard who does not travel.</p>
+                    <p class="sentence">Two tickets, alone and dropped, tell the tongue weight; a third, carried, the front axle load restored. Vehicle and trailer stand level, jack up, nobody aboard who does not travel.</p>
                 @endif
                 @if ($page->tickets !== [])
                     <table class="ledger">

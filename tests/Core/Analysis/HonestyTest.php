@@ -26,6 +26,9 @@ use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\SeededSource;
 use Yoke\Statics\CoupledRig;
 
+// Properties over many drawn jobs: slow, so mutation testing leaves them out.
+pest()->group('sampled');
+
 /*
  * What the analysis may never do, over random jobs: to be sure of what it cannot know, to be moved by what agrees with it,
  * to take an assumption for a measurement, or to give up while something nearer is allowed.

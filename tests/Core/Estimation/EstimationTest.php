@@ -212,7 +212,7 @@ it('bears any readings at all: finite answers, chances between nothing and one',
             ->and($posterior->value(RigPrior::BAR_RATE)->mean())->toBeGreaterThan(0.0)
             ->and($share->chanceBetween(0.5, 1.0))->toBeBetween(0, 1);
     }
-})->with([11, 12, 13]);
+})->with([11, 12, 13])->group('sampled');
 
 it('lets no slip take its neighbours with it', function (float $off): void {
     $prior = Priors::rig(0.2, 35.0, 25.0);

@@ -69,7 +69,7 @@ it('finishes nearer the truth by the advice than one step at a time, and in fewe
         ->and($advised['hook_ups_taped'])->toBeLessThan($advised['hook_ups_not_taped'])
         ->and($perfect['truly_in_band'])->toBeGreaterThan(0.98)
         ->and($perfect['minutes'])->toBeLessThan($advised['minutes']);
-});
+})->group('sampled');
 
 it('plays a rig the same way twice', function (): void {
     $lot = lots(1, 4)[0];
