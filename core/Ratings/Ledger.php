@@ -133,7 +133,7 @@ final readonly class Ledger
         if ($front === null || $rear === null) {
             return [];
         }
-        [$frontTerms, $rearTerms] = [$this->axleTerms($front, $attitude, $attitude->frontLoad()), $this->axleTerms($rear, $attitude, $attitude->rearLoad())];
+        [$frontTerms, $rearTerms] = [self::axleTerms($front, $attitude->rig()->dropped()->frontLoad(), $attitude->frontLoad()), self::axleTerms($rear, $attitude->rig()->dropped()->rearLoad(), $attitude->rearLoad())];
         $frontNow = $front->plus(self::kilograms($attitude->frontLoad()));
         $rearNow = $rear->plus(self::kilograms($attitude->rearLoad()));
         $trailer = self::kilograms($attitude->rig()->trailer()->weight);
@@ -149,11 +149,13 @@ final readonly class Ledger
         ];
     }
 
-    /** @return list<Term> */
-    private function axleTerms(Load $alone, Attitude $attitude, float $change): array
+    /**
+     * @param  float  $dropped  what coupling changes of the axle's load, kg
+     * @param  float  $change  what coupling and bars change of it, kg
+     * @return list<Term>
+     */
+    private static function axleTerms(Load $alone, float $dropped, float $change): array
     {
-        $dropped = $change === $attitude->frontLoad() ? $attitude->rig()->dropped()->frontLoad() : $attitude->rig()->dropped()->rearLoad();
-
         return [
             new Term('Alone, as weighed', $alone),
             new Term('The tongue weight does', self::kilograms($dropped)),

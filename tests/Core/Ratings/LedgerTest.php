@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Ratings\Ledger;
+use Yoke\Ratings\LoadedAxle;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Ratings\Weighed;
 use Yoke\Units\Load;
@@ -117,3 +118,73 @@ it('opens every predicted load to terms that add up to it', function (?float $sh
         }
     }
 })->with(['dropped' => null, 'carried' => 0.75]);
+
+it('holds each line to the rating of its own field, and counts it over from just above', function (string $line, string $field, ?float $share, float $slack): void {
+    $alone = ['front_axle' => 1420, 'rear_axle' => 1180, 'aboard' => 200];
+    $carries = ledger([], $alone, $share, 2)[$line]->carries->kilograms();
+    foreach ([[-0.5, true], [0.5, false]] as [$over, $isOutside]) {
+        $rated = ledger([$field => $carries + $over], $alone, $share, 2)[$line];
+        expect($rated->isOutside())->toBe($slack > 0 ? $isOutside : ! $isOutside)
+            ->and($rated->margin()?->kilograms())->toEqualWithDelta($slack * $over, 1e-6)
+            ->and($rated->unlockedBy)->toBe($field);
+    }
+})->with([
+    'ball' => ['gross trailer weight on the ball', 'ball_gross', null, 1],
+    'coupler, gross' => ['gross trailer weight on the coupler', 'coupler_gross', null, 1],
+    'coupler, tongue' => ['tongue weight on the coupler', 'coupler_tongue', null, 1],
+    'receiver, carrying' => ['tongue weight on the receiver, dropped', 'receiver_carrying', null, 1],
+    'receiver, distributing' => ['tongue weight on the receiver, carried', 'receiver_distributing', 0.75, 1],
+    'receiver, distributing with hardly any tension' => ['tongue weight on the receiver, carried', 'receiver_distributing', 0.002, 1],
+    'bars, heaviest tongue' => ['tongue weight for the bars', 'bar_rating_high', null, 1],
+    'bars, lightest tongue' => ['tongue weight for bars so stiff', 'bar_rating_low', null, -1],
+    'one bar' => ['one spring bar, carried', 'bar_rating_high', 0.75, 1],
+    'trailer' => ['trailer, gross', 'trailer_gvwr', null, 1],
+    'trailer axles' => ['trailer axles, carried', 'trailer_gawr', 0.75, 1],
+    'one trailer axle' => ['trailer axle 2 of 2, carried', 'one_axle_gawr', 0.75, 1],
+    'trailer tyre' => ['one trailer tyre, carried', 'trailer_tyre', 0.75, 1],
+    'front axle' => ['front axle, carried', 'front_gawr', 0.75, 1],
+    'rear axle' => ['rear axle, dropped', 'rear_gawr', null, 1],
+    'front tyre' => ['one front tyre, carried', 'front_tyre', 0.75, 1],
+    'rear tyre' => ['one rear tyre, dropped', 'rear_tyre', null, 1],
+    'vehicle' => ['vehicle, dropped', 'vehicle_gvwr', null, 1],
+    'combination' => ['combination', 'gcwr', null, 1],
+    'payload' => ['payload, dropped', 'payload', null, 1],
+]);
+
+it('opens an axle\'s load to what coupling and bars do to that axle', function (): void {
+    $rig = Priors::rig()->likelyRig();
+    $carried = $rig->carried($rig->tensionFor(0.75));
+    $lines = ledger([], ['front_axle' => 1420, 'rear_axle' => 1180], 0.75);
+    $does = fn (string $line): array => array_map(fn (Term $term): float => $term->comesTo->kilograms(), $lines[$line]->terms);
+
+    expect($does('front axle, carried'))->toEqualWithDelta([1420.0, $rig->dropped()->frontLoad(), $carried->frontLoad() - $rig->dropped()->frontLoad()], 1e-6)
+        ->and($does('rear axle, carried'))->toEqualWithDelta([1180.0, $rig->dropped()->rearLoad(), $carried->rearLoad() - $rig->dropped()->rearLoad()], 1e-6)
+        ->and($does('vehicle, carried'))->toEqualWithDelta([$lines['front axle, carried']->carries->kilograms(), $lines['rear axle, carried']->carries->kilograms()], 1e-6)
+        ->and($does('one spring bar, carried'))->toEqualWithDelta([$carried->barLoad()], 1e-6)
+        ->and($lines['one spring bar, carried']->carries->kilograms())->toEqualWithDelta($carried->barLoad() / 2, 1e-6);
+});
+
+it('says nothing of axles unless both were weighed, nor of single axles where there is one', function (): void {
+    expect(array_keys(ledger([], ['front_axle' => 1420])))->not->toContain('front axle, dropped', 'vehicle, dropped')
+        ->and(array_keys(ledger([], ['rear_axle' => 1180])))->not->toContain('rear axle, dropped', 'combination')
+        ->and(array_filter(array_keys(ledger([], [], null, 1)), fn (string $line): bool => str_starts_with($line, 'trailer axle ')))->toBe([]);
+});
+
+it('names the axles that bars overload, each by its own rating, and the heaviest of a group', function (): void {
+    $rig = Priors::rig(axles: AxleGroup::unequalised(2, 860.0))->likelyRig();
+    $carried = $rig->carried($rig->tensionFor(0.9));
+    $over = fn (array $ratings, array $weighed = ['front' => 1420.0]): array => (new Ledger(array_map(Load::ofKilograms(...), $ratings), new Weighed(isset($weighed['front']) ? Load::ofKilograms($weighed['front']) : null, null, null, 2)))->axlesOver($carried);
+    $front = 1420.0 + $carried->frontLoad();
+    $group = $rig->trailer()->weight - $carried->load;
+    $heaviest = max($carried->trailerAxleLoads());
+
+    expect($over([]))->toBe([])
+        ->and($over(['front_gawr' => $front - 0.01]))->toBe([LoadedAxle::Front])
+        ->and($over(['front_gawr' => $front]))->toBe([])
+        ->and($over(['front_gawr' => 1.0], []))->toBe([])
+        ->and($over(['trailer_gawr' => $group - 0.01]))->toBe([LoadedAxle::Trailer])
+        ->and($over(['trailer_gawr' => $group + 0.01]))->toBe([])
+        ->and($over(['one_axle_gawr' => $heaviest - 0.01]))->toBe([LoadedAxle::OneOfTheTrailer])
+        ->and($over(['one_axle_gawr' => $heaviest + 0.01]))->toBe([])
+        ->and(min($carried->trailerAxleLoads()))->toBeLessThan($heaviest - 1.0);
+});
