@@ -17,6 +17,7 @@ use Yoke\Loading\TongueShare;
 use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
@@ -99,9 +100,9 @@ final readonly class LoadedState
     {
         $ledger = $this->rig->ratings()->ledger();
         $lines = [];
-        foreach (['dropped' => $this->dropped(), 'carried' => $this->carried()] as $stance => $attitude) {
+        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
             foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
-                $lines[$line->what] = $line;
+                $lines[$line->key()] = $line;
             }
         }
 

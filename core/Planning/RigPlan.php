@@ -135,9 +135,9 @@ final readonly class RigPlan
     {
         $ledger = $this->rig->ratings()->ledger();
         $lines = [];
-        foreach (['dropped' => $this->dropped(), 'carried' => $this->carried()] as $stance => $attitude) {
+        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
             foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
-                $lines[$line->what] = $line;
+                $lines[$line->key()] = $line;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Ratings;
 
+use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Load;
 use Yoke\Units\Term;
@@ -23,11 +24,11 @@ final readonly class Ledger
     }
 
     /**
-     * @param  string  $stance  in words, for the lines that differ between stances
+     * @param  Stance  $stance  of the lines that differ between stances
      * @param  int  $bars  how many share the bar load
      * @return list<RatedLoad>
      */
-    public function lines(Attitude $attitude, string $stance, int $bars): array
+    public function lines(Attitude $attitude, Stance $stance, int $bars): array
     {
         return [
             ...$this->hitchLines($attitude, $stance, $bars),
@@ -70,43 +71,42 @@ final readonly class Ledger
     }
 
     /** @return list<RatedLoad> */
-    private function hitchLines(Attitude $attitude, string $stance, int $bars): array
+    private function hitchLines(Attitude $attitude, Stance $stance, int $bars): array
     {
         $gross = self::kilograms($attitude->rig()->trailer()->weight);
         $tongue = self::kilograms($attitude->rig()->trailer()->tongueWeight);
         $lines = [
-            $this->line('gross trailer weight on the ball', $gross, 'ball_gross'),
-            $this->line('gross trailer weight on the coupler', $gross, 'coupler_gross'),
-            $this->line('tongue weight on the coupler', $tongue, 'coupler_tongue'),
-            $this->line("tongue weight on the receiver, {$stance}", $tongue, $this->receiverField($attitude)),
-            $this->line('tongue weight for the bars', $tongue, 'bar_rating_high'),
-            RatedLoad::atLeast('tongue weight for bars so stiff', $tongue, $this->ratings['bar_rating_low'] ?? null, 'bar_rating_low'),
+            $this->line(RatedPart::BallGross, null, $gross, 'ball_gross'),
+            $this->line(RatedPart::CouplerGross, null, $gross, 'coupler_gross'),
+            $this->line(RatedPart::CouplerTongue, null, $tongue, 'coupler_tongue'),
+            $this->line(RatedPart::ReceiverTongue, $stance, $tongue, $this->receiverField($attitude)),
+            $this->line(RatedPart::BarsHeaviestTongue, null, $tongue, 'bar_rating_high'),
+            RatedLoad::atLeast(RatedPart::BarsLightestTongue, null, $tongue, $this->ratings['bar_rating_low'] ?? null, 'bar_rating_low'),
         ];
 
         return $attitude->barMoment > 0.0
-            ? [...$lines, $this->line("one spring bar, {$stance}", self::kilograms($attitude->barLoad() / $bars), 'bar_rating_high',
+            ? [...$lines, $this->line(RatedPart::OneBar, $stance, self::kilograms($attitude->barLoad() / $bars), 'bar_rating_high',
                 new Term("All {$bars} bars, at the hook-up point", self::kilograms($attitude->barLoad())))]
             : $lines;
     }
 
     /** @return list<RatedLoad> */
-    private function trailerLines(Attitude $attitude, string $stance): array
+    private function trailerLines(Attitude $attitude, Stance $stance): array
     {
         $trailer = $attitude->rig()->trailer();
         $group = self::kilograms($trailer->weight - $attitude->load);
         $lines = [
-            $this->line('trailer, gross', self::kilograms($trailer->weight), 'trailer_gvwr'),
-            $this->line("trailer axles, {$stance}", $group, 'trailer_gawr',
+            $this->line(RatedPart::Trailer, null, self::kilograms($trailer->weight), 'trailer_gvwr'),
+            $this->line(RatedPart::TrailerAxles, $stance, $group, 'trailer_gawr',
                 new Term('Gross trailer weight', self::kilograms($trailer->weight)),
                 new Term('Less what it leaves on the vehicle', self::kilograms(-$attitude->load))),
         ];
         foreach ($this->singleAxles($attitude) as $axle => $load) {
-            $what = 'trailer axle '.($axle + 1)." of {$this->weighed->trailerAxles}, {$stance}";
-            $lines[] = $this->line($what, $load, 'one_axle_gawr', new Term('All trailer axles', $group));
+            $lines[] = $this->line(RatedPart::OneTrailerAxle, $stance, $load, 'one_axle_gawr', new Term('All trailer axles', $group))->ofAxle($axle + 1, $this->weighed->trailerAxles);
         }
         $heaviest = max(array_map(static fn (Load $load): float => $load->kilograms(), $this->singleAxles($attitude) ?: [$group]));
 
-        return [...$lines, $this->tyre('trailer', self::kilograms($heaviest), 'trailer_tyre', $stance)];
+        return [...$lines, $this->tyre(RatedPart::TrailerTyre, self::kilograms($heaviest), 'trailer_tyre', $stance)];
     }
 
     /** @return list<Load> each axle of a group of two or three, front to back: on equalisers alike, else as their springs share it */
@@ -126,7 +126,7 @@ final readonly class Ledger
     }
 
     /** @return list<RatedLoad> as far as the vehicle was weighed */
-    private function vehicleLines(Attitude $attitude, string $stance): array
+    private function vehicleLines(Attitude $attitude, Stance $stance): array
     {
         $front = $this->weighed->front;
         $rear = $this->weighed->rear;
@@ -139,13 +139,13 @@ final readonly class Ledger
         $trailer = self::kilograms($attitude->rig()->trailer()->weight);
 
         return [
-            $this->line("front axle, {$stance}", $frontNow, 'front_gawr', ...$frontTerms),
-            $this->line("rear axle, {$stance}", $rearNow, 'rear_gawr', ...$rearTerms),
-            $this->tyre('front', $frontNow, 'front_tyre', $stance),
-            $this->tyre('rear', $rearNow, 'rear_tyre', $stance),
-            $this->line("vehicle, {$stance}", $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('Front axle', $frontNow), new Term('Rear axle', $rearNow)),
-            $this->line('combination', $front->plus($rear)->plus($trailer), 'gcwr', new Term('Vehicle alone', $front->plus($rear)), new Term('Trailer', $trailer)),
-            RatedLoad::atMost("front axle against alone, {$stance}", $frontNow, $front, 'front_axle', ...$frontTerms),
+            $this->line(RatedPart::FrontAxle, $stance, $frontNow, 'front_gawr', ...$frontTerms),
+            $this->line(RatedPart::RearAxle, $stance, $rearNow, 'rear_gawr', ...$rearTerms),
+            $this->tyre(RatedPart::FrontTyre, $frontNow, 'front_tyre', $stance),
+            $this->tyre(RatedPart::RearTyre, $rearNow, 'rear_tyre', $stance),
+            $this->line(RatedPart::Vehicle, $stance, $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('Front axle', $frontNow), new Term('Rear axle', $rearNow)),
+            $this->line(RatedPart::Combination, null, $front->plus($rear)->plus($trailer), 'gcwr', new Term('Vehicle alone', $front->plus($rear)), new Term('Trailer', $trailer)),
+            RatedLoad::atMost(RatedPart::FrontAgainstAlone, $stance, $frontNow, $front, 'front_axle', ...$frontTerms),
         ];
     }
 
@@ -164,7 +164,7 @@ final readonly class Ledger
     }
 
     /** @return list<RatedLoad> what the payload placard counts: people, cargo, hitch, and what the trailer leaves on the vehicle */
-    private function payloadLine(Attitude $attitude, string $stance): array
+    private function payloadLine(Attitude $attitude, Stance $stance): array
     {
         $aboard = $this->aboard();
         if ($aboard === null) {
@@ -172,7 +172,7 @@ final readonly class Ledger
         }
         $trailer = self::kilograms($attitude->load);
 
-        return [$this->line("payload, {$stance}", $aboard->plus($trailer), 'payload', new Term('People, cargo and hitch', $aboard), new Term('The trailer leaves', $trailer))];
+        return [$this->line(RatedPart::Payload, $stance, $aboard->plus($trailer), 'payload', new Term('People, cargo and hitch', $aboard), new Term('The trailer leaves', $trailer))];
     }
 
     /** As counted; else what the vehicle weighs alone over its empty weight, GVWR less payload. */
@@ -187,9 +187,9 @@ final readonly class Ledger
         return $this->weighed->front->plus($this->weighed->rear)->minus($gross->minus($payload));
     }
 
-    private function tyre(string $which, Load $axle, string $field, string $stance): RatedLoad
+    private function tyre(RatedPart $which, Load $axle, string $field, Stance $stance): RatedLoad
     {
-        return $this->line("one {$which} tyre, {$stance}", $axle->times(1 / self::TYRES), $field, new Term('Its axle', $axle));
+        return $this->line($which, $stance, $axle->times(1 / self::TYRES), $field, new Term('Its axle', $axle));
     }
 
     /** A receiver has two ratings: what it carries, and what it may where bars distribute. */
@@ -198,9 +198,9 @@ final readonly class Ledger
         return $attitude->barMoment > 0.0 ? 'receiver_distributing' : 'receiver_carrying';
     }
 
-    private function line(string $what, Load $carries, string $field, Term ...$terms): RatedLoad
+    private function line(RatedPart $part, ?Stance $stance, Load $carries, string $field, Term ...$terms): RatedLoad
     {
-        return RatedLoad::atMost($what, $carries, $this->ratings[$field] ?? null, $field, ...$terms);
+        return RatedLoad::atMost($part, $stance, $carries, $this->ratings[$field] ?? null, $field, ...$terms);
     }
 
     private static function kilograms(float $kilograms): Load

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Ratings;
 
+use Yoke\Rig\Stance;
 use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
 use Yoke\Units\Term;
 
 /** One line of the ledger: what something carries, and what it may, or has to. */
@@ -13,8 +13,9 @@ final readonly class RatedLoad
 {
     /** @param  list<Term>  $terms */
     private function __construct(
-        /** What it is, lower case: `rear axle, dropped`. */
-        public string $what,
+        public RatedPart $part,
+        /** Null where the load is the same in all, or was weighed. */
+        public ?Stance $stance,
         public Load $carries,
         /** Null while its rating is not known. */
         public ?Load $may,
@@ -24,17 +25,39 @@ final readonly class RatedLoad
         private int $sense,
         /** Where the load comes from; they add up to it. Empty where it was weighed as it is. */
         public array $terms,
+        /** Which of a trailer's axles, from 1 at the front; 0 where it is not one of them. */
+        public int $axle = 0,
+        /** Of how many. */
+        public int $axles = 0,
     ) {
     }
 
-    public static function atMost(string $what, Load $carries, ?Load $may, string $unlockedBy, Term ...$terms): self
+    public static function atMost(RatedPart $part, ?Stance $stance, Load $carries, ?Load $may, string $unlockedBy, Term ...$terms): self
     {
-        return new self($what, $carries, $may, $unlockedBy, 1, array_values($terms));
+        return new self($part, $stance, $carries, $may, $unlockedBy, 1, array_values($terms));
     }
 
-    public static function atLeast(string $what, Load $carries, ?Load $has, string $unlockedBy, Term ...$terms): self
+    public static function atLeast(RatedPart $part, ?Stance $stance, Load $carries, ?Load $has, string $unlockedBy): self
     {
-        return new self($what, $carries, $has, $unlockedBy, -1, array_values($terms));
+        return new self($part, $stance, $carries, $has, $unlockedBy, -1, []);
+    }
+
+    /** The same load on one axle of a trailer's group. */
+    public function ofAxle(int $axle, int $axles): self
+    {
+        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $axle, $axles);
+    }
+
+    /** Alike for the same line of another ledger. */
+    public function key(): string
+    {
+        return implode('.', array_filter([$this->part->value, $this->axle === 0 ? null : (string) $this->axle, $this->stance?->value], is_string(...)));
+    }
+
+    /** Whether the rating is the least that it has to carry, and not the most that it may. */
+    public function isLeast(): bool
+    {
+        return $this->sense < 0;
     }
 
     /** What is left; negative when it is outside. Null while the rating is not known. */
@@ -46,16 +69,5 @@ final readonly class RatedLoad
     public function isOutside(): bool
     {
         return $this->margin()?->isNegative() ?? false;
-    }
-
-    /** A sentence on a load that is outside its rating; an empty text on one that is not. */
-    public function complaint(LoadUnit $unit): string
-    {
-        if ($this->may === null || ! $this->isOutside()) {
-            return '';
-        }
-        $loads = "{$unit->nearest($this->carries)} of {$unit->nearest($this->may)}";
-
-        return $this->sense > 0 ? "Over its rating: {$this->what}, {$loads}." : "Below its range: {$this->what}, {$loads}.";
     }
 }

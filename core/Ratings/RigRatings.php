@@ -50,16 +50,16 @@ final readonly class RigRatings
         $known = $this->known();
         $trailer = $ticket->axle(WeighedAxle::Trailer);
         $carries = [
-            ['front axle', $ticket->axle(WeighedAxle::Front), 'front_gawr'],
-            ['rear axle', $ticket->axle(WeighedAxle::Rear), 'rear_gawr'],
-            ['vehicle', $ticket->vehicle(), 'vehicle_gvwr'],
-            ['trailer axles', $trailer, 'trailer_gawr'],
-            ['combination', $ticket->stance === Stance::Alone ? null : $ticket->total(), 'gcwr'],
+            [RatedPart::FrontAxle, $ticket->axle(WeighedAxle::Front), 'front_gawr'],
+            [RatedPart::RearAxle, $ticket->axle(WeighedAxle::Rear), 'rear_gawr'],
+            [RatedPart::Vehicle, $ticket->vehicle(), 'vehicle_gvwr'],
+            [RatedPart::TrailerAxles, $trailer, 'trailer_gawr'],
+            [RatedPart::Combination, $ticket->stance === Stance::Alone ? null : $ticket->total(), 'gcwr'],
         ];
         $lines = [];
-        foreach ($carries as [$what, $load, $field]) {
+        foreach ($carries as [$part, $load, $field]) {
             if ($load !== null && isset($known[$field])) {
-                $lines[] = RatedLoad::atMost($what, $load, $known[$field], $field);
+                $lines[] = RatedLoad::atMost($part, null, $load, $known[$field], $field);
             }
         }
 

@@ -12,6 +12,7 @@ return [
     'range' => 'Target range :from to :to %',
     'range_raised' => 'Target range :from to :to % now, so that :left % is left once :lifter on',
     'now_and_road' => ':now % now, about :road % once :lifter on',
+    'on_the_road' => 'On the road',
     'levelling_is' => 'the levelling is',
     'air_is' => 'the air springs are',
     'figure' => ':mean % ± :doubt',

@@ -58,6 +58,10 @@ it('moves the range of a self-levelling rig on every page, and says both figures
         expect(preg_match($said, (string) $this->get("/jobs/{$job->id}/{$page}")->getContent(), $found))->toBe(1, $page);
         $figures[] = [$found[1], $found[2]];
     }
+    foreach (['/', "/log/{$job->rig_id}"] as $page) {
+        expect(preg_match($said, (string) $this->get($page)->getContent(), $found))->toBe(1, $page);
+        $figures[] = [$found[1], $found[2]];
+    }
     expect(array_unique($figures, SORT_REGULAR))->toHaveCount(1)
         ->and((int) $figures[0][1])->toBeLessThan((int) $figures[0][0] - 10);
     $this->get("/jobs/{$job->id}/bars-up")->assertSee('Too little')->assertSee('% is left once the levelling is on')->assertSee('tighter');

@@ -8,6 +8,7 @@ it('has a text for every key that the core hands out', function (): void {
     expect($texts(Yoke\Method\Verdict::cases(), 'verdict.'))->each->not->toBe('')
         ->and($texts(Yoke\Method\Criterion::cases(), 'method.', '.name'))->toHaveCount(5)
         ->and($texts(Yoke\Constraint\Exclusion::cases(), 'exclusion.'))->toHaveCount(6)
+        ->and($texts(Yoke\Ratings\RatedPart::cases(), 'rating.'))->toHaveCount(19)
         ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))->toHaveCount(count(Yoke\Advice\Reason::cases()))
         ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))->toHaveCount(6)
         ->and($texts(Yoke\Planning\CheckKind::cases(), 'check.', '.says'))->toHaveCount(10)
@@ -27,4 +28,15 @@ it('speaks without the words that words of the trade replace', function (): void
             expect($text)->not->toContain($quaint, basename($file));
         }
     }
+});
+
+it('names a load that is outside its rating, in the unit asked for, and no other', function (): void {
+    $load = Yoke\Units\Load::ofKilograms(...);
+    $line = fn (float $may): Yoke\Ratings\RatedLoad => Yoke\Ratings\RatedLoad::atMost(Yoke\Ratings\RatedPart::OneTrailerAxle, Yoke\Rig\Stance::Carried, $load(1412.0), $load($may), 'one_axle_gawr')->ofAxle(2, 3);
+    $least = Yoke\Ratings\RatedLoad::atLeast(Yoke\Ratings\RatedPart::BarsLightestTongue, null, $load(402.0), $load(450.0), 'bar_rating_low');
+
+    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Kilogram))->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
+        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Pound))->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
+        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Units\LoadUnit::Pound))->toBeNull()
+        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))->toBe('Below its range: tongue weight for bars so stiff, 402 kg of 450 kg.');
 });

@@ -28,7 +28,6 @@ use Yoke\Planning\Check;
 use Yoke\Planning\Proof;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
 use Yoke\Units\Length;
@@ -73,7 +72,7 @@ final readonly class AdvicePage
     /** The target range, as it has to be when it is measured. */
     public function range(): string
     {
-        return VerdictWords::range($this->job->goal->band, $this->verdict(), $this->lifter());
+        return VerdictWords::range($this->job->goal->band, $this->verdict(), $this->job->lifter());
     }
 
     /** Both figures, now and on the road, where levelling takes some back; else an empty text. */
@@ -81,13 +80,7 @@ final readonly class AdvicePage
     {
         $verdict = $this->verdict();
 
-        return $verdict === null ? '' : VerdictWords::onTheRoad($verdict, $this->lifter());
-    }
-
-    /** Which key in words lifts the rear on the road; null where nothing does. */
-    private function lifter(): ?string
-    {
-        return $this->job->described->levellingLoss() === null ? null : ($this->job->described->levelling() === Levelling::None ? 'air' : 'levelling');
+        return $verdict === null ? '' : VerdictWords::onTheRoad($verdict, $this->job->lifter());
     }
 
     public function recommendation(): ?Recommendation

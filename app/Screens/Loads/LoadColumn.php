@@ -26,8 +26,8 @@ use Yoke\Units\Term;
 /** What one load state comes to, in a person's words and units. */
 final class LoadColumn
 {
-    /** What a planner looks at first, besides what is outside. */
-    private const WATCHED = ['front axle, dropped', 'front axle, carried', 'rear axle, carried', 'trailer axles, carried', 'payload, carried', 'combination'];
+    /** Lines of the ledger, by their keys, that a planner looks at first, besides what is outside. */
+    private const WATCHED = ['front_axle.dropped', 'front_axle.carried', 'rear_axle.carried', 'trailer_axles.carried', 'payload.carried', 'combination'];
 
     private ?Recommendation $advised = null;
 
@@ -59,7 +59,7 @@ final class LoadColumn
     /** @return list<RatedLoad> that are outside, then those a planner watches */
     public function ratings(): array
     {
-        $ledger = array_filter($this->loaded->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && ($line->isOutside() || in_array($line->what, self::WATCHED, true)));
+        $ledger = array_filter($this->loaded->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && ($line->isOutside() || in_array($line->key(), self::WATCHED, true)));
         usort($ledger, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOutside() <=> $one->isOutside());
 
         return $ledger;

@@ -70,6 +70,14 @@ final readonly class PastSetUp
         return $this->verdict()?->share;
     }
 
+    /** Both figures where levelling takes some back on the road; else an empty text. */
+    private function onTheRoad(): string
+    {
+        $verdict = $this->verdict();
+
+        return $verdict === null || $this->workup === null ? '' : VerdictWords::onTheRoad($verdict, $this->workup->lifter());
+    }
+
     /** How much more another setting bends the bars than the one that was on, mm. */
     public function tensionTo(Setting $other): float
     {
@@ -95,6 +103,7 @@ final readonly class PastSetUp
         return [
             ['Setting', $this->settingInWords() ?: 'not written down'],
             ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
+            ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
             ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
             ...($tongue === null || $gross === null ? [] : [['Tongue weight', "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], ['Of gross', sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
         ];

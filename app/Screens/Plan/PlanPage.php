@@ -11,6 +11,7 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
 use App\Words\QuantityWords;
+use App\Words\RatingWords;
 use App\Words\SettingWords;
 use App\Words\TermWords;
 use App\Words\Text;
@@ -198,7 +199,7 @@ final readonly class PlanPage
      */
     public function ledgerTerms(array $lines): array
     {
-        return array_column(array_map(static fn (RatedLoad $line): array => [ucfirst($line->what), $line->terms], $lines), 1, 0);
+        return array_column(array_map(static fn (RatedLoad $line): array => [ucfirst(RatingWords::of($line)), $line->terms], $lines), 1, 0);
     }
 
     /**
@@ -282,9 +283,9 @@ final readonly class PlanPage
     public function complaints(): array
     {
         $misfit = $this->described->ratings()->ballMisfits() ? ['Ball and coupler are of different sizes: they do not go together.'] : [];
-        $sentences = array_map(fn (RatedLoad $line): string => $line->complaint($this->person->loadUnit()), $this->plan->ledger());
+        $sentences = array_map(fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()), $this->plan->ledger());
 
-        return [...$misfit, ...array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''))];
+        return [...$misfit, ...array_values(array_filter($sentences, is_string(...)))];
     }
 
     /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */

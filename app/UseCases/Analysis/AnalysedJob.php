@@ -21,6 +21,7 @@ use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
+use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
 
@@ -49,6 +50,12 @@ final class AnalysedJob
         $this->adjusters = $this->described->adjusters();
         $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->tolerances);
         $this->readings = new JobReadings($job, $this->described, $taped, $this->adjusters === null ? null : $this->reference(), $this->rig->hitch->barArm->millimetres());
+    }
+
+    /** What lifts the rear again on the road, a key of lang's verdict: `levelling` or `air`; null where nothing does. */
+    public function lifter(): ?string
+    {
+        return $this->described->levellingLoss() === null ? null : ($this->described->levelling() === Levelling::None ? 'air' : 'levelling');
     }
 
     public function analysis(): JobAnalysis

@@ -40,7 +40,7 @@
     @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ $here->state->name }} against its ratings</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())

@@ -9,7 +9,7 @@
             <tbody>
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOutside()])>
-                        <th scope="row">{{ ucfirst($line->what) }}</th>
+                        <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
                         <td>{{ $plan->print->load($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
                         <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' outside' : '' }}</td>

@@ -47,7 +47,7 @@
                 <table class="ledger">
                     <caption>Ratings, as predicted</caption>
                     <thead><tr><th scope="col">What</th><th scope="col">Carries</th><th scope="col">May</th></tr></thead>
-                    @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
+                    @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
                 </table>
                 @if ($unknown !== [])<p>Not checked: {{ implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown))) }}.</p>@endif
                 @if ($plan->assumptions() !== [])<p>{{ implode(' ', array_column($plan->assumptions(), 0)) }}</p>@endif

@@ -64,7 +64,7 @@
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
                         <caption>{{ ucfirst(trim($ticket->stance->value.', '.$page->setting($ticket), ', ')) }}: weighed, and rated for</caption>
-                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst($line->what) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? 'over by '.$page->load($line->margin()?->absolute()) : $page->load($line->margin()).' left' }}</td></tr>@endforeach
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? 'over by '.$page->load($line->margin()?->absolute()) : $page->load($line->margin()).' left' }}</td></tr>@endforeach
                     </table>
                 @endforeach
             </section>

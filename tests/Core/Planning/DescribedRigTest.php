@@ -68,12 +68,12 @@ it('aims at the middle of the band with a level trailer', function (): void {
 
 it('names each line of the ledger once, dropped and carried', function (): void {
     $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Goal::usual());
-    $names = array_map(fn (RatedLoad $line): string => $line->what, $plan->ledger());
+    $names = array_map(fn (RatedLoad $line): string => $line->key(), $plan->ledger());
     $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
 
-    expect($names)->toBe(array_unique($names))->toContain('rear axle, dropped')->toContain('rear axle, carried')->toContain('one spring bar, carried')
-        ->and($names)->not->toContain('one spring bar, dropped')
-        ->and(array_map(fn (RatedLoad $line): string => $line->what, array_values($over)))->toBe(['trailer, gross']);
+    expect($names)->toBe(array_unique($names))->toContain('rear_axle.dropped')->toContain('rear_axle.carried')->toContain('one_bar.carried')
+        ->and($names)->not->toContain('one_bar.dropped')
+        ->and(array_map(fn (RatedLoad $line): string => $line->key(), array_values($over)))->toBe(['trailer']);
 });
 
 it('loses share only to levelling', function (): void {

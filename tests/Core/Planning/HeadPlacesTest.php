@@ -73,10 +73,10 @@ it('holds a ticket\'s axles against their ratings, and a shared platform against
     $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms(10)))->read(Stance::Dropped, $typed);
     $lines = $ratings->ofTicket($ticket);
 
-    expect(array_values(array_map(fn (RatedLoad $line): string => $line->what, array_filter($lines, fn (RatedLoad $line): bool => $line->isOutside()))))->toBe($outside);
+    expect(array_values(array_map(fn (RatedLoad $line): string => $line->key(), array_filter($lines, fn (RatedLoad $line): bool => $line->isOutside()))))->toBe($outside);
 })->with([
     'all within' => ['front 1300, rear 1650, trailer 2690', []],
-    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear axle', 'trailer axles']],
+    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear_axle', 'trailer_axles']],
     'the vehicle over, on one platform' => ['front+rear 3040, trailer 2690', ['vehicle']],
-    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle', 'trailer axles', 'combination']],
+    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle', 'trailer_axles', 'combination']],
 ]);

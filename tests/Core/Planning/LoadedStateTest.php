@@ -43,14 +43,14 @@ it('answers a heavier tongue with the small adjuster alone', function (): void {
 });
 
 it('counts a load against every rating that it touches', function (): void {
-    $lines = array_column(array_map(fn ($line): array => [$line->what, $line->carries->kilograms()], withLoad(100.0, 3720.0, Carrier::Vehicle)->ledger()), 1, 0);
-    $before = array_column(array_map(fn ($line): array => [$line->what, $line->carries->kilograms()], withLoad(0.0, 0.0)->ledger()), 1, 0);
+    $lines = array_column(array_map(fn ($line): array => [$line->key(), $line->carries->kilograms()], withLoad(100.0, 3720.0, Carrier::Vehicle)->ledger()), 1, 0);
+    $before = array_column(array_map(fn ($line): array => [$line->key(), $line->carries->kilograms()], withLoad(0.0, 0.0)->ledger()), 1, 0);
 
-    expect($lines['payload, dropped'] - $before['payload, dropped'])->toEqualWithDelta(100.0, 2.0)
-        ->and($lines['rear axle, dropped'] - $before['rear axle, dropped'])->toEqualWithDelta(100.0, 3.0)
+    expect($lines['payload.dropped'] - $before['payload.dropped'])->toEqualWithDelta(100.0, 2.0)
+        ->and($lines['rear_axle.dropped'] - $before['rear_axle.dropped'])->toEqualWithDelta(100.0, 3.0)
         ->and($lines['combination'] - $before['combination'])->toEqualWithDelta(100.0, 1e-6)
         ->and(withLoad(200.0, 0.0)->gross())->toEqualWithDelta(3380.0, 1e-9)
-        ->and(array_filter(withLoad(200.0, 0.0)->ledger(), fn ($line): bool => $line->isOutside() && $line->what === 'trailer, gross'))->toHaveCount(1);
+        ->and(array_filter(withLoad(200.0, 0.0)->ledger(), fn ($line): bool => $line->isOutside() && $line->key() === 'trailer'))->toHaveCount(1);
 });
 
 it('says what levelling takes back, and where the fenders stand alone', function (): void {

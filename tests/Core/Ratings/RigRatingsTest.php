@@ -30,7 +30,7 @@ it('takes each rating from its own placard', function (): void {
     $rig = Tests\Core\Estimation\Priors::rig()->likelyRig();
     $ledger = ratings(['front_axle_kg' => 1420, 'rear_axle_kg' => 1180, 'aboard_kg' => 200])->ledger();
     $may = [];
-    foreach ([...$ledger->lines($rig->dropped(), 'dropped', 2), ...$ledger->lines($rig->carried($rig->tensionFor(0.75)), 'carried', 2)] as $line) {
+    foreach ([...$ledger->lines($rig->dropped(), Stance::Dropped, 2), ...$ledger->lines($rig->carried($rig->tensionFor(0.75)), Stance::Carried, 2)] as $line) {
         $may[$line->unlockedBy] = $line->may?->kilograms();
     }
     foreach (array_diff_key([...RATED['vehicle'], ...RATED['trailer'], ...RATED['hitch']], ['one_axle_gawr' => 0]) as $field => $rating) {
@@ -42,17 +42,17 @@ it('holds a ticket to what each axle, the vehicle and the combination may weigh'
     $load = Load::ofKilograms(...);
     $platforms = array_map(fn (WeighedAxle $axle, float $kilograms): PlatformLoad => new PlatformLoad([$axle], $load($kilograms)), WeighedAxle::cases(), [1320.0, 1720.0, 2700.0]);
     $ticket = Ticket::of(Stance::Dropped, $platforms, null, $load(10.0));
-    $lines = array_map(fn (RatedLoad $line): array => [$line->what, $line->carries->kilograms(), $line->may?->kilograms(), $line->unlockedBy, $line->isOutside()], ratings()->ofTicket($ticket));
+    $lines = array_map(fn (RatedLoad $line): array => [$line->key(), $line->carries->kilograms(), $line->may?->kilograms(), $line->unlockedBy, $line->isOutside()], ratings()->ofTicket($ticket));
 
     expect($lines)->toEqual([
-        ['front axle', 1320.0, 1501.0, 'front_gawr', false],
-        ['rear axle', 1720.0, 1702.0, 'rear_gawr', true],
+        ['front_axle', 1320.0, 1501.0, 'front_gawr', false],
+        ['rear_axle', 1720.0, 1702.0, 'rear_gawr', true],
         ['vehicle', 3040.0, 3003.0, 'vehicle_gvwr', true],
-        ['trailer axles', 2700.0, 2711.0, 'trailer_gawr', false],
+        ['trailer_axles', 2700.0, 2711.0, 'trailer_gawr', false],
         ['combination', 5740.0, 5804.0, 'gcwr', false],
     ]);
     $alone = Ticket::of(Stance::Alone, array_slice($platforms, 0, 2), null, $load(10.0));
-    expect(array_map(fn (RatedLoad $line): string => $line->what, ratings()->ofTicket($alone)))->toBe(['front axle', 'rear axle', 'vehicle']);
+    expect(array_map(fn (RatedLoad $line): string => $line->key(), ratings()->ofTicket($alone)))->toBe(['front_axle', 'rear_axle', 'vehicle']);
 });
 
 it('adds nothing to what was weighed while nothing else came aboard', function (): void {

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Yoke\Ratings\RatedLoad;
+use Yoke\Units\LoadUnit;
+
+/** What stands against a rating, in words. */
+final class RatingWords
+{
+    /** `rear axle, dropped`. */
+    public static function of(RatedLoad $line): string
+    {
+        $what = Text::of("rating.{$line->part->value}", ['axle' => (string) $line->axle, 'axles' => (string) $line->axles]);
+
+        return $line->stance === null ? $what : Text::of('rating.in_stance', ['what' => $what, 'stance' => $line->stance->value]);
+    }
+
+    /** A sentence on a load that is outside its rating; null for one that is not. */
+    public static function complaint(RatedLoad $line, LoadUnit $unit): ?string
+    {
+        return $line->may === null || ! $line->isOutside() ? null : Text::of($line->isLeast() ? 'rating.below' : 'rating.over', ['what' => self::of($line), 'carries' => $unit->nearest($line->carries), 'may' => $unit->nearest($line->may)]);
+    }
+}
