@@ -14,10 +14,10 @@ return [
     'tension_less' => 'Less tension: let the front rise about :by, to :target.',
     'tension_none' => 'Leave the tension as it is.',
     'tension_first' => 'Tension the bars until the front stands at :target.',
-    'expect' => 'Expect the front at :front, the rear at :rear.',
+    'expect' => 'Expect front :front, rear :rear.',
     'expect_front' => 'Look for the front between :low and :high.',
     'chance' => ':Chance likely to be in range.',
-    'worth' => 'This move puts about :front on the front axle, :rear on the rear axle and :trailer on the trailer.',
+    'worth' => 'This moves about: front axle :front, rear :rear, trailer :trailer.',
     'turned_loaded' => 'Turn the screw with the rig coupled and the jack away: no new hook-up.',
     'because' => [
         'best_chance' => 'It has the best chance for its minutes: about :share % of the front axle load restored.',

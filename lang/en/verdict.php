@@ -10,7 +10,7 @@ return [
     'waiting' => 'Not measured yet',
     'heading' => 'Front axle load restored',
     'range' => 'Target range :from to :to %',
-    'range_raised' => 'Target range :from to :to % now, so that :left % is left once :lifter on',
+    'range_raised' => 'Target range :from to :to % now: :left % is left once :lifter on',
     'now_and_road' => ':now % now, about :road % once :lifter on',
     'on_the_road' => 'On the road',
     'levelling_is' => 'the levelling is',

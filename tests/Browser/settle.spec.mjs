@@ -62,7 +62,7 @@ test('the half-done job is finished by following the next move, with the keyboar
     if (await page.locator('[data-field="front"]').inputValue() !== '') {
         const on = async (key) => Number(await page.locator(`.setting-form [name="steps[${key}]"]`).inputValue());
         const steps = { hole: await on('hole'), washer: await on('washer') };
-        await tabTo(page, '^\\s*Record (this|another)');
+        await tabTo(page, '^\\s*Record (setting|hook-up)');
         await page.keyboard.press('Enter');
         await type(page, stands(steps));
     }

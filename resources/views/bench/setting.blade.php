@@ -6,7 +6,7 @@
         @foreach ($adjusters as $adjuster)
             <select aria-label="{{ $adjuster['label'] }}" name="steps[{{ $adjuster['key'] }}]">@foreach ($adjuster['options'] as [$step, $says])<option value="{{ $step }}" @selected($step === $adjuster['on'])>{{ $says }}</option>@endforeach</select>
         @endforeach
-        <button class="button is-small">{{ $page->isSettingKnown() ? 'Record another hook-up' : 'Record this setting' }}</button>
+        <button class="button is-small">{{ $page->isSettingKnown() ? 'Record hook-up' : 'Record setting' }}</button>
         @if ($refusal !== '')<p class="sentence" role="alert" data-tone="stop">{{ $refusal }}</p>@endif
     </form>
 @endif

@@ -22,7 +22,7 @@
             @csrf
             @if ($move?->action === \Yoke\Advice\Action::Set)
                 @foreach ($move->forecast->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
-                <button class="button is-small">Record this hook-up: {{ $advice->name($move->forecast) }}</button>
+                <button class="button is-small">Record this hook-up</button>
             @elseif ($move?->action === \Yoke\Advice\Action::ReadAgain)
                 <input type="hidden" name="again" value="1"><button class="button is-small">Measure again</button>
             @elseif ($move?->action === \Yoke\Advice\Action::Stop)
