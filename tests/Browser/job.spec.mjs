@@ -52,7 +52,7 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
     await page.reload();
     await expect(front(page)).toHaveValue('40 1/32');
     await expect(rear(page)).toHaveValue('39 15/16');
-    await expect(verdict(page)).toContainText('77 %');
+    await expect(verdict(page)).toContainText('86 %');
     await page.getByLabel('Units and fineness').selectOption('1 mm');
     await expect(front(page)).toHaveValue('1017 mm');
     await expect(verdict(page)).toContainText('1013 mm');
