@@ -113,3 +113,20 @@ it('lays readings and line out on round gridlines, nothing off the plot', functi
         ->and(array_map(fn (float $at): float => fmod(round($at / 25.4, 6), 1.0), $lines['heights']))->each->toEqual(0.0)
         ->and($plot->at(500.0, 345.0)->y)->toBeLessThan($plot->at(500.0, 335.0)->y);
 });
+
+it('keeps the level weight within its readings, whichever heights are added', function (): void {
+    $random = new SeededSource(31);
+    $trailer = Priors::rig()->likelyRig()->trailer();
+    for ($i = 0; $i < 200; $i++) {
+        $gain = 1 + $random->normal(0.05);
+        $read = fn (float $height): TongueReading => tongueRead((402.0 - 0.0623 * ($height - 480)) * $gain * (1 + $random->normal(0.004)), $height);
+        $level = $read(480.0);
+        $around = [$level, $read(400.0), $read(560.0), $read(620.0), $read(340.0)];
+        $alone = (new TongueCurve($trailer, mm(480), 0.35, [$level]))->level()->mean();
+        $all = (new TongueCurve($trailer, mm(480), 0.35, $around))->level()->mean();
+        $loads = array_map(fn (TongueReading $one): float => $one->onBall()->kilograms(), $around);
+
+        expect($all)->toBeGreaterThanOrEqual(min($loads))->toBeLessThanOrEqual(max($loads))
+            ->and(abs($all - $alone))->toBeLessThan(0.02 * $alone);
+    }
+});
