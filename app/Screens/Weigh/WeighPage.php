@@ -11,11 +11,13 @@ use App\Screens\Bench\AdvicePage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\SettingWords;
+use App\Words\WeighingWords;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\Mismatch;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Readings\Weighing\Weighing;
@@ -98,9 +100,9 @@ final readonly class WeighPage
         $alone = $this->latest(Stance::Alone);
         $dropped = $this->latest(Stance::Dropped);
 
-        $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped, $this->person->loadUnit()))->mismatches($this->latest(Stance::Carried));
+        $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped))->mismatches($this->latest(Stance::Carried));
 
-        return array_values($mismatches);
+        return array_map(fn (Mismatch $mismatch): string => WeighingWords::mismatch($mismatch, $this->person->loadUnit()), $mismatches);
     }
 
     /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */

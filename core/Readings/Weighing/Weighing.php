@@ -14,9 +14,6 @@ final readonly class Weighing
     /** What a vehicle burns and creeps between weighings, kg, one deviation. */
     private const BETWEEN_KG = 2.0;
 
-    /** So many deviations apart, fender and scale disagree. */
-    private const APART = 2.0;
-
     public function __construct(private Ticket $alone, private Ticket $dropped)
     {
     }
@@ -54,22 +51,6 @@ final readonly class Weighing
         $doubt = sqrt($carried->doubtKilograms() ** 2 + ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 + ($share * $this->alone->doubtKilograms()) ** 2);
 
         return Normal::of($share, $doubt / $lost);
-    }
-
-    /**
-     * Where fenders and scale disagree on the share put back beyond their doubts, why, in a sentence; an empty text where
-     * they agree.
-     *
-     * @param  Normal  $taped  the share by the front fender alone
-     */
-    public function hysteresis(Normal $taped, Ticket $carried): string
-    {
-        $weighed = $this->restored($carried);
-        if ($weighed === null || abs($taped->mean() - $weighed->mean()) <= self::APART * hypot($taped->deviation(), $weighed->deviation())) {
-            return '';
-        }
-
-        return sprintf('By the front fender %.0f %% is put back, by the scale %.0f %%: the springs stick where they stopped (hysteresis). The scale is the judge; roll forward and back, and tape again.', 100 * $taped->mean(), 100 * $weighed->mean());
     }
 
     /**
