@@ -2,7 +2,7 @@
 
 /*
  * How much of the hand-written code is tests, by lines that are not blank. What git tracks counts, without data,
- * pictures, prose, and what is built or vendored. Fails outside 22 to 28 %.
+ * pictures, prose (language and procedure files too), and what is built or vendored. Fails outside 22 to 28 %.
  */
 
 declare(strict_types=1);
@@ -13,7 +13,7 @@ const HIGHEST = 28.0;
 chdir(dirname(__DIR__, 2));
 $files = array_filter(explode("\0", (string) shell_exec('git ls-files -z --cached --others --exclude-standard')), static fn (string $file): bool => is_file($file)
     && preg_match('~\.(php|js|mjs|css|sh)$|^bin/|^artisan$|^\.ci/run$~', $file) === 1
-    && preg_match('~^(vendor|node_modules|public/build|docs|database/demo)/~', $file) === 0);
+    && preg_match('~^(vendor|node_modules|public/build|docs|database/demo|lang|core/Family/data)/|^core/Procedure/[a-z]+\.php$~', $file) === 0);
 $lines = ['tests' => 0, 'product' => 0];
 foreach ($files as $file) {
     $written = array_filter(file($file) ?: [], static fn (string $line): bool => trim($line) !== '');
