@@ -83,12 +83,24 @@ final readonly class PlanPage
         return $this->job === null ? $this->plan->firstMove() : $this->job->recommendation() ?? $this->plan->firstMove();
     }
 
+    /** Whether nothing was hooked up yet: a later move is no first one. */
+    public function isBeforeTheFirst(): bool
+    {
+        return $this->job?->current() === null;
+    }
+
+    /** `over 99 %`: no chance is certain. */
+    public function chance(float $chance): string
+    {
+        return VerdictWords::chance((int) round(100 * $chance));
+    }
+
     /** @return list<SettingForecast> the first settings worth looking at, the recommended one first */
     public function firstSettings(): array
     {
         $move = $this->firstMove();
 
-        return $move === null || $move->action !== Action::Set ? [] : [$move->forecast, ...$move->runnersUp(2, 0.0)];
+        return $move === null || $move->action === Action::Cannot ? [] : [$move->forecast, ...$move->runnersUp(2, 0.0)];
     }
 
     /** @return array<string, int> how many settings are ruled out, by why in words */

@@ -8,7 +8,7 @@
         @php($first = $move->forecast)
         <div @class(['do-next' => ! $plan->comesBack(), 'sentence' => $plan->comesBack()])>
             @if ($first->isOpen())
-                <p>{{ $plan->comesBack() ? 'Otherwise: hook' : 'Hook' }} up at {{ $plan->setting($first) }}. {{ $plan->print->percent($first->chance) }} likely to be in range at the first hook-up.</p>
+                <p>{{ $plan->comesBack() ? 'Otherwise: hook' : 'Hook' }} up at {{ $plan->setting($first) }}. {{ ucfirst($plan->chance($first->chance)) }} likely to be in range{{ $plan->isBeforeTheFirst() ? ' at the first hook-up' : '' }}.</p>
             @else
                 <p>{{ __('move.cannot') }}</p>
             @endif
@@ -22,12 +22,12 @@
             <x-derivation :terms="$plan->plan->clearanceTerms($first->setting)" :plan="$plan" summary="Where this clearance comes from" />
         @endif
         <table class="ledger">
-            <caption>First settings by their chance</caption>
+            <caption>{{ $plan->isBeforeTheFirst() ? 'First settings' : 'Settings' }} by their chance</caption>
             <thead><tr><th scope="col">Setting</th><th scope="col">Restored</th><th scope="col">In range</th><th scope="col">Too much</th><th scope="col">Bars and frame</th></tr></thead>
             <tbody>
                 @foreach ($plan->firstSettings() as $one)
                     @php($parallel = $plan->plan->fromParallel($one->setting))
-                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->print->percent($one->chance) }}</td><td>{{ $plan->print->percent($one->over) }}</td><td>{{ $parallel ? $plan->print->degrees($parallel).' apart' : '–' }}</td></tr>
+                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->chance($one->chance) }}</td><td>{{ $plan->chance($one->over) }}</td><td>{{ $parallel ? $plan->print->degrees($parallel).' apart' : '–' }}</td></tr>
                 @endforeach
             </tbody>
         </table>

@@ -28,7 +28,7 @@
                 @endif
                 <h2>Bars</h2>
                 @if ($first = $plan->firstMove()?->forecast)
-                    <p>{{ $first->isOpen() ? 'Hook up at' : 'No setting can be recommended; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->print->percent($first->chance) }} likely to be in range.@if ($clearance = $plan->clearance($first)) Bar tips {{ $plan->print->length($clearance) }} clear.@endif</p>
+                    <p>{{ $first->isOpen() ? 'Hook up at' : 'No setting can be recommended; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->chance($first->chance) }} likely to be in range.@if ($clearance = $plan->clearance($first)) Bar tips {{ $plan->print->length($clearance) }} clear.@endif</p>
                     @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
                 @else
                     <p>The family of the hitch is not known yet.</p>
