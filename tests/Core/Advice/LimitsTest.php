@@ -27,56 +27,56 @@ use Yoke\Method\Goal;
 use Yoke\Statics\CoupledRig;
 
 /** A policy that lets nothing but what is named decide. */
-function only(float ...$limits): Policy
+function decidedBy(float ...$limits): Policy
 {
     return new Policy(...['sure' => 2.0, 'overUnsure' => 1.0, 'goodEnough' => 2.0, 'hopeless' => 0.0, 'worthReading' => 2.0, ...$limits]);
 }
 
-function at(Posterior $posterior, Policy $policy, int $readings = 1): Recommendation
+function advisedOn(Posterior $posterior, Policy $policy, int $readings = 1): Recommendation
 {
     return Knowing::advise($posterior, Knowing::hitch()->middle(), $readings, policy: $policy);
 }
 
 it('decides on the very limit of the shop\'s policy, and not beyond it', function (): void {
     $posterior = Knowing::rig(0.55, 1, 2.0);
-    $now = at($posterior, new Policy)->present;
-    $best = at($posterior, only())->forecast;
+    $now = advisedOn($posterior, new Policy)->present;
+    $best = advisedOn($posterior, decidedBy())->forecast;
     $near = 1e-9;
 
     expect($now->chance)->toBeGreaterThan(0.5)->toBeLessThan($best->chance)
-        ->and(at($posterior, only(sure: $now->chance))->action)->toBe(Action::Stop)
-        ->and(at($posterior, only(sure: $now->chance + $near))->action)->toBe(Action::Set)
-        ->and(at($posterior, only(sure: $now->chance, overUnsure: $now->over))->action)->toBe(Action::Stop)
-        ->and(at($posterior, only(sure: $now->chance, overUnsure: $now->over - $near))->action)->toBe(Action::Set)
-        ->and(at($posterior, only(worthReading: $now->chance))->action)->toBe(Action::ReadAgain)
-        ->and(at($posterior, only(worthReading: $now->chance + $near))->action)->toBe(Action::Set)
-        ->and(at($posterior, only(worthReading: $now->chance), 4)->action)->toBe(Action::Set)
-        ->and(at($posterior, only(worthReading: $now->chance), 3)->action)->toBe(Action::ReadAgain)
-        ->and(at($posterior, only(goodEnough: $now->chance))->action)->toBe(Action::Stop)
-        ->and(at($posterior, only(goodEnough: $now->chance))->reason)->toBe(Reason::GoodEnough)
-        ->and(at($posterior, only(goodEnough: $now->chance + $near))->action)->toBe(Action::Set)
-        ->and(at($posterior, only(hopeless: $best->chance))->reason)->not->toBe(Reason::BestChance)
-        ->and(at($posterior, only(hopeless: $best->chance - $near))->reason)->toBe(Reason::BestChance);
+        ->and(advisedOn($posterior, decidedBy(sure: $now->chance))->action)->toBe(Action::Stop)
+        ->and(advisedOn($posterior, decidedBy(sure: $now->chance + $near))->action)->toBe(Action::Set)
+        ->and(advisedOn($posterior, decidedBy(sure: $now->chance, overUnsure: $now->over))->action)->toBe(Action::Stop)
+        ->and(advisedOn($posterior, decidedBy(sure: $now->chance, overUnsure: $now->over - $near))->action)->toBe(Action::Set)
+        ->and(advisedOn($posterior, decidedBy(worthReading: $now->chance))->action)->toBe(Action::ReadAgain)
+        ->and(advisedOn($posterior, decidedBy(worthReading: $now->chance + $near))->action)->toBe(Action::Set)
+        ->and(advisedOn($posterior, decidedBy(worthReading: $now->chance), 4)->action)->toBe(Action::Set)
+        ->and(advisedOn($posterior, decidedBy(worthReading: $now->chance), 3)->action)->toBe(Action::ReadAgain)
+        ->and(advisedOn($posterior, decidedBy(goodEnough: $now->chance))->action)->toBe(Action::Stop)
+        ->and(advisedOn($posterior, decidedBy(goodEnough: $now->chance))->reason)->toBe(Reason::GoodEnough)
+        ->and(advisedOn($posterior, decidedBy(goodEnough: $now->chance + $near))->action)->toBe(Action::Set)
+        ->and(advisedOn($posterior, decidedBy(hopeless: $best->chance))->reason)->not->toBe(Reason::BestChance)
+        ->and(advisedOn($posterior, decidedBy(hopeless: $best->chance - $near))->reason)->toBe(Reason::BestChance);
 });
 
 it('never advises a setting past the over-restoring limit by a hair', function (): void {
     $posterior = Knowing::rig(0.6, 2, 1.5);
-    $one = array_values(array_filter(at($posterior, new Policy)->ranking, fn (SettingForecast $forecast): bool => $forecast->over > 0.01 && $forecast->over < 0.2))[0];
-    $isOpen = fn (float $limit): bool => array_values(array_filter(at($posterior, new Policy(overAllowed: $limit))->ranking, fn (SettingForecast $forecast): bool => $forecast->setting->equals($one->setting)))[0]->isOpen();
+    $one = array_values(array_filter(advisedOn($posterior, new Policy)->ranking, fn (SettingForecast $forecast): bool => $forecast->over > 0.01 && $forecast->over < 0.2))[0];
+    $isOpen = fn (float $limit): bool => array_values(array_filter(advisedOn($posterior, new Policy(overAllowed: $limit))->ranking, fn (SettingForecast $forecast): bool => $forecast->setting->equals($one->setting)))[0]->isOpen();
 
     expect($isOpen($one->over))->toBeTrue()->and($isOpen($one->over - 1e-9))->toBeFalse();
 });
 
 it('measures a best setting again before it is left undecided, and then says what it is worth', function (): void {
     $posterior = Knowing::rig(0.55, 1, 2.0);
-    $undecided = at($posterior, only(minute: 0.1), 1);
-    $decided = at($posterior, only(minute: 0.1), 4);
+    $undecided = advisedOn($posterior, decidedBy(minute: 0.1), 1);
+    $decided = advisedOn($posterior, decidedBy(minute: 0.1), 4);
 
     expect($undecided->present->chance)->toBeLessThan(Chances::SURE)
         ->and([$undecided->action, $undecided->reason])->toBe([Action::ReadAgain, Reason::ReadingIsCheaper])
         ->and([$decided->action, $decided->reason])->toBe([Action::Stop, Reason::NothingBetter])
         ->and($decided->forecast)->toBe($decided->present);
-    $sure = at(Knowing::rig(0.75, 2, 1.0), only(minute: 0.1), 1);
+    $sure = advisedOn(Knowing::rig(0.75, 2, 1.0), decidedBy(minute: 0.1), 1);
     expect($sure->present->chance)->toBeGreaterThan(Chances::SURE)
         ->and([$sure->action, $sure->reason])->toBe([Action::Stop, Reason::GoodEnough]);
 });
@@ -92,7 +92,7 @@ it('says of a hitch that cannot reach the range whether it is too weak or too st
 })->with(['weak' => [0.2, Reason::TooWeak], 'strong' => [1.4, Reason::TooStrong]]);
 
 it('names runners-up from the chance that is worth saying on, never the one that is advised', function (): void {
-    $advised = at(Knowing::rig(0.3, 2, 1.0), new Policy);
+    $advised = advisedOn(Knowing::rig(0.3, 2, 1.0), new Policy);
     $second = $advised->runnersUp(1, 0.0)[0];
 
     expect($advised->runnersUp(1, $second->chance))->toHaveCount(1)
@@ -145,7 +145,7 @@ it('finds a front over-restored by the smaller of its two chances, and nothing b
 
 it('counts no share below nothing, nor a chance past what over-restoring leaves', function (): void {
     foreach ([0.0, 0.02, 0.5, 0.98, 1.2] as $share) {
-        foreach (at(Knowing::rig($share, 1, 2.0), new Policy)->ranking as $forecast) {
+        foreach (advisedOn(Knowing::rig($share, 1, 2.0), new Policy)->ranking as $forecast) {
             expect($forecast->share()->mean())->toBeGreaterThanOrEqual(0.0)
                 ->and($forecast->chance)->toBeLessThanOrEqual(1.0 - $forecast->over)
                 ->and($forecast->excluded === Exclusion::OverRestored)->toBe($forecast->over > 0.10);
