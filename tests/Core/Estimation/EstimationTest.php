@@ -13,6 +13,7 @@ use Yoke\Estimation\ReadingError;
 use Yoke\Estimation\ReadingIdentity;
 use Yoke\Estimation\Residual;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\Suspect;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Simulation\SeededSource;
@@ -151,6 +152,36 @@ it('flags the one absurd reading among good ones, keeps it, and is not led astra
         ->and(restored($posterior)->mean())->toEqualWithDelta($clean->mean(), 2.5 * restored($posterior)->deviation())
         ->and(restored($posterior)->mean())->toEqualWithDelta($rig->taut($tension)->frontRestored(), 4 * restored($posterior)->deviation());
 })->with(['alone, half an inch high' => [0, 12.7], 'dropped, an inch low' => [2, -25.4], 'carried rear, ten over' => [5, 10.0], 'second alone' => [6, -12.7]]);
+
+it('accuses the one reading that is off and no other, however small or gross the error', function (int $times, int $which, float $off): void {
+    $prior = Priors::rig(0.2, 20.0, 25.0);
+    $readings = new Readings($prior->likelyRig(), $prior->likelyRig()->tensionFor(0.75));
+    $observations = [];
+    for ($i = 0; $i < $times; $i++) {
+        array_push($observations, ...$readings->threeStances());
+    }
+    foreach ($observations as $i => $one) {
+        $observations[$i] = new Observation($one->context, $one->observed, $one->value + ($i === $which ? $off : 0.0), $one->deviation, ReadingIdentity::named("reading {$i}"));
+    }
+    $posterior = fitted($observations, $prior);
+    $share = $posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored());
+
+    expect(array_map(fn (Suspect $suspect): string => $suspect->observation()->identity->key, $posterior->suspects))->toBe(["reading {$which}"])
+        ->and($share->mean())->toEqualWithDelta(0.75, 0.02);
+})->with([
+    'front carried, ten over, read once' => [1, 4, 10.0],
+    'front carried, eight over, read once' => [1, 4, 8.0],
+    'rear carried, six over, read twice' => [2, 5, 6.0],
+    'front carried, a decimetre over, read twice' => [2, 4, 90.0],
+    'front alone, a decimetre over' => [1, 0, 100.0],
+]);
+
+it('takes bars that lift a fender by little for hardly tight, and no more', function (): void {
+    $prior = Priors::rig(0.2, 20.0, 25.0);
+    $deviation = fn (float $tension): float => fitted((new Readings($prior->likelyRig(), $tension))->threeStances(), $prior)->value(RigPrior::TENSION)->deviation();
+
+    expect($deviation(-18.0))->toBeGreaterThan(8.0)->and($deviation(0.0))->toBeLessThan(6.5);
+});
 
 it('says of slack bars only that they are slack', function (): void {
     $rig = Priors::rig(0.2, 20.0, 25.0)->likelyRig();

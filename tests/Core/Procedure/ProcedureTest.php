@@ -102,6 +102,15 @@ it('takes steps in order, and leaves out none that must be done', function (): v
         ->and((new ProcedureProgress($steps, array_fill_keys(keysOf($steps), StepOutcome::Done)))->current())->toBeNull();
 });
 
+it('goes back no further than the gap that an answer opened', function (): void {
+    $steps = stepsOf(Occasion::Departure, 'cam-bar');
+    $keys = keysOf($steps);
+    $gapped = new ProcedureProgress($steps, [$keys[0] => StepOutcome::Done, $keys[2] => StepOutcome::Done]);
+
+    expect($gapped->last()?->key)->toBe($keys[0])->and($gapped->current()?->key)->toBe($keys[1])->and($gapped->taken())->toBe(2)
+        ->and((new ProcedureProgress($steps, [$keys[1] => StepOutcome::Done]))->last())->toBeNull();
+});
+
 it('shows no two signals alike', function (): void {
     $hands = array_map(fn (HandSignal $signal): string => (string) json_encode(array_slice($signal->hands(), 0, 2)), HandSignal::cases());
 
