@@ -44,7 +44,7 @@ Route::prefix('/card/{token}')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
-    Route::post('/taste', [Preferences::class, 'update'])->name('taste');
+    Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');
 
     Route::get('/', [Yard::class, 'show'])->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');

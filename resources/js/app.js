@@ -39,4 +39,4 @@ document.addEventListener('click', (event) => {
 document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
 document.querySelector('.setting-map .is-best')?.scrollIntoView({ block: 'center', inline: 'nearest' });
 window.scrollTo(0, 0);
-document.querySelector('[data-taste]')?.addEventListener('change', (event) => event.currentTarget.requestSubmit());
+document.querySelector('[data-preferences]')?.addEventListener('change', (event) => event.currentTarget.requestSubmit());

@@ -31,7 +31,7 @@ it('answers a page that is not there in words', function (string $address): void
 it('takes forms that no page of ours sent without falling over', function (): void {
     $this->post('/jobs', ['title' => ['a'], 'vehicle' => ['b'], 'wheelbase' => ['c' => ['d']], 'overhang' => "51\xC3\x28"])->assertRedirect('/jobs/new');
     $this->get('/jobs/new')->assertOk();
-    $this->post('/taste', ['fineness' => ['1 mm']])->assertSessionHasErrors('fineness');
+    $this->post('/preferences', ['fineness' => ['1 mm']])->assertSessionHasErrors('fineness');
     auth()->logout();
     $this->from('/sign-in')->post('/sign-in', ['email' => ['a'], 'password' => ['b']])->assertSessionHasErrors('email');
     $this->get('/sign-in')->assertOk();
@@ -51,9 +51,9 @@ it('says with every verdict that it is an aid, and promises no speed', function 
 
 it('gives each person a theme of their own', function (): void {
     $this->get('/')->assertSee('data-theme="sun"', false);
-    $this->post('/taste', ['theme' => 'dark']);
+    $this->post('/preferences', ['theme' => 'dark']);
     $this->get('/')->assertSee('data-theme="dark"', false);
-    $this->post('/taste', ['theme' => 'neon'])->assertSessionHasErrors('theme');
+    $this->post('/preferences', ['theme' => 'neon'])->assertSessionHasErrors('theme');
     $this->actingAs($this->person('Ibby Marsh', '1 mm'));
     $this->get('/')->assertSee('data-theme="sun"', false);
 });

@@ -175,9 +175,9 @@ it('shows each person the same heights in their own unit', function (): void {
     $this->tape($job, 'dropped', ['front' => '39', 'rear' => '37 1/2']);
 
     $this->get("/jobs/{$job->id}/alone?show=methods")->assertSee('value="38 1/2"', false)->assertSee('to the nearest 1/16 in');
-    $this->post('/taste', ['fineness' => '1 mm'])->assertRedirect();
+    $this->post('/preferences', ['fineness' => '1 mm'])->assertRedirect();
     $this->get("/jobs/{$job->id}/alone?show=methods")->assertSee('value="978 mm"', false)->assertSee('to the nearest 1 mm');
-    $this->post('/taste', ['fineness' => 'furlongs'])->assertSessionHasErrors('fineness');
+    $this->post('/preferences', ['fineness' => 'furlongs'])->assertSessionHasErrors('fineness');
 });
 
 it('lets no line of the tape log be changed or deleted', function (string $statement): void {

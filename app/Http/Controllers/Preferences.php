@@ -15,14 +15,14 @@ final class Preferences
 {
     public function update(Request $request): RedirectResponse
     {
-        /** @var array{fineness?: string, theme?: string} $taste */
-        $taste = $request->validate([
+        /** @var array{fineness?: string, theme?: string} $chosen */
+        $chosen = $request->validate([
             'fineness' => ['sometimes', Rule::enum(Fineness::class)],
             'theme' => ['sometimes', Rule::in(array_keys(User::THEMES))],
         ]);
         /** @var User $person */
         $person = $request->user();
-        $person->update($taste);
+        $person->update($chosen);
 
         return back();
     }

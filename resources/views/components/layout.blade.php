@@ -20,7 +20,7 @@
                 <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>New job</a>
             </nav>
             <div class="ml-auto flex items-center gap-2">
-                <form method="post" action="{{ route('taste') }}" class="flex items-center gap-2" data-taste>
+                <form method="post" action="{{ route('preferences') }}" class="flex items-center gap-2" data-preferences>
                     @csrf
                     <label class="sr-only" for="fineness">Units and fineness</label>
                     <select id="fineness" name="fineness">
