@@ -12,6 +12,7 @@ use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapedHeights;
+use App\Words\CautionWords;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
 use Yoke\Drawing\HitchSet;
@@ -185,7 +186,7 @@ final class BenchPage
     /** @return list<Caution> */
     public function cautions(): array
     {
-        return (new Plausibility($this->print))->cautions($this->heights);
+        return (new Plausibility)->cautions($this->heights);
     }
 
     /** The caution that stands beside a field, or an empty text. */
@@ -197,7 +198,7 @@ final class BenchPage
         }
         foreach ($this->cautions() as $caution) {
             if ($caution->stance === $place->stance && $caution->axle === $place->axle) {
-                return $caution->sentence;
+                return CautionWords::of($caution, $this->print);
             }
         }
 
@@ -209,7 +210,9 @@ final class BenchPage
         $one = $this->taped->at(new Place($right->stance, $right->axle, Side::Left));
         $other = $this->taped->at($right);
 
-        return $one === null || $other === null ? null : (new Plausibility($this->print))->sides($one, $other);
+        $apart = $one === null || $other === null ? null : (new Plausibility)->sidesApart($one, $other);
+
+        return $apart === null ? null : CautionWords::sides($apart, $this->print);
     }
 
     /** A word on stances that were not all taped the same way, or an empty text. */

@@ -6,7 +6,7 @@ namespace Yoke\Readings\Height;
 
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Units\Length;
 
 /**
  * Holds the heights of the three stances against what coupling and tensioning do to any rig: the tongue weight
@@ -23,79 +23,60 @@ final readonly class Plausibility
 
     private const SIDES_APART_MM = 25.0;
 
-    public function __construct(private LengthPrinter $print)
-    {
-    }
-
     /** @return list<Caution> at most one for each stance and axle */
     public function cautions(StanceHeights $heights): array
     {
         $cautions = [];
         foreach ([Stance::Dropped, Stance::Carried] as $stance) {
             foreach (Axle::cases() as $axle) {
-                $sentence = $this->tooFar($heights, $stance, $axle)
+                $cautions[] = $this->tooFar($heights, $stance, $axle)
                     ?? ($stance === Stance::Dropped ? $this->droppedTheWrongWay($heights, $axle) : $this->carriedTheWrongWay($heights, $axle));
-                if ($sentence !== null) {
-                    $cautions[] = new Caution($stance, $axle, $sentence);
-                }
             }
         }
 
-        return $cautions;
+        return array_values(array_filter($cautions, static fn (?Caution $caution): bool => $caution !== null));
     }
 
-    /** Whether the two fenders of one axle can stand so far apart. */
-    public function sides(HeightReading $left, HeightReading $right): ?string
+    /** How far the two fenders of one axle stand apart, where that is farther than they can; else null. */
+    public function sidesApart(HeightReading $left, HeightReading $right): ?Length
     {
         $apart = $left->height()->minus($right->height())->absolute();
 
-        return $apart->millimetres() <= self::SIDES_APART_MM
-            ? null
-            : sprintf('Left and right differ by %s. Read both again; is the ground level, and are the tyres at pressure?', $this->print->nearest($apart));
+        return $apart->millimetres() <= self::SIDES_APART_MM ? null : $apart;
     }
 
-    private function tooFar(StanceHeights $heights, Stance $stance, Axle $axle): ?string
+    private function tooFar(StanceHeights $heights, Stance $stance, Axle $axle): ?Caution
     {
         $rise = $heights->rise($stance, $axle);
-        if ($rise === null || abs($rise->millimetres()) <= self::FARTHEST_MM) {
-            return null;
-        }
 
-        return sprintf('This is %s from the alone height, farther than a rig moves. Expected a whole inch or unit slip: read it again.', $this->print->change($rise));
+        return $rise === null || abs($rise->millimetres()) <= self::FARTHEST_MM ? null : new Caution($stance, $axle, CautionKind::TooFar, $rise);
     }
 
-    private function droppedTheWrongWay(StanceHeights $heights, Axle $axle): ?string
+    private function droppedTheWrongWay(StanceHeights $heights, Axle $axle): ?Caution
     {
         $alone = $heights->at(Stance::Alone, $axle);
         $dropped = $heights->at(Stance::Dropped, $axle);
         $up = $axle === Axle::Front ? 1 : -1;
-        if ($alone === null || $dropped === null || ! $this->wrongWay($alone, $dropped, $up)) {
-            return null;
-        }
 
-        return $axle === Axle::Front
-            ? sprintf('Coupling lifts the front: expected more than its alone height, %s. Read both again; is the jack right up?', $this->print->nearest($alone->height()))
-            : sprintf('Coupling drops the rear: expected less than its alone height, %s. Read both again; is the jack right up?', $this->print->nearest($alone->height()));
+        return $alone === null || $dropped === null || ! $this->wrongWay($alone, $dropped, $up)
+            ? null
+            : new Caution(Stance::Dropped, $axle, $axle === Axle::Front ? CautionKind::FrontNotLifted : CautionKind::RearNotDropped, $alone->height());
     }
 
-    private function carriedTheWrongWay(StanceHeights $heights, Axle $axle): ?string
+    private function carriedTheWrongWay(StanceHeights $heights, Axle $axle): ?Caution
     {
         $dropped = $heights->at(Stance::Dropped, $axle);
         $carried = $heights->at(Stance::Carried, $axle);
         if ($dropped === null || $carried === null) {
             return null;
         }
-        if ($this->isDroppedTypedTwice($heights)) {
-            return 'The same as dropped at both ends: bars slack, or dropped typed in place of carried?';
-        }
-        $up = $axle === Axle::Front ? -1 : 1;
-        if (! $this->wrongWay($dropped, $carried, $up)) {
-            return null;
-        }
+        $kind = match (true) {
+            $this->isDroppedTypedTwice($heights) => CautionKind::SameAsDropped,
+            ! $this->wrongWay($dropped, $carried, $axle === Axle::Front ? -1 : 1) => null,
+            default => $axle === Axle::Front ? CautionKind::FrontNotBroughtDown : CautionKind::RearNotBroughtUp,
+        };
 
-        return $axle === Axle::Front
-            ? sprintf('The bars bring the front down: expected less than dropped, %s. Are dropped and carried swapped?', $this->print->nearest($dropped->height()))
-            : sprintf('The bars bring the rear up: expected more than dropped, %s. Are dropped and carried swapped?', $this->print->nearest($dropped->height()));
+        return $kind === null ? null : new Caution(Stance::Carried, $axle, $kind, $dropped->height());
     }
 
     private function isDroppedTypedTwice(StanceHeights $heights): bool
