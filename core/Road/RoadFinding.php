@@ -9,7 +9,7 @@ use Yoke\Procedure\Station;
 /** What a road test points at: a likely cause, and the station to revisit. */
 final readonly class RoadFinding
 {
-    public function __construct(public string $what, public string $why, public Station $station, public Severity $severity)
+    public function __construct(public RoadFindingKind $kind, public Station $station, public Severity $severity)
     {
     }
 }

@@ -66,15 +66,11 @@ final readonly class RoadTest
     private function ofSway(): array
     {
         return match ($this->felt(Feel::Sway)) {
-            'grew' => [
-                new RoadFinding('Sway that does not settle', 'It is not towed further so. Too little on the tongue is the first to look at, then nose-up and a light front.', Station::Brief, Severity::StopHere),
-                new RoadFinding('Sway control slack or worn', 'Faces, cams and pads, and the bars\' tension that feeds them.', Station::Sway, Severity::StopHere),
-            ],
-            'few' => [
-                new RoadFinding('Sway that settles slowly', 'Tongue share, nose and front axle, in this order; then the sway control itself.', Station::Sway, Severity::SeeTo),
-                new RoadFinding('Too little on the tongue', 'Weigh it: below 10 % of gross a trailer swings long.', Station::Brief, Severity::SeeTo),
-            ],
-            'once' => [new RoadFinding('Sway that settled at once', $this->felt(Feel::Wind) === 'strong' ? 'In strong wind that is what sway control is for; look at it all the same.' : 'Look at the sway control: in calm air there is a cause.', Station::Sway, $this->felt(Feel::Wind) === 'strong' ? Severity::Watch : Severity::SeeTo)],
+            'grew' => [new RoadFinding(RoadFindingKind::SwayGrew, Station::Brief, Severity::StopHere), new RoadFinding(RoadFindingKind::SwayControlSlack, Station::Sway, Severity::StopHere)],
+            'few' => [new RoadFinding(RoadFindingKind::SwaySettledSlowly, Station::Sway, Severity::SeeTo), new RoadFinding(RoadFindingKind::TooLittleOnTheTongue, Station::Brief, Severity::SeeTo)],
+            'once' => [$this->felt(Feel::Wind) === 'strong'
+                ? new RoadFinding(RoadFindingKind::SwayInWind, Station::Sway, Severity::Watch)
+                : new RoadFinding(RoadFindingKind::SwayInCalmAir, Station::Sway, Severity::SeeTo)],
             default => [],
         };
     }
@@ -83,8 +79,8 @@ final readonly class RoadTest
     private function ofSteering(): array
     {
         return match ($this->felt(Feel::Steering)) {
-            'light' => [new RoadFinding('Front axle light', 'The bars put back too little: measure carried again, and take the next move.', Station::BarsUp, Severity::SeeTo)],
-            'heavy' => [new RoadFinding('Front axle heavy', 'The bars may put back more than the front lost: never above its load alone.', Station::BarsUp, Severity::SeeTo)],
+            'light' => [new RoadFinding(RoadFindingKind::FrontLight, Station::BarsUp, Severity::SeeTo)],
+            'heavy' => [new RoadFinding(RoadFindingKind::FrontHeavy, Station::BarsUp, Severity::SeeTo)],
             default => [],
         };
     }
@@ -93,8 +89,10 @@ final readonly class RoadTest
     private function ofPorpoising(): array
     {
         return match ($this->felt(Feel::Porpoising)) {
-            'much' => [new RoadFinding('Porpoising', 'Much on the tongue, soft rear springs or dampers, or bars too soft for it: look at bar bend and ratings.', Station::Prove, Severity::SeeTo)],
-            'some' => [new RoadFinding('A little porpoising', $this->felt(Feel::Road) === 'smooth' ? 'On a smooth road it wants a look: dampers, tyres, bar bend.' : 'On such a road it is usual; dampers and tyres are worth a look.', Station::Prove, $this->felt(Feel::Road) === 'smooth' ? Severity::SeeTo : Severity::Watch)],
+            'much' => [new RoadFinding(RoadFindingKind::Porpoising, Station::Prove, Severity::SeeTo)],
+            'some' => [$this->felt(Feel::Road) === 'smooth'
+                ? new RoadFinding(RoadFindingKind::PorpoisingOnASmoothRoad, Station::Prove, Severity::SeeTo)
+                : new RoadFinding(RoadFindingKind::PorpoisingOnARoughRoad, Station::Prove, Severity::Watch)],
             default => [],
         };
     }
@@ -102,8 +100,6 @@ final readonly class RoadTest
     /** @return list<RoadFinding> */
     private function ofLorries(): array
     {
-        return $this->felt(Feel::Lorries) === 'pushed'
-            ? [new RoadFinding('Lorries push the rig about', 'Nose-up, a light front or a slack sway control; soft tyre walls do it, too.', Station::Sway, Severity::SeeTo)]
-            : [];
+        return $this->felt(Feel::Lorries) === 'pushed' ? [new RoadFinding(RoadFindingKind::LorriesPush, Station::Sway, Severity::SeeTo)] : [];
     }
 }

@@ -9,7 +9,7 @@
             <h2>{{ $drive->driven_at->format('j M H:i') }}, {{ $page->viewer->roadUnit()->distance($drive->distance_km) }}, up to {{ $page->viewer->roadUnit()->speed($drive->speed_kmh) }} <span class="who">{{ $drive->user->name }}</span></h2>
             @if ($findings === [])<p class="do-next is-in-range">Nothing that points at the set-up.</p>@endif
             @foreach ($findings as $finding)
-                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ $finding->what }} <span class="expected">{{ $finding->why }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ $finding->station->title() }}</a></p></div>
+                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ __("road.{$finding->kind->value}.what") }} <span class="expected">{{ __("road.{$finding->kind->value}.why") }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ $finding->station->title() }}</a></p></div>
             @endforeach
             <p class="sentence">@foreach (\Yoke\Road\Feel::cases() as $feel){{ $feel->asks() }}: {{ lcfirst($feel->answers()[$drive->felt[$feel->value]]) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
         </section>

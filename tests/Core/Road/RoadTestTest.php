@@ -6,6 +6,7 @@ use Yoke\Procedure\Station;
 use Yoke\Road\Exception\ImpossibleRoadTest;
 use Yoke\Road\Feel;
 use Yoke\Road\RoadFinding;
+use Yoke\Road\RoadFindingKind;
 use Yoke\Road\RoadTest;
 use Yoke\Road\Severity;
 use Yoke\Units\RoadUnit;
@@ -22,20 +23,20 @@ it('points at nothing where nothing was felt', function (): void {
     expect(drive()->findings())->toBe([])->and(drive()->swayed())->toBeFalse()->and(drive(['road' => 'rough', 'wind' => 'strong', 'lorries' => 'felt'])->findings())->toBe([]);
 });
 
-it('leads from what was felt to a station', function (array $felt, Station $station, Severity $severity): void {
+it('leads from what was felt to a station', function (array $felt, RoadFindingKind $kind, Station $station, Severity $severity): void {
     $first = drive($felt)->findings()[0];
 
-    expect($first->station)->toBe($station)->and($first->severity)->toBe($severity)->and($first->why)->toEndWith('.');
+    expect($first->station)->toBe($station)->and($first->severity)->toBe($severity)->and($first->kind)->toBe($kind);
 })->with([
-    'light steering' => [['steering' => 'light'], Station::BarsUp, Severity::SeeTo],
-    'heavy steering' => [['steering' => 'heavy'], Station::BarsUp, Severity::SeeTo],
-    'porpoising that went on' => [['porpoising' => 'much'], Station::Prove, Severity::SeeTo],
-    'a little of it on a rough road' => [['porpoising' => 'some', 'road' => 'rough'], Station::Prove, Severity::Watch],
-    'a little of it on a smooth one' => [['porpoising' => 'some', 'road' => 'smooth'], Station::Prove, Severity::SeeTo],
-    'pushed by lorries' => [['lorries' => 'pushed'], Station::Sway, Severity::SeeTo],
-    'sway that settled at once in a gale' => [['sway' => 'once', 'wind' => 'strong'], Station::Sway, Severity::Watch],
-    'the same in calm air' => [['sway' => 'once', 'wind' => 'calm'], Station::Sway, Severity::SeeTo],
-    'sway that grew, over all else' => [['sway' => 'grew', 'steering' => 'light'], Station::Brief, Severity::StopHere],
+    'light steering' => [['steering' => 'light'], RoadFindingKind::FrontLight, Station::BarsUp, Severity::SeeTo],
+    'heavy steering' => [['steering' => 'heavy'], RoadFindingKind::FrontHeavy, Station::BarsUp, Severity::SeeTo],
+    'porpoising that went on' => [['porpoising' => 'much'], RoadFindingKind::Porpoising, Station::Prove, Severity::SeeTo],
+    'a little of it on a rough road' => [['porpoising' => 'some', 'road' => 'rough'], RoadFindingKind::PorpoisingOnARoughRoad, Station::Prove, Severity::Watch],
+    'a little of it on a smooth one' => [['porpoising' => 'some', 'road' => 'smooth'], RoadFindingKind::PorpoisingOnASmoothRoad, Station::Prove, Severity::SeeTo],
+    'pushed by lorries' => [['lorries' => 'pushed'], RoadFindingKind::LorriesPush, Station::Sway, Severity::SeeTo],
+    'sway that settled at once in a gale' => [['sway' => 'once', 'wind' => 'strong'], RoadFindingKind::SwayInWind, Station::Sway, Severity::Watch],
+    'the same in calm air' => [['sway' => 'once', 'wind' => 'calm'], RoadFindingKind::SwayInCalmAir, Station::Sway, Severity::SeeTo],
+    'sway that grew, over all else' => [['sway' => 'grew', 'steering' => 'light'], RoadFindingKind::SwayGrew, Station::Brief, Severity::StopHere],
 ]);
 
 it('puts what stops the rig first, whatever was felt', function (): void {
@@ -45,7 +46,7 @@ it('puts what stops the rig first, whatever was felt', function (): void {
                 $order = array_map(fn (RoadFinding $finding): int => (int) array_search($finding->severity, [Severity::StopHere, Severity::SeeTo, Severity::Watch], true), drive(compact('sway', 'porpoising', 'steering'))->findings());
                 $sorted = $order;
                 sort($sorted);
-                expect($order)->toBe($sorted)->and(implode(' ', array_column(drive(compact('sway', 'porpoising', 'steering'))->findings(), 'why')))->not->toMatch('/\d+ ?(km\/h|mph)/');
+                expect($order)->toBe($sorted);
             }
         }
     }
