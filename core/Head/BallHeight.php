@@ -68,7 +68,7 @@ final readonly class BallHeight
 
         return [
             new Term('Tongue weight, level and bars off', Load::ofKilograms($rig->trailer()->tongueWeight)),
-            new Term("Bars, at the hook-up point, that put back {$percent} % of the front axle load", Load::ofKilograms($carried->barLoad())),
+            new Term("Bars, at the hook-up point, that restore {$percent} % of the front axle load", Load::ofKilograms($carried->barLoad())),
             new Term('Load that the trailer leaves on the vehicle', Load::ofKilograms($carried->load)),
             new Term('The rear axle gains', Load::ofKilograms($carried->rearLoad())),
             new Term(sprintf('Rear springs of %.1f kg/mm sink by', $rig->vehicle()->rearRate), Length::ofMillimetres(-$carried->rearRise())),

@@ -20,12 +20,9 @@ final readonly class CountedThreads
         return $this->left === $this->right ? Answer::Yes : Answer::No;
     }
 
-    /** What to do, in a sentence, or an empty text. */
-    public function says(): string
+    /** By how many the slacker side is to be turned up: the left above 0, the right below. */
+    public function toTurn(): int
     {
-        $off = abs($this->left - $this->right);
-        $slack = $this->left < $this->right ? 'left' : 'right';
-
-        return $off === 0 ? '' : sprintf('Left %d, right %d: turn the %s side up by %d, or the other back, and count again.', $this->left, $this->right, $slack, $off);
+        return $this->right - $this->left;
     }
 }

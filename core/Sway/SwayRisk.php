@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Yoke\Sway;
 
+use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
 
 /** One thing about a rig that invites sway, or may. */
 final readonly class SwayRisk
 {
     /**
-     * @param  string  $what  short, as a heading
      * @param  float  $weight  how strongly it invites, or how likely it is there: 0 to 1, to rank by
-     * @param  string  $why  with the rig's own figures
      * @param  Station  $station  where it is mended
+     * @param  Normal|null  $figure  the rig's own: a share of gross, or of the front axle load; degrees nose-up; mm of bar bend, or of the cams' way
+     * @param  list<SwayCheck>  $checks  that found it, or that nobody answered
      */
-    public function __construct(public string $what, public float $weight, public string $why, public string $remedy, public Station $station)
+    public function __construct(public SwayRiskKind $kind, public float $weight, public Station $station, public ?Normal $figure = null, public array $checks = [])
     {
     }
 }

@@ -67,51 +67,50 @@ final readonly class SwayRisks
         foreach ($checks as $check) {
             $answer = $answers[$check->key] ?? null;
             if ($answer === Answer::No) {
-                $found[] = new SwayRisk('Not so', self::FOUND, "{$check->says}: found otherwise at the look.", $check->remedy, $check->station);
+                $found[] = new SwayRisk(SwayRiskKind::FoundOtherwise, self::FOUND, $check->station, null, [$check]);
             }
-            $open = $answer === null ? [...$open, $check->says] : $open;
+            $open = $answer === null ? [...$open, $check] : $open;
         }
 
-        return $open === [] ? $found : [...$found, new SwayRisk('Not looked at yet', self::NOT_LOOKED, implode('; ', $open).'.', 'Look at each, and answer.', Station::Sway)];
+        return $open === [] ? $found : [...$found, new SwayRisk(SwayRiskKind::NotLookedAt, self::NOT_LOOKED, Station::Sway, null, $open)];
     }
 
     private function tongue(): SwayRisk
     {
         $share = $this->predict(static fn (Attitude $carried): float => $carried->rig()->trailer()->tongueWeight / $carried->rig()->trailer()->weight);
 
-        return new SwayRisk('Too little on the tongue', $share->chanceBelow(self::LEAST_SHARE), sprintf('%.1f ± %.1f %% of the gross trailer weight is on it; 10 %% is the least.', 100 * $share->mean(), 100 * $share->deviation()), 'Move load ahead of the axles, or off the tail; the load planner says how much.', Station::Brief);
+        return new SwayRisk(SwayRiskKind::TooLittleOnTheTongue, $share->chanceBelow(self::LEAST_SHARE), Station::Brief, $share);
     }
 
     private function noseUp(): SwayRisk
     {
         $pitch = $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees());
 
-        return new SwayRisk('Trailer nose-up', 1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees), sprintf('It stands %.1f ± %.1f° %s.', abs($pitch->mean()), $pitch->deviation(), $pitch->mean() > 0.0 ? 'nose-up' : 'nose-down'), 'Lower the head a hole, and set the tension again.', Station::Head);
+        return new SwayRisk(SwayRiskKind::NoseUp, 1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees), Station::Head, $pitch);
     }
 
     private function lightFront(): SwayRisk
     {
         $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
 
-        return new SwayRisk('Front axle light', $share->chanceBelow($this->band->from), sprintf('%.0f ± %.0f %% of what coupling took off it is put back; the band begins at %.0f %%.', 100 * $share->mean(), 100 * $share->deviation(), 100 * $this->band->from), 'More tension: the next move says how much.', Station::BarsUp);
+        return new SwayRisk(SwayRiskKind::FrontLight, $share->chanceBelow($this->band->from), Station::BarsUp, $share);
     }
 
     private function slackBars(): SwayRisk
     {
         $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
 
-        return new SwayRisk('Sway control slack with its bars', $this->control->isFedByBars() ? $bend->chanceBelow($this->tolerances->bentMm) : 0.0, sprintf('The bars bend %.0f ± %.0f mm; friction and cams live on their load.', $bend->mean(), $bend->deviation()), 'More tension, within the band.', Station::BarsUp);
+        return new SwayRisk(SwayRiskKind::SlackBars, $this->control->isFedByBars() ? $bend->chanceBelow($this->tolerances->bentMm) : 0.0, Station::BarsUp, $bend);
     }
 
     /** @return list<SwayRisk> */
     private function cams(?CamCentring $cams): array
     {
         return $this->control !== SwayControl::Cam || $cams === null || $cams->isCentred() ? [] : [new SwayRisk(
-            'Cams off the bars\' crown',
+            $cams->toMove()->isNegative() ? SwayRiskKind::CamsTooFarForward : SwayRiskKind::CamsTooFarBack,
             min(1.0, abs($cams->toMove()->millimetres()) / self::CAMS_LOST_MM),
-            sprintf('They stand %.0f mm too far %s.', abs($cams->toMove()->millimetres()), $cams->toMove()->isNegative() ? 'forward' : 'back'),
-            sprintf('Move both cam brackets %.0f mm %s the ball, the rig straight and carried.', abs($cams->toMove()->millimetres()), $cams->toMove()->isNegative() ? 'away from' : 'towards'),
             Station::Sway,
+            Normal::of($cams->toMove()->millimetres(), 0.0),
         )];
     }
 

@@ -18,7 +18,7 @@ final readonly class SwaySetUp
 
     /**
      * @param  float  $tongue  share of gross on it
-     * @param  float  $restored  share of the front axle load put back
+     * @param  float  $restored  restored share of the front axle load
      * @param  Torque|null  $friction  null where no bar rubs
      */
     public function __construct(public float $tongue, public Angle $pitch, public float $restored, public ?Torque $friction)
@@ -34,16 +34,21 @@ final readonly class SwaySetUp
         return new self($trailer->tongueWeight / $trailer->weight, $carried->trailerPitchAngle(), $carried->frontRestored(), $control->rubsAtHookUp() ? $moment->of($carried) : null);
     }
 
-    /** @return list<string> what invites sway more than it did before, a sentence each */
+    /** @return list<SwayChange> what invites sway more than it did before */
     public function worseThan(self $before): array
     {
-        $friction = $this->friction === null || $before->friction === null || $before->friction->newtonMetres() <= 0.0 ? 0.0 : $this->friction->newtonMetres() / $before->friction->newtonMetres() - 1.0;
+        [$rubs, $rubbed] = [$this->friction?->newtonMetres() ?? 0.0, $before->friction?->newtonMetres() ?? 0.0];
+        $changes = [
+            [$this->tongue < $before->tongue - self::SAME['tongue'], SwayChangeKind::LessOnTheTongue, $this->tongue, $before->tongue],
+            [$this->pitch->degrees() > $before->pitch->degrees() + self::SAME['pitch'], SwayChangeKind::NoseHigher, $this->pitch->degrees(), $before->pitch->degrees()],
+            [$this->restored < $before->restored - self::SAME['restored'], SwayChangeKind::FrontLighter, $this->restored, $before->restored],
+            [$this->friction !== null && $rubs < (1.0 - self::SAME['friction']) * $rubbed, SwayChangeKind::LessFriction, $rubs, $rubbed],
+        ];
+        $worse = [];
+        foreach ($changes as [$isWorse, $kind, $now, $then]) {
+            $worse = $isWorse ? [...$worse, new SwayChange($kind, $now, $then)] : $worse;
+        }
 
-        return array_values(array_filter([
-            $this->tongue < $before->tongue - self::SAME['tongue'] ? sprintf('Less on the tongue: %.1f %% of gross, %.1f %% before.', 100 * $this->tongue, 100 * $before->tongue) : '',
-            $this->pitch->degrees() > $before->pitch->degrees() + self::SAME['pitch'] ? sprintf('The nose is higher by %.1f°.', $this->pitch->degrees() - $before->pitch->degrees()) : '',
-            $this->restored < $before->restored - self::SAME['restored'] ? sprintf('The front axle is lighter: %.0f %% put back, %.0f %% before.', 100 * $this->restored, 100 * $before->restored) : '',
-            $friction < -self::SAME['friction'] ? sprintf('The bars rub less, by %.0f %%.', -100 * $friction) : '',
-        ], static fn (string $sentence): bool => $sentence !== ''));
+        return $worse;
     }
 }

@@ -12,6 +12,8 @@ it('has a text for every key that the core hands out', function (): void {
         ->and($texts(Yoke\Readings\Height\CautionKind::cases(), 'caution.'))->toHaveCount(7)
         ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.why'))->each->not->toMatch('/\d+ ?(km\/h|mph)/')
         ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.what'))->toHaveCount(12)
+        ->and($texts(Yoke\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))->toHaveCount(9)
+        ->and($texts(Yoke\Sway\SwayChangeKind::cases(), 'sway.worse.'))->toHaveCount(4)
         ->and($texts(Yoke\Ratings\RatedPart::cases(), 'rating.'))->toHaveCount(19)
         ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))->toHaveCount(count(Yoke\Advice\Reason::cases()))
         ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))->toHaveCount(6)

@@ -10,6 +10,8 @@ use App\Models\RoadDrive;
 use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
+use App\Words\SwayWords;
+use App\Words\Text;
 use Yoke\Family\HitchFamily;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
@@ -20,6 +22,7 @@ use Yoke\Sway\CountedThreads;
 use Yoke\Sway\FrictionMoment;
 use Yoke\Sway\SwayCheck;
 use Yoke\Sway\SwayRisk;
+use Yoke\Sway\SwayRiskKind;
 use Yoke\Sway\SwayRisks;
 use Yoke\Sway\SwaySetUp;
 use Yoke\Units\Angle;
@@ -64,10 +67,17 @@ final readonly class SwayPage
     /** What counted threads ask for, or an empty text. */
     public function counted(?CheckAnswer $answer): string
     {
-        return $answer?->counted !== null && preg_match('/^(\d+)\/(\d+)$/', $answer->counted, $threads) === 1 ? (new CountedThreads((int) $threads[1], (int) $threads[2]))->says() : '';
+        return $answer?->counted !== null && preg_match('/^(\d+)\/(\d+)$/', $answer->counted, $threads) === 1 ? $this->turn(new CountedThreads((int) $threads[1], (int) $threads[2]), $threads[1], $threads[2]) : '';
     }
 
-    /** @return list<SwayRisk> strongest first */
+    private function turn(CountedThreads $counted, string $left, string $right): string
+    {
+        $by = $counted->toTurn();
+
+        return $by === 0 ? '' : Text::of('sway.threads', ['left' => $left, 'right' => $right, 'slack' => $by > 0 ? 'left' : 'right', 'by' => (string) abs($by)]);
+    }
+
+    /** @return list<array{what: string, why: string, remedy: string, risk: SwayRisk}> strongest first */
     public function invitations(): array
     {
         $family = $this->family();
@@ -78,20 +88,24 @@ final readonly class SwayPage
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
         $trial = $this->analysed->current();
+        $words = new SwayWords($this->print, $this->analysed->goal->band);
         $felt = $this->felt();
         $found = $trial === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
             : (new SwayRisks($this->analysed->posterior(), $trial, $this->analysed->goal->band, $family->wording()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
 
-        return $felt === null ? $found : [$felt, ...$found];
+        return [
+            ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
+            ...array_map(static fn (SwayRisk $risk): array => [...$words->of($risk), 'risk' => $risk], $found),
+        ];
     }
 
-    /** Sway that was felt on the latest road test at the setting that is on; null where none was. */
-    private function felt(): ?SwayRisk
+    /** @return array{SwayRisk, string}|null sway that was felt on the latest road test at the setting that is on, and when */
+    private function felt(): ?array
     {
         $drive = $this->job->roadDrives->last(fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried));
 
-        return $drive?->core()->swayed() === true ? new SwayRisk('Sway was felt on the road', 1.0, "On the road test of {$drive->driven_at->format('j M H:i')}, at this setting.", 'Find the cause among what follows before it is towed again.', Station::Road) : null;
+        return $drive?->core()->swayed() === true ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->format('j M H:i')] : null;
     }
 
     /** Whether the carried rig was read, so that figures can be computed. */
@@ -125,7 +139,7 @@ final readonly class SwayPage
             /** @var Job $job */
             $before = $this->setUp($this->analysed->shop->of($job));
             if ($now !== null && $before !== null) {
-                $lines[] = [$job->title, $job->booked_on->format('j M Y'), $now->worseThan($before)];
+                $lines[] = [$job->title, $job->booked_on->format('j M Y'), array_map((new SwayWords($this->print, $this->analysed->goal->band))->worse(...), $now->worseThan($before))];
             }
         }
 

@@ -7,9 +7,9 @@
     @else
         <ol class="invitations">
             @foreach ($sway->invitations() as $one)
-                <li @class(['is-strong' => $one->weight >= 0.5])>
-                    <p><strong>{{ $one->what }}</strong> <span class="who">{{ $one->why }}</span></p>
-                    <p class="sentence">{{ $one->remedy }} @if ($one->station !== $page->station)<a href="{{ route('bench', [$page->job, $one->station->value]) }}">{{ $one->station->title() }}</a>@endif</p>
+                <li @class(['is-strong' => $one['risk']->weight >= 0.5])>
+                    <p><strong>{{ $one['what'] }}</strong> <span class="who">{{ $one['why'] }}</span></p>
+                    <p class="sentence">{{ $one['remedy'] }} @if ($one['risk']->station !== $page->station)<a href="{{ route('bench', [$page->job, $one['risk']->station->value]) }}">{{ $one['risk']->station->title() }}</a>@endif</p>
                 </li>
             @endforeach
         </ol>

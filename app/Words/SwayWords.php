@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Yoke\Method\Band;
+use Yoke\Sway\SwayChange;
+use Yoke\Sway\SwayChangeKind;
+use Yoke\Sway\SwayCheck;
+use Yoke\Sway\SwayRisk;
+use Yoke\Sway\SwayRiskKind;
+use Yoke\Units\Length;
+
+/** What invites sway, in a person's words and units. */
+final readonly class SwayWords
+{
+    public function __construct(private QuantityWords $print, private Band $band)
+    {
+    }
+
+    /**
+     * @param  array<string, string>  $with  what the risk itself does not know
+     * @return array{what: string, why: string, remedy: string}
+     */
+    public function of(SwayRisk $risk, array $with = []): array
+    {
+        $with += $this->facts($risk);
+        $text = static fn (string $part): string => Text::of("sway.{$risk->kind->value}.{$part}", $with);
+
+        return ['what' => $text('what'), 'why' => $text('why'), 'remedy' => $text('remedy')];
+    }
+
+    public function worse(SwayChange $change): string
+    {
+        [$now, $before] = [$change->now, $change->before];
+
+        return Text::of("sway.worse.{$change->kind->value}", match ($change->kind) {
+            SwayChangeKind::LessOnTheTongue => ['now' => sprintf('%.1f', 100 * $now), 'before' => sprintf('%.1f', 100 * $before)],
+            SwayChangeKind::NoseHigher => ['by' => sprintf('%.1f', $now - $before)],
+            SwayChangeKind::FrontLighter => ['now' => (string) round(100 * $now), 'before' => (string) round(100 * $before)],
+            SwayChangeKind::LessFriction => ['by' => (string) round(100 * (1 - $now / $before))],
+        });
+    }
+
+    /** @return array<string, string> */
+    private function facts(SwayRisk $risk): array
+    {
+        $checks = ['checks' => implode('; ', array_map(static fn (SwayCheck $check): string => $check->says, $risk->checks)), 'remedy' => $risk->checks[0]->remedy ?? ''];
+        $figure = $risk->figure;
+        if ($figure === null) {
+            return $checks;
+        }
+        [$scale, $format] = match ($risk->kind) {
+            SwayRiskKind::TooLittleOnTheTongue => [100.0, '%.1f ± %.1f'],
+            SwayRiskKind::NoseUp => [1.0, '%.1f ± %.1f'],
+            default => [100.0, '%.0f ± %.0f'],
+        };
+        $length = fn (float $millimetres): string => $this->print->length(Length::ofMillimetres(abs($millimetres)));
+
+        return [...$checks, 'figure' => sprintf($format, $scale * $figure->mean(), $scale * $figure->deviation()), 'length' => $length($figure->mean()), 'doubt' => $length($figure->deviation()), 'from' => (string) round(100 * $this->band->from)];
+    }
+}
