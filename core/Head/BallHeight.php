@@ -32,7 +32,7 @@ final readonly class BallHeight
     }
 
     /**
-     * @param  float  $share  of the front axle load that the bars are to put back, 0 to 1
+     * @param  float  $share  of the front axle load that the bars are to restore, 0 to 1
      * @param  Angle  $pitch  of the carried trailer, nose-up positive
      * @return Normal ball over level coupler, mm
      */

@@ -57,7 +57,7 @@ final readonly class WhyItMoved
     }
 
     /**
-     * The share that the rig would put back with what travels now, if nothing else had changed.
+     * The share that the rig would restore with what travels now, if nothing else had changed.
      *
      * @param  list<Item>  $before
      * @param  list<Item>  $after

@@ -73,7 +73,7 @@ final readonly class LoadedState
         return $this->likely->carried($this->tension());
     }
 
-    /** Of the front axle load that this load takes off bars off, the share put back at the setting that is on. */
+    /** Of the front axle load that this load takes off bars off, the share restored at the setting that is on. */
     public function restored(): Normal
     {
         $tensionOffset = $this->tensionOffset();

@@ -118,7 +118,7 @@ final readonly class Attitude
         return $this->rearRise() - $this->rig->vehicle()->overhang * $this->vehiclePitch() + $this->rig->bars()->ballOverCoupler;
     }
 
-    /** Share of the front axle load lost by coupling that the bars put back; 0 with bars off, 1 as heavy as alone. */
+    /** Share of the front axle load lost by coupling that the bars restored; 0 with bars off, 1 as heavy as alone. */
     public function frontRestored(): float
     {
         $dropped = -$this->loadDropped * $this->rig->vehicle()->overhang / $this->rig->vehicle()->wheelbase;

@@ -64,7 +64,7 @@ final readonly class PastSetUp
         return $this->workup?->posterior()->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
     }
 
-    /** Share of the front axle load put back, as all readings tell it. */
+    /** Share of the front axle load restored, as all readings tell it. */
     public function restored(): ?Normal
     {
         return $this->verdict()?->share;

@@ -37,7 +37,7 @@ final readonly class Weighing
         return $load === null ? null : Normal::of($load->mean() + $correction, $load->deviation());
     }
 
-    /** The share of the front axle load that a carried ticket finds put back; null where the front shared its platform, or lost nothing. */
+    /** The share of the front axle load that a carried ticket finds restored; null where the front shared its platform, or lost nothing. */
     public function restored(Ticket $carried): ?Normal
     {
         $alone = $this->alone->axle(WeighedAxle::Front)?->kilograms();
@@ -69,7 +69,7 @@ final readonly class Weighing
     }
 
     /**
-     * What a step of an adjuster is worth in the share put back, by two carried tickets; null where it cannot be told.
+     * What a step of an adjuster is worth in the share restored, by two carried tickets; null where it cannot be told.
      *
      * @param  float  $steps  from one setting to the other; not 0
      */

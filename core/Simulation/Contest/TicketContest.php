@@ -72,7 +72,7 @@ final readonly class TicketContest
         return (new Estimation($lot->told, $observations))->posterior();
     }
 
-    /** Slack bars put back nothing; the doubt is that of the taut side. */
+    /** Slack bars restore nothing; the doubt is that of the taut side. */
     private function share(Posterior $posterior): Normal
     {
         $taut = $posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored());
