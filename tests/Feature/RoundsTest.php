@@ -45,7 +45,7 @@ it('names the next move from the first minute, and again after each hook-up', fu
 
     hookUp($this, $this->work, ['link' => 3])->assertRedirect("/jobs/{$this->work->id}/bars-up")->assertSessionHasNoErrors();
     $this->tape($this->work, 'bars-up', ['front' => '963 mm', 'rear' => '931 mm'], ['rolled' => '1']);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('tighter, to link')->assertSee('Expect front')->assertSee('on the front axle')->assertSee('link 3, 3 washers');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('tighter, to link')->assertSee('Expect front')->assertSee('This moves about: front axle')->assertSee('link 3, 3 washers');
 
     hookUp($this, $this->work, ['link' => 4.5]);
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('data-draft="job-1-carried-2"', false);
