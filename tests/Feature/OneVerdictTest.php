@@ -65,6 +65,7 @@ it('moves the range of a self-levelling rig on every page, and says both figures
     expect(array_unique($figures, SORT_REGULAR))->toHaveCount(1)
         ->and((int) $figures[0][1])->toBeLessThan((int) $figures[0][0] - 10);
     $this->get("/jobs/{$job->id}/bars-up")->assertSee('Too little')->assertSee('% is left once the levelling is on')->assertSee('tighter');
+    $this->get("/jobs/{$job->id}/sway-control")->assertSee('the range begins at')->assertDontSee('the range begins at 50 %');
     expect(Artisan::call('yoke:advise', ['file' => tap(tempnam(sys_get_temp_dir(), 'job'), fn (string $file) => file_put_contents($file, json_encode(levelledCase())))]))->toBe(0);
     $advice = json_decode(trim(Artisan::output()), true);
     expect($advice['methods']['front_restoration']['after_levelling'])->toBeLessThan($advice['methods']['front_restoration']['value'] - 0.02);

@@ -13,6 +13,7 @@ use App\Words\QuantityWords;
 use App\Words\SwayWords;
 use App\Words\Text;
 use Yoke\Family\HitchFamily;
+use Yoke\Method\Band;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
@@ -88,16 +89,22 @@ final readonly class SwayPage
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
         $trial = $this->analysed->current();
-        $words = new SwayWords($this->print, $this->analysed->goal->band);
+        $words = new SwayWords($this->print, $this->range());
         $felt = $this->felt();
         $found = $trial === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->analysed->posterior(), $trial, $this->analysed->goal->band, $family->wording()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
+            : (new SwayRisks($this->analysed->posterior(), $trial, $this->range(), $family->wording()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
 
         return [
             ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
             ...array_map(static fn (SwayRisk $risk): array => [...$words->of($risk), 'risk' => $risk], $found),
         ];
+    }
+
+    /** What has to be restored when it is measured, so that levelling leaves enough of it on the road. */
+    private function range(): Band
+    {
+        return $this->analysed->analysis()->verdict()->range ?? $this->analysed->goal->band;
     }
 
     /** @return array{SwayRisk, string}|null sway that was felt on the latest road test at the setting that is on, and when */
@@ -139,7 +146,7 @@ final readonly class SwayPage
             /** @var Job $job */
             $before = $this->setUp($this->analysed->shop->of($job));
             if ($now !== null && $before !== null) {
-                $lines[] = [$job->title, $job->booked_on->format('j M Y'), array_map((new SwayWords($this->print, $this->analysed->goal->band))->worse(...), $now->worseThan($before))];
+                $lines[] = [$job->title, $job->booked_on->format('j M Y'), array_map((new SwayWords($this->print, $this->range()))->worse(...), $now->worseThan($before))];
             }
         }
 
