@@ -9,6 +9,8 @@ export async function signIn(page) {
     await page.keyboard.type(account.password);
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'Yard' })).toBeVisible();
+    // Keys work once the page's scripts run.
+    await page.waitForLoadState('load');
 }
 
 /** The address of a demo job's station. */
