@@ -37,6 +37,9 @@ final class JobAnalysis
 
     private ?Recommendation $recommendation = null;
 
+    /** @var list<InstrumentEvidence>|null */
+    private ?array $evidence = null;
+
     private readonly InstrumentReadings $instruments;
 
     /**
@@ -105,7 +108,7 @@ final class JobAnalysis
     /** @return list<InstrumentEvidence> what each instrument that read the hook-up says for itself */
     public function evidence(): array
     {
-        return $this->instruments->evidence($this->stances());
+        return $this->evidence ??= $this->instruments->evidence($this->stances());
     }
 
     /** @return list<Disagreement> */
