@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Analysis;
 
 use Yoke\Advice\StanceEvaluator;
-use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Fits;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Suspect;
@@ -29,7 +29,7 @@ final readonly class InstrumentReadings
     private const SUSPECT = 0.5;
 
     /** @param  list<Observation>  $observations */
-    public function __construct(private RigPrior $prior, private array $observations, private Goal $goal, private ?CurrentSetting $current)
+    public function __construct(private RigPrior $prior, private array $observations, private Goal $goal, private ?CurrentSetting $current, private Fits $fits)
     {
     }
 
@@ -88,7 +88,7 @@ final readonly class InstrumentReadings
     {
         $open = $this->prior->withTension(Normal::of($this->prior->likely(RigPrior::TENSION), max(self::OPEN_MM, $this->prior->worth(RigPrior::TENSION, 0.0))));
 
-        return new StanceEvaluator((new Estimation($open, $own))->posterior(), $this->goal);
+        return new StanceEvaluator($this->fits->asRead($open, $own), $this->goal);
     }
 
     /** @return list<Instrument> that read the hook-up that is on */

@@ -12,7 +12,8 @@ use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\StanceEvaluator;
 use Yoke\Advice\TensionAdvice;
-use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Fits;
+use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\RigPrior;
@@ -31,7 +32,7 @@ use Yoke\Statics\CoupledRig;
  */
 final class JobAnalysis
 {
-    private ?Posterior $posterior;
+    private ?Posterior $posterior = null;
 
     private ?StanceEvaluator $stances = null;
 
@@ -47,7 +48,6 @@ final class JobAnalysis
      * @param  list<Observation>  $observations
      * @param  HitchSettings|null  $hitch  null until the hitch's family is known
      * @param  CurrentSetting|null  $current  the hook-up that is on; null while nothing was read carried
-     * @param  Posterior|null  $kept  the same fit from before
      */
     public function __construct(
         private readonly RigPrior $prior,
@@ -56,15 +56,14 @@ final class JobAnalysis
         private readonly Policy $policy,
         private readonly ?HitchSettings $hitch,
         public readonly ?CurrentSetting $current,
-        ?Posterior $kept = null,
+        private readonly Fits $fits = new FreshFits,
     ) {
-        $this->posterior = $kept;
-        $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current);
+        $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current, $fits);
     }
 
     public function posterior(): Posterior
     {
-        return $this->posterior ??= (new Estimation($this->prior, $this->observations))->posterior();
+        return $this->posterior ??= $this->fits->posterior($this->prior, $this->observations);
     }
 
     public function stances(): StanceEvaluator

@@ -46,7 +46,7 @@ final readonly class Estimation
     public function posterior(): Posterior
     {
         $errors = new ReadingErrors;
-        $fit = $errors->withoutGross($this->fit(array_fill(0, count($this->observations), 1.0)), $this->fit(...), $this->beforehand(...));
+        $fit = $errors->withoutGross($this->fit($this->inFull()), $this->fit(...), $this->beforehand(...));
         for ($i = 0; $i < self::WEIGHINGS; $i++) {
             $weighed = $errors->weigh($fit);
             if (min([1.0, ...$weighed, ...$fit->weights]) > self::SOUND || $this->areAlike($weighed, $fit->weights)) {
@@ -54,13 +54,32 @@ final readonly class Estimation
             }
             $fit = $this->evidence->fit($weighed, $this->evidence->settle($fit->at, $weighed));
         }
+
+        return $this->of($fit, $errors->suspects($fit->residuals));
+    }
+
+    /** The same with every reading taken as it was read: none counts less, none is suspected. */
+    public function asRead(): Posterior
+    {
+        return $this->of($this->fit($this->inFull()), []);
+    }
+
+    /** @param  list<Suspect>  $suspects */
+    private function of(Fit $fit, array $suspects): Posterior
+    {
         [$at, $covariance] = [$fit->at, $fit->covariance];
         $telling = $this->slack->withoutNearlySlack($at, $fit->weights);
         if ($telling !== $fit->weights) {
             [$at, $covariance] = $this->slack->belowSomething($at, $fit->weights, $telling);
         }
 
-        return new Posterior($this->prior, $at, $covariance, $fit->residuals, $errors->suspects($fit->residuals), $this->predictions);
+        return new Posterior($this->prior, $at, $covariance, $fit->residuals, $suspects, $this->predictions);
+    }
+
+    /** @return array<int, float> */
+    private function inFull(): array
+    {
+        return array_fill(0, count($this->observations), 1.0);
     }
 
     /** @param  array<int, float>  $weights */

@@ -16,6 +16,7 @@ use Yoke\Advice\Recommendation;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Analysis\WorthKnowing;
 use Yoke\CoreException;
+use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
@@ -43,7 +44,7 @@ final class AnalysedJob
 
     private readonly JobReadings $readings;
 
-    public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly ?KeptFits $kept)
+    public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Fits $fits)
     {
         $this->rig = $worked->core();
         $this->described = $worked->described($shop->doubts);
@@ -64,7 +65,7 @@ final class AnalysedJob
             $current = $this->readings->current();
             $observations = $this->readings->observations();
             $prior = $current !== null && $current->setting === null ? $this->described->priorOfUnknownSetting() : $this->described->prior();
-            $this->analysis = new JobAnalysis($prior, $observations, $this->goal, $this->shop->policy, $this->adjusters === null ? null : $this->described->settings($this->reference()), $current, $this->kept?->posterior($prior, $observations));
+            $this->analysis = new JobAnalysis($prior, $observations, $this->goal, $this->shop->policy, $this->adjusters === null ? null : $this->described->settings($this->reference()), $current, $this->fits);
         }
 
         return $this->analysis;

@@ -7,6 +7,7 @@ namespace App\UseCases\Analysis;
 use App\Models\Job;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
+use Illuminate\Contracts\Cache\Repository;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Tolerances;
@@ -26,7 +27,7 @@ final class JobAnalyses
         public readonly PriorDoubts $doubts,
         public readonly Policy $policy,
         public readonly Tolerances $tolerances,
-        private readonly KeptFits $kept,
+        private readonly Repository $cache,
     ) {
     }
 
@@ -65,6 +66,6 @@ final class JobAnalyses
     {
         $worked = $job->loadMissing(self::RELATIONS)->rigAsWorked();
 
-        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $job->handed_over_at === null ? null : $this->kept);
+        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, new KeptFits($this->cache, $job->id));
     }
 }

@@ -4,31 +4,55 @@ declare(strict_types=1);
 
 namespace App\UseCases\Analysis;
 
+use Closure;
 use Illuminate\Contracts\Cache\Repository;
-use Yoke\Estimation\Estimation;
+use Yoke\Estimation\Fits;
+use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\RigPrior;
 
-/** Fits of jobs that were handed over, worked out once: a fit follows from prior and observations alone, and those stay. */
-final readonly class KeptFits
+/**
+ * The fits of one job, worked out anew only where its rig or its readings changed. The newest of each kind is kept, so
+ * that what is kept does not grow with what is typed.
+ */
+final readonly class KeptFits implements Fits
 {
     private const KEPT_SECONDS = 7 * 86_400;
 
-    public function __construct(private Repository $cache)
+    private FreshFits $fresh;
+
+    public function __construct(private Repository $cache, private int $job)
     {
+        $this->fresh = new FreshFits;
     }
 
-    /** @param  list<Observation>  $observations */
     public function posterior(RigPrior $prior, array $observations): Posterior
     {
-        $key = 'fit-'.hash('xxh128', serialize([$prior, $observations]));
+        return $this->kept('all', $prior, $observations, $this->fresh->posterior(...));
+    }
+
+    public function asRead(RigPrior $prior, array $observations): Posterior
+    {
+        $read = array_unique(array_map(static fn (Observation $observation): string => $observation->observed->name, $observations));
+
+        return $this->kept(implode('-', $read), $prior, $observations, $this->fresh->asRead(...));
+    }
+
+    /**
+     * @param  list<Observation>  $observations
+     * @param  Closure(RigPrior, list<Observation>): Posterior  $fit
+     */
+    private function kept(string $kind, RigPrior $prior, array $observations, Closure $fit): Posterior
+    {
+        $key = "fit-{$this->job}-{$kind}";
+        $mark = hash('xxh128', serialize([$prior, $observations]));
         $kept = $this->cache->get($key);
-        if ($kept instanceof Posterior) {
-            return $kept;
+        if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Posterior) {
+            return $kept[1];
         }
-        $posterior = (new Estimation($prior, $observations))->posterior();
-        $this->cache->put($key, $posterior, self::KEPT_SECONDS);
+        $posterior = $fit($prior, $observations);
+        rescue(fn () => $this->cache->put($key, [$mark, $posterior], self::KEPT_SECONDS));
 
         return $posterior;
     }

@@ -131,7 +131,7 @@ it('offers each other hole of the head once, and not the one that is on', functi
 });
 
 it('finds a front over-restored, and nothing that is less likely than not', function (): void {
-    $found = fn (float $share): array => (new JobAnalysis(Priors::rig(0.2, 20.0, 25.0), [], Goal::usual(), new Policy, null, new CurrentSetting(null, 0.0, 0.0), Knowing::rig($share, 3, 0.5)))->findings();
+    $found = fn (float $share): array => (new JobAnalysis(Priors::rig(0.2, 20.0, 25.0), [], Goal::usual(), new Policy, null, new CurrentSetting(null, 0.0, 0.0), new GivenFit(Knowing::rig($share, 3, 0.5))))->findings();
 
     expect(array_column($found(1.3), 'kind'))->toContain(FindingKind::OverRestored)
         ->and(array_column($found(0.75), 'kind'))->not->toContain(FindingKind::OverRestored)

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Estimation;
+
+/** Posteriors worked out each time they are asked for. */
+final readonly class FreshFits implements Fits
+{
+    public function posterior(RigPrior $prior, array $observations): Posterior
+    {
+        return (new Estimation($prior, $observations))->posterior();
+    }
+
+    public function asRead(RigPrior $prior, array $observations): Posterior
+    {
+        return (new Estimation($prior, $observations))->asRead();
+    }
+}

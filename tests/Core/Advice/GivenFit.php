@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Advice;
+
+use Yoke\Estimation\Fits;
+use Yoke\Estimation\Posterior;
+use Yoke\Estimation\RigPrior;
+
+/** One posterior, whatever was read. */
+final readonly class GivenFit implements Fits
+{
+    public function __construct(private Posterior $posterior)
+    {
+    }
+
+    public function posterior(RigPrior $prior, array $observations): Posterior
+    {
+        return $this->posterior;
+    }
+
+    public function asRead(RigPrior $prior, array $observations): Posterior
+    {
+        return $this->posterior;
+    }
+}
