@@ -136,23 +136,36 @@ final class JobAnalysis
      */
     public function worthKnowing(array $assumptions): array
     {
-        $worth = array_map($this->worth(...), $assumptions);
+        $first = $this->firstChance($this->posterior());
+        $doubt = $this->doubtOfShare($this->posterior());
+        $worth = array_map(fn (Assumption $assumption): WorthKnowing => $this->worth($assumption, $first, $doubt), $assumptions);
         usort($worth, static fn (WorthKnowing $one, WorthKnowing $other): int => $other->gain() <=> $one->gain());
 
         return $worth;
     }
 
-    private function worth(Assumption $assumption): WorthKnowing
+    /**
+     * @param  float|null  $first  chance of the best first setting as things stand
+     * @param  float  $doubt  of the restored share as things stand
+     */
+    private function worth(Assumption $assumption, ?float $first, float $doubt): WorthKnowing
     {
-        $then = $assumption->parameter === null ? $this->posterior() : $this->posterior()->knowing($assumption->parameter, $assumption->measured);
+        if ($assumption->parameter === null) {
+            return new WorthKnowing($assumption, $first, $first, $doubt, $doubt);
+        }
+        $then = $this->posterior()->knowing($assumption->parameter, $assumption->measured);
 
-        return new WorthKnowing($assumption, $this->firstChance($this->posterior()), $this->firstChance($then), $this->doubtOfShare($this->posterior()), $this->doubtOfShare($then));
+        return new WorthKnowing($assumption, $first, $this->firstChance($then), $doubt, $this->doubtOfShare($then));
     }
 
     /** Of the best first setting; null once something is hooked up, and while the family is not known. */
     private function firstChance(Posterior $posterior): ?float
     {
-        return $this->hitch === null || $this->current !== null ? null : (new Advisor($this->hitch, $this->goal, $this->policy))->advise($posterior)->forecast->chance;
+        return match (true) {
+            $this->hitch === null || $this->current !== null => null,
+            $posterior === $this->posterior() => $this->recommendation()?->forecast->chance,
+            default => (new Advisor($this->hitch, $this->goal, $this->policy))->advise($posterior)->forecast->chance,
+        };
     }
 
     private function doubtOfShare(Posterior $posterior): float

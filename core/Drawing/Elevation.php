@@ -37,6 +37,9 @@ final readonly class Elevation
 
     private HitchFrame $hitchFrame;
 
+    /** @var non-empty-list<Figure> shank, head and ball, with the vehicle standing alone */
+    private array $hitchOnVehicle;
+
     /** @param  float  $magnification how much larger than true the changes of height and the bend of the bars are drawn; 1 is to scale */
     public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification, HitchSet $hitch = new HitchSet)
     {
@@ -58,12 +61,22 @@ final readonly class Elevation
         );
         $this->vehicle = $this->vehicleProfile->figures($this->vehicleFrame);
         $this->trailer = [$this->trailerFrame->aFrame(), ...$this->trailerProfile->figures($this->trailerFrame)];
+        $this->hitchOnVehicle = $this->hitchFrame->onVehicle($this->vehicleFrame->tail() - $this->ballPlace());
     }
 
     /** @return non-empty-list<StanceFigures> alone always; the others as soon as both of their ends are taped */
     public function stances(): array
     {
         return array_map($this->draw(...), $this->drawn());
+    }
+
+    /**
+     * @param  list<Stance>  $but  those that need no drawing
+     * @return list<StanceFigures>
+     */
+    public function stancesBut(array $but): array
+    {
+        return array_map($this->draw(...), array_values(array_filter($this->drawn(), static fn (Stance $stance): bool => ! in_array($stance, $but, true))));
     }
 
     /** The stance that the rig was taped in last, in the order of the job. */
@@ -171,7 +184,7 @@ final readonly class Elevation
         $ball = $this->ballPlace();
         $onVehicle = $this->vehicleMove($stance);
         $behindBall = static fn (Point $point): Point => $onVehicle(new Point($ball + $point->x, $point->y));
-        $figures = array_map(static fn (Figure $figure): Figure => $figure->moved($behindBall), $this->hitchFrame->onVehicle($this->vehicleFrame->tail() - $ball));
+        $figures = array_map(static fn (Figure $figure): Figure => $figure->moved($behindBall), $this->hitchOnVehicle);
         if ($stance !== Stance::Carried) {
             return $figures;
         }

@@ -85,9 +85,9 @@ final class BenchPage
     /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
     public function ghosts(?StanceHeights $foreseen): array
     {
-        $stances = $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stances();
+        $taped = array_values(array_filter(Stance::cases(), $this->heights->holdsBothEndsOf(...)));
 
-        return array_values(array_filter($stances, fn (StanceFigures $drawn): bool => ! $this->heights->holdsBothEndsOf($drawn->stance)));
+        return $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stancesBut($taped);
     }
 
     /** What all readings together tell, and the next move. */
@@ -114,9 +114,8 @@ final class BenchPage
         foreach (Axle::cases() as $axle) {
             $heights = $heights->with(Stance::Carried, $axle, HeightReading::of(Length::ofMillimetres($advice->height($setting, $axle)->mean()), 0.0, 0.0, 0.0));
         }
-        $drawn = (new Elevation($this->rig, $heights, $this->look->magnification->factor()))->stances();
 
-        return [$drawn[count($drawn) - 1]];
+        return [(new Elevation($this->rig, $heights, $this->look->magnification->factor()))->latest()];
     }
 
     /** Whether the carried rig was read and nobody said at which setting. */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Advice\GivenFit;
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
 use Yoke\Adjuster\Setting;
