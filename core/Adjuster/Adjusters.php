@@ -72,6 +72,12 @@ final readonly class Adjusters
         return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::Tension ? $adjuster : $adjuster->fixedAt($stays->step($adjuster->key)), $this->byKey));
     }
 
+    /** Everything but the hole of the head, which stays as a setting has it. */
+    public function headAsIn(Setting $stays): self
+    {
+        return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::HeadHeight ? $adjuster->fixedAt($stays->step($adjuster->key)) : $adjuster, $this->byKey));
+    }
+
     /** @return list<Setting> the whole grid */
     public function settings(): array
     {

@@ -61,8 +61,8 @@ final readonly class HitchSettings
     public function withTheHeadOf(Setting $stays): array
     {
         $settings = [$stays];
-        foreach ($this->adjusters->settings() as $setting) {
-            if (! $setting->equals($stays) && ! $this->moves(Role::HeadHeight, $stays, $setting)) {
+        foreach ($this->adjusters->headAsIn($stays)->settings() as $setting) {
+            if (! $setting->equals($stays)) {
                 $settings[] = $setting;
             }
         }

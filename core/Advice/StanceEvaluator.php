@@ -33,9 +33,13 @@ final class StanceEvaluator
 
     private readonly Method $governing;
 
+    /** of the reference setting, mm */
+    private readonly float $tension;
+
     public function __construct(public readonly Posterior $posterior, public readonly Goal $goal)
     {
         $this->governing = $goal->governing();
+        $this->tension = $posterior->tension();
     }
 
     /**
@@ -46,7 +50,7 @@ final class StanceEvaluator
     {
         $quantities = $this->quantities($this->governing, $tensionOffset, $ballOffset);
 
-        return new StanceForecast($this->rig($ballOffset)->carried($this->posterior->tension() + $tensionOffset), $quantities, $this->governing->chances($quantities));
+        return new StanceForecast($this->rig($ballOffset)->carried($this->tension + $tensionOffset), $quantities, $this->governing->chances($quantities));
     }
 
     /** What a method that need not govern says there. */
@@ -75,7 +79,7 @@ final class StanceEvaluator
         if ($this->goal->levelling === null) {
             return 0.0;
         }
-        $tension = $this->posterior->tension() + $tensionOffset;
+        $tension = $this->tension + $tensionOffset;
         $road = $this->onTheRoad[(string) $ballOffset] ??= $this->goal->levelling->on($this->rig($ballOffset));
 
         return max(0.0, $this->rig($ballOffset)->carried($tension)->frontRestored() - $road->carried($tension)->frontRestored());

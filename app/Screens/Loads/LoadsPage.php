@@ -82,9 +82,7 @@ final readonly class LoadsPage
     {
         $found = $this->job->rig->found_setting['steps'] ?? null;
 
-        $first = $this->plan->plan->firstMove()?->forecast->setting;
-
-        return $this->workup->current()->setting ?? $this->settingOf($found) ?? $first;
+        return $this->workup->current()->setting ?? $this->settingOf($found) ?? $this->plan->plan->firstMove()?->forecast->setting;
     }
 
     /** Where that setting comes from, in words. */
