@@ -13,10 +13,13 @@ use Yoke\Units\Load;
 /**
  * What travels on a rig, as rows of a file or a record; the water in its tanks among it.
  *
- * @phpstan-type ItemRow array{name: string, kg: float, on: string, mm: float}
+ * @phpstan-type ItemRow array{name: string, kg: float, on: string, mm: float, tank?: string}
  */
 final class Aboard
 {
+    /** The water of a tank in rows from before it was marked as that: the tank by its name there. */
+    private const BY_NAME = ['fresh tank' => 'fresh', 'waste tank' => 'waste'];
+
     /**
      * @param  list<Tank>  $tanks
      * @return list<Item>
@@ -34,7 +37,13 @@ final class Aboard
      */
     public static function items(array $rows): array
     {
-        return array_map(static fn (array $row): Item => Item::of($row['name'], Load::ofKilograms((float) $row['kg']), Carrier::from($row['on']), Length::ofMillimetres((float) $row['mm'])), $rows);
+        return array_map(static function (array $row): Item {
+            $weight = Load::ofKilograms((float) $row['kg']);
+            $place = Length::ofMillimetres((float) $row['mm']);
+            $tank = $row['tank'] ?? self::BY_NAME[$row['name']] ?? null;
+
+            return $tank === null ? Item::of($row['name'], $weight, Carrier::from($row['on']), $place) : Item::water($tank, $weight, $place);
+        }, $rows);
     }
 
     /**
@@ -43,6 +52,9 @@ final class Aboard
      */
     public static function rows(array $items): array
     {
-        return array_map(static fn (Item $item): array => ['name' => $item->name, 'kg' => $item->weight->kilograms(), 'on' => $item->on->value, 'mm' => $item->place->millimetres()], $items);
+        return array_map(static fn (Item $item): array => [
+            'name' => $item->name, 'kg' => $item->weight->kilograms(), 'on' => $item->on->value, 'mm' => $item->place->millimetres(),
+            ...($item->tank === null ? [] : ['tank' => $item->tank]),
+        ], $items);
     }
 }

@@ -77,6 +77,14 @@ final readonly class QuantityWords
             : sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation());
     }
 
+    /** A rate of so many kg/mm, without its doubt. */
+    public function springs(float $rate): string
+    {
+        return $this->person->loadUnit() === LoadUnit::Pound
+            ? sprintf('%d lb/in', round($rate * self::POUNDS_PER_INCH / 10) * 10)
+            : sprintf('%.1f kg/mm', $rate);
+    }
+
     /** How far a spring of so many kg/mm gives for a usual load. */
     public function squat(float $rate): string
     {

@@ -39,15 +39,15 @@ final readonly class SettingWords
     /** @return list<string> a change each, the head first: it is uncoupled for, and moves what comes after */
     public function changes(Setting $from, Setting $to): array
     {
-        $words = $this->described->family()?->wording();
+        $words = $this->family();
         [$head, $others] = [[], []];
         foreach ($this->adjusters() as $adjuster) {
             $steps = $to->step($adjuster->key) - $from->step($adjuster->key);
             $count = $words?->count($adjuster->key, $steps) ?? '';
             if (abs($steps) > 1e-9 && $adjuster->role === Role::HeadHeight) {
-                $head[] = $steps > 0 ? "raise the head {$count}" : "lower the head {$count}";
+                $head[] = Text::of($steps > 0 ? 'setting.raise_head' : 'setting.lower_head', ['count' => $count]);
             } elseif (abs($steps) > 1e-9) {
-                $others[] = $count.($steps > 0 ? ' tighter' : ' looser');
+                $others[] = Text::of($steps > 0 ? 'setting.tighter' : 'setting.looser', ['count' => $count]);
             }
         }
 
@@ -56,38 +56,45 @@ final readonly class SettingWords
 
     public function step(Adjuster $adjuster, float $step): string
     {
-        $words = $this->described->family()?->wording();
+        $words = $this->family();
         $said = $adjuster->said($step);
 
         return match (true) {
             $words === null => '',
             $adjuster->role === Role::Tilt => $words->count($adjuster->key, $said),
-            $adjuster->role === Role::HeadHeight => sprintf('head hole %g', $said + 1),
-            default => sprintf('%s %g', $words->steps[$adjuster->key][0], $said),
+            $adjuster->role === Role::HeadHeight => Text::of('setting.head_hole', ['hole' => sprintf('%g', $said + 1)]),
+            default => Text::of('setting.step', ['one' => $words->one($adjuster->key), 'step' => sprintf('%g', $said)]),
         };
     }
 
     /** `half a link`, `2 links`. */
     public function count(string $adjuster, float $steps): string
     {
-        return $this->described->family()?->wording()->count($adjuster, $steps) ?? '';
+        return $this->family()?->count($adjuster, $steps) ?? '';
     }
 
     /** One of its steps: `washer`. */
     public function one(string $adjuster): string
     {
-        return $this->described->family()?->wording()->steps[$adjuster][0] ?? '';
+        return $this->family()?->one($adjuster) ?? '';
     }
 
     /** What its steps are called: `washers`. */
     public function many(Adjuster $adjuster): string
     {
-        return $this->described->family()?->wording()->steps[$adjuster->key][1] ?? '';
+        return $this->family()?->many($adjuster->key) ?? '';
     }
 
     /** @return list<Adjuster> */
     public function adjusters(): array
     {
         return $this->described->adjusters()?->all() ?? [];
+    }
+
+    private function family(): ?FamilyWords
+    {
+        $family = $this->described->family();
+
+        return $family === null ? null : new FamilyWords($family);
     }
 }

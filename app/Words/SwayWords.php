@@ -43,10 +43,33 @@ final readonly class SwayWords
         });
     }
 
+    /** What has to be so. */
+    public static function check(SwayCheck $check): string
+    {
+        return Text::of(self::key($check).'.says');
+    }
+
+    /** What to do where it is not. */
+    public static function remedy(SwayCheck $check): string
+    {
+        return Text::of(self::key($check).'.remedy');
+    }
+
+    private static function key(SwayCheck $check): string
+    {
+        return $check->family === null ? "sway.checks.{$check->key}" : "family/{$check->family->key()}.sway_checks.{$check->key}";
+    }
+
+    /** @return array<string> what to do when a trailer sways on the road, in order */
+    public static function onTheRoad(): array
+    {
+        return Text::each('sway.on_the_road');
+    }
+
     /** @return array<string, string> */
     private function facts(SwayRisk $risk): array
     {
-        $checks = ['checks' => implode('; ', array_map(static fn (SwayCheck $check): string => $check->says, $risk->checks)), 'remedy' => $risk->checks[0]->remedy ?? ''];
+        $checks = ['checks' => implode('; ', array_map(self::check(...), $risk->checks)), 'remedy' => $risk->checks === [] ? '' : self::remedy($risk->checks[0])];
         $figure = $risk->figure;
         if ($figure === null) {
             return $checks;

@@ -16,4 +16,20 @@ final class Text
 
         return is_string($text) && $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
     }
+
+    /** One that not everything has, or an empty text. */
+    public static function ifAny(string $key): string
+    {
+        $text = __($key);
+
+        return is_string($text) && $text !== $key ? $text : '';
+    }
+
+    /** @return array<string> the texts that stand below a key */
+    public static function each(string $key): array
+    {
+        $texts = __($key);
+
+        return is_array($texts) ? array_filter($texts, is_string(...)) : throw new LogicException("There are no texts for {$key}.");
+    }
 }

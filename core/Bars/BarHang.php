@@ -86,9 +86,9 @@ final readonly class BarHang
         $hang = $this->hang($setting);
 
         return $hang === null || $this->frame === null ? [] : [
-            new Term('Frame at the bars, trailer level', $this->frame),
-            new Term('Carried, it rises there by', $this->frameRise($carried)),
-            new Term('Less what the bar hangs below it', $hang->negated()),
+            new Term('clearance.frame', $this->frame),
+            new Term('clearance.rises', $this->frameRise($carried)),
+            new Term('clearance.bar_hangs', $hang->negated()),
         ];
     }
 

@@ -10,7 +10,7 @@ use Yoke\Units\Load;
 final readonly class LoadArrow
 {
     /**
-     * @param  string  $what  lower case: `front axle`
+     * @param  string  $what  its key: `front_axle`
      * @param  float  $x  behind the front axle, mm
      * @param  float  $share  of the heaviest arrow, 0 to 1
      * @param  Load  $load  in all; or the change from alone, where the vehicle was not weighed

@@ -21,9 +21,9 @@ final readonly class LoadArrows
     public static function under(Elevation $elevation, ?Attitude $attitude, ?Load $front, ?Load $rear, Load $trailer): array
     {
         $loads = [
-            ['front axle', $elevation->axleX(Axle::Front), $front, $attitude?->frontLoad() ?? 0.0],
-            ['rear axle', $elevation->axleX(Axle::Rear), $rear, $attitude?->rearLoad() ?? 0.0],
-            ['trailer axles', $elevation->trailerAxlesX(), $trailer, $attitude?->trailerLoad() ?? 0.0],
+            ['front_axle', $elevation->axleX(Axle::Front), $front, $attitude?->frontLoad() ?? 0.0],
+            ['rear_axle', $elevation->axleX(Axle::Rear), $rear, $attitude?->rearLoad() ?? 0.0],
+            ['trailer_axles', $elevation->trailerAxlesX(), $trailer, $attitude?->trailerLoad() ?? 0.0],
         ];
         $heaviest = max(array_map(static fn (array $load): float => abs(($load[2]?->kilograms() ?? 0.0) + $load[3]), $loads));
 

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Chains, with cams under the crown of the bars that centre the trailer. */
 final readonly class CamBar implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'cam-bar';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(27.5, 8),
+            SwayControl::Cam,
+            swayChecks: ['cams', 'crowns', 'cam_bolts'],
+            barsOn: ['hook', 'close'],
+            barsOff: ['open', 'swing_off'],
+        );
     }
 
     public function hasBars(): bool

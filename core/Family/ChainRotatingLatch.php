@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Chains on a rotating latch; the head stands at a fixed tilt. */
 final readonly class ChainRotatingLatch implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'chain-rotating-latch';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(27.5, 9),
+            SwayControl::Head,
+            swayChecks: ['latches', 'sockets'],
+            barsOn: ['hook', 'latch'],
+            barsOff: ['unlatch', 'take_out'],
+        );
     }
 
     public function hasBars(): bool

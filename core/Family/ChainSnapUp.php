@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Chains taken up by snap-up brackets; half a link by a bolt set between two links. */
 final readonly class ChainSnapUp implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'chain-snap-up';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(27.5, 8),
+            SwayControl::Separate,
+            swayChecks: ['chains', 'friction_bar'],
+            barsOn: ['hook', 'snap_up'],
+            barsOff: ['let_down', 'unhook'],
+        );
     }
 
     public function hasBars(): bool

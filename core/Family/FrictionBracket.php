@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Bars lying on friction brackets, set by bracket hole. */
 final readonly class FrictionBracket implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'friction-bracket';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(25.0, 6),
+            SwayControl::Bracket,
+            swayChecks: ['flat', 'faces', 'wear'],
+            barsOn: ['swing_over', 'keepers'],
+            barsOff: ['lift_off', 'take_out'],
+        );
     }
 
     public function hasBars(): bool

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Bars on pads under a cover, at fixed heights, with a preset tooth washer. */
 final readonly class PadUnderCover implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'pad-under-cover';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(20.0, 4),
+            SwayControl::Pads,
+            swayChecks: ['pads', 'covers'],
+            barsOn: ['swing_in', 'covers'],
+            barsOff: ['swing_off'],
+        );
     }
 
     public function hasBars(): bool

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** A screw on the head tensions the bars; a gauge in it reads the ball load. */
 final readonly class ScrewJackGauge implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'screw-jack-gauge';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(6.0, 24),
+            SwayControl::Bracket,
+            swayChecks: ['faces', 'gauge', 'level_bars'],
+            barsOn: ['swing_on', 'turn_up'],
+            barsOff: ['turn_back', 'swing_off'],
+        );
     }
 
     public function hasBars(): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Family;
 
-/** What of a hitch holds a trailer back from swinging. The value stands in the families' data files. */
+/** What of a hitch holds a trailer back from swinging. The value is its key. */
 enum SwayControl: string
 {
     /** Friction of the bars on their brackets. */

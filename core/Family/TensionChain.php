@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Internal\WordedInFile;
 
 /** Chains tensioned by nuts over a friction cone: little distribution, no bars. */
 final readonly class TensionChain implements HitchFamily
 {
-    use WordedInFile;
-
     public function key(): string
     {
         return 'tension-chain';
+    }
+
+    public function facts(): FamilyFacts
+    {
+        return new FamilyFacts(
+            new HitchMeasures(2.0, 20),
+            SwayControl::Cone,
+            swayChecks: ['threads', 'plate', 'cone'],
+            barsOn: ['hook', 'tighten'],
+            barsOff: ['slacken'],
+        );
     }
 
     public function hasBars(): bool

@@ -62,20 +62,19 @@ final readonly class BallHeight
         $advised = $this->forCarried($share, Angle::zero())->mean();
         $rig = $this->rig->likelyRig($advised - $this->rig->known()->ballOverCoupler);
         $carried = $rig->carried($rig->tensionFor($share));
-        $percent = round($share * 100);
         $groupSinks = $carried->trailerLoad() / $rig->trailer()->groupRate();
         $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitch() - $carried->rearRise();
 
         return [
-            new Term('Tongue weight, level and bars off', Load::ofKilograms($rig->trailer()->tongueWeight)),
-            new Term("Bars, at the hook-up point, that restore {$percent} % of the front axle load", Load::ofKilograms($carried->barLoad())),
-            new Term('Load that the trailer leaves on the vehicle', Load::ofKilograms($carried->load)),
-            new Term('The rear axle gains', Load::ofKilograms($carried->rearLoad())),
-            new Term(sprintf('Rear springs of %.1f kg/mm sink by', $rig->vehicle()->rearRate), Length::ofMillimetres(-$carried->rearRise())),
-            new Term(sprintf('Front springs of %.1f kg/mm rise by', $rig->vehicle()->frontRate), Length::ofMillimetres($carried->frontRise())),
-            new Term('The ball, behind the rear axle, sinks by', Length::ofMillimetres($ballSinks)),
-            new Term('The trailer\'s axles, loaded by the bars, sink by', Length::ofMillimetres($groupSinks)),
-            new Term('So that the ball starts over the coupler by the difference', Length::ofMillimetres($ballSinks - $groupSinks)),
+            new Term('ball.tongue_weight', Load::ofKilograms($rig->trailer()->tongueWeight)),
+            new Term('ball.bars', Load::ofKilograms($carried->barLoad()), ['share' => $share]),
+            new Term('ball.load', Load::ofKilograms($carried->load)),
+            new Term('ball.rear_gains', Load::ofKilograms($carried->rearLoad())),
+            new Term('ball.rear_sinks', Length::ofMillimetres(-$carried->rearRise()), ['rate' => $rig->vehicle()->rearRate]),
+            new Term('ball.front_rises', Length::ofMillimetres($carried->frontRise()), ['rate' => $rig->vehicle()->frontRate]),
+            new Term('ball.ball_sinks', Length::ofMillimetres($ballSinks)),
+            new Term('ball.axles_sink', Length::ofMillimetres($groupSinks)),
+            new Term('ball.over_coupler', Length::ofMillimetres($ballSinks - $groupSinks)),
         ];
     }
 
@@ -85,11 +84,11 @@ final readonly class BallHeight
         $perWeight = 3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT) / 45.0;
 
         return [
-            new School('3 mm for each 45 kg of tongue weight', $perWeight, $perWeight),
-            new School('level with the coupler', 0.0, 0.0),
-            new School('13 mm over', 13.0, 13.0),
-            new School('25 mm over', 25.0, 25.0),
-            new School('25 to 50 mm over', 25.0, 50.0),
+            new School('by_tongue_weight', $perWeight, $perWeight),
+            new School('level', 0.0, 0.0),
+            new School('a_little_over', 13.0, 13.0),
+            new School('over', 25.0, 25.0),
+            new School('well_over', 25.0, 50.0),
         ];
     }
 

@@ -7,7 +7,7 @@ namespace Yoke\Head;
 /** What one school says of the ball's height over the level coupler: mm, lowest and highest. */
 final readonly class School
 {
-    public function __construct(public string $says, public float $lowest, public float $highest)
+    public function __construct(public string $key, public float $lowest, public float $highest)
     {
     }
 

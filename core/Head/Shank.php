@@ -39,10 +39,10 @@ final readonly class Shank
                     $step = $this->spacing->times($turned === 'drop' ? -$hole : $hole);
                     $ball = $receiver->plus($first)->plus($step);
                     $places[] = new ShankPlace($turned, $receiver, $hole + 1, $turned === 'drop' ? $hole : $this->holes - 1 - $hole, $ball, $wanted, [
-                        new Term('Receiver above the ground', $receiver),
-                        new Term("Its first hole in {$turned}, from there", $first),
-                        new Term(sprintf('%d holes on', $hole), $step),
-                    ], $clearance->warnings($ball));
+                        new Term('shank.receiver', $receiver),
+                        new Term("shank.first_hole_{$turned}", $first),
+                        new Term('shank.holes_on', $step, ['holes' => $hole]),
+                    ], $clearance->inTheWay($ball));
                 }
             }
         }

@@ -16,7 +16,7 @@ final readonly class ShankPlace
      * @param  int  $hole  counted from the receiver, from 1
      * @param  int  $holesVisible  above the head
      * @param  list<Term>  $terms  that add up to the ball's height
-     * @param  list<string>  $warnings  what is in the way, a sentence each
+     * @param  list<Obstacle>  $inTheWay
      */
     public function __construct(
         public string $turned,
@@ -26,7 +26,7 @@ final readonly class ShankPlace
         public Length $ballHeight,
         private Length $wanted,
         public array $terms,
-        public array $warnings,
+        public array $inTheWay,
     ) {
     }
 

@@ -21,21 +21,21 @@ final readonly class TailClearance
     {
     }
 
-    /** @return list<string> a sentence for each thing in the way; empty where the place is clear */
-    public function warnings(Length $ballHeight): array
+    /** @return list<Obstacle> empty where the place is clear */
+    public function inTheWay(Length $ballHeight): array
     {
         $top = $ballHeight->plus(Length::ofMillimetres(self::ABOVE_BALL_MM));
-        $warnings = [];
+        $found = [];
         if ($this->tailgate?->isLessThan($top) === true) {
-            $warnings[] = 'The open tailgate meets the head: it opens only uncoupled, or not at all.';
+            $found[] = Obstacle::Tailgate;
         }
         if ($this->underside?->isLessThan($top) === true) {
-            $warnings[] = 'The head comes up to the bumper or spare wheel: look at the underside before it is bolted.';
+            $found[] = Obstacle::Underside;
         }
         if ($ballHeight->isLessThan($this->coupler)) {
-            $warnings[] = 'The ball stands below the level coupler: a compromise, to be stated.';
+            $found[] = Obstacle::BallBelowCoupler;
         }
 
-        return $warnings;
+        return $found;
     }
 }

@@ -29,7 +29,7 @@ final readonly class ItemChange
         $changes = [];
         $left = $before;
         foreach ($after as $item) {
-            $same = array_keys(array_filter($left, static fn (Item $one): bool => $one->name === $item->name && $one->on === $item->on))[0] ?? null;
+            $same = array_keys(array_filter($left, static fn (Item $one): bool => $one->name === $item->name && $one->on === $item->on && $one->tank === $item->tank))[0] ?? null;
             $was = $same === null ? null : $left[$same];
             if ($was === null || ! self::isSame($was, $item)) {
                 $changes[] = new self($was, $item);

@@ -20,6 +20,8 @@ final readonly class Item
         public Carrier $on,
         /** As its carrier counts it. */
         public Length $place,
+        /** The key of the tank that it is the water of; null of anything else. */
+        public ?string $tank = null,
     ) {
     }
 
@@ -31,5 +33,17 @@ final readonly class Item
         }
 
         return new self($name, $weight, $on, $place);
+    }
+
+    /**
+     * The water in a tank of the trailer, named by its key.
+     *
+     * @throws ImpossibleItem
+     */
+    public static function water(string $tank, Load $weight, Length $place): self
+    {
+        $water = self::of($tank, $weight, Carrier::Trailer, $place);
+
+        return new self($tank, $water->weight, $water->on, $water->place, $tank);
     }
 }

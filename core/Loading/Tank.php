@@ -15,8 +15,6 @@ final readonly class Tank
     private function __construct(
         /** Of its fields on the sheet: `fresh`. */
         public string $key,
-        /** Lower case: `fresh tank`. */
-        public string $name,
         public Load $full,
         /** Of the centre of the axle group; behind it is negative. */
         public Length $ahead,
@@ -31,7 +29,7 @@ final readonly class Tank
             $full = $trailer->load("{$which}_tank_kg");
             $ahead = $trailer->length("{$which}_tank_ahead_mm");
             if ($full !== null && $ahead !== null) {
-                $tanks[] = new self($which, "{$which} tank", $full, $ahead);
+                $tanks[] = new self($which, $full, $ahead);
             }
         }
 
@@ -51,7 +49,7 @@ final readonly class Tank
             throw ImpossibleItem::fill();
         }
 
-        return $share === 0.0 ? null : Item::of($this->name, $this->full->times($share), Carrier::Trailer, $this->ahead);
+        return $share === 0.0 ? null : Item::water($this->key, $this->full->times($share), $this->ahead);
     }
 
     /** What filling it does to the tongue weight: m·x/L (docs/model.md, Loads). */

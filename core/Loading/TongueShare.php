@@ -20,12 +20,8 @@ final readonly class TongueShare
         return $this->share >= self::USUAL[0] && $this->share <= self::USUAL[1];
     }
 
-    public function says(): string
+    public function isTooLittle(): bool
     {
-        return match (true) {
-            $this->share < self::USUAL[0] => 'Below 10 % of gross a trailer invites sway: move load ahead of the axles, or off the tail.',
-            $this->share > self::USUAL[1] => 'Above 15 % of gross the receiver, the rear axle and the bars soon meet their ratings: move load back, towards the axles.',
-            default => 'Between 10 and 15 % of gross, as usual.',
-        };
+        return $this->share < self::USUAL[0];
     }
 }

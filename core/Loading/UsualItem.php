@@ -11,16 +11,17 @@ use Yoke\Units\Load;
 /** What people take along, with a weight and a place to start from: both are typed over or dragged. */
 enum UsualItem: string
 {
-    case InFront = 'person in front';
-    case BehindThem = 'person behind';
-    case BedCargo = 'bed or boot cargo';
-    case TailBikes = 'bikes on the vehicle\'s tail';
-    case Gas = 'gas bottles';
-    case TongueBikes = 'bikes on the tongue';
-    case Kitchen = 'stores over the axles';
-    case TrailerBikes = 'bikes on the trailer\'s tail';
+    case InFront = 'person_in_front';
+    case BehindThem = 'person_behind';
+    case BedCargo = 'bed_cargo';
+    case TailBikes = 'bikes_on_vehicle';
+    case Gas = 'gas_bottles';
+    case TongueBikes = 'bikes_on_tongue';
+    case Kitchen = 'stores';
+    case TrailerBikes = 'bikes_on_trailer';
 
-    public function on(Rig $rig): Item
+    /** @param  string  $name  how it is called from now on */
+    public function on(Rig $rig, string $name): Item
     {
         $wheelbase = $rig->vehicle->wheelbase->millimetres();
         $overhang = $rig->vehicle->overhang->millimetres();
@@ -37,6 +38,6 @@ enum UsualItem: string
             self::TrailerBikes => [35.0, Carrier::Trailer, -0.6 * $length],
         };
 
-        return Item::of($this->value, Load::ofKilograms($kilograms), $carrier, Length::ofMillimetres($place));
+        return Item::of($name, Load::ofKilograms($kilograms), $carrier, Length::ofMillimetres($place));
     }
 }

@@ -125,7 +125,7 @@ final readonly class DescribedRig
     public function adjusters(): ?Adjusters
     {
         $family = $this->family();
-        $usual = $family?->usual() ?? new HitchMeasures;
+        $usual = $family?->facts()->usual ?? new HitchMeasures;
 
         return $family?->adjusters(new HitchMeasures(
             $this->hitch->number('pitch_mm') ?? $usual->pitchMm,

@@ -23,9 +23,9 @@ final readonly class HeightTerms
         $rate = $isFront ? $vehicle->frontRate : $vehicle->rearRate;
 
         return [
-            new Term("The tongue weight changes the {$axle->value} axle by", Load::ofKilograms($before)),
-            new Term('The bars change it by', Load::ofKilograms($now - $before)),
-            new Term(sprintf('On springs of %.1f kg/mm the fender rises by', $rate), Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise())),
+            new Term("height.tongue_weight_on_{$axle->value}", Load::ofKilograms($before)),
+            new Term('height.bars', Load::ofKilograms($now - $before)),
+            new Term('height.fender_rises', Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise()), ['rate' => $rate]),
         ];
     }
 }

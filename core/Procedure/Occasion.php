@@ -12,15 +12,4 @@ enum Occasion: string
     case Reversing = 'reversing';
     case Arrival = 'arrival';
     case Unhitch = 'unhitch';
-
-    public function title(): string
-    {
-        return match ($this) {
-            self::HookUp => 'Hook up',
-            self::Departure => 'Walk round before leaving',
-            self::Reversing => 'Reverse',
-            self::Arrival => 'Arrive',
-            self::Unhitch => 'Unhitch',
-        };
-    }
 }

@@ -10,7 +10,7 @@ use Yoke\Procedure\Exception\EmptyProcedure;
  * The steps of an occasion for one rig, in order. What the sheets tell is not asked; what they do not is asked where it is
  * first needed, and changes the steps after it.
  *
- * @phpstan-type Told array{does?: string, why?: string, caution?: string, calls?: string, signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question, family?: 'bars_on'|'bars_off'}
+ * @phpstan-type Told array{signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question, family?: 'bars_on'|'bars_off'}
  */
 final readonly class Procedure
 {
@@ -34,7 +34,7 @@ final readonly class Procedure
     /**
      * For paper, which cannot ask: every step that any answer would bring, with the answers that it hangs on.
      *
-     * @return list<array{Step, string}>
+     * @return list<array{Step, array<string, array{Question, string}>}> with the open questions and their answers
      */
     public function onPaper(): array
     {
@@ -44,7 +44,7 @@ final readonly class Procedure
         foreach ($procedures[$this->occasion->value] as $key => $told) {
             $open = $this->facts->openIn($told['when'] ?? []);
             foreach ($this->facts->meets(array_values(array_filter($told['when'] ?? [], static fn (string $name): bool => ! isset($open[$name])))) ? $this->step($key, $told) : [] as $step) {
-                $steps[] = [$step, implode(', ', $open)];
+                $steps[] = [$step, $open];
             }
         }
 
@@ -65,7 +65,7 @@ final readonly class Procedure
             return [];
         }
 
-        return [new Step($key, $asks?->asks() ?? $told['does'] ?? '', $told['why'] ?? '', $told['caution'] ?? '', $told['calls'] ?? '', $told['signals'] ?? [], isset($told['must']) || $asks !== null ? Need::Must : Need::May, $asks)];
+        return [new Step($this->occasion, $key, $key, $told['signals'] ?? [], isset($told['must']) || $asks !== null ? Need::Must : Need::May, $asks)];
     }
 
     /**
@@ -76,10 +76,10 @@ final readonly class Procedure
      */
     private function ofFamily(string $key, string $which): array
     {
-        $wording = $this->facts->family()->wording();
+        $family = $this->facts->family();
         $steps = [];
-        foreach ($which === 'bars_on' ? $wording->barsOn : $wording->barsOff as $i => [$says, $why, $caution]) {
-            $steps[] = new Step("{$key}-{$i}", $says, $why, $caution, '', [], Need::Must);
+        foreach ($which === 'bars_on' ? $family->facts()->barsOn : $family->facts()->barsOff as $i => $does) {
+            $steps[] = new Step($this->occasion, "{$key}-{$i}", "{$which}.{$does}", [], Need::Must, null, $family);
         }
 
         return $steps;

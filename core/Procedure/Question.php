@@ -13,25 +13,13 @@ enum Question: string
     case BarsOffToReverse = 'bars_off_to_reverse';
     case FrictionBar = 'friction_bar';
 
-    public function asks(): string
-    {
-        return match ($this) {
-            self::Ground => 'What does the jack stand on?',
-            self::Brakes => 'Has the trailer brakes of its own?',
-            self::Jack => 'How is the tongue jack driven?',
-            self::BarsOffToReverse => 'Does the hitch\'s sheet want the bars off before reversing?',
-            self::FrictionBar => 'Is there a separate friction bar?',
-        };
-    }
-
-    /** @return non-empty-array<string, string> what is stored, and how it is said */
+    /** @return non-empty-list<string> what can be answered; what is stored */
     public function answers(): array
     {
         return match ($this) {
-            self::Ground => ['firm' => 'Firm ground', 'soft' => 'Soft ground'],
-            self::Brakes => ['yes' => 'Yes', 'no' => 'No'],
-            self::Jack => ['manual' => 'By crank', 'electric' => 'Electric'],
-            self::BarsOffToReverse, self::FrictionBar => ['yes' => 'Yes', 'no' => 'No'],
+            self::Ground => ['firm', 'soft'],
+            self::Jack => ['manual', 'electric'],
+            self::Brakes, self::BarsOffToReverse, self::FrictionBar => ['yes', 'no'],
         };
     }
 }

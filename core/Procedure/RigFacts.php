@@ -46,10 +46,10 @@ final readonly class RigFacts
     }
 
     /**
-     * The answers that a step hangs on and that nobody has given, in words.
+     * The answers that a step hangs on and that nobody has given.
      *
      * @param  list<string>  $when
-     * @return array<string, string> by name
+     * @return array<string, array{Question, string}> by name
      */
     public function openIn(array $when): array
     {
@@ -58,7 +58,7 @@ final readonly class RigFacts
             [$word, $answer] = [...explode(' ', $name, 2), ''];
             $question = Question::tryFrom($word);
             if ($question !== null && $this->answer($question) === null) {
-                $open[$name] = rtrim($question->asks(), '?').': '.lcfirst($question->answers()[$answer] ?? $answer);
+                $open[$name] = [$question, $answer];
             }
         }
 
@@ -78,7 +78,7 @@ final readonly class RigFacts
                 'levelling' => ($this->vehicle->text('levelling') ?? Levelling::None->value) !== Levelling::None->value,
                 'bars' => $this->family->hasBars(),
                 'chains alone' => ! $this->family->hasBars(),
-                'separate' => $this->family->wording()->control === SwayControl::Separate,
+                'separate' => $this->family->facts()->control === SwayControl::Separate,
                 default => $this->answer(Question::from($question)) === $answer,
             };
             if (! $holds) {

@@ -22,11 +22,6 @@ enum Station: string
     case Road = 'road-test';
     case HandOver = 'hand-over';
 
-    public function title(): string
-    {
-        return $this === self::HookUp ? 'Hook-up checks' : ucfirst(str_replace('-', ' ', $this->value));
-    }
-
     /** The stance that is taped here, if any. */
     public function stance(): ?Stance
     {
@@ -74,14 +69,5 @@ enum Station: string
         }
 
         return $next;
-    }
-
-    public function guide(): StationGuide
-    {
-        /** @var array<string, array{list<string>, string}> $guides */
-        $guides = require __DIR__.'/stations.php';
-        [$steps, $caution] = $guides[$this->value];
-
-        return new StationGuide($steps, $caution);
     }
 }

@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace Yoke\Procedure;
 
-/** One step of a procedure: what to do, why, the caution at the hand, what a helper calls and shows. */
+use Yoke\Family\HitchFamily;
+
+/** One step of a procedure; what it says stands at the edge. */
 final readonly class Step
 {
     /**
-     * @param  string  $key  unique in its procedure
-     * @param  string  $says  an order, in a sentence; a question where it asks one
-     * @param  string  $why  or an empty text
-     * @param  string  $caution  or an empty text
-     * @param  string  $calls  what the helper calls, or an empty text
+     * @param  string  $key  unique in its procedure; what became of the step is stored by it
+     * @param  string  $does  the key of its words
      * @param  list<HandSignal>  $signals
      * @param  Need  $need  whether it may be left out
+     * @param  HitchFamily|null  $family  whose own words it has; null where every hitch has the same
      */
     public function __construct(
+        public Occasion $occasion,
         public string $key,
-        public string $says,
-        public string $why,
-        public string $caution,
-        public string $calls,
+        public string $does,
         public array $signals,
         public Need $need,
         public ?Question $asks = null,
+        public ?HitchFamily $family = null,
     ) {
     }
 }

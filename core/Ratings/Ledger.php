@@ -86,7 +86,7 @@ final readonly class Ledger
 
         return $attitude->barMoment > 0.0
             ? [...$lines, $this->line(RatedPart::OneBar, $stance, self::kilograms($attitude->barLoad() / $bars), 'bar_rating_high',
-                new Term("All {$bars} bars, at the hook-up point", self::kilograms($attitude->barLoad())))]
+                new Term('rating.all_bars', self::kilograms($attitude->barLoad()), ['bars' => $bars]))]
             : $lines;
     }
 
@@ -98,11 +98,11 @@ final readonly class Ledger
         $lines = [
             $this->line(RatedPart::Trailer, null, self::kilograms($trailer->weight), 'trailer_gvwr'),
             $this->line(RatedPart::TrailerAxles, $stance, $group, 'trailer_gawr',
-                new Term('Gross trailer weight', self::kilograms($trailer->weight)),
-                new Term('Less what it leaves on the vehicle', self::kilograms(-$attitude->load))),
+                new Term('rating.gross', self::kilograms($trailer->weight)),
+                new Term('rating.less_on_vehicle', self::kilograms(-$attitude->load))),
         ];
         foreach ($this->singleAxles($attitude) as $axle => $load) {
-            $lines[] = $this->line(RatedPart::OneTrailerAxle, $stance, $load, 'one_axle_gawr', new Term('All trailer axles', $group))->ofAxle($axle + 1, $this->weighed->trailerAxles);
+            $lines[] = $this->line(RatedPart::OneTrailerAxle, $stance, $load, 'one_axle_gawr', new Term('rating.all_axles', $group))->ofAxle($axle + 1, $this->weighed->trailerAxles);
         }
         $heaviest = max(array_map(static fn (Load $load): float => $load->kilograms(), $this->singleAxles($attitude) ?: [$group]));
 
@@ -143,8 +143,8 @@ final readonly class Ledger
             $this->line(RatedPart::RearAxle, $stance, $rearNow, 'rear_gawr', ...$rearTerms),
             $this->tyre(RatedPart::FrontTyre, $frontNow, 'front_tyre', $stance),
             $this->tyre(RatedPart::RearTyre, $rearNow, 'rear_tyre', $stance),
-            $this->line(RatedPart::Vehicle, $stance, $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('Front axle', $frontNow), new Term('Rear axle', $rearNow)),
-            $this->line(RatedPart::Combination, null, $front->plus($rear)->plus($trailer), 'gcwr', new Term('Vehicle alone', $front->plus($rear)), new Term('Trailer', $trailer)),
+            $this->line(RatedPart::Vehicle, $stance, $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('rating.front_axle', $frontNow), new Term('rating.rear_axle', $rearNow)),
+            $this->line(RatedPart::Combination, null, $front->plus($rear)->plus($trailer), 'gcwr', new Term('rating.vehicle_alone', $front->plus($rear)), new Term('rating.trailer', $trailer)),
             RatedLoad::atMost(RatedPart::FrontAgainstAlone, $stance, $frontNow, $front, 'front_axle', ...$frontTerms),
         ];
     }
@@ -157,9 +157,9 @@ final readonly class Ledger
     private static function axleTerms(Load $alone, float $dropped, float $change): array
     {
         return [
-            new Term('Alone, as weighed', $alone),
-            new Term('The tongue weight does', self::kilograms($dropped)),
-            new Term('The bars do', self::kilograms($change - $dropped)),
+            new Term('rating.alone', $alone),
+            new Term('rating.tongue_weight', self::kilograms($dropped)),
+            new Term('rating.bars', self::kilograms($change - $dropped)),
         ];
     }
 
@@ -172,7 +172,7 @@ final readonly class Ledger
         }
         $trailer = self::kilograms($attitude->load);
 
-        return [$this->line(RatedPart::Payload, $stance, $aboard->plus($trailer), 'payload', new Term('People, cargo and hitch', $aboard), new Term('The trailer leaves', $trailer))];
+        return [$this->line(RatedPart::Payload, $stance, $aboard->plus($trailer), 'payload', new Term('rating.aboard', $aboard), new Term('rating.trailer_leaves', $trailer))];
     }
 
     /** As counted; else what the vehicle weighs alone over its empty weight, GVWR less payload. */
@@ -189,7 +189,7 @@ final readonly class Ledger
 
     private function tyre(RatedPart $which, Load $axle, string $field, Stance $stance): RatedLoad
     {
-        return $this->line($which, $stance, $axle->times(1 / self::TYRES), $field, new Term('Its axle', $axle));
+        return $this->line($which, $stance, $axle->times(1 / self::TYRES), $field, new Term('rating.its_axle', $axle));
     }
 
     /** A receiver has two ratings: what it carries, and what it may where bars distribute. */

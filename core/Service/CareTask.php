@@ -23,10 +23,9 @@ final readonly class CareTask
 
     /**
      * @param  string  $key  it is recorded under
-     * @param  string  $what  to do, in a few words
-     * @param  string  $how  and what to mind, in sentences
+     * @param  HitchFamily|null  $family  of the hitch; null while it is not known
      */
-    private function __construct(public string $key, public string $what, public string $how, public Interval $every)
+    private function __construct(public string $key, public Interval $every, public ?HitchFamily $family)
     {
     }
 
@@ -37,15 +36,15 @@ final readonly class CareTask
      */
     public static function of(?HitchFamily $family, Values $hitch): array
     {
-        $wording = $family?->wording();
         $months = $hitch->number('service_months') ?? self::SERVICE_MONTHS;
+        $season = Interval::ofDays(self::SEASON_DAYS);
 
         return [
-            new self(self::RETORQUE, 'Torque again after the first run', 'Ball nut, head and brackets, by the sheet, with a wrench. Over-tight is as bad as loose.', Interval::whicheverFirst($hitch->number('retorque_km'), self::FIRST_RUN_DAYS)),
-            new self('torque', 'Torque, each season', 'Ball nut, head and brackets, by the sheet, with a wrench. Over-tight is as bad as loose.', Interval::ofDays(self::SEASON_DAYS)),
-            new self('grease', 'Grease', $wording->grease ?? 'Ball and head sockets; none on friction faces.', Interval::ofDays(self::SEASON_DAYS)),
-            new self('wear', 'Look for wear', $wording->wear ?? 'Pads, pins, clips, chains.', Interval::ofDays(self::SEASON_DAYS)),
-            new self('service', 'Service', 'By the sheet of the hitch, at a licensed workshop if in doubt.', Interval::whicheverFirst($hitch->number('service_km'), (int) round($months * self::DAYS_OF_MONTH))),
+            new self(self::RETORQUE, Interval::whicheverFirst($hitch->number('retorque_km'), self::FIRST_RUN_DAYS), $family),
+            new self('torque', $season, $family),
+            new self('grease', $season, $family),
+            new self('wear', $season, $family),
+            new self('service', Interval::whicheverFirst($hitch->number('service_km'), (int) round($months * self::DAYS_OF_MONTH)), $family),
         ];
     }
 

@@ -8,6 +8,6 @@ namespace Yoke\Service;
 enum DueState: string
 {
     case Over = 'overdue';
-    case Soon = 'due soon';
-    case Later = 'not yet';
+    case Soon = 'due_soon';
+    case Later = 'not_yet';
 }

@@ -15,55 +15,47 @@ final readonly class Field
     /**
      * @param  float  $low  in the canonical unit, included
      * @param  float  $high  in the canonical unit, included
-     * @param  array<string, string>  $options  stored value => label, for a choice
+     * @param  list<string>  $options  what can be chosen, as it is stored
      */
-    private function __construct(
-        public string $key,
-        public string $label,
-        public FieldKind $kind,
-        public float $low,
-        public float $high,
-        public array $options,
-        public string $hint,
-    ) {
+    private function __construct(public string $key, public FieldKind $kind, public float $low, public float $high, public array $options)
+    {
     }
 
-    public static function length(string $key, string $label, float $lowMm, float $highMm, string $hint = ''): self
+    public static function length(string $key, float $lowMm, float $highMm): self
     {
-        return new self($key, $label, FieldKind::Length, $lowMm, $highMm, [], $hint);
+        return new self($key, FieldKind::Length, $lowMm, $highMm, []);
     }
 
-    public static function load(string $key, string $label, float $lowKg, float $highKg, string $hint = ''): self
+    public static function load(string $key, float $lowKg, float $highKg): self
     {
-        return new self($key, $label, FieldKind::Load, $lowKg, $highKg, [], $hint);
+        return new self($key, FieldKind::Load, $lowKg, $highKg, []);
     }
 
-    public static function pressure(string $key, string $label, string $hint = ''): self
+    public static function pressure(string $key): self
     {
-        return new self($key, $label, FieldKind::Pressure, 50.0, 1200.0, [], $hint);
+        return new self($key, FieldKind::Pressure, 50.0, 1200.0, []);
     }
 
-    public static function torque(string $key, string $label, string $hint = ''): self
+    public static function torque(string $key): self
     {
-        return new self($key, $label, FieldKind::Torque, 5.0, 1500.0, [], $hint);
+        return new self($key, FieldKind::Torque, 5.0, 1500.0, []);
     }
 
-    public static function number(string $key, string $label, float $low, float $high, string $hint = ''): self
+    public static function number(string $key, float $low, float $high): self
     {
-        return new self($key, $label, FieldKind::Number, $low, $high, [], $hint);
+        return new self($key, FieldKind::Number, $low, $high, []);
     }
 
-    /** @param  array<string, string>  $options */
-    public static function choice(string $key, string $label, array $options, string $hint = ''): self
+    public static function choice(string $key, string ...$options): self
     {
-        return new self($key, $label, FieldKind::Choice, 0.0, 0.0, $options, $hint);
+        return new self($key, FieldKind::Choice, 0.0, 0.0, array_values($options));
     }
 
     /** What was expected, when a value cannot be; null when it can. */
     public function objection(float|string $value): ?string
     {
         if ($this->kind === FieldKind::Choice) {
-            return is_string($value) && isset($this->options[$value]) ? null : 'Expected one of the list.';
+            return is_string($value) && in_array($value, $this->options, true) ? null : 'Expected one of the list.';
         }
 
         return is_float($value) && $value >= $this->low && $value <= $this->high ? null : $this->range();

@@ -8,7 +8,7 @@ namespace Yoke\Specification;
 final readonly class FieldGroup
 {
     /** @param  non-empty-list<Field>  $fields */
-    public function __construct(public string $title, public array $fields)
+    public function __construct(public string $key, public array $fields)
     {
     }
 }

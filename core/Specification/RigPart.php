@@ -11,12 +11,6 @@ enum RigPart: string
     case Trailer = 'trailer';
     case Hitch = 'hitch';
 
-    /** As a heading: `Hitches`. */
-    public function plural(): string
-    {
-        return $this === self::Hitch ? 'Hitches' : ucfirst($this->value).'s';
-    }
-
     public function dimensions(): FieldGroup
     {
         return match ($this) {

@@ -10,21 +10,23 @@ use Yoke\Procedure\Station;
 /** Something of a rig's sway control, or of what invites sway, that only a look can tell. */
 final readonly class SwayCheck
 {
-    /** On every rig: key, what has to be so, what to do where it is not, the station. */
-    private const EVERYWHERE = [
-        ['tyres', 'Tyres of vehicle and trailer at their pressures, sidewalls sound', 'Bring them to pressure cold; a soft tyre lets the tail wander.', Station::Ground],
-        ['tail', 'Nothing heavy on the trailer\'s tail', 'Move it to the axles: weight at both ends swings longest, however much there is on the tongue.', Station::Brief],
-    ];
+    /** On every rig: key, and the station where it is looked at. */
+    private const EVERYWHERE = ['tyres' => Station::Ground, 'tail' => Station::Brief];
 
-    private function __construct(public string $key, public string $says, public string $remedy, public Station $station)
+    /**
+     * @param  string  $key  it is answered under
+     * @param  Station  $station  where what is wrong is put right
+     * @param  HitchFamily|null  $family  whose own check it is; null of one on every rig
+     */
+    private function __construct(public string $key, public Station $station, public ?HitchFamily $family = null)
     {
     }
 
     /** @return non-empty-list<self> what a family asks for, then what every rig does */
     public static function of(HitchFamily $family): array
     {
-        $own = array_map(static fn (array $check): self => new self($check[0], $check[1], $check[2], Station::Sway), $family->wording()->swayChecks);
+        $own = array_map(static fn (string $key): self => new self($key, Station::Sway, $family), $family->facts()->swayChecks);
 
-        return [...$own, ...array_map(static fn (array $check): self => new self(...$check), self::EVERYWHERE)];
+        return [...$own, ...array_map(static fn (string $key, Station $station): self => new self($key, $station), array_keys(self::EVERYWHERE), self::EVERYWHERE)];
     }
 }

@@ -7,8 +7,12 @@ namespace Yoke\Units;
 /** One term of a derivation, with this rig's own number. */
 final readonly class Term
 {
-    /** @param  Length|Load|Angle|float  $comesTo  a bare number is a share */
-    public function __construct(public string $says, public Length|Load|Angle|float $comesTo)
+    /**
+     * @param  string  $of  the key of what it is
+     * @param  Length|Load|Angle|float  $comesTo  a bare number is a share
+     * @param  array<string, int|float|string>  $with  figures and keys that its words need
+     */
+    public function __construct(public string $of, public Length|Load|Angle|float $comesTo, public array $with = [])
     {
     }
 }

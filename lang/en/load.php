@@ -5,4 +5,20 @@ declare(strict_types=1);
 return [
     'nothing_yet' => 'Nothing is hooked up and measured yet. The small move shows after the first hook-up.',
     'beyond_small_steps' => 'No small step brings this load into range: set it up again, with washers and head.',
+    'tank' => ['fresh' => 'fresh tank', 'waste' => 'waste tank'],
+    'usual' => [
+        'person_in_front' => 'person in front',
+        'person_behind' => 'person behind',
+        'bed_cargo' => 'bed or boot cargo',
+        'bikes_on_vehicle' => "bikes on the vehicle's tail",
+        'gas_bottles' => 'gas bottles',
+        'bikes_on_tongue' => 'bikes on the tongue',
+        'stores' => 'stores over the axles',
+        'bikes_on_trailer' => "bikes on the trailer's tail",
+    ],
+    'share' => [
+        'too_little' => 'Below 10 % of gross a trailer invites sway: move load ahead of the axles, or off the tail.',
+        'usual' => 'Between 10 and 15 % of gross, as usual.',
+        'much' => 'Above 15 % of gross the receiver, the rear axle and the bars soon meet their ratings: move load back, towards the axles.',
+    ],
 ];

@@ -15,4 +15,12 @@ return [
     'porpoising_on_a_smooth_road' => ['what' => 'A little porpoising', 'why' => 'On a smooth road it wants a look: dampers, tyres, bar bend.'],
     'porpoising_on_a_rough_road' => ['what' => 'A little porpoising', 'why' => 'On such a road it is usual; dampers and tyres are worth a look.'],
     'lorries_push' => ['what' => 'Lorries push the rig about', 'why' => 'Nose-up, a light front or a slack sway control; soft tyre walls do it, too.'],
+    'feel' => [
+        'road' => ['asks' => 'Road', 'answers' => ['smooth' => 'Smooth', 'rough' => 'Rough', 'ruts' => 'Ruts']],
+        'wind' => ['asks' => 'Wind', 'answers' => ['calm' => 'Calm', 'light' => 'Light', 'strong' => 'Strong, gusts']],
+        'lorries' => ['asks' => 'Passing lorries', 'answers' => ['none' => 'Met none', 'felt' => 'Felt, no more', 'pushed' => 'Pushed the rig about']],
+        'steering' => ['asks' => 'Steering, compared with alone', 'answers' => ['same' => 'The same', 'light' => 'Lighter', 'heavy' => 'Heavier']],
+        'porpoising' => ['asks' => 'Porpoising', 'answers' => ['none' => 'None', 'some' => 'Once or twice', 'much' => 'Did not stop']],
+        'sway' => ['asks' => 'Sway', 'answers' => ['none' => 'None', 'once' => 'Settled at once', 'few' => 'Settled after a few swings', 'grew' => 'Did not settle, or grew']],
+    ],
 ];

@@ -19,4 +19,20 @@ return [
         'less_friction' => 'The bars rub less, by :by %.',
     ],
     'threads' => 'Left :left, right :right: turn the :slack side up by :by, or the other back, and count again.',
+    'checks' => [
+        'tyres' => [
+            'says' => 'Tyres of vehicle and trailer at their pressures, sidewalls sound',
+            'remedy' => 'Bring them to pressure when cold. A soft tyre lets the tail wander.',
+        ],
+        'tail' => [
+            'says' => "Nothing heavy on the trailer's tail",
+            'remedy' => 'Move it to the axles. Weight at both ends swings longest, however much there is on the tongue.',
+        ],
+    ],
+    'on_the_road' => [
+        'Ease off the throttle. No hard braking.',
+        'Hold the wheel steady. Do not steer against it, and do not speed up to pull it straight.',
+        "Where there is a manual lever, use the trailer's brakes alone, gently.",
+        'Stop where it is safe, and find the cause before you drive on: tongue, nose, front axle, tyres, speed, sway control, load.',
+    ],
 ];

@@ -18,7 +18,7 @@
             <section class="card due" aria-label="Due">
                 <div class="due-head"><h2>Due</h2><a class="button is-small" href="{{ route('care.calendar') }}">Calendar file</a></div>
                 @foreach ($due as [$rig, $lines])
-                    <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Service\DueState::Over ? 'over' : 'soon' }}">{{ $line->due->task->what }}, {{ $line->state === \Yoke\Service\DueState::Over ? 'overdue' : 'due soon' }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
+                    <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Service\DueState::Over ? 'over' : 'soon' }}">{{ \App\Words\ServiceWords::what($line->due->task) }}, {{ \App\Words\ServiceWords::due($line->state) }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
                 @endforeach
             </section>
         @endif

@@ -40,17 +40,18 @@ it('has the setting as this shop counts it, heights, ball, torques, and when to 
         ->assertSeeInOrder(['Ball, unloaded', '500 mm'])->assertSee('Head bolts 205 N·m')
         ->assertSeeInOrder(['Front fender', '950 mm', '965 mm', '954 mm', 'Rear fender', '985 mm', '930 mm', '948 mm'])
         ->assertSee('Breakaway cable to the vehicle, not the chains')->assertSee('Ease off the throttle')->assertSee('An aid to measuring, not a certificate');
-    foreach (Recheck::all() as $recheck) {
-        $card->assertSee($recheck->what)->assertSee($recheck->when);
+    foreach (Recheck::cases() as $recheck) {
+        [$what, $when] = App\Words\ServiceWords::recheck($recheck, null);
+        $card->assertSee($what)->assertSee($when);
     }
 });
 
 it('tells the distances and months of the hitch\'s own sheet, and none where it says none', function (): void {
-    $this->get("/jobs/{$this->work->id}/card")->assertSee('at the distance of the hitch')->assertDontSee('Service of the hitch');
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('at the distance of the data sheet')->assertDontSee('Service of the hitch');
     $worked = $this->work->rig_as_worked;
     $worked['hitch']['sheet'] += ['retorque_km' => 80, 'service_km' => 8000, 'service_months' => 12];
     $this->work->update(['rig_as_worked' => $worked]);
-    $this->get("/jobs/{$this->work->id}/card")->assertSee('after the first run, at 80 km by the hitch')->assertSee('every 8000 km or 12 months, whichever comes first');
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('after the first run, at 80 km as the data sheet says')->assertSee('every 8000 km or 12 months, whichever comes first');
 });
 
 it('prints as one page of PDF', function (string $paper, string $box): void {

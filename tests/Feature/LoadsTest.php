@@ -44,7 +44,7 @@ it('answers while one types, drags, puts aboard and leaves out, and saves nothin
 
     expect($preview(['items' => [$gas]])->json('parts.columns'))->toContain('416 kg ±')
         ->and($preview(['items' => [$gas + ['drawn' => (string) (3700 + 1300 + 5100 + 1700)]], 'rows' => '1'])->json('parts.rows'))->toContain('value="-1700 mm"')
-        ->and($preview(['items' => [$gas], 'add' => 'bikes on the tongue', 'rows' => '1'])->json('parts.rows'))->toContain('bikes on the tongue')->toContain('35 kg')
+        ->and($preview(['items' => [$gas], 'add' => 'bikes_on_tongue', 'rows' => '1'])->json('parts.rows'))->toContain('bikes on the tongue')->toContain('35 kg')
         ->and($preview(['items' => [$gas, ($this->row)('stove', '12 kg', 'trailer', '0 mm')], 'drop' => '0', 'rows' => '1'])->json('parts.rows'))->toContain('stove')->not->toContain('gas"')
         ->and($preview(['items' => [($this->row)('boulders', '1500 kg', 'trailer', '-3000 mm')]])->json('parts.columns'))->toContain('the tongue lifts off the ball')
         ->and(LoadState::query()->find(2)->items)->toBe([]);

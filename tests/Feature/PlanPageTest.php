@@ -36,9 +36,9 @@ function analysedJob(Job $job): AnalysedJob
 it('plans a first setting for every family, in its own words', function (string $key): void {
     $plan = PlanPage::ofJob(analysedJob(jobWithHitch($this->job(), ['family' => $key])), $this->wren);
     $best = $plan->firstMove()->forecast;
-    $tension = array_key_first(Families::get($key)->wording()->steps);
+    $tension = Families::get($key)->adjusters(new Yoke\Family\HitchMeasures)->all()[0]->key;
 
-    expect($plan->setting($best))->toStartWith(Families::get($key)->wording()->steps[$tension][0].' ')
+    expect($plan->setting($best))->toStartWith((new App\Words\FamilyWords(Families::get($key)))->one($tension).' ')
         ->and($plan->setting($best))->not->toContain('head')
         ->and($best->chance)->toBeGreaterThan(0.05);
 })->with(array_map(fn (HitchFamily $family): string => $family->key(), Families::all()));

@@ -9,7 +9,7 @@ beforeEach(function (): void {
     $this->person('Wren Tallow');
     $this->actingAs(App\Models\User::query()->sole());
     $this->work = $this->job();
-    $this->drive = fn (array $felt): Illuminate\Testing\TestResponse => $this->post("/jobs/{$this->work->id}/road-tests", $felt + ['speed' => '55', 'distance' => '12', ...array_column(array_map(fn (Feel $feel): array => [$feel->value, (string) array_key_first($feel->answers())], Feel::cases()), 1, 0)]);
+    $this->drive = fn (array $felt): Illuminate\Testing\TestResponse => $this->post("/jobs/{$this->work->id}/road-tests", $felt + ['speed' => '55', 'distance' => '12', ...array_column(array_map(fn (Feel $feel): array => [$feel->value, $feel->answers()[0]], Feel::cases()), 1, 0)]);
 });
 
 it('keeps what was felt, and leads back to a station', function (): void {

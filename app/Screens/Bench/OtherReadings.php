@@ -6,6 +6,7 @@ namespace App\Screens\Bench;
 
 use App\Models\Job;
 use App\Models\MeasureKind;
+use App\Words\SpecificationWords;
 use App\Words\Text;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
@@ -31,6 +32,6 @@ final readonly class OtherReadings
         [$field, $part] = self::AGAINST[$kind->value] ?? [null, RigPart::Hitch];
         $isKnown = $field === null || $this->job->rigAsWorked()->values($part)->number($field) !== null;
 
-        return $isKnown ? '' : Text::of('reading.worth_more', ['part' => $part->value, 'field' => lcfirst($part->fields()[$field]->label)]);
+        return $isKnown ? '' : Text::of('reading.worth_more', ['part' => $part->value, 'field' => lcfirst(SpecificationWords::label($part, $field))]);
     }
 }

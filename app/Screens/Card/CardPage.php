@@ -10,6 +10,7 @@ use App\Screens\Bench\BenchPage;
 use App\Screens\Plan\FastenerLine;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
+use App\Words\ServiceWords;
 use App\Words\SettingWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Counting;
@@ -61,7 +62,7 @@ final readonly class CardPage
             return '';
         }
         $many = $this->words()->many($tension);
-        $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->usual()->counting;
+        $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->facts()->usual->counting;
 
         return $counting === Counting::Working
             ? ucfirst($many).' are counted as working ones, between bar and hook: fewer is tighter.'
@@ -102,9 +103,9 @@ final readonly class CardPage
         $first = $road('retorque_km');
         $months = $hitch->number('service_months');
         $service = array_filter([$road('service_km'), $months === null ? null : "{$months} months"]);
-        $lines = array_map(static fn (Recheck $recheck): array => [$recheck->what, $first === null ? $recheck->when : str_replace('at the distance of the hitch\'s sheet', "at {$first} by the hitch's sheet", $recheck->when)], Recheck::all());
+        $lines = array_map(static fn (Recheck $recheck): array => ServiceWords::recheck($recheck, $first), Recheck::cases());
 
-        return $service === [] ? $lines : [...$lines, ['Service of the hitch, by its sheet', 'every '.implode(' or ', $service).(count($service) > 1 ? ', whichever comes first' : '')]];
+        return $service === [] ? $lines : [...$lines, ServiceWords::byTheDataSheet(array_values($service))];
     }
 
     /** Where the ball stands, and in which hole, in words, or an empty text. */

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Screens\Plan\TakeBackTerms;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
+use App\Words\LoadWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -72,7 +73,7 @@ final class LoadColumn
 
     public function share(): string
     {
-        return $this->loaded->tongueShare()->says();
+        return LoadWords::share($this->loaded->tongueShare());
     }
 
     public function shareIsUsual(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Log;
 
+use App\Words\LoadWords;
 use App\Words\SettingWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Role;
@@ -105,6 +106,7 @@ final readonly class SetUpComparison
     private function what(ItemChange $change): string
     {
         $item = $change->item();
+        $name = LoadWords::item($item);
         $more = $change->more();
         $amount = $this->amount($item, abs($more));
         $where = match (true) {
@@ -114,23 +116,18 @@ final readonly class SetUpComparison
         };
 
         return match (true) {
-            $change->hasMoved() => "{$item->name} moved {$change->way()}, {$where}".(abs($more) > 0.5 ? ", {$amount} ".($more > 0.0 ? 'more' : 'less') : ''),
-            $this->isWater($item) => "{$amount} ".($more > 0.0 ? 'more' : 'less')." in the {$item->name}, {$where}",
-            $change->before === null => "{$item->name}, {$amount} {$where}, came aboard",
-            $change->after === null => "{$item->name}, {$amount} {$where}, left out",
-            default => "{$item->name}, {$where}, {$amount} ".($more > 0.0 ? 'heavier' : 'lighter'),
+            $change->hasMoved() => "{$name} moved {$change->way()}, {$where}".(abs($more) > 0.5 ? ", {$amount} ".($more > 0.0 ? 'more' : 'less') : ''),
+            $item->tank !== null => "{$amount} ".($more > 0.0 ? 'more' : 'less')." in the {$name}, {$where}",
+            $change->before === null => "{$name}, {$amount} {$where}, came aboard",
+            $change->after === null => "{$name}, {$amount} {$where}, left out",
+            default => "{$name}, {$where}, {$amount} ".($more > 0.0 ? 'heavier' : 'lighter'),
         };
     }
 
     /** Water by the litre where the kilogram is the unit. */
     private function amount(Item $item, float $kilograms): string
     {
-        return $this->isWater($item) && $this->unit === LoadUnit::Kilogram ? round($kilograms).' l' : $this->unit->nearest(Load::ofKilograms($kilograms));
-    }
-
-    private function isWater(Item $item): bool
-    {
-        return str_ends_with($item->name, ' tank');
+        return $item->tank !== null && $this->unit === LoadUnit::Kilogram ? round($kilograms).' l' : $this->unit->nearest(Load::ofKilograms($kilograms));
     }
 
     /** Steps of the small adjuster: `half a link tighter`, `0.2 of a link looser`. */

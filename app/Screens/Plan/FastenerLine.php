@@ -7,6 +7,8 @@ namespace App\Screens\Plan;
 use App\Models\Job;
 use App\Models\TorqueRecord;
 use App\Models\User;
+use App\Words\ServiceWords;
+use App\Words\SpecificationWords;
 use Yoke\Procedure\Station;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
@@ -26,7 +28,7 @@ final readonly class FastenerLine
         foreach (RigPart::Hitch->fields() as $key => $field) {
             $sheet = $field->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($key) : null;
             if ($sheet !== null) {
-                $lines[] = new self($key, $field->label, $person->torqueUnit()->nearest(Torque::ofNewtonMetres($sheet)), $job->torques->last(static fn (TorqueRecord $record): bool => $record->fastener === $key), $person);
+                $lines[] = new self($key, SpecificationWords::label(RigPart::Hitch, $key), $person->torqueUnit()->nearest(Torque::ofNewtonMetres($sheet)), $job->torques->last(static fn (TorqueRecord $record): bool => $record->fastener === $key), $person);
             }
         }
 
@@ -48,6 +50,6 @@ final readonly class FastenerLine
     /** What is wrong with it, or an empty text. */
     public function says(): string
     {
-        return $this->done?->core()->says($this->person->torqueUnit()) ?? '';
+        return $this->done === null ? '' : ServiceWords::torque($this->done->core(), $this->person->torqueUnit());
     }
 }

@@ -10,9 +10,11 @@ use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
+use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
 use App\Words\SettingWords;
+use App\Words\SpecificationWords;
 use App\Words\TermWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
@@ -122,7 +124,7 @@ final readonly class PlanPage
 
     public function termWords(): TermWords
     {
-        return new TermWords($this->words());
+        return new TermWords($this->words(), $this->print);
     }
 
     /** @return list<array{string, string, RigPart, string}> what is assumed, what knowing it would do, the part, and the field's label: the most useful first */
@@ -220,7 +222,7 @@ final readonly class PlanPage
      */
     public function placeTerms(array $places): array
     {
-        return array_column(array_map(static fn (ShankPlace $place): array => ["In {$place->turned}, hole {$place->hole}", $place->terms], $places), 1, 0);
+        return array_column(array_map(static fn (ShankPlace $place): array => [HeadWords::place($place), $place->terms], $places), 1, 0);
     }
 
     /** @return array<string, string> what this station's hand needs off the sheets: label => pressure */
@@ -246,7 +248,8 @@ final readonly class PlanPage
             foreach ($part->fields() as $key => $field) {
                 $value = $field->kind === $kind ? $this->worked->values($part)->number($key) : null;
                 if ($value !== null) {
-                    $found[$kind === FieldKind::Pressure ? ucfirst($part->value).', '.lcfirst($field->label) : $field->label] = $print($value);
+                    $label = SpecificationWords::label($part, $key);
+                    $found[$kind === FieldKind::Pressure ? ucfirst(SpecificationWords::part($part)).', '.lcfirst($label) : $label] = $print($value);
                 }
             }
         }
@@ -374,7 +377,7 @@ final readonly class PlanPage
             $fields = $part->fields();
             $field = $fields[$key] ?? $fields["{$key}_kg"] ?? null;
             if ($field !== null) {
-                return [$field->label, $part];
+                return [SpecificationWords::label($part, $field->key), $part];
             }
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use App\Words\Text;
 use Yoke\Planning\LevellingTakeBack;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -18,10 +17,9 @@ final class TakeBackTerms
     {
         $terms = [];
         foreach ($takeBack->stances($tension) as $when => $carried) {
-            $with = ['when' => Text::of("term.take_back.{$when}")];
-            $terms[] = new Term(Text::of('term.take_back.rear', $with), Length::ofMillimetres($carried->rearRise()));
-            $terms[] = new Term(Text::of('term.take_back.bars', $with), Load::ofKilograms($carried->barLoad()));
-            $terms[] = new Term(Text::of('term.take_back.restored', $with), $carried->frontRestored());
+            $terms[] = new Term("take_back.{$when}.rear", Length::ofMillimetres($carried->rearRise()));
+            $terms[] = new Term("take_back.{$when}.bars", Load::ofKilograms($carried->barLoad()));
+            $terms[] = new Term("take_back.{$when}.restored", $carried->frontRestored());
         }
 
         return $terms;

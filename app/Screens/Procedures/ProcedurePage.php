@@ -12,6 +12,7 @@ use Yoke\CoreException;
 use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Procedure;
 use Yoke\Procedure\ProcedureProgress;
+use Yoke\Procedure\Question;
 use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Step;
 use Yoke\Rig\Stance;
@@ -53,7 +54,7 @@ final readonly class ProcedurePage
         return $setting === null ? '' : (new SettingWords($described))->of($setting);
     }
 
-    /** @return list<array{Step, string}> all that any answer would bring, with what it hangs on */
+    /** @return list<array{Step, array<string, array{Question, string}>}> all that any answer would bring, with the open answers it hangs on */
     public function onPaper(): array
     {
         return $this->procedure?->onPaper() ?? [];

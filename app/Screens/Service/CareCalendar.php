@@ -8,6 +8,7 @@ use App\Models\CareRecord;
 use App\Models\Rig;
 use App\Models\User;
 use App\UseCases\Service\RigCare;
+use App\Words\ServiceWords;
 use DateTimeImmutable;
 use Sabre\VObject\Component\VCalendar;
 
@@ -30,8 +31,8 @@ final readonly class CareCalendar
                 $event->add('DTSTAMP', $this->now);
                 $event->add('DTSTART', $day->format('Ymd'), ['VALUE' => 'DATE']);
                 $event->add('DTEND', $day->addDay()->format('Ymd'), ['VALUE' => 'DATE']);
-                $event->add('SUMMARY', "{$line->due->task->what}: {$rig->title()}");
-                $event->add('DESCRIPTION', "{$line->due->task->how} ".ucfirst($line->every()).", {$line->since()}.");
+                $event->add('SUMMARY', ServiceWords::what($line->due->task).": {$rig->title()}");
+                $event->add('DESCRIPTION', ServiceWords::how($line->due->task).' '.ucfirst($line->every()).", {$line->since()}.");
                 $calendar->add($event);
             }
         }

@@ -93,7 +93,7 @@ final readonly class SwayPage
         $felt = $this->felt();
         $found = $trial === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->analysed->posterior(), $trial, $this->range(), $family->wording()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
+            : (new SwayRisks($this->analysed->posterior(), $trial, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
 
         return [
             ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
@@ -124,7 +124,7 @@ final readonly class SwayPage
     /** @return list<array{string, string}> what can be computed of the sway control */
     public function figures(): array
     {
-        $control = $this->family()?->wording()->control;
+        $control = $this->family()?->facts()->control;
         $now = $this->setUp($this->analysed);
         $cams = $this->cams();
         $socket = $this->hitch->length('socket_mm');
@@ -160,7 +160,7 @@ final readonly class SwayPage
 
     private function setUp(AnalysedJob $workup): ?SwaySetUp
     {
-        $control = $workup->described->family()?->wording()->control;
+        $control = $workup->described->family()?->facts()->control;
 
         $current = $workup->current();
 

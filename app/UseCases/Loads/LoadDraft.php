@@ -7,6 +7,7 @@ namespace App\UseCases\Loads;
 use App\Models\Aboard;
 use App\Models\User;
 use App\UseCases\Forms\TypedParts;
+use App\Words\LoadWords;
 use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadRoom;
@@ -79,7 +80,7 @@ final class LoadDraft
         }
         $usual = is_string($typed['add'] ?? null) ? UsualItem::tryFrom($typed['add']) : null;
         if ($usual !== null && count($draft->rows) < self::MOST_ITEMS) {
-            $draft->add($usual->on($rig));
+            $draft->add($usual->on($rig, LoadWords::usual($usual)));
         }
         $fills = is_array($typed['fills'] ?? null) ? $typed['fills'] : [];
         foreach ($tanks as $tank) {

@@ -22,7 +22,7 @@
     <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
 </x-rig-drawing>
 <div class="load-labels" aria-hidden="true">
-    @foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%" title="{{ ucfirst($arrow->what) }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
+    @foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%" title="{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
 </div>
 </div>
 <x-figures-table :plan="$plan" :elevation="$elevation" caption="The rig as the model has it; what is taped stands in the links after this" />

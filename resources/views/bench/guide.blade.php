@@ -1,9 +1,9 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
-<div class="tape-head"><h1>{{ $page->station->title() }}</h1></div>
-<p class="caution"><x-warning-sign />{{ $page->station->guide()->caution }}</p>
+<div class="tape-head"><h1>{{ \App\Words\StationWords::title($page->station) }}</h1></div>
+<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station) }}</p>
 @if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
     <ol @class(['steps', 'gap-2 text-lg' => ! in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true)])>
-        @foreach ($page->station->guide()->steps as $step)<li>{{ $step }}</li>@endforeach
+        @foreach (\App\Words\StationWords::steps($page->station) as $step)<li>{{ $step }}</li>@endforeach
     </ol>
 @endif
 @includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
@@ -13,7 +13,7 @@
 @if ($page->station === \Yoke\Procedure\Station::HookUp)
     <div class="procedure-list">
         <p class="sentence">Step by step, with the reason and the caution at the hand; made for a phone at the hitch.</p>
-        @foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ route('procedures.show', [$page->job, $occasion->value]) }}">{{ $occasion->title() }}</a>@endforeach
+        @foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ route('procedures.show', [$page->job, $occasion->value]) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach
     </div>
 @endif
 <div class="tape-foot">

@@ -1,4 +1,4 @@
-<x-layout :title="$page->station->title().', '.$page->job->title">
+<x-layout :title="\App\Words\StationWords::title($page->station).', '.$page->job->title">
     <main class="bench" data-bench
           data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
           data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">

@@ -15,5 +15,5 @@
     @foreach ($page->rechecks() as [$what, $when])<tr><td>{{ $what }}</td><td>{{ $when }}</td></tr>@endforeach
 </table>
 <p class="card-cautions"><strong>Cautions.</strong> Fingers clear of bars and chains: they store a lot of energy; use the lift tool. Chock before uncoupling. Never under a trailer on its jack. Breakaway cable to the vehicle, not the chains. Never past a rating: distribution raises none. For a load that changed move links only, never the washers.</p>
-<p class="card-cautions"><strong>If it sways.</strong> {{ implode(' ', \Yoke\Sway\OnTheRoad::steps()) }}</p>
+<p class="card-cautions"><strong>If it sways.</strong> {{ implode(' ', \App\Words\SwayWords::onTheRoad()) }}</p>
 <p class="card-foot">Set up {{ ($page->job->handed_over_at ?? $page->job->booked_on)->format('j M Y') }}. An aid to measuring, not a certificate. The makers' instructions and local law come first; if in doubt, a licensed workshop.</p>

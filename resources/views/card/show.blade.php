@@ -2,7 +2,7 @@
     <main class="paper card-paper">
         <div class="yard-head no-print">
             @if ($link)
-                <span class="shelves">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a href="{{ $link->address($occasion) }}">{{ $occasion->title() }}</a>@endforeach</span>
+                <span class="shelves">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</span>
                 @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">PDF, {{ $paper->label() }}</a>@endforeach
             @else
                 <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">To the bench</a>

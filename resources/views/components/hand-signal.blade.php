@@ -8,5 +8,5 @@
         <path d="M60,42 V84 M60,84 L46,114 M60,84 L74,114 M{{ $lx }},{{ $ly }} L60,52 L{{ $rx }},{{ $ry }}" />
         <circle class="hand" cx="{{ $lx }}" cy="{{ $ly }}" r="6" /><circle class="hand" cx="{{ $rx }}" cy="{{ $ry }}" r="6" />
     </svg>
-    <figcaption><strong>{{ ucfirst($signal->value) }}</strong> <span>{{ $hands['moves'] }}</span></figcaption>
+    <figcaption><strong>{{ ucfirst(\App\Words\ProcedureWords::signal($signal)) }}</strong> <span>{{ \App\Words\ProcedureWords::hands($signal) }}</span></figcaption>
 </figure>

@@ -12,7 +12,7 @@
     <div class="state">
         <x-verdict-chip :verdict="$verdict->verdict ?? \Yoke\Method\Verdict::Waiting" />
         <span class="beads" aria-hidden="true">@foreach (\Yoke\Procedure\Station::cases() as $station)<i @class(['is-done' => $page->progress->isDone($station)])></i>@endforeach</span>
-        <span class="who">{{ $job->handed_over_at ? 'Handed over '.$job->handed_over_at->format('j M Y') : 'At '.mb_strtolower($page->station->title()) }}@if ($verdict) · <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@endif</span>
+        <span class="who">{{ $job->handed_over_at ? 'Handed over '.$job->handed_over_at->format('j M Y') : 'At '.mb_strtolower(\App\Words\StationWords::title($page->station)) }}@if ($verdict) · <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@endif</span>
         @if ($page->advice()->onTheRoad() !== '')<span class="who" data-road>{{ $page->advice()->onTheRoad() }}</span>@endif
     </div>
     <span class="go">{{ $job->handed_over_at ? 'Show' : 'Open' }} →</span>

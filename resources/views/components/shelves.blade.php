@@ -2,7 +2,7 @@
 <nav class="shelves" aria-label="Shelves">
     <a href="{{ route('garage') }}" @if ($on === 'rigs') aria-current="page" @endif>Rigs</a>
     @foreach (\Yoke\Specification\RigPart::cases() as $part)
-        <a href="{{ route('garage.shelf', $part->value) }}" @if ($on === $part->value) aria-current="page" @endif>{{ $part->plural() }}</a>
+        <a href="{{ route('garage.shelf', $part->value) }}" @if ($on === $part->value) aria-current="page" @endif>{{ \App\Words\SpecificationWords::many($part) }}</a>
     @endforeach
     <a href="{{ route('garage.away') }}" @if ($on === 'away') aria-current="page" @endif>Put away</a>
 </nav>

@@ -12,14 +12,14 @@
             @endif
             @foreach ([$part->dimensions(), ...$part->groups()] as $group)
                 <fieldset class="card group">
-                    <legend>{{ $group->title }}</legend>
+                    <legend>{{ \App\Words\SpecificationWords::group($part, $group->key) }}</legend>
                     <div class="fields">
                         @if ($loop->first)<x-typed name="name" label="Name" :value="old('name', $model->name)" />@endif
                         @foreach ($group->fields as $field)
                             @if ($field->kind === \Yoke\Specification\FieldKind::Choice)
-                                <x-picked :name="$field->key" :label="$field->label" :options="($loop->parent->first ? [] : ['' => 'Not known']) + $field->options" :chosen="$form->shown($field)" />
+                                <x-picked :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :options="($loop->parent->first ? [] : ['' => 'Not known']) + \App\Words\SpecificationWords::options($part, $field->key)" :chosen="$form->shown($field)" />
                             @else
-                                <x-typed :name="$field->key" :label="$field->label" :value="old($field->key, $form->shown($field))" :hint="$field->hint" inputmode="text" />
+                                <x-typed :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :value="old($field->key, $form->shown($field))" :hint="\App\Words\SpecificationWords::hint($part, $field->key)" inputmode="text" />
                             @endif
                         @endforeach
                     </div>

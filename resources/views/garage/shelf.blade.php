@@ -1,4 +1,4 @@
-<x-layout :title="$part->plural()" here="garage">
+<x-layout :title="\App\Words\SpecificationWords::many($part)" here="garage">
     <main class="yard">
         <div class="yard-head"><h1>Garage</h1><x-shelves :on="$part->value" /><a class="button" href="{{ route('garage.create', $part->value) }}">New {{ $part->value }}</a></div>
         <p class="saved-at" role="status">{{ session('saved') }}</p>

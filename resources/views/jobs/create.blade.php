@@ -1,5 +1,4 @@
-@php($shapes = fn (string $enum): array => array_combine(array_column($enum::cases(), 'value'), array_map(fn ($shape) => ucfirst($shape->value), $enum::cases())))
-@php($fields = fn (\Yoke\Specification\RigPart $part, string $key): array => $part->fields()[$key]->options)
+@php($fields = \App\Words\SpecificationWords::options(...))
 @php($unit = $person->fineness->unit()->value)
 <x-layout title="New job" here="new">
     <main class="yard">
@@ -18,12 +17,12 @@
                     <x-picked name="vehicle" label="From the garage" class="picks-existing" :options="['' => 'A new vehicle'] + $vehicles->all()" />
                     <div class="is-new contents-block">
                         <x-typed name="vehicle_name" label="Name" />
-                        <x-picked name="vehicle_body" label="Shape" :options="$shapes(\Yoke\Rig\VehicleBody::class)" />
+                        <x-picked name="vehicle_body" label="Shape" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'body')" />
                         <div class="pair">
                             <x-typed name="wheelbase" label="Wheelbase" inputmode="decimal" :hint="'Axle to axle, '.$unit" />
                             <x-typed name="overhang" label="Overhang" inputmode="decimal" :hint="'Rear axle to ball, '.$unit" />
-                            <x-picked name="front_suspension" label="Front springs" :options="$shapes(\Yoke\Rig\Suspension::class)" />
-                            <x-picked name="rear_suspension" label="Rear springs" :options="$shapes(\Yoke\Rig\Suspension::class)" />
+                            <x-picked name="front_suspension" label="Front springs" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'front_suspension')" />
+                            <x-picked name="rear_suspension" label="Rear springs" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'rear_suspension')" />
                             <x-picked name="vehicle_class" label="Class" :options="['' => 'Not known'] + $fields(\Yoke\Specification\RigPart::Vehicle, 'vehicle_class')" />
                             <x-picked name="levelling" label="Self-levelling" :options="['' => 'None, or not known'] + array_diff_key($fields(\Yoke\Specification\RigPart::Vehicle, 'levelling'), ['none' => 1])" />
                         </div>
@@ -35,7 +34,7 @@
                     <div class="is-new contents-block">
                         <x-typed name="trailer_name" label="Name" />
                         <div class="pair">
-                            <x-picked name="trailer_body" label="Shape" :options="$shapes(\Yoke\Rig\TrailerBody::class)" />
+                            <x-picked name="trailer_body" label="Shape" :options="$fields(\Yoke\Specification\RigPart::Trailer, 'body')" />
                             <x-picked name="axles" label="Axles" :options="[1 => 'One', 2 => 'Two', 3 => 'Three']" :chosen="2" />
                         </div>
                         <x-typed name="ball_to_axle" label="Ball to axle" inputmode="decimal" :hint="'To the centre of the axle group, '.$unit" />

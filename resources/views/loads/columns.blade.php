@@ -47,7 +47,7 @@
     @if ($levelled !== [])
         <table class="ledger">
             <caption>When {{ lcfirst($page->plan->lifter()) }} {{ $page->plan->lifter() === 'Self-levelling' ? 'takes' : 'take' }} over</caption>
-            @foreach ($levelled as $term)<tr><th scope="row">{{ $term->says }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
+            @foreach ($levelled as $term)<tr><th scope="row">{{ $page->plan->termWords()->says($term) }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
         </table>
         <p class="sentence">Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.</p>
     @endif

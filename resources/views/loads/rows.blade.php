@@ -20,7 +20,7 @@
     @endforeach
     @foreach ($draft->tanks as $tank)
         <div class="load-row is-tank">
-            <label for="fill-{{ $tank->key }}">{{ ucfirst($tank->name) }}, {{ $page->plan->print->load($tank->full) }} full</label>
+            <label for="fill-{{ $tank->key }}">{{ ucfirst(\App\Words\LoadWords::tank($tank)) }}, {{ $page->plan->print->load($tank->full) }} full</label>
             <input id="fill-{{ $tank->key }}" name="fills[{{ $tank->key }}]" value="{{ $draft->fills[$tank->key] }}" inputmode="decimal" autocomplete="off" aria-describedby="fill-{{ $tank->key }}-says"> <span>% full</span>
             <p class="sentence" id="fill-{{ $tank->key }}-says" data-tone="{{ isset($draft->problems()["fill-{$tank->key}"]) ? 'stop' : 'plain' }}">{{ $draft->problems()["fill-{$tank->key}"] ?? '' }}</p>
         </div>
@@ -30,5 +30,5 @@
 </div>
 <p class="sentence">Put aboard</p>
 <div class="usual">
-    @foreach (\Yoke\Loading\UsualItem::cases() as $usual)<button class="button is-small" name="add" value="{{ $usual->value }}">{{ ucfirst($usual->value) }}</button>@endforeach
+    @foreach (\Yoke\Loading\UsualItem::cases() as $usual)<button class="button is-small" name="add" value="{{ $usual->value }}">{{ ucfirst(\App\Words\LoadWords::usual($usual)) }}</button>@endforeach
 </div>

@@ -22,12 +22,12 @@
                     <thead><tr><th scope="col">What</th><th scope="col">How often</th><th scope="col">Counts from</th><th scope="col">Due</th><th scope="col"></th></tr></thead>
                     <tbody>
                         @foreach ($lines as $line)
-                            <tr class="due-{{ \Illuminate\Support\Str::slug($line->state->value) }}">
-                                <th scope="row">{{ $line->due->task->what }}<br><span class="who">{{ $line->due->task->how }}</span></th>
+                            <tr class="due-{{ \Illuminate\Support\Str::slug($line->state->value, '-', 'en', ['_' => '-']) }}">
+                                <th scope="row">{{ \App\Words\ServiceWords::what($line->due->task) }}<br><span class="who">{{ \App\Words\ServiceWords::how($line->due->task) }}</span></th>
                                 <td>{{ $line->every() }}</td>
                                 <td>{{ $line->since() }}@if ($line->lacksDistance())<br><span class="who">no distance read then: by date alone</span>@endif</td>
-                                <td><strong>{{ ucfirst($line->state->value) }}</strong><br>{{ $line->when() }}</td>
-                                <td><button class="button is-small" name="task" value="{{ $line->due->task->key }}" aria-label="Done: {{ $line->due->task->what }}">Done now</button></td>
+                                <td><strong>{{ ucfirst(\App\Words\ServiceWords::due($line->state)) }}</strong><br>{{ $line->when() }}</td>
+                                <td><button class="button is-small" name="task" value="{{ $line->due->task->key }}" aria-label="Done: {{ \App\Words\ServiceWords::what($line->due->task) }}">Done now</button></td>
                             </tr>
                         @endforeach
                     </tbody>

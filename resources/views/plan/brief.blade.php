@@ -23,7 +23,7 @@
         <table class="ledger">
             <caption>Tanks: what filling one does to the tongue weight</caption>
             @foreach ($plan->described->tanks() as $tank)
-                <tr><th scope="row">{{ ucfirst($tank->name) }}, {{ $plan->print->load($tank->full) }} full</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
+                <tr><th scope="row">{{ ucfirst(\App\Words\LoadWords::tank($tank)) }}, {{ $plan->print->load($tank->full) }} full</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
             @endforeach
         </table>
     @endif

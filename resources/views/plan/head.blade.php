@@ -22,7 +22,7 @@
                             <td>{{ $plan->print->length($place->ballHeight) }}</td>
                             <td>{{ $plan->print->change($place->residual()->millimetres()) }}</td>
                         </tr>
-                        @foreach ($place->warnings as $warning)
+                        @foreach (\App\Words\HeadWords::inTheWay($place) as $warning)
                             <tr><td colspan="4" class="sentence" data-tone="caution">{{ $warning }}</td></tr>
                         @endforeach
                     @endforeach
@@ -37,10 +37,10 @@
         </form>
     @endif
     <table class="ledger">
-        <caption>The schools beside it</caption>
+        <caption>Other rules of thumb</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
-                <tr><th scope="row">{{ ucfirst($school->says) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->print->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
+                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->print->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>

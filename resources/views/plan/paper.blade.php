@@ -24,7 +24,7 @@
                 @if ($job->head_place)
                     <p>Bolted in <strong>{{ $job->head_place['turned'] }}, hole {{ $job->head_place['hole'] }}</strong>: ball {{ $plan->print->height($job->head_place['ball_height_mm']) }}. {{ $job->head_place['because'] }}</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)
-                    <p>Shank in <strong>{{ $place->turned }}, hole {{ $place->hole }}</strong>, {{ $place->holesVisible }} holes showing: ball {{ $plan->print->length($place->ballHeight) }}, off by {{ $plan->print->change($place->residual()->millimetres()) }}. {{ implode(' ', $place->warnings) }}</p>
+                    <p>Shank in <strong>{{ $place->turned }}, hole {{ $place->hole }}</strong>, {{ $place->holesVisible }} holes showing: ball {{ $plan->print->length($place->ballHeight) }}, off by {{ $plan->print->change($place->residual()->millimetres()) }}. {{ implode(' ', \App\Words\HeadWords::inTheWay($place)) }}</p>
                 @endif
                 <h2>Bars</h2>
                 @if ($first = $plan->firstMove()?->forecast)

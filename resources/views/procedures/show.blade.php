@@ -1,15 +1,16 @@
-<x-layout :title="$page->occasion->title().', '.$page->job->title">
+<x-layout :title="\App\Words\ProcedureWords::title($page->occasion).', '.$page->job->title">
     <main class="procedure">
         <nav class="shelves" aria-label="Procedures">
             @foreach (\Yoke\Procedure\Occasion::cases() as $one)
-                <a href="{{ route('procedures.show', [$page->job, $one->value]) }}" @if ($one === $page->occasion) aria-current="page" @endif>{{ $one->title() }}</a>
+                <a href="{{ route('procedures.show', [$page->job, $one->value]) }}" @if ($one === $page->occasion) aria-current="page" @endif>{{ \App\Words\ProcedureWords::title($one) }}</a>
             @endforeach
         </nav>
-        <h1>{{ $page->occasion->title() }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
+        <h1>{{ \App\Words\ProcedureWords::title($page->occasion) }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
         @if ($page->progress === null)
             <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the procedure is told here.</p>
         @else
             @php($current = $page->progress->current())
+            @php([$why, $caution, $calls] = $current === null ? ['', '', ''] : [\App\Words\ProcedureWords::why($current), \App\Words\ProcedureWords::caution($current), \App\Words\ProcedureWords::calls($current)])
             @if ($errors->has('step'))<p class="do-next is-over" role="alert">{{ $errors->first('step') }}</p>@endif
             @if (session('finished') !== null)
                 <p class="do-next is-in-range" role="status">All steps are taken, in {{ max(1, session('finished')) }} min. It stands in the log.</p>
@@ -17,17 +18,17 @@
             @elseif ($current !== null)
                 <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="Steps taken"></progress> Step {{ $page->progress->taken() + 1 }} of {{ count($page->progress->steps) }}@if ($page->run), begun {{ $page->run->started_at->format('j M H:i') }}@endif</p>
                 <section class="card step" aria-live="polite">
-                    @if ($current->caution !== '')<p class="caution"><x-warning-sign /><span>{{ $current->caution }}</span></p>@endif
-                    <p class="says">{{ $current->says }}</p>
+                    @if ($caution !== '')<p class="caution"><x-warning-sign /><span>{{ $caution }}</span></p>@endif
+                    <p class="says">{{ \App\Words\ProcedureWords::does($current) }}</p>
                     @if (in_array($current->key, ['same', 'on-0'], true) && $page->setting() !== '')<p class="setting">{{ ucfirst($page->setting()) }}</p>@endif
-                    @if ($current->why !== '')<p class="why">{{ $current->why }}</p>@endif
-                    @if ($current->calls !== '')<p class="calls"><span>Helper calls</span> “{{ $current->calls }}”</p>@endif
+                    @if ($why !== '')<p class="why">{{ $why }}</p>@endif
+                    @if ($calls !== '')<p class="calls"><span>Helper calls</span> “{{ $calls }}”</p>@endif
                     @if ($current->signals !== [])<div class="signals">@foreach ($current->signals as $signal)<x-hand-signal :signal="$signal" />@endforeach</div>@endif
                     <form method="post" action="{{ route('procedures.take', [$page->job, $page->occasion->value]) }}" class="take">
                         @csrf
                         <input type="hidden" name="step" value="{{ $current->key }}">
                         @if ($current->asks)
-                            @foreach ($current->asks->answers() as $answer => $says)<button class="button is-first" name="answer" value="{{ $answer }}">{{ $says }}</button>@endforeach
+                            @foreach (\App\Words\ProcedureWords::answers($current->asks) as $answer => $says)<button class="button is-first" name="answer" value="{{ $answer }}">{{ $says }}</button>@endforeach
                         @else
                             <button class="button is-first" autofocus>Done</button>
                             @if ($current->need === \Yoke\Procedure\Need::May)<button class="button" name="outcome" value="left out">Leave out</button>@endif
@@ -50,7 +51,7 @@
                 <summary>All steps</summary>
                 <ol class="steps all-steps">
                     @foreach ($page->progress->steps as $step)
-                        <li @class(['is-taken' => $page->progress->outcome($step) !== null])>{{ $step->says }}@if ($page->takenAt($step) !== '') <span class="who">{{ $page->progress->outcome($step)?->value }} at {{ $page->takenAt($step) }}</span>@endif</li>
+                        <li @class(['is-taken' => $page->progress->outcome($step) !== null])>{{ \App\Words\ProcedureWords::does($step) }}@if ($page->takenAt($step) !== '') <span class="who">{{ \App\Words\ProcedureWords::outcome($page->progress->outcome($step)) }} at {{ $page->takenAt($step) }}</span>@endif</li>
                     @endforeach
                 </ol>
             </details>

@@ -6,7 +6,7 @@
         <div class="field"><label for="{{ $field }}">{{ $label }}, {{ $sign }}</label><input id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" inputmode="decimal" autocomplete="off" aria-describedby="{{ $field }}-says" @if ($refused?->has($field)) aria-invalid="true" @endif><p class="sentence" id="{{ $field }}-says" data-tone="stop">{{ $refused?->first($field) }}</p></div>
     @endforeach
     @foreach (\Yoke\Road\Feel::cases() as $feel)
-        <div class="field"><label for="{{ $feel->value }}">{{ $feel->asks() }}</label><select id="{{ $feel->value }}" name="{{ $feel->value }}">@foreach ($feel->answers() as $answer => $says)<option value="{{ $answer }}" @selected(old($feel->value) === $answer)>{{ $says }}</option>@endforeach</select></div>
+        <div class="field"><label for="{{ $feel->value }}">{{ \App\Words\RoadWords::asks($feel) }}</label><select id="{{ $feel->value }}" name="{{ $feel->value }}">@foreach ($feel->answers() as $answer)<option value="{{ $answer }}" @selected(old($feel->value) === $answer)>{{ \App\Words\RoadWords::answer($feel, $answer) }}</option>@endforeach</select></div>
     @endforeach
     <div class="field"><label for="note">Note</label><input id="note" name="note" value="{{ old('note') }}" maxlength="1000" autocomplete="off"></div>
 </form>

@@ -9,11 +9,11 @@
             <h2>{{ $drive->driven_at->format('j M H:i') }}, {{ $page->viewer->roadUnit()->distance($drive->distance_km) }}, up to {{ $page->viewer->roadUnit()->speed($drive->speed_kmh) }} <span class="who">{{ $drive->user->name }}</span></h2>
             @if ($findings === [])<p class="do-next is-in-range">Nothing that points at the set-up.</p>@endif
             @foreach ($findings as $finding)
-                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ __("road.{$finding->kind->value}.what") }} <span class="expected">{{ __("road.{$finding->kind->value}.why") }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ $finding->station->title() }}</a></p></div>
+                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ \App\Words\RoadWords::found($finding) }} <span class="expected">{{ \App\Words\RoadWords::why($finding) }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ \App\Words\StationWords::title($finding->station) }}</a></p></div>
             @endforeach
-            <p class="sentence">@foreach (\Yoke\Road\Feel::cases() as $feel){{ $feel->asks() }}: {{ lcfirst($feel->answers()[$drive->felt[$feel->value]]) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
+            <p class="sentence">@foreach (\Yoke\Road\Feel::cases() as $feel){{ \App\Words\RoadWords::asks($feel) }}: {{ lcfirst(\App\Words\RoadWords::answer($feel, $drive->felt[$feel->value])) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
         </section>
     @endforeach
     <p class="sentence">A note of what was driven and felt, no promise: no speed is called safe.</p>
-    <details class="derivation"><summary>If it sways on the road</summary><ol class="steps">@foreach (\Yoke\Sway\OnTheRoad::steps() as $step)<li>{{ $step }}</li>@endforeach</ol></details>
+    <details class="derivation"><summary>If it sways on the road</summary><ol class="steps">@foreach (\App\Words\SwayWords::onTheRoad() as $step)<li>{{ $step }}</li>@endforeach</ol></details>
 </div>

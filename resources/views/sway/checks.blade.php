@@ -6,7 +6,7 @@
     <ul class="look-checks" aria-label="Checks by eye">
         @foreach ($sway->checks() as [$check, $answer])
             <li id="check-{{ $check->key }}">
-                <p><strong>{{ $check->says }}</strong>@if ($answer) <span class="who">{{ $answer->counted ?? '' }} {{ $answer->user->name }}, {{ $answer->answered_at->format('j M H:i') }}</span>@endif</p>
+                <p><strong>{{ \App\Words\SwayWords::check($check) }}</strong>@if ($answer) <span class="who">{{ $answer->counted ?? '' }} {{ $answer->user->name }}, {{ $answer->answered_at->format('j M H:i') }}</span>@endif</p>
                 <form method="post" action="{{ route('checks.store', [$page->job, $page->station->value]) }}">
                     @csrf
                     <input type="hidden" name="check" value="{{ $check->key }}">
@@ -15,12 +15,12 @@
                         <input name="right" value="{{ old('right') }}" inputmode="numeric" aria-label="Threads, right" placeholder="right" autocomplete="off">
                         <button class="button is-small">Count</button>
                     @else
-                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="So: {{ $check->says }}">So</button>
-                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::No ? 'true' : 'false' }}" aria-label="Not so: {{ $check->says }}">Not so</button>
+                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="So: {{ \App\Words\SwayWords::check($check) }}">So</button>
+                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::No ? 'true' : 'false' }}" aria-label="Not so: {{ \App\Words\SwayWords::check($check) }}">Not so</button>
                     @endif
                 </form>
                 @if ($check->key === 'threads' && ($refused !== '' || $sway->counted($answer) !== ''))<p class="sentence" data-tone="stop" role="alert">{{ $refused !== '' ? $refused : $sway->counted($answer) }}</p>@endif
-                @if ($answer?->answer === \Yoke\Sway\Answer::No)<p class="sentence" data-tone="caution">{{ $check->remedy }}</p>@endif
+                @if ($answer?->answer === \Yoke\Sway\Answer::No)<p class="sentence" data-tone="caution">{{ \App\Words\SwayWords::remedy($check) }}</p>@endif
             </li>
         @endforeach
     </ul>

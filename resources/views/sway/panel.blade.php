@@ -9,7 +9,7 @@
             @foreach ($sway->invitations() as $one)
                 <li @class(['is-strong' => $one['risk']->weight >= 0.5])>
                     <p><strong>{{ $one['what'] }}</strong> <span class="who">{{ $one['why'] }}</span></p>
-                    <p class="sentence">{{ $one['remedy'] }} @if ($one['risk']->station !== $page->station)<a href="{{ route('bench', [$page->job, $one['risk']->station->value]) }}">{{ $one['risk']->station->title() }}</a>@endif</p>
+                    <p class="sentence">{{ $one['remedy'] }} @if ($one['risk']->station !== $page->station)<a href="{{ route('bench', [$page->job, $one['risk']->station->value]) }}">{{ \App\Words\StationWords::title($one['risk']->station) }}</a>@endif</p>
                 </li>
             @endforeach
         </ol>
@@ -26,6 +26,6 @@
     @endforeach
     <details class="derivation" open>
         <summary>If it sways on the road</summary>
-        <ol class="steps">@foreach (\Yoke\Sway\OnTheRoad::steps() as $step)<li>{{ $step }}</li>@endforeach</ol>
+        <ol class="steps">@foreach (\App\Words\SwayWords::onTheRoad() as $step)<li>{{ $step }}</li>@endforeach</ol>
     </details>
 </div>

@@ -32,7 +32,7 @@
                         <tr><th scope="row">Trailer level</th><td><strong>{{ $page->load($page->curve->level()) }}</strong></td><td>{{ sprintf('%.1f %% of gross', 100 * $page->share()->share) }}</td></tr>
                         <tr><th scope="row">Carried, coupler at {{ $print->length($page->inUse()) }}</th><td><strong>{{ $page->load($page->curve->at($page->inUse())) }}</strong></td><td>as planned</td></tr>
                     </table>
-                    <p @class(['do-next', 'is-over' => ! $page->share()->isUsual(), 'is-in-range' => $page->share()->isUsual()])>{{ $page->share()->says() }}</p>
+                    <p @class(['do-next', 'is-over' => ! $page->share()->isUsual(), 'is-in-range' => $page->share()->isUsual()])>{{ \App\Words\LoadWords::share($page->share()) }}</p>
                     @include('weigh.height-curve', ['plot' => $page->plot()])
                     <p class="sentence">{{ $page->slope() }} @if ($page->curve->isFitted()){{ $page->centreOfGravity() }}@endif</p>
                     <table class="ledger">

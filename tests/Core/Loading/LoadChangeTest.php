@@ -99,13 +99,13 @@ it('refuses a load that cannot be there, and says where it may', function (Closu
 
 it('draws a load where it is, and reads its place off the drawing', function (UsualItem $usual): void {
     $room = new LoadRoom(Described::rig());
-    $item = $usual->on(Described::rig());
+    $item = $usual->on(Described::rig(), 'something');
     $room->check($item);
 
     expect($room->placeAt($item->on, $room->drawnAt($item))->millimetres())->toEqualWithDelta($item->place->millimetres(), 1e-9)
         ->and($room->drawnAt($item))->toBeGreaterThan(0.0);
 })->with(UsualItem::cases());
 
-it('says what a share on the tongue is', function (float $share, bool $usual, string $says): void {
-    expect((new TongueShare($share))->isUsual())->toBe($usual)->and((new TongueShare($share))->says())->toContain($says);
-})->with([[0.099, false, 'invites sway'], [0.1, true, 'as usual'], [0.15, true, 'as usual'], [0.151, false, 'ratings']]);
+it('knows a usual share on the tongue from too little and from much', function (float $share, bool $isUsual, bool $isTooLittle): void {
+    expect((new TongueShare($share))->isUsual())->toBe($isUsual)->and((new TongueShare($share))->isTooLittle())->toBe($isTooLittle);
+})->with([[0.099, false, true], [0.1, true, false], [0.15, true, false], [0.151, false, false]]);

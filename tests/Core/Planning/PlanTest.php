@@ -70,7 +70,7 @@ it('derives the ball height from terms that add up', function (?AxleGroup $axles
         ->and($value(5))->toEqualWithDelta(($value(3) - $value(2)) / 12.4, 1e-9)
         ->and($value(7))->toEqualWithDelta(($value(0) - $value(2)) / 52.0, 1e-9)
         ->and($value(6))->toEqualWithDelta($value(4) + ($value(5) + $value(4)) * 1340 / 3720, 1e-9)
-        ->and($terms[1]->says)->toContain('75 %')->and($terms[4]->says)->toContain('9.1 kg/mm');
+        ->and($terms[1]->with)->toBe(['share' => 0.75])->and($terms[4]->with)->toBe(['rate' => 9.1]);
 })->with(['equalised' => null, 'own springs' => AxleGroup::unequalised(2, 860.0)]);
 
 it('names the other schools beside it', function (): void {
@@ -107,7 +107,7 @@ it('ranks the places of the head by what is left of the wanted height', function
         ->and(array_map(fn (ShankPlace $place): float => $place->residual()->absolute()->millimetres(), $places))->toBe([2.0, 30.0, 34.0, 66.0, 110.0, 142.0, 174.0, 206.0]);
     foreach ($places as $place) {
         expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $place->terms)))->toEqualWithDelta($place->ballHeight->millimetres(), 1e-9)
-            ->and($place->warnings)->toBe([])
+            ->and($place->inTheWay)->toBe([])
             ->and($place->receiverOverBall()->isNegative())->toBe($place->turned === 'rise');
     }
 });
@@ -150,10 +150,10 @@ it('derives a first setting: tensions that add up, doubts by parameter', functio
     $terms = $plan->settingTerms($forecast);
     $tension = array_sum(array_map(fn (Term $term): float => $term->comesTo instanceof Length ? $term->comesTo->millimetres() : 0.0, $terms));
     $rig = Described::of([], ['tongue_weight_kg' => 402], ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550])->prior()->likelyRig();
-    $doubts = array_values(array_filter($terms, fn (Term $term): bool => str_starts_with($term->says, 'doubt.')));
+    $doubts = array_values(array_filter($terms, fn (Term $term): bool => str_starts_with($term->of, 'doubt.')));
 
     expect($rig->taut($tension)->frontRestored())->toEqualWithDelta($forecast->stance->quantities->share->mean(), 1e-6)
-        ->and(array_map(fn (Term $term): string => $term->says, $doubts))->toBe(['doubt.front_rate', 'doubt.rear_rate', 'doubt.tongue_weight', 'doubt.trailer_rate', 'doubt.cg_height', 'doubt.bar_rate', 'doubt.tension', 'doubt.ball_over_coupler'])
+        ->and(array_map(fn (Term $term): string => $term->of, $doubts))->toBe(['doubt.front_rate', 'doubt.rear_rate', 'doubt.tongue_weight', 'doubt.trailer_rate', 'doubt.cg_height', 'doubt.bar_rate', 'doubt.tension', 'doubt.ball_over_coupler'])
         ->and(max(array_map(fn (Term $term): float => $term->comesTo, $doubts)))->toBe($doubts[6]->comesTo);
 });
 

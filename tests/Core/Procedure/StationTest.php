@@ -24,15 +24,3 @@ it('tapes each stance at one station, in order', function (): void {
         ->and(Station::Dropped->nextTaped())->toBe(Station::BarsUp)
         ->and(Station::BarsUp->nextTaped())->toBeNull();
 });
-
-it('says at every station what to do and what to mind', function (Station $station): void {
-    expect($station->guide()->steps)->not->toBeEmpty()->each->toEndWith('.')
-        ->and($station->guide()->caution)->not->toBe('')
-        ->and($station->title())->toMatch('/^[A-Z][a-z]+([ -][a-z]+)*$/');
-})->with(Station::cases());
-
-it('cautions about stored energy where the bars go up, and about the breakaway cable at hook-up', function (): void {
-    expect(Station::BarsUp->guide()->caution)->toContain('Fingers clear')
-        ->and(Station::HookUp->guide()->caution)->toContain('never to the chains')
-        ->and(Station::Prove->guide()->caution)->toContain('never above its alone load');
-});

@@ -80,34 +80,25 @@ it('refuses an adjuster that cannot be', function (float $pitch, float $from, fl
     Adjuster::of('link', Role::Tension, $pitch, new StepRange($from, $to), $minutes);
 })->with([[0, 0, 8, 6], [-28, 0, 8, 6], [NAN, 0, 8, 6], [28, 8, 0, 6], [28, 0, 8, -1]])->throws(ImpossibleSetting::class, 'link');
 
-it('has seven families, each with words for every adjuster and quirks of its own', function (): void {
+it('has seven families, each with something to set', function (): void {
     $families = Families::all();
     expect($families)->toHaveCount(7)
         ->and(array_unique(array_map(fn (HitchFamily $family): string => $family->key(), $families)))->toHaveCount(7);
     foreach ($families as $family) {
-        $keys = array_map(fn (Adjuster $adjuster): string => $adjuster->key, $family->adjusters(new HitchMeasures)->all());
-        expect(array_keys($family->wording()->steps))->toBe($keys, $family->key())
-            ->and($family->wording()->quirks)->not->toBeEmpty()->each->toEndWith('.')
-            ->and($family->adjusters(new HitchMeasures)->settings())->not->toBeEmpty()
+        expect($family->adjusters(new HitchMeasures)->settings())->not->toBeEmpty()
+            ->and($family->facts()->swayChecks)->not->toBeEmpty()
+            ->and($family->facts()->barsOn)->not->toBeEmpty()->and($family->facts()->barsOff)->not->toBeEmpty()
             ->and(Families::get($family->key()))->toEqual($family);
     }
-    expect(count(glob(dirname(__DIR__, 3).'/core/Family/data/*.php') ?: []))->toBe(7)
-        ->and(array_filter($families, fn (HitchFamily $family): bool => ! $family->hasBars()))->toHaveCount(1);
+    expect(array_filter($families, fn (HitchFamily $family): bool => ! $family->hasBars()))->toHaveCount(1);
 });
-
-it('counts in the words of the family', function (string $family, string $adjuster, float $steps, string $words): void {
-    expect(Families::get($family)->wording()->count($adjuster, $steps))->toBe($words);
-})->with([
-    ['chain-snap-up', 'link', 1.0, '1 link'], ['chain-snap-up', 'link', -2.0, '2 links'], ['cam-bar', 'link', 0.5, 'half a link'],
-    ['cam-bar', 'link', 1.5, '1 1/2 links'], ['pad-under-cover', 'tooth', 2.0, '2 teeth'], ['tension-chain', 'thread', 3.0, '3 threads'],
-]);
 
 it('knows no other family', function (): void {
     Families::get('magnet');
 })->throws(UnknownFamily::class, 'one of chain-snap-up, chain-rotating-latch');
 
 it('knows what is usual in each family, so that one step is worth what it is', function (HitchFamily $family): void {
-    $usual = $family->usual();
+    $usual = $family->facts()->usual;
     $adjuster = $family->adjusters($usual)->all()[0];
 
     expect($adjuster->pitch)->toBe($usual->pitchMm)->and($adjuster->range->to)->toEqual($usual->steps)
@@ -116,7 +107,7 @@ it('knows what is usual in each family, so that one step is worth what it is', f
 })->with(Families::all());
 
 it('leaves washers and head alone where only what is small may move', function (): void {
-    $adjusters = Families::get('chain-snap-up')->adjusters(Families::get('chain-snap-up')->usual());
+    $adjusters = Families::get('chain-snap-up')->adjusters(Families::get('chain-snap-up')->facts()->usual);
     $stays = $adjusters->middle()->with('washer', 2.0);
     $small = $adjusters->smallAbout($stays)->settings();
     $changed = array_unique(array_merge(...array_map(fn (Setting $setting): array => $stays->changesTo($setting), $small)));

@@ -14,7 +14,7 @@ use Yoke\Units\RoadUnit;
 /** A road test where nothing was felt, but for what is given. */
 function drive(array $felt = [], float $speed = 80.0, float $distance = 12.0): RoadTest
 {
-    $nothing = array_column(array_map(fn (Feel $feel): array => [$feel->value, (string) array_key_first($feel->answers())], Feel::cases()), 1, 0);
+    $nothing = array_column(array_map(fn (Feel $feel): array => [$feel->value, $feel->answers()[0]], Feel::cases()), 1, 0);
 
     return RoadTest::of($speed, $distance, [...$nothing, ...$felt]);
 }
@@ -40,9 +40,9 @@ it('leads from what was felt to a station', function (array $felt, RoadFindingKi
 ]);
 
 it('puts what stops the rig first, whatever was felt', function (): void {
-    foreach (array_keys(Feel::Sway->answers()) as $sway) {
-        foreach (array_keys(Feel::Porpoising->answers()) as $porpoising) {
-            foreach (array_keys(Feel::Steering->answers()) as $steering) {
+    foreach (Feel::Sway->answers() as $sway) {
+        foreach (Feel::Porpoising->answers() as $porpoising) {
+            foreach (Feel::Steering->answers() as $steering) {
                 $order = array_map(fn (RoadFinding $finding): int => (int) array_search($finding->severity, [Severity::StopHere, Severity::SeeTo, Severity::Watch], true), drive(compact('sway', 'porpoising', 'steering'))->findings());
                 $sorted = $order;
                 sort($sorted);

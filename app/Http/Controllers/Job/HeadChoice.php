@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\HeadWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -52,7 +53,7 @@ final class HeadChoice
         return match (true) {
             $place === null => ['place' => 'Expected one of the places in the list.'],
             mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => ['because' => 'Expected a reason in plain text, up to 200 characters.'],
-            $place->warnings !== [] && $because === '' => ['because' => 'Expected the reason for this place: '.lcfirst($place->warnings[0])],
+            $place->inTheWay !== [] && $because === '' => ['because' => 'Expected the reason for this place: '.lcfirst(HeadWords::inTheWay($place)[0])],
             default => [],
         };
     }

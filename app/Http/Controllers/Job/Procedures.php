@@ -92,7 +92,7 @@ final class Procedures
     {
         if ($step->asks !== null) {
             $answer = $request->string('answer')->toString();
-            abort_if(! isset($step->asks->answers()[$answer]), 422, 'Expected one of the answers.');
+            abort_if(! in_array($answer, $step->asks->answers(), true), 422, 'Expected one of the answers.');
             $run->update(['answers' => [...$run->answers, $step->asks->value => $answer]]);
         }
     }

@@ -33,7 +33,7 @@ it('says settings and changes in every family\'s words', function (string $key):
     $middle = Families::get($key)->adjusters(new Yoke\Family\HitchMeasures)->middle();
     $first = $words->adjusters()[0]->key;
     $tighter = $middle->with($first, $middle->step($first) + 1);
-    [$one] = Families::get($key)->wording()->steps[$first];
+    $one = (new App\Words\FamilyWords(Families::get($key)))->one($first);
 
     expect($words->of($middle))->toStartWith("{$one} ")
         ->and($words->change($middle, $tighter))->toBe("1 {$one} tighter")

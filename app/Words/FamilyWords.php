@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Yoke\Family\HitchFamily;
+
+/** What the people who set a hitch's family up call its parts. */
+final readonly class FamilyWords
+{
+    private string $at;
+
+    public function __construct(HitchFamily $family)
+    {
+        $this->at = "family/{$family->key()}";
+    }
+
+    /** Lower case. */
+    public function name(): string
+    {
+        return Text::of("{$this->at}.name");
+    }
+
+    /** One step of an adjuster: `washer`. */
+    public function one(string $adjuster): string
+    {
+        return Text::of("{$this->at}.steps.{$adjuster}.one");
+    }
+
+    /** `washers`. */
+    public function many(string $adjuster): string
+    {
+        return Text::of("{$this->at}.steps.{$adjuster}.many");
+    }
+
+    /** `half a link`, `2 links`, `1 1/2 washers`. */
+    public function count(string $adjuster, float $steps): string
+    {
+        $whole = (int) floor(abs($steps));
+        $half = abs($steps) - $whole >= 0.25;
+        $key = match (true) {
+            $half && $whole === 0 => 'half',
+            $half => 'and_a_half',
+            $whole === 1 => 'one',
+            default => 'many',
+        };
+
+        return Text::of("setting.count.{$key}", ['count' => $whole, 'one' => $this->one($adjuster), 'many' => $this->many($adjuster)]);
+    }
+
+    /** How it controls sway. */
+    public function sway(): string
+    {
+        return Text::of("{$this->at}.sway");
+    }
+
+    /** Where grease goes, and where none may. */
+    public function grease(): string
+    {
+        return Text::of("{$this->at}.grease");
+    }
+
+    /** What is looked at for wear. */
+    public function wear(): string
+    {
+        return Text::of("{$this->at}.wear");
+    }
+
+    /** @return array<string> what to know of it, a sentence each */
+    public function quirks(): array
+    {
+        return Text::each("{$this->at}.quirks");
+    }
+}

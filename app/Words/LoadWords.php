@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Yoke\Loading\Item;
+use Yoke\Loading\Tank;
+use Yoke\Loading\TongueShare;
+use Yoke\Loading\UsualItem;
+
+/** What travels, and what the trade makes of where it stands. */
+final class LoadWords
+{
+    /** As somebody named it; the water of a tank by its tank. */
+    public static function item(Item $item): string
+    {
+        return $item->tank === null ? $item->name : Text::of("load.tank.{$item->tank}");
+    }
+
+    /** Lower case. */
+    public static function tank(Tank $tank): string
+    {
+        return Text::of("load.tank.{$tank->key}");
+    }
+
+    /** Lower case. */
+    public static function usual(UsualItem $item): string
+    {
+        return Text::of("load.usual.{$item->value}");
+    }
+
+    public static function share(TongueShare $share): string
+    {
+        return Text::of('load.share.'.match (true) {
+            $share->isUsual() => 'usual',
+            $share->isTooLittle() => 'too_little',
+            default => 'much',
+        });
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Yoke\Service\CareTask;
+use Yoke\Service\DueState;
+use Yoke\Service\Recheck;
+use Yoke\Service\TorqueDone;
+use Yoke\Service\TorqueFinding;
+use Yoke\Units\TorqueUnit;
+
+/** What maintenance asks for, and what it found. */
+final class ServiceWords
+{
+    public static function what(CareTask $task): string
+    {
+        return Text::of("service.task.{$task->key}.what");
+    }
+
+    /** And what to mind, in sentences; where grease goes and what wears is the family's own. */
+    public static function how(CareTask $task): string
+    {
+        $family = $task->family === null ? null : new FamilyWords($task->family);
+
+        return match ($task->key) {
+            'grease' => $family?->grease(),
+            'wear' => $family?->wear(),
+            default => null,
+        } ?? Text::of("service.task.{$task->key}.how");
+    }
+
+    public static function due(DueState $state): string
+    {
+        return Text::of("service.due.{$state->value}");
+    }
+
+    /**
+     * What an owner checks again, and when.
+     *
+     * @param  string|null  $distance  of the first run, where the data sheet gives it
+     * @return array{string, string}
+     */
+    public static function recheck(Recheck $recheck, ?string $distance): array
+    {
+        $at = "service.recheck.{$recheck->value}";
+
+        return [Text::of("{$at}.what"), $recheck === Recheck::Torque && $distance !== null ? Text::of("{$at}.when_at", ['distance' => $distance]) : Text::of("{$at}.when")];
+    }
+
+    /**
+     * @param  non-empty-list<string>  $intervals
+     * @return array{string, string}
+     */
+    public static function byTheDataSheet(array $intervals): array
+    {
+        return [Text::of('service.by_the_data_sheet.what'), Text::of('service.by_the_data_sheet.when'.(count($intervals) > 1 ? '_first' : ''), ['interval' => implode(' or ', $intervals)])];
+    }
+
+    /** What to do about a fastener, or an empty text where it is right. */
+    public static function torque(TorqueDone $done, TorqueUnit $unit): string
+    {
+        $finding = $done->finding();
+
+        return $finding === TorqueFinding::Right ? '' : Text::of("service.torque.{$finding->value}", ['wrench' => $unit->nearest($done->wrench), 'sheet' => $unit->nearest($done->sheet)]);
+    }
+}

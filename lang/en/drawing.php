@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'arrow' => ['front_axle' => 'Front axle', 'rear_axle' => 'Rear axle', 'trailer_axles' => 'Trailer axles'],
+];

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+// What the people who set this family up call its parts, and what they do with them.
+return [
+    'name' => 'bar on friction bracket',
+    'steps' => [
+        'hole' => ['one' => 'bracket hole', 'many' => 'bracket holes'],
+        'washer' => ['one' => 'washer', 'many' => 'washers'],
+        'head' => ['one' => 'hole', 'many' => 'holes'],
+    ],
+    'sway' => 'the friction of bar on bracket and in the head',
+    'sway_checks' => [
+        'flat' => [
+            'says' => 'Both bars lie flat on their brackets',
+            'remedy' => 'Square the brackets, the same distance on both sides; a bar on its edge grips little and wears.',
+        ],
+        'faces' => [
+            'says' => 'Friction faces clean and dry, no grease',
+            'remedy' => 'Wipe them with a dry cloth; grease on them is taken off with brake cleaner, as the data sheet says.',
+        ],
+        'wear' => [
+            'says' => "Faces and bars not worn past the data sheet's mark",
+            'remedy' => 'Worn parts are replaced in pairs.',
+        ],
+    ],
+    'bars_on' => [
+        'swing_over' => [
+            'does' => 'Put the bars in the head, swing each over its bracket at the marked hole.',
+            'why' => 'A bar on its edge grips little and wears.',
+            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+        'keepers' => [
+            'does' => 'Both bars lie flat; keeper pins in.',
+            'why' => 'Without its keeper a bar can jump off on a bump.',
+        ],
+    ],
+    'bars_off' => [
+        'lift_off' => [
+            'does' => 'Take the keeper pins out and lift each bar off its bracket with the lift tool.',
+            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+        'take_out' => ['does' => 'Take the bars out of the head; keep their faces clean.'],
+    ],
+    'grease' => 'Ball. No grease on bar or bracket: they hold by friction.',
+    'wear' => 'Bars and brackets where they rub, pins, clips, coupler pin.',
+    'quirks' => ['The bar must lie flat on its bracket.', 'First set-up by washer, small changes by bracket hole.'],
+];

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Words\ProcedureWords;
+use App\Words\StationWords;
+use App\Words\Text;
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Procedure\HandSignal;
+use Yoke\Procedure\Occasion;
+use Yoke\Procedure\Procedure;
+use Yoke\Procedure\Question;
+use Yoke\Procedure\RigFacts;
+use Yoke\Procedure\Station;
+use Yoke\Procedure\Step;
+use Yoke\Procedure\StepOutcome;
+use Yoke\Specification\Values;
+
+/**
+ * @param  array<string, string>  $answers
+ * @return list<Step>
+ */
+function worded(Occasion $occasion, string $family, array $answers = []): array
+{
+    return (new Procedure($occasion, new RigFacts(Families::get($family), new Values(['levelling' => 'rear']), new Values([]), $answers)))->steps();
+}
+
+/** The cautions of the steps whose key begins so. */
+function cautionsAt(Occasion $occasion, string $family, string $under): string
+{
+    $steps = array_filter(worded($occasion, $family, ['brakes' => 'yes']), fn (Step $step): bool => str_starts_with($step->key, $under));
+
+    return implode(' ', array_map(ProcedureWords::caution(...), $steps));
+}
+
+$families = array_map(fn (HitchFamily $family): string => $family->key(), Families::all());
+$yes = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes'];
+$no = ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no'];
+
+it('words every step of every family and occasion: an order or a question, with whole sentences beside it', function (string $family, Occasion $occasion) use ($yes, $no): void {
+    foreach ([[], $yes, $no] as $answers) {
+        foreach (worded($occasion, $family, $answers) as $step) {
+            expect(ProcedureWords::does($step))->toMatch($step->asks === null ? '/[.]$/' : '/[?]$/')
+                ->and(ProcedureWords::caution($step))->toMatch('/^$|[.]$/')
+                ->and(ProcedureWords::why($step))->toMatch('/^$|[.]$/');
+        }
+    }
+})->with($families)->with(Occasion::cases());
+
+it('shows the caution where the hand is', function (string $family): void {
+    expect(cautionsAt(Occasion::HookUp, $family, 'breakaway'))->toContain('Never to the chains')
+        ->and(cautionsAt(Occasion::Unhitch, $family, 'chocks'))->toContain('before uncoupling')
+        ->and(cautionsAt(Occasion::HookUp, $family, 'back'))->toContain('Nobody between')
+        ->and(cautionsAt(Occasion::HookUp, $family, 'park'))->toContain('brake stays on');
+    if (Families::get($family)->hasBars()) {
+        expect(cautionsAt(Occasion::HookUp, $family, 'on-').cautionsAt(Occasion::Unhitch, $family, 'off-'))->toContain('Fingers clear');
+    }
+})->with($families);
+
+it('cautions at every step that closes, opens, tightens or slackens what is under load', function (string $family): void {
+    foreach ([...worded(Occasion::HookUp, $family), ...worded(Occasion::Unhitch, $family)] as $step) {
+        $does = ProcedureWords::does($step);
+        $isLoaded = $step->family !== null
+            && preg_match('/lift tool|hook|latch|tighten|slacken|screw|off (?:its|their)/i', $does) === 1
+            && preg_match('/^Unhook|out of the head|^Hook both chains, straight/', $does) !== 1;
+
+        expect(ProcedureWords::caution($step) !== '' || ! $isLoaded)->toBeTrue("{$family}: {$does}");
+    }
+})->with($families);
+
+it('takes the bars out of the head where it put them in', function (string $family): void {
+    $says = fn (Occasion $occasion): string => implode(' ', array_map(ProcedureWords::does(...), worded($occasion, $family)));
+
+    expect(str_contains($says(Occasion::Unhitch), 'out of the head'))->toBe(str_contains($says(Occasion::HookUp), 'bars in the head'));
+})->with($families);
+
+it('says which open answers a step on paper hangs on', function (): void {
+    expect(ProcedureWords::where(['jack electric' => [Question::Jack, 'electric']]))->toBe('How is the tongue jack driven: electric')
+        ->and(ProcedureWords::where([]))->toBe('');
+});
+
+it('has words for every occasion, question, answer, outcome and signal', function (): void {
+    expect(array_map(ProcedureWords::title(...), Occasion::cases()))->toHaveCount(5)
+        ->and(array_map(ProcedureWords::outcome(...), StepOutcome::cases()))->toHaveCount(2)
+        ->and(array_unique(array_map(ProcedureWords::hands(...), HandSignal::cases())))->toHaveCount(5)
+        ->and(array_unique(array_map(ProcedureWords::signal(...), HandSignal::cases())))->toHaveCount(count(HandSignal::cases()));
+    foreach (Question::cases() as $question) {
+        expect(ProcedureWords::asks($question))->toEndWith('?')->and(ProcedureWords::answers($question))->toHaveKeys($question->answers());
+    }
+});
+
+it('words nothing that no procedure has', function () use ($families, $yes, $no): void {
+    $used = [];
+    foreach ($families as $family) {
+        foreach (Occasion::cases() as $occasion) {
+            foreach ([...worded($occasion, $family, $yes), ...worded($occasion, $family, $no)] as $step) {
+                $used[$occasion->value][$step->does] = true;
+            }
+        }
+    }
+    foreach (Occasion::cases() as $occasion) {
+        $worded = array_keys((array) trans("procedure.steps.{$occasion->value}"));
+        expect(array_diff($worded, array_keys($used[$occasion->value])))->toBe([], $occasion->value);
+    }
+});
+
+it('says at every station what to do and what to mind', function (Station $station): void {
+    expect(StationWords::steps($station))->not->toBeEmpty()->each->toEndWith('.')
+        ->and(StationWords::caution($station))->not->toBe('')
+        ->and(StationWords::title($station))->toMatch('/^[A-Z][a-z]+([ -][a-z]+)*$/');
+})->with(Station::cases());
+
+it('cautions about stored energy where the bars go up, and about the breakaway cable at hook-up', function (): void {
+    expect(StationWords::caution(Station::BarsUp))->toContain('Fingers clear')
+        ->and(StationWords::caution(Station::HookUp))->toContain('never to the chains')
+        ->and(StationWords::caution(Station::Prove))->toContain('never above its alone load');
+});
+
+it('takes a missing text for a fault, unless not everything has one', function (): void {
+    expect(fn () => Text::of('procedure.steps.hook-up.nothing.does'))->toThrow(LogicException::class, 'procedure.steps.hook-up.nothing.does')
+        ->and(fn () => Text::each('station.nowhere.steps'))->toThrow(LogicException::class)
+        ->and(Text::ifAny('procedure.steps.hook-up.chocks.caution'))->toBe('');
+});
