@@ -8,7 +8,7 @@ return [
     'coupler_tongue' => 'tongue weight on the coupler',
     'receiver_tongue' => 'tongue weight on the receiver',
     'bars_heaviest_tongue' => 'tongue weight for the bars',
-    'bars_lightest_tongue' => 'tongue weight for bars so stiff',
+    'bars_lightest_tongue' => 'minimum tongue weight for these bars',
     'one_bar' => 'one spring bar',
     'trailer' => 'trailer, gross',
     'trailer_axles' => 'trailer axles',

@@ -55,7 +55,7 @@ test('an answer changes the steps, and can be taken back; all steps stand on one
     await openJob(page, /Glassblowing/, 'procedures/reversing');
     await expect(page.locator('.step .says')).toContainText('want the bars off before reversing');
     await page.getByRole('button', { name: 'Yes', exact: true }).click();
-    await expect(page.locator('.step .says')).toContainText('the trailer\'s wheels chocked on both sides');
+    await expect(page.locator('.step .says')).toContainText('chock the trailer\'s wheels on both sides');
     await page.getByRole('button', { name: 'One step back' }).click();
     await page.getByRole('button', { name: 'No', exact: true }).click();
     await expect(page.locator('.step .says')).toContainText('Walk the way first');
@@ -81,7 +81,7 @@ test('a road test leads back to a station, and is compared with the next one', a
     await openJob(page, /Bell tower/, 'road-test');
     await page.getByLabel('Highest speed driven, mph').fill('fast');
     await page.getByLabel('Distance, mi').fill('9');
-    await page.getByLabel('Steering, to alone').selectOption('Lighter');
+    await page.getByLabel('Steering, compared with alone').selectOption('Lighter');
     await page.getByLabel('Sway', { exact: true }).selectOption('Went on or grew');
     await page.getByRole('button', { name: 'Keep this road test' }).click();
     await expect(page.locator('#speed-says')).toContainText('Expected the highest speed driven');

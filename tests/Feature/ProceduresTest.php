@@ -43,7 +43,7 @@ it('waits where it was interrupted, goes a step back, and is left half done for 
     foreach ([['chocks'], ['ground', ['answer' => 'firm']], ['jack', ['answer' => 'manual']]] as $step) {
         ($this->take)(...$step);
     }
-    $this->get($this->at)->assertSee('Head in the receiver');
+    $this->get($this->at)->assertSee('Put the head in the receiver');
     $this->post("{$this->at}/undo");
     $this->get($this->at)->assertSee('How is the tongue jack driven?');
     ($this->take)('jack', ['answer' => 'electric']);
@@ -68,7 +68,7 @@ it('runs to the end, then begins anew', function (): void {
 it('prints all steps, with the marked setting', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 5, 'washer' => 3, 'head' => 2]]);
 
-    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Safety chains crossed', 'Never to the chains'])->assertSee('(Yes / No)');
+    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Cross the safety chains', 'Never to the chains'])->assertSee('(Yes / No)');
 });
 
 it('asks for the family first, and knows no occasion of its own', function (): void {
@@ -89,7 +89,7 @@ it('asks nothing that the sheets say, and tells a levelled rig to switch it off 
     $worked['hitch']['sheet'] = ['family' => 'screw-jack-gauge'];
     $this->work->update(['rig_as_worked' => $worked]);
 
-    $this->get("{$this->at}/paper")->assertSeeInOrder(['Self-levelling to its normal height, then switched off', 'keep the crank at hand', 'until the gauge shows its target', 'leave twice the road to stop', 'Self-levelling on again'])
+    $this->get("{$this->at}/paper")->assertSeeInOrder(['Set self-levelling to its normal height, then switch it off', 'Keep the crank at hand', 'until the gauge shows its target', 'leave twice the distance to stop', 'Switch self-levelling on again'])
         ->assertDontSee('Has the trailer brakes')->assertDontSee('How is the tongue jack')->assertDontSee('Breakaway')->assertDontSee('friction bar');
 });
 
@@ -111,7 +111,7 @@ it('keeps the runs of each occasion apart', function (): void {
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'inside']);
 
     $this->get($this->at)->assertSee('Step 2 of');
-    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Load as it was set up for')->assertSee('Leave out');
+    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Check that the load is the one it was set up for')->assertSee('Leave out');
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'load', 'outcome' => 'left out'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('left out at 0:00');
     expect(ProcedureRun::query()->count())->toBe(2);

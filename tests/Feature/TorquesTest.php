@@ -20,7 +20,7 @@ it('keeps what a wrench showed, who held it, and says what is wrong', function (
     ($this->wrench)('ball_nut_nm', '610')->assertSessionHasNoErrors();
     ($this->wrench)('head_bolts_nm', '180 lb·ft')->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->work->id}/head")->assertSee('610 N·m, Ibby Marsh')->assertSee('Over-tight, as bad as loose: 244 N·m, the data sheet asks for 205 N·m');
-    $this->get("/jobs/{$this->work->id}/card")->assertSee('Ball nut 610 N·m (done')->assertSee('Head bolts 205 N·m (to be put right)');
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('Ball nut 610 N·m (done')->assertSee('Head bolts 205 N·m (needs attention)');
     ($this->wrench)('head_bolts_nm', '205');
 
     $this->get("/jobs/{$this->work->id}/head")->assertDontSee('Over-tight');

@@ -13,22 +13,30 @@ return [
     'sway' => 'cams under the crown of the bars, restoring',
     'sway_checks' => [
         'cams' => [
-            'says' => "Cams stand under the bars' crown when the rig is straight",
-            'remedy' => "Drive straight ahead a few lengths, then move the cam's bracket until crown and cam meet; the same on both sides.",
+            'says' => "Cams sit under the bars' crown when the rig is in line",
+            'remedy' => "Drive a few lengths straight ahead, then move the cam's bracket until crown and cam meet, the same on both sides.",
         ],
         'crowns' => [
             'says' => 'Crowns and cams are clean, little or no grease on them',
-            'remedy' => 'Wipe them; a smear of grease at the most, where the data sheet asks for it.',
+            'remedy' => 'Wipe them. A smear of grease at most, if the data sheet asks for it.',
         ],
         'cam_bolts' => [
             'says' => 'Cam brackets tight, arms not bent',
-            'remedy' => "Torque by the hitch's data sheet; a bent arm is replaced.",
+            'remedy' => 'Torque to the data sheet. Replace a bent arm.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Cams sit under the bars\' crown. Chains hang square to the frame and untwisted. Bars lie as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'hook' => [
             'does' => 'Put the bars in the head, swing each in over its cam, and hook its chain at the marked link.',
-            'why' => 'The cam has to meet the crown, or it cannot restore.',
+            'why' => 'The cam must meet the crown, or it cannot bring the rig back into line.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'close' => [
@@ -47,7 +55,7 @@ return [
     'grease' => 'Ball, head sockets. Cams: sparingly or not at all, as their data sheet says.',
     'wear' => "Cams and the bars' crown, chains, clips, coupler pin.",
     'quirks' => [
-        'Cams stand centred on the crown when the rig is straight.',
-        'Little or no grease on them; noise in tight turns is normal.',
+        'Cams sit centred on the crown when the rig is in line.',
+        'Little or no grease on them. Noise in tight turns is normal.',
     ],
 ];

@@ -12,22 +12,30 @@ return [
     'sway' => 'the tension of the bars in the head',
     'sway_checks' => [
         'latches' => [
-            'says' => 'Both latches turned home, and their pins in',
-            'remedy' => 'Turn each latch home and pin it; the chain runs round opposite sides.',
+            'says' => 'Both latches closed, and their pins in',
+            'remedy' => 'Close each latch and pin it. The chain runs round opposite sides.',
         ],
         'sockets' => [
             'says' => 'Head sockets greased, no play in them',
-            'remedy' => "Grease by the data sheet; worn sockets are the maker's business.",
+            'remedy' => 'Grease to the data sheet. Worn sockets go to the maker.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Chains hang square to the frame and untwisted. Bars lie as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'hook' => [
             'does' => 'Put the bars in the head, and lay each chain in its latch at the marked link; it runs round opposite sides.',
-            'why' => 'The same latch stands on both sides.',
+            'why' => 'Both sides have the same latch.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'latch' => [
-            'does' => 'Turn both latches home with the lift tool, and put their pins in.',
+            'does' => 'Close both latches with the lift tool, and put their pins in.',
             'why' => 'A latch without its pin opens on a bump.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
@@ -43,7 +51,7 @@ return [
     'grease' => "Ball, and the head as its data sheet says: where the bars' load in the head holds against sway, no grease there.",
     'wear' => "Bars' ends and head, chains, latches and their pins, coupler pin.",
     'quirks' => [
-        'The same latch stands on both sides, so that the chain runs round opposite sides.',
+        'Both sides have the same latch, so that the chain runs round opposite sides.',
         'Each latch locks with its pin.',
     ],
 ];

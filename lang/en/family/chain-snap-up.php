@@ -17,9 +17,17 @@ return [
             'remedy' => 'Count the links from the same end on both sides; untwist before hooking up.',
         ],
         'friction_bar' => [
-            'says' => "The separate friction bar, where there is one, is on, clean and at its data sheet's tension",
-            'remedy' => 'Clean its faces, set its handle by the data sheet; slack or off before reversing and where it is slippery, as the data sheet says.',
+            'says' => 'The separate friction bar, where there is one, is on, clean and at the tension of its data sheet',
+            'remedy' => 'Clean its faces, set its handle as the data sheet says. Slacken it or take it off before reversing and on slippery roads, as the data sheet says.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Chains hang square to the frame and untwisted. Bars lie as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'hook' => [
@@ -44,7 +52,7 @@ return [
     'grease' => 'Ball, head sockets.',
     'wear' => 'Chains, snap-up brackets and their pins, clips, coupler pin; the faces of a separate friction bar.',
     'quirks' => [
-        'Some come off before reversing, as their data sheet says.',
+        'Some have to come off before reversing: their data sheet says so.',
         'Chains hang square to the frame and untwisted.',
         'The bracket springs back hard: fingers clear.',
     ],

@@ -18,12 +18,20 @@ return [
         ],
         'faces' => [
             'says' => 'Friction faces clean and dry, no grease',
-            'remedy' => 'Wipe them with a dry cloth; grease on them is taken off with brake cleaner, as the data sheet says.',
+            'remedy' => 'Wipe them with a dry cloth; take grease off with brake cleaner, if the data sheet allows it.',
         ],
         'wear' => [
-            'says' => "Faces and bars not worn past the data sheet's mark",
-            'remedy' => 'Worn parts are replaced in pairs.',
+            'says' => "Faces and bars not worn past the data sheet's limit",
+            'remedy' => 'Replace worn parts in pairs.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Bars lie flat on their brackets, as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'swing_over' => [
@@ -32,7 +40,7 @@ return [
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'keepers' => [
-            'does' => 'Both bars lie flat; keeper pins in.',
+            'does' => 'Check that both bars lie flat, and put the keeper pins in.',
             'why' => 'Without its keeper a bar can jump off on a bump.',
         ],
     ],

@@ -13,20 +13,28 @@ return [
     'sway' => 'friction pads',
     'sway_checks' => [
         'pads' => [
-            'says' => "Pads flat, clean and thicker than the data sheet's least",
+            'says' => "Pads flat, clean and thicker than the data sheet's minimum",
             'remedy' => 'Clean or replace them in pairs.',
         ],
         'covers' => [
             'says' => 'Covers on, the same height hole on both sides',
-            'remedy' => 'Count the holes on both sides; a cover that is lost lets dirt in.',
+            'remedy' => 'Count the holes on both sides; a missing cover lets dirt in.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Bars lie flat on their pads, as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['caution' => 'Fingers clear of bars and pads: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'swing_in' => [
             'does' => 'Swing the bars in over their pads at the marked height hole.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
-        'covers' => ['does' => 'Close both covers.', 'why' => 'A lost cover lets dirt on the pads.'],
+        'covers' => ['does' => 'Close both covers.', 'why' => 'A missing cover lets dirt onto the pads.'],
     ],
     'bars_off' => [
         'swing_off' => [
@@ -36,5 +44,5 @@ return [
     ],
     'grease' => 'Ball. No grease on pads or bars.',
     'wear' => 'Pads under their covers, covers, pins, clips, coupler pin.',
-    'quirks' => ['Made for quick fits; the pads wear and are looked at every season.'],
+    'quirks' => ['Made for quick fits. The pads wear: check them every season.'],
 ];

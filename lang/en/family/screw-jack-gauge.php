@@ -16,13 +16,25 @@ return [
             'remedy' => 'Wipe them with a dry cloth; no grease but on the screw.',
         ],
         'gauge' => [
-            'says' => 'The gauge stands at its target, bars on',
+            'says' => 'The gauge shows its target with the bars on',
             'remedy' => 'Grease the screw, then turn it until the gauge shows the target.',
         ],
         'level_bars' => [
             'says' => 'Both bars bear alike on their brackets',
             'remedy' => 'Look from behind: equal bend on both sides.',
         ],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
+            'Bars lie flat on their brackets, as parallel to the frame as possible.',
+        ]],
+        'bars-up' => ['steps' => [
+            'Jack away. Grease the screw, then turn it until the gauge shows its target.',
+            'Roll forward and back, and tape both fenders.',
+            'The bars must show a bend. Change one thing, then tape again.',
+        ], 'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'swing_on' => [

@@ -13,16 +13,30 @@ return [
     'sway_checks' => [
         'threads' => [
             'says' => 'Both chains tightened alike, by counted threads',
-            'remedy' => "Count again from the nut's face, and turn the slack side up.",
+            'remedy' => "Count again from the nut's face, and tighten the slack side.",
         ],
         'plate' => [
-            'says' => 'The plate stands straight with the rig straight',
+            'says' => 'The plate stands straight with the rig in line',
             'remedy' => 'A plate left turned after unhooking at an angle: loosen one side, or ease the vehicle round to bring it back.',
         ],
-        'cone' => ['says' => 'Friction cone clean, its spring not worn', 'remedy' => 'Service by the data sheet.'],
+        'cone' => ['says' => 'Friction cone clean, its spring not worn', 'remedy' => 'Service it to its data sheet.'],
+    ],
+    'stations' => [
+        'brackets' => ['steps' => [
+            "Set the chains' brackets at the data sheet's distance from the ball centre, the same on both sides.",
+            'Both chains run straight, with the plate in line.',
+        ]],
+        'bars-up' => [
+            'steps' => [
+                'Hook both chains with the rig in line, and tighten both nuts alike, by counted threads.',
+                'Roll forward and back, and tape both fenders.',
+                'Change one thing, then tape again.',
+            ],
+            'caution' => 'Fingers clear: a tightened chain stores a lot of energy.',
+        ],
     ],
     'bars_on' => [
-        'hook' => ['does' => 'Hook both chains, straight ahead.'],
+        'hook' => ['does' => 'Hook both chains, with the rig in line.'],
         'tighten' => [
             'does' => 'Tighten both nuts alike, by counted threads, to the marked count.',
             'why' => 'Unlike chains turn the trailer.',

@@ -1,9 +1,9 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ \App\Words\StationWords::title($page->station) }}</h1></div>
-<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station) }}</p>
+<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
 @if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
     <ol @class(['steps', 'gap-2 text-lg' => ! in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true)])>
-        @foreach (\App\Words\StationWords::steps($page->station) as $step)<li>{{ $step }}</li>@endforeach
+        @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
     </ol>
 @endif
 @includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])

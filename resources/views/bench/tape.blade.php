@@ -11,7 +11,7 @@
         <span class="saved-at" data-saved-at role="status"></span>
         <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> Rolled forward and back first</label>
     </div>
-    <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station) }}</p>
+    <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
     <div @class(['tape-fields', 'is-sided' => $page->job->each_side])>
         @foreach (\App\UseCases\Tape\Place::fieldsOf($stance, $page->job->each_side) as $place)
             @php($name = $place->field())
@@ -31,7 +31,7 @@
     </div>
     @if ($stance === \Yoke\Rig\Stance::Carried)@include('bench.ladder')@endif
     <ol class="steps">
-        @foreach (\App\Words\StationWords::steps($page->station) as $step)<li>{{ $step }}</li>@endforeach
+        @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
     </ol>
     <x-pad :print="$page->print" />
     <div class="tape-foot">

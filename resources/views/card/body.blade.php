@@ -3,7 +3,7 @@
     @if ($page->head() !== '')<tr><th scope="row">Ball, unloaded</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())
     <tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>
-    @if ($page->fasteners() !== [])<tr><th scope="row">Torques by the sheet</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'to be put right') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
+    @if ($page->fasteners() !== [])<tr><th scope="row">Torques, from the data sheet</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'needs attention') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->pressures() !== [])<tr><th scope="row">Tyre pressures, cold</th><td>@foreach ($page->plan->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>
 <table class="card-heights">

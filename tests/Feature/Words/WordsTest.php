@@ -44,5 +44,5 @@ it('names a load that is outside its rating, in the unit asked for, and no other
     expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Kilogram))->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
         ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Pound))->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
         ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Units\LoadUnit::Pound))->toBeNull()
-        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))->toBe('Below its range: tongue weight for bars so stiff, 402 kg of 450 kg.');
+        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))->toBe('Below its range: minimum tongue weight for these bars, 402 kg of 450 kg.');
 });
