@@ -21,7 +21,7 @@ return [
     'turned_loaded' => 'Turn the screw with the rig coupled and the jack away: no new hook-up.',
     'because' => [
         'best_chance' => 'It has the best chance for its minutes: about :share % of the front axle load restored.',
-        'best_chance_now' => 'It has the best chance for its minutes: about :share % of the front axle load restored. The setting that is on has :present.',
+        'best_chance_now' => 'It has the best chance for its minutes: about :share % of the front axle load restored. Current setting has :present.',
         'levels_the_trailer' => 'It levels the trailer and keeps the front axle in range: about :share % restored.',
         'good_enough' => 'No other setting is worth the minutes.',
         'nothing_better' => 'No other setting is likelier, and measuring again tells little. Weigh the axles, or leave it and say so.',

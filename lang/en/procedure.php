@@ -41,7 +41,7 @@ return [
         'slow' => ['name' => 'slow', 'moves' => 'both palms press down'],
         'stop' => ['name' => 'stop', 'moves' => 'both arms crossed over the head, held'],
     ],
-    'outcome' => ['done' => 'done', 'left out' => 'left out'],
+    'outcome' => ['done' => 'done', 'left out' => 'skipped'],
     'steps' => [
         'hook-up' => [
             'chocks' => [

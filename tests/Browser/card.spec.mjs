@@ -10,7 +10,7 @@ test('the finished job is handed over: its card opens through the private link i
     for (const format of ['A4', 'Letter']) {
         expect((await page.pdf({ format })).toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
     }
-    await page.getByRole('button', { name: 'Make a link' }).click();
+    await page.getByRole('button', { name: 'Create a link' }).click();
     const address = await page.getByLabel(/^Link made/).inputValue();
 
     const owner = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
@@ -27,8 +27,8 @@ test('the finished job is handed over: its card opens through the private link i
     await owner.getByRole('link', { name: 'Unhitch' }).click();
     await expect(owner.getByText('Chock before uncoupling')).toBeVisible();
 
-    await page.getByRole('button', { name: 'Take it back' }).click();
-    await expect(page.getByText(/, taken back \d/)).toBeVisible();
+    await page.getByRole('button', { name: 'Revoke link' }).click();
+    await expect(page.getByText(/, revoked \d/)).toBeVisible();
     await owner.goto(address);
     await expect(owner.getByRole('heading', { name: 'This link is closed' })).toBeVisible();
 });

@@ -76,7 +76,7 @@ test('a slip is said beside its field, kept through a reload, and holds up nothi
     await page.reload();
     await expect(front(page)).toHaveValue('28 17/16');
     await expect(rear(page)).toHaveValue('29 1/16');
-    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await page.getByRole('button', { name: 'Save heights' }).click();
     await expect(front(page)).toBeFocused();
     await expect(says).toContainText('17/16 is not');
 
@@ -91,7 +91,7 @@ test('an empty field asks for its height only when the person wants to go on', a
     await openJob(page, /Puppet theatre/, 'dropped');
     await tape(page, 'front', '28 15/16');
     await expect(page.locator('#rear-says')).toHaveText('');
-    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await page.getByRole('button', { name: 'Save heights' }).click();
     await expect(page.locator('#rear-says')).toContainText('Expected a length such as 38 1/2');
     await expect(rear(page)).toBeFocused();
 });
@@ -109,7 +109,7 @@ test('the second of two tabs is told, and loses nothing', async ({ browser }) =>
     await expect(two.locator('#front-says')).toContainText('saved 37 1/8 here at');
     await expect(front(two)).toHaveValue('37 1/4');
 
-    await two.getByRole('button', { name: 'Save and go on' }).click();
+    await two.getByRole('button', { name: 'Save heights' }).click();
     await expect(two.getByRole('status')).toHaveText(/Saved/);
     await one.reload();
     await expect(front(one)).toHaveValue('37 1/4');

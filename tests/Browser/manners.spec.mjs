@@ -111,12 +111,12 @@ test('heights are saved without JavaScript, and what is refused is kept', async 
     await page.goto(address);
     await page.locator('[data-field="front"]').fill('abc');
     await page.locator('[data-field="rear"]').fill('29 1/8');
-    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await page.getByRole('button', { name: 'Save heights' }).click();
     await expect(page.locator('#front-says')).toContainText('does not read as a length');
     await expect(page.locator('[data-field="front"]')).toHaveValue('abc');
     await expect(page.locator('[data-field="rear"]')).toHaveValue('29 1/8');
     await page.locator('[data-field="front"]').fill('28 11/16');
-    await page.getByRole('button', { name: 'Save and go on' }).click();
+    await page.getByRole('button', { name: 'Save heights' }).click();
     await expect(page).toHaveURL(/dropped$/);
     await page.goto(address);
     await expect(page.locator('[data-field="front"]')).toHaveValue('28 11/16');

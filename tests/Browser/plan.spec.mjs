@@ -20,7 +20,7 @@ test('the plan follows a trailer as its weight is typed, and the ledger names wh
     await expect(page.locator('#gross_weight_kg-says')).toContainText('does not read as a weight');
     await weight.fill('8200');
     await expect(page.locator('#gross_weight_kg-says')).toHaveText('As it travels');
-    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('button', { name: 'Save specification' }).click();
     await expect(page.getByRole('status')).toContainText('Open jobs with it are planned again');
     await expect(weight).toHaveValue('8200 lb');
 
@@ -53,7 +53,7 @@ test('a job begun from nothing is planned as its sheets are filled', async ({ pa
     await page.getByRole('link', { name: 'Choose the family' }).click();
     await page.getByLabel('Family', { exact: true }).selectOption({ label: 'Chain and snap-up bracket' });
     await page.getByLabel('Bars rated to').fill('1000');
-    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('button', { name: 'Save specification' }).click();
     await page.goto(bench.replace(/[^/]+$/, 'brackets'));
     await expect(page.getByRole('region', { name: 'Plan' })).toContainText(/Hook up at link \d/);
     await page.goto(bench.replace(/[^/]+$/, 'head'));
@@ -81,11 +81,11 @@ test('a head bolted against a warning asks why, and the drawing follows', async 
     const drawing = page.locator('[data-part="drawing"] svg.rig');
     const before = await drawing.innerHTML();
     await page.getByLabel('In rise, hole 1').check();
-    await page.getByRole('button', { name: 'Bolted here' }).click();
+    await page.getByRole('button', { name: 'Record this hole' }).click();
     await expect(page.getByRole('alert')).toContainText('Expected the reason for this place');
     await expect(page.getByLabel('In rise, hole 1')).toBeChecked();
     await page.getByLabel('Why there').fill('The drop side meets the spare wheel.');
-    await page.getByRole('button', { name: 'Bolted here' }).click();
+    await page.getByRole('button', { name: 'Record this hole' }).click();
     await expect(page.getByText('Bolted in rise, hole 1')).toBeVisible();
     expect(await drawing.innerHTML()).not.toBe(before);
 });
@@ -95,20 +95,20 @@ test('a part is described, copied, paired and put away in the garage', async ({ 
     await page.goto('/garage/hitch/new');
     await page.getByLabel('Name').fill('Fernclasp 360');
     await page.getByLabel('Bar arm').fill('27 17/2');
-    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('button', { name: 'Save specification' }).click();
     await expect(page.locator('#bar_arm_mm-says')).toContainText('17/2');
     await page.getByLabel('Bar arm').fill('27 1/2');
-    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('button', { name: 'Save specification' }).click();
     await page.getByRole('link', { name: 'Garage' }).click();
     await page.getByLabel('Hitch', { exact: true }).selectOption({ label: 'Fernclasp 360' });
-    await page.getByRole('button', { name: 'Pair them' }).click();
+    await page.getByRole('button', { name: 'Pair rig' }).click();
     await expect(page.getByRole('status')).toContainText('are paired');
     await page.getByRole('link', { name: 'Hitches' }).click();
     await page.getByRole('button', { name: 'Copy Fernclasp 360' }).click();
     await expect(page.getByLabel('Name')).toHaveValue('Fernclasp 360, copy');
     await page.goto('/garage/hitch');
-    await page.getByRole('button', { name: 'Put Fernclasp 360, copy away' }).click();
+    await page.getByRole('button', { name: 'Archive Fernclasp 360, copy' }).click();
     await expect(page.getByRole('region', { name: 'Fernclasp 360, copy' })).toHaveCount(0);
-    await page.getByRole('link', { name: 'Put away' }).click();
+    await page.getByRole('link', { name: 'Archive', exact: true }).click();
     await expect(page.getByRole('region', { name: 'Fernclasp 360, copy' })).toBeVisible();
 });

@@ -42,10 +42,10 @@ test('the hook-up is run to the end on a phone, interrupted on the way', async (
         await page.waitForLoadState();
         await page.waitForFunction((before) => document.querySelector('.step .says')?.textContent !== before, told);
     }
-    await expect(page.getByText(/All steps are taken, in \d+ min/)).toBeVisible();
+    await expect(page.getByText(/All steps done, in \d+ min/)).toBeVisible();
     expect(seen.join(' ')).toContain('Breakaway cable to the vehicle itself');
     expect(seen.join(' ')).not.toContain('Separate friction bar on');
-    await page.getByRole('link', { name: 'Run it again' }).tap();
+    await page.getByRole('link', { name: 'Run again' }).tap();
     await expect(page.locator('.steps-taken')).toContainText('Step 1 of');
     await expect(page.getByText(/^To the end,/)).toBeVisible();
 });
@@ -56,7 +56,7 @@ test('an answer changes the steps, and can be taken back; all steps stand on one
     await expect(page.locator('.step .says')).toContainText('want the bars off before reversing');
     await page.getByRole('button', { name: 'Yes', exact: true }).click();
     await expect(page.locator('.step .says')).toContainText('chock the trailer\'s wheels on both sides');
-    await page.getByRole('button', { name: 'One step back' }).click();
+    await page.getByRole('button', { name: 'Undo step' }).click();
     await page.getByRole('button', { name: 'No', exact: true }).click();
     await expect(page.locator('.step .says')).toContainText('Walk the way first');
     await page.getByRole('link', { name: 'On paper' }).click();
@@ -68,11 +68,11 @@ test('an answer changes the steps, and can be taken back; all steps stand on one
 test('a check that found something stands among what invites sway', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Glassblowing/, 'sway-control');
-    await page.getByRole('button', { name: /^Not so: Friction faces clean and dry/ }).click();
+    await page.getByRole('button', { name: /^Not OK: Friction faces clean and dry/ }).click();
     const inviting = page.getByLabel('What invites sway', { exact: true });
     await expect(inviting).toContainText('Friction faces clean and dry, no grease: found otherwise at the look.');
     await expect(inviting).toContainText('No hard braking');
-    await page.getByRole('button', { name: /^So: Friction faces clean and dry/ }).click();
+    await page.getByRole('button', { name: /^OK: Friction faces clean and dry/ }).click();
     await expect(inviting).not.toContainText('found otherwise');
 });
 
@@ -83,13 +83,13 @@ test('a road test leads back to a station, and is compared with the next one', a
     await page.getByLabel('Distance, mi').fill('9');
     await page.getByLabel('Steering, compared with alone').selectOption('Lighter');
     await page.getByLabel('Sway', { exact: true }).selectOption('Went on or grew');
-    await page.getByRole('button', { name: 'Keep this road test' }).click();
+    await page.getByRole('button', { name: 'Save road test' }).click();
     await expect(page.locator('#speed-says')).toContainText('Expected the highest speed driven');
     await expect(page.getByLabel('Highest speed driven, mph')).toHaveValue('fast');
     await expect(page.getByLabel('Sway', { exact: true })).toHaveValue('grew');
     await page.getByLabel('Highest speed driven, mph').fill('45');
-    await page.getByRole('button', { name: 'Keep this road test' }).click();
-    const said = page.getByLabel('What the road said');
+    await page.getByRole('button', { name: 'Save road test' }).click();
+    const said = page.getByLabel('Road test result');
     await expect(said).toContainText('9 mi, up to 45 mph');
     await expect(said.locator('.do-next').first()).toContainText('Sway that does not settle');
     await expect(said).toContainText('Front axle light');
@@ -101,9 +101,9 @@ test('a road test leads back to a station, and is compared with the next one', a
     await openJob(page, /Bell tower/, 'road-test');
     await page.getByLabel('Highest speed driven, mph').fill('50');
     await page.getByLabel('Distance, mi').fill('12 km');
-    await page.getByRole('button', { name: 'Keep this road test' }).click();
+    await page.getByRole('button', { name: 'Save road test' }).click();
     await expect(said.getByRole('heading').first()).toContainText('7 mi, up to 50 mph');
-    await expect(said).toContainText('Nothing that points at the set-up.');
+    await expect(said).toContainText('Nothing points at the set-up.');
     await openJob(page, /Bell tower/, 'sway-control');
     await expect(page.getByRole('listitem').filter({ hasText: 'Sway was felt on the road' })).toHaveCount(0);
 });

@@ -53,7 +53,7 @@ test('an answer that got lost on the way is asked for again, and the entry stand
 test('other entries wait too, outlive a reload, and one that cannot be taken comes back with its sentence', async ({ page, context }) => {
     await signIn(page);
     await openJob(page, /Bell tower/, 'sway-control');
-    const say = page.getByRole('button', { name: /^So: Each latch|^So: / }).first();
+    const say = page.getByRole('button', { name: /^OK: / }).first();
     await context.setOffline(true);
     await say.click();
     await expect(waiting(page)).toContainText('One entry waits');
@@ -85,7 +85,7 @@ test('an entry that the server breaks down over is tried again a while, then tol
         return route.fulfill({ status: 500, contentType: 'application/json', body: '{}' });
     });
     await context.setOffline(true);
-    await page.getByRole('button', { name: /^Not so: / }).last().click();
+    await page.getByRole('button', { name: /^Not OK: / }).last().click();
     await expect(waiting(page)).toContainText('One entry waits');
     await context.setOffline(false);
     await expect(waiting(page)).toContainText('The server could not do this.');

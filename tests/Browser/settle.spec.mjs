@@ -87,7 +87,7 @@ test('the half-done job is finished by following the next move, with the keyboar
     expect(share).toBeLessThanOrEqual(1);
     await tabTo(page, 'Next: Prove');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('By all readings, at the setting that is on')).toBeVisible();
+    await expect(page.getByText('From all readings, at the current setting')).toBeVisible();
 });
 
 test('a mistyped half inch is caught and named while it is typed', async ({ page }) => {

@@ -20,13 +20,13 @@ const tongueShare = (page) => page.getByRole('row', { name: /Share of gross on t
 test('three looks at the weighbridge give the verdict; water moved to the rear tank takes share off the tongue and changes the move', async ({ page }) => {
     await signIn(page);
     await openJob(page, heavier, 'weigh');
-    for (const stance of ['Alone', 'Dropped, bars off', 'Carried, at the setting that is on']) {
+    for (const stance of ['Alone', 'Dropped, bars off', 'Carried, at the current setting']) {
         await page.getByLabel('Weighed').selectOption(stance);
         await page.getByRole('button', { name: 'Read the weighbridge' }).click();
         await expect(page.locator('[data-device-says]')).toContainText('settling');
-        await expect(page.getByLabel('The ticket, typed or pasted')).toHaveValue(/^front \d+ lb\nrear \d+ lb/);
-        await page.getByRole('button', { name: 'Keep the ticket' }).click();
-        await expect(page.getByText('Kept. The ticket joins what the tape says.')).toBeVisible();
+        await expect(page.getByLabel('Ticket, typed or pasted')).toHaveValue(/^front \d+ lb\nrear \d+ lb/);
+        await page.getByRole('button', { name: 'Save ticket' }).click();
+        await expect(page.getByText('Ticket saved. It counts together with the tape.')).toBeVisible();
     }
     const verdict = page.getByRole('region', { name: 'What the tickets say' });
     await expect(verdict).toContainText('Too little');
@@ -34,7 +34,7 @@ test('three looks at the weighbridge give the verdict; water moved to the rear t
     await expect(verdict).toContainText(/Go .* tighter, to link/);
 
     await page.getByRole('link', { name: 'Loads' }).click();
-    await page.getByRole('button', { name: 'New from this one' }).click();
+    await page.getByRole('button', { name: 'Copy load state' }).click();
     await page.getByLabel('This load').fill('Homeward');
     const move = page.locator('[data-small-move]');
     const before = await figure(tongueShare(page));
@@ -44,11 +44,11 @@ test('three looks at the weighbridge give the verdict; water moved to the rear t
     await expect(page.locator('[data-saved-at]')).toHaveText('Not saved yet');
     await expect.poll(() => figure(tongueShare(page))).toBeLessThan(before - 0.4);
     await expect(move).not.toHaveText(moveBefore);
-    await page.getByRole('button', { name: 'Save the load' }).click();
+    await page.getByRole('button', { name: 'Save load' }).click();
     await expect(page.getByRole('link', { name: 'Homeward' })).toHaveAttribute('aria-current', 'page');
     await expect(page.getByLabel(/Waste tank/)).toHaveValue('100');
     await page.getByRole('button', { name: /^Keep link .* for it$/ }).click();
-    await expect(page.getByText('Kept for Homeward:')).toBeVisible();
+    await expect(page.getByText('Saved for Homeward:')).toBeVisible();
 });
 
 test('a device that is off, slow, garbled or absurd is said in words, and the ticket can be typed', async ({ page }) => {
@@ -61,15 +61,15 @@ test('a device that is off, slow, garbled or absurd is said in words, and the ti
         await expect(says).toContainText(words);
         await expect(says).toHaveAttribute('data-tone', 'stop');
     }
-    await page.getByLabel('Weighed').selectOption('Carried, at the setting that is on');
+    await page.getByLabel('Weighed').selectOption('Carried, at the current setting');
     await trouble('weighbridge', 'none');
     await page.getByRole('button', { name: 'Read the weighbridge' }).click();
     await expect(says).toContainText('nobody said which setting is on');
     await page.getByLabel('Weighed').selectOption('Alone');
-    await page.getByLabel('The ticket, typed or pasted').fill('front 4170, rear 3220');
-    await page.getByRole('button', { name: 'Keep the ticket' }).click();
+    await page.getByLabel('Ticket, typed or pasted').fill('front 4170, rear 3220');
+    await page.getByRole('button', { name: 'Save ticket' }).click();
     await expect(page.getByRole('row', { name: /^Alone/ })).toContainText('4170 lb');
-    await page.getByRole('button', { name: /Take the alone ticket/ }).click();
+    await page.getByRole('button', { name: /Delete the alone ticket/ }).click();
     await expect(page.getByRole('row', { name: /^Alone/ })).toHaveCount(0);
 });
 
@@ -121,10 +121,10 @@ test('the tongue is weighed with a lever, without JavaScript too', async ({ brow
     await page.getByLabel('It shows').fill('130');
     await page.getByLabel('Support to scale').fill('48');
     await page.getByLabel('Support to tongue').fill('0');
-    await page.getByRole('button', { name: 'Keep the reading' }).click();
+    await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.locator('#arm_tongue-says')).toContainText('above 0');
     await page.getByLabel('Support to tongue').fill('24');
-    await page.getByRole('button', { name: 'Keep the reading' }).click();
+    await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.getByText('lever 2.00 to 1')).toBeVisible();
     await expect(page.getByText('260 lb ± 13 lb').first()).toBeVisible();
 });
@@ -133,16 +133,16 @@ test('a load is planned without JavaScript', async ({ browser }) => {
     const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
     await signIn(page);
     await openJob(page, /Bell tower/, 'loads');
-    await page.getByRole('button', { name: 'New from this one' }).click();
+    await page.getByRole('button', { name: 'Copy load state' }).click();
     await page.getByLabel('This load').fill('Ringing day');
     await page.getByRole('button', { name: 'Gas bottles' }).click();
     await expect(page.getByLabel('Load 1, weight')).toHaveValue('66 lb');
     await page.getByLabel('Load 1, weight').fill('seven sacks');
-    await page.getByRole('button', { name: 'Save the load' }).click();
+    await page.getByRole('button', { name: 'Save load' }).click();
     await expect(page.locator('[data-row-says="0"]')).toContainText('xpected');
     await expect(page.getByLabel('Load 1, weight')).toHaveValue('seven sacks');
     await page.getByLabel('Load 1, weight').fill('120 lb');
-    await page.getByRole('button', { name: 'Save the load' }).click();
+    await page.getByRole('button', { name: 'Save load' }).click();
     await expect(page.getByRole('row', { name: /Gross trailer weight/ })).toContainText('6205 lb');
     await page.getByRole('button', { name: 'Leave out gas bottles' }).click();
     await expect(page.getByLabel('Load 1, weight')).toHaveCount(0);

@@ -48,9 +48,9 @@ async function weighed(page, stations, tickets) {
     await page.goto(`${stations}weigh`);
     for (const [stance, ticket] of tickets) {
         await page.getByLabel('Weighed').selectOption(stance);
-        await page.getByLabel('The ticket, typed or pasted').fill(ticket);
-        await page.getByRole('button', { name: 'Keep the ticket' }).click();
-        await expect(page.getByText('Kept. The ticket joins what the tape says.')).toBeVisible();
+        await page.getByLabel('Ticket, typed or pasted').fill(ticket);
+        await page.getByRole('button', { name: 'Save ticket' }).click();
+        await expect(page.getByText('Ticket saved. It counts together with the tape.')).toBeVisible();
     }
 }
 
@@ -62,7 +62,7 @@ test('a job from the front door with heights only is told direction and millimet
 
     await page.getByRole('link', { name: /Choose the hitch's family/ }).click();
     await page.getByLabel('Family', { exact: true }).selectOption({ label: 'Chain and snap-up bracket' });
-    await page.getByRole('button', { name: 'Save the sheet' }).click();
+    await page.getByRole('button', { name: 'Save specification' }).click();
     await isOn(page, stations, 'link 5');
     await expect(verdict(page)).toContainText(/Go .*(tighter|washers?).*, to link \d/);
     await expect(verdict(page)).toContainText(/This moves about: front axle \+\d+ kg/);

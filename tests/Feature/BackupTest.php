@@ -54,7 +54,7 @@ it('copies a consistent shop while somebody writes', function (): void {
 });
 
 it('backs up and puts back by button, and hands a backup out', function (): void {
-    $this->get('/shop')->assertOk()->assertSee('No backup is kept here yet.');
+    $this->get('/shop')->assertOk()->assertSee('No backup yet.');
     $this->post('/shop/backups')->assertRedirect('/shop');
     $name = $this->shop->all()[0]['name'];
     $this->get('/shop')->assertSee($name)->assertSee('0.');

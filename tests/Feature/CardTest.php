@@ -30,7 +30,7 @@ beforeEach(function (): void {
 });
 
 it('says what is missing on a job that nobody set yet', function (): void {
-    $this->get("/jobs/{$this->work->id}/card")->assertOk()->assertSee('not written down')->assertSee('–');
+    $this->get("/jobs/{$this->work->id}/card")->assertOk()->assertSee('not recorded')->assertSee('–');
 });
 
 it('has the setting as this shop counts it, heights, ball, torques, and when to look again', function (): void {
@@ -113,7 +113,7 @@ it('keeps links of one job from another', function (): void {
 it('makes as many links as are asked for, each closed on its own', function (): void {
     [$first, $second] = [($this->link)(), ($this->link)()];
     $this->post("/jobs/{$this->work->id}/card/links/{$first->id}/revoke");
-    $this->get("/jobs/{$this->work->id}/card")->assertSee('taken back')->assertSee($second->token)->assertDontSee($first->token);
+    $this->get("/jobs/{$this->work->id}/card")->assertSee('revoked')->assertSee($second->token)->assertDontSee($first->token);
 
     expect($first->token)->not->toBe($second->token)->and(strlen($first->token))->toBe(40)
         ->and($first->refresh()->isOpen())->toBeFalse()->and($second->refresh()->isOpen())->toBeTrue();

@@ -78,7 +78,7 @@ it('takes a line back and keeps it', function (): void {
     $this->post("{$this->at}/2/withdraw")->assertRedirect($this->at);
     ($this->write)('distance', '41200 km')->assertSessionHasNoErrors();
 
-    $this->get($this->at)->assertSeeInOrder(['41200 km = 41200 km', '99999 km', 'taken back 4 May']);
+    $this->get($this->at)->assertSeeInOrder(['41200 km = 41200 km', '99999 km', 'undone 4 May']);
     $this->post('/log/1/care/77/withdraw')->assertNotFound();
 });
 

@@ -13,7 +13,7 @@ beforeEach(function (): void {
 it('teaches where nothing is paired, and lists the rigs that are', function (): void {
     $this->get('/garage')->assertOk()->assertSee('No rig is paired yet');
     $this->job();
-    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of '.(count(Yoke\Specification\RigPart::Vehicle->fields()) - 5).' on its sheet');
+    $this->get('/garage')->assertOk()->assertSee('Drover')->assertSee('0 of '.(count(Yoke\Specification\RigPart::Vehicle->fields()) - 5).' filled in');
 });
 
 it('saves a sheet in the person\'s units and plans the open jobs again', function (): void {

@@ -108,9 +108,9 @@ it('asks what to do with a rig that is here, and does what the person chose', fu
 
     $send($content)->assertRedirect('/take-in')->assertSessionHasErrors('file')->assertSessionHas('waiting');
     $waiting = session('waiting');
-    $this->get('/take-in')->assertSee('Here already: the rig Drover with Dome, the vehicle Drover')->assertSee('Take it in as a copy');
+    $this->get('/take-in')->assertSee('Here already: the rig Drover with Dome, the vehicle Drover')->assertSee('Import as a copy');
     $this->post('/take-in', ['waiting' => $waiting, 'then' => 'stop']);
-    $this->get('/take-in')->assertSee('Nothing was taken in.');
+    $this->get('/take-in')->assertSee('Nothing was imported.');
     expect(Job::query()->count())->toBe(1)->and(Storage::disk('local')->allFiles())->toBe([]);
 
     $send($content);

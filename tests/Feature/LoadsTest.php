@@ -28,9 +28,9 @@ it('plans a load beside the one as weighed, and keeps it with a setting', functi
 
     expect(LoadState::query()->find(2)->items)->toEqual([['name' => 'friend', 'kg' => 75.0, 'on' => 'vehicle', 'mm' => 2000.0]])
         ->and(LoadState::query()->find(2)->setting)->toEqual(['link' => 4, 'washer' => 3, 'head' => 2]);
-    $this->get("{$this->at}/2")->assertSee('Kept for Homeward')->assertSee('link 4, 3 washers');
+    $this->get("{$this->at}/2")->assertSee('Saved for Homeward')->assertSee('link 4, 3 washers');
     $this->post("{$this->at}/2/copy");
-    $this->get("{$this->at}/3?beside=2")->assertSeeInOrder(['<th scope="col">Homeward</th>', '<th scope="col">Load 3</th>', '290 kg ± ', '290 kg ± '], false)->assertSee('Kept for Homeward: link 4, 3 washers');
+    $this->get("{$this->at}/3?beside=2")->assertSeeInOrder(['<th scope="col">Homeward</th>', '<th scope="col">Load 3</th>', '290 kg ± ', '290 kg ± '], false)->assertSee('Saved for Homeward: link 4, 3 washers');
     $this->post("{$this->at}/2/away");
     $this->get($this->at)->assertDontSee('Homeward');
     expect(LoadState::query()->count())->toBe(3);

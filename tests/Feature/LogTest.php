@@ -34,14 +34,14 @@ it('teaches on an empty rig, and lists a set-up with its figures', function (): 
     $this->get("/log/{$this->rig->id}")->assertOk()->assertSee('From the second set-up on');
     ($this->set)($this->work);
     $this->get("/log/{$this->rig->id}")->assertOk()->assertSeeInOrder(['A dome', 'link 4, 3 washers', 'As weighed', 'Tongue weight', '± '])->assertSeeInOrder(['950 mm', '970 mm', '956 mm'])
-        ->assertDontSee('Since A dome')->assertSee('It comes back');
+        ->assertDontSee('Since A dome')->assertSee('Return visit');
     $this->get('/log/99')->assertNotFound();
 });
 
 it('starts a return visit where it was left, corrected for what travels now, and says why', function (): void {
     ($this->set)($this->work);
     $visit = "/jobs/{$this->work->id}/visit";
-    $this->get($visit)->assertOk()->assertSee('Left at link 4, 3 washers')->assertSee('Nothing that is written down travels otherwise.');
+    $this->get($visit)->assertOk()->assertSee('Left at link 4, 3 washers')->assertSee('The recorded load is the same as last time.');
     $this->get("{$visit}?state=2")->assertSee('120 l more in the fresh tank, ahead of the axles: +48 kg on the tongue')->assertSee('tighter');
     Date::setTestNow(now()->addMonths(6));
     $this->post($visit, ['state' => '2', 'title' => ''])->assertSessionHasErrors('title');
@@ -65,7 +65,7 @@ it('takes a load that nobody wrote down as the one that was aboard when the rig 
     LoadState::query()->where('name', 'Long trip')->update(['items' => json_encode([['name' => 'drums', 'kg' => 300, 'on' => 'trailer', 'mm' => 2000]])]);
     ($this->set)($this->work);
 
-    $this->get("/jobs/{$this->work->id}/visit?state=1")->assertSee('Nothing that is written down travels otherwise.');
+    $this->get("/jobs/{$this->work->id}/visit?state=1")->assertSee('The recorded load is the same as last time.');
     $this->get("/jobs/{$this->work->id}/visit?state=2")->assertSee('120 l more in the fresh tank')->assertDontSee('Drums');
 });
 

@@ -25,7 +25,7 @@ it('never lets a name become markup', function (): void {
 });
 
 it('answers a page that is not there in words', function (string $address): void {
-    $this->get($address)->assertNotFound()->assertSee('Nothing is here')->assertSee('To the yard');
+    $this->get($address)->assertNotFound()->assertSee('Page not found')->assertSee('To the yard');
 })->with(['/jobs/999/alone', '/jobs/1/nowhere', '/nothing']);
 
 it('takes forms that no page of ours sent without falling over', function (): void {

@@ -57,7 +57,7 @@ it('takes one back, and shows it to nobody any more', function (): void {
     $this->post($this->at, ['shows' => 'washers', 'photo' => ($this->file)(($this->drawn)(60, 40, 'png'), 'a.png')]);
     $this->post("{$this->at}/1/withdraw")->assertRedirect($this->at);
     $this->get("{$this->at}/1.jpg")->assertNotFound();
-    $this->get($this->at)->assertSee('No photo is kept yet');
+    $this->get($this->at)->assertSee('No photo yet');
 
     expect(Photo::query()->sole()->withdrawn_at)->not->toBeNull();
     $this->get("/jobs/{$this->work->id}/photos/9.jpg")->assertNotFound();

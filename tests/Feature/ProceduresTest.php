@@ -17,7 +17,7 @@ beforeEach(function (): void {
 });
 
 it('begins with the first step, says why, and keeps who took it when', function (): void {
-    $this->get($this->at)->assertOk()->assertSee('Chock the trailer')->assertSee('Step 1 of')->assertDontSee('Leave out');
+    $this->get($this->at)->assertOk()->assertSee('Chock the trailer')->assertSee('Step 1 of')->assertDontSee('Skip');
     ($this->take)('chocks')->assertRedirect($this->at);
     Date::setTestNow(Date::now()->addSeconds(75));
     ($this->take)('ground', ['answer' => 'soft']);
@@ -48,7 +48,7 @@ it('waits where it was interrupted, goes a step back, and is left half done for 
     $this->get($this->at)->assertSee('How is the tongue jack driven?');
     ($this->take)('jack', ['answer' => 'electric']);
     $this->post("{$this->at}/give-up");
-    $this->get($this->at)->assertSee('Chock the trailer')->assertSee('Left half done');
+    $this->get($this->at)->assertSee('Chock the trailer')->assertSee('Stopped');
 
     expect(ProcedureRun::query()->sole()->answers['jack'])->toBe('electric')->and(ProcedureRun::query()->sole()->steps)->toHaveCount(3);
 });
@@ -59,8 +59,8 @@ it('runs to the end, then begins anew', function (): void {
         preg_match('/name="step" value="([^"]+)"/', (string) $this->get($this->at)->getContent(), $found);
         ($this->take)($found[1], ['answer' => ['ground' => 'firm', 'jack' => 'manual', 'friction-asks' => 'no', 'brakes' => 'yes'][$found[1]] ?? '']);
     }
-    $this->get($this->at)->assertSee('All steps are taken')->assertSee('Run it again');
-    $this->get($this->at)->assertSee('Step 1 of')->assertSee('To the end');
+    $this->get($this->at)->assertSee('All steps done')->assertSee('Run again');
+    $this->get($this->at)->assertSee('Step 1 of')->assertSee('Finished');
 
     expect(ProcedureRun::query()->sole()->finished_at)->not->toBeNull();
 });
@@ -111,8 +111,8 @@ it('keeps the runs of each occasion apart', function (): void {
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'inside']);
 
     $this->get($this->at)->assertSee('Step 2 of');
-    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Check that the load is the one it was set up for')->assertSee('Leave out');
+    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Check that the load is the one it was set up for')->assertSee('Skip');
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'load', 'outcome' => 'left out'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('left out at 0:00');
+    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('skipped at 0:00');
     expect(ProcedureRun::query()->count())->toBe(2);
 });

@@ -13,7 +13,7 @@ beforeEach(function (): void {
 });
 
 it('keeps what was felt, and leads back to a station', function (): void {
-    $this->get("/jobs/{$this->work->id}/road-test")->assertOk()->assertSee('Write down what was felt')->assertSee('no speed is called safe');
+    $this->get("/jobs/{$this->work->id}/road-test")->assertOk()->assertSee('Record what was felt')->assertSee('No speed is called safe');
     ($this->drive)(['steering' => 'light', 'note' => 'gusts on the quay'])->assertRedirect("/jobs/{$this->work->id}/road-test");
 
     $this->get("/jobs/{$this->work->id}/road-test")->assertSee('12 mi, up to 55 mph')->assertSee('Front axle light')->assertSee('gusts on the quay')->assertSee("/jobs/{$this->work->id}/bars-up");

@@ -193,7 +193,7 @@ it('proves the setting at Prove, and keeps it with the rig once handed over', fu
     stances($this, $this->work);
     hookUp($this, $this->work, []);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '946 mm'], ['rolled' => '1']);
-    $this->get("/jobs/{$this->work->id}/prove")->assertSee('By all readings, at the setting that is on')->assertSee('Each bar carries, of its rating')->assertSee('Bars bent at the hook-up point by');
+    $this->get("/jobs/{$this->work->id}/prove")->assertSee('From all readings, at the current setting')->assertSee('Each bar carries, of its rating')->assertSee('Bars bent at the hook-up point by');
     $this->post("/jobs/{$this->work->id}/hand-over/close");
 
     expect($this->work->rig->fresh()->found_setting['steps'])->toEqual(['link' => 4.0, 'washer' => 3.0, 'head' => 2.0]);

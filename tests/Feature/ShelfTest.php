@@ -73,10 +73,10 @@ it('puts a part away and brings it back, and its jobs never miss it', function (
     $this->get('/garage/vehicle')->assertSee('No vehicle is here yet');
     $this->get('/jobs/new')->assertDontSee('<option value="1" >Drover', false);
     $this->get("/jobs/{$job->id}/brief")->assertOk()->assertSee('Drover');
-    $this->get('/garage/away')->assertOk()->assertSee('Drover')->assertSee('Bring back');
+    $this->get('/garage/away')->assertOk()->assertSee('Drover')->assertSee('Restore');
     $this->from('/garage/away')->post('/garage/vehicle/1/back')->assertRedirect('/garage/away');
     $this->get('/garage/vehicle')->assertSee('1 rig, 1 job');
-    $this->get('/garage/away')->assertSee('Nothing is put away');
+    $this->get('/garage/away')->assertSee('Nothing is archived');
     expect(Vehicle::query()->count())->toBe(1);
 });
 
@@ -109,9 +109,9 @@ it('puts a pair away without its parts, and pairing again brings it back', funct
     $this->post('/garage/rig/1/away')->assertRedirect('/garage');
     $this->get('/garage')->assertSee('No rig is paired yet');
     $this->get('/garage/vehicle')->assertSee('Drover');
-    $this->get('/garage/away')->assertSee('Bring back Drover with Dome');
+    $this->get('/garage/away')->assertSee('Restore Drover with Dome');
     $this->post('/garage/pair', ['vehicle' => '1', 'trailer' => '1', 'hitch' => '1']);
-    $this->get('/garage')->assertSee('Put away Drover with Dome');
+    $this->get('/garage')->assertSee('Archive Drover with Dome');
 
     expect(Rig::query()->sole()->archived_at)->toBeNull();
 });

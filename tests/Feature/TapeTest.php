@@ -88,7 +88,7 @@ it('takes a reading back when its field is emptied, and keeps the line', functio
 
     expect(Reading::query()->count())->toBe(2);
     $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/alone");
-    $this->get("/jobs/{$job->id}/tape-log")->assertSee('taken back');
+    $this->get("/jobs/{$job->id}/tape-log")->assertSee('undone');
 });
 
 it('tells the second of two tabs, keeps its text and saves its other field', function (): void {

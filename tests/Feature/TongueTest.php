@@ -71,5 +71,5 @@ it('shows what two tickets make of it beside the scales', function (): void {
     ($this->read)(['way' => 'gauge', 'read' => '398 kg', 'behind_ball' => '0']);
 
     $this->get("/jobs/{$this->work->id}/tongue")->assertSeeInOrder(['By two tickets, level', '38', 'kg ± ', 'Trailer level', '398 kg ± 12 kg', 'Carried, coupler at', 'as planned'])
-        ->assertSee('Gauge in the head')->assertSee('Take back');
+        ->assertSee('Gauge in the head')->assertSee('Delete');
 });

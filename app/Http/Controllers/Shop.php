@@ -13,7 +13,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The whole shop: copied, and put back. */
+/** Shop and backups: copied, and put back. */
 final class Shop
 {
     public function __construct(private readonly Backup $backup)

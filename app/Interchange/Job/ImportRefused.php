@@ -21,27 +21,27 @@ final class ImportRefused extends RuntimeException
 
     public static function tooLarge(int $megabytes): self
     {
-        return new self("Expected a file of at most {$megabytes} MB. Nothing was taken in.");
+        return new self("Expected a file of at most {$megabytes} MB. Nothing was imported.");
     }
 
     public static function noJson(string $why): self
     {
-        return new self("Expected a job as JSON, and this file breaks off or is not JSON ({$why}). Nothing was taken in.");
+        return new self("Expected a job as JSON, and this file breaks off or is not JSON ({$why}). Nothing was imported.");
     }
 
     public static function otherFormat(): self
     {
-        return new self('Expected a job file of this program: one that says format "'.JobFile::FORMAT.'". Nothing was taken in.');
+        return new self('Expected a job file of this program: one that says format "'.JobFile::FORMAT.'". Nothing was imported.');
     }
 
     public static function newer(int $version): self
     {
-        return new self("This file is of version {$version}, and this program reads up to version ".JobFile::VERSION.'. Bring the program up to date. Nothing was taken in.');
+        return new self("This file is of version {$version}, and this program reads up to version ".JobFile::VERSION.'. Bring the program up to date. Nothing was imported.');
     }
 
     public static function at(string $pointer, string $expected): self
     {
-        return new self("{$pointer}: {$expected} Nothing was taken in.");
+        return new self("{$pointer}: {$expected} Nothing was imported.");
     }
 
     /** @param  list<string>  $what  in words */
@@ -52,6 +52,6 @@ final class ImportRefused extends RuntimeException
 
     public static function jobExists(string $title): self
     {
-        return new self("The job {$title} is here already, so that there is nothing to merge. Take it in as a copy, or stop. Nothing was taken in.", true);
+        return new self("The job {$title} is here already, so that there is nothing to merge. Import as a copy, or stop. Nothing was imported.", true);
     }
 }

@@ -10,7 +10,7 @@ enum WhenItExists: string
     /** The job joins the rig that is here; what is here stays as it is. */
     case Merge = 'merge';
 
-    /** Everything of the file stands beside what is here. */
+    /** Everything in the file is added beside what is here. */
     case Copy = 'copy';
 
     case Stop = 'stop';

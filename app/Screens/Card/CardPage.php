@@ -12,6 +12,8 @@ use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\ServiceWords;
 use App\Words\SettingWords;
+use App\Words\StationWords;
+use App\Words\Text;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Counting;
 use Yoke\Adjuster\Role;
@@ -19,6 +21,7 @@ use Yoke\Adjuster\Setting;
 use Yoke\Analysis\GoverningVerdict;
 use Yoke\Drawing\Elevation;
 use Yoke\Head\ShankPlace;
+use Yoke\Procedure\Station;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Service\Recheck;
@@ -54,14 +57,21 @@ final readonly class CardPage
         return $setting === null ? '' : $this->words()->of($setting);
     }
 
+    /** What the steps of the small adjuster are called, or an empty text. */
+    private function smallAdjuster(): string
+    {
+        $tension = array_values(array_filter($this->words()->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension))[0] ?? null;
+
+        return $tension === null ? '' : $this->words()->many($tension);
+    }
+
     /** How its steps are counted, in a sentence, or an empty text. */
     public function counting(): string
     {
-        $tension = array_values(array_filter($this->words()->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension))[0] ?? null;
-        if ($tension === null) {
+        $many = $this->smallAdjuster();
+        if ($many === '') {
             return '';
         }
-        $many = $this->words()->many($tension);
         $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->facts()->usual->counting;
 
         return $counting === Counting::Working
@@ -87,6 +97,18 @@ final readonly class CardPage
     public function onTheRoad(): string
     {
         return $this->bench->advice()->onTheRoad();
+    }
+
+    /** What to beware of, in sentences, in the words of the hitch's family. */
+    public function cautions(): string
+    {
+        $many = $this->smallAdjuster();
+
+        return implode(' ', array_filter([
+            StationWords::caution(Station::BarsUp, $this->plan->described->family()),
+            Text::of('card.cautions'),
+            $many === '' ? '' : Text::of('card.small_adjuster', ['many' => $many]),
+        ]));
     }
 
     /** @return list<FastenerLine> */

@@ -68,7 +68,7 @@ final readonly class PartCard
     /** How many fields of its sheet are filled. */
     public function filled(): string
     {
-        return count($this->model->sheet ?? []).' of '.array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups())).' on its sheet';
+        return count($this->model->sheet ?? []).' of '.array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups())).' filled in';
     }
 
     public function sketch(): PartSketch

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
 use Yoke\Specification\Field;
 use Yoke\Specification\RigPart;
 
-/** Where each kind of part is kept, and where on it a field stands: its dimensions in columns, the rest on its sheet. */
+/** Where each kind of part is kept, and where on it a field stands: its dimensions in columns, the rest filled in. */
 final class PartModels
 {
     /** @return class-string<Vehicle|Trailer|Hitch> */

@@ -9,7 +9,7 @@ use SQLite3;
 use Throwable;
 
 /**
- * The whole shop as one file: a consistent copy of the database while it is in use, and back. What is restored replaces
+ * Shop and backups as one file: a consistent copy of the database while it is in use, and back. What is restored replaces
  * everything in one go; what was there is kept beside it first.
  */
 final readonly class Backup

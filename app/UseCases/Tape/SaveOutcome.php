@@ -20,7 +20,7 @@ final readonly class SaveOutcome
 
     public static function takenBack(Entry $entry, int $reading): self
     {
-        return new self($entry, Saved::TakenBack, 'The earlier reading is taken back; it stays in the tape log.', $reading);
+        return new self($entry, Saved::TakenBack, 'The earlier reading is deleted; it stays in the tape log.', $reading);
     }
 
     public static function unchanged(Entry $entry, ?int $reading): self

@@ -30,7 +30,7 @@
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
         {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
     </a>
-    <p class="disclaimer">An aid to measuring, not a certificate: the makers' sheets come first.</p>
+    <p class="disclaimer">An aid to measuring, not a certificate: the makers' data sheets come first.</p>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
             @foreach (\Yoke\Rig\Stance::cases() as $stance)

@@ -17,12 +17,12 @@
     </div>
 @endif
 <div class="tape-foot">
-    @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">Keep this road test</button>@endif
+    @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">Save road test</button>@endif
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
-        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Open again</button></form>
+        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Reopen station</button></form>
     @else
-        <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Done, go on</button></form>
+        <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Finish station</button></form>
     @endif
     @if ($page->station === \Yoke\Procedure\Station::HandOver)<a class="button" href="{{ route('card', $page->job) }}">The card</a>@endif
     @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif

@@ -1,6 +1,6 @@
 @if ($checks = $page->advice()->checks())
     <table class="ledger checks">
-        <caption>By all readings, at the setting that is on</caption>
+        <caption>From all readings, at the current setting</caption>
         @foreach ($checks as [$check, $stands])
             <tr @class(['is-over' => ! $check->holds()])><th scope="row">{{ $check->holds() ? '✓' : '✕' }} {{ $page->advice()->says->check($check) }}</th><td>{{ $stands }}</td></tr>
             @if (! $check->holds())<tr><td colspan="2" class="sentence">{{ $page->advice()->says->remedy($check) }}</td></tr>@endif

@@ -20,18 +20,18 @@
         @if (! $link)
             <section class="no-print card links" aria-label="Private links">
                 <h2>Private links for the owner</h2>
-                <p class="sentence">Whoever has the link sees this card and the rig's procedures, without a sign-in, for two years or until it is taken back.</p>
+                <p class="sentence">Whoever has the link sees this card and the rig's procedures, without a sign-in, for two years or until it is revoked.</p>
                 @foreach ($page->job->cardLinks as $one)
                     <div class="link-row">
                         @if ($one->isOpen())
                             <input readonly value="{{ url($one->address()) }}" aria-label="Link made {{ $one->made_at->format('j M H:i') }}">
-                            <form method="post" action="{{ route('card.revoke', [$page->job, $one->id]) }}">@csrf<button class="button is-small">Take it back</button></form>
+                            <form method="post" action="{{ route('card.revoke', [$page->job, $one->id]) }}">@csrf<button class="button is-small">Revoke link</button></form>
                         @else
-                            <p class="sentence">Made {{ $one->made_at->format('j M H:i') }}, {{ $one->revoked_at ? 'taken back '.$one->revoked_at->format('j M H:i') : 'ended' }}.</p>
+                            <p class="sentence">Made {{ $one->made_at->format('j M H:i') }}, {{ $one->revoked_at ? 'revoked '.$one->revoked_at->format('j M H:i') : 'ended' }}.</p>
                         @endif
                     </div>
                 @endforeach
-                <form method="post" action="{{ route('card.link', $page->job) }}">@csrf<button class="button">Make a link</button></form>
+                <form method="post" action="{{ route('card.link', $page->job) }}">@csrf<button class="button">Create a link</button></form>
             </section>
         @endif
     </main>

@@ -1,7 +1,7 @@
 <dialog class="keys" data-keys aria-labelledby="keys-title">
     <h2 id="keys-title" class="text-xl">Keyboard</h2>
     <dl>
-        <dt><kbd>Enter</kbd></dt><dd>goes on: next field, then save and the next stance to tape</dd>
+        <dt><kbd>Enter</kbd></dt><dd>next field, then save and go to the next stance</dd>
         <dt><kbd>Page Down</kbd> <kbd>Page Up</kbd></dt><dd>next station, station before</dd>
         <dt><kbd>m</kbd></dt><dd>draw heights five times larger, or to scale</dd>
         <dt><kbd>k</kbd></dt><dd>pad of sixteenths, open or shut</dd>

@@ -5,10 +5,10 @@
     <a class="name" href="{{ route('garage.edit', $at) }}"><strong>{{ $card->model->name }}</strong><span class="who">{{ $card->use() }} · {{ $card->filled() }}</span></a>
     <div class="acts">
         @if ($away)
-            <form method="post" action="{{ route('garage.bring-back', $at) }}">@csrf<button class="button is-small" aria-label="Bring {{ $card->model->name }} back">Bring back</button></form>
+            <form method="post" action="{{ route('garage.bring-back', $at) }}">@csrf<button class="button is-small" aria-label="Restore {{ $card->model->name }}">Restore</button></form>
         @else
             <form method="post" action="{{ route('garage.copy', $at) }}">@csrf<button class="button is-small" aria-label="Copy {{ $card->model->name }}">Copy</button></form>
-            <form method="post" action="{{ route('garage.put-away', $at) }}">@csrf<button class="button is-small" aria-label="Put {{ $card->model->name }} away">Put away</button></form>
+            <form method="post" action="{{ route('garage.put-away', $at) }}">@csrf<button class="button is-small" aria-label="Archive {{ $card->model->name }}">Archive</button></form>
         @endif
     </div>
 </section>

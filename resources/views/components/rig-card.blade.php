@@ -5,8 +5,8 @@
     <ul>
         @foreach (\Yoke\Specification\RigPart::cases() as $part)
             @php($model = $rig->{$part->value})
-            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ count($model->sheet ?? []) }} of {{ array_sum(array_map(fn ($group) => count($group->fields), $part->groups())) }} on its sheet</span></a></li>
+            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ count($model->sheet ?? []) }} of {{ array_sum(array_map(fn ($group) => count($group->fields), $part->groups())) }} filled in</span></a></li>
         @endforeach
     </ul>
-    <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ $away ? 'Bring back' : 'Put away' }} {{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">{{ $away ? 'Bring back' : 'Put away' }}</button></form>
+    <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ $away ? 'Restore' : 'Archive' }} {{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">{{ $away ? 'Restore' : 'Archive' }}</button></form>
 </section>

@@ -4,5 +4,5 @@
     @foreach (\Yoke\Specification\RigPart::cases() as $part)
         <a href="{{ route('garage.shelf', $part->value) }}" @if ($on === $part->value) aria-current="page" @endif>{{ \App\Words\SpecificationWords::many($part) }}</a>
     @endforeach
-    <a href="{{ route('garage.away') }}" @if ($on === 'away') aria-current="page" @endif>Put away</a>
+    <a href="{{ route('garage.away') }}" @if ($on === 'away') aria-current="page" @endif>Archive</a>
 </nav>

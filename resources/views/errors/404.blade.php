@@ -1,1 +1,1 @@
-<x-trouble title="Nothing is here">The job, station or page asked for does not exist. It may have been typed wrong.</x-trouble>
+<x-trouble title="Page not found">The job, station or page asked for does not exist. It may have been typed wrong.</x-trouble>

@@ -5,7 +5,7 @@
             <div class="yard-head">
                 <h1>{{ $model->exists ? ucfirst($part->value) : 'New '.$part->value }}</h1>
                 <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
-                <button class="button is-first">Save the sheet</button>
+                <button class="button is-first">Save specification</button>
             </div>
             @if ($errors->any())
                 <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here, and nothing is saved yet.</p>

@@ -6,7 +6,7 @@
             @forelse ($cards as $card)
                 <x-part-card :card="$card" />
             @empty
-                <div class="card empty"><p class="text-xl font-bold">No {{ $part->value }} is here yet.</p><p>Describe one, or start a job with one: its sheet is kept here.</p></div>
+                <div class="card empty"><p class="text-xl font-bold">No {{ $part->value }} is here yet.</p><p>Describe one, or start a job with one: its specification is kept here.</p></div>
             @endforelse
         </div>
     </main>

@@ -22,6 +22,6 @@
             </ol>
         @endif
         <p class="do-next">{{ $advice->move() }} {{ $advice->chance() }} {{ implode(' ', $advice->because()) }}</p>
-        <p class="sentence">Never past a rating, and the front axle never above its alone load. An aid to measuring, not a certificate: the makers' sheets come first; if in doubt, a licensed workshop.</p>
+        <p class="sentence">Never past a rating, and the front axle never above its alone load. An aid to measuring, not a certificate: the makers' data sheets come first; if in doubt, a licensed workshop.</p>
     </main>
 </x-layout>

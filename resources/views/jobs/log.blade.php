@@ -21,7 +21,7 @@
                                 <td>{{ $reading->typed === '' ? '(emptied)' : $reading->typed }}</td>
                                 <td class="height">{{ $reading->typedLength() ? $person->lengthPrinter()->nearest($reading->typedLength()->length()) : '–' }}</td>
                                 <td>{{ $reading->settling === \Yoke\Readings\Height\Settling::Rolled ? 'rolled' : 'not rolled' }}</td>
-                                <td>{{ $reading->successor ? 'superseded '.$reading->successor->taken_at->format('H:i') : ($reading->height_mm === null ? 'taken back' : 'stands') }}</td>
+                                <td>{{ $reading->successor ? 'superseded '.$reading->successor->taken_at->format('H:i') : ($reading->height_mm === null ? 'undone' : 'stands') }}</td>
                             </tr>
                         @endforeach
                     </tbody>

@@ -26,7 +26,7 @@
         <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
     </div>
     <div class="keep">
-        @if ($here->keptSetting() !== '')<span>Kept for {{ $here->state->name }}: <strong>{{ $here->keptSetting() }}</strong></span>@endif
+        @if ($here->keptSetting() !== '')<span>Saved for {{ $here->state->name }}: <strong>{{ $here->keptSetting() }}</strong></span>@endif
         @if ($here->state->exists)
             <button class="button is-small" form="keep-setting">Keep {{ $page->words()->of($here->keepable()) }} for it</button>
         @endif
@@ -35,7 +35,7 @@
         @csrf
         @foreach ($here->keepable()->steps() as $adjuster => $step)<input type="hidden" name="steps[{{ $adjuster }}]" value="{{ $step }}">@endforeach
     </form>
-    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">Kept for {{ $beside->state->name }}: {{ $beside->keptSetting() }}.</p>@endif
+    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">Saved for {{ $beside->state->name }}: {{ $beside->keptSetting() }}.</p>@endif
     @php($ratings = $here->ratings())
     @if ($ratings !== [])
         <table class="ledger">

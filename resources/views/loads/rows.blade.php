@@ -28,7 +28,7 @@
     <p class="sentence">A place on the vehicle counts back from its front axle; on the trailer ahead of its axles, behind them below 0. Drag a mark on the drawing, or move it with the arrow keys.</p>
     @if ($draft->tanks === [])<p class="sentence">Tanks show here once the trailer's sheet has their size and place.</p>@endif
 </div>
-<p class="sentence">Put aboard</p>
+<p class="sentence">Add</p>
 <div class="usual">
     @foreach (\Yoke\Loading\UsualItem::cases() as $usual)<button class="button is-small" name="add" value="{{ $usual->value }}">{{ ucfirst(\App\Words\LoadWords::usual($usual)) }}</button>@endforeach
 </div>

@@ -8,8 +8,8 @@
                     <a href="{{ route('loads', [$page->job, $one->key(), 'beside' => $page->beside->key()]) }}" @if ($one === $page->state) aria-current="page" @endif>{{ $one->name }}</a>
                 @endforeach
             </nav>
-            <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">New from this one</button></form>
-            @if (! $page->state->as_weighed)<form method="post" action="{{ route('loads.away', [$page->job, $key]) }}">@csrf<button class="button is-small">Put away</button></form>@endif
+            <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">Copy load state</button></form>
+            @if (! $page->state->as_weighed)<form method="post" action="{{ route('loads.away', [$page->job, $key]) }}">@csrf<button class="button is-small">Archive</button></form>@endif
         </div>
         <div class="card drawing" data-part="drawing">@include('loads.drawing')</div>
         <div class="weigh is-loads">
@@ -17,17 +17,17 @@
                 @csrf
                 <div class="loads-head">
                     @if ($page->state->as_weighed)
-                        <p class="sentence">What was aboard when the rig was weighed. All other loads are counted from it: change it only where it was written down wrong.</p>
+                        <p class="sentence">What was aboard when the rig was weighed. All other loads are compared with it: change it only to correct it.</p>
                         <input type="hidden" name="name" value="{{ $draft->name }}">
                     @else
                         <x-typed name="name" label="This load" :value="$draft->name" />
                     @endif
                     <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
-                    <button class="button is-first">Save the load</button>
+                    <button class="button is-first">Save load</button>
                 </div>
                 <div data-part="rows">@include('loads.rows')</div>
             </form>
-            <section class="card" aria-label="What it comes to" data-part="columns">@include('loads.columns')</section>
+            <section class="card" aria-label="Result" data-part="columns">@include('loads.columns')</section>
         </div>
     </main>
 </x-layout>

@@ -2,13 +2,13 @@
     <main class="yard">
         <form class="yard-head" role="search" aria-label="Jobs">
             <h1>{{ $search->open ? 'Log, open jobs' : 'Log' }}</h1>
-            <span class="shelves"><a href="{{ route('files.take') }}">Take a job in</a><a href="{{ route('shop') }}">The whole shop</a></span>
+            <span class="shelves"><a href="{{ route('files.take') }}">Import a job</a><a href="{{ route('shop') }}">Shop and backups</a></span>
             <span class="find"><label for="find" class="sr-only">Find</label><input id="find" name="find" value="{{ $search->find }}" placeholder="Title, vehicle, trailer or hitch" autocomplete="off">@if ($search->open)<input type="hidden" name="open" value="1">@endif<button class="button is-first">Find</button></span>
         </form>
         @if ($search->jobs()->isEmpty())
             <div class="card empty">
-                <p class="text-xl font-bold">{{ $search->find === '' ? 'No job is written down yet.' : 'No job holds “'.$search->find.'”.' }}</p>
-                <p>Every word is looked for in the job's title and in the names of its vehicle, trailer and hitch.</p>
+                <p class="text-xl font-bold">{{ $search->find === '' ? 'No job yet.' : 'No job holds “'.$search->find.'”.' }}</p>
+                <p>Searches the job's title and the names of its vehicle, trailer and hitch.</p>
                 @if ($search->find !== '')<a class="button" href="{{ route('log') }}">All jobs</a>@endif
             </div>
         @else

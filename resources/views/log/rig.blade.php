@@ -37,7 +37,7 @@
                             <a class="button is-small" href="{{ route('photos', $job) }}">Photos</a>
                             <a class="button is-small" href="{{ route('card', $job) }}">Card</a>
                             <a class="button is-small" href="{{ route('files', $job) }}">Files</a>
-                            @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">It comes back</a>@endif
+                            @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">Return visit</a>@endif
                         </div>
                     </li>
                 @empty

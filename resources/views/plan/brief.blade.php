@@ -5,14 +5,14 @@
     @if ($known !== [])
         <table class="ledger">
             <caption>Ratings, as predicted</caption>
-            <thead><tr><th scope="col">What</th><th scope="col">Carries</th><th scope="col">May</th><th scope="col">Left</th></tr></thead>
+            <thead><tr><th scope="col">Part</th><th scope="col">Load</th><th scope="col">Rating</th><th scope="col">Margin</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOutside()])>
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
                         <td>{{ $plan->print->load($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' outside' : '' }}</td>
+                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' over' : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>
@@ -28,7 +28,7 @@
         </table>
     @endif
     @if ($unknown !== [])
-        <p class="sentence" id="not-checked">Not checked, for want of:</p>
+        <p class="sentence" id="not-checked">Not checked, because these are missing:</p>
         <ul class="wanted" aria-labelledby="not-checked">
             @foreach ($unknown as $field => $line)
                 @php([$label, $part] = $plan->field($field))

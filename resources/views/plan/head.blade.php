@@ -13,7 +13,7 @@
             @csrf
             <table class="ledger">
                 <caption>Where to bolt the head</caption>
-                <thead><tr><th scope="col">Shank</th><th scope="col">Holes showing</th><th scope="col">Ball stands</th><th scope="col">Off by</th></tr></thead>
+                <thead><tr><th scope="col">Shank</th><th scope="col">Holes showing</th><th scope="col">Ball height</th><th scope="col">Off by</th></tr></thead>
                 <tbody>
                     @foreach ($places as $place)
                         <tr>
@@ -31,8 +31,8 @@
             <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" summary="Where these heights come from" />
             @if ($errors->any())<p class="sentence" id="head-says" role="alert" data-tone="stop">{{ $errors->first() }}</p>@endif
             <div class="tape-foot">
-                <input name="because" aria-label="Why there, where something stands against it" placeholder="Why there, if something stands against it" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
-                <button class="button is-small">Bolted here</button>
+                <input name="because" aria-label="Reason, where something is in the way" placeholder="Reason, if something is in the way" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
+                <button class="button is-small">Record this hole</button>
             </div>
         </form>
     @endif

@@ -39,20 +39,20 @@
                     <thead><tr><th scope="col"></th><th scope="col">Dropped</th><th scope="col">Carried</th><th scope="col">Taped</th></tr></thead>
                     @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
-                @foreach (['Torques by the sheet' => $plan->torques(), 'Tyre pressures' => $plan->pressures()] as $title => $lines)
+                @foreach (['Torques' => $plan->torques(), 'Tyre pressures' => $plan->pressures()] as $title => $lines)
                     @if ($lines !== [])<h2>{{ $title }}</h2><p>@foreach ($lines as $label => $value){{ $label }} <strong>{{ $value }}</strong>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
                 @endforeach
             </section>
             <section>
                 <table class="ledger">
                     <caption>Ratings, as predicted</caption>
-                    <thead><tr><th scope="col">What</th><th scope="col">Carries</th><th scope="col">May</th></tr></thead>
+                    <thead><tr><th scope="col">Part</th><th scope="col">Load</th><th scope="col">Rating</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
                 </table>
                 @if ($unknown !== [])<p>Not checked: {{ implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown))) }}.</p>@endif
                 @if ($plan->assumptions() !== [])<p>{{ implode(' ', array_column($plan->assumptions(), 0)) }}</p>@endif
             </section>
         </div>
-        <p class="foot">Fingers clear of bars and chains; chock before uncoupling; torque by the hitch's own sheet. An aid to measuring, not a certificate: the makers' sheets and local law come first.</p>
+        <p class="foot">Fingers clear of bars and chains; chock before uncoupling; torque to the hitch's data sheet. An aid to measuring, not a certificate: the makers' data sheets and local law come first.</p>
     </main>
 </x-layout>

@@ -2,7 +2,7 @@
 @php($refused = session('errors')?->getBag('torque')->first('wrench') ?? '')
 @if ($fasteners !== [])
     <section class="torques" aria-label="Torques">
-        <h2>Torques by the hitch's sheet</h2>
+        <h2>Torques, from the data sheet</h2>
         @foreach ($fasteners as $line)
             @php($here = old('fastener') === $line->field)
             <form method="post" action="{{ route('torques.store', [$job, $page->station->value]) }}">

@@ -7,14 +7,14 @@
         </nav>
         <h1>{{ \App\Words\ProcedureWords::title($page->occasion) }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
         @if ($page->progress === null)
-            <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, the procedure is told here.</p>
+            <p class="do-next">The family of the hitch is not known yet. Choose it on the hitch's specification to see the procedure.</p>
         @else
             @php($current = $page->progress->current())
             @php([$why, $caution, $calls] = $current === null ? ['', '', ''] : [\App\Words\ProcedureWords::why($current), \App\Words\ProcedureWords::caution($current), \App\Words\ProcedureWords::calls($current)])
             @if ($errors->has('step'))<p class="do-next is-over" role="alert">{{ $errors->first('step') }}</p>@endif
             @if (session('finished') !== null)
-                <p class="do-next is-in-range" role="status">All steps are taken, in {{ max(1, session('finished')) }} min. It stands in the log.</p>
-                <div class="take"><a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Run it again</a><a class="button is-first" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">Back to the bench</a></div>
+                <p class="do-next is-in-range" role="status">All steps done, in {{ max(1, session('finished')) }} min. It is recorded in the log.</p>
+                <div class="take"><a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">Run again</a><a class="button is-first" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">Back to the bench</a></div>
             @elseif ($current !== null)
                 <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="Steps taken"></progress> Step {{ $page->progress->taken() + 1 }} of {{ count($page->progress->steps) }}@if ($page->run), begun {{ $page->run->started_at->format('j M H:i') }}@endif</p>
                 <section class="card step" aria-live="polite">
@@ -31,20 +31,20 @@
                             @foreach (\App\Words\ProcedureWords::answers($current->asks) as $answer => $says)<button class="button is-first" name="answer" value="{{ $answer }}">{{ $says }}</button>@endforeach
                         @else
                             <button class="button is-first" autofocus>Done</button>
-                            @if ($current->need === \Yoke\Procedure\Need::May)<button class="button" name="outcome" value="left out">Leave out</button>@endif
+                            @if ($current->need === \Yoke\Procedure\Need::May)<button class="button" name="outcome" value="left out">Skip</button>@endif
                         @endif
                     </form>
                 </section>
             @endif
             @if ($page->run !== null)
                 <div class="tape-foot">
-                    @if ($page->progress->last() !== null)<form method="post" action="{{ route('procedures.undo', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">One step back</button></form>@endif
-                    <form method="post" action="{{ route('procedures.give-up', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">Leave it half done</button></form>
+                    @if ($page->progress->last() !== null)<form method="post" action="{{ route('procedures.undo', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">Undo step</button></form>@endif
+                    <form method="post" action="{{ route('procedures.give-up', [$page->job, $page->occasion->value]) }}">@csrf<button class="button is-small">Stop procedure</button></form>
                 </div>
             @endif
             @if ($page->over() !== [])
                 <ul class="runs" aria-label="Earlier runs">
-                    @foreach ($page->over() as $run)<li>{{ $run->finished_at ? 'To the end' : 'Left half done' }}, {{ ($run->finished_at ?? $run->given_up_at)->format('j M H:i') }}, {{ $run->user->name }}, {{ (int) ceil($run->started_at->diffInMinutes($run->finished_at ?? $run->given_up_at)) }} min</li>@endforeach
+                    @foreach ($page->over() as $run)<li>{{ $run->finished_at ? 'Finished' : 'Stopped' }}, {{ ($run->finished_at ?? $run->given_up_at)->format('j M H:i') }}, {{ $run->user->name }}, {{ (int) ceil($run->started_at->diffInMinutes($run->finished_at ?? $run->given_up_at)) }} min</li>@endforeach
                 </ul>
             @endif
             <details class="derivation">

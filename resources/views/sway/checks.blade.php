@@ -1,7 +1,7 @@
 @php($sway = $page->sway())
 @php($refused = session('errors')?->getBag('checks')->first('counted') ?? '')
 @if ($sway->family() === null)
-    <p class="do-next">The family of the hitch is not known yet. Once its sheet says it, its sway control is checked here.</p>
+    <p class="do-next">The family of the hitch is not known yet. Choose it on the hitch's specification, and its sway control is checked here.</p>
 @else
     <ul class="look-checks" aria-label="Checks by eye">
         @foreach ($sway->checks() as [$check, $answer])
@@ -15,8 +15,8 @@
                         <input name="right" value="{{ old('right') }}" inputmode="numeric" aria-label="Threads, right" placeholder="right" autocomplete="off">
                         <button class="button is-small">Count</button>
                     @else
-                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="So: {{ \App\Words\SwayWords::check($check) }}">So</button>
-                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::No ? 'true' : 'false' }}" aria-label="Not so: {{ \App\Words\SwayWords::check($check) }}">Not so</button>
+                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="OK: {{ \App\Words\SwayWords::check($check) }}">OK</button>
+                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::No ? 'true' : 'false' }}" aria-label="Not OK: {{ \App\Words\SwayWords::check($check) }}">Not OK</button>
                     @endif
                 </form>
                 @if ($check->key === 'threads' && ($refused !== '' || $sway->counted($answer) !== ''))<p class="sentence" data-tone="stop" role="alert">{{ $refused !== '' ? $refused : $sway->counted($answer) }}</p>@endif

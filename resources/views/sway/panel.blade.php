@@ -1,9 +1,9 @@
 @php($sway = $page->sway())
 <div class="plan-panel" tabindex="0" aria-label="What invites sway">
     <h2>What invites sway on this rig</h2>
-    @if (! $sway->isRead())<p class="sentence">Tongue share, attitude and front axle show here once the carried rig is read; until then only what a look tells.</p>@endif
+    @if (! $sway->isRead())<p class="sentence">Tongue share, attitude and front axle appear here once carried is measured. Until then only what you can see.</p>@endif
     @if ($sway->invitations() === [])
-        <p class="do-next is-in-range">Nothing that can be seen or computed. Speed still invites it on any rig, and no safe speed can be told.</p>
+        <p class="do-next is-in-range">Nothing found. Speed still invites sway on any rig, and no safe speed can be given.</p>
     @else
         <ol class="invitations">
             @foreach ($sway->invitations() as $one)
@@ -13,7 +13,7 @@
                 </li>
             @endforeach
         </ol>
-        <p class="sentence">Speed comes on top of each of these, and no safe speed can be told.</p>
+        <p class="sentence">Speed adds to each of these, and no safe speed can be given.</p>
     @endif
     @if ($sway->figures() !== [])
         <table class="ledger">

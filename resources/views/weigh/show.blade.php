@@ -15,17 +15,17 @@
             <form method="post" action="{{ route('weigh.store', $page->job) }}" class="card" enctype="multipart/form-data" novalidate>
                 @csrf
                 <div class="pair">
-                    <x-picked name="stance" label="Weighed" :options="['alone' => 'Alone', 'dropped' => 'Dropped, bars off', 'carried' => 'Carried, at the setting that is on']" />
-                    <x-picked name="step" label="The scale steps by" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
+                    <x-picked name="stance" label="Weighed" :options="['alone' => 'Alone', 'dropped' => 'Dropped, bars off', 'carried' => 'Carried, at the current setting']" />
+                    <x-picked name="step" label="Scale step" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
                 </div>
                 <div class="field">
-                    <label for="ticket">The ticket, typed or pasted</label>
+                    <label for="ticket">Ticket, typed or pasted</label>
                     <textarea id="ticket" name="ticket" rows="3" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
-                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Gross and time if it says so. @enderror</p>
+                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Add gross and time if they are printed. @enderror</p>
                 </div>
                 <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
                 <p class="sentence" data-device-says role="status"></p>
-                <div class="tape-foot"><button class="button is-first">Keep the ticket</button> <x-device :job="$page->job" kind="weighbridge" label="Read the weighbridge" /></div>
+                <div class="tape-foot"><button class="button is-first">Save ticket</button> <x-device :job="$page->job" kind="weighbridge" label="Read the weighbridge" /></div>
             </form>
             <section class="card" aria-label="What the tickets say">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
@@ -56,7 +56,7 @@
                             <tr>
                                 <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} {{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
                                 @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
-                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="Take the {{ $ticket->stance->value }} ticket of {{ $ticket->weighed_at->format('H:i') }} back">Take back</button></form></td>
+                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="Delete the {{ $ticket->stance->value }} ticket of {{ $ticket->weighed_at->format('H:i') }}">Delete</button></form></td>
                             </tr>
                         @endforeach
                     </table>

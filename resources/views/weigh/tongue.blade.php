@@ -11,7 +11,7 @@
                     <x-typed name="read" label="It shows" hint="A load; for a share of gross, percent" />
                 </div>
                 <div class="pair">
-                    <x-typed name="hitch_height" label="Coupler height while read" :hint="$page->readings->levelOnSheet() === null ? 'Ground to the top of the ball\'s seat' : 'Left empty: level, '.$print->length($page->readings->levelOnSheet())" />
+                    <x-typed name="hitch_height" label="Coupler height when measured" :hint="$page->readings->levelOnSheet() === null ? 'Ground to the top of the ball\'s seat' : 'Left empty: level, '.$print->length($page->readings->levelOnSheet())" />
                     <x-typed name="behind_ball" label="Scale behind the ball" hint="Under the jack; left empty: under the coupler" />
                 </div>
                 <fieldset class="pair lever">
@@ -21,7 +21,7 @@
                 </fieldset>
                 <p class="caution"><x-warning-sign /><span>Chock the wheels first. The tongue stands on the scale, never over a foot; nobody reaches under a trailer on its jack.</span></p>
                 <p class="sentence" data-device-says role="status"></p>
-                <div class="tape-foot"><button class="button is-first">Keep the reading</button> <x-device :job="$page->job" kind="tongue-scale" stance="alone" label="Read the tongue scale" /> <x-device :job="$page->job" kind="gauge" stance="dropped" label="Read the gauge" /></div>
+                <div class="tape-foot"><button class="button is-first">Save reading</button> <x-device :job="$page->job" kind="tongue-scale" stance="alone" label="Read the tongue scale" /> <x-device :job="$page->job" kind="gauge" stance="dropped" label="Read the gauge" /></div>
             </form>
             <section class="card" aria-label="What the tongue weighs">
                 @if ($page->curve === null)
@@ -43,7 +43,7 @@
                                 <th scope="row">{{ $reading->way->label() }} <span class="who">at {{ $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm) }}{{ $page->lever($reading) === '' ? '' : ', '.$page->lever($reading) }}, {{ $reading->read_at->format('j M H:i') }}, {{ $reading->user->name }}</span></th>
                                 <td>{{ $page->onBall($reading) }}</td>
                                 <td>{{ $page->carried($reading) }}</td>
-                                <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="Take the reading of {{ $reading->read_at->format('H:i') }} back">Take back</button></form></td>
+                                <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="Delete the reading of {{ $reading->read_at->format('H:i') }}">Delete</button></form></td>
                             </tr>
                         @endforeach
                     </table>

@@ -86,7 +86,7 @@ it('hangs bars only on the carried rig', function (): void {
     }
 });
 
-it('keeps every figure on its sheet, whatever the rig', function (VehicleBody $vehicle, TrailerBody $trailer, int $axles): void {
+it('keeps every figure filled in, whatever the rig', function (VehicleBody $vehicle, TrailerBody $trailer, int $axles): void {
     $drawing = new Elevation(rigToDraw($vehicle, $trailer, $axles), threeStances(), 5.0);
     $sheet = Sheet::around($drawing, 5.7);
     $points = [];

@@ -16,7 +16,7 @@ use Yoke\Specification\Values;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** A tall tandem behind a pick-up, with whatever stands on its sheets, for tests. */
+/** A tall tandem behind a pick-up, with whatever stands filled ins, for tests. */
 final class Described
 {
     public static function rig(float $gross = 3180): Rig

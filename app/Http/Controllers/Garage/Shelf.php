@@ -51,7 +51,7 @@ final class Shelf
         $model = PartModels::find($part, $id);
         $model->putAway();
 
-        return redirect()->back()->with('saved', "{$model->name} is put away; its jobs keep it.");
+        return redirect()->back()->with('saved', "{$model->name} is archived; its jobs keep it.");
     }
 
     public function bringBack(RigPart $part, int $id): RedirectResponse
@@ -77,7 +77,7 @@ final class Shelf
     {
         $rig->putAway();
 
-        return redirect()->route('garage')->with('saved', 'The pair is put away; its parts and jobs stay.');
+        return redirect()->route('garage')->with('saved', 'The rig is archived; its parts and jobs stay.');
     }
 
     public function bringRigBack(Rig $rig): RedirectResponse

@@ -40,7 +40,7 @@ final class RoadTests
             'driven_at' => Date::now(),
         ]);
 
-        return $station->with('saved', 'Kept.');
+        return $station->with('saved', 'Road test saved.');
     }
 
     /** @param  array<array-key, string>  $typed */

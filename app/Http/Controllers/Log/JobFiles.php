@@ -74,7 +74,7 @@ final class JobFiles
             if ($waiting !== '' && $then === WhenItExists::Stop) {
                 Storage::disk('local')->delete("imports/{$waiting}.json");
 
-                return $back->with('stopped', 'Nothing was taken in.');
+                return $back->with('stopped', 'Nothing was imported.');
             }
             $taken = JobImport::take($json, $then);
         } catch (ImportRefused $refused) {

@@ -88,16 +88,16 @@ final class Loads
         }
         $page->state->update(['setting' => $setting->steps()]);
 
-        return redirect()->route('loads', [$job, $state])->with('saved', "Kept for {$page->state->name}.");
+        return redirect()->route('loads', [$job, $state])->with('saved', "Setting saved for {$page->state->name}.");
     }
 
     public function putAway(Request $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
         abort_if($page->state->as_weighed, 404);
-        $page->state->forceFill(['name' => "{$page->state->name} (put away ".now()->format('Y-m-d H:i:s').')'])->putAway();
+        $page->state->forceFill(['name' => "{$page->state->name} (archived ".now()->format('Y-m-d H:i:s').')'])->putAway();
 
-        return redirect()->route('loads', [$job, 'weighed'])->with('saved', 'Put away; it stays in the file.');
+        return redirect()->route('loads', [$job, 'weighed'])->with('saved', 'Archived; it stays in the job file.');
     }
 
     /** @return array<string, mixed> what the views show; a load that no model can carry is said in a sentence */

@@ -46,14 +46,14 @@ final class Tickets
             return redirect()->route('weigh', $job)->withInput($request->only(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
         }
 
-        return redirect()->route('weigh', $job)->with('saved', 'Kept. The ticket joins what the tape says.');
+        return redirect()->route('weigh', $job)->with('saved', 'Ticket saved. It counts together with the tape.');
     }
 
     public function withdraw(Job $job, int $ticket): RedirectResponse
     {
         $job->tickets()->findOrFail($ticket)->update(['withdrawn_at' => Date::now()]);
 
-        return redirect()->route('weigh', $job)->with('saved', 'Taken back; it stays in the log.');
+        return redirect()->route('weigh', $job)->with('saved', 'Deleted; it stays in the log.');
     }
 
     /** @return non-empty-list<array{Ticket, string}> */

@@ -32,14 +32,14 @@ final class Tongue
         }
         $job->tongueReadings()->save($reading->fill(['user_id' => $this->person($request)->id, 'read_at' => Date::now()]));
 
-        return redirect()->route('tongue', $job)->with('saved', 'Kept. It joins what the tape says.');
+        return redirect()->route('tongue', $job)->with('saved', 'Reading saved. It counts together with the tape.');
     }
 
     public function withdraw(Job $job, int $reading): RedirectResponse
     {
         $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]);
 
-        return redirect()->route('tongue', $job)->with('saved', 'Taken back; it stays in the log.');
+        return redirect()->route('tongue', $job)->with('saved', 'Deleted; it stays in the log.');
     }
 
     private function person(Request $request): User
