@@ -34,7 +34,7 @@ final readonly class SwayRisks
     /** Cams so far off do nothing to restore. */
     private const CAMS_LOST_MM = 50.0;
 
-    public function __construct(private Posterior $posterior, private CurrentSetting $trial, private Band $band, private SwayControl $control, private Tolerances $tolerances = new Tolerances)
+    public function __construct(private Posterior $posterior, private CurrentSetting $current, private Band $band, private SwayControl $control, private Tolerances $tolerances = new Tolerances)
     {
     }
 
@@ -117,8 +117,8 @@ final readonly class SwayRisks
     /** @param  Closure(Attitude): float  $of  the carried rig */
     private function predict(Closure $of): Normal
     {
-        $tensionOffset = $this->trial->tensionOffset;
+        $tensionOffset = $this->current->tensionOffset;
 
-        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $tensionOffset)), $this->trial->ballOffset);
+        return $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $tensionOffset)), $this->current->ballOffset);
     }
 }

@@ -26,9 +26,9 @@ final readonly class SwaySetUp
     }
 
     /** As all readings together tell it, at the setting that is on. */
-    public static function of(Posterior $posterior, CurrentSetting $trial, SwayControl $control, FrictionMoment $moment): self
+    public static function of(Posterior $posterior, CurrentSetting $current, SwayControl $control, FrictionMoment $moment): self
     {
-        $carried = $posterior->rig($trial->ballOffset)->carried($posterior->tension() + $trial->tensionOffset);
+        $carried = $posterior->rig($current->ballOffset)->carried($posterior->tension() + $current->tensionOffset);
         $trailer = $carried->rig()->trailer();
 
         return new self($trailer->tongueWeight / $trailer->weight, $carried->trailerPitchAngle(), $carried->frontRestored(), $control->rubsAtHookUp() ? $moment->of($carried) : null);

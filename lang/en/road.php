@@ -19,7 +19,7 @@ return [
         'road' => ['asks' => 'Road', 'answers' => ['smooth' => 'Smooth', 'rough' => 'Rough', 'ruts' => 'Ruts']],
         'wind' => ['asks' => 'Wind', 'answers' => ['calm' => 'Calm', 'light' => 'Light', 'strong' => 'Strong, gusts']],
         'lorries' => ['asks' => 'Passing lorries', 'answers' => ['none' => 'Met none', 'felt' => 'Felt, no more', 'pushed' => 'Pushed the rig about']],
-        'steering' => ['asks' => 'Steering, compared with alone', 'answers' => ['same' => 'The same', 'light' => 'Lighter', 'heavy' => 'Heavier']],
+        'steering' => ['asks' => 'Steering', 'answers' => ['same' => 'As alone', 'light' => 'Lighter', 'heavy' => 'Heavier']],
         'porpoising' => ['asks' => 'Porpoising', 'answers' => ['none' => 'None', 'some' => 'Once or twice', 'much' => 'Did not stop']],
         'sway' => ['asks' => 'Sway', 'answers' => ['none' => 'None', 'once' => 'Settled at once', 'few' => 'Settled after a few swings', 'grew' => 'Did not settle, or grew']],
     ],

@@ -66,12 +66,12 @@ test('what falls due is done with a distance, and a lower one is refused with a 
     await signIn(page);
     await page.getByRole('region', { name: 'Due' }).getByRole('link', { name: /Halverin/ }).click();
     await page.getByLabel('Distance on the vehicle').fill('20000');
-    await page.getByRole('button', { name: 'Done: Look for wear' }).click();
+    await page.getByRole('button', { name: 'Done: Check for wear' }).click();
     await expect(page.getByRole('alert')).toContainText('Expected at least 27968 mi, as it was read last: 20000 mi is lower.');
     await expect(page.getByLabel('Distance on the vehicle')).toHaveValue('20000');
     await page.getByLabel('Distance on the vehicle').fill('28100');
-    await page.getByRole('button', { name: 'Done: Look for wear' }).click();
-    await expect(page.getByRole('row', { name: /^Look for wear/ }).first()).toContainText('Not yet');
+    await page.getByRole('button', { name: 'Done: Check for wear' }).click();
+    await expect(page.getByRole('row', { name: /^Check for wear/ }).first()).toContainText('Not yet due');
     const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Calendar file' }).click()]);
     expect(readFileSync(await calendar.path(), 'utf8')).toContain('SUMMARY:Service');
 });

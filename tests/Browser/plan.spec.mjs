@@ -84,7 +84,7 @@ test('a head bolted against a warning asks why, and the drawing follows', async 
     await page.getByRole('button', { name: 'Record this hole' }).click();
     await expect(page.getByRole('alert')).toContainText('Expected the reason for this place');
     await expect(page.getByLabel('In rise, hole 1')).toBeChecked();
-    await page.getByLabel('Why there').fill('The drop side meets the spare wheel.');
+    await page.getByLabel('Reason, if something').fill('The drop side meets the spare wheel.');
     await page.getByRole('button', { name: 'Record this hole' }).click();
     await expect(page.getByText('Bolted in rise, hole 1')).toBeVisible();
     expect(await drawing.innerHTML()).not.toBe(before);

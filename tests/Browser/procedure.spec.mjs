@@ -34,26 +34,26 @@ test('the hook-up is run to the end on a phone, interrupted on the way', async (
             const height = await page.locator('.take .button').first().evaluate((button) => button.getBoundingClientRect().height);
             expect(height).toBeGreaterThan(60);
         }
-        if (told.startsWith('Both sides at the mark')) {
+        if (told.startsWith('Check that both sides are at the mark')) {
             await expect(page.locator('.step .setting')).toContainText('Link 3.5, 3 washers');
         }
-        const answer = /friction bar\?/.test(told) ? 'No' : /brakes of its own/.test(told) ? 'Yes' : 'Done';
+        const answer = /friction bar\?/.test(told) ? 'No' : /its own brakes/.test(told) ? 'Yes' : 'Done';
         await page.locator('.take').getByRole('button', { name: answer, exact: true }).tap();
         await page.waitForLoadState();
         await page.waitForFunction((before) => document.querySelector('.step .says')?.textContent !== before, told);
     }
     await expect(page.getByText(/All steps done, in \d+ min/)).toBeVisible();
-    expect(seen.join(' ')).toContain('Breakaway cable to the vehicle itself');
-    expect(seen.join(' ')).not.toContain('Separate friction bar on');
+    expect(seen.join(' ')).toContain('Clip the breakaway cable to the vehicle itself');
+    expect(seen.join(' ')).not.toContain('Fit the separate friction bar');
     await page.getByRole('link', { name: 'Run again' }).tap();
     await expect(page.locator('.steps-taken')).toContainText('Step 1 of');
-    await expect(page.getByText(/^To the end,/)).toBeVisible();
+    await expect(page.getByText(/^Finished,/)).toBeVisible();
 });
 
 test('an answer changes the steps, and can be taken back; all steps stand on one page of paper', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Glassblowing/, 'procedures/reversing');
-    await expect(page.locator('.step .says')).toContainText('want the bars off before reversing');
+    await expect(page.locator('.step .says')).toContainText('ask for the bars off before reversing');
     await page.getByRole('button', { name: 'Yes', exact: true }).click();
     await expect(page.locator('.step .says')).toContainText('chock the trailer\'s wheels on both sides');
     await page.getByRole('button', { name: 'Undo step' }).click();
@@ -79,15 +79,15 @@ test('a check that found something stands among what invites sway', async ({ pag
 test('a road test leads back to a station, and is compared with the next one', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Bell tower/, 'road-test');
-    await page.getByLabel('Highest speed driven, mph').fill('fast');
+    await page.getByLabel('Highest speed, mph').fill('fast');
     await page.getByLabel('Distance, mi').fill('9');
-    await page.getByLabel('Steering, compared with alone').selectOption('Lighter');
-    await page.getByLabel('Sway', { exact: true }).selectOption('Went on or grew');
+    await page.getByLabel('Steering').selectOption('Lighter');
+    await page.getByLabel('Sway', { exact: true }).selectOption('Did not settle, or grew');
     await page.getByRole('button', { name: 'Save road test' }).click();
     await expect(page.locator('#speed-says')).toContainText('Expected the highest speed driven');
-    await expect(page.getByLabel('Highest speed driven, mph')).toHaveValue('fast');
+    await expect(page.getByLabel('Highest speed, mph')).toHaveValue('fast');
     await expect(page.getByLabel('Sway', { exact: true })).toHaveValue('grew');
-    await page.getByLabel('Highest speed driven, mph').fill('45');
+    await page.getByLabel('Highest speed, mph').fill('45');
     await page.getByRole('button', { name: 'Save road test' }).click();
     const said = page.getByLabel('Road test result');
     await expect(said).toContainText('9 mi, up to 45 mph');
@@ -99,7 +99,7 @@ test('a road test leads back to a station, and is compared with the next one', a
     await openJob(page, /Bell tower/, 'sway-control');
     await expect(page.getByRole('listitem').filter({ hasText: 'Sway was felt on the road' })).toBeVisible();
     await openJob(page, /Bell tower/, 'road-test');
-    await page.getByLabel('Highest speed driven, mph').fill('50');
+    await page.getByLabel('Highest speed, mph').fill('50');
     await page.getByLabel('Distance, mi').fill('12 km');
     await page.getByRole('button', { name: 'Save road test' }).click();
     await expect(said.getByRole('heading').first()).toContainText('7 mi, up to 50 mph');

@@ -30,7 +30,7 @@ it('keeps what a look found, the latest counting, and lists what invites sway', 
     foreach (['faces', 'flat', 'wear', 'tyres', 'tail'] as $check) {
         $this->post("{$this->at}/checks", ['check' => $check, 'answer' => 'yes']);
     }
-    $this->get($this->at)->assertDontSee('found otherwise')->assertDontSee('Not looked at yet')->assertSee('Nothing found')->assertSee('no safe speed can be told');
+    $this->get($this->at)->assertDontSee('found otherwise')->assertDontSee('Not looked at yet')->assertSee('Nothing found')->assertSee('no safe speed can be given');
 
     expect(CheckAnswer::query()->count())->toBe(6);
     $this->post("{$this->at}/checks", ['check' => 'warp drive', 'answer' => 'yes'])->assertNotFound();

@@ -97,9 +97,9 @@ final class BenchPage
     }
 
     /** The job's hook-ups; null while the hitch's settings are not known. */
-    public function trials(): ?TrialsPage
+    public function hookUps(): ?HookUpsPage
     {
-        return $this->analysed->adjusters === null ? null : new TrialsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
+        return $this->analysed->adjusters === null ? null : new HookUpsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
     }
 
     /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */

@@ -34,7 +34,7 @@ final class LoadColumn
 
     private readonly AdviceWords $says;
 
-    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly AnalysedJob $workup, private readonly SettingWords $words, private readonly QuantityWords $print, User $person)
+    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly AnalysedJob $analysed, private readonly SettingWords $words, private readonly QuantityWords $print, User $person)
     {
         $this->says = new AdviceWords($words, $person);
     }
@@ -145,6 +145,6 @@ final class LoadColumn
 
     private function advised(): ?Recommendation
     {
-        return $this->workup->current()?->setting === null ? null : $this->advised ??= $this->loaded->smallMove($this->workup->goal, $this->workup->shop->policy);
+        return $this->analysed->current()?->setting === null ? null : $this->advised ??= $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->policy);
     }
 }

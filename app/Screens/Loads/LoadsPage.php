@@ -36,11 +36,11 @@ final readonly class LoadsPage
 
     public Job $job;
 
-    public function __construct(private AnalysedJob $workup, private User $person, string $state, string $beside)
+    public function __construct(private AnalysedJob $analysed, private User $person, string $state, string $beside)
     {
-        $job = $this->job = $workup->job;
-        $this->plan = PlanPage::ofJob($workup, $person);
-        $this->rig = $workup->rig;
+        $job = $this->job = $analysed->job;
+        $this->plan = PlanPage::ofJob($analysed, $person);
+        $this->rig = $analysed->rig;
         $kept = $job->rig->loadStates->all();
         $this->states = array_values(array_filter($kept, static fn (LoadState $one): bool => $one->as_weighed)) === []
             ? [(new LoadState(['name' => LoadState::AS_WEIGHED, 'as_weighed' => true, 'rig_id' => $job->rig_id])), ...array_values($kept)]
@@ -72,9 +72,9 @@ final readonly class LoadsPage
         $worked = $this->job->rigAsWorked();
         $weighed = $state->as_weighed ? $draft : $this->kept($this->states[0]);
         $aboard = $worked->loadChange() === null ? $weighed->items() : $worked->aboard();
-        $loaded = new LoadedState($this->plan->described, $this->workup->posterior(), LoadChange::between($aboard, $draft->items()), $adjusters, $this->workup->reference(), $setting);
+        $loaded = new LoadedState($this->plan->described, $this->analysed->posterior(), LoadChange::between($aboard, $draft->items()), $adjusters, $this->analysed->reference(), $setting);
 
-        return new LoadColumn($state, $loaded, $setting, $this->workup, $this->words(), $this->plan->print, $this->person);
+        return new LoadColumn($state, $loaded, $setting, $this->analysed, $this->words(), $this->plan->print, $this->person);
     }
 
     /** The setting that the loads are weighed at: on the rig now, or handed over last, or first advised. */
@@ -82,14 +82,14 @@ final readonly class LoadsPage
     {
         $found = $this->job->rig->found_setting['steps'] ?? null;
 
-        return $this->workup->current()->setting ?? $this->settingOf($found) ?? $this->plan->plan->firstMove()?->forecast->setting;
+        return $this->analysed->current()->setting ?? $this->settingOf($found) ?? $this->plan->plan->firstMove()?->forecast->setting;
     }
 
     /** Where that setting comes from, in words. */
     public function settingFrom(): string
     {
         return match (true) {
-            $this->workup->current()?->setting !== null => 'as it is hooked up',
+            $this->analysed->current()?->setting !== null => 'as it is hooked up',
             isset($this->job->rig->found_setting['steps']) => 'as it was handed over last',
             default => 'as first advised; nothing is hooked up yet',
         };

@@ -27,7 +27,7 @@ final readonly class PastSetUp
 {
     public BenchPage $bench;
 
-    public ?AnalysedJob $workup;
+    public ?AnalysedJob $analysed;
 
     public QuantityWords $print;
 
@@ -35,14 +35,14 @@ final readonly class PastSetUp
     {
         $analysed = $analyses->of($job);
         $this->bench = new BenchPage($analysed, $person);
-        $this->workup = $analysed->isRead() ? $analysed : null;
+        $this->analysed = $analysed->isRead() ? $analysed : null;
         $this->print = new QuantityWords($person);
     }
 
     /** That was on last; null while nobody read one. */
     public function setting(): ?Setting
     {
-        return $this->workup?->current()?->setting;
+        return $this->analysed?->current()?->setting;
     }
 
     public function settingInWords(): string
@@ -61,7 +61,7 @@ final readonly class PastSetUp
     /** Level, as all readings tell it, kg. */
     public function tongueWeight(): ?Normal
     {
-        return $this->workup?->posterior()->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+        return $this->analysed?->posterior()->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
     }
 
     /** Share of the front axle load restored, as all readings tell it. */
@@ -75,15 +75,15 @@ final readonly class PastSetUp
     {
         $verdict = $this->verdict();
 
-        return $verdict === null || $this->workup === null ? '' : VerdictWords::onTheRoad($verdict, $this->workup->lifter());
+        return $verdict === null || $this->analysed === null ? '' : VerdictWords::onTheRoad($verdict, $this->analysed->lifter());
     }
 
     /** How much more another setting bends the bars than the one that was on, mm. */
     public function tensionTo(Setting $other): float
     {
-        $current = $this->workup?->current();
+        $current = $this->analysed?->current();
 
-        return $this->workup === null || $current === null ? 0.0 : $this->workup->tensionOffset($other) - $current->tensionOffset;
+        return $this->analysed === null || $current === null ? 0.0 : $this->analysed->tensionOffset($other) - $current->tensionOffset;
     }
 
     public function height(Stance $stance, Axle $axle): string
@@ -97,7 +97,7 @@ final readonly class PastSetUp
     public function figures(): array
     {
         $tongue = $this->tongueWeight();
-        $gross = $this->workup?->posterior()->rig()->trailer()->weight;
+        $gross = $this->analysed?->posterior()->rig()->trailer()->weight;
         $kilograms = fn (float $load): string => $this->print->load(Load::ofKilograms($load));
 
         return [

@@ -92,24 +92,24 @@ final readonly class ReturnVisit
     /** @return non-empty-list<array{float, float}>|null null where nothing was read, or the sheets say otherwise now */
     private function learnt(RigAsWorked $now): ?array
     {
-        $workup = $this->last->workup;
+        $analysed = $this->last->analysed;
 
-        return $workup === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($workup->posterior())->rows();
+        return $analysed === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($analysed->posterior())->rows();
     }
 
     private function advised(): ?Recommendation
     {
-        $workup = $this->last->workup;
+        $analysed = $this->last->analysed;
         $leftAt = $this->leftAt();
         try {
-            return $workup === null || $leftAt === null || $workup->adjusters === null ? null : (new LoadedState(
-                $workup->described,
-                $workup->posterior(),
+            return $analysed === null || $leftAt === null || $analysed->adjusters === null ? null : (new LoadedState(
+                $analysed->described,
+                $analysed->posterior(),
                 LoadChange::between($this->job->aboard(), $this->aboard()),
-                $workup->adjusters,
-                $workup->reference(),
+                $analysed->adjusters,
+                $analysed->reference(),
                 $leftAt,
-            ))->smallMove($workup->goal, $this->analyses->policy);
+            ))->smallMove($analysed->goal, $this->analyses->policy);
         } catch (ImpossibleModel) {
             return null;
         }

@@ -146,9 +146,9 @@ final readonly class SetUpComparison
 
     private function why(): ?WhyItMoved
     {
-        $workup = $this->before->workup;
-        $trial = $workup?->current();
+        $analysed = $this->before->analysed;
+        $current = $analysed?->current();
 
-        return $workup === null || $trial === null || $this->small === null ? null : new WhyItMoved($workup->posterior()->rig($trial->ballOffset), $workup->posterior()->tension() + $trial->tensionOffset, $this->small->pitch);
+        return $analysed === null || $current === null || $this->small === null ? null : new WhyItMoved($analysed->posterior()->rig($current->ballOffset), $analysed->posterior()->tension() + $current->tensionOffset, $this->small->pitch);
     }
 }

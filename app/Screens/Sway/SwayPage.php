@@ -88,12 +88,12 @@ final readonly class SwayPage
         foreach ($pairs as [$check, $answer]) {
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
-        $trial = $this->analysed->current();
+        $current = $this->analysed->current();
         $words = new SwayWords($this->print, $this->range());
         $felt = $this->felt();
-        $found = $trial === null || $family === null
+        $found = $current === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->analysed->posterior(), $trial, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
+            : (new SwayRisks($this->analysed->posterior(), $current, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
 
         return [
             ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
@@ -158,13 +158,13 @@ final readonly class SwayPage
         return $this->print->length($length);
     }
 
-    private function setUp(AnalysedJob $workup): ?SwaySetUp
+    private function setUp(AnalysedJob $analysed): ?SwaySetUp
     {
-        $control = $workup->described->family()?->facts()->control;
+        $control = $analysed->described->family()?->facts()->control;
 
-        $current = $workup->current();
+        $current = $analysed->current();
 
-        return $current === null || $control === null ? null : SwaySetUp::of($workup->posterior(), $current, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
+        return $current === null || $control === null ? null : SwaySetUp::of($analysed->posterior(), $current, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
     }
 
     private function cams(): ?CamCentring

@@ -12,7 +12,7 @@ use Yoke\Statics\Attitude;
 
 /**
  * Rear change from alone across, front change up, mm, for one rig: what each method calls in band, the path that the
- * tension walks with a tick for each setting, the trials. Places are percent of the plot, from its upper left.
+ * tension walks with a tick for each setting, the hook-ups. Places are percent of the plot, from its upper left.
  */
 final readonly class StancePlot
 {
@@ -27,7 +27,7 @@ final readonly class StancePlot
     private float $high;
 
     /**
-     * @param  list<array{rear: float, front: float}>  $taped  trials as taped, changes from alone, mm
+     * @param  list<array{rear: float, front: float}>  $taped  hook-ups as taped, changes from alone, mm
      * @param  float  $ballOffset  of the head as it is bolted, mm
      */
     public function __construct(private Posterior $posterior, private Band $band, private array $taped, private float $ballOffset = 0.0, private Tolerances $tolerances = new Tolerances)
@@ -89,7 +89,7 @@ final readonly class StancePlot
     }
 
     /**
-     * The doubt of a taped trial, one deviation: half axes across and up, percent.
+     * The doubt of a taped hook-up, one deviation: half axes across and up, percent.
      *
      * @return array{across: float, up: float}
      */

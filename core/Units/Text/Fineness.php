@@ -38,10 +38,4 @@ enum Fineness: string
     {
         return Length::of(1 / $this->stepsPerUnit(), $this->unit());
     }
-
-    /** The rounding in words, to stand beside what was rounded. */
-    public function inWords(): string
-    {
-        return 'to the nearest '.$this->value;
-    }
 }

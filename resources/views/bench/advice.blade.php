@@ -1,5 +1,5 @@
 @php($advice = $page->advice())
-@php($trials = $page->trials())
+@php($hookUps = $page->hookUps())
 @include('bench.tabs')
 @foreach ($advice->suspects() as $suspect)
     <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>

@@ -2,7 +2,7 @@
     @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
         <table class="changes">
             <caption class="sr-only">Change of height from alone</caption>
-            <thead><tr><th scope="col">From alone, {{ $print->fineness()->inWords() }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
+            <thead><tr><th scope="col">{{ \App\Words\Text::of('reading.from_alone', ['step' => $print->fineness()->value]) }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
             <tbody>
                 @foreach (\Yoke\Rig\Axle::cases() as $axle)
                     <tr>

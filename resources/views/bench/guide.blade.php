@@ -20,7 +20,7 @@
     @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">Save road test</button>@endif
     @if ($mark)
         <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
-        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Reopen station</button></form>
+        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Reopen</button></form>
     @else
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Finish station</button></form>
     @endif

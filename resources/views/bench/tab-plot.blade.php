@@ -1,7 +1,7 @@
-@if ($trials === null)
+@if ($hookUps === null)
 <p class="sentence">{{ __('verdict.family_unsaid') }}</p>
 @else
-@php($plot = $trials->plot())
+@php($plot = $hookUps->plot())
 @php($points = fn (array $list): string => implode(' ', array_map(fn ($point) => round($point->x * 5, 1).','.round($point->y * 3.2, 1), $list)))
 <svg class="stance-plot" viewBox="0 0 500 320" role="img" aria-label="Rear change across, front change up; the figures stand in the list of hook-ups">
     <clipPath id="plot-area"><rect width="500" height="320" /></clipPath>
@@ -9,17 +9,17 @@
         @foreach ($plot->regions() as $method => $corners)<polygon class="region is-{{ str_replace('_', '-', $method) }}" points="{{ $points($corners) }}" />@endforeach
         @php($alone = $plot->alone())
         <path class="axis" d="M0,{{ round($alone->y * 3.2, 1) }} H500 M{{ round($alone->x * 5, 1) }},0 V320" />
-        <polyline class="path" points="{{ $points($plot->path(array_column($trials->ticks(), 'more'))) }}" />
-        @foreach ($trials->ticks() as $tick)
+        <polyline class="path" points="{{ $points($plot->path(array_column($hookUps->ticks(), 'more'))) }}" />
+        @foreach ($hookUps->ticks() as $tick)
             @php($at = $plot->predicted($tick['more']))
             <circle class="tick" cx="{{ round($at->x * 5, 1) }}" cy="{{ round($at->y * 3.2, 1) }}" r="3.5" />
             @if (($lastAt ?? null) === null || hypot($at->x - $lastAt->x, $at->y - $lastAt->y) > 5)<text x="{{ round($at->x * 5 + 8, 1) }}" y="{{ round($at->y * 3.2 + 4, 1) }}">{{ $tick['says'] }}</text>@php($lastAt = $at)@endif
         @endforeach
-        @foreach ($trials->trials() as $trial)
-            @php($at = $plot->at($trial['rear'], $trial['front']))
-            @php($doubt = $plot->ellipse($trial['rearDoubt'], $trial['frontDoubt']))
+        @foreach ($hookUps->hookUps() as $hookUp)
+            @php($at = $plot->at($hookUp['rear'], $hookUp['front']))
+            @php($doubt = $plot->ellipse($hookUp['rearDoubt'], $hookUp['frontDoubt']))
             <ellipse class="doubt" cx="{{ round($at->x * 5, 1) }}" cy="{{ round($at->y * 3.2, 1) }}" rx="{{ round($doubt['across'] * 5, 1) }}" ry="{{ round($doubt['up'] * 3.2, 1) }}" />
-            <text class="trial" x="{{ round($at->x * 5, 1) }}" y="{{ round($at->y * 3.2 + 5, 1) }}" text-anchor="middle">{{ $trial['number'] }}</text>
+            <text class="hook-up" x="{{ round($at->x * 5, 1) }}" y="{{ round($at->y * 3.2 + 5, 1) }}" text-anchor="middle">{{ $hookUp['number'] }}</text>
         @endforeach
         @php($at = $plot->predicted($advice->recommendation()?->forecast->tensionOffset ?? 0.0))
         <path class="aim" d="M{{ round($at->x * 5, 1) }},{{ round($at->y * 3.2, 1) }} m-9,0 h18 m-9,-9 v18" />

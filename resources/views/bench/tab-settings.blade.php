@@ -1,8 +1,8 @@
-@if ($trials === null)
+@if ($hookUps === null)
 <p class="sentence">{{ __('verdict.family_unsaid') }}</p>
 @else
-@php($map = $trials->map())
-@if ($trials->tried())<p class="sentence" data-tone="note" role="status">{{ $advice->trying($trials->tried()) }}</p>@endif
+@php($map = $hookUps->map())
+@if ($hookUps->tried())<p class="sentence" data-tone="note" role="status">{{ $advice->trying($hookUps->tried()) }}</p>@endif
 <div class="setting-map" tabindex="0" aria-label="Settings and their chances">
     <table>
         <caption>Chance in range by setting. Press one to try it on the drawing.</caption>

@@ -31,7 +31,7 @@
             <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" summary="Where these heights come from" />
             @if ($errors->any())<p class="sentence" id="head-says" role="alert" data-tone="stop">{{ $errors->first() }}</p>@endif
             <div class="tape-foot">
-                <input name="because" aria-label="Reason, where something is in the way" placeholder="Reason, if something is in the way" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
+                <input name="because" aria-label="Reason, if something is in the way" placeholder="Reason, if something is in the way" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
                 <button class="button is-small">Record this hole</button>
             </div>
         </form>

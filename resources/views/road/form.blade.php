@@ -2,7 +2,7 @@
 @php($unit = $page->viewer->roadUnit())
 <form method="post" action="{{ route('road.store', $page->job) }}" class="road-form" id="road" novalidate>
     @csrf
-    @foreach ([['speed', 'Highest speed driven', $unit === \Yoke\Units\RoadUnit::Mile ? 'mph' : 'km/h'], ['distance', 'Distance', $unit->value]] as [$field, $label, $sign])
+    @foreach ([['speed', 'Highest speed', $unit === \Yoke\Units\RoadUnit::Mile ? 'mph' : 'km/h'], ['distance', 'Distance', $unit->value]] as [$field, $label, $sign])
         <div class="field"><label for="{{ $field }}">{{ $label }}, {{ $sign }}</label><input id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" inputmode="decimal" autocomplete="off" aria-describedby="{{ $field }}-says" @if ($refused?->has($field)) aria-invalid="true" @endif><p class="sentence" id="{{ $field }}-says" data-tone="stop">{{ $refused?->first($field) }}</p></div>
     @endforeach
     @foreach (\Yoke\Road\Feel::cases() as $feel)

@@ -103,7 +103,7 @@ it('shows a person their own text, or the same height in their unit', function (
 it('names its rounding and never prints less doubt than there is', function (): void {
     $printer = new LengthPrinter(Fineness::Sixteenth);
 
-    expect($printer->fineness()->inWords())->toBe('to the nearest 1/16 in')
+    expect($printer->fineness()->value)->toBe('1/16 in')
         ->and($printer->doubt(Length::ofMillimetres(0.3)))->toBe("±\u{A0}1/16 in")
         ->and($printer->doubt(Length::ofMillimetres(2.0)))->toBe("±\u{A0}1/8 in")
         ->and($printer->change(Length::ofMillimetres(11)))->toBe('+7/16 in')

@@ -19,17 +19,17 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\LengthPrinter;
 
-/** The trials of a job: as a ladder, on a plot, and the map of every setting. */
-final readonly class TrialsPage
+/** The hook-ups of a job: as a ladder, on a plot, and the map of every setting. */
+final readonly class HookUpsPage
 {
     private Job $job;
 
     private TapedHeights $taped;
 
-    public function __construct(private AnalysedJob $workup, private SettingWords $words, private LengthPrinter $print, private Look $look)
+    public function __construct(private AnalysedJob $analysed, private SettingWords $words, private LengthPrinter $print, private Look $look)
     {
-        $this->job = $workup->job;
-        $this->taped = $workup->taped;
+        $this->job = $analysed->job;
+        $this->taped = $analysed->taped;
     }
 
     /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
@@ -38,11 +38,11 @@ final readonly class TrialsPage
         $ladder = [];
         [$before, $last] = [null, null];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
-            $setting = $this->workup->setting($round);
+            $setting = $this->analysed->setting($round);
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             if ($setting !== null || $front !== null) {
-                $said = $setting === null ? 'not written down' : $this->words->of($setting, $this->workup->reference());
+                $said = $setting === null ? 'not written down' : $this->words->of($setting, $this->analysed->reference());
                 $ladder[] = [
                     'number' => $round,
                     'setting' => $said === $before ? "{$said}, again" : $said,
@@ -60,19 +60,19 @@ final readonly class TrialsPage
 
     public function plot(): StancePlot
     {
-        return new StancePlot($this->workup->posterior(), $this->workup->goal->band, array_map(static fn (array $trial): array => ['rear' => $trial['rear'], 'front' => $trial['front']], $this->trials()), $this->workup->current()->ballOffset ?? 0.0, $this->workup->goal->tolerances);
+        return new StancePlot($this->analysed->posterior(), $this->analysed->goal->band, array_map(static fn (array $hookUp): array => ['rear' => $hookUp['rear'], 'front' => $hookUp['front']], $this->hookUps()), $this->analysed->current()->ballOffset ?? 0.0, $this->analysed->goal->tolerances);
     }
 
     /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */
-    public function trials(): array
+    public function hookUps(): array
     {
-        $alone = [Axle::Front->value => $this->workup->posterior()->heightAlone(Axle::Front), Axle::Rear->value => $this->workup->posterior()->heightAlone(Axle::Rear)];
-        $trials = [];
+        $alone = [Axle::Front->value => $this->analysed->posterior()->heightAlone(Axle::Front), Axle::Rear->value => $this->analysed->posterior()->heightAlone(Axle::Rear)];
+        $hookUps = [];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round)?->gaussian();
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round)?->gaussian();
             if ($front !== null && $rear !== null) {
-                $trials[] = [
+                $hookUps[] = [
                     'number' => $round,
                     'rear' => $rear->mean() - $alone['rear']->mean(),
                     'front' => $front->mean() - $alone['front']->mean(),
@@ -82,17 +82,17 @@ final readonly class TrialsPage
             }
         }
 
-        return $trials;
+        return $hookUps;
     }
 
     /** @return non-empty-list<array{more: float, says: string}> the settings of the first adjuster, the others as they are */
     public function ticks(): array
     {
-        $adjuster = ($this->workup->adjusters?->all() ?? [])[0];
+        $adjuster = ($this->analysed->adjusters?->all() ?? [])[0];
         $stays = $this->recommended();
 
         return array_map(fn (float $step): array => [
-            'more' => $this->workup->tensionOffset($stays->with($adjuster->key, $step)),
+            'more' => $this->analysed->tensionOffset($stays->with($adjuster->key, $step)),
             'says' => floor($step) === $step ? sprintf('%g', $adjuster->said($step)) : '',
         ], $adjuster->range->all());
     }
@@ -104,13 +104,13 @@ final readonly class TrialsPage
      */
     public function map(): array
     {
-        $tension = $this->adjuster(Role::Tension) ?? ($this->workup->adjusters?->all() ?? [])[0];
+        $tension = $this->adjuster(Role::Tension) ?? ($this->analysed->adjusters?->all() ?? [])[0];
         $tilt = $this->adjuster(Role::Tilt);
         $outlooks = [];
-        foreach ($this->workup->recommendation()->ranking ?? [] as $outlook) {
+        foreach ($this->analysed->recommendation()->ranking ?? [] as $outlook) {
             $outlooks[$this->key($outlook->setting)] = $outlook;
         }
-        $stays = $this->workup->current()->setting ?? $this->workup->reference();
+        $stays = $this->analysed->current()->setting ?? $this->analysed->reference();
         $settings = static fn (float $step): array => array_map(
             static fn (?float $column): Setting => $tilt === null || $column === null ? $stays->with($tension->key, $step) : $stays->with($tension->key, $step)->with($tilt->key, $column),
             $tilt?->range->all() ?? [null],
@@ -134,7 +134,7 @@ final readonly class TrialsPage
             'says' => $this->words->of($setting),
             'percent' => (int) round(100 * ($outlook->chance ?? 0.0)),
             'excluded' => $outlook?->excluded === null ? '' : Text::of("exclusion.{$outlook->excluded->value}"),
-            'on' => $this->workup->current()?->setting?->equals($setting) ?? false,
+            'on' => $this->analysed->current()?->setting?->equals($setting) ?? false,
             'best' => $this->recommended()->equals($setting),
             'tried' => $this->tried()?->equals($setting) ?? false,
         ];
@@ -143,24 +143,24 @@ final readonly class TrialsPage
     /** The setting that somebody tries on the drawing; null where none, or none of this hitch. */
     public function tried(): ?Setting
     {
-        return $this->workup->settingOf($this->look->tried);
+        return $this->analysed->settingOf($this->look->tried);
     }
 
     private function share(Setting $setting): string
     {
-        $forecast = $this->workup->analysis()->stances()->at($this->workup->tensionOffset($setting), $this->workup->ballOffset($setting));
+        $forecast = $this->analysed->analysis()->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting));
 
         return VerdictWords::share($forecast->share()).', '.VerdictWords::verdict($forecast->chances->verdict());
     }
 
     private function recommended(): Setting
     {
-        return $this->workup->recommendation()->forecast->setting ?? $this->workup->reference();
+        return $this->analysed->recommendation()->forecast->setting ?? $this->analysed->reference();
     }
 
     private function adjuster(Role $role): ?Adjuster
     {
-        foreach (($this->workup->adjusters?->all() ?? []) as $adjuster) {
+        foreach (($this->analysed->adjusters?->all() ?? []) as $adjuster) {
             if ($adjuster->role === $role) {
                 return $adjuster;
             }
