@@ -24,6 +24,9 @@ final readonly class PlainFit
     /** Where fenders, axles and coupler stand alone may be anything about their readings. */
     private const WIDE = 300.0;
 
+    /** Where each is looked for. */
+    private const CENTRES = ['FrontHeight' => Readings::FRONT_MM, 'RearHeight' => Readings::REAR_MM, 'FrontLoad' => Readings::FRONT_KG, 'RearLoad' => Readings::REAR_KG, 'TrailerLoad' => 3180.0];
+
     /** @var array<int, float> parameters in prior deviations, then what stands alone */
     public array $at;
 
@@ -66,26 +69,26 @@ final readonly class PlainFit
     /** @param  array<int, float>  $at */
     public function level(array $at, Observed $observed): float
     {
-        return $this->centre($observed) + self::WIDE * $at[self::PARAMETERS + (int) array_search($observed, $this->levels(), true)];
+        return self::CENTRES[$observed->name] + self::WIDE * $at[self::PARAMETERS + (int) array_search($observed, $this->levels(), true)];
     }
 
     /** @return list<Observed> those of which only changes are known */
     private function levels(): array
     {
-        $levels = [Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad];
+        $levels = array_merge(...array_map(static fn (Observation $one): array => self::levelsOf($one->observed), $this->observations));
 
-        return array_values(array_filter($levels, fn (Observed $level): bool => array_filter($this->observations, static fn (Observation $one): bool => $one->observed === $level) !== []));
+        return array_values(array_filter(Observed::cases(), static fn (Observed $level): bool => in_array($level, $levels, true)));
     }
 
-    private function centre(Observed $observed): float
+    /** @return list<Observed> what stands on a platform, or under a tape, alone */
+    private static function levelsOf(Observed $observed): array
     {
-        foreach ($this->observations as $one) {
-            if ($one->observed === $observed) {
-                return $one->value;
-            }
-        }
-
-        return 0.0;
+        return match ($observed) {
+            Observed::VehicleLoad => [Observed::FrontLoad, Observed::RearLoad],
+            Observed::RearAndTrailerLoad => [Observed::RearLoad, Observed::TrailerLoad],
+            Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad => [$observed],
+            default => [],
+        };
     }
 
     /**
@@ -102,7 +105,7 @@ final readonly class PlainFit
                 Stance::Dropped => $rig->dropped(),
                 Stance::Carried => $rig->taut($tension),
             };
-            $level = in_array($one->observed, $this->levels(), true) ? $this->level($at, $one->observed) : 0.0;
+            $level = array_sum(array_map(fn (Observed $level): float => $this->level($at, $level), self::levelsOf($one->observed)));
 
             return $level + ($attitude === null ? 0.0 : $this->change($one->observed, $attitude, $tension));
         }, $this->observations);
@@ -118,6 +121,8 @@ final readonly class PlainFit
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),
             Observed::TrailerLoad => -$attitude->load,
+            Observed::VehicleLoad => $attitude->load,
+            Observed::RearAndTrailerLoad => $attitude->rearLoad() - $attitude->load,
             Observed::TongueWeight => $rig->trailer()->tongueWeight,
             Observed::NoseRise => $attitude->trailerPitch * $rig->trailer()->ballToAxle,
             default => $tension + $rig->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),

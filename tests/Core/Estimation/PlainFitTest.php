@@ -36,12 +36,14 @@ function misread(int $seed, string $set): array
         'two hook-ups, the head moved between' => [...$taped, ...$readings->heights($tighter)],
         'three tickets' => $loads($alone, $dropped, $on),
         'tape and tickets' => [...$taped, ...$loads($alone, $dropped, $on), $readings->one($dropped, Observed::TrailerLoad, 8.0), $readings->one($on, Observed::TrailerLoad, 8.0)],
+        'shared platforms' => [...$taped, ...array_map(fn (ReadingContext $context): Observation => $readings->one($context, Observed::VehicleLoad, 8.0), [$alone, $dropped, $on]), ...array_map(fn (ReadingContext $context): Observation => $readings->one($context, Observed::RearAndTrailerLoad, 8.0), [$dropped, $on])],
+        'shared platforms alone' => [...array_map(fn (ReadingContext $context): Observation => $readings->one($context, Observed::VehicleLoad, 8.0), [$alone, $dropped, $on]), ...array_map(fn (ReadingContext $context): Observation => $readings->one($context, Observed::FrontLoad, 8.0), [$alone, $dropped, $on])],
         'tape, tongue scale, angle and bar gap' => [...$taped, $readings->one($dropped, Observed::TongueWeight, 9.0), $readings->one($on, Observed::NoseRise, 12.0), $readings->one($dropped, Observed::BarBend, 5.0)],
         default => throw new LogicException($set),
     };
 }
 
-dataset('readings', ['three stances', 'two hook-ups, the head moved between', 'three tickets', 'tape and tickets', 'tape, tongue scale, angle and bar gap']);
+dataset('readings', ['three stances', 'two hook-ups, the head moved between', 'three tickets', 'tape and tickets', 'shared platforms', 'shared platforms alone', 'tape, tongue scale, angle and bar gap']);
 
 it('finds the rig that plain least squares find, and as sure', function (string $set): void {
     foreach ([11, 12, 13] as $seed) {
