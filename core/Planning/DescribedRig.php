@@ -10,17 +10,15 @@ use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\HitchSettings;
 use Yoke\Bars\HitchInPlace;
+use Yoke\Bars\TapedBars;
 use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Constraint;
 use Yoke\Constraint\KeptRatings;
 use Yoke\Constraint\TipClearance;
-use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\CarriedOverPrior;
-use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\HitchMeasures;
@@ -34,13 +32,10 @@ use Yoke\Method\Tolerances;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RigRatings;
-use Yoke\Rig\Axle;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
-use Yoke\Rig\TongueWeightSource;
-use Yoke\Rig\VehicleClass;
 use Yoke\Specification\Values;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\LevellingLoss;
@@ -52,9 +47,6 @@ use Yoke\Units\Load;
  */
 final readonly class DescribedRig
 {
-    /** A coupler whose level height nobody taped may stand anywhere about its readings. */
-    private const COUPLER_LEVEL_MM = 100.0;
-
     /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
     public function __construct(
         private Rig $rig,
@@ -63,21 +55,31 @@ final readonly class DescribedRig
         private Values $hitch,
         private PriorDoubts $doubts = new PriorDoubts,
         private array $assumed = [],
-        private ?LoadChange $load = null,
-        private ?CarriedOverPrior $learnt = null,
+        private RigConditions $conditions = new RigConditions,
     ) {
     }
 
     /** The same rig with a change of load on board, besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->load === null ? $change : $this->load->plus($change), $this->learnt);
+        return $this->under($this->conditions->loaded($change));
     }
 
     /** The same rig, of which readings of an earlier set-up told more than what is usual. */
     public function learnt(CarriedOverPrior $learnt): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->load, $learnt);
+        return $this->under($this->conditions->learnt($learnt));
+    }
+
+    /** The same rig, its bars taped before anything was coupled. */
+    public function taped(TapedBars $bars): self
+    {
+        return $this->under($this->conditions->taped($bars));
+    }
+
+    private function under(RigConditions $conditions): self
+    {
+        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $conditions);
     }
 
     public function doubts(): PriorDoubts
@@ -87,22 +89,12 @@ final readonly class DescribedRig
 
     public function prior(): RigPrior
     {
-        if ($this->learnt !== null) {
-            return new RigPrior($this->known(), $this->learnt->likely(), $this->learnt->tension(), $this->load);
-        }
-        $tongueWeight = $this->tongueWeight();
-        $doubtful = [
-            new LogNormal($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),
-            new LogNormal($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate),
-            $tongueWeight,
-            new LogNormal(max($this->grossKg() - $tongueWeight->value, UsualRig::LEAST_ON_AXLES * $this->grossKg()) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
-            new LogNormal($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), $this->doubts->cgHeight),
-            $this->barRate(),
-        ];
-        $known = $this->known();
-        $middle = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
+        return $this->describedPrior()->prior($this->adjusters());
+    }
 
-        return new RigPrior($known, $doubtful, Normal::of($middle, $this->doubts->tensionNotTapedMm), $this->load);
+    private function describedPrior(): DescribedPrior
+    {
+        return new DescribedPrior($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->conditions);
     }
 
     /** The same, for a hook-up whose setting nobody knows: it is its own reference, and its tension may be anything. */
@@ -210,7 +202,7 @@ final readonly class DescribedRig
 
     public function ratings(): RigRatings
     {
-        return new RigRatings($this->vehicle, $this->trailer, $this->hitch, $this->rig, $this->load);
+        return new RigRatings($this->vehicle, $this->trailer, $this->hitch, $this->rig, $this->conditions->load);
     }
 
     /** @return list<Tank> */
@@ -230,7 +222,7 @@ final readonly class DescribedRig
     /** What the trailer's axles carry while it stands level on its jack. */
     public function levelTrailerLoad(): Load
     {
-        $more = $this->load === null ? 0.0 : $this->load->trailer() - $this->load->tongue($this->ballToAxle()->millimetres());
+        $more = $this->conditions->load === null ? 0.0 : $this->conditions->load->trailer() - $this->conditions->load->tongue($this->ballToAxle()->millimetres());
 
         return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value - $more));
     }
@@ -262,99 +254,18 @@ final readonly class DescribedRig
     /** Unloaded ball over level coupler, mm; null while a height is missing. */
     public function ballOverCoupler(): ?float
     {
-        $ball = $this->hitch->number('ball_height_mm');
-        $coupler = $this->trailer->number('coupler_height_mm');
-
-        return $ball === null || $coupler === null ? null : $ball - $coupler;
+        return $this->describedPrior()->ballOverCoupler();
     }
 
     public function tongueWeight(): LogNormal
     {
-        $weighed = $this->trailer->number('tongue_weight_kg');
-        if ($weighed === null) {
-            $gross = $this->isAssumed(RigDimension::GrossWeight) ? $this->rig->trailer->body->grossWeight()[1] / $this->grossKg() : 0.0;
-
-            return new LogNormal(TongueWeightSource::USUAL_SHARE * $this->grossKg(), hypot(TongueWeightSource::Estimate->doubt(), $gross));
-        }
-        $by = TongueWeightSource::tryFrom((string) $this->trailer->text('tongue_weight_by')) ?? TongueWeightSource::Estimate;
-
-        return new LogNormal($weighed, $by->doubt());
-    }
-
-    /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */
-    private function barRate(): LogNormal
-    {
-        $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
-        $rating = $this->hitch->number('bar_rating_high_kg');
-
-        return match (true) {
-            $fromSheet !== null => new LogNormal($fromSheet, $this->doubts->barRateFromSheet),
-            $rating !== null => new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
-            default => new LogNormal($this->tongueWeight()->value / UsualRig::BAR_BEND_MM, $this->doubts->barRateUnrated),
-        };
-    }
-
-    private function known(): KnownRig
-    {
-        return new KnownRig(
-            $this->rig->vehicle->wheelbase->millimetres(),
-            $this->rig->vehicle->overhang->millimetres(),
-            $this->rig->trailer->ballToAxle->millimetres(),
-            $this->axleGroup(),
-            $this->grossKg(),
-            $this->rig->hitch->barArm->millimetres(),
-            $this->ballOverCoupler() ?? 0.0,
-            $this->sharedDoubts(),
-        );
-    }
-
-    private function sharedDoubts(): SharedDoubts
-    {
-        $class = $this->vehicleClass();
-        $body = $this->rig->trailer->body;
-        $spreads = [
-            [RigDimension::Wheelbase, $class->wheelbase()[1]],
-            [RigDimension::Overhang, $class->overhang()[1]],
-            [RigDimension::BallToAxle, $body->ballToAxle()[1]],
-            [RigDimension::BarArm, Hitch::USUAL_BAR_ARM_MM[1]],
-            [RigDimension::GrossWeight, $body->grossWeight()[1]],
-        ];
-        $deviations = [RigDimension::BallOverCoupler->value => $this->ballOverCoupler() === null ? $this->doubts->ballOverCouplerAssumedMm : $this->doubts->ballOverCouplerTapedMm];
-        foreach ($spreads as [$dimension, $spread]) {
-            if ($this->isAssumed($dimension)) {
-                $deviations[$dimension->value] = $spread;
-            }
-        }
-
-        return new SharedDoubts($deviations, $this->trailer->number('coupler_height_mm') === null ? self::COUPLER_LEVEL_MM : $this->doubts->couplerMm, $this->doubts->ballLoad);
-    }
-
-    private function isAssumed(RigDimension $dimension): bool
-    {
-        return in_array($dimension, $this->assumed, true);
-    }
-
-    private function axleGroup(): AxleGroup
-    {
-        return $this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === 'own springs'
-            ? AxleGroup::unequalised($this->rig->trailer->axles, $this->trailer->number('axle_spacing_mm') ?? UsualRig::AXLE_SPACING_MM)
-            : AxleGroup::equalised();
-    }
-
-    private function vehicleClass(): VehicleClass
-    {
-        return VehicleClass::tryFrom((string) $this->vehicle->text('vehicle_class')) ?? VehicleClass::usualFor($this->rig->vehicle->body);
-    }
-
-    private function grossKg(): float
-    {
-        return $this->rig->trailer->grossWeight->kilograms();
+        return $this->describedPrior()->tongueWeight();
     }
 
     /** What the fields of a sheet, each possible alone, cannot be together. */
     public function check(Problems $problems): void
     {
-        (new SheetChecks($this->vehicle, $this->trailer, $this->hitch, $this->grossKg()))->check($problems);
+        (new SheetChecks($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->grossWeight->kilograms()))->check($problems);
     }
 
     public function inPlace(): HitchInPlace

@@ -55,7 +55,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Estimation' => ['Units', 'Probability', 'Rig', 'Statics', 'Loading'],
         'Readings' => ['', 'Units', 'Probability', 'Rig', 'Statics', 'Estimation'],
         'Method' => ['', 'Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Readings'],
-        'Bars' => ['Units', 'Rig', 'Adjuster', 'Specification', 'Statics', 'Estimation', 'Readings'],
+        'Bars' => ['', 'Units', 'Probability', 'Rig', 'Adjuster', 'Specification', 'Statics', 'Estimation', 'Readings'],
         'Ratings' => ['Units', 'Rig', 'Specification', 'Statics', 'Loading', 'Readings'],
         'Constraint' => ['Units', 'Adjuster', 'Statics', 'Bars', 'Ratings'],
         'Head' => ['Units', 'Probability', 'Family', 'Specification', 'Statics', 'Estimation'],

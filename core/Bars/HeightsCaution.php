@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Bars;
+
+/** What makes one of four heights look misread. */
+enum HeightsCaution: string
+{
+    case BallFarFromSeat = 'ball_far_from_seat';
+    case BarOverBall = 'bar_over_ball';
+    case FarTooSlack = 'far_too_slack';
+    case FarTooTight = 'far_too_tight';
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+use Yoke\Bars\TapedBars;
+use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Loading\LoadChange;
+
+/** What is known of a rig besides its specifications. */
+final readonly class RigConditions
+{
+    /**
+     * @param  LoadChange|null  $load  on board besides what it was weighed with
+     * @param  CarriedOverPrior|null  $learnt  what readings of an earlier set-up told
+     * @param  TapedBars|null  $bars  taped before anything was coupled
+     */
+    public function __construct(public ?LoadChange $load = null, public ?CarriedOverPrior $learnt = null, public ?TapedBars $bars = null)
+    {
+    }
+
+    public function loaded(LoadChange $change): self
+    {
+        return new self($this->load === null ? $change : $this->load->plus($change), $this->learnt, $this->bars);
+    }
+
+    public function learnt(CarriedOverPrior $learnt): self
+    {
+        return new self($this->load, $learnt, $this->bars);
+    }
+
+    public function taped(TapedBars $bars): self
+    {
+        return new self($this->load, $this->learnt, $bars);
+    }
+}
