@@ -6,6 +6,7 @@ use App\Http\Controllers\Card\Cards;
 use App\Http\Controllers\Card\OwnersCard;
 use App\Http\Controllers\Garage\Garage;
 use App\Http\Controllers\Garage\Shelf;
+use App\Http\Controllers\Job\Bars;
 use App\Http\Controllers\Job\Bench;
 use App\Http\Controllers\Job\Checks;
 use App\Http\Controllers\Job\HeadChoice;
@@ -29,6 +30,7 @@ use App\Http\Controllers\Weigh\Loads;
 use App\Http\Controllers\Weigh\Tickets;
 use App\Http\Controllers\Weigh\Tongue;
 use App\Http\Controllers\Yard;
+use App\Http\Middleware\KeepFlash;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -61,7 +63,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]+')->name('loads');
     Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]+'])->group(function (): void {
         Route::post('/', [Loads::class, 'store'])->name('loads.store');
-        Route::post('/preview', [Loads::class, 'preview'])->name('loads.preview');
+        Route::post('/preview', [Loads::class, 'preview'])->middleware(KeepFlash::class)->name('loads.preview');
         Route::post('/copy', [Loads::class, 'copy'])->name('loads.copy');
         Route::post('/setting', [Loads::class, 'setting'])->name('loads.setting');
         Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
@@ -92,6 +94,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
     Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
+    Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->name('bars');
+    Route::post('/jobs/{job}/bars', [Bars::class, 'store'])->name('bars.store');
+    Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');
+    Route::post('/jobs/{job}/bars/skip', [Bars::class, 'skip'])->name('bars.skip');
+    Route::post('/jobs/{job}/bars/undo', [Bars::class, 'undo'])->name('bars.undo');
 
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
     Route::get('/take-in', [JobFiles::class, 'take'])->name('files.take');
@@ -122,11 +129,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->whereNumber('id')->name('garage.bring-back');
     Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->whereNumber('id')->name('garage.edit');
     Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->whereNumber('id')->name('garage.update');
-    Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->name('garage.preview');
+    Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->middleware(KeepFlash::class)->name('garage.preview');
 
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');
-        Route::post('/preview', [Tape::class, 'preview'])->name('tape.preview');
+        Route::post('/preview', [Tape::class, 'preview'])->middleware(KeepFlash::class)->name('tape.preview');
         Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
         Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');

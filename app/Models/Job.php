@@ -46,6 +46,7 @@ use Yoke\Specification\RigPart;
  * @property Collection<int, RoadDrive> $roadDrives
  * @property Collection<int, CardLink> $cardLinks
  * @property Collection<int, TorqueRecord> $torques
+ * @property Collection<int, BarTaping> $barTapings those not undone
  * @property Collection<int, Photo> $photos those not taken back, without their pictures
  * @property array{steps: array<string, float>, left_at: array<string, float>}|null $start of a return visit
  * @property Job|null $earlierJob
@@ -118,6 +119,15 @@ final class Job extends Model
         $rounds->orderBy('number');
 
         return $rounds;
+    }
+
+    /** @return HasMany<BarTaping, $this> */
+    public function barTapings(): HasMany
+    {
+        $tapings = $this->hasMany(BarTaping::class);
+        $tapings->whereNull('withdrawn_at')->orderBy('id');
+
+        return $tapings;
     }
 
     /**

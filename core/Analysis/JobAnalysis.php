@@ -154,6 +154,9 @@ final class JobAnalysis
             return new WorthKnowing($assumption, $first, $first, $doubt, $doubt);
         }
         $then = $this->posterior()->knowing($assumption->parameter, $assumption->measured);
+        foreach ($assumption->besides as $parameter => $left) {
+            $then = $then->knowing($parameter, $left);
+        }
 
         return new WorthKnowing($assumption, $first, $this->firstChance($then), $doubt, $this->doubtOfShare($then));
     }

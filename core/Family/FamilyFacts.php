@@ -13,6 +13,7 @@ final readonly class FamilyFacts
      * @param  list<string>  $swayChecks  what is looked at of that
      * @param  list<string>  $barsOn  the steps that put its bars, or chains, on, in order
      * @param  list<string>  $barsOff  the steps that take them off
+     * @param  TakeUp  $takeUp  what holds the tips of its bars up
      */
     public function __construct(
         public HitchMeasures $usual,
@@ -20,6 +21,7 @@ final readonly class FamilyFacts
         public array $swayChecks,
         public array $barsOn,
         public array $barsOff,
+        public TakeUp $takeUp,
     ) {
     }
 }

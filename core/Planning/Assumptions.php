@@ -7,6 +7,7 @@ namespace Yoke\Planning;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
+use Yoke\Family\Families;
 use Yoke\Rig\Rig;
 use Yoke\Rig\TongueWeightSource;
 use Yoke\Rig\VehicleClass;
@@ -24,8 +25,11 @@ final readonly class Assumptions
     /** What is known of springs and bars once somebody says which they are, as a share of the doubt before. */
     private const SAID = 0.85;
 
+    /** Not a field of a specification: the four heights are taped on the job. */
+    public const BARS_TAPED = 'bars_taped';
+
     /** @param  list<RigDimension>  $assumed */
-    public function __construct(private Rig $rig, private Values $vehicle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts, private array $assumed)
+    public function __construct(private Rig $rig, private Values $vehicle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts, private array $assumed, private RigConditions $conditions = new RigConditions)
     {
     }
 
@@ -89,11 +93,18 @@ final readonly class Assumptions
             $assumptions[] = new Assumption(RigPart::Hitch, 'bar_rating_high_kg', null, RigPrior::BAR_RATE, $this->doubts->barRate / $this->doubts->barRateUnrated);
         }
         $coupler = $this->trailer->number('coupler_height_mm');
+        if ($this->conditions->bars !== null) {
+            return $assumptions;
+        }
         if ($coupler === null || $this->hitch->number('ball_height_mm') === null) {
             $assumptions[] = new Assumption($coupler === null ? RigPart::Trailer : RigPart::Hitch, $coupler === null ? 'coupler_height_mm' : 'ball_height_mm', 0.0, $prior->parameterOf(RigDimension::BallOverCoupler), $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm);
         }
-        if ($this->hitch->number('hang_mm') === null && $this->hitch->text('family') !== null) {
-            $assumptions[] = new Assumption(RigPart::Hitch, 'hang_mm', null, RigPrior::TENSION, $this->doubts->tensionTapedMm / $this->doubts->tensionNotTapedMm);
+        $family = $this->hitch->text('family');
+        if ($family !== null && Families::get($family)->hasBars()) {
+            $ball = $prior->parameterOf(RigDimension::BallOverCoupler);
+            $isBallTaped = $coupler !== null && $this->hitch->number('ball_height_mm') !== null;
+            $besides = $ball === null || $isBallTaped ? [] : [$ball => $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm];
+            $assumptions[] = new Assumption(RigPart::Hitch, self::BARS_TAPED, null, RigPrior::TENSION, $this->doubts->tensionTapedMm / $this->doubts->tensionNotTapedMm, $besides);
         }
 
         return $assumptions;

@@ -248,7 +248,7 @@ final readonly class DescribedRig
     /** @return list<Assumption> what was taken as usual */
     public function assumptions(): array
     {
-        return (new Assumptions($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed))->all($this->prior());
+        return (new Assumptions($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->conditions))->all($this->prior());
     }
 
     /** Unloaded ball over level coupler, mm; null while a height is missing. */

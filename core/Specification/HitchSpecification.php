@@ -41,6 +41,7 @@ final class HitchSpecification
                 Field::length('bar_length_mm', 300, 1500),
                 Field::length('head_gap_mm', 0, 500),
                 Field::length('hang_mm', 0, 800),
+                Field::length('free_chain_mm', 0, 800),
                 Field::length('tip_clearance_mm', 20, 400),
                 Field::length('bracket_from_mm', 200, 1500),
                 Field::length('bracket_to_mm', 200, 1500),

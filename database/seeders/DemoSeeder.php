@@ -15,12 +15,15 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Screens\Log\ReturnVisit;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Forms\FourHeightsForm;
 use App\UseCases\Service\RigCare;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapeLog;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
+use LogicException;
+use Yoke\Family\TakeUp;
 use Yoke\Loading\LoadChange;
 use Yoke\Procedure\Station;
 use Yoke\Readings\Height\Settling;
@@ -43,6 +46,9 @@ use Yoke\Units\Length;
  */
 final class DemoSeeder extends Seeder
 {
+    /** The hook-up point of a bar that hangs free, under the ball. */
+    private const BAR_BELOW_BALL_MM = 190.0;
+
     public const EMAIL = 'wren@quillfeather.example';
 
     public const PASSWORD = 'tape-in-hand';
@@ -89,6 +95,7 @@ final class DemoSeeder extends Seeder
         $job = $this->opened($rig, $by, $plan);
         $middle = $job->rigAsWorked()->described()->adjusters()?->middle()->steps() ?? [];
         Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($job, $plan)->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
+        $this->bars($job, $by, $plan);
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
         $this->tongue($job, $by, $plan);
@@ -149,6 +156,33 @@ final class DemoSeeder extends Seeder
                 }
             }
         }
+    }
+
+    /**
+     * Four heights as the hidden truth has them at the loosest setting, or that somebody skipped them.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    private function bars(Job $job, User $by, array $plan): void
+    {
+        $this->clock($plan['days_ago'], 5);
+        if (($plan['bars'] ?? '') === 'skipped') {
+            $job->barTapings()->create(['typed' => [], 'user_id' => $by->id, 'taped_at' => Date::now()]);
+        }
+        $adjusters = $job->rigAsWorked()->described()->adjusters();
+        if (($plan['bars'] ?? '') !== 'taped' || $adjusters === null) {
+            return;
+        }
+        $middle = $adjusters->middle();
+        $first = $adjusters->all()[0];
+        $loosest = $middle->with($first->key, $first->range->from);
+        $seat = $job->rigAsWorked()->values(RigPart::Trailer)->number('coupler_height_mm') ?? 0.0;
+        $ball = $seat + $this->rigs[$plan['rig']]['truth']['ball_over'];
+        $tension = $this->truth($job, $plan)->tension + $this->tensionBetween($job, $middle->steps(), $loosest->steps());
+        $heights = ['ball' => $ball, 'bar' => $ball - self::BAR_BELOW_BALL_MM, 'seat' => $seat, 'rest' => $seat - self::BAR_BELOW_BALL_MM + $tension];
+        $typed = array_map(static fn (float $height): string => $by->lengthPrinter()->nearest(Length::ofMillimetres($height)), $heights);
+        $taping = (new FourHeightsForm($typed + array_map(strval(...), array_combine(array_map(static fn (string $key): string => "step_{$key}", array_keys($loosest->steps())), $loosest->steps())), $adjusters, TakeUp::Ledge, $by))->read();
+        $job->barTapings()->save(($taping ?? throw new LogicException('The demo\'s heights read.'))->fill(['user_id' => $by->id, 'taped_at' => Date::now()]));
     }
 
     /**
@@ -252,7 +286,7 @@ final class DemoSeeder extends Seeder
     private function tensionBetween(Job $job, array $from, array $to): float
     {
         $described = $job->rigAsWorked()->described();
-        $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
+        $adjusters = $described->adjusters() ?? throw new LogicException('The demo\'s hitches have families.');
 
         return $adjusters->tensionBetween($adjusters->setting($from), $adjusters->setting($to), $job->rigAsWorked()->core()->hitch->barArm->millimetres());
     }

@@ -182,6 +182,7 @@ return [
             'bar_length_mm' => ['label' => "Ball centre to the bar's hook-up eye", 'hint' => 'Along the unloaded bar'],
             'head_gap_mm' => ['label' => "Frame's underside to bar, at the head"],
             'hang_mm' => ['label' => "Frame's underside to bar, loosest setting", 'hint' => 'At the hook-up point'],
+            'free_chain_mm' => ['label' => 'Free chain, loosest setting', 'hint' => 'Hook on the frame to bar, chain taut'],
             'tip_clearance_mm' => ['label' => 'Least bar-tip clearance', 'hint' => 'From the data sheet, above the ground'],
             'bracket_from_mm' => ['label' => 'Brackets from', 'hint' => 'Behind the ball, from the data sheet'],
             'bracket_to_mm' => ['label' => 'Brackets to'],

@@ -13,6 +13,7 @@ export function wireSheet(form) {
         clearTimeout(pause);
         pause = setTimeout(preview, TYPING_PAUSE);
     });
+    form.addEventListener('submit', () => clearTimeout(pause));
 }
 
 function say(form, problems) {

@@ -16,12 +16,12 @@ async function everyPage(page, look) {
     await page.goto('/garage/trailer');
     await look('trailers');
     await page.goto('/garage/away');
-    await look('put away');
+    await look('archive');
     for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop']) {
         await page.goto(address);
         await look(address);
     }
-    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Seed library, heavier/, 'sway-control'], [/Glassblowing/, 'procedures/unhitch'], [/Planetarium/, 'road-test'], [/Planetarium/, 'card'], [/Planetarium/, 'photos'], [/Planetarium/, 'files'], [/Seed library, spring/, 'visit?state=3'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'tongue'], [/Seed library, heavier/, 'loads/3'], [/Puppet theatre/, 'loads'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Planetarium/, 'tape-log']]) {
+    for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Seed library, heavier/, 'sway-control'], [/Glassblowing/, 'procedures/unhitch'], [/Planetarium/, 'road-test'], [/Planetarium/, 'card'], [/Planetarium/, 'photos'], [/Planetarium/, 'files'], [/Seed library, spring/, 'visit?state=3'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'tongue'], [/Seed library, heavier/, 'loads/3'], [/Puppet theatre/, 'loads'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Puppet theatre/, 'bars'], [/Glassblowing/, 'bars'], [/Planetarium/, 'tape-log']]) {
         await openJob(page, title, station);
         await look(`${title} ${station}`);
     }

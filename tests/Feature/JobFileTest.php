@@ -41,6 +41,7 @@ beforeEach(function (): void {
         $this->post("{$at}/sway-control/checks", ['check' => 'chains', 'answer' => 'yes']);
         $this->post("{$at}/procedures/hook-up/take", ['step' => 'chocks']);
         $this->post("{$at}/road-tests", ['speed' => '80', 'distance' => '14', 'road' => 'smooth', 'wind' => 'light', 'lorries' => 'felt', 'steering' => 'same', 'porpoising' => 'none', 'sway' => 'none', 'note' => 'Quay road.']);
+        $this->post("{$at}/bars", ['ball' => '500 mm', 'bar' => '312 mm', 'seat' => '480 mm', 'rest' => '470 mm', 'chain' => '120 mm']);
         $this->post("{$at}/head/torques", ['fastener' => 'head_bolts_nm', 'wrench' => '205']);
         $picture = imagecreatetruecolor(40, 30);
         imagejpeg($picture, $path = tempnam(sys_get_temp_dir(), 'p'));
@@ -53,7 +54,7 @@ beforeEach(function (): void {
             DB::statement("DROP TRIGGER IF EXISTS {$kept}_no_DELETE");
         }
         DB::statement('PRAGMA defer_foreign_keys = ON');
-        foreach (['photos', 'torques', 'road_tests', 'procedure_steps', 'procedure_runs', 'checks', 'tongue_readings', 'tickets', 'measures', 'readings', 'rounds', 'station_marks', 'care_records', 'load_states', 'jobs', 'rigs', 'vehicles', 'trailers', 'hitches', 'users'] as $table) {
+        foreach (['photos', 'torques', 'bar_tapings', 'road_tests', 'procedure_steps', 'procedure_runs', 'checks', 'tongue_readings', 'tickets', 'measures', 'readings', 'rounds', 'station_marks', 'care_records', 'load_states', 'jobs', 'rigs', 'vehicles', 'trailers', 'hitches', 'users'] as $table) {
             DB::table($table)->delete();
         }
     };

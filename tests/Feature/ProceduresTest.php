@@ -107,6 +107,7 @@ it('lets two people go on with one run, and tells the second of a step that was 
 });
 
 it('keeps the runs of each occasion apart', function (): void {
+    Date::setTestNow(Date::now());
     ($this->take)('chocks');
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'inside']);
 
@@ -115,4 +116,5 @@ it('keeps the runs of each occasion apart', function (): void {
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'load', 'outcome' => 'left out'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('skipped at 0:00');
     expect(ProcedureRun::query()->count())->toBe(2);
+    Date::setTestNow();
 });

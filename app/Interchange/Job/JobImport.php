@@ -125,7 +125,7 @@ final class JobImport
     {
         foreach ($lists as $name => [$table, $json]) {
             /** @var list<array<string, mixed>> $rows */
-            $rows = $owner[$name];
+            $rows = $owner[$name] ?? [];
             $this->rows($table, $json, $rows, [$key => $id]);
         }
     }

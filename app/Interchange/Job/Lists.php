@@ -19,6 +19,7 @@ final class Lists
         'procedure_runs' => ['procedure_runs', ['answers']],
         'road_tests' => ['road_tests', ['typed', 'felt']],
         'torques' => ['torques', []],
+        'bar_tapings' => ['bar_tapings', ['typed', 'setting']],
         'photos' => ['photos', []],
     ];
 

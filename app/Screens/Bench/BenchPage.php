@@ -162,6 +162,12 @@ final class BenchPage
         return new SwayPage($this->analysed, $this->viewer);
     }
 
+    /** Taping the bars, at Brackets. */
+    public function bars(): BarsPage
+    {
+        return new BarsPage($this->job, $this->analysed->shop, $this->viewer, $this->job->barTapings->last());
+    }
+
     public function plan(): PlanPage
     {
         return $this->plan ??= PlanPage::ofJob($this->analysed, $this->viewer);

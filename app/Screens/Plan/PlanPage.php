@@ -31,6 +31,7 @@ use Yoke\Head\ShankPlace;
 use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Planning\Assumption;
+use Yoke\Planning\Assumptions;
 use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\RigPlan;
@@ -127,7 +128,7 @@ final readonly class PlanPage
         return new TermWords($this->words(), $this->print);
     }
 
-    /** @return list<array{string, string, RigPart, string}> what is assumed, what knowing it would do, the part, and the field's label: the most useful first */
+    /** @return list<array{string, string, string, string}> what is assumed, what knowing it would do, the address where, and the field's label: the most useful first */
     public function assumptions(): array
     {
         $words = new VerdictWords($this->person);
@@ -135,7 +136,21 @@ final readonly class PlanPage
             ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
             : array_map(static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)], $this->job->worthKnowing());
 
-        return array_map(fn (array $one): array => [$words->assumption($one[0]), $one[1], $one[0]->part, $this->field($one[0]->field)[0]], $worth);
+        return array_map(fn (array $one): array => [$words->assumption($one[0]), $one[1], $this->tellsAt($one[0]), $this->wouldTell($one[0])], $worth);
+    }
+
+    /** Where what was assumed is typed. */
+    private function tellsAt(Assumption $assumption): string
+    {
+        return $assumption->field === Assumptions::BARS_TAPED && $this->job !== null ? route('bars', $this->job->job) : $this->sheetOf($assumption->part);
+    }
+
+    /** What would tell it, in words. */
+    private function wouldTell(Assumption $assumption): string
+    {
+        return $assumption->field === Assumptions::BARS_TAPED
+            ? Text::of('assumption.tape_the_bars')
+            : Text::of('assumption.would_tell', ['part' => SpecificationWords::part($assumption->part), 'label' => $this->field($assumption->field)[0]]);
     }
 
     /** @return list<Term> the planned rig before and after the rear is lifted for the road; none where nothing lifts it */

@@ -38,7 +38,7 @@ final readonly class JobCards
                 $fresh[] = $job;
             }
         }
-        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'rig']) as $job) {
+        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'rig']) as $job) {
             $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($this->analyses->of($job), $this->person), 'attributes' => new ComponentAttributeBag])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
         }
@@ -56,7 +56,7 @@ final readonly class JobCards
     {
         $ids = $jobs->modelKeys();
         $facts = [];
-        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
+        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
             foreach (DB::table($table)->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw("job_id, {$fact} AS fact")->get() as $row) {
                 $facts[(int) $row->job_id][] = "{$table} {$row->fact}";
             }

@@ -15,6 +15,7 @@ use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Analysis\WorthKnowing;
+use Yoke\Bars\TapedBars;
 use Yoke\CoreException;
 use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
@@ -47,10 +48,22 @@ final class AnalysedJob
     public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Fits $fits)
     {
         $this->rig = $worked->core();
-        $this->described = $worked->described($shop->doubts);
-        $this->adjusters = $this->described->adjusters();
+        $described = $worked->described($shop->doubts);
+        $this->adjusters = $described->adjusters();
+        $bars = $this->tapedBars();
+        $this->described = $bars === null ? $described : $described->taped($bars);
         $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->tolerances);
         $this->readings = new JobReadings($job, $this->described, $taped, $this->adjusters === null ? null : $this->reference(), $this->rig->hitch->barArm->millimetres());
+    }
+
+    /** The bars as they were taped last before anything was coupled; null where nobody did, or the hitch has no such setting any more. */
+    private function tapedBars(): ?TapedBars
+    {
+        $taping = $this->job->barTapings->last();
+        $heights = $taping?->heights();
+        $setting = $this->settingOf($taping->setting ?? []);
+
+        return $heights === null || $setting === null ? null : new TapedBars($heights, $setting);
     }
 
     /** What lifts the rear again on the road, a key of lang's verdict: `levelling` or `air`; null where nothing does. */

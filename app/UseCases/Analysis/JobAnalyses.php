@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCases\Analysis;
 
+use App\Models\BarTaping;
 use App\Models\Job;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Eloquent\Collection;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Tolerances;
@@ -17,7 +19,7 @@ use Yoke\Readings\Height\HeightDoubt;
 final class JobAnalyses
 {
     /** What of a job its analysis reads. */
-    private const RELATIONS = ['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'];
+    private const RELATIONS = ['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings'];
 
     /** @var array<int, AnalysedJob> by job */
     private array $saved = [];
@@ -47,6 +49,12 @@ final class JobAnalyses
     public function with(Job $job, array $entries): AnalysedJob
     {
         return $entries === [] ? $this->of($job) : $this->analysed($job, $entries);
+    }
+
+    /** By what is saved, with the bars taped so, or not at all. */
+    public function taping(Job $job, ?BarTaping $taping): AnalysedJob
+    {
+        return $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), []);
     }
 
     /** What this shop holds to, in a mark that changes with it. */

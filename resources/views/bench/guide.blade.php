@@ -7,6 +7,7 @@
     </ol>
 @endif
 @includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
+@includeWhen($page->station === \Yoke\Procedure\Station::Brackets, 'bench.bars')
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')
 @includeWhen($page->station === \Yoke\Procedure\Station::Sway, 'sway.checks')
 @includeWhen($page->station === \Yoke\Procedure\Station::Road, 'road.form')

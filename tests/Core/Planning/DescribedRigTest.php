@@ -5,10 +5,13 @@ declare(strict_types=1);
 use Tests\Core\Method\Heights;
 use Tests\Core\Planning\Described;
 use Yoke\Adjuster\Role;
+use Yoke\Bars\FourHeights;
+use Yoke\Bars\TapedBars;
 use Yoke\Estimation\RigPrior;
 use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Planning\Assumption;
+use Yoke\Planning\Assumptions;
 use Yoke\Planning\RigPlan;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Rig\Axle;
@@ -17,6 +20,7 @@ use Yoke\Rig\VehicleClass;
 use Yoke\Specification\Field;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
+use Yoke\Units\Length;
 
 it('plans with nothing but dimensions, and says which field would tell more', function (): void {
     $rig = Described::of();
@@ -40,7 +44,10 @@ it('takes what the sheets say before what is usual', function (): void {
     );
     $prior = $rig->prior();
 
-    expect($rig->assumptions())->toBe([])
+    $taped = $rig->taped(new TapedBars(FourHeights::of(...array_map(Length::ofMillimetres(...), [500.0, 320.0, 480.0, 360.0])), $rig->adjusters()->middle()));
+
+    expect($taped->assumptions())->toBe([])
+        ->and(array_column($rig->assumptions(), 'field'))->toBe([Assumptions::BARS_TAPED])
         ->and($prior->likely(RigPrior::FRONT_RATE))->toBe(VehicleClass::ThreeQuarterTon->rideRate(Axle::Front))
         ->and($prior->likely(RigPrior::TONGUE_WEIGHT))->toBe(410.0)
         ->and($rig->tongueWeight()->share)->toBe(0.02)

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Forms;
+
+use App\Models\BarTaping;
+use App\Models\User;
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Bars\Exception\ImpossibleHeights;
+use Yoke\Bars\FourHeights;
+use Yoke\CoreException;
+use Yoke\Family\TakeUp;
+use Yoke\Rig\Check\CollectProblems;
+use Yoke\Units\Length;
+
+/** Reads four typed heights of a hitch; what does not read becomes a problem of its field. */
+final readonly class FourHeightsForm
+{
+    public const FIELDS = ['ball', 'bar', 'lifted', 'seat', 'rest', 'chain'];
+
+    private CollectProblems $problems;
+
+    private TypedParts $parts;
+
+    /** @param  array<string, string>  $typed */
+    public function __construct(private array $typed, private Adjusters $adjusters, private TakeUp $takeUp, User $person)
+    {
+        $this->problems = new CollectProblems;
+        $this->parts = new TypedParts($typed, $person, $this->problems);
+    }
+
+    /** Null where something does not read, or is not there; the problems say what. */
+    public function read(): ?BarTaping
+    {
+        $must = array_map($this->parts->length(...), ['ball' => 'ball', 'bar' => 'bar', 'seat' => 'seat', 'rest' => 'rest', ...($this->takeUp === TakeUp::Chain ? ['chain' => 'chain'] : [])]);
+        $lifted = $this->parts->knownLength('lifted');
+        $setting = $this->setting();
+        if ($this->problems->sentences() !== [] || $setting === null || in_array(null, $must, true)) {
+            return null;
+        }
+        $taping = new BarTaping([
+            'typed' => array_intersect_key($this->typed, array_flip(self::FIELDS)),
+            'setting' => $setting->steps(),
+            'lifted_mm' => $lifted?->millimetres(),
+        ]);
+        foreach ($must as $field => $length) {
+            $taping->setAttribute("{$field}_mm", $length->millimetres());
+        }
+
+        return $this->isPossible($must, $lifted) ? $taping : null;
+    }
+
+    /** @return array<string, string> by field */
+    public function problems(): array
+    {
+        return $this->problems->sentences();
+    }
+
+    /** The bars at their loosest, the head as it is said to be bolted. */
+    private function setting(): ?Setting
+    {
+        $setting = $this->adjusters->middle();
+        foreach ($this->adjusters->all() as $adjuster) {
+            $typed = $this->parts->text("step_{$adjuster->key}");
+            $setting = $setting->with($adjuster->key, match (true) {
+                $adjuster->role === Role::Tension => $adjuster->range->from,
+                is_numeric($typed) => (float) $typed,
+                default => $setting->step($adjuster->key),
+            });
+        }
+        try {
+            return $this->adjusters->setting($setting->steps());
+        } catch (CoreException $impossible) {
+            $this->problems->found('setting', $impossible->getMessage());
+
+            return null;
+        }
+    }
+
+    /** @param  array<string, Length|null>  $heights */
+    private function isPossible(array $heights, ?Length $lifted): bool
+    {
+        $zero = Length::zero();
+        try {
+            FourHeights::of($heights['ball'] ?? $zero, $heights['bar'] ?? $zero, $heights['seat'] ?? $zero, $heights['rest'] ?? $zero, $heights['chain'] ?? null, $lifted);
+        } catch (ImpossibleHeights $impossible) {
+            $this->problems->found($impossible->field(), $impossible->getMessage());
+
+            return false;
+        }
+
+        return true;
+    }
+}

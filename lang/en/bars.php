@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+// Taping the bars before anything is coupled.
+return [
+    'title' => 'Tape the bars',
+    'lead' => 'Before anything is coupled: the vehicle alone with the head bolted on and one bar hanging free in its socket; the trailer level on its jack.',
+    'field' => [
+        'ball' => ['label' => 'Ball', 'hint' => 'Ground to the top of the ball'],
+        'bar' => ['label' => 'Bar, hanging', 'hint' => "Ground to the bar's hook-up point"],
+        'lifted' => ['label' => 'Bar, lifted (if it has play)', 'hint' => 'The same, lifted to the end of its play'],
+        'seat' => ['label' => 'Coupler', 'hint' => "Ground to the top of the coupler's seat"],
+        'rest' => ['label' => 'Bar rest', 'hint' => 'Ground to where the bar rests, loosest setting'],
+        'ledge' => ['label' => 'Bracket', 'hint' => 'Ground to where the bar rests, loosest setting'],
+        'hook' => ['label' => 'Chain hook', 'hint' => 'Ground to the hook or saddle that holds the chain'],
+        'chain' => ['label' => 'Free chain', 'hint' => 'Hook to bar, chain taut, loosest link. Asked once for this hitch.'],
+    ],
+    'sketch' => [
+        'chain' => 'Where the tape goes: ball, hanging bar, coupler seat, chain hook, and the free chain from hook to bar',
+        'ledge' => 'Where the tape goes: ball, hanging bar, coupler seat, and the bracket where the bar rests',
+        'vehicle' => 'Vehicle alone, one bar hanging free',
+        'trailer' => 'Trailer level on its jack',
+    ],
+    'head' => 'In the head now: :many',
+    'ball_over' => 'The ball stands :length over the coupler.',
+    'ball_under' => 'The ball stands :length under the coupler.',
+    'first' => 'First hook-up at :setting: :chance likely to be in range.',
+    'was_worth' => 'Without the tape it would be :without, with it :with.',
+    'would_be_worth' => 'Taping the bars: first hook-up :without → about :with likely to be in range.',
+    'skipped' => 'Skipped by :who, :at.',
+    'taped' => 'Taped by :who, :at.',
+    'save' => 'Save heights',
+    'skip' => 'Skip',
+    'open' => 'Tape the bars',
+    'again' => 'Tape again',
+    'undo' => 'Undo',
+    'caution' => [
+        'ball_far_from_seat' => 'Ball and coupler stand far apart: measure both again.',
+        'bar_over_ball' => 'The bar hangs higher than the ball: measure both again.',
+        'far_too_slack' => 'These heights leave the bars slack by far: measure them again.',
+        'far_too_tight' => 'These heights bend the bars by far too much: measure them again.',
+    ],
+    'safety' => "Chock the trailer's wheels. Keep feet and hands from under the bar.",
+    'not_of_use' => 'This hitch has no bars to tape, or its family is not known yet.',
+];
