@@ -38,4 +38,7 @@ return [
     ],
     'makers_more' => 'The hitch\'s maker asks for up to :percent % here, more than full return. The front axle is then heavier than alone: check its rating and follow the maker\'s data sheet.',
     'makers_ball_load' => 'The hitch\'s maker gives :target as the target for the gauge; it governs.',
+    'handed_over' => 'Handed over on :day.',
+    'handed_over_at' => 'Handed over at :setting on :day.',
+    'show_advice' => 'Show advice',
 ];

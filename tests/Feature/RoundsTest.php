@@ -219,3 +219,12 @@ it('says how weak an answer is while dropped is not taped', function (): void {
 
     $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Dropped is not measured: this rests on what is usual');
 });
+
+it('says of a finished job what was handed over, and advises only when asked', function (): void {
+    stances($this, $this->work);
+    $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertDontSee('Handed over at')->assertDontSee('Show advice');
+    $this->work->update(['handed_over_at' => '2026-11-20 16:00']);
+
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Handed over')->assertSee('on 20 Nov 2026.')->assertSee('<summary class="button is-small">Show advice</summary>', false);
+});

@@ -103,6 +103,17 @@ final readonly class AdvicePage
         return $recommendation === null ? $this->says->isDone($this->analysis->tension()) : $recommendation->action === Action::Stop;
     }
 
+    /** What was handed over, in a sentence: the setting as it was left, and when. */
+    public function handedOver(): string
+    {
+        $setting = $this->analysis->current?->setting;
+
+        return Text::of($setting === null ? 'move.handed_over' : 'move.handed_over_at', [
+            'day' => $this->job->job->handed_over_at?->format('j M Y') ?? '',
+            'setting' => $setting === null ? '' : $this->words->of($setting),
+        ]);
+    }
+
     /** How likely, in a sentence. */
     public function chance(): string
     {

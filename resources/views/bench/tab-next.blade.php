@@ -7,6 +7,12 @@
     @if ($page->makersWord() !== '')
         <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
     @endif
+    @if ($page->job->handed_over_at !== null)
+        <div class="do-next is-in-range" data-handed-over>
+            <p>{{ $advice->handedOver() }}</p>
+        </div>
+        <details class="why is-asked"><summary class="button is-small">{{ __('move.show_advice') }}</summary>
+    @endif
     @if (! $page->isForbidden())
         <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
             <p>{{ $advice->move() }} @if ($advice->chance() !== '')<strong>{{ $advice->chance() }}</strong>@endif</p>
@@ -43,6 +49,7 @@
             </details>
         </form>
     @endif
+    @if ($page->job->handed_over_at !== null)</details>@endif
     @include('bench.evidence')
     @include('bench.rule')
     @if ($advice->verdict() === null)@include('plan.assumptions', ['plan' => $page->plan()])@endif
