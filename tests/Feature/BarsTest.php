@@ -154,3 +154,11 @@ it('keeps a refusal for its page, though an answer while typing was asked in bet
 
     $this->get($this->at)->assertSee('up to 1500 mm')->assertSee('1900 mm');
 });
+
+it('offers the step no more once something is hooked up untaped', function (): void {
+    foreach (['alone' => ['950', '985'], 'dropped' => ['965', '925'], 'bars-up' => ['956', '944']] as $station => [$front, $rear]) {
+        $this->tape($this->work, $station, ['front' => "{$front} mm", 'rear' => "{$rear} mm"], ['rolled' => '1']);
+    }
+
+    $this->get("/jobs/{$this->work->id}/brackets")->assertOk()->assertDontSee('Tape the bars');
+});

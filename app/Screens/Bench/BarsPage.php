@@ -43,6 +43,12 @@ final readonly class BarsPage
         return $this->takeUp() !== TakeUp::None;
     }
 
+    /** Whether the step is offered at Brackets: before the first hook-up, and wherever it was taken. */
+    public function isOffered(): bool
+    {
+        return $this->isOfUse() && ($this->taping !== null || $this->with->current() === null);
+    }
+
     public function takeUp(): TakeUp
     {
         return $this->with->described->family()?->facts()->takeUp ?? TakeUp::None;

@@ -1,7 +1,7 @@
 @php($advice = $page->advice())
 @php($hookUps = $page->hookUps())
 @include('bench.tabs')
-@foreach ($page->job->handed_over_at === null ? $advice->suspects() : [] as $suspect)
+@foreach ($advice->suspects() as $suspect)
     <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
 @endforeach
 @include('bench.tab-'.$page->look->tab->value)

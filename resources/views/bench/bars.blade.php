@@ -1,5 +1,5 @@
 @php($bars = $page->bars())
-@if ($bars->isOfUse())
+@if ($bars->isOffered())
     <section class="bars-step" aria-label="{{ __('bars.title') }}">
         <h2>{{ __('bars.title') }}</h2>
         @if ($bars->when() !== '')<p class="sentence">{{ $bars->when() }} {{ $bars->comesTo() }}</p>@endif

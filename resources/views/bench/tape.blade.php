@@ -38,7 +38,7 @@
         <button class="button is-first">Save heights</button>
         <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
         <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
-        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">Read it again</button>@endif
+        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">Measure again</button>@endif
         <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
     </div>
 </form>
