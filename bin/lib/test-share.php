@@ -2,18 +2,18 @@
 
 /*
  * How much of the hand-written code is tests, by lines that are not blank. What git tracks counts, without data,
- * pictures, prose (language and procedure files too), and what is built or vendored. Fails outside 22 to 28 %.
+ * pictures, prose (language and procedure files too), and what is built or vendored. Fails outside 25 to 33 %.
  */
 
 declare(strict_types=1);
 
-const LOWEST = 22.0;
-const HIGHEST = 28.0;
+const LOWEST = 25.0;
+const HIGHEST = 33.0;
 
 chdir(dirname(__DIR__, 2));
 $files = array_filter(explode("\0", (string) shell_exec('git ls-files -z --cached --others --exclude-standard')), static fn (string $file): bool => is_file($file)
     && preg_match('~\.(php|js|mjs|css|sh)$|^bin/|^artisan$|^\.ci/run$~', $file) === 1
-    && preg_match('~^(vendor|node_modules|public/build|docs|database/demo|lang|core/Family/data)/|^core/Procedure/[a-z]+\.php$~', $file) === 0);
+    && preg_match('~^(vendor|node_modules|public/build|docs|database/demo|lang)/|^core/Procedure/[a-z]+\.php$~', $file) === 0);
 $lines = ['tests' => 0, 'product' => 0];
 foreach ($files as $file) {
     $written = array_filter(file($file) ?: [], static fn (string $line): bool => trim($line) !== '');

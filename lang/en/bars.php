@@ -43,4 +43,15 @@ return [
     ],
     'safety' => "Chock the trailer's wheels. Keep feet and hands from under the bar.",
     'not_of_use' => 'This hitch has no bars to tape, or its family is not known yet.',
+    'place' => [
+        'none' => "No place within the data sheet's range is clear of what is in the way: move the tray, or ask the hitch's maker.",
+        'as_the_data_sheet' => 'Brackets :at behind the ball, the same on both sides.',
+        'forward' => "Brackets :at behind the ball, the same on both sides: :by forward of the data sheet's distance, clear of what is in the way.",
+        'back' => "Brackets :at behind the ball, the same on both sides: :by back of the data sheet's distance, clear of what is in the way.",
+    ],
+    'lean' => [
+        'square' => 'Carried, the chains hang square to the frame.',
+        'to_the_front' => "Carried, the chains lean :angle to the front at the top: move the brackets back, within the data sheet's range, to square them.",
+        'to_the_rear' => "Carried, the chains lean :angle to the rear at the top: move the brackets forward, within the data sheet's range, to square them.",
+    ],
 ];

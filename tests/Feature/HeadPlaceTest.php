@@ -63,7 +63,7 @@ it('refuses a place that is none, and a reason with markup', function (array $ty
 it('puts the plan on one sheet of paper, in words and figures', function (): void {
     $job = jobWithShank($this->job());
     $this->get("/jobs/{$job->id}/plan")->assertOk()
-        ->assertSeeInOrder(['Plan: A dome', 'Shank in', 'drop, hole', 'Hook up at', 'link', 'past what is in the way', 'Head bolts', '151 lb·ft', 'front, pressure', '35 psi', 'Ratings, as predicted', 'An aid to measuring, not a certificate'], false);
+        ->assertSeeInOrder(['Plan: A dome', 'Shank in', 'drop, hole', 'Hook up at', 'link', 'clear of what is in the way', 'Head bolts', '151 lb·ft', 'front, pressure', '35 psi', 'Ratings, as predicted', 'An aid to measuring, not a certificate'], false);
 });
 
 it('shows pressures at Ground, tanks at Brief, brackets and chains at Brackets', function (): void {
@@ -71,7 +71,7 @@ it('shows pressures at Ground, tanks at Brief, brackets and chains at Brackets',
     $this->get("/jobs/{$job->id}/ground")->assertSee('Vehicle, front, pressure')->assertSee('35 psi');
     $this->get("/jobs/{$job->id}/alone")->assertSee('name="marks_apart" value="118 1/8 in"', false);
     $this->get("/jobs/{$job->id}/brief")->assertSee('Fresh tank')->assertSee('+110 lb');
-    $this->get("/jobs/{$job->id}/brackets")->assertSee('27 3/4 in behind the ball')->assertSee('9/16 in forward of the sheet')->assertSee('to the front at the top')->assertSee('Where this chance comes from');
+    $this->get("/jobs/{$job->id}/brackets")->assertSee('27 3/4 in behind the ball')->assertSee('9/16 in forward of the data sheet')->assertSee('to the front at the top')->assertSee('Where this chance comes from');
 });
 
 it('tells the drawing\'s figures in a table behind it', function (): void {

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
+use App\Words\BracketWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
@@ -27,6 +28,7 @@ use Yoke\Drawing\Elevation;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
+use Yoke\Family\TakeUp;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Band;
 use Yoke\Method\Criterion;
@@ -281,24 +283,15 @@ final readonly class PlanPage
     /** Where the brackets go, in a sentence. */
     public function brackets(): string
     {
-        $place = $this->described->inPlace()->bracketPlace();
-
-        return match (true) {
-            $place->at === null || $place->moved === null => 'No place within the sheet\'s range is clear of what is in the way: move the tray or ask the hitch\'s maker.',
-            abs($place->moved->millimetres()) < 0.5 => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides.",
-            default => "Brackets {$this->print->length($place->at)} behind the ball, the same on both sides: {$this->print->length($place->moved->absolute())} ".($place->moved->isNegative() ? 'forward' : 'back').' of the sheet\'s distance, past what is in the way.',
-        };
+        return (new BracketWords($this->print))->place($this->described->inPlace()->bracketPlace());
     }
 
-    /** How the chains hang at a setting, in a sentence, or an empty text where it cannot be told. */
+    /** How the chains hang at a setting, in a sentence; an empty text where there are none, or it cannot be told. */
     public function chains(SettingForecast $chance): string
     {
-        $lean = $this->plan->chainLean($chance->setting);
+        $lean = $this->described->family()?->facts()->takeUp === TakeUp::Chain ? $this->plan->chainLean($chance->setting) : null;
 
-        return $lean === null ? '' : match (true) {
-            abs($lean->degrees()) < 1.0 => 'Carried, the chains hang square to the frame.',
-            default => "Carried, the chains lean {$this->print->degrees($lean)} to the ".($lean->isNegative() ? 'front' : 'rear').' at the top: within the sheet\'s range, move the brackets '.($lean->isNegative() ? 'back' : 'forward').' to square them.',
-        };
+        return $lean === null ? '' : (new BracketWords($this->print))->lean($lean);
     }
 
     /** What the vehicle's maker says about distribution, quoted, or an empty text. */

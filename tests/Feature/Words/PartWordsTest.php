@@ -126,3 +126,17 @@ it('says what is in the way of a head, and the rules of thumb beside a ball\'s h
         ->and(HeadWords::place($place))->toBe('In drop, hole 2')
         ->and(array_unique(array_map(HeadWords::school(...), (new BallHeight(Priors::rig()))->schools())))->toHaveCount(5);
 });
+
+it('says where the brackets go and how the chains hang', function (): void {
+    $person = new App\Models\User(['fineness' => '1 mm']);
+    $words = new App\Words\BracketWords(new App\Words\QuantityWords($person));
+    $place = fn (?array $tray): string => $words->place(Yoke\Bars\BracketPlace::choose(Length::ofMillimetres(760.0), Length::ofMillimetres(700.0), Length::ofMillimetres(820.0), $tray === null ? null : array_map(Length::ofMillimetres(...), $tray)));
+
+    expect($place(null))->toBe('Brackets 760 mm behind the ball, the same on both sides.')
+        ->and($place([755.0, 1010.0]))->toContain("forward of the data sheet's distance")
+        ->and($place([500.0, 765.0]))->toContain("back of the data sheet's distance")
+        ->and($place([600.0, 900.0]))->toStartWith('No place within')
+        ->and($words->lean(Yoke\Units\Angle::ofDegrees(0.6)))->toContain('hang square')
+        ->and($words->lean(Yoke\Units\Angle::ofDegrees(-7.4)))->toContain('to the front at the top: move the brackets back')
+        ->and($words->lean(Yoke\Units\Angle::ofDegrees(3.0)))->toContain('to the rear at the top: move the brackets forward');
+});
