@@ -78,6 +78,16 @@ final readonly class Adjusters
         return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::HeadHeight ? $adjuster->fixedAt($stays->step($adjuster->key)) : $adjuster, $this->byKey));
     }
 
+    /** A setting with what bends the bars by itself at its loosest; tilt and head as they are. */
+    public function loosest(Setting $stays): Setting
+    {
+        foreach ($this->byKey as $key => $adjuster) {
+            $stays = $adjuster->role === Role::Tension ? $stays->with($key, $adjuster->range->from) : $stays;
+        }
+
+        return $stays;
+    }
+
     /** @return list<Setting> the whole grid */
     public function settings(): array
     {

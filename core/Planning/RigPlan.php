@@ -214,6 +214,12 @@ final readonly class RigPlan
         return $this->rig->takeBack($rig)?->lost($rig->tensionFor($this->band->middle())) ?? 0.0;
     }
 
+    /** What has to be restored before they are on again, so that enough is left on the road. */
+    public function rangeBefore(): Band
+    {
+        return $this->band->raisedBy($this->takenBack());
+    }
+
     /** The rig as planned before and after levelling or air springs are on again; null without them. */
     public function takeBack(): ?LevellingTakeBack
     {

@@ -174,8 +174,7 @@ final class DemoSeeder extends Seeder
             return;
         }
         $middle = $adjusters->middle();
-        $first = $adjusters->all()[0];
-        $loosest = $middle->with($first->key, $first->range->from);
+        $loosest = $adjusters->loosest($middle);
         $seat = $job->rigAsWorked()->values(RigPart::Trailer)->number('coupler_height_mm') ?? 0.0;
         $ball = $seat + $this->rigs[$plan['rig']]['truth']['ball_over'];
         $tension = $this->truth($job, $plan)->tension + $this->tensionBetween($job, $middle->steps(), $loosest->steps());

@@ -21,4 +21,6 @@ return [
         'usual' => 'Between 10 and 15 % of gross, as usual.',
         'much' => 'Above 15 % of gross the receiver, the rear axle and the bars soon meet their ratings: move load back, towards the axles.',
     ],
+    'on_the_road' => ':lifter lowers the restored share by about :lost once on for the road: aim for :from to :to before.',
+    'fenders_mean_nothing' => 'Fender heights mean nothing once it is on; only scales do.',
 ];

@@ -274,6 +274,14 @@ final readonly class PlanPage
         return $found;
     }
 
+    /** What levelling or helper air springs take from the restored share, and what to aim for before, in a sentence. */
+    public function onTheRoad(): string
+    {
+        $before = $this->plan->rangeBefore();
+
+        return Text::of('load.on_the_road', ['lifter' => $this->lifter(), 'lost' => $this->print->percent($this->plan->takenBack()), 'from' => $this->print->percent($before->from), 'to' => $this->print->percent($before->to)]);
+    }
+
     /** What lifts the rear: levelling, or helper air springs. */
     public function lifter(): string
     {

@@ -11,6 +11,8 @@ use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\Advice\Policy;
+use Yoke\Estimation\Fits;
+use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
@@ -54,7 +56,9 @@ final class JobAnalyses
     /** By what is saved, with the bars taped so, or not at all. */
     public function taping(Job $job, ?BarTaping $taping): AnalysedJob
     {
-        return $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), []);
+        return $taping === $job->barTapings->last()
+            ? $this->of($job)
+            : $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), [], new FreshFits);
     }
 
     /** What this shop holds to, in a mark that changes with it. */
@@ -70,10 +74,10 @@ final class JobAnalyses
     }
 
     /** @param  list<Entry>  $entries */
-    private function analysed(Job $job, array $entries): AnalysedJob
+    private function analysed(Job $job, array $entries, ?Fits $fits = null): AnalysedJob
     {
         $worked = $job->loadMissing(self::RELATIONS)->rigAsWorked();
 
-        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, new KeptFits($this->cache, $job->id));
+        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $fits ?? new KeptFits($this->cache, $job->id));
     }
 }

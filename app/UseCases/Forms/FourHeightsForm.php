@@ -7,7 +7,6 @@ namespace App\UseCases\Forms;
 use App\Models\BarTaping;
 use App\Models\User;
 use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Bars\Exception\ImpossibleHeights;
 use Yoke\Bars\FourHeights;
@@ -65,14 +64,10 @@ final readonly class FourHeightsForm
         $setting = $this->adjusters->middle();
         foreach ($this->adjusters->all() as $adjuster) {
             $typed = $this->parts->text("step_{$adjuster->key}");
-            $setting = $setting->with($adjuster->key, match (true) {
-                $adjuster->role === Role::Tension => $adjuster->range->from,
-                is_numeric($typed) => (float) $typed,
-                default => $setting->step($adjuster->key),
-            });
+            $setting = is_numeric($typed) ? $setting->with($adjuster->key, (float) $typed) : $setting;
         }
         try {
-            return $this->adjusters->setting($setting->steps());
+            return $this->adjusters->setting($this->adjusters->loosest($setting)->steps());
         } catch (CoreException $impossible) {
             $this->problems->found('setting', $impossible->getMessage());
 

@@ -33,7 +33,7 @@
                 @else
                     <p>The family of the hitch is not known yet.</p>
                 @endif
-                @if ($plan->plan->takenBack() > 0)<p>{{ $plan->lifter() }}, on again, takes back about {{ $plan->print->percent($plan->plan->takenBack()) }}: aim at 75 to 100 % without it.</p>@endif
+                @if ($plan->plan->takenBack() > 0)<p>{{ $plan->onTheRoad() }}</p>@endif
                 <table class="ledger">
                     <caption>Fender heights from alone</caption>
                     <thead><tr><th scope="col"></th><th scope="col">Dropped</th><th scope="col">Carried</th><th scope="col">Taped</th></tr></thead>

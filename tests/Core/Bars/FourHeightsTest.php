@@ -111,3 +111,10 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
     expect($chance($taped))->toBeGreaterThan(0.75)
         ->and($chance($taped))->toBeGreaterThan(1.5 * $chance($described));
 });
+
+it('is taped at the loosest the bars can be set, the head as it is', function (): void {
+    $adjusters = Described::of([], [], ['family' => 'chain-snap-up'])->adjusters();
+    $stays = $adjusters->middle()->with('washer', 1.0);
+
+    expect($adjusters->loosest($stays)->steps())->toBe(['link' => 0.0, 'washer' => 1.0, 'head' => $stays->step('head')]);
+});

@@ -123,6 +123,14 @@ it('knows what levelling takes back', function (): void {
     }
 });
 
+it('asks for more before the levelling is on again, by what it takes', function (): void {
+    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual());
+
+    expect($plan->rangeBefore()->from)->toEqualWithDelta(min(0.5 + $plan->takenBack(), 0.9), 1e-9)->toBeGreaterThan(0.5)
+        ->and($plan->rangeBefore()->to)->toBe(1.0)
+        ->and((new RigPlan(Described::of(), Goal::usual()))->rangeBefore()->from)->toBe(0.5);
+});
+
 it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
     foreach (RigMaker::random(40) as [$rig]) {
         $tension = $rig->tensionFor(0.9);
