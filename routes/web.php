@@ -9,6 +9,7 @@ use App\Http\Controllers\Garage\Shelf;
 use App\Http\Controllers\Job\Bars;
 use App\Http\Controllers\Job\Bench;
 use App\Http\Controllers\Job\Checks;
+use App\Http\Controllers\Job\Facts;
 use App\Http\Controllers\Job\HeadChoice;
 use App\Http\Controllers\Job\Jobs;
 use App\Http\Controllers\Job\Measures;
@@ -122,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
     Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
     Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
+    Route::get('/garage/{part}/find', [Garage::class, 'find'])->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
     Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
     Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->whereNumber('id')->name('garage.copy');
@@ -139,6 +141,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
         Route::post('/torques', [Torques::class, 'store'])->name('torques.store');
         Route::post('/checks', [Checks::class, 'store'])->name('checks.store');
+        Route::post('/facts/{part}/{field}', [Facts::class, 'store'])->name('facts.store');
         Route::post('/method', [Stations::class, 'method'])->name('stations.method');
         Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
         Route::post('/close', [Stations::class, 'close'])->name('stations.close');

@@ -54,6 +54,28 @@ final readonly class SettingWords
         return [...$head, ...$others];
     }
 
+    /** Everything of a setting, the head's hole too. */
+    public function whole(Setting $setting): string
+    {
+        return implode(', ', array_map(fn (Adjuster $adjuster): string => $this->step($adjuster, $setting->step($adjuster->key)), $this->adjusters()));
+    }
+
+    /** What an adjuster is called on its stepper: `Link`, `Washers`, `Head hole`. */
+    public function label(Adjuster $adjuster): string
+    {
+        return match ($adjuster->role) {
+            Role::HeadHeight => Text::of('setting.head_hole_label'),
+            Role::Tilt => ucfirst($this->many($adjuster)),
+            Role::Tension => ucfirst($this->one($adjuster->key)),
+        };
+    }
+
+    /** The number that a step is called by: `4`, `4.5`. */
+    public function number(Adjuster $adjuster, float $step): string
+    {
+        return sprintf('%g', $adjuster->said($step) + ($adjuster->role === Role::HeadHeight ? 1 : 0));
+    }
+
     public function step(Adjuster $adjuster, float $step): string
     {
         $words = $this->family();
@@ -62,8 +84,8 @@ final readonly class SettingWords
         return match (true) {
             $words === null => '',
             $adjuster->role === Role::Tilt => $words->count($adjuster->key, $said),
-            $adjuster->role === Role::HeadHeight => Text::of('setting.head_hole', ['hole' => sprintf('%g', $said + 1)]),
-            default => Text::of('setting.step', ['one' => $words->one($adjuster->key), 'step' => sprintf('%g', $said)]),
+            $adjuster->role === Role::HeadHeight => Text::of('setting.head_hole', ['hole' => $this->number($adjuster, $step)]),
+            default => Text::of('setting.step', ['one' => $words->one($adjuster->key), 'step' => $this->number($adjuster, $step)]),
         };
     }
 

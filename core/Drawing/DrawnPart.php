@@ -14,4 +14,5 @@ enum DrawnPart: string
     case Bar = 'bar';
     case Chain = 'chain';
     case Hole = 'hole';
+    case Link = 'link';
 }

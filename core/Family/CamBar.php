@@ -22,7 +22,7 @@ final readonly class CamBar implements HitchFamily
             swayChecks: ['cams', 'crowns', 'cam_bolts'],
             barsOn: ['hook', 'close'],
             barsOff: ['open', 'swing_off'],
-            takeUp: TakeUp::Chain,
+            takeUp: TakeUp::ChainAndCam,
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class ChainRotatingLatch implements HitchFamily
             swayChecks: ['latches', 'sockets'],
             barsOn: ['hook', 'latch'],
             barsOff: ['unlatch', 'take_out'],
-            takeUp: TakeUp::Chain,
+            takeUp: TakeUp::LatchedChain,
         );
     }
 

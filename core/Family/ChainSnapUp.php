@@ -22,7 +22,7 @@ final readonly class ChainSnapUp implements HitchFamily
             swayChecks: ['chains', 'friction_bar'],
             barsOn: ['hook', 'snap_up'],
             barsOff: ['let_down', 'unhook'],
-            takeUp: TakeUp::Chain,
+            takeUp: TakeUp::SnapUpChain,
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class FrictionBracket implements HitchFamily
             swayChecks: ['flat', 'faces', 'wear'],
             barsOn: ['swing_over', 'keepers'],
             barsOff: ['lift_off', 'take_out'],
-            takeUp: TakeUp::Ledge,
+            takeUp: TakeUp::Bracket,
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class PadUnderCover implements HitchFamily
             swayChecks: ['pads', 'covers'],
             barsOn: ['swing_in', 'covers'],
             barsOff: ['swing_off'],
-            takeUp: TakeUp::Ledge,
+            takeUp: TakeUp::CoveredPad,
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class ScrewJackGauge implements HitchFamily
             swayChecks: ['faces', 'gauge', 'level_bars'],
             barsOn: ['swing_on', 'turn_up'],
             barsOff: ['turn_back', 'swing_off'],
-            takeUp: TakeUp::Ledge,
+            takeUp: TakeUp::FixedLedge,
         );
     }
 

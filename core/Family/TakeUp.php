@@ -7,12 +7,35 @@ namespace Yoke\Family;
 /** What holds the tips of a family's bars up. */
 enum TakeUp
 {
-    /** A chain under a hook or latch on the frame. */
-    case Chain;
+    /** A chain in a bracket that snaps up over its hook. */
+    case SnapUpChain;
 
-    /** A bracket, pad or ledge that the bar lies on. */
-    case Ledge;
+    /** A chain in a latch that turns on the frame. */
+    case LatchedChain;
 
-    /** Nothing: it has no bars. */
-    case None;
+    /** A chain that holds the bar against a cam under the frame. */
+    case ChainAndCam;
+
+    /** A bracket with holes; the bar lies on its ledge. */
+    case Bracket;
+
+    /** A pad at a fixed height under a cover. */
+    case CoveredPad;
+
+    /** A ledge with one place; a screw on the head bends the bars. */
+    case FixedLedge;
+
+    /** Nothing: it has no bars, but chains that are stretched by nuts. */
+    case StretchedChains;
+
+    /** Whether the bars hang by a chain. */
+    public function isChain(): bool
+    {
+        return in_array($this, [self::SnapUpChain, self::LatchedChain, self::ChainAndCam], true);
+    }
+
+    public function hasBars(): bool
+    {
+        return $this !== self::StretchedChains;
+    }
 }

@@ -22,7 +22,7 @@ final readonly class TensionChain implements HitchFamily
             swayChecks: ['threads', 'plate', 'cone'],
             barsOn: ['hook', 'tighten'],
             barsOff: ['slacken'],
-            takeUp: TakeUp::None,
+            takeUp: TakeUp::StretchedChains,
         );
     }
 

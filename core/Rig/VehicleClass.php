@@ -22,6 +22,22 @@ enum VehicleClass: string
         };
     }
 
+    /** The shape that vehicles of this class have. */
+    public function body(): VehicleBody
+    {
+        return match ($this) {
+            self::SmallCrossover => VehicleBody::Crossover,
+            self::FamilySuv => VehicleBody::Suv,
+            self::HalfTon, self::ThreeQuarterTon => VehicleBody::PickUp,
+        };
+    }
+
+    /** The springs that its rear axle usually has. */
+    public function rearSuspension(): Suspension
+    {
+        return $this->body() === VehicleBody::PickUp ? Suspension::Leaf : Suspension::Coil;
+    }
+
     /** @return array{float, float} usual wheelbase and its spread, one deviation, mm (docs/model.md, What is assumed) */
     public function wheelbase(): array
     {

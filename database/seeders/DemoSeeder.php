@@ -180,7 +180,7 @@ final class DemoSeeder extends Seeder
         $tension = $this->truth($job, $plan)->tension + $this->tensionBetween($job, $middle->steps(), $loosest->steps());
         $heights = ['ball' => $ball, 'bar' => $ball - self::BAR_BELOW_BALL_MM, 'seat' => $seat, 'rest' => $seat - self::BAR_BELOW_BALL_MM + $tension];
         $typed = array_map(static fn (float $height): string => $by->lengthPrinter()->nearest(Length::ofMillimetres($height)), $heights);
-        $taping = (new FourHeightsForm($typed + array_map(strval(...), array_combine(array_map(static fn (string $key): string => "step_{$key}", array_keys($loosest->steps())), $loosest->steps())), $adjusters, TakeUp::Ledge, $by))->read();
+        $taping = (new FourHeightsForm($typed + array_map(strval(...), array_combine(array_map(static fn (string $key): string => "step_{$key}", array_keys($loosest->steps())), $loosest->steps())), $adjusters, TakeUp::Bracket, $by))->read();
         $job->barTapings()->save(($taping ?? throw new LogicException('The demo\'s heights read.'))->fill(['user_id' => $by->id, 'taped_at' => Date::now()]));
     }
 

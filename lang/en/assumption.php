@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'most_useful' => 'Most worth knowing',
+    'field' => ':part: :label',
+    'save' => 'Save',
+    'empty' => 'Expected a value. The field was empty, so nothing was saved.',
+    'list' => 'Assumed',
     'heading' => 'Assumed, the most useful to know first',
     'wheelbase_mm' => 'Wheelbase assumed: :value.',
     'overhang_mm' => 'Overhang assumed: :value.',

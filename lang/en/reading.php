@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'others' => 'Other readings and sensors',
     'from_alone' => 'From alone, to the nearest :step',
     'worth_more' => 'Counts for more once the :part has: :field.',
     'check' => 'Check :which. All other readings say about :expected; it says :read. :error',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // The stations: what is done there in order, and the caution at the hand. A family's own file may say it for its parts.
 return [
+    'steps' => 'Steps',
+    'of' => ':number of :many',
     'brief' => [
         'title' => 'Brief',
         'steps' => [

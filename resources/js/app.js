@@ -1,4 +1,5 @@
 import { wireDevices } from './devices.js';
+import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
 import { wirePad } from './pad.js';
@@ -16,7 +17,9 @@ const sheet = document.querySelector('[data-sheet]');
 if (sheet) {
     wireSheet(sheet);
 }
+document.querySelectorAll('[data-finder]').forEach(wireFinder);
 wireDevices(document);
+wireMenu(document.querySelector('[data-menu]'));
 wireWaiting(document);
 const loads = document.querySelector('[data-loads]');
 if (loads) {
@@ -35,6 +38,14 @@ document.addEventListener('click', (event) => {
         bench.magnify(new URL(link.href).searchParams.get('height'));
     }
 });
+
+/** On a narrow screen the preferences fold away behind a button. */
+function wireMenu(button) {
+    if (button) {
+        button.hidden = false;
+        button.addEventListener('click', () => button.setAttribute('aria-expanded', String(button.getAttribute('aria-expanded') === 'false')));
+    }
+}
 
 document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
 document.querySelector('.setting-map .is-best')?.scrollIntoView({ block: 'center', inline: 'nearest' });

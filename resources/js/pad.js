@@ -5,12 +5,15 @@ export function wirePad(pad, form) {
     const inputs = [...form.querySelectorAll('[data-field]')];
     const toggle = document.querySelector('[data-pad-toggle]');
     const keyboard = inputs[0].inputMode;
+    const steps = form.querySelector('[data-how]');
     let target = inputs[0];
 
     const open = (wanted) => {
         pad.hidden = !wanted;
         toggle.setAttribute('aria-expanded', String(wanted));
-        form.parentElement.classList.toggle('has-pad', wanted);
+        if (wanted && steps && matchMedia('(height < 900px)').matches) {
+            steps.open = false;
+        }
         for (const input of inputs) {
             input.inputMode = wanted ? 'none' : keyboard;
         }
@@ -25,7 +28,7 @@ export function wirePad(pad, form) {
     pad.addEventListener('pointerdown', (event) => event.preventDefault());
     pad.addEventListener('click', (event) => {
         const key = event.target.closest('[data-key]')?.dataset.key;
-        if (key) {
+        if (key && !target.readOnly) {
             target.value = press(target.value, key);
             target.focus();
             target.dispatchEvent(new Event('input', { bubbles: true }));

@@ -1,6 +1,7 @@
 import { keepDraft } from './draft.js';
 import { NoAnswer, post } from './post.js';
 import { entryOf, newMark } from './queue.js';
+import { wireSteppers } from './steppers.js';
 import { keepWaiting, sendWaiting, whenSent } from './waiting.js';
 
 const TYPING_PAUSE = 160;
@@ -22,18 +23,30 @@ export function wireTape(form) {
 
     const show = (answer, { quiet = null } = {}) => {
         for (const [part, html] of Object.entries(answer.parts)) {
-            replace(document.querySelector(`[data-part="${part}"]`), html);
+            const place = document.querySelector(`[data-part="${part}"]`);
+            if (place) {
+                replace(place, html);
+            }
         }
+        holdFields();
         document.querySelector('[data-said]').textContent = answer.said;
         for (const [field, says] of Object.entries(answer.fields)) {
             tell(form, field, says, field === quiet);
         }
     };
 
+    /** Heights belong to the setting that is on: while another is tried, none are typed. */
+    const holdFields = () => {
+        const isTried = document.querySelector('[data-record-first]') !== null;
+        inputs.forEach((input) => {
+            input.readOnly = isTried;
+        });
+    };
+
     const preview = async (quiet = null) => {
         const turn = ++asked;
         try {
-            const answer = await post(form.dataset.preview, new FormData(form));
+            const answer = await post(form.dataset.preview, steppers?.addTo(new FormData(form)) ?? new FormData(form));
             if (turn > shown && asked === turn) {
                 shown = turn;
                 show(answer, { quiet });
@@ -137,6 +150,9 @@ export function wireTape(form) {
         }
     });
 
+    const setting = document.querySelector('[data-setting]');
+    const steppers = setting ? wireSteppers(setting, () => preview()) : null;
+    holdFields();
     draft.restore(() => preview());
 
     return {

@@ -63,7 +63,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Planning' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Specification', 'Statics', 'Loading', 'Estimation', 'Readings', 'Method', 'Bars', 'Ratings', 'Constraint', 'Head', 'Advice'],
         'Analysis' => ['Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],
         'History' => ['Probability', 'Statics', 'Loading'],
-        'Drawing' => ['Units', 'Probability', 'Rig', 'Statics', 'Estimation', 'Readings', 'Method'],
+        'Drawing' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Statics', 'Estimation', 'Readings', 'Method'],
         'Procedure' => ['', 'Rig', 'Family', 'Specification'],
         'Service' => ['', 'Units', 'Family', 'Specification'],
         'Road' => ['', 'Procedure'],

@@ -31,9 +31,9 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
 
     await page.evaluate(() => { window.sameDocument = true; });
     await expect(verdict(page)).toContainText('No verdict yet');
-    await page.keyboard.press('Shift+Tab');
+    await page.getByLabel('Rolled forward and back').focus();
     await page.keyboard.press('Space');
-    await page.keyboard.press('Tab');
+    await front(page).focus();
     await page.keyboard.type('40 7/16');
     await expect(verdict(page)).toContainText('Too little');
     await page.keyboard.press('Control+A');
@@ -190,24 +190,56 @@ test('what is typed is saved before a page key leaves the station, and the focus
 test('a job is started from nothing, and everything typed survives a slip', async ({ page }) => {
     await signIn(page);
     await page.keyboard.press('n');
-    await expect(page.getByLabel('What is it, for whom')).toBeFocused();
+    await expect(page.getByLabel('Customer and rig')).toBeFocused();
     await page.keyboard.type('Ferry organ <b>loud</b>');
-    for (const [label, text] of [['Wheelbase', '146 1/2'], ['Overhang', '51 17/16'], ['Ball to axle', '206'], ['Gross trailer weight', '6800'], ['Bar arm', '28 1/4']]) {
+    await page.getByText('Dimensions, if you have them').click();
+    for (const [label, text] of [['Wheelbase', '146 1/2'], ['Overhang', '51 17/16'], ['Ball to axle', '206'], ['Gross weight, lb', '6800'], ['Bar arm', '28 1/4']]) {
         await page.getByLabel(label, { exact: true }).fill(text);
     }
-    for (const [name, text] of [['vehicle_name', 'Corvane Drover'], ['trailer_name', 'Organ wagon'], ['hitch_name', 'Bramblejaw 550']]) {
+    for (const [name, text] of [['vehicle_name', 'Corvane Drover'], ['trailer_name', 'Organ wagon'], ['hitch_name', 'Bramblejaw 551']]) {
         await page.locator(`[name="${name}"]`).fill(text);
     }
     await page.keyboard.press('Enter');
     await expect(page.getByRole('alert')).toContainText('2 fields need another look');
     await expect(page.locator('#overhang-says')).toContainText('17/16');
     await expect(page.locator('#title-says')).toContainText('without < or >');
-    await expect(page.getByLabel('What is it, for whom')).toHaveValue('Ferry organ <b>loud</b>');
+    await expect(page.getByLabel('Customer and rig')).toHaveValue('Ferry organ <b>loud</b>');
     await expect(page.getByLabel('Wheelbase')).toHaveValue('146 1/2');
 
     await page.getByLabel('Overhang').fill('51 1/16');
-    await page.getByLabel('What is it, for whom').fill('Ferry organ');
-    await page.getByRole('button', { name: 'Start the job' }).click();
-    await expect(page.getByRole('heading', { name: 'Alone', level: 1 })).toBeVisible();
+    await page.getByLabel('Customer and rig').fill('Ferry organ');
+    await page.getByRole('button', { name: 'Start job' }).click();
+    await expect(page.getByRole('heading', { name: 'Brief', level: 1 })).toBeVisible();
     await expect(page.locator('.rig .tyre')).toHaveCount(4);
+});
+
+test('a part of the garage is found by a few letters, with the keyboard, and what is not there becomes a new one', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/jobs/new');
+    await page.getByLabel('Customer and rig').fill('Lantern float');
+    const vehicle = page.getByRole('combobox', { name: 'Vehicle' });
+    await vehicle.focus();
+    await page.keyboard.type('drov');
+    await expect(page.getByRole('option')).toHaveCount(2);
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(vehicle).toHaveValue('Corvane Drover short cab');
+    await expect(page.getByLabel('Class', { exact: true })).toBeHidden();
+    await vehicle.press('Backspace');
+    await expect(page.getByLabel('Class', { exact: true })).toBeVisible();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(vehicle).toHaveValue('Corvane Drover short cab');
+    const trailer = page.getByRole('combobox', { name: 'Trailer' });
+    await trailer.fill('Lantern wagon');
+    await expect(page.getByText('Not in the garage: it will be a new one.')).toBeVisible();
+    await page.getByRole('radio', { name: 'Bar on cam' }).check();
+    await page.getByRole('button', { name: 'Start job' }).click();
+    await expect(page.locator('[data-first]')).toContainText('Hook up at link');
+    await expect(page.getByRole('img', { name: /Side elevation of Corvane Drover short cab with Lantern wagon/ })).toBeVisible();
+    await page.getByRole('form', { name: 'Most worth knowing' }).getByRole('textbox').fill('no idea');
+    await page.getByRole('form', { name: 'Most worth knowing' }).getByRole('button', { name: 'Save' }).click();
+    await expect(page.locator('#fact-says')).toContainText('Expected');
+    await expect(page.locator('#fact')).toHaveValue('no idea');
 });

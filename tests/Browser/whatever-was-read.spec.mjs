@@ -16,19 +16,19 @@ async function newJob(page, title, choices = {}) {
     await signIn(page);
     await units(page, '1 mm');
     await page.goto('/jobs/new');
-    await page.getByLabel('What is it, for whom').fill(title);
+    await page.getByLabel('Customer and rig').fill(title);
     for (const [label, option] of Object.entries(choices)) {
         await page.getByLabel(label, { exact: true }).selectOption({ label: option });
     }
-    await page.getByRole('button', { name: 'Start the job' }).click();
-    await expect(page.getByRole('heading', { name: 'Alone', level: 1 })).toBeVisible();
+    await page.getByRole('button', { name: 'Start job' }).click();
+    await expect(page.getByRole('heading', { name: 'Brief', level: 1 })).toBeVisible();
     return page.url().replace(/[^/]+$/, '');
 }
 
 async function heights(page, stations, which) {
     for (const [station, [front, rear]] of Object.entries(which)) {
         await page.goto(stations + station);
-        await page.getByLabel('Rolled forward and back first').check();
+        await page.getByLabel('Rolled forward and back').check();
         await tape(page, 'front', front);
         if (rear) {
             await tape(page, 'rear', rear);
@@ -39,7 +39,7 @@ async function heights(page, stations, which) {
 /** Says which setting is on, as the selects offer it. */
 async function isOn(page, stations, link) {
     await page.goto(`${stations}bars-up`);
-    await page.locator('.setting-form').getByRole('combobox').first().selectOption(link);
+    await page.locator('.setting-form').getByRole('combobox').first().selectOption({ label: link.replace(/\D+/, '') });
     await page.getByRole('button', { name: 'Record setting' }).click();
     await expect(page.locator('.ladder')).toContainText(link);
 }
@@ -73,7 +73,7 @@ test('the front fender alone gives a verdict', async ({ page }) => {
     await heights(page, stations, { alone: ['950 mm'], dropped: ['964 mm'], 'bars-up': ['945 mm'] });
     await expect(verdict(page)).toContainText('Too much');
     await expect(verdict(page)).toContainText(/Less tension: let the front rise about \d+ mm/);
-    await page.getByRole('link', { name: 'Show the diagnosis' }).click();
+    await page.getByRole('link', { name: 'Diagnosis' }).click();
     await expect(page.getByRole('heading', { name: 'Front axle over-restored' })).toBeVisible();
 });
 

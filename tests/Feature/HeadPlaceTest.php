@@ -79,5 +79,6 @@ it('tells the drawing\'s figures in a table behind it', function (): void {
     $page = (string) $this->get("/jobs/{$job->id}/brief")->getContent();
 
     expect($page)->toContain('<caption>The rig as the model has it')->toContain('Trailer axles</th>')->toContain('class="load-arrow"')
-        ->and(substr_count($page, 'part-hole'))->toBe(6);
+        ->and(substr_count(explode('class="close-up"', $page)[0], 'part-hole'))->toBe(6)
+        ->and($page)->toContain('Close-up of the hitch, the place in use marked. Planned: ');
 });

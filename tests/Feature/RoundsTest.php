@@ -150,7 +150,7 @@ it('shows methods, plot, map and the rig, each on its tab, and tries a setting o
     ['show=methods', ['Front restoration', 'Equal squat', 'Coupler height', 'Ball load', 'Axle scale', 'Weigh the rig alone, dropped and carried.']],
     ['show=plot', ['class="stance-plot"', 'region is-equal-squat', 'class="doubt"', 'class="aim"']],
     ['show=settings', ['is-best', 'is-on', 'is-out', 'Chance in range by setting']],
-    ['show=settings&try[link]=6&try[washer]=3&try[head]=2', ['Link 6, 3 washers on the drawing', 'is-tried', 'stance is-ghost']],
+    ['show=settings&try[link]=6&try[washer]=3&try[head]=2', ['Trying: link 6, 3 washers, head hole 3', 'is-tried', 'stance is-ghost', 'Record this hook-up before you type its heights, or undo.']],
     ['show=settings&try[link]=77&try[washer]=x', ['Chance in range by setting']],
     ['show=rig', ['Front springs', 'lb/in', 'Tongue weight', 'for each 100 lb', 'of gross']],
     ['show=nonsense', ['likely to be in range']],

@@ -28,7 +28,7 @@ it('teaches where there is no job yet', function (): void {
 });
 
 it('starts a job with everything new, in the person\'s units', function (): void {
-    $this->post('/jobs', jobForm())->assertRedirect('/jobs/1');
+    $this->post('/jobs', jobForm())->assertRedirect('/jobs/1/brief');
 
     $job = Job::query()->sole();
     expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())->toEqualWithDelta(3721.1, 1e-9)
@@ -40,7 +40,7 @@ it('starts a job with everything new, in the person\'s units', function (): void
 
 it('pairs what is in the garage and makes no second rig of it', function (): void {
     $this->post('/jobs', jobForm());
-    $this->post('/jobs', ['title' => 'Ferry organ, again', 'vehicle' => '1', 'trailer' => '1', 'hitch' => '1'])->assertRedirect('/jobs/2');
+    $this->post('/jobs', ['title' => 'Ferry organ, again', 'vehicle' => '1', 'trailer' => '1', 'hitch' => '1'])->assertRedirect('/jobs/2/brief');
 
     expect([Vehicle::query()->count(), Trailer::query()->count(), Hitch::query()->count(), Rig::query()->count(), Job::query()->count()])->toBe([1, 1, 1, 1, 2]);
 });
@@ -86,7 +86,7 @@ it('says beside each field what was expected, keeps all that was typed and start
 
 it('starts a job from a title alone: all else is assumed, and asked for by what it is worth', function (): void {
     $seen = ['title' => 'Tinker\'s cart', 'vehicle' => '', 'vehicle_body' => 'pick-up', 'front_suspension' => 'coil', 'rear_suspension' => 'leaf', 'trailer' => '', 'trailer_body' => 'box', 'axles' => '1', 'hitch' => ''];
-    $this->post('/jobs', $seen)->assertRedirect('/jobs/1');
+    $this->post('/jobs', $seen)->assertRedirect('/jobs/1/brief');
     $job = Job::query()->sole();
 
     expect($job->rigAsWorked()->assumed())->toHaveCount(5)->and($job->rigAsWorked()->vehicleName())->toBe('Vehicle of Tinker\'s cart');
@@ -100,7 +100,7 @@ it('starts a job from a title alone: all else is assumed, and asked for by what 
 });
 
 it('names a setting once the family is chosen at the front door', function (): void {
-    $this->post('/jobs', [...jobForm(), 'family' => 'chain-snap-up', 'bar_rating_high_kg' => '1200 lb', 'bar_rating_low_kg' => '800 lb', 'tongue_weight_kg' => '880'])->assertRedirect('/jobs/1');
+    $this->post('/jobs', [...jobForm(), 'family' => 'chain-snap-up', 'bar_rating_high_kg' => '1200 lb', 'bar_rating_low_kg' => '800 lb', 'tongue_weight_kg' => '880'])->assertRedirect('/jobs/1/brief');
 
     expect(Hitch::query()->sole()->sheet['family'])->toBe('chain-snap-up');
     $this->get('/jobs/1/alone')->assertSee('Hook up at link')->assertSee('likely to be in range');

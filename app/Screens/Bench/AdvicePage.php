@@ -11,7 +11,6 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Finding;
@@ -229,14 +228,6 @@ final readonly class AdvicePage
         return array_map(VerdictWords::disagreement(...), $this->analysis->disagreements());
     }
 
-    /** What a setting that is tried on the drawing would read. */
-    public function trying(Setting $setting): string
-    {
-        $read = fn (Axle $axle): string => $this->print->height($this->height($setting, $axle)->mean());
-
-        return ucfirst($this->words->of($setting, $this->job->reference()))." on the drawing: front {$read(Axle::Front)}, rear {$read(Axle::Rear)}.";
-    }
-
     public function name(SettingForecast $forecast): string
     {
         return $this->words->of($forecast->setting, $this->job->reference());
@@ -299,22 +290,5 @@ final readonly class AdvicePage
 
             return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
         }, $this->job->ballOffset($setting));
-    }
-
-    /**
-     * What can be set on the hitch, standing as a hook-up has it; else as recommended.
-     *
-     * @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}>
-     */
-    public function settingFields(int $hookUp): array
-    {
-        $setting = $this->job->setting($hookUp) ?? $this->recommendation()->forecast->setting ?? ($this->job->adjusters === null ? null : $this->job->reference());
-
-        return $setting === null ? [] : array_map(fn (Adjuster $adjuster): array => [
-            'key' => $adjuster->key,
-            'label' => ucfirst($adjuster->key),
-            'on' => $setting->step($adjuster->key),
-            'options' => array_map(fn (float $step): array => [$step, $this->words->step($adjuster, $step)], $adjuster->range->all()),
-        ], $this->words->adjusters());
     }
 }

@@ -40,7 +40,7 @@ final readonly class BarsPage
     /** Whether this hitch has bars that can be taped; false until its family is known, too. */
     public function isOfUse(): bool
     {
-        return $this->takeUp() !== TakeUp::None;
+        return $this->takeUp()->hasBars();
     }
 
     /** Whether the step is offered at Brackets: before the first hook-up, and wherever it was taken. */
@@ -51,7 +51,7 @@ final readonly class BarsPage
 
     public function takeUp(): TakeUp
     {
-        return $this->with->described->family()?->facts()->takeUp ?? TakeUp::None;
+        return $this->with->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains;
     }
 
     public function isTaped(): bool
@@ -70,7 +70,7 @@ final readonly class BarsPage
             'hint' => Text::of("bars.field.{$name}.hint"),
             'value' => $this->taping->typed[$name] ?? ($name === 'chain' && is_numeric($kept) ? $this->print->length(Length::ofMillimetres((float) $kept)) : ''),
         ];
-        $rest = $this->takeUp() === TakeUp::Chain ? 'hook' : 'ledge';
+        $rest = $this->takeUp()->isChain() ? 'hook' : 'ledge';
 
         return [
             $field('ball', 1),
@@ -78,7 +78,7 @@ final readonly class BarsPage
             $field('lifted', null),
             $field('seat', 3),
             [...$field('rest', 4), 'label' => Text::of("bars.field.{$rest}.label"), 'hint' => Text::of("bars.field.{$rest}.hint")],
-            ...($this->takeUp() === TakeUp::Chain ? [$field('chain', 5)] : []),
+            ...($this->takeUp()->isChain() ? [$field('chain', 5)] : []),
         ];
     }
 

@@ -7,15 +7,20 @@ namespace App\Screens\Bench;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
+use App\Screens\Plan\DrawnLoads;
 use App\Screens\Plan\PlanPage;
 use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapedHeights;
 use App\Words\CautionWords;
+use App\Words\Text;
+use Yoke\Adjuster\Setting;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\FrontRule;
 use Yoke\Drawing\HitchSet;
+use Yoke\Drawing\LoadArrow;
+use Yoke\Drawing\ShareScale;
 use Yoke\Drawing\StanceFigures;
 use Yoke\Method\RestorationTargets;
 use Yoke\Procedure\Station;
@@ -49,10 +54,12 @@ final class BenchPage
 
     public readonly Station $station;
 
-    /** What is worked out once a page is asked for it: the plan, the advice. */
+    /** What is worked out once a page is asked for it: the plan, the advice, the setting. */
     private ?PlanPage $plan = null;
 
     private ?AdvicePage $advice = null;
+
+    private ?SettingPanel $setting = null;
 
     /** @param  Station|null  $station  where the work goes on when none is given */
     public function __construct(public readonly AnalysedJob $analysed, public readonly User $viewer, ?Station $station = null, public readonly Look $look = new Look)
@@ -102,20 +109,53 @@ final class BenchPage
         return $this->analysed->adjusters === null ? null : new HookUpsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
     }
 
+    /** The setting: on, tried, drawn closely; null while the hitch's settings are not known. */
+    public function setting(): ?SettingPanel
+    {
+        return $this->analysed->adjusters === null ? null : $this->setting ??= new SettingPanel($this->analysed, $this->advice(), $this->look, $this->viewer);
+    }
+
     /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
     public function tried(): array
     {
-        $advice = $this->look->tried === [] ? null : $this->advice();
-        $setting = $this->analysed->settingOf($this->look->tried);
-        if ($setting === null || $advice === null) {
+        $setting = $this->setting()?->tried();
+        if ($setting === null) {
             return [];
         }
         $heights = $this->heights;
         foreach (Axle::cases() as $axle) {
-            $heights = $heights->with(Stance::Carried, $axle, HeightReading::of(Length::ofMillimetres($advice->height($setting, $axle)->mean()), 0.0, 0.0, 0.0));
+            $heights = $heights->with(Stance::Carried, $axle, $this->triedHeight($setting, $axle));
         }
 
         return [(new Elevation($this->rig, $heights, $this->look->magnification->factor()))->latest()];
+    }
+
+    /** How high a fender would stand at the setting that is tried; null where none is. */
+    public function triedAt(Axle $axle): ?HeightReading
+    {
+        $setting = $this->setting()?->tried();
+
+        return $setting === null ? null : $this->triedHeight($setting, $axle);
+    }
+
+    private function triedHeight(Setting $setting, Axle $axle): HeightReading
+    {
+        return HeightReading::of(Length::ofMillimetres($this->advice()->height($setting, $axle)->mean()), 0.0, 0.0, 0.0);
+    }
+
+    /** @return list<LoadArrow> what each axle carries as the readings have it: at the setting that is tried, else in the latest stance */
+    public function arrows(Elevation $elevation): array
+    {
+        $tried = $this->setting()?->tried();
+        $posterior = $this->analysed->posterior();
+        $attitude = match (true) {
+            $tried !== null => $this->setting()->attitude($tried),
+            $elevation->latest()->stance === Stance::Alone => null,
+            $elevation->latest()->stance === Stance::Dropped => $posterior->rig()->dropped(),
+            default => $this->setting()?->attitude($this->setting()->shown()) ?? $this->analysed->plan()->carried(),
+        };
+
+        return (new DrawnLoads($this->analysed->described))->under($elevation, $attitude);
     }
 
     /** Whether the carried rig was read and nobody said at which setting. */
@@ -181,6 +221,26 @@ final class BenchPage
     public function targets(): ?RestorationTargets
     {
         return RestorationTargets::from($this->heights);
+    }
+
+    /** The restored share on its scale, as it has to be when it is measured. */
+    public function scale(): ShareScale
+    {
+        $verdict = $this->advice()->verdict();
+
+        return new ShareScale($verdict->range ?? $this->analysed->goal->band, $verdict?->share);
+    }
+
+    /** Where the front fender is in range, in a sentence; an empty text until alone and dropped are taped. */
+    public function tapeTargets(): string
+    {
+        $targets = $this->targets();
+        $range = $this->advice()->verdict()->range ?? $this->analysed->goal->band;
+
+        return $targets === null ? '' : Text::of('verdict.tape_targets', [
+            'low' => $this->print->nearest($targets->at($range->to)),
+            'high' => $this->print->nearest($targets->at($range->from)),
+        ]);
     }
 
     public function reading(Stance $stance, Axle $axle): ?HeightReading

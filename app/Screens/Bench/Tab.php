@@ -16,7 +16,7 @@ enum Tab: string
     public function label(): string
     {
         return match ($this) {
-            self::Next => 'Next move',
+            self::Next => 'Why',
             self::Methods => 'Methods',
             self::Plot => 'Plot',
             self::Settings => 'Settings',

@@ -94,7 +94,7 @@ final readonly class TapeAnswer
     {
         return array_map(
             fn (string $view): string => view($view, ['page' => $this->page])->render(),
-            ['drawing' => 'bench.drawing', 'verdict' => 'bench.advice', 'chain' => 'bench.chain'],
+            ['drawing' => 'bench.drawing', 'verdict' => 'bench.advice', 'chain' => 'bench.chain', 'tried' => 'bench.tried'],
         );
     }
 }

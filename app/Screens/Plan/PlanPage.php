@@ -22,18 +22,14 @@ use App\Words\VerdictWords;
 use Yoke\Advice\Action;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
-use Yoke\Analysis\WorthKnowing;
 use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
-use Yoke\Family\TakeUp;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Band;
 use Yoke\Method\Criterion;
-use Yoke\Planning\Assumption;
-use Yoke\Planning\Assumptions;
 use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\RigPlan;
@@ -130,29 +126,10 @@ final readonly class PlanPage
         return new TermWords($this->words(), $this->print);
     }
 
-    /** @return list<array{string, string, string, string}> what is assumed, what knowing it would do, the address where, and the field's label: the most useful first */
-    public function assumptions(): array
+    /** What of the rig is assumed, the most useful to know first. */
+    public function assumed(): AssumedPage
     {
-        $words = new VerdictWords($this->person);
-        $worth = $this->job === null
-            ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
-            : array_map(static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)], $this->job->worthKnowing());
-
-        return array_map(fn (array $one): array => [$words->assumption($one[0]), $one[1], $this->tellsAt($one[0]), $this->wouldTell($one[0])], $worth);
-    }
-
-    /** Where what was assumed is typed. */
-    private function tellsAt(Assumption $assumption): string
-    {
-        return $assumption->field === Assumptions::BARS_TAPED && $this->job !== null ? route('bars', $this->job->job) : $this->sheetOf($assumption->part);
-    }
-
-    /** What would tell it, in words. */
-    private function wouldTell(Assumption $assumption): string
-    {
-        return $assumption->field === Assumptions::BARS_TAPED
-            ? Text::of('assumption.tape_the_bars')
-            : Text::of('assumption.would_tell', ['part' => SpecificationWords::part($assumption->part), 'label' => $this->field($assumption->field)[0]]);
+        return new AssumedPage($this->described, $this->job, $this->person, $this->sheetOf(...));
     }
 
     /** @return list<Term> the planned rig before and after the rear is lifted for the road; none where nothing lifts it */
@@ -297,7 +274,7 @@ final readonly class PlanPage
     /** How the chains hang at a setting, in a sentence; an empty text where there are none, or it cannot be told. */
     public function chains(SettingForecast $chance): string
     {
-        $lean = $this->described->family()?->facts()->takeUp === TakeUp::Chain ? $this->plan->chainLean($chance->setting) : null;
+        $lean = $this->described->family()?->facts()->takeUp->isChain() === true ? $this->plan->chainLean($chance->setting) : null;
 
         return $lean === null ? '' : (new BracketWords($this->print))->lean($lean);
     }

@@ -34,7 +34,7 @@ final readonly class FourHeightsForm
     /** Null where something does not read, or is not there; the problems say what. */
     public function read(): ?BarTaping
     {
-        $must = array_map($this->parts->length(...), ['ball' => 'ball', 'bar' => 'bar', 'seat' => 'seat', 'rest' => 'rest', ...($this->takeUp === TakeUp::Chain ? ['chain' => 'chain'] : [])]);
+        $must = array_map($this->parts->length(...), ['ball' => 'ball', 'bar' => 'bar', 'seat' => 'seat', 'rest' => 'rest', ...($this->takeUp->isChain() ? ['chain' => 'chain'] : [])]);
         $lifted = $this->parts->knownLength('lifted');
         $setting = $this->setting();
         if ($this->problems->sentences() !== [] || $setting === null || in_array(null, $must, true)) {

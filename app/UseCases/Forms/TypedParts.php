@@ -107,6 +107,24 @@ final readonly class TypedParts
         return $choice;
     }
 
+    public function textOr(string $field, string $standsIn): string
+    {
+        return $this->text($field) === '' ? $standsIn : $this->text($field);
+    }
+
+    /**
+     * One of a list; what stands in where nothing was chosen.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  T  $standsIn
+     * @return T|null
+     */
+    public function choiceOr(string $field, \BackedEnum $standsIn, string $expected): ?\BackedEnum
+    {
+        return $this->text($field) === '' ? $standsIn : $this->choice($field, $standsIn::class, $expected);
+    }
+
     /**
      * @template T of object
      *

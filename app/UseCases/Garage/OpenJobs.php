@@ -11,6 +11,8 @@ use App\Models\RigAsWorked;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use Illuminate\Database\Eloquent\Collection;
+use Yoke\CoreException;
+use Yoke\Rig\Check\ThrowFirstProblem;
 use Yoke\Specification\RigPart;
 
 /** The jobs that follow their rig: those not handed over yet. A job handed over keeps the copy it was worked with. */
@@ -26,6 +28,18 @@ final readonly class OpenJobs
             /** @var Collection<int, Job> $jobs */
             $jobs = Job::query()->where('rig_id', $rig->id)->whereNull('handed_over_at')->get();
             $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigAsWorked::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null]]));
+        }
+    }
+
+    /**
+     * Whether every rig that the part is in can be with it as it is now.
+     *
+     * @throws CoreException
+     */
+    public function check(): void
+    {
+        foreach ($this->rigs() as $rig) {
+            (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($this->part->value, $this->model))))->described()->check(new ThrowFirstProblem);
         }
     }
 

@@ -23,6 +23,7 @@ use Yoke\Rig\Trailer as CoreTrailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
+use Yoke\Rig\VehicleClass;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
@@ -48,9 +49,11 @@ final readonly class JobDraft
         $this->problems = new CollectProblems;
         $this->typed = new TypedParts($form, $person, $this->problems);
         $this->title = $this->typed->name('title');
-        $this->vehicle = $this->chosen(Vehicle::class, 'vehicle') ?? $this->newVehicle();
-        $this->trailer = $this->chosen(Trailer::class, 'trailer') ?? $this->newTrailer();
-        $this->hitch = $this->chosen(Hitch::class, 'hitch') ?? $this->newHitch();
+        $garage = new PickedPart($this->typed, $this->problems);
+        [$vehicle, $trailer, $hitch] = array_map($garage->of(...), RigPart::cases());
+        $this->vehicle = $vehicle instanceof Vehicle ? $vehicle : $this->newVehicle();
+        $this->trailer = $trailer instanceof Trailer ? $trailer : $this->newTrailer();
+        $this->hitch = $hitch instanceof Hitch ? $hitch : $this->newHitch();
         CoreRig::check($this->length($this->hitch, 'bar_arm_mm'), $this->length($this->trailer, 'ball_to_axle_mm'), $this->problems);
     }
 
@@ -83,32 +86,9 @@ final readonly class JobDraft
         });
     }
 
-    /**
-     * The one picked from the garage; null when a new one is being described.
-     *
-     * @template T of Model
-     *
-     * @param  class-string<T>  $model
-     * @return T|null
-     */
-    private function chosen(string $model, string $field): ?Model
-    {
-        $picked = $this->typed->text($field);
-        if ($picked === '') {
-            return null;
-        }
-        $found = $model::query()->find($picked);
-        if ($found === null) {
-            $this->problems->found($field, "Expected a {$field} from the list, or a new one.");
-
-            return new $model;
-        }
-
-        return $found;
-    }
-
     private function newVehicle(): Vehicle
     {
+        $class = VehicleClass::tryFrom($this->typed->text('vehicle_class'));
         $wheelbase = $this->typed->knownLength('wheelbase');
         $overhang = $this->typed->knownLength('overhang');
         CoreVehicle::check($wheelbase, $overhang, $this->problems);
@@ -116,25 +96,25 @@ final readonly class JobDraft
 
         return new Vehicle([
             'name' => $this->typed->nameOr('vehicle_name', "Vehicle of {$this->title}"),
-            'body' => $this->typed->choice('vehicle_body', VehicleBody::class, 'Expected one of the shapes in the list.')?->value,
+            'body' => $this->typed->choiceOr('vehicle_body', $class?->body() ?? VehicleBody::PickUp, 'Expected one of the shapes in the list.')?->value,
             'wheelbase_mm' => $wheelbase?->millimetres(),
             'overhang_mm' => $overhang?->millimetres(),
-            'front_suspension' => $this->typed->choice('front_suspension', Suspension::class, $springs)?->value,
-            'rear_suspension' => $this->typed->choice('rear_suspension', Suspension::class, $springs)?->value,
+            'front_suspension' => $this->typed->choiceOr('front_suspension', Suspension::Coil, $springs)?->value,
+            'rear_suspension' => $this->typed->choiceOr('rear_suspension', $class?->rearSuspension() ?? Suspension::Coil, $springs)?->value,
             'sheet' => $this->sheet(RigPart::Vehicle, ['vehicle_class', 'levelling']),
         ]);
     }
 
     private function newTrailer(): Trailer
     {
-        $axles = (int) $this->typed->text('axles');
+        $axles = (int) $this->typed->textOr('axles', '2');
         $ballToAxle = $this->typed->knownLength('ball_to_axle');
         $weight = $this->typed->knownLoad('gross_weight');
         CoreTrailer::check($axles, $ballToAxle, $weight, $this->problems);
 
         return new Trailer([
             'name' => $this->typed->nameOr('trailer_name', "Trailer of {$this->title}"),
-            'body' => $this->typed->choice('trailer_body', TrailerBody::class, 'Expected one of the shapes in the list.')?->value,
+            'body' => $this->typed->choiceOr('trailer_body', TrailerBody::Box, 'Expected one of the shapes in the list.')?->value,
             'axles' => $axles,
             'ball_to_axle_mm' => $ballToAxle?->millimetres(),
             'gross_weight_kg' => $weight?->kilograms(),

@@ -10,7 +10,7 @@
             <p class="caution"><x-warning-sign />{{ __('bars.safety') }}</p>
             <div class="bars-sheet">
                 <div class="card bars-picture">
-                    <x-four-heights :chain="$page->takeUp() === \Yoke\Family\TakeUp::Chain" />
+                    <x-four-heights :chain="$page->takeUp()->isChain()" />
                     <p class="sentence">{{ __('bars.lead') }}</p>
                 </div>
                 <form method="post" action="{{ route('bars.store', $page->job) }}" class="card bars-form" novalidate data-sheet data-preview="{{ route('bars.preview', $page->job) }}">

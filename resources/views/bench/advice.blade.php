@@ -1,7 +1,28 @@
 @php($advice = $page->advice())
 @php($hookUps = $page->hookUps())
-@include('bench.tabs')
-@foreach ($advice->suspects() as $suspect)
-    <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
-@endforeach
-@include('bench.tab-'.$page->look->tab->value)
+<div class="verdict-main">
+    @foreach ($advice->suspects() as $suspect)
+        <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
+    @endforeach
+    @include('bench.verdict-head')
+    @if ($page->waysOfTaping() !== '')
+        <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
+    @endif
+    @if ($page->makersWord() !== '')
+        <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>
+    @endif
+    @if ($page->job->handed_over_at !== null)
+        <div class="do-next is-in-range" data-handed-over>
+            <p>{{ $advice->handedOver() }}</p>
+        </div>
+        <details class="why is-asked"><summary class="button is-small">{{ __('move.show_advice') }}</summary>
+    @endif
+    @includeWhen(! $page->isForbidden(), 'bench.move')
+    @if ($page->job->handed_over_at !== null)</details>@endif
+    @includeWhen($page->station === \Yoke\Procedure\Station::BarsUp, 'bench.ladder')
+</div>
+<div class="verdict-more">
+    @include('bench.tabs')
+    @include('bench.tab-'.$page->look->tab->value)
+    <p class="disclaimer">{{ __('verdict.disclaimer') }}</p>
+</div>

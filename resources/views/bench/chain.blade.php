@@ -1,5 +1,6 @@
-<ol class="chain">
-    @foreach (\Yoke\Procedure\Station::cases() as $station)
+@php($stations = \Yoke\Procedure\Station::cases())
+<ol class="chain" id="stations">
+    @foreach ($stations as $station)
         @php($done = $page->progress->isDone($station))
         <li>
             <a href="{{ route('bench', [$page->job, $station->value]) }}" @class(['is-done' => $done]) @if ($station === $page->station) aria-current="step" @endif>

@@ -1,8 +1,10 @@
 @php($plan = $page->plan())
 @php($elevation = $page->elevation($plan->hitch()))
 @php($foreseen = $page->foreseen())
-@php($arrows = $plan->arrows($elevation, $elevation->latest()->stance))
+@php($setting = $page->setting())
+@php($arrows = $page->arrows($elevation))
 @php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 5.9))
+<div class="card drawing">
 <div class="drawing-bar">
     <p class="legend">
         <strong>{{ $page->job->title }}</strong>
@@ -30,15 +32,17 @@
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
         {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
     </a>
-    <p class="disclaimer">An aid to measuring, not a certificate: the makers' data sheets come first.</p>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
+            @php($tried = $page->triedAt($axle))
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->fieldOf($axle) }}"
                    aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}{{ ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '' }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
-                    @if ($reading)
+                    @if ($stance === \Yoke\Rig\Stance::Carried && $tried)
+                        <em title="At the setting that is tried">≈ {{ $page->print->bare($tried->height()) }}</em>
+                    @elseif ($reading)
                         <strong>{{ $page->print->bare($reading->height()) }}</strong>
                     @elseif ($foreseen?->at($stance, $axle))
                         <em title="Predicted, not taped yet">≈ {{ $page->print->bare($foreseen->at($stance, $axle)->height()) }}</em>
@@ -50,3 +54,5 @@
         </div>
     @endforeach
 </div>
+</div>
+@if ($setting)<div class="card close-up-card"><x-close-up :panel="$setting" /></div>@endif

@@ -2,7 +2,7 @@
 @php($others = new \App\Screens\Bench\OtherReadings($page->job, $stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>
-    <summary>Other readings, and sensors</summary>
+    <summary>{{ __('reading.others') }}</summary>
     <form method="post" action="{{ route('measures.store', [$page->job, $page->station->value]) }}">
         @csrf
         <div class="levelling-fields is-others">

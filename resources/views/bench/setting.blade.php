@@ -1,12 +1,24 @@
-@php($adjusters = $page->advice()->settingFields($page->job->roundOf($stance)))
+@php($setting = $page->setting())
 @php($refusal = session('errors')?->getBag('round')->first() ?? '')
-@if ($adjusters !== [])
-    <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="Setting">
+@if ($setting !== null)
+    <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="Setting" data-setting @if ($page->look->tried !== []) data-is-tried @endif>
         @csrf
-        @foreach ($adjusters as $adjuster)
-            <select aria-label="{{ $adjuster['label'] }}" name="steps[{{ $adjuster['key'] }}]">@foreach ($adjuster['options'] as [$step, $says])<option value="{{ $step }}" @selected($step === $adjuster['on'])>{{ $says }}</option>@endforeach</select>
-        @endforeach
-        <button class="button is-small">{{ $page->isSettingKnown() ? 'Record hook-up' : 'Record setting' }}</button>
+        <div class="steppers">
+            @foreach ($setting->steppers() as $stepper)
+                <div class="stepper" data-stepper>
+                    <span aria-hidden="true">{{ $stepper['label'] }}</span>
+                    <button type="button" data-less hidden aria-label="{{ $stepper['label'] }}: one less, {{ $stepper['less'] }}"><b aria-hidden="true">−</b><small aria-hidden="true">{{ $stepper['less'] }}</small></button>
+                    <select aria-label="{{ $stepper['label'] }}" name="steps[{{ $stepper['key'] }}]" data-adjuster="{{ $stepper['key'] }}" data-on="{{ $stepper['on'] }}">@foreach ($stepper['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $stepper['shown']) < 1e-9)>{{ $says }}</option>@endforeach</select>
+                    <button type="button" data-more hidden aria-label="{{ $stepper['label'] }}: one more, {{ $stepper['more'] }}"><b aria-hidden="true">+</b><small aria-hidden="true">{{ $stepper['more'] }}</small></button>
+                </div>
+            @endforeach
+            @if ($page->isSettingKnown())
+                <noscript><button class="button is-small">{{ __('setting.record') }}</button></noscript>
+            @else
+                <button class="button is-small is-first">{{ __('setting.record_setting') }}</button>
+            @endif
+        </div>
         @if ($refusal !== '')<p class="sentence" role="alert" data-tone="stop">{{ $refusal }}</p>@endif
+        <div data-part="tried" aria-live="polite">@include('bench.tried')</div>
     </form>
 @endif

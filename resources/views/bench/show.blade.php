@@ -2,19 +2,25 @@
     <main class="bench" data-bench
           data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
           data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">
+        <nav class="chain-here" aria-label="Where the work is">
+            @if ($page->station->before())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->before()->value]) }}"><span aria-hidden="true">‹</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->before()) }}</span></a>@endif
+            <a class="here" href="#stations">{{ \App\Words\StationWords::title($page->station) }} <small>{{ __('station.of', ['number' => 1 + (int) array_search($page->station, \Yoke\Procedure\Station::cases(), true), 'many' => count(\Yoke\Procedure\Station::cases())]) }}</small></a>
+            @if ($page->station->next())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->next()->value]) }}"><span aria-hidden="true">›</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->next()) }}</span></a>@endif
+        </nav>
         <nav class="bench-chain" aria-label="Stations" data-part="chain">@include('bench.chain')</nav>
-        <section class="bench-drawing card drawing" aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
+        <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
-            @if ($page->station->stance())
-                <div class="asides">
-                    @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
-                    @include('bench.others', ['stance' => $page->station->stance()])
-                </div>
-            @endif
         </section>
+        @if ($page->station->stance())
+            <section class="bench-more card" aria-label="{{ __('reading.others') }}">
+                @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
+                @include('bench.others', ['stance' => $page->station->stance()])
+                <a class="button is-small is-plain" href="{{ route('jobs.log', $page->job) }}">{{ __('tape.log') }}</a>
+            </section>
+        @endif
         @if ($page->planView())
-            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])</section>
+            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
         @else
             <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.advice')</section>
         @endif

@@ -2,7 +2,6 @@
 <p class="sentence">{{ __('verdict.family_unsaid') }}</p>
 @else
 @php($map = $hookUps->map())
-@if ($hookUps->tried())<p class="sentence" data-tone="note" role="status">{{ $advice->trying($hookUps->tried()) }}</p>@endif
 <div class="setting-map" tabindex="0" aria-label="Settings and their chances">
     <table>
         <caption>Chance in range by setting. Press one to try it on the drawing.</caption>

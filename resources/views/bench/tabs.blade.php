@@ -1,5 +1,5 @@
 <nav class="tabs" aria-label="What to see">
     @foreach (\App\Screens\Bench\Tab::cases() as $tab)
-        <a href="?{{ http_build_query($page->look->query($tab)) }}" @if ($page->look->tab === $tab) aria-current="page" @endif>{{ $tab->label() }}</a>
+        <a href="?{{ http_build_query($page->look->query($tab)) }}#{{ $tab->value }}" @if ($page->look->tab === $tab) aria-current="page" @endif>{{ $tab->label() }}</a>
     @endforeach
 </nav>

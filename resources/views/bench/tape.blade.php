@@ -1,17 +1,14 @@
 @php($stance = $page->station->stance())
 @php($errors = $errors->getBag('tape'))
+<h1 class="sr-only">{{ \App\Words\StationWords::title($page->station) }}</h1>
+<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
+@includeWhen($stance === \Yoke\Rig\Stance::Carried, 'bench.setting')
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
       data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" data-draft="job-{{ $page->job->id }}-{{ $stance->value }}-{{ $page->job->roundOf($stance) }}" novalidate>
     @csrf
     <input type="hidden" name="round" value="{{ $page->job->roundOf($stance) }}">
     <input type="hidden" name="show" value="{{ $page->look->tab->value }}">
     <input type="hidden" name="height" value="{{ $page->look->magnification->value }}">
-    <div class="tape-head">
-        <h1>{{ \App\Words\StationWords::title($page->station) }}</h1>
-        <span class="saved-at" data-saved-at role="status"></span>
-        <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> Rolled forward and back first</label>
-    </div>
-    <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
     <div @class(['tape-fields', 'is-sided' => $page->job->each_side])>
         @foreach (\App\UseCases\Tape\Place::fieldsOf($stance, $page->job->each_side) as $place)
             @php($name = $place->field())
@@ -29,17 +26,18 @@
             </div>
         @endforeach
     </div>
-    @if ($stance === \Yoke\Rig\Stance::Carried)@include('bench.ladder')@endif
-    <ol class="steps">
-        @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
-    </ol>
     <x-pad :print="$page->print" />
     <div class="tape-foot">
-        <button class="button is-first">Save heights</button>
-        <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">Pad</button>
-        <button form="sides" class="button is-small">{{ $page->job->each_side ? 'One height an axle' : 'Left and right' }}</button>
-        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">Measure again</button>@endif
-        <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Log</a>
+        <button class="button is-first">{{ __('tape.save') }}</button>
+        <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> {{ __('tape.rolled') }}</label>
+        <details class="how" data-how @if ($stance !== \Yoke\Rig\Stance::Carried) open @endif>
+            <summary>{{ __('station.steps') }}</summary>
+            @include('bench.steps')
+        </details>
+        <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">{{ __('tape.pad') }}</button>
+        <button form="sides" class="button is-small">{{ $page->job->each_side ? __('tape.one_height') : __('tape.left_and_right') }}</button>
+        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">{{ __('tape.again') }}</button>@endif
+        <span class="saved-at" data-saved-at role="status"></span>
     </div>
 </form>
 <form method="post" id="sides" action="{{ route('stations.sides', [$page->job, $page->station->value]) }}" hidden>
@@ -50,4 +48,3 @@
     @csrf
     <input type="hidden" name="again" value="1">
 </form>
-@if ($stance === \Yoke\Rig\Stance::Carried)@include('bench.setting')@endif

@@ -1,11 +1,21 @@
 @php($verdict = $advice->verdict())
+@php($scale = $page->scale())
+@php($targets = $page->tapeTargets())
 <div class="verdict-head">
     <div>
         <h2>{{ __('verdict.heading') }}</h2>
         <p class="verdict-value">@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ __('verdict.none_yet') }}</small>@endif</p>
         @if ($advice->onTheRoad() !== '')<p class="sentence" data-road>{{ $advice->onTheRoad() }}</p>@endif
-        <p class="sentence">{{ $advice->range() }}</p>
     </div>
     @if ($verdict)<x-verdict-chip :verdict="$verdict->verdict" />@endif
 </div>
-@includeWhen($verdict !== null, 'bench.chances')
+<div class="share-scale" role="img" aria-label="{{ $advice->range() }}{{ $verdict ? '. '.\App\Words\VerdictWords::chances($verdict->chances) : '' }}">
+    <i class="range" style="left: {{ $scale->range()['from'] }}%; right: calc(100% - {{ $scale->range()['to'] }}%)"></i>
+    <i class="beyond" style="left: {{ $scale->fullReturn() }}%"></i>
+    @if ($stands = $scale->stands())
+        <i class="whisker" style="left: {{ $stands['from'] }}%; right: calc(100% - {{ $stands['to'] }}%)"></i>
+        <i class="stands" style="left: {{ $stands['at'] }}%"></i>
+    @endif
+    @foreach ($scale->ticks() as $tick)<span class="tick-at" style="left: {{ $tick['at'] }}%">{{ \App\Words\Text::of('verdict.scale_tick', ['percent' => (int) round(100 * $tick['share'])]) }}</span>@endforeach
+</div>
+<p class="sentence">{{ $advice->range() }}@if ($targets !== ''). <strong class="tape-target">{{ $targets }}</strong>@endif</p>

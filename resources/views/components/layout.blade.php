@@ -10,16 +10,17 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body @if ($person) data-person="{{ $person->id }}" @endif>
-    <header class="top">
-        <a class="brand" href="{{ route('yard') }}"><x-sign /> Ivy Yoke</a>
+    <header class="top" data-top>
+        <a class="brand" href="{{ route('yard') }}"><x-sign /> <span>Ivy Yoke</span></a>
         @if ($person)
-            <nav class="flex gap-1" aria-label="Main">
+            <nav class="top-nav" aria-label="Main">
                 <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>Yard</a>
                 <a href="{{ route('log') }}" @if ($here === 'log') aria-current="page" @endif>Log</a>
                 <a href="{{ route('garage') }}" @if ($here === 'garage') aria-current="page" @endif>Garage</a>
                 <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>New job</a>
             </nav>
-            <div class="ml-auto flex items-center gap-2">
+            <button type="button" class="top-menu" data-menu hidden aria-expanded="false" aria-controls="preferences"><span aria-hidden="true">☰</span><span class="sr-only">Preferences</span></button>
+            <div class="top-preferences" id="preferences">
                 <form method="post" action="{{ route('preferences') }}" class="flex items-center gap-2" data-preferences>
                     @csrf
                     <label class="sr-only" for="fineness">Units and fineness</label>

@@ -1,7 +1,7 @@
 @props(['elevation', 'sheet', 'stances', 'ghosts' => []])
 <svg class="rig" viewBox="{{ round($sheet->left) }} {{ round(-$sheet->top) }} {{ round($sheet->width) }} {{ round($sheet->height) }}" {{ $attributes }}>
     <g transform="scale(1,-1)">
-        <line class="ground" x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" />
+        <line class="ground" x1="{{ round($sheet->left - $sheet->width) }}" x2="{{ round($sheet->left + 2 * $sheet->width) }}" y1="0" y2="0" />
         @foreach ($ghosts as $ghost)
             <g class="stance is-ghost">
                 <polygon points="{{ \App\Screens\View\SvgPoints::of($ghost->vehicle[0]) }}" />

@@ -1,65 +1,75 @@
-@php($fields = \App\Words\SpecificationWords::options(...))
-@php($unit = $person->fineness->unit()->value)
-<x-layout title="New job" here="new">
-    <main class="yard">
+@use(Yoke\Specification\RigPart)
+<x-layout :title="__('door.title')" here="new">
+    <main class="yard front-door">
         <form method="post" data-needs-connection action="{{ route('jobs.store') }}" class="contents" novalidate>
             @csrf
             @if ($errors->any())
-                <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here.</p>
+                <p class="do-next is-over" role="alert">{{ trans_choice('door.problems', $errors->count(), ['count' => $errors->count()]) }}</p>
             @endif
-            <div class="grid sm:grid-cols-[max-content_minmax(0,36rem)] items-center gap-x-8 gap-y-2">
-                <h1 class="text-3xl">New job</h1>
-                <div><x-typed name="title" label="What is it, for whom" hint="As you would call it across the yard." autofocus /><p class="sentence">Only the title is needed. What you leave out is assumed with its doubt; the job says what is most worth measuring.</p></div>
+            <div class="door-title">
+                <h1>{{ __('door.title') }}</h1>
+                <x-typed name="title" :label="__('door.job.label')" :hint="__('door.job.hint')" autofocus />
+                <p class="sentence">{{ __('door.lead') }}</p>
             </div>
-            <div class="sheet">
+            <div class="door-parts">
                 <fieldset class="card">
-                    <legend>Vehicle</legend>
-                    <x-picked name="vehicle" label="From the garage" class="picks-existing" :options="['' => 'A new vehicle'] + $vehicles->all()" />
-                    <div class="is-new contents-block">
-                        <x-typed name="vehicle_name" label="Name" />
-                        <x-picked name="vehicle_body" label="Shape" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'body')" />
-                        <div class="pair">
-                            <x-typed name="wheelbase" label="Wheelbase" inputmode="decimal" :hint="'Axle to axle, '.$unit" />
-                            <x-typed name="overhang" label="Overhang" inputmode="decimal" :hint="'Rear axle to ball, '.$unit" />
-                            <x-picked name="front_suspension" label="Front springs" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'front_suspension')" />
-                            <x-picked name="rear_suspension" label="Rear springs" :options="$fields(\Yoke\Specification\RigPart::Vehicle, 'rear_suspension')" />
-                            <x-picked name="vehicle_class" label="Class" :options="['' => 'Not known'] + $fields(\Yoke\Specification\RigPart::Vehicle, 'vehicle_class')" />
-                            <x-picked name="levelling" label="Self-levelling" :options="['' => 'None, or not known'] + array_diff_key($fields(\Yoke\Specification\RigPart::Vehicle, 'levelling'), ['none' => 1])" />
-                        </div>
+                    <legend>{{ __('door.vehicle.label') }}</legend>
+                    <x-find-part :part="RigPart::Vehicle" :chosen="$page->chosen(RigPart::Vehicle, old('vehicle'))" />
+                    <div class="is-new pair">
+                        <x-picked name="vehicle_class" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'vehicle_class')" :options="$page->choices(RigPart::Vehicle, 'vehicle_class')" />
+                        <x-picked name="levelling" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'levelling')" :options="array_diff_key($page->choices(RigPart::Vehicle, 'levelling'), ['none' => 1])" />
                     </div>
                 </fieldset>
                 <fieldset class="card">
-                    <legend>Trailer</legend>
-                    <x-picked name="trailer" label="From the garage" class="picks-existing" :options="['' => 'A new trailer'] + $trailers->all()" />
-                    <div class="is-new contents-block">
-                        <x-typed name="trailer_name" label="Name" />
-                        <div class="pair">
-                            <x-picked name="trailer_body" label="Shape" :options="$fields(\Yoke\Specification\RigPart::Trailer, 'body')" />
-                            <x-picked name="axles" label="Axles" :options="[1 => 'One', 2 => 'Two', 3 => 'Three']" :chosen="2" />
-                        </div>
-                        <x-typed name="ball_to_axle" label="Ball to axle" inputmode="decimal" :hint="'To the centre of the axle group, '.$unit" />
-                        <div class="pair">
-                            <x-typed name="gross_weight" label="Gross trailer weight" inputmode="decimal" :hint="'As it travels, '.$person->loadUnit()->value" />
-                            <x-typed name="tongue_weight_kg" label="Tongue weight, if known" inputmode="decimal" :hint="'Level, '.$person->loadUnit()->value" />
+                    <legend>{{ __('door.trailer.label') }}</legend>
+                    <x-find-part :part="RigPart::Trailer" :chosen="$page->chosen(RigPart::Trailer, old('trailer'))" />
+                    <div class="is-new pair">
+                        <x-picked name="axles" :label="__('door.axles.label')" :options="['1' => __('door.axles.one'), '2' => __('door.axles.two'), '3' => __('door.axles.three')]" :chosen="2" />
+                        <x-typed name="gross_weight" :label="__('door.gross', ['unit' => $page->loadUnit()])" inputmode="decimal" />
+                    </div>
+                </fieldset>
+                <fieldset class="card door-hitch">
+                    <legend>{{ __('door.hitch.label') }}</legend>
+                    <x-find-part :part="RigPart::Hitch" :chosen="$page->chosen(RigPart::Hitch, old('hitch'))" />
+                    <div class="is-new">
+                        <fieldset class="family-tiles" aria-describedby="family-says">
+                            <legend class="label">{{ __('door.family') }}</legend>
+                            @foreach ($page->families() as $family)
+                                <label class="family-tile">
+                                    <input type="radio" name="family" value="{{ $family['key'] }}" @checked(old('family') === $family['key'])>
+                                    <x-family-picture :drawing="$family['drawing']" />
+                                    <span>{{ $family['name'] }}</span>
+                                </label>
+                            @endforeach
+                            <label class="family-tile is-later">
+                                <input type="radio" name="family" value="" @checked(old('family', '') === '')>
+                                <span>{{ __('door.family_later') }}</span>
+                            </label>
+                        </fieldset>
+                        @error('family')<p class="sentence" id="family-says" data-tone="stop">{{ $message }}</p>@enderror
+                        <div class="pair is-three">
+                            <x-typed name="bar_rating_low_kg" :label="__('door.rated_from', ['unit' => $page->loadUnit()])" inputmode="decimal" />
+                            <x-typed name="bar_rating_high_kg" :label="__('door.rated_to', ['unit' => $page->loadUnit()])" inputmode="decimal" />
+                            <x-picked name="counting" :label="\App\Words\SpecificationWords::label(RigPart::Hitch, 'counting')" :options="$page->choices(RigPart::Hitch, 'counting')" />
                         </div>
                     </div>
                 </fieldset>
-                <fieldset class="card">
-                    <legend>Hitch</legend>
-                    <x-picked name="hitch" label="From the garage" class="picks-existing" :options="['' => 'A new hitch'] + $hitches->all()" />
-                    <div class="is-new contents-block">
-                        <x-typed name="hitch_name" label="Name" />
-                        <x-picked name="family" label="Family" :options="['' => 'Not known yet'] + $fields(\Yoke\Specification\RigPart::Hitch, 'family')" />
-                        <x-picked name="counting" label="Links are counted" :options="['' => 'As usual for the family'] + $fields(\Yoke\Specification\RigPart::Hitch, 'counting')" />
-                        <div class="pair">
-                            <x-typed name="bar_rating_low_kg" label="Bars rated from" inputmode="decimal" :hint="$person->loadUnit()->value" />
-                            <x-typed name="bar_rating_high_kg" label="Bars rated to" inputmode="decimal" :hint="$person->loadUnit()->value" />
-                        </div>
-                        <x-typed name="bar_arm" label="Bar arm" inputmode="decimal" :hint="'Ball to hook-up point along the frame, '.$unit" />
+                <details class="card door-dimensions" @if ($errors->hasAny(['wheelbase', 'overhang', 'ball_to_axle', 'bar_arm', 'tongue_weight_kg', 'vehicle_body', 'trailer_body', 'front_suspension', 'rear_suspension'])) open @endif>
+                    <summary>{{ __('door.dimensions') }}</summary>
+                    <div class="fields">
+                        @foreach (['wheelbase', 'overhang', 'ball_to_axle', 'bar_arm'] as $length)
+                            <x-typed :name="$length" :label="__('door.'.$length.'.label')" inputmode="text" :hint="__('door.'.$length.'.hint', ['unit' => $page->lengthUnit()])" />
+                        @endforeach
+                        <x-typed name="tongue_weight_kg" :label="__('door.tongue.label')" inputmode="decimal" :hint="__('door.tongue.hint', ['unit' => $page->loadUnit()])" />
+                        <x-picked name="vehicle_body" :label="ucfirst(RigPart::Vehicle->value).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Vehicle, 'body'))" :options="$page->choices(RigPart::Vehicle, 'body')" />
+                        <x-picked name="trailer_body" :label="ucfirst(RigPart::Trailer->value).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Trailer, 'body'))" :options="$page->choices(RigPart::Trailer, 'body')" />
+                        @foreach (['front_suspension', 'rear_suspension'] as $springs)
+                            <x-picked :name="$springs" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, $springs)" :options="$page->choices(RigPart::Vehicle, $springs)" />
+                        @endforeach
                     </div>
-                </fieldset>
+                </details>
             </div>
-            <div class="start-foot"><button class="button is-first">Start the job</button></div>
+            <div class="start-foot"><button class="button is-first">{{ __('door.start') }}</button></div>
         </form>
     </main>
 </x-layout>

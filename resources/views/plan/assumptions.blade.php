@@ -1,9 +1,9 @@
-@php($assumed = $plan->assumptions())
+@php($assumed = $plan->assumed()->lines())
 @if ($assumed !== [])
     <h3 class="assumed">{{ __('assumption.heading') }}</h3>
-    <ul class="assumptions" aria-label="Assumed">
-        @foreach ($assumed as [$says, $worth, $at, $tells])
-            <li><a href="{{ $at }}">{{ $says }} <span>@if ($worth !== '')<strong>{{ $worth }}</strong> @endif{{ $tells }}</span></a></li>
+    <ul class="assumptions" aria-label="{{ __('assumption.list') }}">
+        @foreach ($assumed as $line)
+            <li><a href="{{ $line['at'] }}">{{ $line['says'] }} <span>@if ($line['worth'] !== '')<strong>{{ $line['worth'] }}</strong> @endif{{ $line['tells'] }}</span></a></li>
         @endforeach
     </ul>
 @endif

@@ -1,5 +1,6 @@
 @php([$known, $unknown] = $plan->ledgerByKnowledge())
 <div class="plan-panel" tabindex="0" aria-label="Ratings">
+    @include('plan.first')
     @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
     @include('plan.over')
     @if ($known !== [])

@@ -50,7 +50,7 @@
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
                 </table>
                 @if ($unknown !== [])<p>Not checked: {{ implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown))) }}.</p>@endif
-                @if ($plan->assumptions() !== [])<p>{{ implode(' ', array_column($plan->assumptions(), 0)) }}</p>@endif
+                @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif
             </section>
         </div>
         <p class="foot">Fingers clear of bars and chains; chock before uncoupling; torque to the hitch's data sheet. An aid to measuring, not a certificate: the makers' data sheets and local law come first.</p>

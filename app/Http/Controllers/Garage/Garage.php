@@ -10,6 +10,7 @@ use App\Models\RigAsWorked;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Screens\Garage\Finder;
 use App\Screens\Garage\PartCard;
 use App\Screens\Garage\PartForm;
 use App\Screens\Garage\Shelves;
@@ -57,6 +58,14 @@ final class Garage
     public function shelf(RigPart $part): View
     {
         return view('garage.shelf', ['part' => $part, 'cards' => PartCard::all($part, Shelves::AtHand)]);
+    }
+
+    /** Those at hand whose names hold what was typed, for the front door. */
+    public function find(Request $request, RigPart $part): JsonResponse
+    {
+        $letters = $request->query('like');
+
+        return response()->json(['found' => (new Finder($part, $this->person($request)))->like(is_string($letters) ? $letters : '')]);
     }
 
     public function away(): View

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Models\Hitch;
 use App\Models\Job;
-use App\Models\Trailer;
 use App\Models\User;
-use App\Models\Vehicle;
 use App\Screens\Bench\BenchPage;
+use App\Screens\Job\NewJobPage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Jobs\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Yoke\Procedure\Station;
 
 final class Jobs
 {
@@ -23,13 +22,12 @@ final class Jobs
     {
     }
 
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('jobs.create', [
-            'vehicles' => Vehicle::atHand()->orderBy('name')->pluck('name', 'id'),
-            'trailers' => Trailer::atHand()->orderBy('name')->pluck('name', 'id'),
-            'hitches' => Hitch::atHand()->orderBy('name')->pluck('name', 'id'),
-        ]);
+        /** @var User $person */
+        $person = $request->user();
+
+        return view('jobs.create', ['page' => new NewJobPage($person)]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -41,7 +39,7 @@ final class Jobs
             return redirect()->route('jobs.create')->withInput(array_filter($request->except(['_token']), is_string(...)))->withErrors($draft->problems());
         }
 
-        return redirect()->route('jobs.resume', $draft->start());
+        return redirect()->route('bench', [$draft->start(), Station::Brief->value]);
     }
 
     /** The plan on one sheet of paper. */

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\Models\User;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\QuantityWords;
+use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
+use Yoke\Adjuster\Adjuster;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\SettingForecast;
+use Yoke\Drawing\CloseUp\HitchCloseUp;
+use Yoke\Family\TakeUp;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
+
+/** The setting of a hitch of a known family: as it is on, as it is tried, as it is drawn closely. */
+final readonly class SettingPanel
+{
+    private SettingWords $words;
+
+    private QuantityWords $print;
+
+    public function __construct(private AnalysedJob $analysed, private AdvicePage $advice, private Look $look, User $person)
+    {
+        $this->words = new SettingWords($analysed->described);
+        $this->print = new QuantityWords($person);
+    }
+
+    /** The setting that somebody tries; null where none, none of this hitch, or the one that is on. */
+    public function tried(): ?Setting
+    {
+        $tried = $this->analysed->settingOf($this->look->tried);
+        $on = $this->on();
+
+        return $tried === null || ($on !== null && $tried->equals($on)) ? null : $tried;
+    }
+
+    /** The setting that the page shows: tried, else on, else the one to begin with. */
+    public function shown(): Setting
+    {
+        return $this->tried() ?? $this->stands();
+    }
+
+    /** On, else the one to begin with. */
+    private function stands(): Setting
+    {
+        return $this->on() ?? $this->advice->recommendation()->forecast->setting ?? $this->analysed->reference();
+    }
+
+    public function closeUp(): HitchCloseUp
+    {
+        $adjusters = $this->analysed->adjusters ?? throw new \LogicException('Only a hitch of a known family has settings.');
+
+        return new HitchCloseUp($adjusters, $this->shown(), $this->analysed->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains);
+    }
+
+    public function number(Adjuster $adjuster, float $step): string
+    {
+        return $this->words->number($adjuster, $step);
+    }
+
+    /** What the close-up shows: which setting, and whether it is on, tried or only planned. */
+    public function caption(): string
+    {
+        $key = match (true) {
+            $this->tried() !== null => 'setting.shown_tried',
+            $this->on() !== null => 'setting.shown_on',
+            default => 'setting.shown_first',
+        };
+
+        return Text::of($key, ['setting' => $this->words->whole($this->shown())]);
+    }
+
+    /**
+     * A stepper an adjuster, its steps in the order of their numbers.
+     *
+     * @return list<array{key: string, label: string, less: string, more: string, shown: float, on: float, options: list<array{float, string}>}>
+     */
+    public function steppers(): array
+    {
+        $stands = $this->stands();
+
+        return array_map(function (Adjuster $adjuster) use ($stands): array {
+            $steps = $adjuster->range->all();
+            usort($steps, static fn (float $one, float $other): int => $adjuster->said($one) <=> $adjuster->said($other));
+            [$less, $more] = match (true) {
+                $adjuster->role === Role::HeadHeight => ['lower', 'higher'],
+                $adjuster->said(0.0) < $adjuster->said(1.0) => ['looser', 'tighter'],
+                default => ['tighter', 'looser'],
+            };
+
+            return [
+                'key' => $adjuster->key,
+                'label' => $this->words->label($adjuster),
+                'less' => Text::of("setting.stepper.{$less}"),
+                'more' => Text::of("setting.stepper.{$more}"),
+                'shown' => $this->shown()->step($adjuster->key),
+                'on' => $stands->step($adjuster->key),
+                'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $steps),
+            ];
+        }, $this->words->adjusters());
+    }
+
+    /** What the tried setting would do, in sentences; an empty text where none is tried. */
+    public function says(): string
+    {
+        $tried = $this->tried();
+        if ($tried === null) {
+            return '';
+        }
+        $forecast = $this->forecast($tried);
+        $carried = $this->attitude($tried);
+        $heights = ! $this->analysed->taped->isAnyTaped() ? '' : Text::of('move.expect', [
+            'front' => $this->print->height($this->advice->height($tried, Axle::Front)->mean()),
+            'rear' => $this->print->height($this->advice->height($tried, Axle::Rear)->mean()),
+        ]);
+        $loads = Text::of('setting.tried_loads', [
+            'front' => $this->print->aboutChange(Load::ofKilograms($carried->frontLoad())),
+            'rear' => $this->print->aboutChange(Load::ofKilograms($carried->rearLoad())),
+            'trailer' => $this->print->aboutChange(Load::ofKilograms($carried->trailerLoad())),
+        ]);
+        $share = Text::of('setting.tried_share', ['share' => VerdictWords::share($this->advice->analysis->stances()->at($this->analysed->tensionOffset($tried), $this->analysed->ballOffset($tried))->share())]);
+
+        return implode(' ', array_filter([$share, $forecast === null ? '' : $this->advice->says->likely($forecast->chance), $heights, $loads, $this->objection($forecast)]));
+    }
+
+    /** How the rig stands with the bars on at a setting, as the readings have it. */
+    public function attitude(Setting $setting): Attitude
+    {
+        return $this->advice->analysis->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting))->carried;
+    }
+
+    /** Why a setting is never advised, in a sentence, or an empty text. */
+    private function objection(?SettingForecast $forecast): string
+    {
+        return $forecast?->excluded === null ? '' : Text::of('setting.tried_excluded', ['why' => $this->advice->says->excluded($forecast->excluded)]);
+    }
+
+    private function forecast(Setting $setting): ?SettingForecast
+    {
+        foreach ($this->advice->recommendation()->ranking ?? [] as $forecast) {
+            if ($forecast->setting->equals($setting)) {
+                return $forecast;
+            }
+        }
+
+        return null;
+    }
+
+    private function on(): ?Setting
+    {
+        return $this->analysed->setting($this->analysed->job->roundOf(Stance::Carried));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+// Where heights are typed.
+return [
+    'save' => 'Save heights',
+    'rolled' => 'Rolled forward and back',
+    'pad' => 'Pad',
+    'one_height' => 'One height an axle',
+    'left_and_right' => 'Left and right',
+    'again' => 'Measure again',
+    'log' => 'Tape log',
+];

@@ -1,0 +1,24 @@
+@php($move = $advice->recommendation())
+<div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
+    <p>{{ $advice->move() }} @if ($advice->chance() !== '')<strong>{{ $advice->chance() }}</strong>@endif</p>
+    @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
+    @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
+</div>
+@if ($page->isSettingUnsaid())
+    <p class="sentence" data-tone="note">{{ __('verdict.setting_unsaid') }}</p>
+@elseif ($page->analysed->adjusters === null)
+    <p class="sentence" data-tone="note"><a href="{{ $page->plan()->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('verdict.family_unsaid') }}</a></p>
+@endif
+<form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
+    @csrf
+    @if ($move?->action === \Yoke\Advice\Action::Set)
+        @foreach ($move->forecast->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
+        <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->forecast->setting->steps()]) }}" data-try="{{ json_encode($move->forecast->setting->steps()) }}">{{ __('setting.try') }}</a>
+        <button class="button is-small">{{ __('setting.record') }}</button>
+    @elseif ($move?->action === \Yoke\Advice\Action::ReadAgain)
+        <input type="hidden" name="again" value="1"><button class="button is-small">Measure again</button>
+    @elseif ($move?->action === \Yoke\Advice\Action::Stop)
+        <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Next: Prove</a>
+    @endif
+    <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">Diagnosis</a>
+</form>

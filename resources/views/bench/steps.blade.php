@@ -1,0 +1,3 @@
+<ol class="steps">
+    @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
+</ol>

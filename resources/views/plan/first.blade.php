@@ -1,0 +1,11 @@
+{{-- From the first minute: the first setting, its chance, and the one field that would help most. --}}
+@if ($plan->job && $plan->isBeforeTheFirst())
+    <div @class(['do-next']) data-first>
+        @if ($first = $plan->firstMove())
+            <p>{{ __('move.first', ['setting' => $plan->setting($first->forecast)]) }} <strong>{{ __('move.chance', ['chance' => ucfirst($plan->chance($first->forecast->chance))]) }}</strong></p>
+        @else
+            <p>{{ __('verdict.family_unsaid') }}</p>
+        @endif
+    </div>
+    @include('plan.most-useful')
+@endif
