@@ -10,6 +10,7 @@ use App\Http\Controllers\Job\Bars;
 use App\Http\Controllers\Job\Bench;
 use App\Http\Controllers\Job\Checks;
 use App\Http\Controllers\Job\Facts;
+use App\Http\Controllers\Job\Gap;
 use App\Http\Controllers\Job\HeadChoice;
 use App\Http\Controllers\Job\Jobs;
 use App\Http\Controllers\Job\Measures;
@@ -100,6 +101,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');
     Route::post('/jobs/{job}/bars/skip', [Bars::class, 'skip'])->name('bars.skip');
     Route::post('/jobs/{job}/bars/undo', [Bars::class, 'undo'])->name('bars.undo');
+
+    Route::get('/jobs/{job}/gap', [Gap::class, 'show'])->name('gap');
+    Route::post('/jobs/{job}/gap', [Gap::class, 'store'])->name('gap.store');
+    Route::post('/jobs/{job}/gap/preview', [Gap::class, 'preview'])->middleware(KeepFlash::class)->name('gap.preview');
+    Route::post('/jobs/{job}/gap/skip', [Gap::class, 'skip'])->name('gap.skip');
 
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
     Route::get('/take-in', [JobFiles::class, 'take'])->name('files.take');

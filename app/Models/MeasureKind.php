@@ -18,6 +18,12 @@ enum MeasureKind: string
     case RearAxle = 'rear_axle';
     case TrailerAxles = 'trailer_axles';
 
+    /** @return list<self> those that are typed among the other readings: the gap has a step of its own */
+    public static function typedAmongOthers(Stance $stance): array
+    {
+        return array_values(array_filter(self::of($stance), static fn (self $kind): bool => $kind !== self::BarGap));
+    }
+
     /** @return list<self> */
     public static function of(Stance $stance): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Bars;
 
-/** What makes one of four heights look misread. */
+/** What makes heights or a gap of the bars look misread. */
 enum HeightsCaution: string
 {
     case BallFarFromSeat = 'ball_far_from_seat';

@@ -29,8 +29,8 @@ return [
     'puppet theatre' => [
         'vehicle' => ['name' => 'Pellin Sparrow hatch', 'body' => 'crossover', 'wheelbase_mm' => 2640, 'overhang_mm' => 1060, 'front_suspension' => 'coil', 'rear_suspension' => 'coil', 'sheet' => ['vehicle_class' => 'small crossover', 'levelling' => 'none', 'maker_says' => 'silent']],
         'trailer' => ['name' => 'Thimblewood folding theatre', 'body' => 'pop-up', 'axles' => 1, 'ball_to_axle_mm' => 3700, 'gross_weight_kg' => 980, 'sheet' => ['tongue_weight_by' => 'estimate']],
-        'hitch' => ['name' => 'Bramblejaw 270 chain hitch', 'bar_arm_mm' => 610, 'sheet' => ['family' => 'chain-rotating-latch', 'bar_rating_high_kg' => 270]],
-        'truth' => ['front_rate' => 7.8, 'rear_rate' => 6.9, 'front_alone' => 731, 'rear_alone' => 738, 'front_friction' => 16, 'rear_friction' => 16, 'tongue' => 118, 'cg' => 260, 'trailer_rate' => 24, 'bar_rate' => 2.9, 'ball_over' => 6],
+        'hitch' => ['name' => 'Bramblejaw 140 chain hitch', 'bar_arm_mm' => 610, 'sheet' => ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 140]],
+        'truth' => ['front_rate' => 7.8, 'rear_rate' => 6.9, 'front_alone' => 731, 'rear_alone' => 738, 'front_friction' => 16, 'rear_friction' => 16, 'tongue' => 118, 'cg' => 260, 'trailer_rate' => 24, 'bar_rate' => 1.5, 'ball_over' => 6],
     ],
     'bell tower' => [
         'vehicle' => ['name' => 'Corvane Drover short cab', 'body' => 'pick-up', 'wheelbase_mm' => 3520, 'overhang_mm' => 1290, 'front_suspension' => 'coil', 'rear_suspension' => 'leaf', 'sheet' => ['vehicle_class' => 'half-ton pick-up', 'levelling' => 'none', 'front_axle_kg' => 1400, 'rear_axle_kg' => 1100, 'front_gawr_kg' => 1700, 'rear_gawr_kg' => 1840, 'receiver_carrying_kg' => 230, 'receiver_distributing_kg' => 450]],

@@ -44,10 +44,11 @@ test('the trailer is levelled on its jack without losing the fenders being typed
 test('a job begun from nothing is planned as its sheets are filled', async ({ page }) => {
     await signIn(page);
     await page.goto('/jobs/new');
+    await page.getByText('Dimensions, if you have them').click();
     for (const [name, text] of [['title', 'Tide clock, first set-up'], ['vehicle_name', 'Corvane Drover long bed'], ['wheelbase', '150'], ['overhang', '52'], ['trailer_name', 'Clock house'], ['ball_to_axle', '210'], ['gross_weight', '6400'], ['hitch_name', 'Bramblejaw 450'], ['bar_arm', '28']]) {
         await page.locator(`[name="${name}"]`).fill(text);
     }
-    await page.getByRole('button', { name: 'Start the job' }).click();
+    await page.getByRole('button', { name: 'Start job' }).click();
     const bench = page.url();
     await page.goto(bench.replace(/[^/]+$/, 'brackets'));
     await page.getByRole('link', { name: 'Choose the family' }).click();

@@ -18,7 +18,7 @@ async function newJob(page, title, choices = {}) {
     await page.goto('/jobs/new');
     await page.getByLabel('Customer and rig').fill(title);
     for (const [label, option] of Object.entries(choices)) {
-        await page.getByLabel(label, { exact: true }).selectOption({ label: option });
+        await (label === 'Family' ? page.getByRole('radio', { name: option }).check() : page.getByLabel(label, { exact: true }).selectOption({ label: option }));
     }
     await page.getByRole('button', { name: 'Start job' }).click();
     await expect(page.getByRole('heading', { name: 'Brief', level: 1 })).toBeVisible();

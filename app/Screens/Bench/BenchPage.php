@@ -208,6 +208,12 @@ final class BenchPage
         return new BarsPage($this->job, $this->analysed->shop, $this->viewer, $this->job->barTapings->last());
     }
 
+    /** Taping the gap over the bars, at Dropped. */
+    public function gap(): GapPage
+    {
+        return new GapPage($this->job, $this->analysed->shop, $this->viewer);
+    }
+
     public function plan(): PlanPage
     {
         return $this->plan ??= PlanPage::ofJob($this->analysed, $this->viewer);

@@ -15,7 +15,7 @@ use Yoke\Specification\RigPart;
 final readonly class OtherReadings
 {
     /** What a reading is measured against, by kind: a field, and the part on whose sheet it stands. */
-    private const AGAINST = ['coupler' => ['coupler_height_mm', RigPart::Trailer], 'bar_gap' => ['hang_mm', RigPart::Hitch]];
+    private const AGAINST = ['coupler' => ['coupler_height_mm', RigPart::Trailer]];
 
     public function __construct(private Job $job, private Stance $stance)
     {

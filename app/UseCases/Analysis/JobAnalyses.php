@@ -6,6 +6,8 @@ namespace App\UseCases\Analysis;
 
 use App\Models\BarTaping;
 use App\Models\Job;
+use App\Models\Measure;
+use App\Models\MeasureKind;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
@@ -59,6 +61,18 @@ final class JobAnalyses
         return $taping === $job->barTapings->last()
             ? $this->of($job)
             : $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), [], new FreshFits);
+    }
+
+    /** By what is saved, with the gap over the bars taped so on the dropped rig, or not at all. */
+    public function measuringGap(Job $job, ?TapedBarGap $gap): AnalysedJob
+    {
+        $others = $job->measures->reject(static fn (Measure $measure): bool => $measure->kind === MeasureKind::BarGap);
+        $measured = (clone $job)->setRelation('measures', $gap === null ? $others : $others->push($gap->measure));
+        if ($gap !== null) {
+            $measured->rig_as_worked = $gap->rigOf($job);
+        }
+
+        return $this->analysed($measured, [], new FreshFits);
     }
 
     /** What this shop holds to, in a mark that changes with it. */

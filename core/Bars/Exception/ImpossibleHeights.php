@@ -30,6 +30,11 @@ final class ImpossibleHeights extends DomainException implements CoreException
         return new self('Expected the lifted bar no lower than the hanging one.', 'lifted');
     }
 
+    public static function gap(string $field): self
+    {
+        return new self('Expected a gap under the frame, up to 800 mm (31 in).', $field);
+    }
+
     public function field(): string
     {
         return $this->field;

@@ -16,13 +16,7 @@
                 <form method="post" action="{{ route('bars.store', $page->job) }}" class="card bars-form" novalidate data-sheet data-preview="{{ route('bars.preview', $page->job) }}">
                     @csrf
                     <div class="bars-fields">
-                        @foreach ($page->fields() as $field)
-                            <div class="field">
-                                <label for="{{ $field['name'] }}">@if ($field['number'])<span class="number" aria-hidden="true">{{ $field['number'] }}</span> @endif{{ $field['label'] }}</label>
-                                <input id="{{ $field['name'] }}" name="{{ $field['name'] }}" value="{{ old($field['name'], $field['value']) }}" inputmode="text" autocomplete="off" enterkeyhint="next" aria-describedby="{{ $field['name'] }}-says" @error($field['name']) aria-invalid="true" @enderror @if ($loop->first) autofocus @endif>
-                                <p class="sentence" id="{{ $field['name'] }}-says" @error($field['name']) data-tone="stop" @enderror>@error($field['name']){{ $message }}@else{{ $field['hint'] }}@enderror</p>
-                            </div>
-                        @endforeach
+                        @foreach ($page->fields() as $field)<x-numbered-field :field="$field" :first="$loop->first" />@endforeach
                         @foreach ($page->steps() as $step)
                             <div class="field">
                                 <label for="{{ $step['name'] }}">{{ $step['label'] }}</label>

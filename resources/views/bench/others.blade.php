@@ -1,4 +1,4 @@
-@php($kinds = \App\Models\MeasureKind::of($stance))
+@php($kinds = \App\Models\MeasureKind::typedAmongOthers($stance))
 @php($others = new \App\Screens\Bench\OtherReadings($page->job, $stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>

@@ -11,6 +11,7 @@
         <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="Station">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
+            @includeWhen($page->station === \Yoke\Procedure\Station::Dropped, 'bench.gap')
         </section>
         @if ($page->station->stance())
             <section class="bench-more card" aria-label="{{ __('reading.others') }}">

@@ -31,9 +31,9 @@ final class Measures
         /** @var User $person */
         $person = $request->user();
         $problems = new CollectProblems;
-        $typed = array_filter($request->only(array_column(MeasureKind::of($stance), 'value')), is_string(...));
+        $typed = array_filter($request->only(array_column(MeasureKind::typedAmongOthers($stance), 'value')), is_string(...));
         $parts = new TypedParts($typed, $person, $problems);
-        foreach (MeasureKind::of($stance) as $kind) {
+        foreach (MeasureKind::typedAmongOthers($stance) as $kind) {
             if (isset($typed[$kind->value])) {
                 $this->take($job, $person, $stance, $kind, $parts, $problems);
             }

@@ -1,0 +1,7 @@
+@foreach ($page->cautions() as $caution)<p class="sentence" data-tone="caution">{{ $caution }}</p>@endforeach
+@if ($page->first() !== '')
+    <div @class(['do-next', 'is-in-range' => $page->isTaped()])>
+        <p>{{ $page->first() }}</p>
+        @if ($page->worth() !== '')<p class="expected">{{ $page->worth() }}</p>@endif
+    </div>
+@endif
