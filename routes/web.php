@@ -49,6 +49,7 @@ Route::prefix('/card/{token}')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
     Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');
+    Route::post('/preferences/calling', [Preferences::class, 'calling'])->name('preferences.calling');
 
     Route::get('/', [Yard::class, 'show'])->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');

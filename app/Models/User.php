@@ -21,19 +21,27 @@ use Yoke\Units\TorqueUnit;
  * @property string $email
  * @property Fineness $fineness
  * @property string $theme
+ * @property array<string, mixed>|null $calling
  */
 final class User extends Authenticatable
 {
     public const THEMES = ['sun' => 'Sunlight', 'dark' => 'Dark'];
 
-    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme'];
+    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'calling'];
+
+    protected $attributes = ['calling' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'fineness' => Fineness::class];
+        return ['password' => 'hashed', 'fineness' => Fineness::class, 'calling' => 'array'];
+    }
+
+    public function callingPreferences(): CallingPreferences
+    {
+        return CallingPreferences::of($this->calling);
     }
 
     public function lengthPrinter(): LengthPrinter

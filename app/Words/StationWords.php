@@ -11,6 +11,12 @@ use Yoke\Procedure\Station;
 /** What a station is called, what is done there and what to beware of, in the words of the hitch's family. */
 final class StationWords
 {
+    /** What the drawing beside a station's steps shows. */
+    public static function picture(Station $station): string
+    {
+        return Text::of("station.{$station->value}.picture");
+    }
+
     public static function title(Station $station): string
     {
         return Text::of("station.{$station->value}.title");

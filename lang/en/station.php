@@ -8,6 +8,7 @@ return [
     'of' => ':number of :many',
     'brief' => [
         'title' => 'Brief',
+        'picture' => 'The rig loaded as it travels',
         'steps' => [
             'Load the rig as it travels: people, fuel, water, gas bottles, battery, bed cargo.',
             'Copy the ratings from the placards of vehicle, trailer and hitch.',
@@ -18,6 +19,7 @@ return [
     ],
     'ground' => [
         'title' => 'Ground',
+        'picture' => 'Level ground, and a level between the wheels',
         'steps' => [
             'Stand the rig in line on firm, level ground.',
             'Bring the tyres to pressure.',
@@ -27,6 +29,7 @@ return [
     ],
     'alone' => [
         'title' => 'Alone',
+        'picture' => 'The tape from the ground to the wheel arch, plumb over the axle',
         'steps' => [
             'Uncouple the vehicle, with the same people in the same seats.',
             'Roll forward and back to settle the springs.',
@@ -36,6 +39,7 @@ return [
     ],
     'head' => [
         'title' => 'Head',
+        'picture' => 'Ball height and coupler height, each from the ground',
         'steps' => [
             "Check that the ball is the coupler's size and rated for the gross trailer weight.",
             'Choose the shank hole. Check the clearance to tailgate and underside.',
@@ -45,6 +49,7 @@ return [
     ],
     'brackets' => [
         'title' => 'Brackets',
+        'picture' => 'The bracket square to the frame, at its distance from the ball',
         'steps' => [
             "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
             "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
@@ -53,6 +58,7 @@ return [
     ],
     'dropped' => [
         'title' => 'Dropped',
+        'picture' => 'The coupler down on the ball, the jack raised all the way',
         'steps' => [
             'Couple, latch and pin. Raise the jack all the way, with nothing tensioned.',
             'Roll forward and back to settle the springs.',
@@ -62,6 +68,7 @@ return [
     ],
     'bars-up' => [
         'title' => 'Bars up',
+        'picture' => 'The place in use counted, the same on both sides',
         'steps' => [
             'Jack vehicle and trailer up together until the bars go on almost by hand, at the same setting on both sides.',
             'Raise the jack, roll forward and back, and tape both fenders.',
@@ -71,6 +78,7 @@ return [
     ],
     'prove' => [
         'title' => 'Prove',
+        'picture' => 'Every axle on its scale',
         'steps' => [
             'Vehicle: not front-low. Trailer: level or slightly nose-down, never nose-up.',
             'Clearance to the ground, and everything within its range.',
@@ -80,6 +88,7 @@ return [
     ],
     'sway-control' => [
         'title' => 'Sway control',
+        'picture' => 'The trailer swinging to either side',
         'steps' => [
             'Check the sway control, part by part.',
             'Find what invites sway: tongue, nose, front axle, tyres, load.',
@@ -88,6 +97,7 @@ return [
     ],
     'hook-up-checks' => [
         'title' => 'Hook-up checks',
+        'picture' => 'Chains crossed under the coupler, the breakaway cable to the vehicle',
         'steps' => [
             'Safety chains crossed and of the right length; coupler pin in.',
             'Seven-pin plug, lights, brakes; jack foot up, chocks out.',
@@ -97,6 +107,7 @@ return [
     ],
     'road-test' => [
         'title' => 'Road test',
+        'picture' => 'The wheel in hand, then the wrench again',
         'steps' => [
             'Drive short and slow first, then the road it will travel.',
             'Write down what you felt: wind, passing lorries, light steering, porpoising, sway.',
@@ -106,6 +117,7 @@ return [
     ],
     'hand-over' => [
         'title' => 'Hand over',
+        'picture' => 'The card, and the marked place',
         'steps' => [
             'Mark the setting that is used, on both sides.',
             'Hand over the settings, the heights in three stances, and what to check again when.',

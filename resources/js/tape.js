@@ -1,3 +1,4 @@
+import { wireCalling } from './calling.js';
 import { keepDraft } from './draft.js';
 import { NoAnswer, post } from './post.js';
 import { entryOf, newMark } from './queue.js';
@@ -33,6 +34,7 @@ export function wireTape(form) {
         for (const [field, says] of Object.entries(answer.fields)) {
             tell(form, field, says, field === quiet);
         }
+        calling?.heard(answer.fields);
     };
 
     /** Heights belong to the setting that is on: while another is tried, none are typed. */
@@ -150,6 +152,7 @@ export function wireTape(form) {
         }
     });
 
+    const calling = form.hasAttribute('data-call') ? wireCalling(form, inputs) : null;
     const setting = document.querySelector('[data-setting]');
     const steppers = setting ? wireSteppers(setting, () => preview()) : null;
     holdFields();

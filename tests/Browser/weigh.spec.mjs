@@ -104,7 +104,7 @@ test('a load is dragged along the drawing, nudged by keys, put aboard and left o
 test('sensors fill the fenders on the bench, and they are saved', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Puppet theatre/, 'alone');
-    await page.getByText('Other readings, and sensors').click();
+    await page.getByText('Other readings and sensors').click();
     const saved = page.waitForResponse((response) => response.url().endsWith('/tape') && response.request().method() === 'POST');
     await page.getByRole('button', { name: 'Read height sensors' }).click();
     await saved;

@@ -93,7 +93,7 @@ test('the gauge alone gives a verdict', async ({ page }) => {
     const stations = await newJob(page, 'Rope walk');
     for (const [station, load] of [['dropped', '390 kg'], ['bars-up', '1150 kg']]) {
         await page.goto(stations + station);
-        await page.getByText('Other readings, and sensors').click();
+        await page.getByText('Other readings and sensors').click();
         await page.getByLabel('Gauge in the head').fill(load);
         await page.getByRole('button', { name: 'Save these readings' }).click();
         await expect(page.getByLabel('Gauge in the head')).toHaveValue(load);

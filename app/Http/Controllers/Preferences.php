@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\CallingPreferences;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,6 +24,17 @@ final class Preferences
         /** @var User $person */
         $person = $request->user();
         $person->update($chosen);
+
+        return back();
+    }
+
+    /** How readings are taken that somebody calls. */
+    public function calling(Request $request): RedirectResponse
+    {
+        $request->validate(['pause' => ['required', Rule::in(array_map(strval(...), CallingPreferences::PAUSES))]]);
+        /** @var User $person */
+        $person = $request->user();
+        $person->update(['calling' => (new CallingPreferences($request->boolean('sixteenths'), $request->integer('pause'), $request->boolean('aloud')))->toArray()]);
 
         return back();
     }

@@ -10,6 +10,7 @@ use App\UseCases\Tape\Place;
 use Illuminate\Foundation\Http\FormRequest;
 use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Stance;
+use Yoke\Units\Text\CalledSixteenths;
 
 /** The tape form of one station. Nothing typed is refused here: each entry says itself what is wrong with it. */
 final class TapeRequest extends FormRequest
@@ -22,11 +23,16 @@ final class TapeRequest extends FormRequest
         foreach (Place::allOf($stance) as $place) {
             $typed = $this->input("typed.{$place->field()}");
             if (is_string($typed)) {
-                $entries[] = Entry::read($place, $typed, $settling, $this->basedOn($place), $this->person()->lengthParser());
+                $entries[] = Entry::read($place, $this->isCalledInSixteenths() ? CalledSixteenths::written($typed) : $typed, $settling, $this->basedOn($place), $this->person()->lengthParser());
             }
         }
 
         return $entries;
+    }
+
+    private function isCalledInSixteenths(): bool
+    {
+        return $this->boolean('call') && $this->person()->callingPreferences()->sixteenths;
     }
 
     /** The round that the page was made for. */

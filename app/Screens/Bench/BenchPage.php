@@ -14,6 +14,7 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapedHeights;
 use App\Words\CautionWords;
+use App\Words\SpokenLength;
 use App\Words\Text;
 use Yoke\Adjuster\Setting;
 use Yoke\Drawing\Elevation;
@@ -330,6 +331,22 @@ final class BenchPage
     public function example(Place $place): string
     {
         return $this->print->nearest(Length::ofInches($place->axle === Axle::Front ? 37.4375 : 38.875));
+    }
+
+    /** A field's height, to be shown back large; an empty text where none reads. */
+    public function back(Place $place): string
+    {
+        $reading = $this->taped->at($place);
+
+        return $reading === null ? '' : $this->print->nearest($reading->height());
+    }
+
+    /** The same as a voice says it. */
+    public function aloud(Place $place): string
+    {
+        $back = $this->back($place);
+
+        return $back === '' ? '' : Text::of('calling.said', ['place' => $place->label(), 'value' => SpokenLength::of($back)]);
     }
 
     /** What a field's reading comes to in both units, and how far it can be trusted. */

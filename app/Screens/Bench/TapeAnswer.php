@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Date;
 /**
  * The live answer to the tape form: the parts of the bench drawn again, and a sentence for each field.
  *
- * @phpstan-type Field array{tone: string, sentence: string, basedOn: int|null, saved: string|null}
+ * @phpstan-type Field array{tone: string, sentence: string, basedOn: int|null, saved: string|null, back: string, aloud: string}
  */
 final readonly class TapeAnswer
 {
@@ -79,14 +79,17 @@ final readonly class TapeAnswer
         $caution = $this->page->cautionAt($place);
 
         return $caution !== ''
-            ? $this->field('caution', $caution, $basedOn, $saved)
-            : $this->field('plain', $this->page->worth($place), $basedOn, $saved);
+            ? $this->field('caution', $caution, $basedOn, $saved, $place)
+            : $this->field('plain', $this->page->worth($place), $basedOn, $saved, $place);
     }
 
     /** @return Field */
-    private function field(string $tone, string $sentence, ?int $basedOn, ?string $saved): array
+    private function field(string $tone, string $sentence, ?int $basedOn, ?string $saved, ?Place $reads = null): array
     {
-        return ['tone' => $tone, 'sentence' => $sentence, 'basedOn' => $basedOn, 'saved' => $saved];
+        return [
+            'tone' => $tone, 'sentence' => $sentence, 'basedOn' => $basedOn, 'saved' => $saved,
+            'back' => $reads === null ? '' : $this->page->back($reads), 'aloud' => $reads === null ? '' : $this->page->aloud($reads),
+        ];
     }
 
     /** @return array<string, string> */

@@ -171,7 +171,11 @@ final readonly class PlanPage
     /** What an arrow says: the load, or its change where the vehicle was not weighed. */
     public function arrowSays(LoadArrow $arrow): string
     {
-        return $arrow->known === LoadKnown::InAll ? '≈ '.$this->print->load($arrow->load) : $this->print->loadChange($arrow->load);
+        return match (true) {
+            $arrow->known === LoadKnown::InAll => '≈ '.$this->print->about($arrow->load),
+            abs($arrow->load->kilograms()) < 0.5 => Text::of('drawing.not_weighed'),
+            default => $this->print->aboutChange($arrow->load),
+        };
     }
 
     /** @return non-empty-list<array{Stance, list<LoadArrow>}> for the table behind the drawing */

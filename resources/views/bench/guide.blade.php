@@ -1,11 +1,7 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ \App\Words\StationWords::title($page->station) }}</h1></div>
 <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
-@if (! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
-    <ol @class(['steps', 'gap-2 text-lg' => ! in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true)])>
-        @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
-    </ol>
-@endif
+@include('bench.steps')
 @includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
 @includeWhen($page->station === \Yoke\Procedure\Station::Brackets, 'bench.bars')
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')

@@ -1,5 +1,5 @@
 <x-layout :title="\App\Words\StationWords::title($page->station).', '.$page->job->title">
-    <main class="bench" data-bench
+    <main @class(['bench', 'is-calling' => $page->look->isCalling]) data-bench
           data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
           data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">
         <nav class="chain-here" aria-label="Where the work is">

@@ -1,3 +1,7 @@
-<ol class="steps">
-    @foreach (\App\Words\StationWords::steps($page->station, $page->analysed->described->family()) as $step)<li>{{ $step }}</li>@endforeach
-</ol>
+@php($family = $page->analysed->described->family())
+<div class="with-picture">
+    <ol class="steps">
+        @foreach (\App\Words\StationWords::steps($page->station, $family) as $step)<li>{{ $step }}</li>@endforeach
+    </ol>
+    <x-station-picture :station="$page->station" :chain="$family?->facts()->takeUp->isChain() ?? true" />
+</div>

@@ -1,5 +1,5 @@
 @props(['chain'])
-<svg class="four-heights" viewBox="0 0 660 300" role="img" aria-label="{{ \App\Words\Text::of('bars.sketch.'.($chain ? 'chain' : 'ledge')) }}">
+<svg class="sketch four-heights" viewBox="0 0 660 300" role="img" aria-label="{{ \App\Words\Text::of('bars.sketch.'.($chain ? 'chain' : 'ledge')) }}">
     <path class="sketch-ground" d="M10,270 H650" />
     <path class="sketch-body" d="M10,118 H96 V176 H10" />
     <path class="sketch-steel" d="M96,150 H140 V126 H156 V196 H140 V166 H96 Z" />

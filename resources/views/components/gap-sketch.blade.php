@@ -1,5 +1,5 @@
 @props(['chain'])
-<svg class="four-heights" viewBox="0 0 660 300" role="img" aria-label="{{ \App\Words\Text::of('gap.sketch.'.($chain ? 'chain' : 'ledge')) }}">
+<svg class="sketch four-heights" viewBox="0 64 660 226" role="img" aria-label="{{ \App\Words\Text::of('gap.sketch.'.($chain ? 'chain' : 'ledge')) }}">
     <path class="sketch-ground" d="M10,270 H650" />
     <path class="sketch-body" d="M10,96 H84 V170 H10" />
     <path class="sketch-steel" d="M84,146 H128 V122 H144 V196 H128 V162 H84 Z" />
