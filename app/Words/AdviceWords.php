@@ -18,6 +18,7 @@ use Yoke\Constraint\Exclusion;
 use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\ManufacturerPolicy;
+use Yoke\Probability\Normal;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -138,6 +139,23 @@ final readonly class AdviceWords
         $words = ['figure' => $isShare ? self::percent(max(0.0, $finding->figure->mean())) : sprintf('%.1f', abs($finding->figure->mean())), 'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken)];
 
         return ['what' => self::text("finding.{$finding->kind->value}.what", $words), 'means' => self::text("finding.{$finding->kind->value}.means", $words), 'remedy' => self::text("finding.{$finding->kind->value}.remedy", $words)];
+    }
+
+    /** A finding's figure with its doubt, in its own unit; an empty text where it has none. */
+    public function findingFigure(FindingKind $kind, Normal $figure): string
+    {
+        return match ($kind) {
+            FindingKind::OverRestored, FindingKind::LightFront => self::text('finding.share', ['share' => VerdictWords::share(Normal::of(max(0.0, $figure->mean()), $figure->deviation()))]),
+            FindingKind::NoseUp, FindingKind::FarNoseDown => self::text($figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by', ['degrees' => sprintf('%.1f', abs($figure->mean())), 'doubt' => sprintf('%.1f', max(0.1, $figure->deviation()))]),
+            FindingKind::SlackBars => self::text('finding.bent_by', ['bend' => $this->print->height(max(0.0, $figure->mean())), 'doubt' => $this->print->doubt($figure)]),
+            FindingKind::Broken => '',
+        };
+    }
+
+    /** @return list<string> what changes from one setting to another, in the order in which it is done */
+    public function moves(Setting $from, Setting $to): array
+    {
+        return array_map(ucfirst(...), $this->settings->changes($from, $to));
     }
 
     public function check(Check $check): string

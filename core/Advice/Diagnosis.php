@@ -31,8 +31,7 @@ final readonly class Diagnosis
         $forecast = $this->stances->at($this->current->tensionOffset, $this->current->ballOffset);
         $tolerances = $this->stances->goal->tolerances;
         $share = $forecast->quantities->share;
-        $pitch = $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees());
-        $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
+        [$pitch, $bend] = [$this->pitch($this->current->tensionOffset, $this->current->ballOffset), $this->bend($this->current->tensionOffset, $this->current->ballOffset)];
         $found = [
             new Finding(FindingKind::OverRestored, min($tooMuch, $forecast->over), $forecast->share()),
             ...array_map(static fn (Exclusion $broken): Finding => new Finding(FindingKind::Broken, 1.0, $forecast->share(), $broken), $this->broken($forecast->carried)),
@@ -45,6 +44,35 @@ final readonly class Diagnosis
         return array_values(array_filter($found, static fn (Finding $finding): bool => $finding->chance >= self::LIKELY));
     }
 
+    /** What shows a finding, as it would stand at another setting. */
+    public function figureAt(FindingKind $kind, SettingForecast $setting): Normal
+    {
+        return match ($kind) {
+            FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken => $setting->share(),
+            FindingKind::NoseUp, FindingKind::FarNoseDown => $this->pitch($setting->tensionOffset, $setting->ballOffset),
+            FindingKind::SlackBars => $this->bend($setting->tensionOffset, $setting->ballOffset),
+        };
+    }
+
+    /**
+     * The setting that puts right what was found: the trailer level and the front in range at once. The best of those that
+     * may be advised and stand level enough; where none does, the best of all.
+     *
+     * @param  list<SettingForecast>  $ranking  best first
+     */
+    public function remedy(array $ranking): ?SettingForecast
+    {
+        $tolerances = $this->stances->goal->tolerances;
+        $open = array_values(array_filter($ranking, static fn (SettingForecast $forecast): bool => $forecast->isOpen()));
+        foreach ($open as $forecast) {
+            if ($tolerances->standsLevel($forecast->trailerPitch()) && $forecast->chance >= self::LIKELY) {
+                return $forecast;
+            }
+        }
+
+        return $open[0] ?? null;
+    }
+
     /** @return list<Exclusion> */
     private function broken(Attitude $carried): array
     {
@@ -54,9 +82,21 @@ final readonly class Diagnosis
         return array_values(array_filter($broken, static fn (?Exclusion $one): bool => $one !== null));
     }
 
-    /** @param  \Closure(Attitude): float  $quantity */
-    private function predict(\Closure $quantity): Normal
+    /** Of the trailer, degrees, nose-up above 0. */
+    private function pitch(float $tensionOffset, float $ballOffset): Normal
     {
-        return $this->stances->posterior->predict(fn (CoupledRig $rig, float $tension): float => $quantity($rig->taut($tension + $this->current->tensionOffset)), $this->current->ballOffset);
+        return $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees(), $tensionOffset, $ballOffset);
+    }
+
+    /** Of the bars at their hook-up point, mm; slack below 0. */
+    private function bend(float $tensionOffset, float $ballOffset): Normal
+    {
+        return $this->predict(static fn (Attitude $carried): float => $carried->barBend(), $tensionOffset, $ballOffset);
+    }
+
+    /** @param  \Closure(Attitude): float  $quantity */
+    private function predict(\Closure $quantity, float $tensionOffset, float $ballOffset): Normal
+    {
+        return $this->stances->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $quantity($rig->taut($tension + $tensionOffset)), $ballOffset);
     }
 }

@@ -125,7 +125,13 @@ final class JobAnalysis
     /** @return list<Finding>|null what is wrong with the hook-up; null while nothing was read carried */
     public function findings(): ?array
     {
-        return $this->current === null ? null : (new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []))->findings($this->verdict()->chances->tooMuch ?? 1.0);
+        return $this->diagnosis()?->findings($this->verdict()->chances->tooMuch ?? 1.0);
+    }
+
+    /** Of the hook-up that is on; null while nothing was read carried. */
+    public function diagnosis(): ?Diagnosis
+    {
+        return $this->current === null ? null : new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []);
     }
 
     /**

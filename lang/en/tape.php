@@ -10,5 +10,6 @@ return [
     'one_height' => 'One height an axle',
     'left_and_right' => 'Left and right',
     'again' => 'Measure again',
+    'go_on_without' => 'Save again to go on without it.',
     'log' => 'Tape log',
 ];

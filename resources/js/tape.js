@@ -16,6 +16,7 @@ export function wireTape(form) {
     const inputs = [...form.querySelectorAll('[data-field]')];
     const draft = keepDraft(form.dataset.draft, inputs);
     const savedAt = form.querySelector('[data-saved-at]');
+    const toldEmpty = new Set();
     let asked = 0;
     let shown = 0;
     let pause;
@@ -102,6 +103,9 @@ export function wireTape(form) {
         }
     };
 
+    /** An empty field is asked for once; a job that is taped at the front alone is not asked. */
+    const holdsUp = (field, answer) => answer.fields[field].saved === 'empty' && !answer.frontOnly && !toldEmpty.has(field);
+
     whenSent((entry, answer) => {
         if (entry.url === form.action && answer.fields) {
             settle(answer.fields);
@@ -143,8 +147,9 @@ export function wireTape(form) {
         if (!answer) {
             return;
         }
-        const open = Object.keys(answer.fields).find((field) => ['refused', 'overtaken', 'empty'].includes(answer.fields[field].saved));
+        const open = Object.keys(answer.fields).find((field) => ['refused', 'overtaken'].includes(answer.fields[field].saved) || holdsUp(field, answer));
         if (open) {
+            toldEmpty.add(open);
             tell(form, open, answer.fields[open], false);
             form.querySelector(`[data-field="${open}"]`).focus();
         } else if (answer.next) {

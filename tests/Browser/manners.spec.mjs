@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { openJob, signIn, tape } from './manners.mjs';
+import { inView, openJob, signIn, tape } from './manners.mjs';
 
 const screens = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
 
@@ -63,24 +63,18 @@ for (const [screen, size] of Object.entries(screens)) {
     });
 }
 
-test('the bench stands on a laptop without scrolling, pad and all', async ({ page }) => {
+test('on a laptop everything of a hook-up stands on the screen, pad and all', async ({ page }) => {
     await signIn(page);
-    const over = () => page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
     for (const title of [/Planetarium/, /Bell tower/, /Seed library, spring/]) {
         await openJob(page, title, 'bars-up');
-        expect(await over(), String(title)).toBeLessThanOrEqual(0);
         await page.getByRole('button', { name: 'Pad' }).click();
-        expect(await over(), `${title} with the pad`).toBeLessThanOrEqual(0);
+        await inView(page, ['.stepper', '[data-field]', '#pad button', '.bench-tape .is-first', '.verdict-head', '.share-scale', '.do-next', '.close-up svg', '.load-labels span']);
         await page.getByRole('button', { name: 'Pad' }).click();
     }
     for (const station of ['brief', 'alone', 'head', 'brackets', 'sway-control', 'hook-up-checks', 'road-test']) {
         await openJob(page, /Planetarium/, station);
-        expect(await over(), station).toBeLessThanOrEqual(0);
+        await inView(page, ['.caution', '.bench-tape .is-first, .bench-tape .tape-foot .button']);
     }
-    await openJob(page, /Seed library, spring/, 'bars-up');
-    await page.locator('[data-field="front"]').fill('843 mm');
-    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Not sure yet');
-    expect(await over(), 'a verdict that is not sure').toBeLessThanOrEqual(0);
 });
 
 test('the first load of the bench is small, calls nobody and does not shift', async ({ browser }) => {

@@ -46,10 +46,26 @@ it('says beside its field what is wrong, keeps the text and saves the other fiel
     'below zero' => ['-3', 'A height is above zero'],
     'zero' => ['0', 'A height is above zero'],
     'an exponent' => ['3e9', 'does not read as a length'],
-    'nothing' => ['', 'Nothing is typed here yet'],
     'twelve metres' => ['12 m', 'This one is 12.0 m'],
     'a script' => ['<script>alert(1)</script>', 'does not read as a length'],
 ]);
+
+it('asks once for a height that is not typed, and goes on without it: some tape the front alone', function (): void {
+    $job = $this->job();
+    $answer = $this->tape($job, 'alone', ['front' => '', 'rear' => '38 7/8']);
+    expect($answer->json('fields.front.saved'))->toBe('empty')->and($answer->json('fields.front.sentence'))->toContain('Nothing is typed here yet')->toContain('Save again to go on without it.')
+        ->and($answer->json('frontOnly'))->toBeFalse();
+    $this->post("/jobs/{$job->id}/dropped/tape", ['typed' => ['front' => '', 'rear' => '']])->assertRedirect("/jobs/{$job->id}/dropped");
+    $this->post("/jobs/{$job->id}/dropped/tape", ['typed' => ['front' => '38 7/16', 'rear' => '']])->assertRedirect("/jobs/{$job->id}/bars-up");
+});
+
+it('does not ask for the rear on a job that is taped at the front alone', function (): void {
+    $job = $this->job();
+    $this->tape($job, 'alone', ['front' => '37 7/16', 'rear' => '']);
+    expect($this->tape($job, 'dropped', ['front' => '38 7/16', 'rear' => ''])->json('frontOnly'))->toBeTrue();
+    $this->tape($job, 'alone', ['front' => '37 7/16', 'rear' => '38 7/8']);
+    expect($this->tape($job, 'dropped', ['front' => '38 7/16', 'rear' => ''])->json('frontOnly'))->toBeFalse();
+});
 
 it('goes on to the next stance without JavaScript when all is well', function (): void {
     $job = $this->job();

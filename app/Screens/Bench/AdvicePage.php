@@ -13,7 +13,6 @@ use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Finding;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
 use Yoke\Analysis\GoverningVerdict;
@@ -270,14 +269,6 @@ final readonly class AdvicePage
             fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))],
             (new Proof($this->analysis->posterior(), $current, $inPlace->barRating(), $inPlace->barHang(), $this->job->goal->tolerances))->checks(),
         );
-    }
-
-    /** @return list<array{what: string, means: string, remedy: string, chance: string}>|null null before the first hook-up */
-    public function findings(): ?array
-    {
-        $findings = $this->analysis->findings();
-
-        return $findings === null ? null : array_map(fn (Finding $finding): array => [...$this->says->finding($finding), 'chance' => $this->says->chance($finding->chance)], $findings);
     }
 
     /** A fender's height at a setting. */

@@ -250,6 +250,14 @@ final class BenchPage
         ]);
     }
 
+    /** Whether this job is taped at the front fender alone: another stance has the front and no rear. */
+    public function isFrontOnly(): bool
+    {
+        $others = array_filter(Stance::cases(), fn (Stance $stance): bool => $stance !== $this->station->stance() && $this->reading($stance, Axle::Front) !== null);
+
+        return $others !== [] && array_filter($others, fn (Stance $stance): bool => $this->reading($stance, Axle::Rear) !== null) === [];
+    }
+
     public function reading(Stance $stance, Axle $axle): ?HeightReading
     {
         return $this->heights->at($stance, $axle);

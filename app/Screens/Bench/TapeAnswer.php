@@ -51,6 +51,7 @@ final readonly class TapeAnswer
             'parts' => $this->parts(),
             'said' => $this->said(),
             'savedAt' => $open === [] ? 'Saved '.Date::now()->format('H:i') : 'Not all of it is saved',
+            'frontOnly' => $this->page->isFrontOnly(),
             'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Tape;
 
+use App\Words\Text;
 use Yoke\Units\Exception\UnreadableLength;
 
 /** What became of an entry, with the sentence to stand beside its field. */
@@ -30,7 +31,7 @@ final readonly class SaveOutcome
 
     public static function empty(Entry $entry, ?int $reading): self
     {
-        return new self($entry, Saved::Empty, UnreadableLength::empty()->getMessage(), $reading);
+        return new self($entry, Saved::Empty, UnreadableLength::empty()->getMessage().' '.Text::of('tape.go_on_without'), $reading);
     }
 
     public static function refused(Entry $entry): self

@@ -1,27 +1,45 @@
-@php($advice = $page->advice())
-@php($findings = $advice->findings())
-<x-layout :title="'Diagnosis, '.$page->job->title">
-    <main class="yard">
+@php($bench = $page->bench)
+@php($advice = $bench->advice())
+@php($findings = $page->findings())
+@php($verdict = $advice->verdict())
+@php($elevation = $bench->elevation($bench->plan()->hitch()))
+<x-layout :title="__('finding.title').', '.$bench->job->title">
+    <main class="yard diagnosis">
         <div class="yard-head">
-            <h1>Diagnosis <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
-            <a class="button" href="{{ route('jobs.resume', $page->job) }}">Back to the bench</a>
+            <h1>{{ __('finding.title') }} <span class="font-normal text-muted">· {{ $bench->job->title }}</span></h1>
+            <a class="button" href="{{ route('jobs.resume', $bench->job) }}">{{ __('finding.back') }}</a>
         </div>
-        <div class="card drawing" style="padding: .6rem 1rem">@php($elevation = $page->elevation($page->plan()->hitch()))<x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 6.4)" :stances="$elevation->stances()" role="img" aria-label="The rig as it was taped" /></div>
-        @php($verdict = $advice->verdict())
-        @if ($verdict)<p class="do-next"><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. {{ $advice->onTheRoad() }}</p>@endif
+        <div @class(['bench-drawing', 'has-close-up' => $bench->setting() !== null])>
+            <div class="card drawing"><div class="elevation"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 5.2)" :stances="$elevation->stances()" role="img" :aria-label="__('finding.picture')" /></div></div>
+            @if ($bench->setting())<div class="card close-up-card"><x-close-up :panel="$bench->setting()" /></div>@endif
+        </div>
+        @if ($verdict)<div class="card diagnosis-verdict verdict-main">@include('bench.verdict-head', ['page' => $bench])</div>@endif
         @foreach ($advice->suspects() as $suspect)<p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
         @if ($findings === null)
-            <div class="card empty"><p class="text-xl font-bold">Nothing to diagnose yet.</p><p>Measure the carried rig: one fender, a ticket or the gauge will do. Any order is fine: carried, dropped, alone.</p></div>
-        @elseif ($findings === [])
-            <div class="card empty"><p class="text-xl font-bold">Nothing is found wrong.</p></div>
+            <div class="card empty"><p class="text-xl font-bold">{{ __('finding.none_yet') }}</p><p>{{ __('finding.none_yet_next') }}</p></div>
         @else
+            @if ($findings === [])
+                <div class="card empty"><p class="text-xl font-bold">{{ __('finding.none') }}</p></div>
+            @elseif ($page->moves() !== [])
+                <div class="do-next" data-remedy>
+                    <h2>{{ __('finding.moves') }}</h2>
+                    <ol class="remedy">@foreach ($page->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>
+                    <p class="expected">{{ $page->expected() }}</p>
+                </div>
+            @endif
             <ol class="findings">
                 @foreach ($findings as $finding)
-                    <li class="card"><h2>{{ $finding['what'] }} <span class="who">{{ $finding['chance'] }} likely</span></h2><p>{{ $finding['means'] }}</p><p class="do-next">{{ $finding['remedy'] }}</p></li>
+                    <li class="card">
+                        <h2><span class="number" aria-hidden="true">{{ $loop->iteration }}</span> {{ $finding['what'] }} <span class="who">{{ $finding['chance'] }}</span></h2>
+                        <p>@if ($finding['figure'] !== '')<strong>{{ ucfirst($finding['figure']) }}.</strong> @endif{{ $finding['means'] }}</p>
+                        <p class="sentence">{{ $finding['evidence'] }}</p>
+                        <p class="do-next">{{ $finding['remedy'] }} @if ($finding['then'] !== '')<span class="expected">{{ $finding['then'] }}</span>@endif</p>
+                        <a class="button is-small" href="{{ route('bench', [$bench->job, $finding['station']->value]) }}">{{ $finding['at'] }}</a>
+                    </li>
                 @endforeach
             </ol>
         @endif
-        <p class="do-next">{{ $advice->move() }} {{ $advice->chance() }} {{ implode(' ', $advice->because()) }}</p>
-        <p class="sentence">Never past a rating, and the front axle never above its alone load. An aid to measuring, not a certificate: the makers' data sheets come first; if in doubt, a licensed workshop.</p>
+        @if ($findings === null || $page->moves() === [])<p class="do-next">{{ $advice->move() }} {{ $advice->chance() }} {{ implode(' ', $advice->because()) }}</p>@endif
+        <p class="sentence">{{ __('finding.caution') }}</p>
     </main>
 </x-layout>

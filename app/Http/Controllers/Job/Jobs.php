@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\User;
-use App\Screens\Bench\BenchPage;
+use App\Screens\Job\DiagnosisPage;
 use App\Screens\Job\NewJobPage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
@@ -57,7 +57,7 @@ final class Jobs
         /** @var User $person */
         $person = $request->user();
 
-        return view('jobs.diagnosis', ['page' => new BenchPage($this->analyses->of($job->load('marks')), $person)]);
+        return view('jobs.diagnosis', ['page' => new DiagnosisPage($this->analyses->of($job->load('marks')), $person)]);
     }
 
     /** The job's tape log, every line of it. */

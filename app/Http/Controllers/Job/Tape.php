@@ -11,6 +11,7 @@ use App\Screens\Bench\Look;
 use App\Screens\Bench\TapeAnswer;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\Saved;
 use App\UseCases\Tape\SaveOutcome;
 use App\UseCases\Tape\TapeLog;
 use Illuminate\Http\JsonResponse;
@@ -60,7 +61,8 @@ final class Tape
     /** @param  array<string, SaveOutcome>  $outcomes */
     private function redirect(TapeRequest $request, Job $job, Station $station, array $outcomes): RedirectResponse
     {
-        $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->sentence !== '');
+        $isHeld = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => in_array($outcome->saved, [Saved::Saved, Saved::Unchanged], true)) !== [];
+        $open = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => $outcome->sentence !== '' && ! ($isHeld && $outcome->saved === Saved::Empty));
         if ($open === []) {
             return redirect()->route('bench', [$job, ($station->nextTaped() ?? $station)->value]);
         }

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Job;
+
+use App\Models\User;
+use App\Screens\Bench\BenchPage;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\AdviceWords;
+use App\Words\QuantityWords;
+use App\Words\SettingWords;
+use App\Words\StationWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
+use Yoke\Advice\Finding;
+use Yoke\Advice\FindingKind;
+use Yoke\Advice\SettingForecast;
+use Yoke\Analysis\Instrument;
+use Yoke\Analysis\InstrumentEvidence;
+use Yoke\Probability\Normal;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Axle;
+
+/** What is wrong with the rig as it is hooked up, the most dangerous first: evidence, figure, remedy, station, and what the moves come to. */
+final readonly class DiagnosisPage
+{
+    public BenchPage $bench;
+
+    private AdviceWords $says;
+
+    private QuantityWords $print;
+
+    public function __construct(private AnalysedJob $job, private User $person)
+    {
+        $this->bench = new BenchPage($job, $person);
+        $this->says = new AdviceWords(new SettingWords($job->described), $person);
+        $this->print = new QuantityWords($person);
+    }
+
+    /** @return list<array{what: string, means: string, chance: string, figure: string, evidence: string, remedy: string, then: string, station: Station, at: string}>|null null before the first hook-up */
+    public function findings(): ?array
+    {
+        $findings = $this->job->analysis()->findings();
+
+        return $findings === null ? null : array_map(fn (Finding $finding): array => [
+            ...$this->says->finding($finding),
+            'chance' => Text::of('finding.chance', ['chance' => $this->says->chance($finding->chance)]),
+            'figure' => $this->says->findingFigure($finding->kind, $finding->figure),
+            'evidence' => $this->evidence($finding->kind),
+            'then' => $this->then($finding),
+            'station' => self::station($finding->kind),
+            'at' => Text::of('finding.at', ['station' => StationWords::title(self::station($finding->kind))]),
+        ], $findings);
+    }
+
+    /** @return list<string> the moves that put it right, the head first; none where nothing was hooked up, or nothing is to be moved */
+    public function moves(): array
+    {
+        $on = $this->job->current()?->setting;
+        $remedy = $this->remedy();
+
+        return $on === null || $remedy === null ? [] : $this->says->moves($on, $remedy->setting);
+    }
+
+    /** What the moves come to together, in sentences. */
+    public function expected(): string
+    {
+        $remedy = $this->remedy();
+        if ($remedy === null) {
+            return '';
+        }
+        $advice = $this->bench->advice();
+        $heights = ! $this->job->taped->isAnyTaped() ? '' : Text::of('move.expect', [
+            'front' => $this->print->height($advice->height($remedy->setting, Axle::Front)->mean()),
+            'rear' => $this->print->height($advice->height($remedy->setting, Axle::Rear)->mean()),
+        ]);
+
+        return implode(' ', array_filter([
+            Text::of('finding.expected', ['share' => VerdictWords::share($remedy->share()), 'nose' => $this->says->findingFigure(FindingKind::NoseUp, $this->figureThen(FindingKind::NoseUp, $remedy))]),
+            $heights,
+            $this->says->likely($remedy->chance),
+        ]));
+    }
+
+    /** Where a finding is put right. */
+    private static function station(FindingKind $kind): Station
+    {
+        return match ($kind) {
+            FindingKind::NoseUp, FindingKind::FarNoseDown => Station::Head,
+            FindingKind::Broken => Station::Brief,
+            default => Station::BarsUp,
+        };
+    }
+
+    /** What its figure would be after the moves, or an empty text. */
+    private function then(Finding $finding): string
+    {
+        $remedy = $this->remedy();
+        $figure = $remedy === null || $this->moves() === [] ? '' : $this->says->findingFigure($finding->kind, $this->figureThen($finding->kind, $remedy));
+
+        return $figure === '' ? '' : Text::of('finding.then', ['figure' => $figure]);
+    }
+
+    private function figureThen(FindingKind $kind, SettingForecast $remedy): Normal
+    {
+        return $this->job->analysis()->diagnosis()?->figureAt($kind, $remedy) ?? $remedy->share();
+    }
+
+    private function remedy(): ?SettingForecast
+    {
+        return $this->job->analysis()->diagnosis()?->remedy($this->job->recommendation()->ranking ?? []);
+    }
+
+    /** Which readings show it. */
+    private function evidence(FindingKind $kind): string
+    {
+        $each = $this->job->analysis()->evidence();
+        if (in_array($kind, [FindingKind::OverRestored, FindingKind::LightFront], true)) {
+            return Text::of('finding.evidence.each', ['each' => implode(', ', array_map(static fn (InstrumentEvidence $one): string => VerdictWords::evidence($one).' '.VerdictWords::share($one->share), $each))]);
+        }
+        $isTrailerRead = array_filter($each, static fn (InstrumentEvidence $one): bool => $one->instrument === Instrument::Coupler) !== [];
+
+        return Text::of(match (true) {
+            $kind === FindingKind::Broken => 'finding.evidence.predicted',
+            $kind === FindingKind::SlackBars => 'finding.evidence.bars',
+            default => $isTrailerRead ? 'finding.evidence.trailer' : 'finding.evidence.trailer_predicted',
+        });
+    }
+}
