@@ -1,29 +1,29 @@
-<x-layout title="Yard" here="yard">
+<x-layout :title="__('page/top.yard.yard')" here="yard">
     <main class="yard">
         <div class="yard-head">
-            <h1>Yard <span class="font-normal text-muted">· {{ $today }}</span></h1>
-            <a class="button is-first" href="{{ route('jobs.create') }}">Start a job</a>
+            <h1>{{ __('page/top.yard.yard') }} <span class="font-normal text-muted">· {{ $today }}</span></h1>
+            <a class="button is-first" href="{{ route('jobs.create') }}">{{ __('page/top.yard.start_a_job') }}</a>
         </div>
         @forelse ($open as $card)
             {!! $card !!}
         @empty
             <div class="card empty">
-                <p class="text-xl font-bold">No job is open.</p>
-                <p>A job pairs a vehicle, a trailer and a hitch, and keeps every height you tape.</p>
-                <a class="button" href="{{ route('jobs.create') }}">Start the first one</a>
+                <p class="text-xl font-bold">{{ __('page/top.yard.no_job_is_open') }}</p>
+                <p>{{ __('page/top.yard.a_job_pairs_a_vehicle') }}</p>
+                <a class="button" href="{{ route('jobs.create') }}">{{ __('page/top.yard.start_the_first_one') }}</a>
             </div>
         @endforelse
-        @if ($moreOpen > 0)<p class="sentence">{{ $moreOpen }} more {{ $moreOpen === 1 ? 'is' : 'are' }} open. <a href="{{ route('log', ['open' => 1]) }}">All open jobs</a></p>@endif
+        @if ($moreOpen > 0)<p class="sentence">{{ __('page/top.yard.more_open', ['more_open' => $moreOpen, 'more_open2' => $moreOpen === 1 ? 'is' : 'are']) }} <a href="{{ route('log', ['open' => 1]) }}">{{ __('page/top.yard.all_open_jobs') }}</a></p>@endif
         @if ($due !== [])
-            <section class="card due" aria-label="Due">
-                <div class="due-head"><h2>Due</h2><a class="button is-small" href="{{ route('care.calendar') }}">Calendar file</a></div>
+            <section class="card due" aria-label="{{ __('page/top.yard.due') }}">
+                <div class="due-head"><h2>{{ __('page/top.yard.due') }}</h2><a class="button is-small" href="{{ route('care.calendar') }}">{{ __('page/top.yard.calendar_file') }}</a></div>
                 @foreach ($due as [$rig, $lines])
                     <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Service\DueState::Over ? 'over' : 'soon' }}">{{ \App\Words\ServiceWords::what($line->due->task) }}, {{ \App\Words\ServiceWords::due($line->state) }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
                 @endforeach
             </section>
         @endif
         @if ($finished !== [])
-            <h2>Handed over</h2>
+            <h2>{{ __('page/top.yard.handed_over') }}</h2>
             @foreach ($finished as $card){!! $card !!}@endforeach
         @endif
     </main>

@@ -2,7 +2,7 @@
     <main class="yard bars">
         <div class="yard-head">
             <h1>{{ __('bars.title') }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
-            <a class="button" href="{{ route('bench', [$page->job, 'brackets']) }}">Back to Brackets</a>
+            <a class="button" href="{{ route('bench', [$page->job, 'brackets']) }}">{{ __('page/bars.show.back_to_brackets') }}</a>
         </div>
         @if (! $page->isOfUse())
             <p class="do-next">{{ __('bars.not_of_use') }}</p>

@@ -8,7 +8,7 @@
                     <rect class="ring" x="7" y="{{ $loop->first ? 3 : 1 }}" width="20" height="48" rx="10" />
                     @if ($done)<path class="tick-mark" d="m12.500 25 3.500 4 6-8" />@endif
                 </svg>
-                <span>{{ \App\Words\StationWords::title($station) }}@if ($done)<span class="sr-only">, done</span>@endif</span>
+                <span>{{ \App\Words\StationWords::title($station) }}@if ($done)<span class="sr-only">{{ __('page/bench.chain.done') }}</span>@endif</span>
             </a>
         </li>
     @endforeach

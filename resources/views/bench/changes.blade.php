@@ -1,8 +1,8 @@
 @php($print = $page->print)
     @if ($page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Front) || $page->heights->rise(\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Axle::Rear))
         <table class="changes">
-            <caption class="sr-only">Change of height from alone</caption>
-            <thead><tr><th scope="col">{{ \App\Words\Text::of('reading.from_alone', ['step' => $print->fineness()->value]) }}</th><th scope="col">dropped</th><th scope="col">carried</th></tr></thead>
+            <caption class="sr-only">{{ __('page/bench.changes.change_of_height_from_alone') }}</caption>
+            <thead><tr><th scope="col">{{ \App\Words\Text::of('reading.from_alone', ['step' => $print->fineness()->value]) }}</th><th scope="col">{{ __('page/bench.changes.dropped') }}</th><th scope="col">{{ __('page/bench.changes.carried') }}</th></tr></thead>
             <tbody>
                 @foreach (\Yoke\Rig\Axle::cases() as $axle)
                     <tr>

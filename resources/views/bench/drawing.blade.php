@@ -14,7 +14,7 @@
     </p>
 </div>
 <div class="elevation" style="--room: {{ $sheet->room() }}">
-<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="[...$page->ghosts($foreseen), ...$page->tried()]" role="img" aria-label="Side elevation of {{ $page->job->rigAsWorked()->vehicleName() }} with {{ $page->job->rigAsWorked()->trailerName() }}, to scale; its figures stand in the table and the links after it.">
+<x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="[...$page->ghosts($foreseen), ...$page->tried()]" role="img" :aria-label="__('page/bench.drawing.side_elevation_of_with_to', ['vehicle_name' => $page->job->rigAsWorked()->vehicleName(), 'trailer_name' => $page->job->rigAsWorked()->trailerName()])">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
             <line class="plumb" x1="{{ round($arch->x) }}" x2="{{ round($arch->x) }}" y1="0" y2="{{ round($arch->y) }}" />
@@ -27,10 +27,10 @@
     @foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%" title="{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
 </div>
 </div>
-<x-figures-table :plan="$plan" :elevation="$elevation" caption="The rig as the model has it; what is taped stands in the links after this" />
+<x-figures-table :plan="$plan" :elevation="$elevation" :caption="__('page/bench.drawing.the_rig_as_the_model')" />
 <div class="readouts" style="--room: {{ $sheet->room() }}">
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
-        {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? 'Heights ×5' : 'Heights to scale' }}
+        {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? __('page/bench.drawing.heights_5') : __('page/bench.drawing.heights_to_scale') }}
     </a>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
@@ -38,14 +38,14 @@
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->fieldOf($axle) }}"
-                   aria-label="{{ ucfirst($axle->value) }} fender {{ $stance->value }}: {{ $reading ? $page->print->nearest($reading->height()) : 'not taped yet' }}{{ ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '' }}">
+                   aria-label="{{ __('page/bench.drawing.fender', ['axle' => ucfirst($axle->value), 'stance' => $stance->value, 'height' => $reading ? $page->print->nearest($reading->height()) : 'not taped yet', 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '']) }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
                     @if ($stance === \Yoke\Rig\Stance::Carried && $tried)
-                        <em title="At the setting that is tried">≈ {{ $page->print->bare($tried->height()) }}</em>
+                        <em title="{{ __('page/bench.drawing.at_the_setting_that_is') }}">≈ {{ $page->print->bare($tried->height()) }}</em>
                     @elseif ($reading)
                         <strong>{{ $page->print->bare($reading->height()) }}</strong>
                     @elseif ($foreseen?->at($stance, $axle))
-                        <em title="Predicted, not taped yet">≈ {{ $page->print->bare($foreseen->at($stance, $axle)->height()) }}</em>
+                        <em title="{{ __('page/bench.drawing.predicted_not_taped_yet') }}">≈ {{ $page->print->bare($foreseen->at($stance, $axle)->height()) }}</em>
                     @else
                         <strong>–</strong>
                     @endif

@@ -9,22 +9,22 @@
 @includeWhen($page->station === \Yoke\Procedure\Station::Road, 'road.form')
 @if ($page->station === \Yoke\Procedure\Station::HookUp)
     <div class="procedure-list">
-        <p class="sentence">Step by step, with the reason and the caution at the hand; made for a phone at the hitch.</p>
+        <p class="sentence">{{ __('page/bench.guide.step_by_step_with_the') }}</p>
         @foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ route('procedures.show', [$page->job, $occasion->value]) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach
     </div>
 @endif
 <div class="tape-foot">
-    @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">Save road test</button>@endif
+    @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">{{ __('page/bench.guide.save_road_test') }}</button>@endif
     @if ($mark)
-        <p class="sentence">Closed by {{ $mark->user->name }}, {{ $mark->created_at->format('j M H:i') }}.</p>
-        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">Reopen</button></form>
+        <p class="sentence">{{ __('page/bench.guide.closed_by', ['user' => $mark->user->name, 'created_at' => $mark->created_at->format('j M H:i')]) }}</p>
+        <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">{{ __('page/bench.guide.reopen') }}</button></form>
     @else
-        <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>Finish station</button></form>
+        <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>{{ __('page/bench.guide.finish_station') }}</button></form>
     @endif
-    @if ($page->station === \Yoke\Procedure\Station::HandOver)<a class="button" href="{{ route('card', $page->job) }}">The card</a>@endif
-    @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a>@endif
-    @if ($page->planView() && ! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::Road], true))<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">Plan on paper</a>@endif
-    @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('photos', $page->job) }}">Photos</a>@endif
-    @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('log.rig', $page->job->rig_id) }}">Its history</a>@endif
-    <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">Tape log</a>
+    @if ($page->station === \Yoke\Procedure\Station::HandOver)<a class="button" href="{{ route('card', $page->job) }}">{{ __('page/bench.guide.the_card') }}</a>@endif
+    @if ($page->station === \Yoke\Procedure\Station::Prove)<a class="button is-small" href="{{ route('weigh', $page->job) }}">{{ __('page/bench.guide.weigh_station') }}</a>@endif
+    @if ($page->planView() && ! in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::Road], true))<a class="button is-small" href="{{ route('jobs.plan', $page->job) }}">{{ __('page/bench.guide.plan_on_paper') }}</a>@endif
+    @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('photos', $page->job) }}">{{ __('page/bench.guide.photos') }}</a>@endif
+    @if (in_array($page->station, [\Yoke\Procedure\Station::Brief, \Yoke\Procedure\Station::HandOver], true))<a class="button is-small" href="{{ route('log.rig', $page->job->rig_id) }}">{{ __('page/bench.guide.its_history') }}</a>@endif
+    <a class="button is-small" href="{{ route('jobs.log', $page->job) }}">{{ __('page/bench.guide.tape_log') }}</a>
 </div>

@@ -1,9 +1,9 @@
 @php($ladder = $page->hookUps()?->ladder() ?? [])
 @if ($ladder !== [])
-    <div class="ladder-box" tabindex="0" aria-label="Hook-ups">
+    <div class="ladder-box" tabindex="0" aria-label="{{ __('page/bench.ladder.hook_ups') }}">
     <table class="ledger ladder">
-        <caption class="sr-only">Hook-ups</caption>
-        <thead><tr><th scope="col">#</th><th scope="col">Setting</th><th scope="col">Front</th><th scope="col">Rear</th><th scope="col">Restored</th></tr></thead>
+        <caption class="sr-only">{{ __('page/bench.ladder.hook_ups') }}</caption>
+        <thead><tr><th scope="col">#</th><th scope="col">{{ __('page/bench.ladder.setting') }}</th><th scope="col">{{ __('page/bench.ladder.front') }}</th><th scope="col">{{ __('page/bench.ladder.rear') }}</th><th scope="col">{{ __('page/bench.ladder.restored') }}</th></tr></thead>
         @foreach ($ladder as $hookUp)
             <tr @class(['is-now' => $loop->first])><th scope="row">{{ $hookUp['number'] }}</th><td @if ($hookUp['change'] !== '') title="{{ ucfirst($hookUp['change']) }}" @endif>{{ $hookUp['setting'] }}@if ($hookUp['change'] !== '') <small>{{ $hookUp['change'] }}</small>@endif</td><td>{{ $hookUp['front'] }}</td><td>{{ $hookUp['rear'] }}</td><td>{{ $hookUp['share'] }}</td></tr>
         @endforeach

@@ -1,5 +1,5 @@
 <details class="levelling" @if ($question->isAsked()) open @endif>
-<summary>Level the trailer</summary>
+<summary>{{ __('page/bench.levelling.level_the_trailer') }}</summary>
 <form method="get">
     <div class="levelling-fields">
         @foreach (\App\UseCases\Forms\LevellingQuestion::FIELDS as $field => $label)
@@ -12,7 +12,7 @@
         @endforeach
     </div>
     <div class="tape-foot">
-        <button class="button is-small">Which way to jack</button>
+        <button class="button is-small">{{ __('page/bench.levelling.which_way_to_jack') }}</button>
         @if ($question->answer() !== '')<p class="do-next" role="status">{{ $question->answer() }}</p>@endif
     </div>
 </form>

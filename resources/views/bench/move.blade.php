@@ -16,9 +16,9 @@
         <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->forecast->setting->steps()]) }}" data-try="{{ json_encode($move->forecast->setting->steps()) }}">{{ __('setting.try') }}</a>
         <button class="button is-small">{{ __('setting.record') }}</button>
     @elseif ($move?->action === \Yoke\Advice\Action::ReadAgain)
-        <input type="hidden" name="again" value="1"><button class="button is-small">Measure again</button>
+        <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
     @elseif ($move?->action === \Yoke\Advice\Action::Stop)
-        <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">Next: Prove</a>
+        <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">{{ __('page/bench.move.next_prove') }}</a>
     @endif
-    <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">Diagnosis</a>
+    <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('page/bench.move.diagnosis') }}</a>
 </form>

@@ -16,6 +16,6 @@
             @endforeach
         </div>
         <p class="sentence" data-device-says role="status"></p>
-        <div class="tape-foot"><button class="button is-small">Save these readings</button> @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" label="Read height sensors" />@endif @if ($stance !== \Yoke\Rig\Stance::Alone)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" label="Read the gauge" /> <x-device :job="$page->job" kind="angle" :stance="$stance->value" label="Read the angle" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">Weigh station</a></div>
+        <div class="tape-foot"><button class="button is-small">{{ __('page/bench.others.save_these_readings') }}</button> @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" :label="__('page/bench.others.read_height_sensors')" />@endif @if ($stance !== \Yoke\Rig\Stance::Alone)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" :label="__('page/bench.others.read_the_gauge')" /> <x-device :job="$page->job" kind="angle" :stance="$stance->value" :label="__('page/bench.others.read_the_angle')" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">{{ __('page/bench.others.weigh_station') }}</a></div>
     </form>
 </details>

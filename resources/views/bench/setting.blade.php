@@ -1,15 +1,15 @@
 @php($setting = $page->setting())
 @php($refusal = session('errors')?->getBag('round')->first() ?? '')
 @if ($setting !== null)
-    <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="Setting" data-setting @if ($page->look->tried !== []) data-is-tried @endif>
+    <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="setting-form" aria-label="{{ __('page/bench.setting.setting') }}" data-setting @if ($page->look->tried !== []) data-is-tried @endif>
         @csrf
         <div class="steppers">
             @foreach ($setting->steppers() as $stepper)
                 <div class="stepper" data-stepper>
                     <span aria-hidden="true">{{ $stepper['label'] }}</span>
-                    <button type="button" data-less hidden aria-label="{{ $stepper['label'] }}: one less, {{ $stepper['less'] }}"><b aria-hidden="true">−</b><small aria-hidden="true">{{ $stepper['less'] }}</small></button>
+                    <button type="button" data-less hidden aria-label="{{ __('page/bench.setting.one_less', ['stepper' => $stepper['label'], 'less' => $stepper['less']]) }}"><b aria-hidden="true">−</b><small aria-hidden="true">{{ $stepper['less'] }}</small></button>
                     <select aria-label="{{ $stepper['label'] }}" name="steps[{{ $stepper['key'] }}]" data-adjuster="{{ $stepper['key'] }}" data-on="{{ $stepper['on'] }}">@foreach ($stepper['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $stepper['shown']) < 1e-9)>{{ $says }}</option>@endforeach</select>
-                    <button type="button" data-more hidden aria-label="{{ $stepper['label'] }}: one more, {{ $stepper['more'] }}"><b aria-hidden="true">+</b><small aria-hidden="true">{{ $stepper['more'] }}</small></button>
+                    <button type="button" data-more hidden aria-label="{{ __('page/bench.setting.one_more', ['stepper' => $stepper['label'], 'more' => $stepper['more']]) }}"><b aria-hidden="true">+</b><small aria-hidden="true">{{ $stepper['more'] }}</small></button>
                 </div>
             @endforeach
             @if ($page->isSettingKnown())

@@ -2,14 +2,14 @@
     <main @class(['bench', 'is-calling' => $page->look->isCalling]) data-bench
           data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
           data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">
-        <nav class="chain-here" aria-label="Where the work is">
+        <nav class="chain-here" aria-label="{{ __('page/bench.show.where_the_work_is') }}">
             @if ($page->station->before())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->before()->value]) }}"><span aria-hidden="true">‹</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->before()) }}</span></a>@endif
             <a class="here" href="#stations">{{ \App\Words\StationWords::title($page->station) }} <small>{{ __('station.of', ['number' => 1 + (int) array_search($page->station, \Yoke\Procedure\Station::cases(), true), 'many' => count(\Yoke\Procedure\Station::cases())]) }}</small></a>
             @if ($page->station->next())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->next()->value]) }}"><span aria-hidden="true">›</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->next()) }}</span></a>@endif
         </nav>
-        <nav class="bench-chain" aria-label="Stations" data-part="chain">@include('bench.chain')</nav>
-        <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="Drawing" data-part="drawing">@include('bench.drawing')</section>
-        <section class="bench-tape card" aria-label="Station">
+        <nav class="bench-chain" aria-label="{{ __('page/bench.show.stations') }}" data-part="chain">@include('bench.chain')</nav>
+        <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="{{ __('page/bench.show.drawing') }}" data-part="drawing">@include('bench.drawing')</section>
+        <section class="bench-tape card" aria-label="{{ __('page/bench.show.station') }}">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
             @includeWhen($page->station === \Yoke\Procedure\Station::Dropped, 'bench.gap')
         </section>
@@ -21,9 +21,9 @@
             </section>
         @endif
         @if ($page->planView())
-            <section class="bench-verdict card" aria-label="Plan">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
+            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.plan') }}">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
         @else
-            <section class="bench-verdict card" aria-label="Verdict" data-part="verdict">@include('bench.advice')</section>
+            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.verdict') }}" data-part="verdict">@include('bench.advice')</section>
         @endif
         <p class="sr-only" aria-live="polite" data-said></p>
     </main>

@@ -5,10 +5,10 @@
         <ul class="reasons">
             @foreach ($advice->because() as $sentence)<li>{{ $sentence }}</li>@endforeach
             @if ($advice->runnersUp() !== [])
-                <li><strong>Other options:</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                <li><strong>{{ __('page/bench.tab-next.other_options') }}</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
             @endif
             @if ($advice->ruledOut() !== [])
-                <li><strong>Ruled out:</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                <li><strong>{{ __('page/bench.tab-next.ruled_out') }}</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
             @endif
         </ul>
     @endif

@@ -1,9 +1,9 @@
-<div class="plan-panel" tabindex="0" aria-label="This rig">
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/bench.tab-rig.this_rig') }}">
 <table class="ledger">
-    <caption>This rig, as its readings tell it</caption>
+    <caption>{{ __('page/bench.tab-rig.this_rig_as_its_readings') }}</caption>
     @foreach ($advice->rig() as [$what, $value, $worth])
         <tr><th scope="row">{{ $what }}</th><td>{{ $value }}</td><td>{{ $worth }}</td></tr>
     @endforeach
 </table>
-<p class="sentence">From {{ count($advice->analysis->posterior()->readings) }} readings and what is usual; ± is one standard deviation.</p>
+<p class="sentence">{{ __('page/bench.tab-rig.from_readings_and_what_is', ['readings' => count($advice->analysis->posterior()->readings)]) }}</p>
 </div>

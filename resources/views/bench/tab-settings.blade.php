@@ -2,19 +2,19 @@
 <p class="sentence">{{ __('verdict.family_unsaid') }}</p>
 @else
 @php($map = $hookUps->map())
-<div class="setting-map" tabindex="0" aria-label="Settings and their chances">
+<div class="setting-map" tabindex="0" aria-label="{{ __('page/bench.tab-settings.settings_and_their_chances') }}">
     <table>
-        <caption>Chance in range by setting. Press one to try it on the drawing.</caption>
+        <caption>{{ __('page/bench.tab-settings.chance_in_range_by_setting') }}</caption>
         <thead><tr><th scope="col">{{ $map['across'] }}</th>@foreach ($map['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
         @foreach ($map['rows'] as $row)
             <tr>
                 <th scope="row">{{ $row['says'] }}</th>
                 @foreach ($row['cells'] as $cell)
-                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(['is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) style="--chance: {{ $cell['percent'] }}%" title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? 'Current setting' : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] >= 100 ? '>99' : $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', ruled out: '.$cell['excluded'] : '' }}</span></a></td>
+                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(['is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) style="--chance: {{ $cell['percent'] }}%" title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? __('page/bench.tab-settings.current_setting') : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] >= 100 ? '>99' : $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', ruled out: '.$cell['excluded'] : '' }}</span></a></td>
                 @endforeach
             </tr>
         @endforeach
     </table>
 </div>
-<p class="plot-key"><span><i class="swatch is-on"></i>on the rig</span><span><i class="swatch is-best"></i>recommended</span><span><i class="swatch is-out"></i>ruled out</span></p>
+<p class="plot-key"><span><i class="swatch is-on"></i>{{ __('page/bench.tab-settings.on_the_rig') }}</span><span><i class="swatch is-best"></i>{{ __('page/bench.tab-settings.recommended') }}</span><span><i class="swatch is-out"></i>{{ __('page/bench.tab-settings.ruled_out') }}</span></p>
 @endif

@@ -1,6 +1,6 @@
-<x-layout title="Link closed">
+<x-layout :title="__('page/card.closed.link_closed')">
     <main class="door card">
-        <h1>This link is closed</h1>
-        <p>It has ended, was revoked, or is incomplete. Ask the workshop that set up your rig for a new one.</p>
+        <h1>{{ __('page/card.closed.this_link_is_closed') }}</h1>
+        <p>{{ __('page/card.closed.it_has_ended_was_revoked') }}</p>
     </main>
 </x-layout>

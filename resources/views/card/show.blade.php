@@ -1,37 +1,37 @@
-<x-layout :title="'Card, '.$page->job->title">
+<x-layout :title="__('page/card.show.card', ['title' => $page->job->title])">
     <main class="paper card-paper">
         <div class="yard-head no-print">
             @if ($link)
                 <span class="shelves">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</span>
-                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">PDF, {{ $paper->label() }}</a>@endforeach
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach
             @else
-                <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">To the bench</a>
-                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">PDF, {{ $paper->label() }}</a>@endforeach
+                <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">{{ __('page/card.show.to_the_bench') }}</a>
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach
             @endif
-            <button class="button is-first" type="button" data-print>Print the card</button>
+            <button class="button is-first" type="button" data-print>{{ __('page/card.show.print_the_card') }}</button>
         </div>
         <header>
             <h1>{{ $page->job->title }}</h1>
             <p>{{ $page->job->rigAsWorked()->vehicleName() }} · {{ $page->job->rigAsWorked()->trailerName() }} · {{ $page->job->rigAsWorked()->hitchName() }}</p>
         </header>
         @php($elevation = $page->elevation())
-        <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 4.8)" :stances="[$elevation->latest()]" role="img" aria-label="The rig as it was handed over" />
+        <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 4.8)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/card.show.the_rig_as_it_was')" />
         @include('card.body')
         @if (! $link)
-            <section class="no-print card links" aria-label="Private links">
-                <h2>Private links for the owner</h2>
-                <p class="sentence">Whoever has the link sees this card and the rig's procedures, without a sign-in, for two years or until it is revoked.</p>
+            <section class="no-print card links" aria-label="{{ __('page/card.show.private_links') }}">
+                <h2>{{ __('page/card.show.private_links_for_the_owner') }}</h2>
+                <p class="sentence">{{ __('page/card.show.whoever_has_the_link_sees') }}</p>
                 @foreach ($page->job->cardLinks as $one)
                     <div class="link-row">
                         @if ($one->isOpen())
-                            <input readonly value="{{ url($one->address()) }}" aria-label="Link made {{ $one->made_at->format('j M H:i') }}">
-                            <form method="post" action="{{ route('card.revoke', [$page->job, $one->id]) }}">@csrf<button class="button is-small">Revoke link</button></form>
+                            <input readonly value="{{ url($one->address()) }}" aria-label="{{ __('page/card.show.link_made', ['made_at' => $one->made_at->format('j M H:i')]) }}">
+                            <form method="post" action="{{ route('card.revoke', [$page->job, $one->id]) }}">@csrf<button class="button is-small">{{ __('page/card.show.revoke_link') }}</button></form>
                         @else
-                            <p class="sentence">Made {{ $one->made_at->format('j M H:i') }}, {{ $one->revoked_at ? 'revoked '.$one->revoked_at->format('j M H:i') : 'ended' }}.</p>
+                            <p class="sentence">{{ __('page/card.show.made', ['made_at' => $one->made_at->format('j M H:i'), 'revoked_at' => $one->revoked_at ? 'revoked '.$one->revoked_at->format('j M H:i') : 'ended']) }}</p>
                         @endif
                     </div>
                 @endforeach
-                <form method="post" action="{{ route('card.link', $page->job) }}">@csrf<button class="button">Create a link</button></form>
+                <form method="post" action="{{ route('card.link', $page->job) }}">@csrf<button class="button">{{ __('page/card.show.create_a_link') }}</button></form>
             </section>
         @endif
     </main>

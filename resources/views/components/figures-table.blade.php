@@ -2,7 +2,7 @@
 <div class="sr-only">
 <table>
     <caption>{{ $caption }}</caption>
-    <thead><tr><th scope="col">Stance</th><th scope="col">Front fender from alone</th><th scope="col">Rear fender from alone</th>@foreach ($plan->arrows($elevation) as $arrow)<th scope="col">{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}</th>@endforeach</tr></thead>
+    <thead><tr><th scope="col">{{ __('page/components.figures-table.stance') }}</th><th scope="col">{{ __('page/components.figures-table.front_fender_from_alone') }}</th><th scope="col">{{ __('page/components.figures-table.rear_fender_from_alone') }}</th>@foreach ($plan->arrows($elevation) as $arrow)<th scope="col">{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}</th>@endforeach</tr></thead>
     <tbody>
         @foreach ($plan->loads($elevation) as [$stance, $arrows])
             <tr>

@@ -13,32 +13,32 @@
     <header class="top" data-top>
         <a class="brand" href="{{ route('yard') }}"><x-sign /> <span>Ivy Yoke</span></a>
         @if ($person)
-            <nav class="top-nav" aria-label="Main">
-                <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>Yard</a>
-                <a href="{{ route('log') }}" @if ($here === 'log') aria-current="page" @endif>Log</a>
-                <a href="{{ route('garage') }}" @if ($here === 'garage') aria-current="page" @endif>Garage</a>
-                <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>New job</a>
+            <nav class="top-nav" aria-label="{{ __('page/components.layout.main') }}">
+                <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>{{ __('page/components.layout.yard') }}</a>
+                <a href="{{ route('log') }}" @if ($here === 'log') aria-current="page" @endif>{{ __('page/components.layout.log') }}</a>
+                <a href="{{ route('garage') }}" @if ($here === 'garage') aria-current="page" @endif>{{ __('page/components.layout.garage') }}</a>
+                <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>{{ __('page/components.layout.new_job') }}</a>
             </nav>
-            <button type="button" class="top-menu" data-menu hidden aria-expanded="false" aria-controls="preferences"><span aria-hidden="true">☰</span><span class="sr-only">Preferences</span></button>
+            <button type="button" class="top-menu" data-menu hidden aria-expanded="false" aria-controls="preferences"><span aria-hidden="true">☰</span><span class="sr-only">{{ __('page/components.layout.preferences') }}</span></button>
             <div class="top-preferences" id="preferences">
                 <form method="post" action="{{ route('preferences') }}" class="flex items-center gap-2" data-preferences>
                     @csrf
-                    <label class="sr-only" for="fineness">Units and fineness</label>
+                    <label class="sr-only" for="fineness">{{ __('page/components.layout.units_and_fineness') }}</label>
                     <select id="fineness" name="fineness">
                         @foreach (\Yoke\Units\Text\Fineness::cases() as $fineness)
                             <option value="{{ $fineness->value }}" @selected($person->fineness === $fineness)>{{ $fineness->value }}</option>
                         @endforeach
                     </select>
-                    <label class="sr-only" for="theme">Theme</label>
+                    <label class="sr-only" for="theme">{{ __('page/components.layout.theme') }}</label>
                     <select id="theme" name="theme">
                         @foreach (\App\Models\User::THEMES as $theme => $name)
                             <option value="{{ $theme }}" @selected($person->theme === $theme)>{{ $name }}</option>
                         @endforeach
                     </select>
-                    <noscript><button>Set</button></noscript>
+                    <noscript><button>{{ __('page/components.layout.set') }}</button></noscript>
                 </form>
-                <button type="button" data-keys-open aria-haspopup="dialog" title="Keyboard"><span aria-hidden="true">?</span><span class="sr-only">Keyboard</span></button>
-                <form method="post" action="{{ route('sign-out') }}">@csrf<button title="Signed in as {{ $person->name }}">Sign out</button></form>
+                <button type="button" data-keys-open aria-haspopup="dialog" title="{{ __('page/components.layout.keyboard') }}"><span aria-hidden="true">?</span><span class="sr-only">{{ __('page/components.layout.keyboard') }}</span></button>
+                <form method="post" action="{{ route('sign-out') }}">@csrf<button title="{{ __('page/components.layout.signed_in_as', ['person' => $person->name]) }}">{{ __('page/components.layout.sign_out') }}</button></form>
             </div>
         @endif
     </header>

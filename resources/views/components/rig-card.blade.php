@@ -1,12 +1,12 @@
 @props(['rig', 'away' => false])
 @php($elevation = new \Yoke\Drawing\Elevation((new \App\Models\RigAsWorked(\App\Models\RigAsWorked::sheetOf($rig)))->core(), \Yoke\Readings\Height\StanceHeights::none(), 1.0))
-<section class="rig-card card" aria-label="{{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">
+<section class="rig-card card" aria-label="{{ __('page/components.rig-card.with', ['vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]) }}">
     <div><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.6)" :stances="$elevation->stances()" aria-hidden="true" /></div>
     <ul>
         @foreach (\Yoke\Specification\RigPart::cases() as $part)
             @php($model = $rig->{$part->value})
-            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ count($model->sheet ?? []) }} of {{ array_sum(array_map(fn ($group) => count($group->fields), $part->groups())) }} filled in</span></a></li>
+            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ __('page/components.rig-card.of_filled_in', ['sheet' => count($model->sheet ?? []), 'groups' => array_sum(array_map(fn ($group) => count($group->fields), $part->groups()))]) }}</span></a></li>
         @endforeach
     </ul>
-    <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ $away ? 'Restore' : 'Archive' }} {{ $rig->vehicle->name }} with {{ $rig->trailer->name }}">{{ $away ? 'Restore' : 'Archive' }}</button></form>
+    <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ __('page/components.rig-card.with_2', ['away' => $away ? __('page/components.rig-card.restore') : __('page/components.rig-card.archive'), 'vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]) }}">{{ $away ? __('page/components.rig-card.restore') : __('page/components.rig-card.archive') }}</button></form>
 </section>

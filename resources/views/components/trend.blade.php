@@ -2,7 +2,7 @@
 @php($xy = fn ($point): string => round($point->x * 3, 1).','.round($point->y * .7 + 22, 1))
 <figure class="card trend">
     <figcaption>{{ $what }} <span class="who">{{ $says[0] }} → {{ $says[count($says) - 1] }}</span></figcaption>
-    <svg viewBox="0 0 300 112" role="img" aria-label="{{ $what }}, from the first set-up shown to the last: {{ implode(', ', $says) }}">
+    <svg viewBox="0 0 300 112" role="img" aria-label="{{ __('page/components.trend.from_the_first_set_up', ['what' => $what, 'says' => implode(', ', $says)]) }}">
         <polyline points="{{ implode(' ', array_map($xy, $plot->points())) }}" />
         @foreach ($plot->whiskers() as [$high, $low])<path d="M{{ $xy($high) }} L{{ $xy($low) }}" />@endforeach
         @foreach ($plot->points() as $i => $point)

@@ -11,7 +11,7 @@
     <main class="card door">
         <h1 class="text-2xl">{{ $title }}</h1>
         <p>{{ $slot }}</p>
-        <a class="button is-first" href="/">To the yard</a>
+        <a class="button is-first" href="/">{{ __('page/components.trouble.to_the_yard') }}</a>
     </main>
 </body>
 </html>

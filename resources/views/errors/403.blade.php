@@ -1,1 +1,1 @@
-<x-trouble title="No access">You are signed in, but this page is not for you.</x-trouble>
+<x-trouble :title="__('page/errors.403.no_access')">{{ __('page/errors.403.you_are_signed_in_but') }}</x-trouble>

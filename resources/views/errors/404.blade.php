@@ -1,1 +1,1 @@
-<x-trouble title="Page not found">The job, station or page asked for does not exist. It may have been typed wrong.</x-trouble>
+<x-trouble :title="__('page/errors.404.page_not_found')">{{ __('page/errors.404.the_job_station_or_page') }}</x-trouble>

@@ -1,1 +1,1 @@
-<x-trouble title="Your sign-in has ended">Nothing was saved. Go back: what you typed is still in the page before this one. Then sign in again in another tab, reload and save.</x-trouble>
+<x-trouble :title="__('page/errors.419.your_sign_in_has_ended')">{{ __('page/errors.419.nothing_was_saved_go_back') }}</x-trouble>

@@ -1,1 +1,1 @@
-<x-trouble title="Something went wrong in the server">What was saved before is not touched. Go back: what you typed is still in the page before this one. The server log says what happened.</x-trouble>
+<x-trouble :title="__('page/errors.500.something_went_wrong_in_the')">{{ __('page/errors.500.what_was_saved_before_is') }}</x-trouble>

@@ -1,4 +1,3 @@
-<x-trouble title="Nothing can be read or saved just now">
-    <strong>{{ $words }}</strong> What was saved before is not touched. What you typed is in the page before this one: go back, and it is still there.
-    On the machine that serves Ivy Yoke, bin/demo sets up a missing database; a file that cannot be written needs its folder's rights or disk space put right.
+<x-trouble :title="__('page/errors.database.nothing_can_be_read_or')">
+    <strong>{{ $words }}</strong> {{ __('page/errors.database.what_was_saved_before_is') }}
 </x-trouble>

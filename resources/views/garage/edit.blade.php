@@ -1,23 +1,23 @@
-<x-layout :title="$model->name ?? 'New '.$part->value" here="garage">
+<x-layout :title="$model->name ?? __('page/garage.edit.new', ['value' => $part->value])" here="garage">
     <main class="part">
         <form method="post" class="part-form" novalidate @if ($model->exists) action="{{ route('garage.update', [$part->value, $model->id]) }}" data-sheet data-preview="{{ route('garage.preview', [$part->value, $model->id]) }}" @else action="{{ route('garage.store', $part->value) }}" @endif>
             @csrf
             <div class="yard-head">
-                <h1>{{ $model->exists ? ucfirst($part->value) : 'New '.$part->value }}</h1>
+                <h1>{{ $model->exists ? ucfirst($part->value) : __('page/garage.edit.new', ['value' => $part->value]) }}</h1>
                 <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
-                <button class="button is-first">Save specification</button>
+                <button class="button is-first">{{ __('page/garage.edit.save_specification') }}</button>
             </div>
             @if ($errors->any())
-                <p class="do-next is-over" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look; everything you typed is still here, and nothing is saved yet.</p>
+                <p class="do-next is-over" role="alert">{{ __('page/garage.edit.another_look_everything_you_typed', ['count' => $errors->count() === 1 ? __('page/garage.edit.one_field_needs') : $errors->count().' fields need']) }}</p>
             @endif
             @foreach ([$part->dimensions(), ...$part->groups()] as $group)
                 <fieldset class="card group">
                     <legend>{{ \App\Words\SpecificationWords::group($part, $group->key) }}</legend>
                     <div class="fields">
-                        @if ($loop->first)<x-typed name="name" label="Name" :value="old('name', $model->name)" />@endif
+                        @if ($loop->first)<x-typed name="name" :label="__('page/garage.edit.name')" :value="old('name', $model->name)" />@endif
                         @foreach ($group->fields as $field)
                             @if ($field->kind === \Yoke\Specification\FieldKind::Choice)
-                                <x-picked :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :options="($loop->parent->first ? [] : ['' => 'Not known']) + \App\Words\SpecificationWords::options($part, $field->key)" :chosen="$form->shown($field)" />
+                                <x-picked :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :options="($loop->parent->first ? [] : ['' => __('page/garage.edit.not_known')]) + \App\Words\SpecificationWords::options($part, $field->key)" :chosen="$form->shown($field)" />
                             @else
                                 <x-typed :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :value="old($field->key, $form->shown($field))" :hint="\App\Words\SpecificationWords::hint($part, $field->key)" inputmode="text" />
                             @endif
@@ -26,6 +26,6 @@
                 </fieldset>
             @endforeach
         </form>
-        <aside class="part-plan card" aria-label="Plan" data-part="plan">@include('garage.plan')</aside>
+        <aside class="part-plan card" aria-label="{{ __('page/garage.edit.plan') }}" data-part="plan">@include('garage.plan')</aside>
     </main>
 </x-layout>

@@ -1,21 +1,21 @@
-<x-layout title="Garage" here="garage">
+<x-layout :title="__('page/garage.index.garage')" here="garage">
     <main class="yard">
-        <div class="yard-head"><h1>Garage</h1><x-shelves on="rigs" /><a class="button" href="{{ route('jobs.create') }}">Start a job with new parts</a></div>
+        <div class="yard-head"><h1>{{ __('page/garage.index.garage') }}</h1><x-shelves on="rigs" /><a class="button" href="{{ route('jobs.create') }}">{{ __('page/garage.index.start_a_job_with_new') }}</a></div>
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         @forelse ($rigs as $rig)
             <x-rig-card :rig="$rig" />
         @empty
-            <div class="card empty"><p class="text-xl font-bold">No rig is paired yet.</p><p>A rig pairs a vehicle, a trailer and a hitch; their specifications are kept here.</p></div>
+            <div class="card empty"><p class="text-xl font-bold">{{ __('page/garage.index.no_rig_is_paired_yet') }}</p><p>{{ __('page/garage.index.a_rig_pairs_a_vehicle') }}</p></div>
         @endforelse
         <p class="tape-foot">
-            @if ($page > 1)<a class="button" href="{{ route('garage', ['page' => $page - 1]) }}">Later ones</a>@endif
-            @if ($hasMore)<a class="button" href="{{ route('garage', ['page' => $page + 1]) }}">Earlier ones</a>@endif
+            @if ($page > 1)<a class="button" href="{{ route('garage', ['page' => $page - 1]) }}">{{ __('page/garage.index.later_ones') }}</a>@endif
+            @if ($hasMore)<a class="button" href="{{ route('garage', ['page' => $page + 1]) }}">{{ __('page/garage.index.earlier_ones') }}</a>@endif
         </p>
         @if (array_filter($pickable) !== [])
-            <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="Pair a rig">
+            <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="{{ __('page/garage.index.pair_a_rig') }}">
                 @csrf
                 @foreach (\Yoke\Specification\RigPart::cases() as $part)<x-picked :name="$part->value" :label="ucfirst($part->value)" :options="$pickable[$part->value]" />@endforeach
-                <button class="button">Pair rig</button>
+                <button class="button">{{ __('page/garage.index.pair_rig') }}</button>
                 @error('bar_arm')<p class="sentence" role="alert" data-tone="stop">{{ $message }}</p>@enderror
             </form>
         @endif

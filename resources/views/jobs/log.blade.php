@@ -1,16 +1,16 @@
-<x-layout :title="'Tape log, '.$job->title">
+<x-layout :title="__('page/jobs.log.tape_log_2', ['title' => $job->title])">
     <main class="yard">
         <div class="yard-head">
-            <h1>Tape log <span class="font-normal text-muted">· {{ $job->title }}</span></h1>
-            <a class="button" href="{{ route('jobs.resume', $job) }}">Back to the bench</a>
+            <h1>{{ __('page/jobs.log.tape_log') }} <span class="font-normal text-muted">· {{ $job->title }}</span></h1>
+            <a class="button" href="{{ route('jobs.resume', $job) }}">{{ __('page/jobs.log.back_to_the_bench') }}</a>
         </div>
-        <p class="sentence">Every reading stays as it was typed. A corrected one supersedes the earlier one; both are kept.</p>
+        <p class="sentence">{{ __('page/jobs.log.every_reading_stays_as_it') }}</p>
         @if ($readings->isEmpty())
-            <div class="card empty"><p class="text-xl font-bold">Nothing is taped yet.</p><p>The first height you save appears here.</p></div>
+            <div class="card empty"><p class="text-xl font-bold">{{ __('page/jobs.log.nothing_is_taped_yet') }}</p><p>{{ __('page/jobs.log.the_first_height_you_save') }}</p></div>
         @else
             <div class="card overflow-x-auto">
                 <table class="log">
-                    <thead><tr><th>When</th><th>Who</th><th>Stance</th><th>Fender</th><th>Typed</th><th>Height</th><th>Before it</th><th>State</th></tr></thead>
+                    <thead><tr><th>{{ __('page/jobs.log.when') }}</th><th>{{ __('page/jobs.log.who') }}</th><th>{{ __('page/jobs.log.stance') }}</th><th>{{ __('page/jobs.log.fender') }}</th><th>{{ __('page/jobs.log.typed') }}</th><th>{{ __('page/jobs.log.height') }}</th><th>{{ __('page/jobs.log.before_it') }}</th><th>{{ __('page/jobs.log.state') }}</th></tr></thead>
                     <tbody>
                         @foreach ($readings as $reading)
                             <tr @class(['is-superseded' => $reading->successor])>

@@ -1,19 +1,19 @@
 @if ($impossible !== '')
     <p class="do-next is-over" role="alert">{{ $impossible }}</p>
 @elseif (in_array(null, $columns, true))
-    <p class="sentence">The planner needs a hitch with spring bars whose family is known.</p>
+    <p class="sentence">{{ __('page/loads.columns.the_planner_needs_a_hitch') }}</p>
 @else
     @php([$beside, $here] = $columns)
     @php($same = $page->state === $page->beside)
     @php($shown = $same ? [$here] : [$beside, $here])
     @if (count($page->states) > 2)
-        <nav class="shelves" aria-label="Beside which load"><span class="beside">Beside</span>
+        <nav class="shelves" aria-label="{{ __('page/loads.columns.beside_which_load') }}"><span class="beside">{{ __('page/loads.columns.beside') }}</span>
             @foreach ($page->states as $one)
                 @if ($one !== $page->state)<a href="{{ route('loads', [$page->job, $page->state->key(), 'beside' => $one->key()]) }}" @if ($one === $page->beside) aria-current="true" @endif>{{ $one->name }}</a>@endif
             @endforeach
         </nav>
     @endif
-    <p class="sentence">At {{ $page->words()->of($page->setting()) }}, {{ $page->settingFrom() }}.@if ($same && count($page->states) > 1)@endif</p>
+    <p class="sentence">{{ __('page/loads.columns.at', ['setting' => $page->words()->of($page->setting()), 'setting_from' => $page->settingFrom()]) }}@if ($same && count($page->states) > 1)@endif</p>
     <table class="ledger is-columns">
         <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ $column->state->name }}</th>@endforeach</tr></thead>
         @php($lines = array_map(fn ($column) => $column->lines(), $shown))
@@ -26,29 +26,29 @@
         <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
     </div>
     <div class="keep">
-        @if ($here->keptSetting() !== '')<span>Saved for {{ $here->state->name }}: <strong>{{ $here->keptSetting() }}</strong></span>@endif
+        @if ($here->keptSetting() !== '')<span>{{ __('page/loads.columns.saved_for', ['state' => $here->state->name]) }} <strong>{{ $here->keptSetting() }}</strong></span>@endif
         @if ($here->state->exists)
-            <button class="button is-small" form="keep-setting">Keep {{ $page->words()->of($here->keepable()) }} for it</button>
+            <button class="button is-small" form="keep-setting">{{ __('page/loads.columns.keep_for_it', ['keepable' => $page->words()->of($here->keepable())]) }}</button>
         @endif
     </div>
     <form id="keep-setting" method="post" action="{{ route('loads.setting', [$page->job, $page->state->key()]) }}" hidden>
         @csrf
         @foreach ($here->keepable()->steps() as $adjuster => $step)<input type="hidden" name="steps[{{ $adjuster }}]" value="{{ $step }}">@endforeach
     </form>
-    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">Saved for {{ $beside->state->name }}: {{ $beside->keptSetting() }}.</p>@endif
+    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">{{ __('page/loads.columns.saved_for_2', ['state' => $beside->state->name, 'kept_setting' => $beside->keptSetting()]) }}</p>@endif
     @php($ratings = $here->ratings())
     @if ($ratings !== [])
         <table class="ledger">
-            <caption>{{ $here->state->name }} against its ratings</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->printed($line->carries) }}</td><td>of {{ $here->printed($line->may) }}</td></tr>@endforeach
+            <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => $here->state->name]) }}</caption>
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->printed($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())
     @if ($levelled !== [])
         <table class="ledger">
-            <caption>When {{ lcfirst($page->plan->lifter()) }} {{ $page->plan->lifter() === 'Self-levelling' ? 'takes' : 'take' }} over</caption>
+            <caption>{{ __('page/loads.columns.when_over', ['lifter' => lcfirst($page->plan->lifter()), 'lifter2' => $page->plan->lifter() === __('page/loads.columns.self_levelling') ? 'takes' : 'take']) }}</caption>
             @foreach ($levelled as $term)<tr><th scope="row">{{ $page->plan->termWords()->says($term) }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
         </table>
-        <p class="sentence">Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.</p>
+        <p class="sentence">{{ __('page/loads.columns.lifting_the_rear_moves_no') }}</p>
     @endif
 @endif

@@ -1,7 +1,7 @@
 @php($elevation = $page->elevation())
 @php($sheet = \Yoke\Drawing\Sheet::around($elevation, 6))
 <div class="elevation">
-    <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="group" aria-label="The rig with its loads; each can be dragged, or moved with the arrow keys">
+    <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="group" :aria-label="__('page/loads.drawing.the_rig_with_its_loads')">
         <x-slot:upright>
             @foreach ($draft->tanks as $tank)
                 @php($x = round($page->tankAt($tank->ahead->millimetres())))

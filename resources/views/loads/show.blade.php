@@ -1,15 +1,15 @@
 @php($key = $page->state->key())
-<x-layout :title="'Load planner, '.$page->job->title">
+<x-layout :title="__('page/loads.show.load_planner', ['title' => $page->job->title])">
     <main class="yard loads">
         <x-weigh-tabs :job="$page->job" here="loads" />
         <div class="states">
-            <nav class="shelves" aria-label="Load states">
+            <nav class="shelves" aria-label="{{ __('page/loads.show.load_states') }}">
                 @foreach ($page->states as $one)
                     <a href="{{ route('loads', [$page->job, $one->key(), 'beside' => $page->beside->key()]) }}" @if ($one === $page->state) aria-current="page" @endif>{{ $one->name }}</a>
                 @endforeach
             </nav>
-            <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">Copy load state</button></form>
-            @if (! $page->state->as_weighed)<form method="post" action="{{ route('loads.away', [$page->job, $key]) }}">@csrf<button class="button is-small">Archive</button></form>@endif
+            <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">{{ __('page/loads.show.copy_load_state') }}</button></form>
+            @if (! $page->state->as_weighed)<form method="post" action="{{ route('loads.away', [$page->job, $key]) }}">@csrf<button class="button is-small">{{ __('page/loads.show.archive') }}</button></form>@endif
         </div>
         <div class="card drawing" data-part="drawing">@include('loads.drawing')</div>
         <div class="weigh is-loads">
@@ -17,17 +17,17 @@
                 @csrf
                 <div class="loads-head">
                     @if ($page->state->as_weighed)
-                        <p class="sentence">What was aboard when the rig was weighed. All other loads are compared with it: change it only to correct it.</p>
+                        <p class="sentence">{{ __('page/loads.show.what_was_aboard_when_the') }}</p>
                         <input type="hidden" name="name" value="{{ $draft->name }}">
                     @else
-                        <x-typed name="name" label="This load" :value="$draft->name" />
+                        <x-typed name="name" :label="__('page/loads.show.this_load')" :value="$draft->name" />
                     @endif
                     <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
-                    <button class="button is-first">Save load</button>
+                    <button class="button is-first">{{ __('page/loads.show.save_load') }}</button>
                 </div>
                 <div data-part="rows">@include('loads.rows')</div>
             </form>
-            <section class="card" aria-label="Result" data-part="columns">@include('loads.columns')</section>
+            <section class="card" aria-label="{{ __('page/loads.show.result') }}" data-part="columns">@include('loads.columns')</section>
         </div>
     </main>
 </x-layout>

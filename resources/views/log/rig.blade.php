@@ -1,4 +1,4 @@
-<x-layout :title="'History, '.$log->rig->title()" here="log">
+<x-layout :title="__('page/log.rig.history', ['title' => $log->rig->title()])" here="log">
     <main class="yard">
         <div class="yard-head">
             <h1>{{ $log->rig->title() }} <span class="font-normal text-muted">· {{ $log->rig->hitch->name }}</span></h1>
@@ -18,15 +18,15 @@
                         <div class="set-up-figures">
                             <dl>@foreach ($setUp->figures() as [$what, $says])<div><dt>{{ $what }}</dt><dd>{{ $says }}</dd></div>@endforeach</dl>
                             <table class="ledger">
-                                <caption class="sr-only">Fender heights</caption>
-                                <thead><tr><th scope="col">Fender</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr></thead>
+                                <caption class="sr-only">{{ __('page/log.rig.fender_heights') }}</caption>
+                                <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr></thead>
                                 @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
                             </table>
                         </div>
                         @php([$causes, $inAll, $leftOver] = $since === null ? [[], '', ''] : [$since->causes(), $since->inAll(), $since->leftOver($setUp->restored())])
                         @if ($causes !== [] || $inAll !== '')
                             <div class="since">
-                                <p><strong>Since {{ $log->titleBefore($i) }}</strong> {{ $inAll }}</p>
+                                <p><strong>{{ __('page/log.rig.since', ['i' => $log->titleBefore($i)]) }}</strong> {{ $inAll }}</p>
                                 @if ($leftOver !== '')<p class="sentence">{{ $leftOver }}</p>@endif
                                 @if ($causes !== [])<ul>@foreach ($causes as $cause)<li>{{ $cause }}</li>@endforeach</ul>@endif
                             </div>
@@ -34,22 +34,22 @@
                         @if ($setUp->roadTest() !== '')<p class="sentence">{{ $setUp->roadTest() }}</p>@endif
                         <div class="set-up-foot">
                             <span class="thumbs">@foreach ($job->photos as $photo)<a href="{{ route('photos', $job) }}"><img src="{{ route('photos.picture', [$job, $photo->id]) }}" alt="{{ ucfirst($photo->shows->value) }}" width="{{ $photo->width }}" height="{{ $photo->height }}" loading="lazy"></a>@endforeach</span>
-                            <a class="button is-small" href="{{ route('photos', $job) }}">Photos</a>
-                            <a class="button is-small" href="{{ route('card', $job) }}">Card</a>
-                            <a class="button is-small" href="{{ route('files', $job) }}">Files</a>
-                            @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">Return visit</a>@endif
+                            <a class="button is-small" href="{{ route('photos', $job) }}">{{ __('page/log.rig.photos') }}</a>
+                            <a class="button is-small" href="{{ route('card', $job) }}">{{ __('page/log.rig.card') }}</a>
+                            <a class="button is-small" href="{{ route('files', $job) }}">{{ __('page/log.rig.files') }}</a>
+                            @if ($setUp->setting() !== null)<a class="button is-small" href="{{ route('log.visit', $job) }}">{{ __('page/log.rig.return_visit') }}</a>@endif
                         </div>
                     </li>
                 @empty
-                    <li class="card empty"><p class="text-xl font-bold">No set-up of this rig yet.</p><p>Each job of it is written down here, with what changed since the one before.</p></li>
+                    <li class="card empty"><p class="text-xl font-bold">{{ __('page/log.rig.no_set_up_of_this') }}</p><p>{{ __('page/log.rig.each_job_of_it_is') }}</p></li>
                 @endforelse
             </ol>
-            <section class="trends" aria-label="Over time">
+            <section class="trends" aria-label="{{ __('page/log.rig.over_time') }}">
                 @php($trends = $log->trends())
                 @foreach ($trends as [$what, $plot, $says])<x-trend :what="$what" :plot="$plot" :says="$says" />@endforeach
-                @if ($trends === [])<p class="sentence">From the second set-up on, heights and loads are drawn here over time.</p>@endif
+                @if ($trends === [])<p class="sentence">{{ __('page/log.rig.from_the_second_set_up') }}</p>@endif
             </section>
         </div>
-        @if ($log->earlier() !== null)<p class="tape-foot"><a class="button" href="{{ route('log.rig', [$log->rig, 'skip' => $log->earlier()]) }}">Earlier set-ups</a></p>@endif
+        @if ($log->earlier() !== null)<p class="tape-foot"><a class="button" href="{{ route('log.rig', [$log->rig, 'skip' => $log->earlier()]) }}">{{ __('page/log.rig.earlier_set_ups') }}</a></p>@endif
     </main>
 </x-layout>

@@ -1,29 +1,29 @@
-<div class="plan-panel" tabindex="0" aria-label="Plan of the brackets">
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.brackets.plan_of_the_brackets') }}">
     @php($move = $plan->firstMove())
     @if ($move === null)
-        <p class="do-next">The family of the hitch is not known yet. Once it is chosen, the first setting is planned here.</p>
-        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">Choose the family</a></p>
+        <p class="do-next">{{ __('page/plan.brackets.the_family_of_the_hitch') }}</p>
+        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('page/plan.brackets.choose_the_family') }}</a></p>
     @else
         @if ($plan->foundSetting() !== '')<p @class(['do-next' => $plan->comesBack(), 'sentence' => ! $plan->comesBack()]) data-tone="note">{{ $plan->foundSetting() }}</p>@endif
         @php($first = $move->forecast)
         <div @class(['do-next' => ! $plan->comesBack(), 'sentence' => $plan->comesBack()])>
             @if ($first->isOpen())
-                <p>{{ $plan->comesBack() ? 'Otherwise: hook' : 'Hook' }} up at {{ $plan->setting($first) }}. {{ ucfirst($plan->chance($first->chance)) }} likely to be in range{{ $plan->isBeforeTheFirst() ? ' at the first hook-up' : '' }}.</p>
+                <p>{{ __('page/plan.brackets.up_at_likely_to_be', ['comes_back' => $plan->comesBack() ? __('page/plan.brackets.otherwise_hook') : __('page/plan.brackets.hook'), 'first' => $plan->setting($first), 'chance' => ucfirst($plan->chance($first->chance)), 'is_before_the_first' => $plan->isBeforeTheFirst() ? ' at the first hook-up' : '']) }}</p>
             @else
                 <p>{{ __('move.cannot') }}</p>
             @endif
-            <x-derivation :terms="$plan->plan->settingTerms($first)" :plan="$plan" summary="Where this chance comes from" />
+            <x-derivation :terms="$plan->plan->settingTerms($first)" :plan="$plan" :summary="__('page/plan.brackets.where_this_chance_comes_from')" />
         </div>
         @if ($plan->described->inPlace()->barHang())
             <p class="sentence" data-tone="note">{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>
         @endif
         @if ($clearance = $plan->clearance($first))
-            <p class="sentence" data-tone="note">Bar tips {{ $plan->print->length($clearance) }} clear of the ground, carried.</p>
-            <x-derivation :terms="$plan->plan->clearanceTerms($first->setting)" :plan="$plan" summary="Where this clearance comes from" />
+            <p class="sentence" data-tone="note">{{ __('page/plan.brackets.bar_tips_clear_of_the', ['clearance' => $plan->print->length($clearance)]) }}</p>
+            <x-derivation :terms="$plan->plan->clearanceTerms($first->setting)" :plan="$plan" :summary="__('page/plan.brackets.where_this_clearance_comes_from')" />
         @endif
         <table class="ledger">
-            <caption>{{ $plan->isBeforeTheFirst() ? 'First settings' : 'Settings' }} by their chance</caption>
-            <thead><tr><th scope="col">Setting</th><th scope="col">Restored</th><th scope="col">In range</th><th scope="col">Too much</th><th scope="col">Bars and frame</th></tr></thead>
+            <caption>{{ __('page/plan.brackets.by_their_chance', ['is_before_the_first' => $plan->isBeforeTheFirst() ? __('page/plan.brackets.first_settings') : __('page/plan.brackets.settings')]) }}</caption>
+            <thead><tr><th scope="col">{{ __('page/plan.brackets.setting') }}</th><th scope="col">{{ __('page/plan.brackets.restored') }}</th><th scope="col">{{ __('page/plan.brackets.in_range') }}</th><th scope="col">{{ __('page/plan.brackets.too_much') }}</th><th scope="col">{{ __('page/plan.brackets.bars_and_frame') }}</th></tr></thead>
             <tbody>
                 @foreach ($plan->firstSettings() as $one)
                     @php($parallel = $plan->plan->fromParallel($one->setting))
@@ -31,7 +31,7 @@
                 @endforeach
             </tbody>
         </table>
-        @if ($plan->ruledOut() !== [])<p class="sentence">Ruled out: @foreach ($plan->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
+        @if ($plan->ruledOut() !== [])<p class="sentence">{{ __('page/plan.brackets.ruled_out') }} @foreach ($plan->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
     @endif
     @include('plan.assumptions')
 </div>

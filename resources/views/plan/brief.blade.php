@@ -1,12 +1,12 @@
 @php([$known, $unknown] = $plan->ledgerByKnowledge())
-<div class="plan-panel" tabindex="0" aria-label="Ratings">
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.brief.ratings') }}">
     @include('plan.first')
     @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
     @include('plan.over')
     @if ($known !== [])
         <table class="ledger">
-            <caption>Ratings, as predicted</caption>
-            <thead><tr><th scope="col">Part</th><th scope="col">Load</th><th scope="col">Rating</th><th scope="col">Margin</th></tr></thead>
+            <caption>{{ __('page/plan.brief.ratings_as_predicted') }}</caption>
+            <thead><tr><th scope="col">{{ __('page/plan.brief.part') }}</th><th scope="col">{{ __('page/plan.brief.load') }}</th><th scope="col">{{ __('page/plan.brief.rating') }}</th><th scope="col">{{ __('page/plan.brief.margin') }}</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOutside()])>
@@ -18,18 +18,18 @@
                 @endforeach
             </tbody>
         </table>
-        <x-derivation :groups="$plan->ledgerTerms($known)" :plan="$plan" summary="Where these loads come from" />
+        <x-derivation :groups="$plan->ledgerTerms($known)" :plan="$plan" :summary="__('page/plan.brief.where_these_loads_come_from')" />
     @endif
     @if ($plan->described->tanks() !== [])
         <table class="ledger">
-            <caption>Tanks: what filling one does to the tongue weight</caption>
+            <caption>{{ __('page/plan.brief.tanks_what_filling_one_does') }}</caption>
             @foreach ($plan->described->tanks() as $tank)
-                <tr><th scope="row">{{ ucfirst(\App\Words\LoadWords::tank($tank)) }}, {{ $plan->print->load($tank->full) }} full</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
+                <tr><th scope="row">{{ __('page/plan.brief.full', ['tank' => ucfirst(\App\Words\LoadWords::tank($tank)), 'full' => $plan->print->load($tank->full)]) }}</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
             @endforeach
         </table>
     @endif
     @if ($unknown !== [])
-        <p class="sentence" id="not-checked">Not checked, because these are missing:</p>
+        <p class="sentence" id="not-checked">{{ __('page/plan.brief.not_checked_because_these_are') }}</p>
         <ul class="wanted" aria-labelledby="not-checked">
             @foreach ($unknown as $field => $line)
                 @php([$label, $part] = $plan->field($field))

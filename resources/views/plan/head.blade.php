@@ -2,22 +2,22 @@
 @php($places = array_slice($plan->plan->shankPlaces(), 0, 4))
 @php($bolted = $job->head_place)
 @php($errors = $errors->getBag('head'))
-<div class="plan-panel" tabindex="0" aria-label="Plan of the head">
-    <p class="do-next">Stand the ball {{ $plan->print->height($advised->mean()) }} over the level coupler ({{ $plan->print->doubt($advised) }}), so that the trailer ends level in the middle of the range.</p>
-    <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" summary="Where this height comes from" />
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.head.plan_of_the_head') }}">
+    <p class="do-next">{{ __('page/plan.head.stand_the_ball_over_the', ['mean' => $plan->print->height($advised->mean()), 'advised' => $plan->print->doubt($advised)]) }}</p>
+    <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" :summary="__('page/plan.head.where_this_height_comes_from')" />
     @if ($bolted)
-        <p class="sentence" data-tone="note"><strong>Bolted in {{ $bolted['turned'] }}, hole {{ $bolted['hole'] }}</strong>, ball {{ $plan->print->height($bolted['ball_height_mm']) }} above the ground, by {{ $bolted['by'] }}.@if ($bolted['because'] !== '') Because: {{ $bolted['because'] }}@endif</p>
+        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => $bolted['turned'], 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($bolted['ball_height_mm']), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
     @endif
     @if ($places !== [])
         <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places">
             @csrf
             <table class="ledger">
-                <caption>Where to bolt the head</caption>
-                <thead><tr><th scope="col">Shank</th><th scope="col">Holes showing</th><th scope="col">Ball height</th><th scope="col">Off by</th></tr></thead>
+                <caption>{{ __('page/plan.head.where_to_bolt_the_head') }}</caption>
+                <thead><tr><th scope="col">{{ __('page/plan.head.shank') }}</th><th scope="col">{{ __('page/plan.head.holes_showing') }}</th><th scope="col">{{ __('page/plan.head.ball_height') }}</th><th scope="col">{{ __('page/plan.head.off_by') }}</th></tr></thead>
                 <tbody>
                     @foreach ($places as $place)
                         <tr>
-                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> In {{ $place->turned }}, hole {{ $place->hole }}</label></th>
+                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> {{ __('page/plan.head.in_hole', ['turned' => $place->turned, 'hole' => $place->hole]) }}</label></th>
                             <td>{{ $place->holesVisible }}</td>
                             <td>{{ $plan->print->length($place->ballHeight) }}</td>
                             <td>{{ $plan->print->change($place->residual()->millimetres()) }}</td>
@@ -28,16 +28,16 @@
                     @endforeach
                 </tbody>
             </table>
-            <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" summary="Where these heights come from" />
+            <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" :summary="__('page/plan.head.where_these_heights_come_from')" />
             @if ($errors->any())<p class="sentence" id="head-says" role="alert" data-tone="stop">{{ $errors->first() }}</p>@endif
             <div class="tape-foot">
-                <input name="because" aria-label="Reason, if something is in the way" placeholder="Reason, if something is in the way" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
-                <button class="button is-small">Record this hole</button>
+                <input name="because" aria-label="{{ __('page/plan.head.reason_if_something_is_in') }}" placeholder="{{ __('page/plan.head.reason_if_something_is_in') }}" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>
+                <button class="button is-small">{{ __('page/plan.head.record_this_hole') }}</button>
             </div>
         </form>
     @endif
     <table class="ledger">
-        <caption>Other rules of thumb</caption>
+        <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
                 <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->print->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>

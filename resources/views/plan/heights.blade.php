@@ -1,6 +1,6 @@
 <table class="ledger">
-    <caption>Fender heights from alone, as predicted</caption>
-    <thead><tr><th scope="col"></th><th scope="col">Dropped</th><th scope="col">Carried</th></tr></thead>
+    <caption>{{ __('page/plan.heights.fender_heights_from_alone_as') }}</caption>
+    <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.heights.dropped') }}</th><th scope="col">{{ __('page/plan.heights.carried') }}</th></tr></thead>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <tr>
             <th scope="row">{{ ucfirst($axle->value) }}</th>
@@ -10,4 +10,4 @@
         </tr>
     @endforeach
 </table>
-<x-derivation :groups="$plan->heightTerms()" :plan="$plan" summary="Where these heights come from" />
+<x-derivation :groups="$plan->heightTerms()" :plan="$plan" :summary="__('page/plan.heights.where_these_heights_come_from')" />

@@ -4,39 +4,39 @@
 @php($advised = $plan->plan->ballAdvised())
 @php([$known, $unknown] = $plan->ledgerByKnowledge())
 @php($worked = $job->rigAsWorked())
-<x-layout :title="'Plan, '.$job->title">
+<x-layout :title="__('page/plan.paper.plan_2', ['title' => $job->title])">
     <main class="paper">
-        <div class="yard-head no-print"><a class="button" href="{{ route('bench', [$job, 'brief']) }}">To the bench</a><button class="button is-first" type="button" data-print>Print the plan</button></div>
+        <div class="yard-head no-print"><a class="button" href="{{ route('bench', [$job, 'brief']) }}">{{ __('page/plan.paper.to_the_bench') }}</a><button class="button is-first" type="button" data-print>{{ __('page/plan.paper.print_the_plan') }}</button></div>
         <header>
-            <h1>Plan: {{ $job->title }}</h1>
-            <p>{{ $worked->vehicleName() }} · {{ $worked->trailerName() }} · {{ $worked->hitchName() }} · booked {{ $job->booked_on->format('j M Y') }}</p>
+            <h1>{{ __('page/plan.paper.plan', ['title' => $job->title]) }}</h1>
+            <p>{{ __('page/plan.paper.booked', ['vehicle_name' => $worked->vehicleName(), 'trailer_name' => $worked->trailerName(), 'hitch_name' => $worked->hitchName(), 'booked_on' => $job->booked_on->format('j M Y')]) }}</p>
         </header>
         <div class="elevation">
-            <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" aria-label="The rig as predicted, alone, dropped and carried; its figures stand in the tables after it"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
+            <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" :aria-label="__('page/plan.paper.the_rig_as_predicted_alone')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
             <div class="load-labels">@foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
         </div>
         @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
         @include('plan.over')
         <div class="columns">
             <section>
-                <h2>Head</h2>
-                <p>Ball <strong>{{ $plan->print->height($advised->mean()) }}</strong> over the level coupler ({{ $plan->print->doubt($advised) }}).</p>
+                <h2>{{ __('page/plan.paper.head') }}</h2>
+                <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->height($advised->mean()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
                 @if ($job->head_place)
-                    <p>Bolted in <strong>{{ $job->head_place['turned'] }}, hole {{ $job->head_place['hole'] }}</strong>: ball {{ $plan->print->height($job->head_place['ball_height_mm']) }}. {{ $job->head_place['because'] }}</p>
+                    <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => $job->head_place['turned'], 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->head_place['ball_height_mm']), 'because' => $job->head_place['because']]) }}</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)
-                    <p>Shank in <strong>{{ $place->turned }}, hole {{ $place->hole }}</strong>, {{ $place->holesVisible }} holes showing: ball {{ $plan->print->length($place->ballHeight) }}, off by {{ $plan->print->change($place->residual()->millimetres()) }}. {{ implode(' ', \App\Words\HeadWords::inTheWay($place)) }}</p>
+                    <p>{{ __('page/plan.paper.shank_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => $place->turned, 'hole' => $place->hole]) }}</strong>{{ __('page/plan.paper.holes_showing_ball_off_by', ['holes_visible' => $place->holesVisible, 'ball_height' => $plan->print->length($place->ballHeight), 'millimetres' => $plan->print->change($place->residual()->millimetres()), 'place' => implode(' ', \App\Words\HeadWords::inTheWay($place))]) }}</p>
                 @endif
-                <h2>Bars</h2>
+                <h2>{{ __('page/plan.paper.bars') }}</h2>
                 @if ($first = $plan->firstMove()?->forecast)
-                    <p>{{ $first->isOpen() ? 'Hook up at' : 'No setting can be recommended; nearest is' }} <strong>{{ $plan->setting($first) }}</strong>, {{ $plan->chance($first->chance) }} likely to be in range.@if ($clearance = $plan->clearance($first)) Bar tips {{ $plan->print->length($clearance) }} clear.@endif</p>
+                    <p>{{ $first->isOpen() ? __('page/plan.paper.hook_up_at') : __('page/plan.paper.no_setting_can_be_recommended') }} <strong>{{ $plan->setting($first) }}</strong>{{ __('page/plan.paper.likely_to_be_in_range', ['chance' => $plan->chance($first->chance)]) }}@if ($clearance = $plan->clearance($first)) {{ __('page/plan.paper.bar_tips_clear', ['clearance' => $plan->print->length($clearance)]) }}@endif</p>
                     @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
                 @else
-                    <p>The family of the hitch is not known yet.</p>
+                    <p>{{ __('page/plan.paper.the_family_of_the_hitch') }}</p>
                 @endif
                 @if ($plan->plan->takenBack() > 0)<p>{{ $plan->onTheRoad() }}</p>@endif
                 <table class="ledger">
-                    <caption>Fender heights from alone</caption>
-                    <thead><tr><th scope="col"></th><th scope="col">Dropped</th><th scope="col">Carried</th><th scope="col">Taped</th></tr></thead>
+                    <caption>{{ __('page/plan.paper.fender_heights_from_alone') }}</caption>
+                    <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.paper.dropped') }}</th><th scope="col">{{ __('page/plan.paper.carried') }}</th><th scope="col">{{ __('page/plan.paper.taped') }}</th></tr></thead>
                     @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
                 @foreach (['Torques' => $plan->torques(), 'Tyre pressures' => $plan->pressures()] as $title => $lines)
@@ -45,14 +45,14 @@
             </section>
             <section>
                 <table class="ledger">
-                    <caption>Ratings, as predicted</caption>
-                    <thead><tr><th scope="col">Part</th><th scope="col">Load</th><th scope="col">Rating</th></tr></thead>
+                    <caption>{{ __('page/plan.paper.ratings_as_predicted') }}</caption>
+                    <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $plan->print->load($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' outside' : '' }}</td></tr>@endforeach
                 </table>
-                @if ($unknown !== [])<p>Not checked: {{ implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown))) }}.</p>@endif
+                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown)))]) }}</p>@endif
                 @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif
             </section>
         </div>
-        <p class="foot">Fingers clear of bars and chains; chock before uncoupling; torque to the hitch's data sheet. An aid to measuring, not a certificate: the makers' data sheets and local law come first.</p>
+        <p class="foot">{{ __('page/plan.paper.fingers_clear_of_bars_and') }}</p>
     </main>
 </x-layout>

@@ -1,19 +1,19 @@
-<div class="plan-panel" tabindex="0" aria-label="Road test result">
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/road.panel.road_test_result') }}">
     @php($drives = $page->job->roadDrives->reverse())
     @if ($drives->isEmpty())
-        <p class="sentence">Record what was felt, even if it was nothing: the next visit compares with it. Causes are listed here with the station to return to.</p>
+        <p class="sentence">{{ __('page/road.panel.record_what_was_felt_even') }}</p>
     @endif
     @foreach ($drives as $drive)
         @php($findings = $drive->core()->findings())
         <section class="drive">
-            <h2>{{ $drive->driven_at->format('j M H:i') }}, {{ $page->viewer->roadUnit()->distance($drive->distance_km) }}, up to {{ $page->viewer->roadUnit()->speed($drive->speed_kmh) }} <span class="who">{{ $drive->user->name }}</span></h2>
-            @if ($findings === [])<p class="do-next is-in-range">Nothing points at the set-up.</p>@endif
+            <h2>{{ __('page/road.panel.up_to', ['driven_at' => $drive->driven_at->format('j M H:i'), 'distance_km' => $page->viewer->roadUnit()->distance($drive->distance_km), 'speed_kmh' => $page->viewer->roadUnit()->speed($drive->speed_kmh)]) }} <span class="who">{{ $drive->user->name }}</span></h2>
+            @if ($findings === [])<p class="do-next is-in-range">{{ __('page/road.panel.nothing_points_at_the_set') }}</p>@endif
             @foreach ($findings as $finding)
                 <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ \App\Words\RoadWords::found($finding) }} <span class="expected">{{ \App\Words\RoadWords::why($finding) }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ \App\Words\StationWords::title($finding->station) }}</a></p></div>
             @endforeach
             <p class="sentence">@foreach (\Yoke\Road\Feel::cases() as $feel){{ \App\Words\RoadWords::asks($feel) }}: {{ lcfirst(\App\Words\RoadWords::answer($feel, $drive->felt[$feel->value])) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
         </section>
     @endforeach
-    <p class="sentence">A record of what was driven and felt. No speed is called safe.</p>
-    <details class="derivation"><summary>If it sways on the road</summary><ol class="steps">@foreach (\App\Words\SwayWords::onTheRoad() as $step)<li>{{ $step }}</li>@endforeach</ol></details>
+    <p class="sentence">{{ __('page/road.panel.a_record_of_what_was') }}</p>
+    <details class="derivation"><summary>{{ __('page/road.panel.if_it_sways_on_the') }}</summary><ol class="steps">@foreach (\App\Words\SwayWords::onTheRoad() as $step)<li>{{ $step }}</li>@endforeach</ol></details>
 </div>

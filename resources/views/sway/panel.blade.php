@@ -1,9 +1,9 @@
 @php($sway = $page->sway())
-<div class="plan-panel" tabindex="0" aria-label="What invites sway">
-    <h2>What invites sway on this rig</h2>
-    @if (! $sway->isRead())<p class="sentence">Tongue share, attitude and front axle appear here once carried is measured. Until then only what you can see.</p>@endif
+<div class="plan-panel" tabindex="0" aria-label="{{ __('page/sway.panel.what_invites_sway') }}">
+    <h2>{{ __('page/sway.panel.what_invites_sway_on_this') }}</h2>
+    @if (! $sway->isRead())<p class="sentence">{{ __('page/sway.panel.tongue_share_attitude_and_front') }}</p>@endif
     @if ($sway->invitations() === [])
-        <p class="do-next is-in-range">Nothing found. Speed still invites sway on any rig, and no safe speed can be given.</p>
+        <p class="do-next is-in-range">{{ __('page/sway.panel.nothing_found_speed_still_invites') }}</p>
     @else
         <ol class="invitations">
             @foreach ($sway->invitations() as $one)
@@ -13,19 +13,19 @@
                 </li>
             @endforeach
         </ol>
-        <p class="sentence">Speed adds to each of these, and no safe speed can be given.</p>
+        <p class="sentence">{{ __('page/sway.panel.speed_adds_to_each_of') }}</p>
     @endif
     @if ($sway->figures() !== [])
         <table class="ledger">
-            <caption>Sway control in figures, to compare set-ups of this rig</caption>
+            <caption>{{ __('page/sway.panel.sway_control_in_figures_to') }}</caption>
             @foreach ($sway->figures() as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
         </table>
     @endif
     @foreach ($sway->earlier() as [$title, $day, $worse])
-        <p class="sentence" data-tone="{{ $worse === [] ? 'note' : 'caution' }}">Against {{ $title }}, {{ $day }}: {{ $worse === [] ? 'nothing that invites sway is worse.' : implode(' ', $worse) }}</p>
+        <p class="sentence" data-tone="{{ $worse === [] ? 'note' : 'caution' }}">{{ __('page/sway.panel.against', ['title' => $title, 'day' => $day, 'worse' => $worse === [] ? 'nothing that invites sway is worse.' : implode(' ', $worse)]) }}</p>
     @endforeach
     <details class="derivation" open>
-        <summary>If it sways on the road</summary>
+        <summary>{{ __('page/sway.panel.if_it_sways_on_the') }}</summary>
         <ol class="steps">@foreach (\App\Words\SwayWords::onTheRoad() as $step)<li>{{ $step }}</li>@endforeach</ol>
     </details>
 </div>

@@ -1,6 +1,6 @@
 @php($xy = fn ($point): string => round($point->x * 5.6 + 70, 1).','.round($point->y * 2.4 + 10, 1))
 @php($grid = $page->gridlines($plot))
-<svg class="height-curve" viewBox="0 0 660 290" role="img" aria-label="Tongue weight against coupler height; the figures stand in the tables">
+<svg class="height-curve" viewBox="0 0 660 290" role="img" aria-label="{{ __('page/weigh.height-curve.tongue_weight_against_coupler_height') }}">
     @foreach ($grid['loads'] as [$load, $says])
         @php($at = $plot->at($page->readings->level()->millimetres(), $load))
         <path class="grid" d="M70,{{ round($at->y * 2.4 + 10, 1) }} H630" /><text x="64" y="{{ round($at->y * 2.4 + 15, 1) }}" text-anchor="end">{{ $says }}</text>
@@ -22,5 +22,5 @@
         <path class="mark-line {{ $class }}" d="M{{ round($at->x * 5.6 + 70, 1) }},250 V{{ round($at->y * 2.4 + 10, 1) }}" /><path class="mark-here {{ $class }}" d="M{{ $xy($at) }} m-8,0 h16 m-8,-8 v16" />
         <text class="mark-says" x="{{ round($at->x * 5.6 + 70, 1) }}" y="{{ $class === 'is-use' ? 244 : 226 }}" dx="5">{{ $says }}</text>
     @endforeach
-    <text x="350" y="286" text-anchor="middle">coupler height</text>
+    <text x="350" y="286" text-anchor="middle">{{ __('page/weigh.height-curve.coupler_height') }}</text>
 </svg>

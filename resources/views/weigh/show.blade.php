@@ -1,13 +1,13 @@
 @php($elevation = $page->plan->elevation())
 @php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 6.2))
 @php($arrows = $page->arrows($elevation))
-<x-layout :title="'Weigh station, '.$page->job->title">
+<x-layout :title="__('page/weigh.show.weigh_station', ['title' => $page->job->title])">
     <main class="yard">
         <x-weigh-tabs :job="$page->job" here="weigh" />
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         <div class="card drawing">
             <div class="elevation">
-                <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" aria-label="The rig with the loads of the latest ticket; its figures stand in the table"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
+                <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/weigh.show.the_rig_with_the_loads')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
                 <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%">{{ $page->load($arrow->load) }}</span>@endforeach</div>
             </div>
         </div>
@@ -15,19 +15,19 @@
             <form method="post" action="{{ route('weigh.store', $page->job) }}" class="card" enctype="multipart/form-data" novalidate>
                 @csrf
                 <div class="pair">
-                    <x-picked name="stance" label="Weighed" :options="['alone' => 'Alone', 'dropped' => 'Dropped, bars off', 'carried' => 'Carried, at the current setting']" />
-                    <x-picked name="step" label="Scale step" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
+                    <x-picked name="stance" :label="__('page/weigh.show.weighed')" :options="['alone' => __('page/weigh.show.alone'), 'dropped' => __('page/weigh.show.dropped_bars_off'), 'carried' => __('page/weigh.show.carried_at_the_current_setting')]" />
+                    <x-picked name="step" :label="__('page/weigh.show.scale_step')" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
                 </div>
                 <div class="field">
-                    <label for="ticket">Ticket, typed or pasted</label>
-                    <textarea id="ticket" name="ticket" rows="3" placeholder="front 1460&#10;rear 1190&#10;trailer 2780" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
-                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else An axle a line; two on one platform as front+rear. Add gross and time if they are printed. @enderror</p>
+                    <label for="ticket">{{ __('page/weigh.show.ticket_typed_or_pasted') }}</label>
+                    <textarea id="ticket" name="ticket" rows="3" placeholder="{{ __('page/weigh.show.front_1460_10_rear_1190') }}" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
+                    <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else {{ __('page/weigh.show.an_axle_a_line_two') }} @enderror</p>
                 </div>
-                <div class="field"><label for="file">Or a file of separated values</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
+                <div class="field"><label for="file">{{ __('page/weigh.show.or_a_file_of_separated') }}</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>
                 <p class="sentence" data-device-says role="status"></p>
-                <div class="tape-foot"><button class="button is-first">Save ticket</button> <x-device :job="$page->job" kind="weighbridge" label="Read the weighbridge" /></div>
+                <div class="tape-foot"><button class="button is-first">{{ __('page/weigh.show.save_ticket') }}</button> <x-device :job="$page->job" kind="weighbridge" :label="__('page/weigh.show.read_the_weighbridge')" /></div>
             </form>
-            <section class="card" aria-label="What the tickets say">
+            <section class="card" aria-label="{{ __('page/weigh.show.what_the_tickets_say') }}">
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
                 @php($advice = $page->advice())
                 @php($verdict = $advice->verdict())
@@ -42,28 +42,28 @@
                 @php($results = $page->results())
                 @if ($results !== [])
                     <table class="ledger">
-                        <caption>What the tickets come to, by statics alone</caption>
+                        <caption>{{ __('page/weigh.show.what_the_tickets_come_to') }}</caption>
                         @foreach ($results as [$what, $comes])<tr><th scope="row">{{ $what }}</th><td>{{ $comes }}</td></tr>@endforeach
                     </table>
                 @else
-                    <p class="sentence">Two tickets, alone and dropped, tell the tongue weight; a third, carried, the front axle load restored. Vehicle and trailer stand level, jack up, nobody aboard who does not travel.</p>
+                    <p class="sentence">{{ __('page/weigh.show.two_tickets_alone_and_dropped') }}</p>
                 @endif
                 @if ($page->tickets !== [])
                     <table class="ledger">
-                        <caption>Tickets</caption>
-                        <thead><tr><th scope="col">Stance</th><th scope="col">Front</th><th scope="col">Rear</th><th scope="col">Trailer</th><th scope="col"></th></tr></thead>
+                        <caption>{{ __('page/weigh.show.tickets') }}</caption>
+                        <thead><tr><th scope="col">{{ __('page/weigh.show.stance') }}</th><th scope="col">{{ __('page/weigh.show.front') }}</th><th scope="col">{{ __('page/weigh.show.rear') }}</th><th scope="col">{{ __('page/weigh.show.trailer') }}</th><th scope="col"></th></tr></thead>
                         @foreach ($page->tickets as $ticket)
                             <tr>
                                 <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} {{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
                                 @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
-                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="Delete the {{ $ticket->stance->value }} ticket of {{ $ticket->weighed_at->format('H:i') }}">Delete</button></form></td>
+                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => $ticket->stance->value, 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
                             </tr>
                         @endforeach
                     </table>
                 @endif
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
-                        <caption>{{ ucfirst(trim($ticket->stance->value.', '.$page->setting($ticket), ', ')) }}: weighed, and rated for</caption>
+                        <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => ucfirst(trim($ticket->stance->value.', '.$page->setting($ticket), ', '))]) }}</caption>
                         @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? 'over by '.$page->load($line->margin()?->absolute()) : $page->load($line->margin()).' left' }}</td></tr>@endforeach
                     </table>
                 @endforeach

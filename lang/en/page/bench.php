@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'chain' => [
+        'done' => ', done',
+    ],
+    'changes' => [
+        'change_of_height_from_alone' => 'Change of height from alone',
+        'dropped' => 'dropped',
+        'carried' => 'carried',
+    ],
+    'drawing' => [
+        'side_elevation_of_with_to' => 'Side elevation of :vehicle_name with :trailer_name, to scale; its figures stand in the table and the links after it.',
+        'the_rig_as_the_model' => 'The rig as the model has it; what is taped stands in the links after this',
+        'fender' => ':axle fender :stance: :height:height2',
+        'at_the_setting_that_is' => 'At the setting that is tried',
+        'predicted_not_taped_yet' => 'Predicted, not taped yet',
+        'heights_5' => 'Heights ×5',
+        'heights_to_scale' => 'Heights to scale',
+    ],
+    'guide' => [
+        'step_by_step_with_the' => 'Step by step, with the reason and the caution at the hand; made for a phone at the hitch.',
+        'save_road_test' => 'Save road test',
+        'closed_by' => 'Closed by :user, :created_at.',
+        'reopen' => 'Reopen',
+        'finish_station' => 'Finish station',
+        'the_card' => 'The card',
+        'weigh_station' => 'Weigh station',
+        'plan_on_paper' => 'Plan on paper',
+        'photos' => 'Photos',
+        'its_history' => 'Its history',
+        'tape_log' => 'Tape log',
+    ],
+    'ladder' => [
+        'hook_ups' => 'Hook-ups',
+        'setting' => 'Setting',
+        'front' => 'Front',
+        'rear' => 'Rear',
+        'restored' => 'Restored',
+    ],
+    'levelling' => [
+        'level_the_trailer' => 'Level the trailer',
+        'which_way_to_jack' => 'Which way to jack',
+    ],
+    'move' => [
+        'measure_again' => 'Measure again',
+        'next_prove' => 'Next: Prove',
+        'diagnosis' => 'Diagnosis',
+    ],
+    'others' => [
+        'save_these_readings' => 'Save these readings',
+        'read_height_sensors' => 'Read height sensors',
+        'read_the_gauge' => 'Read the gauge',
+        'read_the_angle' => 'Read the angle',
+        'weigh_station' => 'Weigh station',
+    ],
+    'prove' => [
+        'from_all_readings_at_the' => 'From all readings, at the current setting',
+        'both_sides_hooked_at_the' => 'Both sides hooked at the same setting',
+    ],
+    'rule' => [
+        'front_fender_dropped_halfway_full' => 'Front fender: dropped :at, halfway :halfway, full return :full_return',
+        'dropped' => 'dropped',
+        'halfway' => 'halfway',
+        'full_return' => 'full return',
+        'carried' => 'carried :height',
+    ],
+    'setting' => [
+        'setting' => 'Setting',
+        'one_less' => ':stepper: one less, :less',
+        'one_more' => ':stepper: one more, :more',
+    ],
+    'show' => [
+        'where_the_work_is' => 'Where the work is',
+        'stations' => 'Stations',
+        'drawing' => 'Drawing',
+        'station' => 'Station',
+        'plan' => 'Plan',
+        'verdict' => 'Verdict',
+    ],
+    'tab-methods' => [
+        'methods' => 'Methods',
+        'five_methods_by_all_readings' => 'Five methods, by all readings together. :governs governs.',
+        'method' => 'Method',
+        'value' => 'Value',
+        'verdict' => 'Verdict',
+        'the_methods_are_judged_once' => 'The methods are judged once a setting is hooked up and measured.',
+        'governing_method' => 'Governing method',
+        'the_method_that_governs' => 'The method that governs',
+        'save_the_governing_method' => 'Save the governing method',
+    ],
+    'tab-next' => [
+        'other_options' => 'Other options:',
+        'ruled_out' => 'Ruled out:',
+    ],
+    'tab-plot' => [
+        'rear_change_across_front_change' => 'Rear change across, front change up; the figures stand in the list of hook-ups',
+        'rear_up_to_the_right' => 'rear, up to the right',
+        'as_alone' => 'as alone',
+        'front_up' => 'front, up',
+        'front_restoration' => 'front restoration',
+        'equal_squat' => 'equal squat',
+        'coupler_level' => 'coupler level',
+        'next_move' => 'next move',
+        '1_2_hook_ups_with' => '1, 2 …: hook-ups with their doubt; ticks: settings',
+    ],
+    'tab-rig' => [
+        'this_rig' => 'This rig',
+        'this_rig_as_its_readings' => 'This rig, as its readings tell it',
+        'from_readings_and_what_is' => 'From :readings readings and what is usual; ± is one standard deviation.',
+    ],
+    'tab-settings' => [
+        'settings_and_their_chances' => 'Settings and their chances',
+        'chance_in_range_by_setting' => 'Chance in range by setting. Press one to try it on the drawing.',
+        'on_the_rig' => 'on the rig',
+        'recommended' => 'recommended',
+        'ruled_out' => 'ruled out',
+        'current_setting' => 'Current setting',
+    ],
+    'tabs' => [
+        'what_to_see' => 'What to see',
+    ],
+];

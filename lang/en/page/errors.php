@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    '403' => [
+        'no_access' => 'No access',
+        'you_are_signed_in_but' => 'You are signed in, but this page is not for you.',
+    ],
+    '404' => [
+        'page_not_found' => 'Page not found',
+        'the_job_station_or_page' => 'The job, station or page asked for does not exist. It may have been typed wrong.',
+    ],
+    '419' => [
+        'your_sign_in_has_ended' => 'Your sign-in has ended',
+        'nothing_was_saved_go_back' => 'Nothing was saved. Go back: what you typed is still in the page before this one. Then sign in again in another tab, reload and save.',
+    ],
+    '429' => [
+        'too_many_requests' => 'Too many requests',
+        'expected_a_pause_of_a' => 'Expected a pause of a minute.',
+    ],
+    '500' => [
+        'something_went_wrong_in_the' => 'Something went wrong in the server',
+        'what_was_saved_before_is' => 'What was saved before is not touched. Go back: what you typed is still in the page before this one. The server log says what happened.',
+    ],
+    'database' => [
+        'nothing_can_be_read_or' => 'Nothing can be read or saved just now',
+        'what_was_saved_before_is' => 'What was saved before is not touched. What you typed is in the page before this one: go back, and it is still there. On the machine that serves Ivy Yoke, bin/demo sets up a missing database; a file that cannot be written needs its folder\'s rights or disk space put right.',
+    ],
+];

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'away' => [
+        'archive' => 'Archive',
+        'garage' => 'Garage',
+        'nothing_is_archived' => 'Nothing is archived.',
+        'what_is_archived_stays_with' => 'What is archived stays with its jobs and can be restored here. Nothing is deleted.',
+    ],
+    'edit' => [
+        'save_specification' => 'Save specification',
+        'another_look_everything_you_typed' => ':count another look; everything you typed is still here, and nothing is saved yet.',
+        'name' => 'Name',
+        'plan' => 'Plan',
+        'new' => 'New :value',
+        'one_field_needs' => 'One field needs',
+        'not_known' => 'Not known',
+    ],
+    'index' => [
+        'garage' => 'Garage',
+        'start_a_job_with_new' => 'Start a job with new parts',
+        'no_rig_is_paired_yet' => 'No rig is paired yet.',
+        'a_rig_pairs_a_vehicle' => 'A rig pairs a vehicle, a trailer and a hitch; their specifications are kept here.',
+        'later_ones' => 'Later ones',
+        'earlier_ones' => 'Earlier ones',
+        'pair_a_rig' => 'Pair a rig',
+        'pair_rig' => 'Pair rig',
+    ],
+    'plan' => [
+        'once_this_is_paired_with' => 'Once this is paired with the rest of a rig, the rig is drawn and planned here as you type. A dimension that cannot be stops the drawing until it is corrected.',
+        'the_rig_as_predicted_alone' => 'The rig as predicted, alone, dropped and carried; its figures stand in the table after it',
+        'the_rig_as_predicted' => 'The rig as predicted',
+    ],
+    'shelf' => [
+        'garage' => 'Garage',
+        'new' => 'New :part',
+        'no_is_here_yet' => 'No :part is here yet.',
+        'describe_one_or_start_a' => 'Describe one, or start a job with one: its specification is kept here.',
+    ],
+];
