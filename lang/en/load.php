@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'lifter' => ['levelling' => 'Self-levelling', 'air' => 'Helper air springs'],
+    'when_over' => ['levelling' => 'When self-levelling takes over', 'air' => 'When helper air springs take over'],
     'nothing_yet' => 'Nothing is hooked up and measured yet. The small move shows after the first hook-up.',
     'beyond_small_steps' => 'No small step brings this load into range: set it up again, with washers and head.',
     'tank' => ['fresh' => 'fresh tank', 'waste' => 'waste tank'],

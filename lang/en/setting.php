@@ -29,6 +29,7 @@ return [
     'tried_share' => ':share restored.',
     'tried_loads' => 'From alone: front axle :front, rear :rear; trailer :trailer.',
     'tried_excluded' => 'Never advised: :why.',
+    'ruled_out' => '{1} 1 setting, :why|[2,*] :count settings, :why',
     'try' => 'Try on the drawing',
     'back' => 'Undo',
     'record' => 'Record this hook-up',

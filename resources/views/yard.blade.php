@@ -13,7 +13,7 @@
                 <a class="button" href="{{ route('jobs.create') }}">{{ __('page/top.yard.start_the_first_one') }}</a>
             </div>
         @endforelse
-        @if ($moreOpen > 0)<p class="sentence">{{ __('page/top.yard.more_open', ['more_open' => $moreOpen, 'more_open2' => $moreOpen === 1 ? 'is' : 'are']) }} <a href="{{ route('log', ['open' => 1]) }}">{{ __('page/top.yard.all_open_jobs') }}</a></p>@endif
+        @if ($moreOpen > 0)<p class="sentence">{{ trans_choice('page/top.yard.more_open', $moreOpen, ['count' => $moreOpen]) }} <a href="{{ route('log', ['open' => 1]) }}">{{ __('page/top.yard.all_open_jobs') }}</a></p>@endif
         @if ($due !== [])
             <section class="card due" aria-label="{{ __('page/top.yard.due') }}">
                 <div class="due-head"><h2>{{ __('page/top.yard.due') }}</h2><a class="button is-small" href="{{ route('care.calendar') }}">{{ __('page/top.yard.calendar_file') }}</a></div>

@@ -18,10 +18,10 @@ beforeEach(function (): void {
 it('teaches first, then tells the tongue weight level and in use, and draws the curve', function (): void {
     $this->get("/jobs/{$this->work->id}/tongue")->assertOk()->assertSee('One reading tells the tongue weight')->assertDontSee('class="height-curve"', false);
     ($this->read)(['way' => 'tongue_scale', 'read' => '400 kg', 'hitch_height' => '', 'behind_ball' => ''])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->work->id}/tongue")->assertSee('class="height-curve"', false)->assertSeeInOrder(['Trailer level', '400 kg ± 8 kg', '12.9 % of gross', 'as usual', 'A hitch 100 mm higher weighs −10 kg ± ', 'another height would tell more']);
+    $this->get("/jobs/{$this->work->id}/tongue")->assertSee('class="height-curve"', false)->assertSeeInOrder(['Trailer level', '400 kg ± 8 kg', '12.9 % of gross', 'as usual', 'With the hitch 100 mm higher the tongue weighs −10 kg ± ', 'another height would tell more']);
     ($this->read)(['way' => 'tongue_scale', 'read' => '375 kg', 'hitch_height' => '730 mm']);
 
-    $this->get("/jobs/{$this->work->id}/tongue")->assertSee('So its centre of gravity lies about')->assertSee('375 kg ± 8 kg')->assertSee('at 730 mm');
+    $this->get("/jobs/{$this->work->id}/tongue")->assertSee('Centre of gravity: about')->assertSee('375 kg ± 8 kg')->assertSee('at 730 mm');
 });
 
 it('weighs by lever with its ratio and doubt, and by a share of gross', function (): void {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\UseCases\Shop\Backup;
 use App\UseCases\Shop\BackupRefused;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +28,7 @@ final class Shop
 
     public function make(): RedirectResponse
     {
-        return $this->attempt(fn (): string => 'Copied: '.basename($this->backup->make()).'.');
+        return $this->attempt(fn (): string => Text::of('screen.shop.copied', ['file' => basename($this->backup->make())]));
     }
 
     public function download(string $name): BinaryFileResponse
@@ -42,7 +43,7 @@ final class Shop
             $kept = $this->backup->restore($this->asked($request));
             Artisan::call('migrate', ['--force' => true]);
 
-            return 'The shop is as that backup has it. What was there is kept as '.basename($kept).'.';
+            return Text::of('screen.shop.restored', ['file' => basename($kept)]);
         });
     }
 

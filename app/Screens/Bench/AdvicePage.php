@@ -249,12 +249,12 @@ final readonly class AdvicePage
         return [
             $springs('Front', RigPrior::FRONT_RATE),
             $springs('Rear', RigPrior::REAR_RATE),
-            ['Tongue weight', "{$load($tongue->mean())} ± {$load($tongue->deviation())}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross, $load($gross))],
-            ['One spring bar', $this->print->rate($posterior->value(RigPrior::BAR_RATE)), 'at its hook-up point'],
+            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross, $load($gross))],
+            [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), 'at its hook-up point'],
             ['Tension'.($this->job->adjusters === null ? '' : ' of '.$this->words->of($this->job->reference())), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", 'how far it bends the bars'],
             ...($this->isTaped() ? [
-                ['Front fender alone', $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
-                ['Rear fender alone', $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
+                [Text::of('screen.advice_page.front_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
+                [Text::of('screen.advice_page.rear_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
             ] : []),
         ];
     }

@@ -299,7 +299,7 @@ final class BenchPage
     public function waysOfTaping(): string
     {
         return $this->taped->mixesWays()
-            ? 'Some stances are taped with one height an axle and some left and right: tape all three the same way, or the verdict leans.'
+            ? Text::of('screen.bench_page.some_stances_are_taped_with')
             : '';
     }
 

@@ -7,6 +7,7 @@ namespace App\Screens\Bench;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\SaveOutcome;
+use App\Words\Text;
 use App\Words\VerdictWords;
 use Illuminate\Support\Facades\Date;
 
@@ -50,7 +51,7 @@ final readonly class TapeAnswer
             'fields' => array_map($this->savedField(...), $outcomes),
             'parts' => $this->parts(),
             'said' => $this->said(),
-            'savedAt' => $open === [] ? 'Saved '.Date::now()->format('H:i') : 'Not all of it is saved',
+            'savedAt' => $open === [] ? Text::of('screen.tape_answer.saved', ['at' => Date::now()->format('H:i')]) : Text::of('screen.tape_answer.not_all_of_it_is'),
             'frontOnly' => $this->page->isFrontOnly(),
             'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
         ];

@@ -138,8 +138,8 @@ final readonly class CardPage
         $ball = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('ball_height_mm');
 
         return match (true) {
-            $chosen !== null => "{$this->plan->print->height($chosen['ball_height_mm'])}, shank in {$chosen['turned']}, hole {$chosen['hole']}",
-            $place instanceof ShankPlace => "{$this->plan->print->length($place->ballHeight)}, shank in {$place->turned}, hole {$place->hole}",
+            $chosen !== null => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->height($chosen['ball_height_mm']), 'turned' => $chosen['turned'], 'hole' => $chosen['hole']]),
+            $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->length($place->ballHeight), 'turned' => $place->turned, 'hole' => $place->hole]),
             default => $ball === null ? '' : $this->plan->print->length($ball),
         };
     }

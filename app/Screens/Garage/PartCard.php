@@ -8,6 +8,7 @@ use App\Models\Hitch;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
+use App\Words\Text;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Yoke\Drawing\HitchSet;
@@ -60,15 +61,15 @@ final readonly class PartCard
     /** Where it is used, in words. */
     public function use(): string
     {
-        $count = static fn (int $many, string $one): string => $many === 1 ? "1 {$one}" : "{$many} {$one}s";
-
-        return $this->rigs === 0 ? 'not paired yet' : "{$count($this->rigs, 'rig')}, {$count($this->jobs, 'job')}";
+        return $this->rigs === 0
+            ? Text::of('screen.part_card.not_paired')
+            : trans_choice('screen.part_card.rigs', $this->rigs, ['count' => $this->rigs]).', '.trans_choice('screen.part_card.jobs', $this->jobs, ['count' => $this->jobs]);
     }
 
     /** How many fields of its sheet are filled. */
     public function filled(): string
     {
-        return count($this->model->sheet ?? []).' of '.array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups())).' filled in';
+        return Text::of('screen.part_card.filled', ['filled' => count($this->model->sheet ?? []), 'many' => array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups()))]);
     }
 
     public function sketch(): PartSketch

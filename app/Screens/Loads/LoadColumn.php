@@ -47,13 +47,13 @@ final class LoadColumn
         $alone = $this->loaded->aloneRise();
 
         return [
-            ['Gross trailer weight', $this->print->load(Load::ofKilograms($this->loaded->gross()))],
-            ['Tongue weight, level', $this->load($this->loaded->tongueWeight())],
-            ['Share of gross on the tongue', sprintf('%.1f %%', 100 * $this->loaded->tongueShare()->share)],
+            [Text::of('screen.load_column.gross_trailer_weight'), $this->print->load(Load::ofKilograms($this->loaded->gross()))],
+            [Text::of('screen.load_column.tongue_weight_level'), $this->load($this->loaded->tongueWeight())],
+            [Text::of('screen.load_column.share_of_gross_on_the'), sprintf('%.1f %%', 100 * $this->loaded->tongueShare()->share)],
             [Text::of('verdict.heading'), VerdictWords::share($restored)],
-            ['Fenders alone, front, rear', "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
-            ['From there to carried', "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
-            ['Trailer, carried', $this->print->degrees($carried->trailerPitchAngle()).($carried->trailerPitch > 0.0 ? ' nose-up' : ' nose-down')],
+            [Text::of('screen.load_column.fenders_alone_front_rear'), "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
+            [Text::of('screen.load_column.from_there_to_carried'), "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
+            [Text::of('screen.load_column.trailer_carried'), $this->print->degrees($carried->trailerPitchAngle()).($carried->trailerPitch > 0.0 ? ' nose-up' : ' nose-down')],
         ];
     }
 

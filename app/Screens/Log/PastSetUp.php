@@ -105,7 +105,7 @@ final readonly class PastSetUp
             ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
             ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
             ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
-            ...($tongue === null || $gross === null ? [] : [['Tongue weight', "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], ['Of gross', sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
+            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], [Text::of('screen.past_set_up.of_gross'), sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
         ];
     }
 
@@ -114,6 +114,6 @@ final readonly class PastSetUp
     {
         $drive = $this->job->roadDrives->last();
 
-        return ! $drive instanceof RoadDrive ? '' : ($drive->core()->swayed() ? 'Sway was felt on the road test.' : 'Driven on the road; no sway felt.');
+        return ! $drive instanceof RoadDrive ? '' : ($drive->core()->swayed() ? Text::of('screen.past_set_up.sway_was_felt_on_the') : Text::of('screen.past_set_up.driven_on_the_road_no'));
     }
 }

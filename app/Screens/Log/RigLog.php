@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Rig;
 use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\Drawing\Plot\TrendPlot;
 use Yoke\Probability\Normal;
@@ -65,10 +66,10 @@ final readonly class RigLog
     {
         $shown = array_reverse($this->setUps());
         $trends = [
-            ['Tongue weight', static fn (PastSetUp $one): ?Normal => $one->tongueWeight(), fn (Normal $value): string => $this->person->loadUnit()->nearest(Load::ofKilograms($value->mean()))],
-            ['Front axle load restored', static fn (PastSetUp $one): ?Normal => $one->restored(), static fn (Normal $value): string => round(100 * $value->mean()).' %'],
-            ['Front fender, carried', self::carried(Axle::Front), $this->height(...)],
-            ['Rear fender, carried', self::carried(Axle::Rear), $this->height(...)],
+            [Text::of('screen.rig_log.tongue_weight'), static fn (PastSetUp $one): ?Normal => $one->tongueWeight(), fn (Normal $value): string => $this->person->loadUnit()->nearest(Load::ofKilograms($value->mean()))],
+            [Text::of('screen.rig_log.front_axle_load_restored'), static fn (PastSetUp $one): ?Normal => $one->restored(), static fn (Normal $value): string => round(100 * $value->mean()).' %'],
+            [Text::of('screen.rig_log.front_fender_carried'), self::carried(Axle::Front), $this->height(...)],
+            [Text::of('screen.rig_log.rear_fender_carried'), self::carried(Axle::Rear), $this->height(...)],
         ];
         $drawn = [];
         foreach ($trends as [$what, $value, $print]) {

@@ -6,6 +6,7 @@ namespace App\Screens\Log;
 
 use App\Words\LoadWords;
 use App\Words\SettingWords;
+use App\Words\Text;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
@@ -45,7 +46,7 @@ final readonly class SetUpComparison
         try {
             return $why === null ? [] : array_map($this->sentence(...), $why->causes($this->before->job->aboard(), $this->after));
         } catch (ImpossibleModel) {
-            return ['With this load the tongue would lift off the ball.'];
+            return [Text::of('screen.set_up_comparison.with_this_load_the_tongue')];
         }
     }
 
@@ -78,9 +79,9 @@ final readonly class SetUpComparison
         } catch (ImpossibleModel) {
             return '';
         }
-        $says = sprintf('Load and setting would leave about %d %% of the front axle load restored; the readings say %d ± %d %%.', round(100 * $leaves), round(100 * $read->mean()), round(100 * $read->deviation()));
+        $says = Text::of('screen.set_up_comparison.load_and_setting_would_leave', ['left' => (int) round(100 * $leaves), 'read' => (int) round(100 * $read->mean()), 'doubt' => (int) round(100 * $read->deviation())]);
 
-        return WhyItMoved::explains($leaves, $was, $read) ? $says : "{$says} Something else changed too: look at tyres, springs, brackets and what is aboard.";
+        return WhyItMoved::explains($leaves, $was, $read) ? $says : $says.' '.Text::of('screen.set_up_comparison.something_else');
     }
 
     /** What was done to the setting, in a sentence, or an empty text. */
@@ -92,13 +93,13 @@ final readonly class SetUpComparison
         }
         $change = $this->words->change($from, $this->to);
 
-        return $change === '' ? 'The setting stayed.' : 'The setting moved: '.$change.'.';
+        return $change === '' ? Text::of('screen.set_up_comparison.the_setting_stayed') : Text::of('screen.set_up_comparison.the_setting_moved', ['change' => $change]);
     }
 
     private function sentence(LoadCause $cause): string
     {
         $kilograms = round($cause->tongue);
-        $tongue = $kilograms === 0.0 ? 'nothing on the tongue' : ($kilograms > 0.0 ? '+' : '−').$this->unit->nearest(Load::ofKilograms(abs($cause->tongue))).' on the tongue';
+        $tongue = $kilograms === 0.0 ? Text::of('screen.set_up_comparison.nothing_on_tongue') : Text::of('screen.set_up_comparison.on_tongue', ['load' => ($kilograms > 0.0 ? '+' : '−').$this->unit->nearest(Load::ofKilograms(abs($cause->tongue)))]);
 
         return ucfirst($this->what($cause->change)).": {$tongue}, {$this->steps($cause->steps)}.";
     }
@@ -110,18 +111,23 @@ final readonly class SetUpComparison
         $more = $change->more();
         $amount = $this->amount($item, abs($more));
         $where = match (true) {
-            $item->on === Carrier::Vehicle => 'in the vehicle',
-            $item->place->isNegative() => 'behind the axles',
-            default => 'ahead of the axles',
+            $item->on === Carrier::Vehicle => Text::of('screen.set_up_comparison.in_the_vehicle'),
+            $item->place->isNegative() => Text::of('screen.set_up_comparison.behind_the_axles'),
+            default => Text::of('screen.set_up_comparison.ahead_of_the_axles'),
         };
 
         return match (true) {
-            $change->hasMoved() => "{$name} moved {$change->way()}, {$where}".(abs($more) > 0.5 ? ", {$amount} ".($more > 0.0 ? 'more' : 'less') : ''),
-            $item->tank !== null => "{$amount} ".($more > 0.0 ? 'more' : 'less')." in the {$name}, {$where}",
-            $change->before === null => "{$name}, {$amount} {$where}, came aboard",
-            $change->after === null => "{$name}, {$amount} {$where}, left out",
-            default => "{$name}, {$where}, {$amount} ".($more > 0.0 ? 'heavier' : 'lighter'),
+            $change->hasMoved() => Text::of('screen.set_up_comparison.moved', ['name' => $name, 'way' => $change->way(), 'where' => $where]).(abs($more) > 0.5 ? ', '.$this->moreOrLess($amount, $more) : ''),
+            $item->tank !== null => Text::of('screen.set_up_comparison.in_tank', ['amount' => $this->moreOrLess($amount, $more), 'name' => $name, 'where' => $where]),
+            $change->before === null => Text::of('screen.set_up_comparison.came_aboard', ['name' => $name, 'amount' => $amount, 'where' => $where]),
+            $change->after === null => Text::of('screen.set_up_comparison.left_out', ['name' => $name, 'amount' => $amount, 'where' => $where]),
+            default => Text::of($more > 0.0 ? 'screen.set_up_comparison.heavier' : 'screen.set_up_comparison.lighter', ['name' => $name, 'where' => $where, 'amount' => $amount]),
         };
+    }
+
+    private function moreOrLess(string $amount, float $more): string
+    {
+        return Text::of($more > 0.0 ? 'screen.set_up_comparison.more' : 'screen.set_up_comparison.less', ['amount' => $amount]);
     }
 
     /** Water by the litre where the kilogram is the unit. */
@@ -137,11 +143,11 @@ final readonly class SetUpComparison
         $near = round(2 * abs($steps)) / 2;
         $count = match (true) {
             $near > 0.0 && abs(abs($steps) - $near) < self::NEAR => $this->words->count($key, $near),
-            abs($steps) < 1.0 => sprintf('%.1f of a %s', abs($steps), $this->words->one($key)),
+            abs($steps) < 1.0 => Text::of('screen.set_up_comparison.part_of_one', ['part' => sprintf('%.1f', abs($steps)), 'one' => $this->words->one($key)]),
             default => sprintf('%.1f %s', abs($steps), $this->small === null ? '' : $this->words->many($this->small)),
         };
 
-        return abs($steps) < self::NOTHING ? 'no change of the setting' : $count.($steps > 0.0 ? ' tighter' : ' looser');
+        return abs($steps) < self::NOTHING ? Text::of('screen.set_up_comparison.no_change') : Text::of($steps > 0.0 ? 'setting.tighter' : 'setting.looser', ['count' => $count]);
     }
 
     private function why(): ?WhyItMoved

@@ -260,13 +260,13 @@ final readonly class PlanPage
     {
         $before = $this->plan->rangeBefore();
 
-        return Text::of('load.on_the_road', ['lifter' => $this->lifter(), 'lost' => $this->print->percent($this->plan->takenBack()), 'from' => $this->print->percent($before->from), 'to' => $this->print->percent($before->to)]);
+        return Text::of('load.on_the_road', ['lifter' => Text::of('load.lifter.'.$this->lifter()), 'lost' => $this->print->percent($this->plan->takenBack()), 'from' => $this->print->percent($before->from), 'to' => $this->print->percent($before->to)]);
     }
 
     /** What lifts the rear: levelling, or helper air springs. */
     public function lifter(): string
     {
-        return $this->described->levelling() === Levelling::None ? 'Helper air springs' : 'Self-levelling';
+        return $this->described->levelling() === Levelling::None ? 'air' : 'levelling';
     }
 
     /** Where the brackets go, in a sentence. */
@@ -294,7 +294,7 @@ final readonly class PlanPage
     /** @return list<string> a sentence for each load outside its rating, and for a ball that does not fit */
     public function complaints(): array
     {
-        $misfit = $this->described->ratings()->ballMisfits() ? ['Ball and coupler are of different sizes: they do not go together.'] : [];
+        $misfit = $this->described->ratings()->ballMisfits() ? [Text::of('screen.plan_page.ball_and_coupler_are_of')] : [];
         $sentences = array_map(fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()), $this->plan->ledger());
 
         return [...$misfit, ...array_values(array_filter($sentences, is_string(...)))];
@@ -336,7 +336,7 @@ final readonly class PlanPage
             return '';
         }
 
-        return $found === null || $setting === null ? '' : "Handed over last at {$this->words()->of($setting)} ({$found['job']}, {$found['on']}): start there while the load is the same.";
+        return $found === null || $setting === null ? '' : Text::of('screen.plan_page.handed_over_last', ['setting' => $this->words()->of($setting), 'job' => $found['job'], 'on' => $found['on']]);
     }
 
     /** Whether it was set up before, so that it starts where it was left. */
@@ -350,7 +350,7 @@ final readonly class PlanPage
         try {
             $adjusters = $this->start === null ? null : $this->described->adjusters();
 
-            return $this->start === null || $adjusters === null ? '' : "Return visit: start at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['steps'])))}, left at {$this->words()->of($adjusters->setting(array_map(floatval(...), $this->start['left_at'])))} last time.";
+            return $this->start === null || $adjusters === null ? '' : Text::of('screen.plan_page.return_visit', array_map(fn (array $steps): string => $this->words()->of($adjusters->setting(array_map(floatval(...), $steps))), ['start' => $this->start['steps'], 'left' => $this->start['left_at']]));
         } catch (CoreException) {
             return '';
         }

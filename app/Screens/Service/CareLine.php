@@ -7,6 +7,7 @@ namespace App\Screens\Service;
 use App\Models\CareRecord;
 use App\Models\User;
 use App\UseCases\Service\RigCare;
+use App\Words\Text;
 use Yoke\Service\CareDone;
 use Yoke\Service\DueState;
 use Yoke\Service\DueTask;
@@ -30,10 +31,10 @@ final readonly class CareLine
     public function every(): string
     {
         $every = $this->due->task->every;
-        $time = $every->days < 60 ? "{$every->days} days" : round($every->days / 30.44).' months';
-        $far = $every->kilometres === null ? '' : $this->person->roadUnit()->distance($every->kilometres).' or ';
+        $time = $every->days < 60 ? Text::of('screen.care_line.days', ['days' => $every->days]) : Text::of('screen.care_line.months', ['months' => (int) round($every->days / 30.44)]);
+        $far = $every->kilometres === null ? '' : Text::of('screen.care_line.distance_or', ['distance' => $this->person->roadUnit()->distance($every->kilometres)]);
 
-        return $this->due->task->isOnce() ? "once, {$far}{$time} after a set-up" : "every {$far}{$time}";
+        return $this->due->task->isOnce() ? Text::of('screen.care_line.once', ['far' => $far, 'time' => $time]) : Text::of('screen.care_line.every', ['far' => $far, 'time' => $time]);
     }
 
     /** When it falls due, by what comes first. */
@@ -44,10 +45,10 @@ final readonly class CareLine
         $unit = $this->person->roadUnit();
 
         return match (true) {
-            $left !== null && $left <= 0.0 => "{$unit->distance(-$left)} over its distance",
-            $left !== null && $this->isDrivenByNow() => "{$unit->distance($left)} left when it was read last; at its pace, about now",
-            $left !== null => "in {$unit->distance($left)}, or by {$day}",
-            default => ($this->state === DueState::Over ? 'since ' : 'by ').$day,
+            $left !== null && $left <= 0.0 => Text::of('screen.care_line.over', ['distance' => $unit->distance(-$left)]),
+            $left !== null && $this->isDrivenByNow() => Text::of('screen.care_line.about_now', ['distance' => $unit->distance($left)]),
+            $left !== null => Text::of('screen.care_line.in_or_by', ['distance' => $unit->distance($left), 'day' => $day]),
+            default => $this->state === DueState::Over ? Text::of('screen.care_line.since', ['day' => $day]) : Text::of('screen.care_line.by', ['day' => $day]),
         };
     }
 
@@ -61,7 +62,9 @@ final readonly class CareLine
     {
         $since = $this->due->since;
 
-        return ($since->task === CareDone::SET_UP ? 'set up ' : 'done ').CareRecord::dateOf($since->day)->format('j M Y');
+        $day = CareRecord::dateOf($since->day)->format('j M Y');
+
+        return $since->task === CareDone::SET_UP ? Text::of('screen.care_line.set_up', ['day' => $day]) : Text::of('screen.care_line.done', ['day' => $day]);
     }
 
     /** Whether its distance cannot be counted, as nobody read one when its interval began. */

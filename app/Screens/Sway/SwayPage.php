@@ -130,9 +130,9 @@ final readonly class SwayPage
         $socket = $this->hitch->length('socket_mm');
 
         return [
-            ...($now?->friction === null || $control === null ? [] : [['Friction about the ball', $this->print->torque($now->friction->newtonMetres())]]),
-            ...($cams === null ? [] : [['Cams against the crown', $cams->isCentred() ? 'centred' : $this->print->length($cams->toMove()->absolute()).($cams->toMove()->isNegative() ? ' too far forward' : ' too far back')]]),
-            ...($socket === null ? [] : [['Bars slide, in a turn of 30°', $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
+            ...($now?->friction === null || $control === null ? [] : [[Text::of('screen.sway_page.friction_about_the_ball'), $this->print->torque($now->friction->newtonMetres())]]),
+            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams->isCentred() ? 'centred' : $this->print->length($cams->toMove()->absolute()).($cams->toMove()->isNegative() ? ' too far forward' : ' too far back')]]),
+            ...($socket === null ? [] : [[Text::of('screen.sway_page.bars_slide_in_a_turn'), $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\TongueReadings;
+use App\Words\Text;
 use Yoke\Drawing\Plot\HeightCurvePlot;
 use Yoke\Loading\TongueShare;
 use Yoke\Probability\Normal;
@@ -94,10 +95,10 @@ final readonly class TonguePage
         $unit = $this->person->fineness === Fineness::Millimetre ? Length::ofMillimetres(100.0) : Length::ofInches(4.0);
         $slope = $this->curve?->slope() ?? Normal::of(0.0, 0.0);
         $change = Normal::of($slope->mean() * $unit->millimetres(), $slope->deviation() * $unit->millimetres());
-        $from = $this->curve?->isFitted() === true ? 'from the readings and what is usual of the trailer' : 'from what is usual of the trailer: a reading at another height would tell more';
+        $from = $this->curve?->isFitted() === true ? Text::of('screen.tongue_page.from_readings') : Text::of('screen.tongue_page.from_usual');
         $doubt = $this->plan->print->load(Load::ofKilograms($change->deviation()));
 
-        return 'A hitch '.$this->plan->print->length($unit)." higher weighs {$this->plan->print->loadChange(Load::ofKilograms($change->mean()))} ± {$doubt}, {$from}.";
+        return Text::of('screen.tongue_page.slope', ['higher' => $this->plan->print->length($unit), 'change' => $this->plan->print->loadChange(Load::ofKilograms($change->mean())), 'doubt' => $doubt, 'from' => $from]);
     }
 
     /** Where the slope puts the centre of gravity, in a sentence. */
@@ -105,7 +106,7 @@ final readonly class TonguePage
     {
         $height = $this->curve?->cgAboveAxle() ?? Normal::of(0.0, 0.0);
 
-        return "So its centre of gravity lies about {$this->plan->print->height($height->mean())} {$this->plan->print->doubt($height)} above the axles.";
+        return Text::of('screen.tongue_page.centre_of_gravity', ['height' => $this->plan->print->height($height->mean()), 'doubt' => $this->plan->print->doubt($height)]);
     }
 
     public function plot(): ?HeightCurvePlot

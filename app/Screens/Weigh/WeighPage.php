@@ -11,6 +11,7 @@ use App\Screens\Bench\AdvicePage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\SettingWords;
+use App\Words\Text;
 use App\Words\WeighingWords;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
@@ -79,8 +80,8 @@ final readonly class WeighPage
         }
         $rig = $this->rig();
         $lines = [
-            ['Tongue weight on the ball, dropped', $this->loadWithDoubt($weighing->droppedLoad())],
-            ['Tongue weight, corrected to level', $this->loadWithDoubt($weighing->tongueWeight($rig))],
+            [Text::of('screen.weigh_page.tongue_weight_on_the_ball'), $this->loadWithDoubt($weighing->droppedLoad())],
+            [Text::of('screen.weigh_page.tongue_weight_corrected_to_level'), $this->loadWithDoubt($weighing->tongueWeight($rig))],
         ];
         foreach ($this->tickets as $ticket) {
             if ($ticket->stance === Stance::Carried) {
@@ -130,7 +131,7 @@ final readonly class WeighPage
                 $changed = $before[1]->changesTo($setting);
                 $many = count($changed) === 1 ? $setting->step($changed[0]) - $before[1]->step($changed[0]) : 1.0;
                 $worth = $weighing->perStep($before[0]->core(), $ticket->core(), $many);
-                $what = count($changed) === 1 ? 'Worth of one '.$words->one($changed[0]) : 'Worth of '.$words->change($before[1], $setting);
+                $what = count($changed) === 1 ? Text::of('screen.weigh_page.worth_of_one', ['one' => $words->one($changed[0])]) : Text::of('screen.weigh_page.worth_of', ['change' => $words->change($before[1], $setting)]);
                 $lines[] = [$what, $worth === null ? '–' : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation()))];
             }
             $before = $setting === null ? $before : [$ticket, $setting];

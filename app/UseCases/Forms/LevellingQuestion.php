@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Forms;
 
 use App\Models\User;
+use App\Words\Text;
 use Yoke\Head\TrailerLevelling;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Check\LengthRange;
@@ -64,11 +65,11 @@ final readonly class LevellingQuestion
         $print = $this->person->lengthPrinter();
         $move = $levelling->couplerMove();
         $turn = match (true) {
-            $levelling->isLevel() => 'The trailer is level.',
-            $move->isNegative() => "Jack the coupler down by {$print->nearest($move->absolute())}.",
-            default => "Jack the coupler up by {$print->nearest($move)}.",
+            $levelling->isLevel() => Text::of('screen.levelling_question.the_trailer_is_level'),
+            $move->isNegative() => Text::of('screen.levelling_question.down', ['length' => $print->nearest($move->absolute())]),
+            default => Text::of('screen.levelling_question.up', ['length' => $print->nearest($move)]),
         };
 
-        return $coupler === null ? $turn : "{$turn} Level, the coupler reads {$print->nearest($levelling->levelCouplerHeight($coupler))}.";
+        return $coupler === null ? $turn : $turn.' '.Text::of('screen.levelling_question.coupler_reads', ['length' => $print->nearest($levelling->levelCouplerHeight($coupler))]);
     }
 }

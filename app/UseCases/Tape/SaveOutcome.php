@@ -21,7 +21,7 @@ final readonly class SaveOutcome
 
     public static function takenBack(Entry $entry, int $reading): self
     {
-        return new self($entry, Saved::TakenBack, 'The earlier reading is deleted; it stays in the tape log.', $reading);
+        return new self($entry, Saved::TakenBack, Text::of('screen.save_outcome.the_earlier_reading_is_deleted'), $reading);
     }
 
     public static function unchanged(Entry $entry, ?int $reading): self
@@ -42,9 +42,7 @@ final readonly class SaveOutcome
     /** Somebody else saved into this field first. The next save, knowing that, goes through. */
     public static function overtaken(Entry $entry, int $reading, string $who, string $when, string $theirs): self
     {
-        $sentence = $theirs === ''
-            ? "{$who} took this reading back at {$when}, after you opened the page. Yours is not saved yet: save again to put it in."
-            : "{$who} saved {$theirs} here at {$when}, after you opened the page. Yours is not saved yet: save again to put it in its place.";
+        $sentence = Text::of($theirs === '' ? 'screen.save_outcome.deleted_by' : 'screen.save_outcome.saved_by', ['who' => $who, 'when' => $when, 'theirs' => $theirs]);
 
         return new self($entry, Saved::Overtaken, $sentence, $reading);
     }

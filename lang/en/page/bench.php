@@ -57,6 +57,8 @@ return [
         'weigh_station' => 'Weigh station',
     ],
     'prove' => [
+        'taped_each_side' => 'taped left and right',
+        'count_both' => 'look, and count both',
         'from_all_readings_at_the' => 'From all readings, at the current setting',
         'both_sides_hooked_at_the' => 'Both sides hooked at the same setting',
     ],

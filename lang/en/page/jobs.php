@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 return [
     'log' => [
+        'rolled' => 'rolled',
+        'not_rolled' => 'not rolled',
+        'superseded' => 'superseded :at',
+        'undone' => 'undone',
+        'stands' => 'stands',
         'tape_log' => 'Tape log',
         'back_to_the_bench' => 'Back to the bench',
         'every_reading_stays_as_it' => 'Every reading stays as it was typed. A corrected one supersedes the earlier one; both are kept.',

@@ -13,9 +13,7 @@ return [
         'saved_for_2' => 'Saved for :state: :kept_setting.',
         'against_its_ratings' => ':state against its ratings',
         'of' => 'of :may',
-        'when_over' => 'When :lifter :lifter2 over',
         'lifting_the_rear_moves_no' => 'Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.',
-        'self_levelling' => 'Self-levelling',
     ],
     'drawing' => [
         'the_rig_with_its_loads' => 'The rig with its loads; each can be dragged, or moved with the arrow keys',

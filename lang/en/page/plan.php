@@ -24,6 +24,7 @@ return [
         'settings' => 'Settings',
     ],
     'brief' => [
+        'over' => 'over',
         'ratings' => 'Ratings',
         'ratings_as_predicted' => 'Ratings, as predicted',
         'part' => 'Part',
@@ -42,6 +43,8 @@ return [
         'open_vehicle_specification' => 'Open vehicle specification',
     ],
     'head' => [
+        'to' => 'to :highest',
+        'agrees' => 'agrees',
         'plan_of_the_head' => 'Plan of the head',
         'stand_the_ball_over_the' => 'Stand the ball :mean over the level coupler (:advised), so that the trailer ends level in the middle of the range.',
         'where_this_height_comes_from' => 'Where this height comes from',
@@ -66,6 +69,7 @@ return [
         'where_these_heights_come_from' => 'Where these heights come from',
     ],
     'paper' => [
+        'outside' => 'outside',
         'to_the_bench' => 'To the bench',
         'print_the_plan' => 'Print the plan',
         'plan' => 'Plan: :title',

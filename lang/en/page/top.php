@@ -28,7 +28,7 @@ return [
         'no_job_is_open' => 'No job is open.',
         'a_job_pairs_a_vehicle' => 'A job pairs a vehicle, a trailer and a hitch, and keeps every height you tape.',
         'start_the_first_one' => 'Start the first one',
-        'more_open' => ':more_open more :more_open2 open.',
+        'more_open' => '{1} 1 more is open.|[2,*] :count more are open.',
         'all_open_jobs' => 'All open jobs',
         'due' => 'Due',
         'calendar_file' => 'Calendar file',

@@ -1,7 +1,11 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ \App\Words\StationWords::title($page->station) }}</h1></div>
 <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
-@include('bench.steps')
+@if (in_array($page->station, [\Yoke\Procedure\Station::Sway, \Yoke\Procedure\Station::HookUp, \Yoke\Procedure\Station::Road], true))
+    <details class="how"><summary>{{ __('station.steps') }}</summary>@include('bench.steps')</details>
+@else
+    @include('bench.steps')
+@endif
 @includeWhen(in_array($page->station, [\Yoke\Procedure\Station::Head, \Yoke\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
 @includeWhen($page->station === \Yoke\Procedure\Station::Brackets, 'bench.bars')
 @includeWhen($page->station === \Yoke\Procedure\Station::Prove, 'bench.prove')

@@ -5,6 +5,6 @@
             <tr @class(['is-over' => ! $check->holds()])><th scope="row">{{ $check->holds() ? '✓' : '✕' }} {{ $page->advice()->says->check($check) }}</th><td>{{ $stands }}</td></tr>
             @if (! $check->holds())<tr><td colspan="2" class="sentence">{{ $page->advice()->says->remedy($check) }}</td></tr>@endif
         @endforeach
-        <tr><th scope="row">{{ __('page/bench.prove.both_sides_hooked_at_the') }}</th><td>{{ $page->job->each_side ? 'taped left and right' : 'look, and count both' }}</td></tr>
+        <tr><th scope="row">{{ __('page/bench.prove.both_sides_hooked_at_the') }}</th><td>{{ $page->job->each_side ? __('page/bench.prove.taped_each_side') : __('page/bench.prove.count_both') }}</td></tr>
     </table>
 @endif

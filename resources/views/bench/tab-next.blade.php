@@ -8,7 +8,7 @@
                 <li><strong>{{ __('page/bench.tab-next.other_options') }}</strong> @foreach ($advice->runnersUp() as $other){{ $advice->name($other) }} ({{ $advice->says->chance($other->chance) }}){{ $loop->last ? '.' : '; ' }}@endforeach</li>
             @endif
             @if ($advice->ruledOut() !== [])
-                <li><strong>{{ __('page/bench.tab-next.ruled_out') }}</strong> @foreach ($advice->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
+                <li><strong>{{ __('page/bench.tab-next.ruled_out') }}</strong> @foreach ($advice->ruledOut() as $why => $many){{ trans_choice('setting.ruled_out', $many, ['count' => $many, 'why' => $why]) }}{{ $loop->last ? '.' : '; ' }}@endforeach</li>
             @endif
         </ul>
     @endif

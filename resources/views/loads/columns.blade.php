@@ -46,7 +46,7 @@
     @php($levelled = $here->levelled())
     @if ($levelled !== [])
         <table class="ledger">
-            <caption>{{ __('page/loads.columns.when_over', ['lifter' => lcfirst($page->plan->lifter()), 'lifter2' => $page->plan->lifter() === __('page/loads.columns.self_levelling') ? 'takes' : 'take']) }}</caption>
+            <caption>{{ __('load.when_over.'.$page->plan->lifter()) }}</caption>
             @foreach ($levelled as $term)<tr><th scope="row">{{ $page->plan->termWords()->says($term) }}</th><td>{{ $page->plan->print->term($term) }}</td></tr>@endforeach
         </table>
         <p class="sentence">{{ __('page/loads.columns.lifting_the_rear_moves_no') }}</p>

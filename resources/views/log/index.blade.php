@@ -7,7 +7,7 @@
         </form>
         @if ($search->jobs()->isEmpty())
             <div class="card empty">
-                <p class="text-xl font-bold">{{ $search->find === '' ? __('page/log.index.no_job_yet') : __('page/log.index.no_job_holds').$search->find.'”.' }}</p>
+                <p class="text-xl font-bold">{{ $search->find === '' ? __('page/log.index.no_job_yet') : __('page/log.index.no_job_holds', ['find' => $search->find]) }}</p>
                 <p>{{ __('page/log.index.searches_the_jobs_title_and') }}</p>
                 @if ($search->find !== '')<a class="button" href="{{ route('log') }}">{{ __('page/log.index.all_jobs') }}</a>@endif
             </div>

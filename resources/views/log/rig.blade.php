@@ -12,7 +12,7 @@
                     <li class="card set-up">
                         <div class="set-up-head">
                             <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
-                            <span class="who">{{ $job->booked_on->format('j M Y') }} · {{ $job->handed_over_at ? 'handed over' : 'open' }}</span>
+                            <span class="who">{{ $job->booked_on->format('j M Y') }} · {{ $job->handed_over_at ? __('page/log.rig.handed_over') : __('page/log.rig.open') }}</span>
                             <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Method\Verdict::Waiting" />
                         </div>
                         <div class="set-up-figures">

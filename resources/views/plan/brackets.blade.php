@@ -31,7 +31,7 @@
                 @endforeach
             </tbody>
         </table>
-        @if ($plan->ruledOut() !== [])<p class="sentence">{{ __('page/plan.brackets.ruled_out') }} @foreach ($plan->ruledOut() as $why => $many){{ $many }} {{ $many === 1 ? 'setting' : 'settings' }}, {{ $why }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
+        @if ($plan->ruledOut() !== [])<p class="sentence">{{ __('page/plan.brackets.ruled_out') }} @foreach ($plan->ruledOut() as $why => $many){{ trans_choice('setting.ruled_out', $many, ['count' => $many, 'why' => $why]) }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
     @endif
     @include('plan.assumptions')
 </div>

@@ -13,7 +13,7 @@
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
                         <td>{{ $plan->print->load($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' over' : '' }}</td>
+                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' '.__('page/plan.brief.over') : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>

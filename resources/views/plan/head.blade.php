@@ -40,7 +40,7 @@
         <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
-                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' to '.$plan->print->height($school->highest) : '' }}</td><td>{{ $school->holds($advised->mean()) ? 'agrees' : '' }}</td></tr>
+                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' '.__('page/plan.head.to', ['highest' => $plan->print->height($school->highest)]) : '' }}</td><td>{{ $school->holds($advised->mean()) ? __('page/plan.head.agrees') : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>

@@ -18,6 +18,7 @@ use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -113,7 +114,7 @@ final class Garage
         $model->save();
         (new OpenJobs($part, $model))->planAgain();
 
-        return redirect()->route('garage.edit', [$part->value, $id])->with('saved', 'Saved. Open jobs with it are planned again.');
+        return redirect()->route('garage.edit', [$part->value, $id])->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'));
     }
 
     /** @return array<string, string> what was typed, to the letter */

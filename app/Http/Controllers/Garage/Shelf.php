@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Screens\Garage\PartForm;
 use App\UseCases\Garage\PairDraft;
 use App\UseCases\Garage\PartModels;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +35,7 @@ final class Shelf
         }
         $model->save();
 
-        return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', 'Saved. Pair it in the garage, or start a job with it.');
+        return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', Text::of('screen.shelf.saved_pair_it_in_the'));
     }
 
     public function copy(RigPart $part, int $id): RedirectResponse
@@ -43,7 +44,7 @@ final class Shelf
         $copy->name = mb_substr("{$copy->name}, copy", 0, 80);
         $copy->save();
 
-        return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', 'Copied. Give it a name of its own.');
+        return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', Text::of('screen.shelf.copied_give_it_a_name'));
     }
 
     public function putAway(RigPart $part, int $id): RedirectResponse
@@ -51,7 +52,7 @@ final class Shelf
         $model = PartModels::find($part, $id);
         $model->putAway();
 
-        return redirect()->back()->with('saved', "{$model->name} is archived; its jobs keep it.");
+        return redirect()->back()->with('saved', Text::of('screen.shelf.archived', ['name' => $model->name]));
     }
 
     public function bringBack(RigPart $part, int $id): RedirectResponse
@@ -59,7 +60,7 @@ final class Shelf
         $model = PartModels::find($part, $id);
         $model->bringBack();
 
-        return redirect()->back()->with('saved', "{$model->name} is at hand again.");
+        return redirect()->back()->with('saved', Text::of('screen.shelf.restored', ['name' => $model->name]));
     }
 
     public function pair(Request $request): RedirectResponse
@@ -70,21 +71,21 @@ final class Shelf
         }
         $rig = $draft->rig();
 
-        return redirect()->route('garage')->with('saved', "{$rig->vehicle->name} and {$rig->trailer->name} are paired.");
+        return redirect()->route('garage')->with('saved', Text::of('screen.shelf.paired', ['vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]));
     }
 
     public function putRigAway(Rig $rig): RedirectResponse
     {
         $rig->putAway();
 
-        return redirect()->route('garage')->with('saved', 'The rig is archived; its parts and jobs stay.');
+        return redirect()->route('garage')->with('saved', Text::of('screen.shelf.the_rig_is_archived_its'));
     }
 
     public function bringRigBack(Rig $rig): RedirectResponse
     {
         $rig->bringBack();
 
-        return redirect()->route('garage.away')->with('saved', 'The pair is at hand again.');
+        return redirect()->route('garage.away')->with('saved', Text::of('screen.shelf.the_pair_is_at_hand'));
     }
 
     private function person(Request $request): User

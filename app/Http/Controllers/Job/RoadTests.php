@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Models\Job;
 use App\Models\User;
+use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -40,7 +41,7 @@ final class RoadTests
             'driven_at' => Date::now(),
         ]);
 
-        return $station->with('saved', 'Road test saved.');
+        return $station->with('saved', Text::of('screen.road_tests.road_test_saved'));
     }
 
     /** @param  array<array-key, string>  $typed */

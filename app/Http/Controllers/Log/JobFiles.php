@@ -15,6 +15,7 @@ use App\Models\User;
 use App\Screens\Card\CardPage;
 use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -74,7 +75,7 @@ final class JobFiles
             if ($waiting !== '' && $then === WhenItExists::Stop) {
                 Storage::disk('local')->delete("imports/{$waiting}.json");
 
-                return $back->with('stopped', 'Nothing was imported.');
+                return $back->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
             }
             $taken = JobImport::take($json, $then);
         } catch (ImportRefused $refused) {

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Screens\Loads\LoadsPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Loads\LoadDraft;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -69,7 +70,7 @@ final class Loads
         $this->keepWeighed($request, $page);
         $number = LoadState::query()->where('rig_id', $job->rig_id)->count();
         do {
-            $name = 'Load '.++$number;
+            $name = Text::of('screen.loads.load', ['number' => ++$number]);
         } while (LoadState::query()->where('rig_id', $job->rig_id)->where('name', $name)->exists());
         $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $this->person($request)->id]);
 
@@ -84,7 +85,7 @@ final class Loads
         $steps = is_array($request->input('steps')) ? $request->input('steps') : [];
         $setting = $page->settingOf(array_map(floatval(...), array_filter($steps, is_numeric(...))));
         if ($setting === null || ! $page->state->exists) {
-            return redirect()->route('loads', [$job, $state])->withErrors(['name' => 'Expected a setting that this hitch has, and a load state that is saved.']);
+            return redirect()->route('loads', [$job, $state])->withErrors(['name' => Text::of('screen.loads.expected_a_setting_that_this')]);
         }
         $page->state->update(['setting' => $setting->steps()]);
 
@@ -97,7 +98,7 @@ final class Loads
         abort_if($page->state->as_weighed, 404);
         $page->state->forceFill(['name' => "{$page->state->name} (archived ".now()->format('Y-m-d H:i:s').')'])->putAway();
 
-        return redirect()->route('loads', [$job, 'weighed'])->with('saved', 'Archived; it stays in the job file.');
+        return redirect()->route('loads', [$job, 'weighed'])->with('saved', Text::of('screen.loads.archived_it_stays_in_the'));
     }
 
     /** @return array<string, mixed> what the views show; a load that no model can carry is said in a sentence */
@@ -117,7 +118,7 @@ final class Loads
     {
         foreach ($page->states as $state) {
             if ($state !== $page->state && ! $page->state->as_weighed && $state->name === $draft->name) {
-                return ['name' => 'Another load state of this rig is called so. Expected a name of its own.'];
+                return ['name' => Text::of('screen.loads.another_load_state_of_this')];
             }
         }
 

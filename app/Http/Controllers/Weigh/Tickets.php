@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\WeighTicket;
 use App\Screens\Weigh\WeighPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,14 +47,14 @@ final class Tickets
             return redirect()->route('weigh', $job)->withInput($request->only(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
         }
 
-        return redirect()->route('weigh', $job)->with('saved', 'Ticket saved. It counts together with the tape.');
+        return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
     }
 
     public function withdraw(Job $job, int $ticket): RedirectResponse
     {
         $job->tickets()->findOrFail($ticket)->update(['withdrawn_at' => Date::now()]);
 
-        return redirect()->route('weigh', $job)->with('saved', 'Deleted; it stays in the log.');
+        return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.deleted_it_stays_in_the'));
     }
 
     /** @return non-empty-list<array{Ticket, string}> */

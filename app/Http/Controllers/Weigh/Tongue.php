@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Screens\Weigh\TonguePage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TongueForm;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,14 +33,14 @@ final class Tongue
         }
         $job->tongueReadings()->save($reading->fill(['user_id' => $this->person($request)->id, 'read_at' => Date::now()]));
 
-        return redirect()->route('tongue', $job)->with('saved', 'Reading saved. It counts together with the tape.');
+        return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.reading_saved_it_counts_together'));
     }
 
     public function withdraw(Job $job, int $reading): RedirectResponse
     {
         $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]);
 
-        return redirect()->route('tongue', $job)->with('saved', 'Deleted; it stays in the log.');
+        return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.deleted_it_stays_in_the'));
     }
 
     private function person(Request $request): User
