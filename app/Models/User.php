@@ -8,6 +8,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 use Yoke\Units\LengthUnit;
 use Yoke\Units\LoadUnit;
 use Yoke\Units\PressureUnit;
+use Yoke\Units\RateUnit;
 use Yoke\Units\RoadUnit;
 use Yoke\Units\Text\Fineness;
 use Yoke\Units\Text\LengthParser;
@@ -67,6 +68,11 @@ final class User extends Authenticatable
     public function pressureUnit(): PressureUnit
     {
         return $this->loadUnit() === LoadUnit::Pound ? PressureUnit::PoundPerSquareInch : PressureUnit::Kilopascal;
+    }
+
+    public function rateUnit(): RateUnit
+    {
+        return $this->loadUnit() === LoadUnit::Pound ? RateUnit::PoundPerInch : RateUnit::KilogramPerMillimetre;
     }
 
     public function torqueUnit(): TorqueUnit

@@ -11,15 +11,13 @@ use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\LoadUnit;
 use Yoke\Units\Pressure;
+use Yoke\Units\RateUnit;
 use Yoke\Units\Term;
 use Yoke\Units\Torque;
 
 /** Quantities of a plan in a person's units. */
 final readonly class QuantityWords
 {
-    /** A spring of 1 kg/mm in pounds per inch. */
-    private const POUNDS_PER_INCH = 55.997;
-
     public function __construct(private User $person)
     {
     }
@@ -73,7 +71,7 @@ final readonly class QuantityWords
     public function rate(Normal $rate): string
     {
         return $this->person->loadUnit() === LoadUnit::Pound
-            ? sprintf('%d lb/in ± %d', round($rate->mean() * self::POUNDS_PER_INCH / 10) * 10, max(10, round($rate->deviation() * self::POUNDS_PER_INCH / 10) * 10))
+            ? sprintf('%d lb/in ± %d', round(RateUnit::PoundPerInch->of($rate->mean()) / 10) * 10, max(10, round(RateUnit::PoundPerInch->of($rate->deviation()) / 10) * 10))
             : sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation());
     }
 
@@ -81,7 +79,7 @@ final readonly class QuantityWords
     public function springs(float $rate): string
     {
         return $this->person->loadUnit() === LoadUnit::Pound
-            ? sprintf('%d lb/in', round($rate * self::POUNDS_PER_INCH / 10) * 10)
+            ? sprintf('%d lb/in', round(RateUnit::PoundPerInch->of($rate) / 10) * 10)
             : sprintf('%.1f kg/mm', $rate);
     }
 

@@ -7,6 +7,7 @@ namespace Yoke\Specification;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\Pressure;
+use Yoke\Units\RateUnit;
 use Yoke\Units\Torque;
 
 /** One thing that can be known of a vehicle, a trailer or a hitch. Its key ends in its canonical unit. */
@@ -41,6 +42,11 @@ final readonly class Field
         return new self($key, FieldKind::Torque, 5.0, 1500.0, []);
     }
 
+    public static function rate(string $key, float $lowKgPerMm, float $highKgPerMm): self
+    {
+        return new self($key, FieldKind::Rate, $lowKgPerMm, $highKgPerMm, []);
+    }
+
     public static function number(string $key, float $low, float $high): self
     {
         return new self($key, FieldKind::Number, $low, $high, []);
@@ -70,6 +76,7 @@ final readonly class Field
             FieldKind::Load => sprintf('Expected between %g and %g kg (%.0f and %.0f lb).', $low, $high, Load::ofKilograms($low)->pounds(), Load::ofKilograms($high)->pounds()),
             FieldKind::Pressure => sprintf('Expected between %g and %g kPa (%.0f and %.0f psi).', $low, $high, Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
             FieldKind::Torque => sprintf('Expected between %g and %g N·m (%.0f and %.0f lb·ft).', $low, $high, Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
+            FieldKind::Rate => sprintf('Expected between %g and %g kg/mm (%.0f and %.0f lb/in).', $low, $high, RateUnit::PoundPerInch->of($low), RateUnit::PoundPerInch->of($high)),
             default => sprintf('Expected a number between %g and %g.', $low, $high),
         };
     }

@@ -19,6 +19,9 @@ enum FieldKind
     /** Kept in N·m. */
     case Torque;
 
+    /** Of a spring, kept in kg/mm. */
+    case Rate;
+
     /** A plain number; the label says of what. */
     case Number;
 

@@ -31,7 +31,7 @@ final class HitchSpecification
             new FieldGroup('bars_and_ball', [
                 Field::load('bar_rating_low_kg', 0, 2000),
                 Field::load('bar_rating_high_kg', 20, 2500),
-                Field::number('bar_rate_kg_per_mm', 0.2, 40),
+                Field::rate('bar_rate_kg_per_mm', 0.2, 40),
                 Field::number('maker_restored_percent', 50, 150),
                 Field::load('maker_ball_load_kg', 50, 3000),
                 Field::load('ball_gross_kg', 200, 20_000),

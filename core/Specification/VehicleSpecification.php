@@ -32,7 +32,7 @@ final class VehicleSpecification
             new FieldGroup('class_and_levelling', [
                 Field::choice('vehicle_class', ...array_column(VehicleClass::cases(), 'value')),
                 Field::choice('levelling', ...array_column(Levelling::cases(), 'value')),
-                Field::number('air_rate_kg_per_mm', 0, 40),
+                Field::rate('air_rate_kg_per_mm', 0, 40),
                 Field::length('air_lift_mm', 0, 150),
             ]),
             new FieldGroup('weighed_alone', [

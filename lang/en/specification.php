@@ -45,7 +45,7 @@ return [
                 'label' => 'Self-levelling',
                 'options' => ['none' => 'None', 'rear' => 'Rear', 'all' => 'All corners'],
             ],
-            'air_rate_kg_per_mm' => ['label' => 'Helper air springs add, kg/mm', 'hint' => 'At the pressure they travel with'],
+            'air_rate_kg_per_mm' => ['label' => 'Helper air springs add', 'hint' => 'Rate in kg/mm or lb/in, at the pressure they travel with'],
             'air_lift_mm' => ['label' => 'Helper air springs lift the rear by', 'hint' => 'From their minimum, vehicle alone'],
             'front_axle_kg' => ['label' => 'Front axle'],
             'rear_axle_kg' => ['label' => 'Rear axle'],
@@ -171,7 +171,7 @@ return [
             ],
             'bar_rating_low_kg' => ['label' => 'Bars rated from'],
             'bar_rating_high_kg' => ['label' => 'Bars rated to'],
-            'bar_rate_kg_per_mm' => ['label' => 'Rate of one bar, kg/mm', 'hint' => 'If the data sheet gives it'],
+            'bar_rate_kg_per_mm' => ['label' => 'Rate of one bar', 'hint' => 'In kg/mm or lb/in, if the data sheet gives it'],
             'maker_restored_percent' => [
                 'label' => "Maker's front axle load restored, up to %",
                 'hint' => 'If the data sheet asks for more than 100',

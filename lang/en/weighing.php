@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'example_kg' => "front 1460\nrear 1190\ntrailer 2780",
+    'example_lb' => "front 3220\nrear 2620\ntrailer 6120",
     'alone_heavier_than_coupled' => 'The vehicle weighs more alone than with the trailer on it: tickets swapped, or a trailer that lifts its tongue.',
     'kilograms_for_pounds' => 'The trailer weighs under half of what its data sheet says: kilograms typed for pounds?',
     'pounds_for_kilograms' => 'The trailer weighs over twice what its data sheet says: pounds typed for kilograms?',

@@ -41,6 +41,7 @@ final readonly class PartForm
             FieldKind::Load => $this->person->loadUnit()->nearest(Load::ofKilograms($value)),
             FieldKind::Pressure => $this->person->pressureUnit()->nearest(Pressure::ofKilopascals($value)),
             FieldKind::Torque => $this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($value)),
+            FieldKind::Rate => $this->person->rateUnit()->nearest($value),
             default => (string) +sprintf('%.6g', $value),
         };
     }
@@ -92,6 +93,7 @@ final readonly class PartForm
             FieldKind::Load => $parts->load($field->key)?->kilograms(),
             FieldKind::Pressure => $parts->pressure($field->key)?->kilopascals(),
             FieldKind::Torque => $parts->torque($field->key)?->newtonMetres(),
+            FieldKind::Rate => $parts->rate($field->key),
             FieldKind::Number => $parts->number($field->key),
             FieldKind::Choice => $parts->text($field->key),
         };

@@ -66,6 +66,12 @@ final class LoadColumn
         return $ledger;
     }
 
+    /** A load that was computed. */
+    public function about(Load $load): string
+    {
+        return $this->print->about($load);
+    }
+
     public function printed(?Load $load): string
     {
         return $this->print->load($load);

@@ -98,7 +98,7 @@ final readonly class PastSetUp
     {
         $tongue = $this->tongueWeight();
         $gross = $this->analysed?->posterior()->rig()->trailer()->weight;
-        $kilograms = fn (float $load): string => $this->print->load(Load::ofKilograms($load));
+        $kilograms = fn (float $load): string => $this->print->about(Load::ofKilograms($load));
 
         return [
             ['Setting', $this->settingInWords() ?: 'not written down'],

@@ -26,6 +26,7 @@ use Yoke\Readings\Weighing\WeighingChecks;
 use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
 use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
 
 /** The tickets of a job, what they come to, and whether they agree. */
 final readonly class WeighPage
@@ -50,6 +51,26 @@ final readonly class WeighPage
     public function advice(): AdvicePage
     {
         return $this->advice;
+    }
+
+    /** @return non-empty-list<string> what a weighbridge's display steps by, the usual one of a unit first */
+    public static function stepsIn(LoadUnit $unit): array
+    {
+        return $unit === LoadUnit::Pound ? ['20 lb', '10 lb', '50 lb', '10 kg', '20 kg', '5 kg'] : ['10 kg', '20 kg', '5 kg', '20 lb', '10 lb', '50 lb'];
+    }
+
+    /** @return array<string, string> the same to choose from, for this person */
+    public function steps(): array
+    {
+        $steps = self::stepsIn($this->person->loadUnit());
+
+        return array_combine($steps, $steps);
+    }
+
+    /** A ticket as it is typed, in this person's unit. */
+    public function example(): string
+    {
+        return Text::of($this->person->loadUnit() === LoadUnit::Pound ? 'weighing.example_lb' : 'weighing.example_kg');
     }
 
     public function load(?Load $load): string

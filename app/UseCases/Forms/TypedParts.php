@@ -79,6 +79,18 @@ final readonly class TypedParts
         return $this->read($field, $this->person->torqueUnit()->parse(...));
     }
 
+    /** Of a spring, kg/mm. */
+    public function rate(string $field): ?float
+    {
+        try {
+            return $this->person->rateUnit()->parse($this->text($field));
+        } catch (CoreException $refused) {
+            $this->problems->found($field, $refused->getMessage());
+
+            return null;
+        }
+    }
+
     public function number(string $field): ?float
     {
         $typed = str_replace(',', '.', $this->text($field));

@@ -12,7 +12,6 @@ return [
         'weighed' => 'Weighed',
         'scale_step' => 'Scale step',
         'ticket_typed_or_pasted' => 'Ticket, typed or pasted',
-        'front_1460_10_rear_1190' => 'front 1460&#10;rear 1190&#10;trailer 2780',
         'an_axle_a_line_two' => 'An axle a line; two on one platform as front+rear. Add gross and time if they are printed.',
         'or_a_file_of_separated' => 'Or a file of separated values',
         'save_ticket' => 'Save ticket',

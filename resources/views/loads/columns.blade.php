@@ -40,7 +40,7 @@
     @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => $here->state->name]) }}</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->printed($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->about($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())

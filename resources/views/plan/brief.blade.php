@@ -11,9 +11,9 @@
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOutside()])>
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
-                        <td>{{ $plan->print->load($line->carries) }}</td>
+                        <td>{{ $plan->print->about($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td>{{ $plan->print->load($line->margin()->absolute()) }}{{ $line->isOutside() ? ' '.__('page/plan.brief.over') : '' }}</td>
+                        <td>{{ $plan->print->about($line->margin()->absolute()) }}{{ $line->isOutside() ? ' '.__('page/plan.brief.over') : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>

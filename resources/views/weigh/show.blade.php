@@ -16,11 +16,11 @@
                 @csrf
                 <div class="pair">
                     <x-picked name="stance" :label="__('page/weigh.show.weighed')" :options="['alone' => __('page/weigh.show.alone'), 'dropped' => __('page/weigh.show.dropped_bars_off'), 'carried' => __('page/weigh.show.carried_at_the_current_setting')]" />
-                    <x-picked name="step" :label="__('page/weigh.show.scale_step')" :options="array_combine(array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG), array_keys(\App\Http\Controllers\Weigh\Tickets::STEPS_KG))" />
+                    <x-picked name="step" :label="__('page/weigh.show.scale_step')" :options="$page->steps()" />
                 </div>
                 <div class="field">
                     <label for="ticket">{{ __('page/weigh.show.ticket_typed_or_pasted') }}</label>
-                    <textarea id="ticket" name="ticket" rows="3" placeholder="{{ __('page/weigh.show.front_1460_10_rear_1190') }}" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
+                    <textarea id="ticket" name="ticket" rows="3" placeholder="{{ $page->example() }}" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
                     <p class="sentence" id="ticket-says" @error('ticket') data-tone="stop" role="alert" @enderror>@error('ticket'){{ $message }}@else {{ __('page/weigh.show.an_axle_a_line_two') }} @enderror</p>
                 </div>
                 <div class="field"><label for="file">{{ __('page/weigh.show.or_a_file_of_separated') }}</label><input id="file" type="file" name="file" accept=".csv,.txt,text/csv"></div>

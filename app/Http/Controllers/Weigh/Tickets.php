@@ -28,7 +28,7 @@ final class Tickets
     private const LARGEST_FILE = 8 * 1024 ** 2;
 
     /** What a weighbridge's display steps by, kg. */
-    public const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474];
+    private const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474, '10 lb' => 4.5359237, '50 lb' => 22.6796185];
 
     public function show(Request $request, Job $job, JobAnalyses $analyses): View
     {
@@ -37,7 +37,7 @@ final class Tickets
 
     public function store(Request $request, Job $job): RedirectResponse
     {
-        $step = self::STEPS_KG[$request->string('step')->toString()] ?? self::STEPS_KG['10 kg'];
+        $step = self::STEPS_KG[$request->string('step')->toString()] ?? self::STEPS_KG[WeighPage::stepsIn($this->person($request)->loadUnit())[0]];
         $text = new TicketText($this->person($request)->loadParser(), Load::ofKilograms($step));
         try {
             foreach ($this->read($request, $text) as [$ticket, $typed]) {
