@@ -57,3 +57,32 @@ for (const [name, size] of [['upright', { width: 820, height: 1180 }], ['on its 
         }
     });
 }
+
+test('called readings are typed as sixteenths, shown back large, and the next field is taken after the chosen pause', async ({ page }) => {
+    await signIn(page);
+    const address = await openJob(page, /Puppet theatre/, 'alone');
+    await page.getByRole('link', { name: 'Call readings' }).tap();
+    await page.getByLabel('38 6 means 38 6/16').check();
+    await page.getByLabel('Go to the next field').selectOption('After 1 second');
+    await page.getByRole('button', { name: 'Save preferences' }).tap();
+    await expect(page.getByLabel('38 6 means 38 6/16')).toBeChecked();
+    const back = (field) => page.locator(`[data-back="${field}"]`);
+    await front(page).fill('');
+    await front(page).tap();
+    await page.keyboard.type('28 12');
+    await expect(back('front')).toHaveText('28 3/4 in');
+    await expect(page.locator('[data-field="rear"]')).toBeFocused({ timeout: 6_000 });
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('29 17');
+    await expect(page.locator('#rear-says')).toContainText('17/16');
+    await page.waitForTimeout(1_600);
+    await expect(page.locator('[data-field="rear"]')).toBeFocused();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('29 2');
+    await expect(back('rear')).toHaveText('29 1/8 in');
+    await expect(page.locator('[data-field="rear"]')).not.toBeFocused({ timeout: 6_000 });
+    await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await page.goto(address);
+    await expect(front(page)).toHaveValue('28 12/16');
+    await expect(page.locator('[data-field="rear"]')).toHaveValue('29 2/16');
+});

@@ -112,3 +112,24 @@ it('knows no field that no specification has', function (): void {
     $this->post('/jobs/1/brief/facts/vehicle/colour', ['colour' => 'ivy'])->assertNotFound();
     $this->post('/jobs/1/brief/facts/boat/wheelbase_mm', [])->assertNotFound();
 });
+
+it('keeps heights taped before the family is known, and a setting that another family does not have', function (): void {
+    $this->post('/jobs', ['title' => 'Kite museum']);
+    $job = Job::query()->sole();
+    foreach (['alone' => ['37 7/16', '38 7/8'], 'dropped' => ['38 7/16', '36 1/2'], 'bars-up' => ['37 13/16', '37 1/4']] as $station => [$front, $rear]) {
+        $this->tape($job, $station, ['front' => $front, 'rear' => $rear]);
+    }
+    $this->get('/jobs/1/bars-up')->assertOk()->assertSee('value="37 13/16"', false)->assertSee('% ±');
+    $this->post('/jobs/1/brief/facts/hitch/family', ['family' => 'chain-snap-up'])->assertSessionHasNoErrors();
+    $this->get('/jobs/1/bars-up')->assertSee('value="37 13/16"', false)->assertSee('Record setting');
+    $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => '4', 'washer' => '3', 'head' => '2']])->assertSessionHasNoErrors();
+    $this->get('/jobs/1/bars-up')->assertSee('On now: link 4, 3 washers');
+
+    $this->post('/jobs/1/brief/facts/hitch/family', ['family' => 'friction-bracket'])->assertSessionHasNoErrors();
+    $this->get('/jobs/1/bars-up')->assertOk()->assertSee('value="37 13/16"', false)->assertSee('Choose the setting that is on')->assertSee('Bracket hole')->assertDontSee('link 4');
+    foreach (['diagnosis', 'card', 'plan', 'brackets', 'gap', 'bars', 'job.json'] as $page) {
+        $this->get("/jobs/1/{$page}")->assertOk();
+    }
+    $this->post('/jobs/1/brief/facts/hitch/family', ['family' => 'chain-snap-up']);
+    $this->get('/jobs/1/bars-up')->assertSee('On now: link 4, 3 washers');
+});

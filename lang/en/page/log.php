@@ -58,7 +58,7 @@ return [
         'files' => 'Files',
         'return_visit' => 'Return visit',
         'no_set_up_of_this' => 'No set-up of this rig yet.',
-        'each_job_of_it_is' => 'Each job of it is written down here, with what changed since the one before.',
+        'each_job_of_it_is' => 'Every job of this rig, with what changed since the one before.',
         'over_time' => 'Over time',
         'from_the_second_set_up' => 'From the second set-up on, heights and loads are drawn here over time.',
         'earlier_set_ups' => 'Earlier set-ups',
