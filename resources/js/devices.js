@@ -1,3 +1,5 @@
+import { text } from './texts.js';
+
 const LOOK_AGAIN = 350;
 const LOOKS = 30;
 
@@ -10,7 +12,7 @@ export function wireDevices(root) {
             button.disabled = true;
             try {
                 says.dataset.tone = 'note';
-                says.textContent = 'Reading …';
+                says.textContent = text('reading');
                 const answer = await steady(button, says);
                 says.dataset.tone = answer.state === 'trouble' ? 'stop' : 'note';
                 says.textContent = answer.says;
@@ -31,7 +33,7 @@ async function steady(button, says) {
     for (let look = 0; look < LOOKS; look++) {
         const response = await fetch(`${button.dataset.readDevice}?stance=${stance}`, { headers: { Accept: 'application/json' } }).catch(() => null);
         if (!response?.ok) {
-            throw new Error('No answer from the server. The figure can be typed.');
+            throw new Error(text('device_silent'));
         }
         const answer = await response.json();
         if (answer.state !== 'moving') {
@@ -40,7 +42,7 @@ async function steady(button, says) {
         says.textContent = answer.says;
         await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));
     }
-    throw new Error('The display does not come to rest. Type what it shows.');
+    throw new Error(text('device_moving'));
 }
 
 function fill(field, value) {

@@ -1,3 +1,5 @@
+import { text } from './texts.js';
+
 const PATIENCE = 8000;
 
 /** The server could not be asked: whoever hears it keeps what was to be sent. */
@@ -21,20 +23,20 @@ export async function post(url, body, headers = {}) {
             signal: AbortSignal.timeout(PATIENCE),
         });
     } catch {
-        throw new NoAnswer('No answer from the server. What you typed is kept here; save again when it is back.');
+        throw new NoAnswer(text('no_answer'));
     }
     if (response.ok) {
         return response.json();
     }
     if (response.status === 401 || response.status === 419) {
-        throw new Error('Your sign-in has ended. What you typed is kept; reload the page and sign in again.');
+        throw new Error(text('signed_out'));
     }
     const answer = await response.json().catch(() => ({}));
     if (response.status >= 400 && response.status < 500 && response.status !== 429) {
-        throw new Refusal('The server could not do this: what it belongs to is not there, or not as it was. What you typed is kept here.');
+        throw new Refusal(text('refused'));
     }
     if (response.status === 503 && answer.message) {
         throw new Error(answer.message);
     }
-    throw new Failure('The server could not do this. What you typed is kept here.');
+    throw new Failure(text('failed'));
 }

@@ -1,4 +1,5 @@
 import { post } from './post.js';
+import { text } from './texts.js';
 
 /** Shows what a form would come to, as the server says it; the latest question counts, whatever order answers come in. */
 export function previewOf(form, status, say) {
@@ -15,7 +16,7 @@ export function previewOf(form, status, say) {
                 document.querySelector(`[data-part="${part}"]`).innerHTML = html;
             }
             say(form, answer.problems);
-            status.textContent = 'Not saved yet';
+            status.textContent = text('not_saved');
         } catch (trouble) {
             status.textContent = trouble.message;
         }

@@ -4,6 +4,7 @@ import { NoAnswer, post } from './post.js';
 import { entryOf, newMark } from './queue.js';
 import { wireSteppers } from './steppers.js';
 import { keepWaiting, sendWaiting, whenSent } from './waiting.js';
+import { text } from './texts.js';
 
 const TYPING_PAUSE = 160;
 const SECOND_THOUGHT = 1100;
@@ -67,7 +68,7 @@ export function wireTape(form) {
             const body = new FormData(form);
             try {
                 if (!(await sendWaiting())) {
-                    throw new NoAnswer('Waits for the connection.');
+                    throw new NoAnswer(text('waits'));
                 }
                 body.append('_once', once);
                 const answer = await post(form.action, withBasis(body), {});
@@ -81,7 +82,7 @@ export function wireTape(form) {
                     body.delete('_once');
                     keepWaiting(entryOf(form.action, body, document.querySelector('h1').textContent.trim(), once));
                 }
-                savedAt.textContent = trouble instanceof NoAnswer ? 'Waits for the connection' : trouble.message;
+                savedAt.textContent = trouble instanceof NoAnswer ? text('waits') : trouble.message;
                 return null;
             }
         });
@@ -110,7 +111,7 @@ export function wireTape(form) {
         if (entry.url === form.action && answer.fields) {
             settle(answer.fields);
             Object.entries(answer.fields).forEach(([field, says]) => tell(form, field, says, true));
-            savedAt.textContent = 'Sent';
+            savedAt.textContent = text('sent');
             preview();
         }
     });

@@ -1,5 +1,6 @@
 import { Failure, NoAnswer, post, Refusal } from './post.js';
 import { entryOf, newMark, refused, waiting } from './queue.js';
+import { text } from './texts.js';
 
 const FORMS = 'main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])';
 const RETRY = 4000;
@@ -25,7 +26,7 @@ function add(entry) {
     try {
         waiting.add(entry);
     } catch {
-        trouble = 'This browser keeps nothing for later. Stay on this page, and send it again when the connection is back.';
+        trouble = text('keeps_nothing');
     }
 }
 
@@ -84,12 +85,11 @@ function bodyOf(entry) {
 function say() {
     const line = document.querySelector('[data-waiting]');
     const many = waiting.all().length;
-    const entries = many === 1 ? 'One entry waits' : `${many} entries wait`;
     line.replaceChildren();
     if (many > 0 && (isCutOff || trouble)) {
-        line.append(`${trouble || 'No connection.'} ${entries} here, in this browser, and ${many === 1 ? 'is' : 'are'} sent in order when it is back.`);
+        line.append(text(many === 1 ? 'one_waits' : 'many_wait', { trouble: trouble || text('no_connection'), count: many }));
     } else if (isCutOff || trouble) {
-        line.append(trouble || 'No connection. The page stays open; what you type waits here.');
+        line.append(trouble || text('page_stays'));
     }
     for (const { what, sentence, back, fields } of refused.all()) {
         const typed = fields.filter(([name]) => !name.startsWith('_')).map(([, value]) => value).filter((value) => value !== '').join(', ');
@@ -97,11 +97,11 @@ function say() {
         place.href = back ?? window.location.href;
         place.textContent = what;
         const says = document.createElement('p');
-        says.append('Sent, and not taken: ', place, ` (${typed}). ${sentence}`);
+        says.append(`${text('not_taken')} `, place, ` ${text('not_taken_because', { typed, sentence })}`);
         line.append(says);
     }
     if (refused.all().length > 0) {
-        const seen = Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Seen' });
+        const seen = Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: text('seen') });
         seen.addEventListener('click', () => {
             refused.seen();
             say();

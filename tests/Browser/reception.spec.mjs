@@ -66,10 +66,10 @@ test('other entries wait too, outlive a reload, and one that cannot be taken com
     });
     await context.setOffline(false);
     await page.reload();
-    await expect(waiting(page)).toContainText('Sent, and not taken: Other readings (rather high).');
+    await expect(waiting(page)).toContainText('Sent, but not saved: Other readings (rather high).');
     await expect(waiting(page)).toContainText('xpected');
-    await expect(waiting(page)).toContainText('Sent, and not taken: Of a job that is gone (yes). The server could not do this');
-    await page.getByRole('button', { name: 'Seen' }).click();
+    await expect(waiting(page)).toContainText('Sent, but not saved: Of a job that is gone (yes). The server could not do this');
+    await page.getByRole('button', { name: 'Dismiss' }).click();
     await expect(waiting(page)).toBeHidden();
     await page.reload();
     await expect(waiting(page)).toBeHidden();
@@ -89,10 +89,10 @@ test('an entry that the server breaks down over is tried again a while, then tol
     await expect(waiting(page)).toContainText('One entry waits');
     await context.setOffline(false);
     await expect(waiting(page)).toContainText('The server could not do this.');
-    await expect(waiting(page)).toContainText('Sent, and not taken', { timeout: 60_000 });
+    await expect(waiting(page)).toContainText('Sent, but not saved:', { timeout: 60_000 });
     expect(asked).toBe(5);
     await page.reload();
     await expect(waiting(page)).toContainText(/\(\w+, no\)\. The server could not do this/);
-    await page.getByRole('button', { name: 'Seen' }).click();
+    await page.getByRole('button', { name: 'Dismiss' }).click();
     await expect(waiting(page)).toBeHidden();
 });

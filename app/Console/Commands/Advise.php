@@ -16,7 +16,7 @@ final class Advise extends Command
 
     protected $signature = 'yoke:advise {file? : A job with its readings as JSON} {--lines : Jobs on standard input, one a line; one answer a line}';
 
-    protected $description = 'Read a job and print what its readings tell, and the next move, as JSON';
+    protected $description = 'Print what the readings of a job tell, and the next move, as JSON';
 
     public function handle(Policy $policy): int
     {

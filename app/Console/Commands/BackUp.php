@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\UseCases\Shop\Backup as Shop;
 use App\UseCases\Shop\BackupRefused;
+use App\Words\Text;
 use Illuminate\Console\Command;
 
 final class BackUp extends Command
@@ -20,7 +21,7 @@ final class BackUp extends Command
     {
         $to = $this->option('to');
         try {
-            $this->output->writeln('The shop is in '.$shop->make(is_string($to) ? $to : null).'.');
+            $this->output->writeln(Text::of('command.backed_up', ['file' => $shop->make(is_string($to) ? $to : null)]));
         } catch (BackupRefused $refused) {
             $this->complain($refused->getMessage());
 

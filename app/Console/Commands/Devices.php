@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Devices\DeviceServer;
 use App\Devices\DeviceTalk;
 use App\Devices\SimulatedYard;
+use App\Words\Text;
 use Illuminate\Console\Command;
 use RuntimeException;
 use Symfony\Component\Console\Command\Command as Exit_;
@@ -28,7 +29,7 @@ final class Devices extends Command
 
             return Exit_::FAILURE;
         }
-        $this->info("The devices answer at {$host}:{$port}.");
+        $this->info(Text::of('command.devices', ['host' => $host, 'port' => $port]));
         $parent = is_numeric($this->option('while')) ? (int) $this->option('while') : null;
         $server->serve(static fn (): bool => $parent === null || file_exists("/proc/{$parent}"));
 

@@ -8,6 +8,7 @@ use App\Interchange\Job\JobFile;
 use App\Models\Job;
 use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\Text;
 use Illuminate\Console\Command;
 
 final class Export extends Command
@@ -24,7 +25,7 @@ final class Export extends Command
         $asked = $this->argument('job');
         $job = Job::query()->where(ctype_digit($asked) ? 'id' : 'mark', $asked)->first();
         if (! $job instanceof Job) {
-            $this->complain("Expected the number or the mark of a job, and {$asked} is none.");
+            $this->complain(Text::of('command.no_such_job', ['asked' => $asked]));
 
             return 2;
         }
@@ -36,7 +37,7 @@ final class Export extends Command
             return self::SUCCESS;
         }
         if (@file_put_contents($to, $json) === false) {
-            $this->complain("Expected a file that can be written, and {$to} is none.");
+            $this->complain(Text::of('command.not_writable', ['file' => $to]));
 
             return 2;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Job;
+use App\Words\Text;
 use Database\Seeders\ManyJobs;
 use Illuminate\Console\Command;
 
@@ -17,19 +18,19 @@ final class Fill extends Command
 
     protected $signature = 'yoke:fill {--jobs=10000} {--readings=250000 : In all, at least four a job}';
 
-    protected $description = 'Fill the demo workshop with many invented jobs, to see how it stands up to them';
+    protected $description = 'Fill the demo workshop with many invented jobs, to measure it under load';
 
     public function handle(): int
     {
         $jobs = (int) $this->option('jobs');
         $readings = (int) $this->option('readings');
         if ($jobs < 1 || $readings < 4 * $jobs) {
-            $this->complain('Expected at least one job, and at least four readings a job.');
+            $this->complain(Text::of('command.how_many'));
 
             return 2;
         }
         if (Job::query()->count() > self::DEMO_JOBS) {
-            $this->complain('This shop has jobs of its own: expected the demo workshop, fresh.');
+            $this->complain(Text::of('command.not_fresh'));
 
             return 2;
         }

@@ -8,6 +8,7 @@ use App\Interchange\Job\FileCheck;
 use App\Interchange\Job\ImportRefused;
 use App\Interchange\Job\JobImport;
 use App\Interchange\Job\WhenItExists;
+use App\Words\Text;
 use Illuminate\Console\Command;
 
 final class Import extends Command
@@ -16,7 +17,7 @@ final class Import extends Command
 
     protected $signature = 'yoke:import {file : A job file} {--if-exists=stop : merge, copy or stop where its rig is here already}';
 
-    protected $description = 'Take in a job with its rig and all its readings from a JSON file';
+    protected $description = 'Import a job with its rig and all its readings from a JSON file';
 
     public function handle(): int
     {
@@ -25,7 +26,7 @@ final class Import extends Command
         $asked = $this->option('if-exists');
         $then = WhenItExists::tryFrom(is_string($asked) ? $asked : '');
         if ($then === null) {
-            $this->complain('Expected --if-exists=merge, copy or stop.');
+            $this->complain(Text::of('command.if_exists'));
 
             return 2;
         }
@@ -38,7 +39,7 @@ final class Import extends Command
         }
         $this->output->writeln("{$taken->job->title} is taken in as job {$taken->job->id}.");
         foreach ($taken->unknown() as $pointer) {
-            $this->output->writeln("Not known here, kept and handed on: {$pointer}");
+            $this->output->writeln(Text::of('command.kept', ['pointer' => $pointer]));
         }
 
         return self::SUCCESS;

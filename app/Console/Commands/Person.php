@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
+use App\Words\Text;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 
@@ -23,7 +24,7 @@ final class Person extends Command
         /** @var string $email */
         $email = $this->argument('email');
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false || preg_match('/^[^<>[:cntrl:]]{1,80}$/u', $name) !== 1) {
-            $this->complain('Expected a name in plain text and an email address.');
+            $this->complain(Text::of('command.name_and_email'));
 
             return 2;
         }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\UseCases\Shop\Backup as Shop;
 use App\UseCases\Shop\BackupRefused;
+use App\Words\Text;
 use Illuminate\Console\Command;
 
 final class Restore extends Command
@@ -14,7 +15,7 @@ final class Restore extends Command
 
     protected $signature = 'yoke:restore {file : A backup of the shop}';
 
-    protected $description = 'Put the whole shop back as a backup has it; what is there is kept first';
+    protected $description = 'Restore the whole shop from a backup; what is there now is kept first';
 
     public function handle(Shop $shop): int
     {
@@ -28,7 +29,7 @@ final class Restore extends Command
             return 2;
         }
         $this->callSilently('migrate', ['--force' => true]);
-        $this->output->writeln("The shop is as {$file} has it. What was there is kept in {$kept}.");
+        $this->output->writeln(Text::of('command.restored', ['file' => $file, 'kept' => $kept]));
 
         return self::SUCCESS;
     }

@@ -7,6 +7,7 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Ivy Yoke</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <script type="application/json" id="texts">{!! json_encode(__('live'), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE) !!}</script>
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body @if ($person) data-person="{{ $person->id }}" @endif>

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+// What commands print.
+return [
+    'devices' => 'The devices answer at :host::port.',
+    'kept' => 'Not known here, kept and handed on: :pointer',
+    'restored' => 'The shop is restored from :file. What was here before is kept in :kept.',
+    'backed_up' => 'The shop is in :file.',
+    'no_such_job' => 'Expected the number or the mark of a job, and :asked is none.',
+    'not_writable' => 'Expected a file that can be written, and :file is none.',
+    'if_exists' => 'Expected --if-exists=merge, copy or stop.',
+    'name_and_email' => 'Expected a name in plain text and an email address.',
+    'how_many' => 'Expected at least one job, and at least four readings a job.',
+    'not_fresh' => 'This shop has jobs of its own: expected the demo workshop, fresh.',
+];
