@@ -31,21 +31,21 @@ final readonly class HeadView
     /** From the hole in use up to where the washers sit. */
     private const WASHERS_UP = 24.0;
 
+    private StepColumn $column;
+
     public function __construct(private Setting $setting, private ?Adjuster $head, private ?Adjuster $tilt)
     {
+        $this->column = new StepColumn($head, self::LOWEST_HOLE, self::LOWEST_HOLE + self::HOLES_REACH);
     }
 
     /** @return non-empty-list<Figure> */
     public function figures(): array
     {
-        $hole = $this->holeAt($this->head?->range->from ?? 0.0);
         $figures = [
             self::box(-4.0, 92.0, self::PLATE_RIGHT, 114.0),
-            self::box(self::PLATE_LEFT, $hole - 16.0, self::PLATE_RIGHT, $hole + self::HOLES_REACH + 16.0),
+            self::box(self::PLATE_LEFT, self::LOWEST_HOLE - 16.0, self::PLATE_RIGHT, self::LOWEST_HOLE + self::HOLES_REACH + 16.0),
+            ...$this->column->holes(self::PLATE_RIGHT - 7.0, 4.0),
         ];
-        foreach ($this->head?->range->all() ?? [] as $step) {
-            $figures[] = Figure::circle(DrawnPart::Hole, new Point(self::PLATE_RIGHT - 7.0, $this->holeAt($step)), 4.0);
-        }
         for ($slab = 0; $slab < $this->slabs(); $slab++) {
             $left = self::PLATE_RIGHT + 2.0 + $slab * self::SLAB;
             $figures[] = self::box($left, $this->pivot() + self::WASHERS_UP - 7.0, $left + self::SLAB - 1.0, $this->pivot() + self::WASHERS_UP + 7.0);
@@ -57,10 +57,7 @@ final readonly class HeadView
     /** @return list<StepMark> */
     public function marks(): array
     {
-        $marks = [];
-        foreach ($this->head?->range->all() ?? [] as $step) {
-            $marks[] = StepMark::at($this->head, $step, new Point(self::PLATE_LEFT - 13.0, $this->holeAt($step)), $this->setting->step($this->head->key));
-        }
+        $marks = $this->column->marks(self::PLATE_LEFT - 13.0, $this->bolted());
 
         return $this->tilt === null ? $marks : [...$marks, StepMark::inUse(
             $this->tilt,
@@ -87,17 +84,15 @@ final readonly class HeadView
         return $this->tilted(new Point(94.0, $this->pivot() - 24.0));
     }
 
-    /** The hole that the head is bolted at. */
+    /** The height of the hole that the head is bolted at. */
     private function pivot(): float
     {
-        return $this->holeAt($this->head === null ? 0.0 : $this->setting->step($this->head->key));
+        return $this->column->at($this->bolted());
     }
 
-    private function holeAt(float $step): float
+    private function bolted(): float
     {
-        $reach = $this->head === null ? 0.0 : $this->head->range->to - $this->head->range->from;
-
-        return self::LOWEST_HOLE + ($reach > 0.0 ? self::HOLES_REACH * ($step - $this->head->range->from) / $reach : self::HOLES_REACH / 2);
+        return $this->head === null ? 0.0 : $this->setting->step($this->head->key);
     }
 
     private function slabs(): int

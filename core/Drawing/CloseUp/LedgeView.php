@@ -19,12 +19,15 @@ final readonly class LedgeView implements TakeUpView
 
     private const UPRIGHT = 12.0;
 
+    private StepColumn $column;
+
     /**
      * @param  Adjuster|null  $holes  null where the ledge has one place only
      * @param  float  $step  the hole in use
      */
-    public function __construct(private TakeUp $by, private ?Adjuster $holes, private float $step)
+    public function __construct(private TakeUp $by, ?Adjuster $holes, private float $step)
     {
+        $this->column = new StepColumn($holes, self::HOLES_FROM, self::HOLES_TO);
     }
 
     public function figures(): array
@@ -36,12 +39,9 @@ final readonly class LedgeView implements TakeUpView
                 [$left + self::UPRIGHT, CloseUpSheet::FRAME + 22.0, 3.0], [$left + self::UPRIGHT, self::HOLES_FROM - 16.0, 3.0],
             ]),
         ];
-        foreach ($this->holes?->range->all() ?? [] as $step) {
-            $figures[] = Figure::circle(DrawnPart::Hole, new Point($left + self::UPRIGHT / 2, $this->at($step)), 3.5);
-        }
-        $ledge = $this->at($this->step);
+        $ledge = $this->column->at($this->step);
 
-        return [...$figures, ...$this->cover(), Figure::rounded(DrawnPart::Link, [
+        return [...$figures, ...$this->column->holes($left + self::UPRIGHT / 2, 3.5), ...$this->cover(), Figure::rounded(DrawnPart::Link, [
             [CloseUpSheet::HOOK - 22.0, $ledge - 4.0, 2.0], [CloseUpSheet::HOOK - 22.0, $ledge + 1.0, 2.0],
             [$left + 2.0, $ledge + 1.0, 2.0], [$left + 2.0, $ledge - 4.0, 2.0],
         ])];
@@ -50,7 +50,7 @@ final readonly class LedgeView implements TakeUpView
     /** @return list<Figure> the cover over a pad, seen open from the side */
     private function cover(): array
     {
-        $ledge = $this->at($this->step);
+        $ledge = $this->column->at($this->step);
 
         return $this->by !== TakeUp::CoveredPad ? [] : [Figure::line(DrawnPart::Trim, [
             new Point(CloseUpSheet::HOOK - 30.0, $ledge - 8.0), new Point(CloseUpSheet::HOOK - 30.0, $ledge + 22.0),
@@ -60,23 +60,11 @@ final readonly class LedgeView implements TakeUpView
 
     public function marks(): array
     {
-        $marks = [];
-        foreach ($this->holes?->range->all() ?? [] as $step) {
-            $marks[] = StepMark::at($this->holes, $step, new Point(CloseUpSheet::HOOK + 38.0, $this->at($step)), $this->step);
-        }
-
-        return $marks;
+        return $this->column->marks(CloseUpSheet::HOOK + 38.0, $this->step);
     }
 
     public function tip(): Point
     {
-        return new Point(CloseUpSheet::HOOK - 8.0, $this->at($this->step) + 6.0);
-    }
-
-    private function at(float $step): float
-    {
-        $reach = $this->holes === null ? 0.0 : $this->holes->range->to - $this->holes->range->from;
-
-        return $reach > 0.0 ? self::HOLES_FROM + (self::HOLES_TO - self::HOLES_FROM) * ($step - $this->holes->range->from) / $reach : (self::HOLES_FROM + self::HOLES_TO) / 2;
+        return new Point(CloseUpSheet::HOOK - 8.0, $this->column->at($this->step) + 6.0);
     }
 }
