@@ -58,6 +58,7 @@ return [
         'driven_on_the_road_no' => 'Driven on the road; no sway felt.',
     ],
     'set_up_comparison' => [
+        'in_all' => 'For this load, all changes together: :steps.',
         'nothing_on_tongue' => 'nothing on the tongue',
         'on_tongue' => ':load on the tongue',
         'in_the_vehicle' => 'in the vehicle',

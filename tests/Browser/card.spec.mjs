@@ -43,9 +43,9 @@ test('a wrench\'s reading is kept at its station, questioned where it is off, an
     await expect(torques.getByLabel('Head bolts, the wrench showed')).toHaveValue('tight');
     await torques.getByLabel('Head bolts, the wrench showed').fill('230');
     await torques.getByLabel('Head bolts, the wrench showed').press('Enter');
-    await expect(torques).toContainText('Over-tight, as bad as loose: 230 lb·ft, the data sheet asks for 177 lb·ft.');
+    await expect(torques).toContainText('Over-tight, as bad as loose: 230 lb·ft, the data sheet asks for 175 lb·ft.');
     await openJob(page, /Glassblowing/, 'card');
-    await expect(page.getByRole('row', { name: /^Torques, from the data sheet/ })).toContainText('Head bolts 177 lb·ft (needs attention), Bracket bolts 66 lb·ft (not recorded)');
+    await expect(page.getByRole('row', { name: /^Torques, from the data sheet/ })).toContainText('Head bolts 175 lb·ft (needs attention), Bracket bolts 65 lb·ft (not recorded)');
 
     await openJob(page, /Glassblowing/, 'head');
     await torques.getByLabel('Head bolts, the wrench showed').fill('240 N·m');
@@ -53,5 +53,5 @@ test('a wrench\'s reading is kept at its station, questioned where it is off, an
     await expect(torques).not.toContainText('Over-tight');
     await expect(torques).toContainText('177 lb·ft, Wren Tallow');
     await openJob(page, /Glassblowing/, 'card');
-    await expect(page.getByRole('row', { name: /^Torques, from the data sheet/ })).toContainText('Head bolts 177 lb·ft (done');
+    await expect(page.getByRole('row', { name: /^Torques, from the data sheet/ })).toContainText('Head bolts 175 lb·ft (done');
 });

@@ -56,7 +56,7 @@ test('a rig that comes back starts where it was left, and its history says why t
     await page.getByLabel('Long trip').check();
     await page.getByRole('button', { name: 'Show what changes' }).click();
     await expect(page.getByText(/lb more in the fresh tank, ahead of the axles: \+\d+ lb on the tongue/)).toBeVisible();
-    await page.getByLabel('What is it, for whom').fill('Seed library, long trip');
+    await page.getByLabel('Customer and rig').fill('Seed library, long trip');
     await page.getByRole('button', { name: 'Start return visit' }).click();
     await openJob(page, /long trip/, 'brackets');
     await expect(page.getByText(/Return visit: start at link [\d.]+, 3 washers, left at link 4, 3 washers last time/)).toBeVisible();

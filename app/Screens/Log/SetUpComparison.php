@@ -59,7 +59,7 @@ final readonly class SetUpComparison
             return $this->moved();
         }
         try {
-            return "In all the load asks for {$this->steps($why->inAll($this->before->job->aboard(), $this->after))}. {$this->moved()}";
+            return Text::of('screen.set_up_comparison.in_all', ['steps' => $this->steps($why->inAll($this->before->job->aboard(), $this->after))]).' '.$this->moved();
         } catch (ImpossibleModel) {
             return '';
         }

@@ -77,7 +77,7 @@ return [
         'left_at' => 'Left at :left_at (:title, :booked_on).',
         'no_small_step_brings_this' => 'No small step brings this load into range: check washers and head.',
         'from_last_times_readings_tape' => ':in_all From last time\'s readings. Tape to confirm.',
-        'what_is_it_for_whom' => 'What is it, for whom',
+        'what_is_it_for_whom' => 'Customer and rig',
         'start_return_visit' => 'Start return visit',
         'return_visit_2' => 'Return visit, :title',
         'as_last_time' => 'As last time',

@@ -8,9 +8,6 @@
 <div class="drawing-bar">
     <p class="legend">
         <strong>{{ $page->job->title }}</strong>
-        @foreach (\Yoke\Rig\Stance::cases() as $stance)
-            <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
-        @endforeach
     </p>
 </div>
 <div class="elevation" style="--room: {{ $sheet->room() }}">
