@@ -130,7 +130,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
     Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
     Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
-    Route::get('/garage/{part}/find', [Garage::class, 'find'])->name('garage.find');
+    Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
     Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
     Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->whereNumber('id')->name('garage.copy');

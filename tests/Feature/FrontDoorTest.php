@@ -133,3 +133,9 @@ it('keeps heights taped before the family is known, and a setting that another f
     $this->post('/jobs/1/brief/facts/hitch/family', ['family' => 'chain-snap-up']);
     $this->get('/jobs/1/bars-up')->assertSee('On now: link 4, 3 washers');
 });
+
+it('keeps what was said of a refused job while the garage is searched', function (): void {
+    $this->post('/jobs', ['title' => '', 'vehicle_name' => 'Corvane']);
+    $this->getJson('/garage/vehicle/find?like=Cor')->assertOk();
+    $this->get('/jobs/new')->assertSee('One field needs another look')->assertSee('value="Corvane"', false);
+});
