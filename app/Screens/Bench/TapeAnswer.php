@@ -78,11 +78,11 @@ final readonly class TapeAnswer
     /** @return Field */
     private function believed(Place $place, ?int $basedOn, ?string $saved): array
     {
-        $caution = $this->page->cautionAt($place);
+        $caution = $this->page->tape()->cautionAt($place);
 
         return $caution !== ''
             ? $this->field('caution', $caution, $basedOn, $saved, $place)
-            : $this->field('plain', $this->page->worth($place), $basedOn, $saved, $place);
+            : $this->field('plain', $this->page->tape()->worth($place), $basedOn, $saved, $place);
     }
 
     /** @return Field */
@@ -90,7 +90,7 @@ final readonly class TapeAnswer
     {
         return [
             'tone' => $tone, 'sentence' => $sentence, 'basedOn' => $basedOn, 'saved' => $saved,
-            'back' => $reads === null ? '' : $this->page->back($reads), 'aloud' => $reads === null ? '' : $this->page->aloud($reads),
+            'back' => $reads === null ? '' : $this->page->tape()->back($reads), 'aloud' => $reads === null ? '' : $this->page->tape()->aloud($reads),
         ];
     }
 

@@ -5,8 +5,8 @@
         <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
     @endforeach
     @include('bench.verdict-head')
-    @if ($page->waysOfTaping() !== '')
-        <p class="sentence" data-tone="caution">{{ $page->waysOfTaping() }}</p>
+    @if ($page->tape()->waysOfTaping() !== '')
+        <p class="sentence" data-tone="caution">{{ $page->tape()->waysOfTaping() }}</p>
     @endif
     @if ($page->makersWord() !== '')
         <p @class(['do-next is-over' => $page->isForbidden(), 'sentence' => ! $page->isForbidden()])>{{ $page->makersWord() }}</p>

@@ -34,7 +34,7 @@
             @php($tried = $page->triedAt($axle))
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))
-                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->fieldOf($axle) }}"
+                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
                    aria-label="{{ __('page/bench.drawing.fender', ['axle' => ucfirst($axle->value), 'stance' => $stance->value, 'height' => $reading ? $page->print->nearest($reading->height()) : 'not taped yet', 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '']) }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
                     @if ($stance === \Yoke\Rig\Stance::Carried && $tried)

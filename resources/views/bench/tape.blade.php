@@ -16,15 +16,15 @@
             @php($name = $place->field())
             <div class="field">
                 <label for="{{ $name }}">{{ $place->label() }}</label>
-                <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->shown($place)) }}" data-field="{{ $name }}"
-                       inputmode="{{ $page->print->fineness() === \Yoke\Units\Text\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->example($place) }}"
+                <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->tape()->shown($place)) }}" data-field="{{ $name }}"
+                       inputmode="{{ $page->print->fineness() === \Yoke\Units\Text\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->tape()->example($place) }}"
                        aria-describedby="{{ $name }}-says" @if ($errors->has($name)) aria-invalid="true" @endif @if ($loop->first) autofocus @endif>
-                @if ($page->look->isCalling)<p class="called-back" data-back="{{ $name }}" aria-live="polite">{{ $page->back($place) }}</p>@endif
-                <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->standing($place)) }}">
+                @if ($page->look->isCalling)<p class="called-back" data-back="{{ $name }}" aria-live="polite">{{ $page->tape()->back($place) }}</p>@endif
+                <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->tape()->standing($place)) }}">
                 @if ($errors->has($name))
                     <p class="sentence" id="{{ $name }}-says" data-tone="stop" aria-live="polite">{{ $errors->first($name) }}</p>
                 @else
-                    <p class="sentence" id="{{ $name }}-says" data-tone="{{ $page->cautionAt($place) !== '' ? 'caution' : 'plain' }}" aria-live="polite">{{ $page->cautionAt($place) ?: $page->worth($place) }}</p>
+                    <p class="sentence" id="{{ $name }}-says" data-tone="{{ $page->tape()->cautionAt($place) !== '' ? 'caution' : 'plain' }}" aria-live="polite">{{ $page->tape()->cautionAt($place) ?: $page->tape()->worth($place) }}</p>
                 @endif
             </div>
         @endforeach
@@ -32,7 +32,7 @@
     <x-pad :print="$page->print" />
     <div class="tape-foot">
         <button class="button is-first">{{ __('tape.save') }}</button>
-        <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->isRolled($stance)))> {{ __('tape.rolled') }}</label>
+        <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->tape()->isRolled($stance)))> {{ __('tape.rolled') }}</label>
         <details class="how" data-how @if ($stance !== \Yoke\Rig\Stance::Carried) open @endif>
             <summary>{{ __('station.steps') }}</summary>
             @include('bench.steps')
