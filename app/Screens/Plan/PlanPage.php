@@ -22,7 +22,6 @@ use App\Words\VerdictWords;
 use Yoke\Advice\Action;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
-use Yoke\CoreException;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrow;
@@ -37,7 +36,6 @@ use Yoke\Ratings\RatedLoad;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
-use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Length;
@@ -223,36 +221,9 @@ final readonly class PlanPage
         return array_column(array_map(static fn (ShankPlace $place): array => [HeadWords::place($place), $place->terms], $places), 1, 0);
     }
 
-    /** @return array<string, string> what this station's hand needs off the sheets: label => pressure */
-    public function pressures(): array
+    public function figures(): SheetFigures
     {
-        return $this->offTheSheets(FieldKind::Pressure, $this->print->pressure(...));
-    }
-
-    /** @return array<string, string> label => torque */
-    public function torques(): array
-    {
-        return $this->offTheSheets(FieldKind::Torque, $this->print->torque(...));
-    }
-
-    /**
-     * @param  \Closure(float): string  $print
-     * @return array<string, string>
-     */
-    private function offTheSheets(FieldKind $kind, \Closure $print): array
-    {
-        $found = [];
-        foreach (RigPart::cases() as $part) {
-            foreach ($part->fields() as $key => $field) {
-                $value = $field->kind === $kind ? $this->worked->values($part)->number($key) : null;
-                if ($value !== null) {
-                    $label = SpecificationWords::label($part, $key);
-                    $found[$kind === FieldKind::Pressure ? ucfirst(SpecificationWords::part($part)).', '.lcfirst($label) : $label] = $print($value);
-                }
-            }
-        }
-
-        return $found;
+        return new SheetFigures($this->worked, $this->print);
     }
 
     /** What levelling or helper air springs take from the restored share, and what to aim for before, in a sentence. */
@@ -323,37 +294,9 @@ final readonly class PlanPage
         return $this->words()->of($chance->setting);
     }
 
-    /** The setting that a return visit starts at, or that this rig was handed over with last, in a sentence, or an empty text. */
-    public function foundSetting(): string
+    public function start(): StartSetting
     {
-        if ($this->startSetting() !== '') {
-            return $this->startSetting();
-        }
-        $found = $this->rig->found_setting;
-        try {
-            $setting = $found === null ? null : $this->described->adjusters()?->setting(array_map(floatval(...), $found['steps']));
-        } catch (CoreException) {
-            return '';
-        }
-
-        return $found === null || $setting === null ? '' : Text::of('screen.plan_page.handed_over_last', ['setting' => $this->words()->of($setting), 'job' => $found['job'], 'on' => $found['on']]);
-    }
-
-    /** Whether it was set up before, so that it starts where it was left. */
-    public function comesBack(): bool
-    {
-        return $this->startSetting() !== '';
-    }
-
-    private function startSetting(): string
-    {
-        try {
-            $adjusters = $this->start === null ? null : $this->described->adjusters();
-
-            return $this->start === null || $adjusters === null ? '' : Text::of('screen.plan_page.return_visit', array_map(fn (array $steps): string => $this->words()->of($adjusters->setting(array_map(floatval(...), $steps))), ['start' => $this->start['steps'], 'left' => $this->start['left_at']]));
-        } catch (CoreException) {
-            return '';
-        }
+        return new StartSetting($this->described, $this->rig, $this->start);
     }
 
     private function words(): SettingWords

@@ -69,6 +69,8 @@ return [
         'where_these_heights_come_from' => 'Where these heights come from',
     ],
     'paper' => [
+        'torques' => 'Torques',
+        'tyre_pressures' => 'Tyre pressures',
         'outside' => 'outside',
         'to_the_bench' => 'To the bench',
         'print_the_plan' => 'Print the plan',

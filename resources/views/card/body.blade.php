@@ -4,7 +4,7 @@
     @php($verdict = $page->verdict())
     <tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>
     @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'needs attention') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
-    @if ($page->plan->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
+    @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>
 <table class="card-heights">
     <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr>

@@ -4,11 +4,11 @@
         <p class="do-next">{{ __('page/plan.brackets.the_family_of_the_hitch') }}</p>
         <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('page/plan.brackets.choose_the_family') }}</a></p>
     @else
-        @if ($plan->foundSetting() !== '')<p @class(['do-next' => $plan->comesBack(), 'sentence' => ! $plan->comesBack()]) data-tone="note">{{ $plan->foundSetting() }}</p>@endif
+        @if ($plan->start()->says() !== '')<p @class(['do-next' => $plan->start()->isReturnVisit(), 'sentence' => ! $plan->start()->isReturnVisit()]) data-tone="note">{{ $plan->start()->says() }}</p>@endif
         @php($first = $move->forecast)
-        <div @class(['do-next' => ! $plan->comesBack(), 'sentence' => $plan->comesBack()])>
+        <div @class(['do-next' => ! $plan->start()->isReturnVisit(), 'sentence' => $plan->start()->isReturnVisit()])>
             @if ($first->isOpen())
-                <p>{{ __('page/plan.brackets.up_at_likely_to_be', ['comes_back' => $plan->comesBack() ? __('page/plan.brackets.otherwise_hook') : __('page/plan.brackets.hook'), 'first' => $plan->setting($first), 'chance' => ucfirst($plan->chance($first->chance)), 'is_before_the_first' => $plan->isBeforeTheFirst() ? ' at the first hook-up' : '']) }}</p>
+                <p>{{ __('page/plan.brackets.up_at_likely_to_be', ['comes_back' => $plan->start()->isReturnVisit() ? __('page/plan.brackets.otherwise_hook') : __('page/plan.brackets.hook'), 'first' => $plan->setting($first), 'chance' => ucfirst($plan->chance($first->chance)), 'is_before_the_first' => $plan->isBeforeTheFirst() ? ' at the first hook-up' : '']) }}</p>
             @else
                 <p>{{ __('move.cannot') }}</p>
             @endif

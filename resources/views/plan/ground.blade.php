@@ -1,8 +1,8 @@
 <div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.ground.plan_of_the_ground') }}">
-    @if ($plan->pressures() !== [])
+    @if ($plan->figures()->pressures() !== [])
         <table class="ledger">
             <caption>{{ __('page/plan.ground.tyre_pressures') }}</caption>
-            @foreach ($plan->pressures() as $label => $pressure)
+            @foreach ($plan->figures()->pressures() as $label => $pressure)
                 <tr><th scope="row">{{ $label }}</th><td>{{ $pressure }}</td></tr>
             @endforeach
         </table>

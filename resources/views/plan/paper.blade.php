@@ -39,7 +39,7 @@
                     <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.paper.dropped') }}</th><th scope="col">{{ __('page/plan.paper.carried') }}</th><th scope="col">{{ __('page/plan.paper.taped') }}</th></tr></thead>
                     @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
-                @foreach (['Torques' => $plan->torques(), 'Tyre pressures' => $plan->pressures()] as $title => $lines)
+                @foreach ([__('page/plan.paper.torques') => $plan->figures()->torques(), __('page/plan.paper.tyre_pressures') => $plan->figures()->pressures()] as $title => $lines)
                     @if ($lines !== [])<h2>{{ $title }}</h2><p>@foreach ($lines as $label => $value){{ $label }} <strong>{{ $value }}</strong>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
                 @endforeach
             </section>
