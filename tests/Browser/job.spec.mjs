@@ -219,9 +219,8 @@ test('a part of the garage is found by a few letters, with the keyboard, and wha
     await page.getByLabel('Customer and rig').fill('Lantern float');
     const vehicle = page.getByRole('combobox', { name: 'Vehicle' });
     await vehicle.focus();
-    await page.keyboard.type('drov');
-    await expect(page.locator('.found:not([hidden])').getByRole('option')).toHaveCount(2);
-    await page.keyboard.press('ArrowDown');
+    await page.keyboard.type('ver SHORT');
+    await expect(page.locator('.found:not([hidden])').getByRole('option')).toHaveCount(1);
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await expect(vehicle).toHaveValue('Corvane Drover short cab');
