@@ -70,3 +70,17 @@ it('asks for the ledge on a hitch without chains', function (): void {
     $this->post('/jobs', ['title' => 'Third', 'family' => 'friction-bracket']);
     $this->get('/jobs/2/gap')->assertSee('Frame to ledge, loosest hole')->assertDontSee('loosest link');
 });
+
+it('hands on in the job file that the gap was skipped, or taped', function (): void {
+    $this->post('/jobs/1/gap/skip');
+    $file = tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($file, (string) $this->get('/jobs/1/job.json')->assertOk()->getContent());
+    expect($this->artisan('yoke:import', ['file' => $file, '--if-exists' => 'copy']))->toBe(0);
+    $copy = Job::query()->latest('id')->firstOrFail();
+    $this->get("/jobs/{$copy->id}/dropped")->assertSee('Skipped.');
+
+    $this->post("/jobs/{$copy->id}/gap", ['gap' => '290 mm', 'loosest' => '380 mm'])->assertSessionHasNoErrors();
+    file_put_contents($file, (string) $this->get("/jobs/{$copy->id}/job.json")->getContent());
+    expect($this->artisan('yoke:import', ['file' => $file, '--if-exists' => 'copy']))->toBe(0);
+    $this->get('/jobs/'.Job::query()->latest('id')->firstOrFail()->id.'/dropped')->assertSee('Taped: 11 7/16 in');
+});
