@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What commands print.
 return [
+    'rigs_played' => ':played of :rigs rigs, :seconds s',
     'devices' => 'The devices answer at :host::port.',
     'kept' => 'Not known here, kept and handed on: :pointer',
     'restored' => 'The shop is restored from :file. What was here before is kept in :kept.',

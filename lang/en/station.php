@@ -31,7 +31,7 @@ return [
         'title' => 'Alone',
         'picture' => 'The tape from the ground to the wheel arch, plumb over the axle',
         'steps' => [
-            'Uncouple the vehicle, with the same people in the same seats.',
+            'Uncouple the vehicle on the flat spot where you will measure all three stances, with the same people in the same seats.',
             'Roll forward and back to settle the springs.',
             'Tape from the ground to the wheel arch, plumb over each axle.',
         ],
@@ -71,7 +71,7 @@ return [
         'picture' => 'The place in use counted, the same on both sides',
         'steps' => [
             'Jack vehicle and trailer up together until the bars go on almost by hand, at the same setting on both sides.',
-            'Raise the jack, roll forward and back, and tape both fenders.',
+            'Raise the jack clear of the ground, roll forward and back, and tape both fenders.',
             'The bars must show a bend. Change one thing, then tape again.',
         ],
         'caution' => 'Fingers clear: tensioned bars store a lot of energy. Use the lift tool, and jack higher if it is hard.',

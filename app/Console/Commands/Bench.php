@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Words\Text;
 use Closure;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Yoke\Simulation\AdviceBenchmark;
 use Yoke\Simulation\Contest\Benchmark;
 use Yoke\Simulation\Contest\Tally;
@@ -22,6 +24,9 @@ final class Bench extends Command
         {--json : Print JSON}';
 
     private const ADVICES = 200;
+
+    /** A long run says after so many rigs how far it is. */
+    private const RIGS_A_LINE = 500;
 
     protected $description = 'Time the model on this machine, play the advice against one step at a time, and print what was measured';
 
@@ -59,7 +64,7 @@ final class Bench extends Command
     private function contest(int $rigs, int $seed): array
     {
         $began = hrtime(true);
-        $tallies = (new Benchmark($seed))->run($rigs);
+        $tallies = (new Benchmark($seed))->run($rigs, $this->progress($rigs, $began));
 
         return [
             'rigs' => $rigs,
@@ -68,6 +73,23 @@ final class Bench extends Command
             'players' => array_map(static fn (Tally $tally): array => self::rounded($tally->figures()), $tallies),
             'calibration' => array_map(self::rounded(...), $tallies['advised']->calibration()),
         ];
+    }
+
+    /**
+     * A line on standard error now and then, so that a long run is seen to go forward.
+     *
+     * @return Closure(int): void
+     */
+    private function progress(int $rigs, int $began): Closure
+    {
+        $output = $this->output->getOutput();
+        $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+
+        return static function (int $played) use ($rigs, $began, $error): void {
+            if ($played % self::RIGS_A_LINE === 0) {
+                $error->writeln(Text::of('command.rigs_played', ['played' => $played, 'rigs' => $rigs, 'seconds' => (string) round((hrtime(true) - $began) / 1e9)]));
+            }
+        };
     }
 
     /**

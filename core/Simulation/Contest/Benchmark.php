@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\Contest;
 
+use Closure;
 use Yoke\Method\Band;
 use Yoke\Simulation\SeededSource;
 
@@ -19,9 +20,10 @@ final readonly class Benchmark
 
     /**
      * @param  int  $rigs  1 or more
+     * @param  Closure(int): void|null  $played  told after each rig how many are played
      * @return array<string, Tally> by player
      */
-    public function run(int $rigs): array
+    public function run(int $rigs, ?Closure $played = null): array
     {
         $band = Band::usual();
         $lottery = new RigSampler(new SeededSource($this->seed), self::BAR_DOUBT);
@@ -32,6 +34,9 @@ final readonly class Benchmark
             foreach ($players as $name => $player) {
                 $reader = $name === 'advised, perfect tape' ? new PerfectReader : new TapeReader(new SeededSource($lot->seed));
                 $tallies[$name]->add($lot, $player->play($lot, $reader, $band));
+            }
+            if ($played !== null) {
+                $played($i + 1);
             }
         }
 

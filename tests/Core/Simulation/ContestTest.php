@@ -102,3 +102,11 @@ it('weighs a rig with three tickets: tongue weight and share by themselves, and 
         ->and($measured['share_doubt_fused'])->toBeLessThan($measured['share_doubt_heights'] * 2 / 3)
         ->and($measured['doubt_shrinks_by'])->toEqualWithDelta(1 - $measured['share_doubt_fused'] / $measured['share_doubt_heights'], 1e-9);
 });
+
+it('tells how far it is after every rig', function (): void {
+    $told = [];
+    (new Benchmark(3))->run(4, static function (int $played) use (&$told): void {
+        $told[] = $played;
+    });
+    expect($told)->toBe([1, 2, 3, 4]);
+});
