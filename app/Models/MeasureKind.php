@@ -34,19 +34,6 @@ enum MeasureKind: string
         }));
     }
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Coupler => 'Coupler height',
-            self::BallLoad => 'Gauge in the head',
-            self::TrailerAngle => 'Trailer, degrees nose-up',
-            self::BarGap => 'Frame to bar tip, bars in but not hooked',
-            self::FrontAxle => 'Front axle, weighed',
-            self::RearAxle => 'Rear axle, weighed',
-            self::TrailerAxles => 'Trailer axles, weighed',
-        };
-    }
-
     public function isLength(): bool
     {
         return $this === self::Coupler || $this === self::BarGap;

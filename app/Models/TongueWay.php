@@ -15,17 +15,6 @@ enum TongueWay: string
     case Lever = 'lever';
     case Share = 'share';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Gauge => 'Gauge in the head',
-            self::TongueScale => 'Tongue scale',
-            self::BathroomScale => 'Bathroom scale',
-            self::Lever => 'Scale with a lever',
-            self::Share => 'Share of gross',
-        };
-    }
-
     public function source(): TongueWeightSource
     {
         return match ($this) {

@@ -70,7 +70,7 @@ it('sets the setting of a round right before it was read, and begins the next on
 it('names a setting for what was read without one', function (): void {
     stances($this, $this->work);
     $this->tape($this->work, 'bars-up', ['front' => '955 mm', 'rear' => '945 mm']);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Choose the setting that is on')->assertSee('not written down');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Choose the setting that is on')->assertSee('not recorded');
 
     hookUp($this, $this->work, []);
     expect(Round::query()->sole()->number)->toBe(1);

@@ -238,7 +238,7 @@ final readonly class AdvicePage
         $posterior = $this->analysis->posterior();
         $load = fn (float $kilograms): string => $this->print->about(Load::ofKilograms($kilograms));
         $springs = fn (string $which, int $parameter): array => [
-            "{$which} springs",
+            $which,
             $this->print->rate($posterior->value($parameter)),
             $this->print->squat($posterior->value($parameter)->mean()),
         ];
@@ -247,11 +247,11 @@ final readonly class AdvicePage
         $gross = $posterior->rig()->trailer()->weight;
 
         return [
-            $springs('Front', RigPrior::FRONT_RATE),
-            $springs('Rear', RigPrior::REAR_RATE),
-            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", sprintf('%.1f %% of gross, %s', 100 * $tongue->mean() / $gross, $load($gross))],
-            [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), 'at its hook-up point'],
-            ['Tension'.($this->job->adjusters === null ? '' : ' of '.$this->words->of($this->job->reference())), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", 'how far it bends the bars'],
+            $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
+            $springs(Text::of('screen.advice_page.rear_springs'), RigPrior::REAR_RATE),
+            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", Text::of('screen.advice_page.of_gross', ['share' => sprintf('%.1f', 100 * $tongue->mean() / $gross), 'gross' => $load($gross)])],
+            [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), Text::of('screen.advice_page.at_hook_up')],
+            [$this->job->adjusters === null ? Text::of('screen.advice_page.tension') : Text::of('screen.advice_page.tension_of', ['setting' => $this->words->of($this->job->reference())]), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", Text::of('screen.advice_page.bends')],
             ...($this->isTaped() ? [
                 [Text::of('screen.advice_page.front_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
                 [Text::of('screen.advice_page.rear_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],

@@ -42,10 +42,10 @@ final readonly class HookUpsPage
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             if ($setting !== null || $front !== null) {
-                $said = $setting === null ? 'not written down' : $this->words->of($setting, $this->analysed->reference());
+                $said = $setting === null ? Text::of('screen.hook_ups_page.not_recorded') : $this->words->of($setting, $this->analysed->reference());
                 $ladder[] = [
                     'number' => $round,
-                    'setting' => $said === $before ? "{$said}, again" : $said,
+                    'setting' => $said === $before ? Text::of('screen.hook_ups_page.again', ['setting' => $said]) : $said,
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Screens\Bench;
 
+use App\Words\Text;
+
 /** What the bench's right side shows; the value stands in addresses. */
 enum Tab: string
 {
@@ -15,12 +17,6 @@ enum Tab: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::Next => 'Why',
-            self::Methods => 'Methods',
-            self::Plot => 'Plot',
-            self::Settings => 'Settings',
-            self::Rig => 'This rig',
-        };
+        return Text::of("screen.tab.{$this->value}");
     }
 }

@@ -53,7 +53,7 @@ final class LoadColumn
             [Text::of('verdict.heading'), VerdictWords::share($restored)],
             [Text::of('screen.load_column.fenders_alone_front_rear'), "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
             [Text::of('screen.load_column.from_there_to_carried'), "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
-            [Text::of('screen.load_column.trailer_carried'), $this->print->degrees($carried->trailerPitchAngle()).($carried->trailerPitch > 0.0 ? ' nose-up' : ' nose-down')],
+            [Text::of('screen.load_column.trailer_carried'), Text::of($carried->trailerPitch > 0.0 ? 'screen.load_column.nose_up' : 'screen.load_column.nose_down', ['degrees' => $this->print->degrees($carried->trailerPitchAngle())])],
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Loads\LoadDraft;
 use App\Words\SettingWords;
+use App\Words\Text;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
@@ -89,9 +90,9 @@ final readonly class LoadsPage
     public function settingFrom(): string
     {
         return match (true) {
-            $this->analysed->current()?->setting !== null => 'as it is hooked up',
-            isset($this->job->rig->found_setting['steps']) => 'as it was handed over last',
-            default => 'as first advised; nothing is hooked up yet',
+            $this->analysed->current()?->setting !== null => Text::of('screen.loads_page.as_hooked_up'),
+            isset($this->job->rig->found_setting['steps']) => Text::of('screen.loads_page.as_handed_over'),
+            default => Text::of('screen.loads_page.as_advised'),
         };
     }
 

@@ -101,10 +101,10 @@ final readonly class PastSetUp
         $kilograms = fn (float $load): string => $this->print->about(Load::ofKilograms($load));
 
         return [
-            ['Setting', $this->settingInWords() ?: 'not written down'],
+            [Text::of('screen.past_set_up.setting'), $this->settingInWords() ?: Text::of('screen.past_set_up.not_recorded')],
             ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
             ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
-            ['Load', $this->job->rigAsWorked()->loadState() ?? 'not written down'],
+            [Text::of('screen.past_set_up.load'), $this->job->rigAsWorked()->loadState() ?? Text::of('screen.past_set_up.not_recorded')],
             ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], [Text::of('screen.past_set_up.of_gross'), sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
         ];
     }

@@ -131,7 +131,7 @@ final readonly class SwayPage
 
         return [
             ...($now?->friction === null || $control === null ? [] : [[Text::of('screen.sway_page.friction_about_the_ball'), $this->print->torque($now->friction->newtonMetres())]]),
-            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams->isCentred() ? 'centred' : $this->print->length($cams->toMove()->absolute()).($cams->toMove()->isNegative() ? ' too far forward' : ' too far back')]]),
+            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams->isCentred() ? Text::of('screen.sway_page.centred') : Text::of($cams->toMove()->isNegative() ? 'screen.sway_page.too_far_forward' : 'screen.sway_page.too_far_back', ['length' => $this->print->length($cams->toMove()->absolute())])]]),
             ...($socket === null ? [] : [[Text::of('screen.sway_page.bars_slide_in_a_turn'), $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Tape;
 
 use App\Models\Reading;
+use App\Words\Text;
 use Yoke\Readings\Height\Side;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -49,7 +50,7 @@ final readonly class Place
 
     public function label(): string
     {
-        return $this->side === Side::Both ? ucfirst($this->axle->value).' fender' : ucfirst("{$this->axle->value} fender, {$this->side->value}");
+        return Text::of("screen.place.{$this->field()}");
     }
 
     public function key(): string

@@ -9,7 +9,7 @@
             @foreach ($kinds as $kind)
                 @php($refusal = $refusals?->first($kind->value) ?? '')
                 <div class="field">
-                    <label for="{{ $kind->value }}">{{ $kind->label() }}</label>
+                    <label for="{{ $kind->value }}">{{ __('screen.measure.'.$kind->value) }}</label>
                     <input id="{{ $kind->value }}" name="{{ $kind->value }}" value="{{ old($kind->value, $others->shown($kind)) }}" autocomplete="off" aria-describedby="{{ $kind->value }}-says" @if ($refusal !== '') aria-invalid="true" @endif>
                     <p class="sentence" id="{{ $kind->value }}-says" data-tone="{{ $refusal !== '' ? 'stop' : 'plain' }}">{{ $refusal !== '' ? $refusal : $others->waitsFor($kind) }}</p>
                 </div>

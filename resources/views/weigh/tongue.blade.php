@@ -7,7 +7,7 @@
             <form method="post" action="{{ route('tongue.store', $page->job) }}" class="card" novalidate data-ways>
                 @csrf
                 <div class="pair">
-                    <x-picked name="way" :label="__('page/weigh.tongue.read_by')" :options="collect(\App\Models\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->label()])->all()" />
+                    <x-picked name="way" :label="__('page/weigh.tongue.read_by')" :options="collect(\App\Models\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => __('screen.way.'.$way->value)])->all()" />
                     <x-typed name="read" :label="__('page/weigh.tongue.it_shows')" :hint="__('page/weigh.tongue.a_load_for_a_share')" />
                 </div>
                 <div class="pair">
@@ -40,7 +40,7 @@
                         <thead><tr><th scope="col">{{ __('page/weigh.tongue.by') }}</th><th scope="col">{{ __('page/weigh.tongue.on_the_ball') }}</th><th scope="col">{{ __('page/weigh.tongue.in_use') }}</th><th scope="col"></th></tr></thead>
                         @foreach ($page->readings->counting as $reading)
                             <tr>
-                                <th scope="row">{{ $reading->way->label() }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->format('j M H:i'), 'user' => $reading->user->name]) }}</span></th>
+                                <th scope="row">{{ __('screen.way.'.$reading->way->value) }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->format('j M H:i'), 'user' => $reading->user->name]) }}</span></th>
                                 <td>{{ $page->onBall($reading) }}</td>
                                 <td>{{ $page->carried($reading) }}</td>
                                 <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.tongue.delete_the_reading_of', ['read_at' => $reading->read_at->format('H:i')]) }}">{{ __('page/weigh.tongue.delete') }}</button></form></td>
