@@ -47,6 +47,7 @@ export function wireSteppers(form, changed) {
     selects.forEach(holdEnds);
 
     return {
+        isTrying: () => isTried,
         /** Adds what is tried to what is asked of the server. */
         addTo(body) {
             for (const select of isTried ? selects : []) {

@@ -76,6 +76,9 @@ export function wireTape(form) {
                 shown = asked;
                 show(answer, { quiet: emptyField(answer) });
                 savedAt.textContent = answer.savedAt;
+                if (steppers?.isTrying()) {
+                    preview();
+                }
                 return answer;
             } catch (trouble) {
                 if (trouble instanceof NoAnswer) {

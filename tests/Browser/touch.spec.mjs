@@ -86,3 +86,19 @@ test('called readings are typed as sixteenths, shown back large, and the next fi
     await expect(front(page)).toHaveValue('28 12/16');
     await expect(page.locator('[data-field="rear"]')).toHaveValue('29 2/16');
 });
+
+test('a setting stepped to before it is recorded stays on the drawing when a height is saved', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/jobs/new');
+    await page.getByLabel('Customer and rig').fill('Kite museum');
+    await page.getByRole('radio', { name: 'Bar on friction bracket' }).check();
+    await page.getByRole('button', { name: 'Start job' }).tap();
+    await page.locator('#stations').getByRole('link', { name: 'Bars up' }).tap();
+    await page.getByRole('button', { name: 'Bracket hole: one more, tighter' }).tap();
+    await expect(page.locator('.close-up')).toContainText('Trying: bracket hole');
+    await front(page).fill('37 1/2');
+    await front(page).blur();
+    await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await page.waitForLoadState('networkidle');
+    await expect(page.locator('.close-up')).toContainText('Trying: bracket hole');
+});
