@@ -13,6 +13,7 @@ use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
+use Yoke\Adjuster\Role;
 use Yoke\Advice\Finding;
 use Yoke\Advice\FindingKind;
 use Yoke\Advice\SettingForecast;
@@ -86,9 +87,9 @@ final readonly class DiagnosisPage
     /** Where a finding is put right. */
     private static function station(FindingKind $kind): Station
     {
-        return match ($kind) {
-            FindingKind::NoseUp, FindingKind::FarNoseDown => Station::Head,
-            FindingKind::Broken => Station::Brief,
+        return match ($kind->putRightBy()) {
+            Role::HeadHeight => Station::Head,
+            null => Station::Brief,
             default => Station::BarsUp,
         };
     }

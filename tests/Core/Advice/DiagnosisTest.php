@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Advice\Knowing;
+use Yoke\Adjuster\Role;
 use Yoke\Advice\Diagnosis;
 use Yoke\Advice\Finding;
 use Yoke\Advice\FindingKind;
@@ -70,3 +71,14 @@ it('takes the best open setting where none is likely, and none where all are rul
         ->and($diagnosis->remedy($shut))->toBeNull()
         ->and($diagnosis->remedy([]))->toBeNull();
 });
+
+it('puts the nose right by the head, the front axle by the tension, and a broken limit by neither', function (FindingKind $kind, ?Role $by): void {
+    expect($kind->putRightBy())->toBe($by);
+})->with([
+    'over-restored' => [FindingKind::OverRestored, Role::Tension],
+    'light' => [FindingKind::LightFront, Role::Tension],
+    'slack' => [FindingKind::SlackBars, Role::Tension],
+    'nose-up' => [FindingKind::NoseUp, Role::HeadHeight],
+    'far nose-down' => [FindingKind::FarNoseDown, Role::HeadHeight],
+    'past a limit' => [FindingKind::Broken, null],
+]);
