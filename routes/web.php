@@ -12,6 +12,7 @@ use App\Http\Controllers\Job\Checks;
 use App\Http\Controllers\Job\Facts;
 use App\Http\Controllers\Job\Gap;
 use App\Http\Controllers\Job\HeadChoice;
+use App\Http\Controllers\Job\HookUps;
 use App\Http\Controllers\Job\Jobs;
 use App\Http\Controllers\Job\Measures;
 use App\Http\Controllers\Job\Photos;
@@ -139,6 +140,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->whereNumber('id')->name('garage.edit');
     Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->whereNumber('id')->name('garage.update');
     Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->middleware(KeepFlash::class)->name('garage.preview');
+
+    Route::post('/jobs/{job}/hook-up/set-by', [HookUps::class, 'setBy'])->name('hook-up.set-by');
+    Route::post('/jobs/{job}/hook-up/count', [HookUps::class, 'count'])->name('hook-up.count');
 
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');

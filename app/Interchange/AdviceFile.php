@@ -7,6 +7,7 @@ namespace App\Interchange;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Advice\Action;
+use Yoke\Advice\Look;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
@@ -14,6 +15,7 @@ use Yoke\Advice\SettingForecast;
 use Yoke\Advice\TensionAdvice;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Analysis\MethodView;
+use Yoke\Estimation\ReadingError;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Suspect;
 use Yoke\Method\Criterion;
@@ -69,7 +71,7 @@ final class AdviceFile
             'move' => $recommendation === null ? $this->tension($this->analysis->tension()) : $this->move($recommendation),
             'fit' => $this->fit(),
             'methods' => (object) $this->methods(),
-            'suspects' => array_map(self::suspect(...), $this->analysis->suspects()),
+            'suspects' => array_values(array_map(self::suspect(...), array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->error !== ReadingError::ToldWrong))),
             'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
         ];
     }
@@ -86,7 +88,7 @@ final class AdviceFile
 
         return [
             'do' => $recommendation->action->value,
-            ...($recommendation->action === Action::ReadAgain ? ['what' => 'carried'] : []),
+            ...($recommendation->action === Action::ReadAgain ? ['what' => ($recommendation->look ?? Look::Carried)->value] : []),
             'setting' => $forecast->setting->steps(),
             'chance' => $forecast->chance,
             'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $forecast->share()->mean()],
@@ -154,7 +156,7 @@ final class AdviceFile
     /** @return array{what: string, slip: string, chance: float} */
     private static function suspect(Suspect $suspect): array
     {
-        return ['what' => $suspect->observation()->identity->key, 'slip' => VerdictWords::slip($suspect), 'chance' => $suspect->chance];
+        return ['what' => $suspect->observation()->identity->key ?? 'setting', 'slip' => VerdictWords::slip($suspect), 'chance' => $suspect->chance];
     }
 
     /** @return array<string, mixed> */

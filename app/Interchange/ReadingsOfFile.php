@@ -6,11 +6,14 @@ namespace App\Interchange;
 
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\HitchSettings;
+use Yoke\Estimation\HookUp;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Method\CurrentSetting;
 use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
@@ -56,9 +59,10 @@ final class ReadingsOfFile
         }
         $last = $carried[count($carried) - 1];
         $setting = $this->setting($this->readings[$last]);
-        $alike = array_filter($carried, fn (int $i): bool => $setting === null ? $this->hookUps[$i] === $this->hookUps[$last] : $this->setting($this->readings[$i])?->equals($setting) === true);
+        $hookUp = $this->hookUps[$last];
+        $alike = array_filter($carried, fn (int $i): bool => $this->hookUps[$i] === $hookUp);
 
-        return $setting === null ? CurrentSetting::unknown(count($alike)) : new CurrentSetting($setting, $this->tensionOffset($setting), 0.0, count($alike));
+        return $setting === null ? CurrentSetting::unknown(count($alike)) : new CurrentSetting($setting, $this->tensionOffset($setting), 0.0, count($alike), $hookUp);
     }
 
     /** @return list<Observation> where nobody knows the setting that is on, of the other hook-ups nothing */
@@ -71,7 +75,7 @@ final class ReadingsOfFile
             $context = match ($this->stance($reading)) {
                 Stance::Alone => ReadingContext::alone(),
                 Stance::Dropped => ReadingContext::dropped(),
-                Stance::Carried => $this->carried($reading, $current !== null && $current->setting === null ? $this->hookUps[$i] === $last : null),
+                Stance::Carried => $this->carried($reading, $this->hookUps[$i], $current !== null && $current->setting === null ? $this->hookUps[$i] === $last : null),
             };
             array_push($observations, ...($context === null ? [] : $this->of($context, $reading, $i)));
         }
@@ -80,15 +84,27 @@ final class ReadingsOfFile
     }
 
     /** @param  bool|null  $isOn  whether it is of the hook-up that is on, where its setting is not known; null where settings are known */
-    private function carried(Fields $reading, ?bool $isOn): ?ReadingContext
+    private function carried(Fields $reading, int $hookUp, ?bool $isOn): ?ReadingContext
     {
         $setting = $this->setting($reading);
 
         return match (true) {
             $isOn === true => ReadingContext::carried(0.0),
             $isOn === false || $setting === null => null,
-            default => ReadingContext::carried($this->tensionOffset($setting)),
+            default => ReadingContext::carried($this->tensionOffset($setting), 0.0, $this->isCounted($hookUp) ? HookUp::counted($hookUp) : HookUp::ofSteps($hookUp, $this->hitch?->adjusters->tensionStep() ?? 0.0)),
         };
+    }
+
+    /** Whether the links of a hook-up were counted again: said with any of its readings. */
+    private function isCounted(int $hookUp): bool
+    {
+        foreach ($this->readings as $i => $reading) {
+            if ($this->hookUps[$i] === $hookUp && $this->stance($reading) === Stance::Carried && $reading->has('counted') && $reading->flag('counted')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Observation> */
@@ -98,8 +114,8 @@ final class ReadingsOfFile
         foreach (Axle::cases() as $axle) {
             $field = "{$axle->value}_mm";
             if ($reading->has($field)) {
-                $height = $this->heights->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $this->settling($reading))->gaussian();
-                $observations[] = $this->mapper->height($context, $axle, $height, "reading {$i} {$field}", $this->hookUps[$i]);
+                $height = $this->heights->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $this->settling($reading));
+                $observations[] = $this->mapper->height($context, $axle, $height, ReadingIdentity::height("reading {$i} {$field}", $this->hookUps[$i], standing: (string) $i), $this->setBy($reading));
             }
         }
         foreach (self::LOADS as $field => $observed) {
@@ -114,6 +130,12 @@ final class ReadingsOfFile
     private function stance(Fields $reading): Stance
     {
         return Stance::from($reading->choice('stance', array_column(Stance::cases(), 'value')));
+    }
+
+    /** Null where nobody asked. */
+    private function setBy(Fields $reading): ?SetBy
+    {
+        return $reading->has('set_by') ? SetBy::from($reading->choice('set_by', array_column(SetBy::cases(), 'value'))) : null;
     }
 
     private function settling(Fields $reading): Settling

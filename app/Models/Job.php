@@ -250,7 +250,7 @@ final class Job extends Model
         return $this->roundBook()->setting($round);
     }
 
-    private function roundBook(): RoundBook
+    public function roundBook(): RoundBook
     {
         return $this->roundBook?->rounds === $this->rounds ? $this->roundBook : $this->roundBook = new RoundBook($this->rounds);
     }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Yoke\Readings\Height\SetBy;
 use Yoke\Rig\Stance;
 
 /**
@@ -18,17 +19,25 @@ use Yoke\Rig\Stance;
  * @property Stance $stance
  * @property int $number
  * @property array<string, float>|null $setting
+ * @property SetBy|null $set_by
+ * @property bool $is_counted
  * @property CarbonImmutable $created_at
  * @property User $user
  */
 final class Round extends Model
 {
-    protected $fillable = ['job_id', 'stance', 'number', 'setting', 'user_id'];
+    protected $fillable = ['job_id', 'stance', 'number', 'setting', 'set_by', 'is_counted', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'number' => 'integer', 'setting' => 'array'];
+        return ['stance' => Stance::class, 'number' => 'integer', 'setting' => 'array', 'set_by' => SetBy::class, 'is_counted' => 'boolean'];
+    }
+
+    /** How a person put bars on the last time they said so; null where they never did. */
+    public static function lastSetBy(int $person): ?SetBy
+    {
+        return self::query()->where('user_id', $person)->whereNotNull('set_by')->latest('id')->first()?->set_by;
     }
 
     /** @return BelongsTo<User, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
+use Yoke\Readings\Height\SetBy;
 use Yoke\Rig\Stance;
 
 /** Which round each stance is in, and at which setting each carried round was read; looked up once for a page. */
@@ -16,6 +17,12 @@ final class RoundBook
     /** @var array<int, array<string, float>|null> steps by carried round */
     private array $settings = [];
 
+    /** @var array<int, Round> carried rounds that have a row, by number */
+    private array $rows = [];
+
+    /** @var array<int, int> hook-up by carried round, from 1 */
+    private array $hookUps = [];
+
     /** @param  Collection<int, Round>  $rounds */
     public function __construct(public readonly Collection $rounds)
     {
@@ -25,8 +32,38 @@ final class RoundBook
             if ($stance === Stance::Carried->value) {
                 $setting = $round->setting;
                 $this->settings[$round->number] ??= $setting === null ? null : array_map(floatval(...), $setting);
+                $this->rows[$round->number] = $round;
             }
         }
+        $hookUp = 1;
+        for ($number = 1; $number <= $this->on(Stance::Carried); $number++) {
+            $hookUp += $number > 1 && $this->setting($number) !== $this->setting($number - 1) ? 1 : 0;
+            $this->hookUps[$number] = $hookUp;
+        }
+    }
+
+    /** The hook-up that a carried round was read at, from 1: another setting is another hook-up. */
+    public function hookUpOf(int $round): int
+    {
+        return $this->hookUps[$round] ?? 1;
+    }
+
+    /** How the bars of a carried round were put on; null where nobody said. */
+    public function setBy(int $round): ?SetBy
+    {
+        return ($this->rows[$round] ?? null)?->set_by;
+    }
+
+    /** Whether the setting of a hook-up was counted again. */
+    public function isCounted(int $hookUp): bool
+    {
+        foreach ($this->rows as $number => $row) {
+            if ($row->is_counted && $this->hookUpOf($number) === $hookUp) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The round that a stance is read in now, from 1. */

@@ -9,6 +9,7 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Finding;
 use Yoke\Advice\FindingKind;
+use Yoke\Advice\Look;
 use Yoke\Advice\MoveWorth;
 use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
@@ -41,7 +42,7 @@ final readonly class AdviceWords
         return match ($recommendation->action) {
             Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
             Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
-            Action::ReadAgain => self::text('move.read_again', ['setting' => $this->settings->of($setting)]),
+            Action::ReadAgain => self::text('move.look.'.($on === null ? 'first_' : '').($recommendation->look ?? Look::Carried)->value, ['setting' => $this->settings->of($setting)]),
             Action::Cannot => self::text('move.cannot'),
         };
     }

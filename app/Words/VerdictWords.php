@@ -120,15 +120,35 @@ final readonly class VerdictWords
         };
     }
 
-    /** A reading that is probably a mistake, what the others say, and which mistake fits. */
+    /** What may be a mistake, with its chance, what the others say, and which mistake fits. */
     public function suspect(Suspect $suspect): string
     {
-        return Text::of('reading.check', [
-            'which' => $this->which($suspect->observation()),
-            'expected' => $this->quantity($suspect->observation(), $suspect->residual->predicted()),
-            'read' => $this->quantity($suspect->observation(), $suspect->observation()->value),
-            'error' => Text::of("reading.error.{$suspect->error->value}"),
-        ]);
+        $observation = $suspect->observation();
+        $chance = self::chance((int) round(100 * $suspect->chance));
+
+        return match (true) {
+            $suspect->error === ReadingError::ToldWrong => Text::of('reading.check_told', ['chance' => $chance]),
+            $observation === null || $suspect->residual === null => Text::of('reading.check_count', ['hook_up' => $suspect->hookUp, 'chance' => $chance]),
+            default => Text::of('reading.check', [
+                'which' => $this->which($observation),
+                'expected' => $this->quantity($observation, $suspect->residual->predicted()),
+                'read' => $this->quantity($observation, $observation->value),
+                'error' => Text::of("reading.error.{$suspect->error->value}"),
+                'chance' => $chance,
+            ]),
+        };
+    }
+
+    /** Which of a job's readings or settings is meant, in a few words. */
+    public function suspected(Suspect $suspect): string
+    {
+        $observation = $suspect->observation();
+
+        return match (true) {
+            $suspect->error === ReadingError::ToldWrong => Text::of('reading.told_tongue_weight'),
+            $observation === null => Text::of('reading.counted', ['hook_up' => $suspect->hookUp]),
+            default => $this->which($observation),
+        };
     }
 
     public function which(Observation $observation): string
@@ -143,7 +163,7 @@ final readonly class VerdictWords
     {
         $isSized = in_array($suspect->error, [ReadingError::EighthInch, ReadingError::QuarterInch, ReadingError::TenMillimetres, ReadingError::HalfInch, ReadingError::WholeInch], true);
 
-        return Text::of("reading.slip.{$suspect->error->value}").($isSized ? Text::of($suspect->residual->off > 0.0 ? 'reading.slip.high' : 'reading.slip.low') : '');
+        return Text::of("reading.slip.{$suspect->error->value}").($isSized && $suspect->residual !== null ? Text::of($suspect->residual->off > 0.0 ? 'reading.slip.high' : 'reading.slip.low') : '');
     }
 
     public function assumption(Assumption $assumption): string

@@ -121,6 +121,18 @@ final readonly class Adjusters
         return $tension;
     }
 
+    /** What one step of what bends the bars by itself is worth, mm; 0 where nothing does. */
+    public function tensionStep(): float
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->role === Role::Tension) {
+                return $adjuster->pitch;
+            }
+        }
+
+        return 0.0;
+    }
+
     /** How much higher the ball stands at one setting than at another, mm. */
     public function ballHeightBetween(Setting $from, Setting $to): float
     {

@@ -39,6 +39,12 @@ final readonly class Setting
         return new self([...$this->steps, $adjuster => $step]);
     }
 
+    /** One text for one setting, by which it is found again. */
+    public function key(): string
+    {
+        return implode(' ', $this->steps);
+    }
+
     public function equals(self $other): bool
     {
         return $this->changesTo($other) === [];

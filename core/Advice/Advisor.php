@@ -27,37 +27,76 @@ final readonly class Advisor
     {
     }
 
+    /** What is to be read a second time before the first hook-up, whatever was read; null where nothing is. */
+    public function asksBeforehand(Looked $looked): ?Look
+    {
+        foreach ([Look::Alone, Look::Dropped] as $look) {
+            $times = $looked->times($look);
+            if ($times > 0 && $times < $this->policy->before) {
+                return $look;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param  Setting|null  $present  the setting that is on; null before the first hook-up
-     * @param  int  $readings  how often it was read
+     * @param  Looked|null  $looked  what was looked at so far; null where nothing can be looked at again
      */
-    public function advise(Posterior $posterior, ?Setting $present = null, int $readings = 0): Recommendation
+    public function advise(Posterior $posterior, ?Setting $present = null, ?Looked $looked = null): Recommendation
     {
         $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
+        $looks = new Looks($posterior, $looked ?? Looked::carriedTimes(1), $this->policy);
         $ranking = $this->ranked($evaluator, $present);
-        $now = $present === null ? null : $evaluator->of($present, $present);
+        $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
-        [$action, $reason] = $now === null ? [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance] : $this->decide($best, $now, $readings);
-        if ($action === Action::Cannot || ($now === null && $best->chance <= $this->policy->hopeless)) {
+        [$action, $reason, $look] = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
+        if ($action === Action::Cannot || ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)) {
             return $this->nearest($ranking, $best, $now);
         }
 
-        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking);
+        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking, $look);
     }
 
-    /** @return array{Action, Reason} */
-    private function decide(SettingForecast $best, SettingForecast $now, int $readings): array
+    /** @return array{Action, Reason, Look|null} */
+    private function beforehand(SettingForecast $best, Looks $looks, ?Looked $looked): array
+    {
+        $look = $looked === null ? null : $this->asksBeforehand($looked) ?? $looks->beforehand($best);
+
+        return match (true) {
+            $look !== null => [Action::ReadAgain, $looked !== null && $looked->times($look) < $this->policy->before ? Reason::SecondReading : Reason::SettlesADoubt, $look],
+            default => [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance, null],
+        };
+    }
+
+    /** @return array{Action, Reason, Look|null} */
+    private function decide(SettingForecast $best, SettingForecast $now, Looks $looks): array
+    {
+        [$action, $reason] = $this->wish($best, $now, $looks);
+        $look = $looks->before($action, $action === Action::Set ? $best : $now);
+
+        return match (true) {
+            $look === null => [$action, $reason, $action === Action::ReadAgain ? Look::Carried : null],
+            $look === Look::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look],
+            default => [Action::ReadAgain, Reason::SettlesADoubt, $look],
+        };
+    }
+
+    /** @return array{Action, Reason} what would be done if nothing was in doubt */
+    private function wish(SettingForecast $best, SettingForecast $now, Looks $looks): array
     {
         $tolerances = $this->goal->tolerances;
         $couldStandLevel = ! $tolerances->standsLevel($now->trailerPitch()) && $tolerances->standsLevel($best->trailerPitch()) && $best->isOpen() && $best->chance >= $this->policy->goodEnough;
+        $canRead = $looks->carried() < $this->policy->readings;
 
         return match (true) {
             $couldStandLevel => [Action::Set, Reason::LevelsTheTrailer],
             $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [Action::Stop, Reason::GoodEnough],
-            $now->chance >= $this->policy->worthReading && $readings < $this->policy->readings => [Action::ReadAgain, Reason::ReadingIsCheaper],
-            $now->isOpen() && $now->chance >= $this->policy->goodEnough => [Action::Stop, Reason::GoodEnough],
+            $now->chance >= $this->policy->worthReading && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
+            $now->isOpen() && $now->chance >= $this->policy->goodEnough && $now->over <= $this->policy->overDone => [Action::Stop, Reason::GoodEnough],
             ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [Action::Cannot, Reason::NotSureEnough],
-            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $readings < $this->policy->readings => [Action::ReadAgain, Reason::ReadingIsCheaper],
+            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
             $best->setting->equals($now->setting) => [Action::Stop, $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter],
             default => [Action::Set, Reason::BestChance],
         };

@@ -28,7 +28,7 @@ final readonly class Diagnosis
      */
     public function findings(float $tooMuch): array
     {
-        $forecast = $this->stances->at($this->current->tensionOffset, $this->current->ballOffset);
+        $forecast = $this->stances->at($this->current->tensionOffset, $this->current->ballOffset, $this->current->hookUp);
         $tolerances = $this->stances->goal->tolerances;
         $share = $forecast->quantities->share;
         [$pitch, $bend] = [$this->pitch($this->current->tensionOffset, $this->current->ballOffset), $this->bend($this->current->tensionOffset, $this->current->ballOffset)];

@@ -15,6 +15,10 @@ enum Reason: string
     case NothingBetter = 'nothing_better';
     /** A second reading costs a minute, a hook-up six or thirty. */
     case ReadingIsCheaper = 'reading_is_cheaper';
+    /** Alone and dropped carry the most: a slip there is found by reading each twice before anything is hooked up. */
+    case SecondReading = 'second_reading';
+    /** One story of the readings has it that a mistake was made, and a look would show it. */
+    case SettlesADoubt = 'settles_a_doubt';
     /** The method's goal is out of reach; this is the nearest that is allowed. */
     case NearestAllowed = 'nearest_allowed';
     case TooWeak = 'too_weak';

@@ -14,13 +14,16 @@ final readonly class SettingEvaluator
     {
     }
 
-    /** @param  Setting|null  $from  the setting to get there from; null before the first hook-up, when nothing costs */
-    public function of(Setting $setting, ?Setting $from): SettingForecast
+    /**
+     * @param  Setting|null  $from  the setting to get there from; null before the first hook-up, when nothing costs
+     * @param  int  $hookUp  that is on at this setting; 0 where it is still to be hooked up
+     */
+    public function of(Setting $setting, ?Setting $from, int $hookUp = 0): SettingForecast
     {
         $adjusters = $this->hitch->adjusters;
         $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting);
         $tensionOffset = $adjusters->tensionBetween($this->hitch->reference, $setting, $this->stances->posterior->prior()->known()->barArm);
-        $stance = $this->stances->at($tensionOffset, $ballOffset);
+        $stance = $this->stances->at($tensionOffset, $ballOffset, $hookUp);
 
         return new SettingForecast(
             $setting,

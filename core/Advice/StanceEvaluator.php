@@ -6,23 +6,32 @@ namespace Yoke\Advice;
 
 use Closure;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Story;
 use Yoke\Method\Chances;
 use Yoke\Method\Goal;
 use Yoke\Method\Method;
 use Yoke\Method\StanceQuantities;
+use Yoke\Probability\Matrix;
 use Yoke\Probability\Normal;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 
 /**
  * What a posterior makes of any tension. The quantities of taut bars are straight lines in their tension: two stances a
- * variant and a ball height tell them, whatever the number of settings.
+ * variant and a ball height tell them, whatever the number of settings. Chances, means and doubts are taken over all
+ * stories of the readings.
  */
 final class StanceEvaluator
 {
     private const ALONG_MM = 20.0;
 
-    /** @var array<string, StraightLine> along the tension, by what it is of and the ball offset */
+    /** A story whose rig lies farther from the mean, in prior deviations, has lines of its own. */
+    private const FAR = 1.0;
+
+    /** What has less chance by all stories together is not looked at story by story. */
+    private const UNLIKELY = 0.05;
+
+    /** @var array<string, list<StraightLine>> along the tension, by what it is of and the ball offset: of all stories together, then of each */
     private array $lines = [];
 
     /** @var array<array-key, list<array{CoupledRig, float}>> by ball offset */
@@ -30,6 +39,9 @@ final class StanceEvaluator
 
     /** @var array<array-key, CoupledRig> the likeliest as it goes on the road, by ball offset */
     private array $onTheRoad = [];
+
+    /** @var array<int, self> by story, of those that lie far from the mean */
+    private array $far = [];
 
     private readonly Method $governing;
 
@@ -40,36 +52,115 @@ final class StanceEvaluator
     {
         $this->governing = $goal->governing();
         $this->tension = $posterior->tension();
+        foreach (count($posterior->stories) > 1 ? $posterior->stories : [] as $i => $story) {
+            if (max(array_map(abs(...), $posterior->moves($story))) > self::FAR) {
+                $this->far[$i] = new self($posterior->by($story), $goal);
+            }
+        }
     }
 
     /**
      * @param  float  $tensionOffset  over the tension of the reference setting, mm
      * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
+     * @param  int  $hookUp  that is on, whose setting may have been miscounted; 0 for one that is still to be hooked up
      */
-    public function at(float $tensionOffset, float $ballOffset): StanceForecast
+    public function at(float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceForecast
     {
-        $quantities = $this->quantities($this->governing, $tensionOffset, $ballOffset);
+        [$quantities, $chances, $over, $inRange] = $this->judged($this->governing, $tensionOffset, $ballOffset, $hookUp);
 
-        return new StanceForecast($this->rig($ballOffset)->carried($this->tension + $tensionOffset), $quantities, $this->governing->chances($quantities));
+        return new StanceForecast($this->rig($ballOffset)->carried($this->tension + $tensionOffset), $quantities, $chances, $over, $inRange);
     }
 
     /** What a method that need not govern says there. */
-    public function chances(Method $method, float $tensionOffset, float $ballOffset): Chances
+    public function chances(Method $method, float $tensionOffset, float $ballOffset, int $hookUp = 0): Chances
     {
-        return $method->chances($this->quantities($method, $tensionOffset, $ballOffset));
+        return $this->judged($method, $tensionOffset, $ballOffset, $hookUp)[1];
     }
 
-    public function quantities(Method $method, float $tensionOffset, float $ballOffset): StanceQuantities
+    public function quantities(Method $method, float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceQuantities
+    {
+        return $this->over($this->byStory($method, $tensionOffset, $ballOffset, $hookUp));
+    }
+
+    /** @return array{StanceQuantities, Chances, float, non-empty-list<float>} the chance of too much for the front, and of being in range by each story, besides */
+    private function judged(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): array
+    {
+        $together = $this->together($method, $tensionOffset, $ballOffset);
+        $roughly = $method->chances($together);
+        if ($hookUp === 0 && $roughly->inRange < self::UNLIKELY) {
+            return [$together, $roughly, $together->over(), array_map(static fn (): float => $roughly->inRange, $this->posterior->stories)];
+        }
+        $byStory = $this->byStory($method, $tensionOffset, $ballOffset, $hookUp);
+        [$chances, $inRange, $over] = [[], [], 0.0];
+        $endsAtCeiling = $method->criterion()->isShare() && $this->goal->band->to === $this->goal->band->ceiling();
+        foreach ($byStory as [$likely, $quantities]) {
+            $one = $method->chances($quantities);
+            $tooMuch = $endsAtCeiling ? $one->tooMuch : $quantities->over();
+            $chances[] = [$likely, $one];
+            $inRange[] = min($one->inRange, 1.0 - $tooMuch);
+            $over += $likely * $tooMuch;
+        }
+
+        return [$this->over($byStory), Chances::over($chances), $over, $inRange];
+    }
+
+    /** By all stories together, as if they were one. */
+    private function together(Method $method, float $tensionOffset, float $ballOffset): StanceQuantities
+    {
+        return $this->quantitiesOf(0, $tensionOffset, $this->linesFor($method, $tensionOffset, $ballOffset));
+    }
+
+    /** @return non-empty-list<array{float, StanceQuantities}> with how likely each story is */
+    private function byStory(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): array
+    {
+        $lines = $this->linesFor($method, $tensionOffset, $ballOffset);
+        $byStory = [];
+        foreach ($this->posterior->stories as $i => $story) {
+            $byStory[] = [$story->chance, $this->quantitiesOf($i + 1, $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp), $lines)];
+        }
+
+        return $byStory;
+    }
+
+    /** @return array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float} of the method's quantity, the share and the bars' bend; and what levelling takes */
+    private function linesFor(Method $method, float $tensionOffset, float $ballOffset): array
     {
         $lost = $this->lost($tensionOffset, $ballOffset);
-        $share = $this->along('share', static fn (Attitude $carried): float => $carried->frontRestored(), $tensionOffset, $ballOffset);
+        $shares = $this->lines('share', static fn (Attitude $carried): float => $carried->frontRestored(), $ballOffset);
+
+        return [
+            $method->criterion()->isShare() ? $shares : $this->lines($method->criterion()->value.round($lost, 2), static fn (Attitude $carried): float => $method->quantity($carried, $lost), $ballOffset),
+            $shares,
+            $method->movesTheHead() ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend(), $ballOffset) : $shares,
+            $lost,
+        ];
+    }
+
+    /** @param  array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float}  $lines */
+    private function quantitiesOf(int $i, float $tensionOffset, array $lines): StanceQuantities
+    {
+        [$own, $shares, $bends, $lost] = $lines;
+        $share = $shares[$i]->at($tensionOffset);
+
+        return new StanceQuantities($own === $shares ? $share : $own[$i]->at($tensionOffset), $share, $bends === $shares ? $share : $bends[$i]->at($tensionOffset), $lost, $this->goal->band->ceiling());
+    }
+
+    /** @param  non-empty-list<array{float, StanceQuantities}>  $byStory */
+    private function over(array $byStory): StanceQuantities
+    {
+        $first = $byStory[0][1];
+        if (count($byStory) === 1) {
+            return $first;
+        }
+        $mix = static fn (Closure $of): Normal => Normal::over(array_map(static fn (array $one): array => [$one[0], $of($one[1])], $byStory));
+        $share = $mix(static fn (StanceQuantities $one): Normal => $one->share);
 
         return new StanceQuantities(
-            $method->criterion()->isShare() ? $share : $this->along($method->criterion()->value.round($lost, 2), static fn (Attitude $carried): float => $method->quantity($carried, $lost), $tensionOffset, $ballOffset),
+            $first->quantity === $first->share ? $share : $mix(static fn (StanceQuantities $one): Normal => $one->quantity),
             $share,
-            $method->movesTheHead() ? $this->along('bend', static fn (Attitude $carried): float => $carried->barBend(), $tensionOffset, $ballOffset) : $share,
-            $lost,
-            $this->goal->band->ceiling(),
+            $first->bend === $first->share ? $share : $mix(static fn (StanceQuantities $one): Normal => $one->bend),
+            $first->lost,
+            $first->ceiling,
         );
     }
 
@@ -96,16 +187,20 @@ final class StanceEvaluator
         return $this->variants[(string) $ballOffset] ??= $this->posterior->variants($ballOffset);
     }
 
-    /** @param  Closure(Attitude): float  $quantity */
-    private function along(string $what, Closure $quantity, float $tensionOffset, float $ballOffset): Normal
+    /**
+     * @param  Closure(Attitude): float  $quantity
+     * @return list<StraightLine> of all stories together, then of each
+     */
+    private function lines(string $what, Closure $quantity, float $ballOffset): array
     {
-        $line = $this->lines["{$what} {$ballOffset}"] ??= $this->line($quantity, $ballOffset);
-
-        return $line->at($tensionOffset);
+        return $this->lines["{$what} {$ballOffset}"] ??= $this->drawn($what, $quantity, $ballOffset);
     }
 
-    /** @param  Closure(Attitude): float  $quantity */
-    private function line(Closure $quantity, float $ballOffset): StraightLine
+    /**
+     * @param  Closure(Attitude): float  $quantity
+     * @return list<StraightLine>
+     */
+    private function drawn(string $what, Closure $quantity, float $ballOffset): array
     {
         $here = [];
         $slopes = [];
@@ -114,7 +209,33 @@ final class StanceEvaluator
             $here[] = $value;
             $slopes[] = ($quantity($rig->taut($tension + self::ALONG_MM)) - $value) / self::ALONG_MM;
         }
+        $follows = [$this->posterior->slopesOf($here), $this->posterior->slopesOf($slopes)];
+        $lines = [new StraightLine($here[0], $slopes[0], ...$this->posterior->variancesAlong($here, $slopes))];
+        foreach ($this->posterior->stories as $i => $story) {
+            $lines[] = isset($this->far[$i]) ? $this->far[$i]->lineOf($what, $quantity, $ballOffset) : $this->line($story, [$here[0], $slopes[0]], $follows);
+        }
 
-        return new StraightLine($here[0], $slopes[0], ...$this->posterior->variancesAlong($here, $slopes));
+        return $lines;
+    }
+
+    /**
+     * @param  array{float, float}  $mean  the quantity, and how it grows with the tension
+     * @param  array{list<float>, list<float>}  $follows  how both follow each parameter
+     */
+    private function line(Story $story, array $mean, array $follows): StraightLine
+    {
+        [$here, $slope] = $mean;
+        foreach ($this->posterior->moves($story) as $parameter => $move) {
+            $here += $follows[0][$parameter] * $move;
+            $slope += $follows[1][$parameter] * $move;
+        }
+
+        return new StraightLine($here, $slope, Matrix::quadratic($story->covariance, $follows[0]), Matrix::between($story->covariance, ...$follows), Matrix::quadratic($story->covariance, $follows[1]));
+    }
+
+    /** The line of the only story. */
+    private function lineOf(string $what, Closure $quantity, float $ballOffset): StraightLine
+    {
+        return $this->lines($what, $quantity, $ballOffset)[0];
     }
 }

@@ -12,16 +12,14 @@ use Yoke\Statics\Attitude;
 /** What the bars do at a tension, as far as the rig is known. */
 final readonly class StanceForecast
 {
-    /** Chance that the front is heavier than it may ever be, 0 to 1. */
-    public float $over;
-
     /**
-     * @param  Attitude  $carried  of the likeliest rig
+     * @param  Attitude  $carried  of the mean rig
      * @param  Chances  $chances  by the method that governs
+     * @param  float  $over  chance that the front is heavier than it may ever be, 0 to 1
+     * @param  non-empty-list<float>  $byStory  chance to be in range and not over, by each story of the readings
      */
-    public function __construct(public Attitude $carried, public StanceQuantities $quantities, public Chances $chances)
+    public function __construct(public Attitude $carried, public StanceQuantities $quantities, public Chances $chances, public float $over, public array $byStory)
     {
-        $this->over = $quantities->over();
     }
 
     /** Of the front axle load restored: slack bars restore nothing. */

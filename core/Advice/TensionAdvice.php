@@ -33,7 +33,7 @@ final readonly class TensionAdvice
     public static function of(StanceEvaluator $stances, ?CurrentSetting $current): self
     {
         $offset = $current->ballOffset ?? 0.0;
-        $forecast = $current === null ? null : $stances->at($current->tensionOffset, $offset);
+        $forecast = $current === null ? null : $stances->at($current->tensionOffset, $offset, $current->hookUp);
         $lost = $forecast->quantities->lost ?? $stances->at(0.0, $offset)->quantities->lost;
         $band = $stances->goal->band->raisedBy($lost);
         $height = static fn (float $share): Normal => self::front($stances->posterior, $share, $offset);

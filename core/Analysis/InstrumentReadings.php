@@ -77,8 +77,8 @@ final readonly class InstrumentReadings
     {
         $own = array_values(array_filter($this->observations, static fn (Observation $observation): bool => Instrument::of($observation->observed) === $instrument));
         $stances = count($own) === count($this->observations) ? $all : $this->alone($own);
-        $share = $stances->quantities(new FrontRestoration($this->goal->band), $current->tensionOffset, $current->ballOffset)->share;
-        $judged = (new FrontRestoration($this->goal->band))->chances(new StanceQuantities($share, $share, $share, $stances->at($current->tensionOffset, $current->ballOffset)->quantities->lost, $this->goal->band->ceiling()));
+        $share = $stances->quantities(new FrontRestoration($this->goal->band), $current->tensionOffset, $current->ballOffset, $current->hookUp)->share;
+        $judged = (new FrontRestoration($this->goal->band))->chances(new StanceQuantities($share, $share, $share, $stances->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->quantities->lost, $this->goal->band->ceiling()));
 
         return new InstrumentEvidence($instrument, Normal::of(max(0.0, $share->mean()), $share->deviation()), $judged->verdict());
     }

@@ -8,6 +8,7 @@ use Yoke\Advice\Advisor;
 use Yoke\Advice\Diagnosis;
 use Yoke\Advice\Finding;
 use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\StanceEvaluator;
@@ -77,7 +78,7 @@ final class JobAnalysis
         if ($this->current === null) {
             return null;
         }
-        $forecast = $this->stances()->at($this->current->tensionOffset, $this->current->ballOffset);
+        $forecast = $this->stances()->at($this->current->tensionOffset, $this->current->ballOffset, $this->current->hookUp);
 
         return new GoverningVerdict($this->goal->criterion, $forecast->share(), $forecast->quantity(), (new FrontFender($this->observations, $this->current))->bounded($forecast->chances), $forecast->quantities->lost, $this->goal->band->raisedBy($forecast->quantities->lost));
     }
@@ -89,7 +90,7 @@ final class JobAnalysis
             return null;
         }
 
-        return $this->recommendation ??= (new Advisor($this->hitch, $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, $this->current->readings ?? 0);
+        return $this->recommendation ??= (new Advisor($this->hitch, $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, Looked::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
     }
 
     /** The next move in direction and millimetres of front height. */
@@ -187,19 +188,19 @@ final class JobAnalysis
     private function view(Criterion $criterion, CurrentSetting $current): MethodView
     {
         $method = $this->goal->method($criterion);
-        $quantities = $this->stances()->quantities($method, $current->tensionOffset, $current->ballOffset);
-        $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset)->carried;
+        $quantities = $this->stances()->quantities($method, $current->tensionOffset, $current->ballOffset, $current->hookUp);
+        $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->carried;
         $bend = $carried->barBend();
         if ($criterion === Criterion::BallLoad) {
             $load = $this->posterior()->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $current->tensionOffset)->ballLoad(), $current->ballOffset);
 
-            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)), $bend, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
+            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp)), $bend, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
         }
         $isRead = $criterion !== Criterion::AxleScale || $this->goal->criterion === Criterion::AxleScale || $this->wasWeighed();
 
         $value = $criterion->isShare() ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation()) : $quantities->quantity;
 
-        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($method->chances($quantities)) : null, $bend);
+        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp)) : null, $bend);
     }
 
     private function wasWeighed(): bool

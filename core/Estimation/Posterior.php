@@ -13,33 +13,85 @@ use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Statics\CoupledRig;
 
-/** A rig as its readings tell it: likely values with their doubt and what hangs together in it. */
+/**
+ * A rig as its readings tell it: likely values with their doubt and what hangs together in it, over all stories of how
+ * the readings may have come about.
+ */
 final readonly class Posterior
 {
     private const STEP = 0.05;
 
+    /** @var array<int, float> the mean parameters, in prior deviations */
+    private array $at;
+
+    /** @var array<int, array<int, float>> covariance of the same */
+    private array $covariance;
+
     /**
      * @internal made by Estimation
      *
-     * @param  array<int, float>  $at  the likeliest parameters, in prior deviations
-     * @param  array<int, array<int, float>>  $covariance  of the same
-     * @param  list<Residual>  $readings
-     * @param  list<Suspect>  $suspects  readings that may be mistakes, the likeliest first
+     * @param  non-empty-list<Story>  $stories  the likeliest first
+     * @param  list<Residual>  $readings  by the likeliest story
+     * @param  list<Suspect>  $suspects  what may be a mistake, the likeliest first
      */
-    public function __construct(
-        private RigPrior $prior,
-        private array $at,
-        private array $covariance,
-        public array $readings,
-        public array $suspects,
-        private Predictions $predictions,
-    ) {
+    public function __construct(private RigPrior $prior, public array $stories, public array $readings, public array $suspects, private Predictions $predictions)
+    {
+        [$this->at, $this->covariance] = self::over($stories);
+    }
+
+    /**
+     * @param  non-empty-list<Story>  $stories
+     * @return array{array<int, float>, array<int, array<int, float>>}
+     */
+    private static function over(array $stories): array
+    {
+        if (count($stories) === 1) {
+            return [$stories[0]->at, $stories[0]->covariance];
+        }
+        $at = array_map(static fn (): float => 0.0, $stories[0]->at);
+        foreach ($stories as $story) {
+            foreach ($story->at as $i => $value) {
+                $at[$i] += $story->chance * $value;
+            }
+        }
+        $covariance = array_map(static fn (): array => array_map(static fn (): float => 0.0, $at), $at);
+        foreach ($stories as $story) {
+            foreach ($story->covariance as $i => $row) {
+                $off = $story->chance * ($story->at[$i] - $at[$i]);
+                foreach ($row as $j => $one) {
+                    $covariance[$i][$j] += $story->chance * $one + $off * ($story->at[$j] - $at[$j]);
+                }
+            }
+        }
+
+        return [$at, $covariance];
+    }
+
+    /** The same as one story has it, no other being thought of. */
+    public function by(Story $story): self
+    {
+        return new self($this->prior, [new Story($story->mistakes, 1.0, $story->at, $story->covariance)], $this->readings, $this->suspects, $this->predictions);
+    }
+
+    /**
+     * How far a story's rig lies from the mean, by parameter of RigPrior, in prior deviations.
+     *
+     * @return list<float>
+     */
+    public function moves(Story $story): array
+    {
+        $moves = [];
+        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
+            $moves[] = $story->at[$parameter] - $this->at[$parameter];
+        }
+
+        return $moves;
     }
 
     /** The same rig, learnt from the same readings, with a change of load on board. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->prior->loaded($change), $this->at, $this->covariance, $this->readings, $this->suspects, $this->predictions);
+        return new self($this->prior->loaded($change), $this->stories, $this->readings, $this->suspects, $this->predictions);
     }
 
     public function prior(): RigPrior
@@ -101,12 +153,23 @@ final readonly class Posterior
      */
     public function deviationOf(array $values): float
     {
+        return sqrt(max(0.0, Matrix::quadratic($this->covariance, $this->slopesOf($values))));
+    }
+
+    /**
+     * How a quantity follows each parameter, from its values at the variants.
+     *
+     * @param  array<int, float>  $values
+     * @return list<float>
+     */
+    public function slopesOf(array $values): array
+    {
         $slopes = [];
         for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $slopes[] = ($values[$parameter + 1] - $values[0]) / self::STEP;
         }
 
-        return sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes)));
+        return $slopes;
     }
 
     /**
@@ -118,30 +181,15 @@ final readonly class Posterior
      */
     public function variancesAlong(array $one, array $other): array
     {
-        [$slopes, $others] = [[], []];
-        for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
-            $slopes[] = ($one[$parameter + 1] - $one[0]) / self::STEP;
-            $others[] = ($other[$parameter + 1] - $other[0]) / self::STEP;
-        }
-        $covariance = 0.0;
-        foreach ($slopes as $i => $slope) {
-            foreach ($others as $j => $with) {
-                $covariance += $slope * $this->covariance[$i][$j] * $with;
-            }
-        }
+        [$slopes, $others] = [$this->slopesOf($one), $this->slopesOf($other)];
 
-        return [Matrix::quadratic($this->covariance, $slopes), $covariance, Matrix::quadratic($this->covariance, $others)];
+        return [Matrix::quadratic($this->covariance, $slopes), Matrix::between($this->covariance, $slopes, $others), Matrix::quadratic($this->covariance, $others)];
     }
 
     /** The same, with one parameter known to a share of its present doubt: its doubt, and what hangs together with it, shrinks. */
     public function knowing(int $parameter, float $left): self
     {
-        $variance = $this->covariance[$parameter][$parameter];
-        $gain = $variance > 0.0 ? (1.0 - $left ** 2) / $variance : 0.0;
-        $column = array_map(static fn (array $row): float => $row[$parameter], $this->covariance);
-        $covariance = array_map(static fn (array $row, float $with): array => array_map(static fn (float $one, float $other): float => $one - $gain * $with * $other, $row, $column), $this->covariance, $column);
-
-        return new self($this->prior, $this->at, $covariance, $this->readings, $this->suspects, $this->predictions);
+        return new self($this->prior, array_map(static fn (Story $story): Story => $story->knowing($parameter, $left), $this->stories), $this->readings, $this->suspects, $this->predictions);
     }
 
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */

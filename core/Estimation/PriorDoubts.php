@@ -42,6 +42,10 @@ final readonly class PriorDoubts
         public float $ballLoadAgain = 0.006,
         /** Of an angle gauge on the trailer's frame. */
         public float $angleDegrees = 0.1,
+        /** Of what springs stick, the part that all readings of a stance share, as a share. */
+        public float $frictionKept = 0.7,
+        /** How far to the side of their last motion springs are expected to stick, in deviations of their friction. */
+        public float $frictionSide = 1.0,
     ) {
     }
 }

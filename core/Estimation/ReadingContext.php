@@ -15,22 +15,30 @@ final readonly class ReadingContext
         public float $tensionOffset,
         /** How much higher than the prior knows the unloaded ball stood, mm. */
         public float $ballOffset,
+        /** Whose bars were on; none unless carried. */
+        public HookUp $hookUp,
     ) {
     }
 
     public static function alone(): self
     {
-        return new self(Stance::Alone, 0.0, 0.0);
+        return new self(Stance::Alone, 0.0, 0.0, HookUp::none());
     }
 
     public static function dropped(float $ballOffset = 0.0): self
     {
-        return new self(Stance::Dropped, 0.0, $ballOffset);
+        return new self(Stance::Dropped, 0.0, $ballOffset, HookUp::none());
     }
 
     /** @param  float  $tensionOffset  tension over that of the reference setting, mm */
-    public static function carried(float $tensionOffset, float $ballOffset = 0.0): self
+    public static function carried(float $tensionOffset, float $ballOffset = 0.0, ?HookUp $hookUp = null): self
     {
-        return new self(Stance::Carried, $tensionOffset, $ballOffset);
+        return new self(Stance::Carried, $tensionOffset, $ballOffset, $hookUp ?? HookUp::none());
+    }
+
+    /** The same, the bars more bent than was written down, mm. */
+    public function withTensionMoved(float $by): self
+    {
+        return new self($this->stance, $this->tensionOffset + $by, $this->ballOffset, $this->hookUp);
     }
 }

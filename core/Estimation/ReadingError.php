@@ -22,6 +22,12 @@ enum ReadingError: string
     case ThousandOff = 'thousand_off';
     /** Pounds written for kilograms, or the other way. */
     case OtherUnit = 'other_unit';
+    /** A setting with a step more or fewer than was written down. */
+    case OneStep = 'one_step';
+    /** Somebody was in the cab, or gone from it, or the ground was not the same. */
+    case Aboard = 'aboard';
+    /** A figure that was told of the rig. */
+    case ToldWrong = 'told_wrong';
     /** A load that no usual slip explains. */
     case Load = 'load';
 

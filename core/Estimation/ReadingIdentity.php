@@ -19,12 +19,15 @@ final readonly class ReadingIdentity
         public string $ticket,
         /** The unit in which it was read. */
         public LengthUnit|LoadUnit $unit,
+        /** What was taped together, the rig not being moved; an empty text where it stands alone. */
+        public string $standing = '',
     ) {
     }
 
-    public static function height(string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre): self
+    /** @param  string  $standing  what was taped without the rig being moved; an empty text where it stands alone */
+    public static function height(string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre, string $standing = ''): self
     {
-        return new self($key, $hookUp, '', $unit);
+        return new self($key, $hookUp, '', $unit, $standing);
     }
 
     public static function load(string $key, int $hookUp = 1, string $ticket = '', LoadUnit $unit = LoadUnit::Kilogram): self

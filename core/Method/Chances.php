@@ -29,6 +29,22 @@ final readonly class Chances
         return new self($tooLittle, 1.0 - $tooLittle - $tooMuch, $tooMuch);
     }
 
+    /**
+     * Over several stories, each with how likely it is.
+     *
+     * @param  non-empty-list<array{float, self}>  $stories
+     */
+    public static function over(array $stories): self
+    {
+        [$tooLittle, $tooMuch] = [0.0, 0.0];
+        foreach ($stories as [$likely, $chances]) {
+            $tooLittle += $likely * $chances->tooLittle;
+            $tooMuch += $likely * $chances->tooMuch;
+        }
+
+        return self::ofOutside($tooLittle, $tooMuch);
+    }
+
     public function verdict(): Verdict
     {
         return match (true) {

@@ -13,8 +13,9 @@ final readonly class CurrentSetting
      * @param  Setting|null  $setting  null where nobody wrote it down, or nobody knows what can be set
      * @param  float  $tensionOffset  over the tension of the reference setting, mm
      * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
+     * @param  int  $hookUp  its number among the hook-ups of the job, from 1; 0 where nobody tells them apart
      */
-    public function __construct(public ?Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1)
+    public function __construct(public ?Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1, public int $hookUp = 0)
     {
     }
 

@@ -8,6 +8,7 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Estimation\KnownRig;
@@ -114,7 +115,7 @@ final readonly class LoadedState
     {
         $settings = new HitchSettings($this->adjusters, $this->reference, $this->rig->constraints());
 
-        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, $policy->readings);
+        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, Looked::carriedTimes($policy->readings));
     }
 
     /** Before and after levelling or air springs take over; null on a rig without them. */

@@ -87,6 +87,39 @@ final class Matrix
     }
 
     /**
+     * uᵀ·M·v
+     *
+     * @param  array<int, array<int, float>>  $matrix
+     * @param  array<int, float>  $one  may be shorter than the matrix, as the other
+     * @param  array<int, float>  $other
+     */
+    public static function between(array $matrix, array $one, array $other): float
+    {
+        $total = 0.0;
+        foreach ($one as $i => $value) {
+            $row = $matrix[$i];
+            $sum = 0.0;
+            foreach ($other as $j => $with) {
+                $sum += $row[$j] * $with;
+            }
+            $total += $value * $sum;
+        }
+
+        return $total;
+    }
+
+    /** @param  array<int, array<int, float>>  $matrix */
+    public static function logDeterminant(array $matrix): float
+    {
+        $sum = 0.0;
+        foreach (self::factor($matrix, count($matrix)) as $i => $row) {
+            $sum += 2.0 * log($row[$i]);
+        }
+
+        return $sum;
+    }
+
+    /**
      * @param  array<int, array<int, float>>  $matrix
      * @return array<int, array<int, float>>
      */

@@ -10,6 +10,9 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\ReadingIdentity;
 use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\SetBy;
+use Yoke\Readings\Height\SpringSide;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Rig\Axle;
 use Yoke\Units\LengthUnit;
@@ -39,9 +42,24 @@ final readonly class ObservationMapper
     {
     }
 
-    public function height(ReadingContext $context, Axle $axle, Normal $height, string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre): Observation
+    /**
+     * A fender height: the tape's error and a part of the friction are its own, the rest all readings of its stance share,
+     * and that leans to the side on which the springs stick.
+     */
+    public function height(ReadingContext $context, Axle $axle, HeightReading $height, ReadingIdentity $identity, ?SetBy $setBy = null): Observation
     {
-        return new Observation($context, $axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight, $height->mean(), $height->deviation(), ReadingIdentity::height($key, $hookUp, $unit));
+        $friction = $height->frictionMm();
+        $kept = $this->doubts->frictionKept;
+
+        return new Observation(
+            $context,
+            $axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight,
+            $height->height()->millimetres(),
+            hypot($height->tapeMm(), sqrt(1.0 - $kept ** 2) * $friction),
+            $identity,
+            $kept * $friction,
+            SpringSide::of($context->stance, $axle, $setBy) * $this->doubts->frictionSide * $friction,
+        );
     }
 
     /** @return list<Observation> of every platform that tells something; a display in whole steps is no closer than its step */

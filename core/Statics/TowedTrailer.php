@@ -11,6 +11,12 @@ final readonly class TowedTrailer
 {
     private const MOST_AXLES = 3;
 
+    /** Rate of the whole group, kg per mm. */
+    private float $groupRate;
+
+    /** kg·mm per radian; 0 when equalised. */
+    private float $pitchStiffness;
+
     /**
      * @param  float  $ballToAxle  ball to the centre of the axle group, mm, above 0
      * @param  float  $weight  gross trailer weight, kg
@@ -38,22 +44,27 @@ final readonly class TowedTrailer
         if ($problem !== null) {
             throw ImpossibleModel::at(...$problem);
         }
+        [$rate, $stiffness] = [0.0, 0.0];
         foreach ($axles as $axle) {
             if (! ($axle['rate'] > 0.0 && is_finite($axle['rate']) && is_finite($axle['offset']))) {
                 throw ImpossibleModel::at('axles', 'Expected each trailer axle with an offset in mm and a rate above 0 kg/mm.');
             }
+            $rate += $axle['rate'];
+            $stiffness += $axle['rate'] * $axle['offset'] ** 2;
         }
+        $this->groupRate = $rate;
+        $this->pitchStiffness = $stiffness;
     }
 
     /** Rate of the whole group, kg per mm. */
     public function groupRate(): float
     {
-        return array_sum(array_column($this->axles, 'rate'));
+        return $this->groupRate;
     }
 
     /** Pitch stiffness of the group, kg·mm per radian; 0 when equalised. */
     public function pitchStiffness(): float
     {
-        return array_sum(array_map(static fn (array $axle): float => $axle['rate'] * $axle['offset'] ** 2, $this->axles));
+        return $this->pitchStiffness;
     }
 }

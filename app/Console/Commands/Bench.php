@@ -13,12 +13,16 @@ use Yoke\Simulation\Contest\Benchmark;
 use Yoke\Simulation\Contest\Tally;
 use Yoke\Simulation\Contest\TicketContest;
 use Yoke\Simulation\StanceBenchmark;
+use Yoke\Simulation\World\Trouble;
+use Yoke\Simulation\World\World;
 
 final class Bench extends Command
 {
     protected $signature = 'yoke:bench
         {--stances=100000 : How many stances of the forward model to time}
         {--rigs=0 : How many simulated rigs to set up, by hand and by the advice}
+        {--world=plain : How far they depart from what the advice reckons with: plain, moderate or full}
+        {--trouble= : What goes wrong at every rig: slip:dropped:rear and the like, miscount, levered, person or dip}
         {--tickets=0 : How many simulated rigs to weigh, alone, dropped and carried}
         {--seed=1 : What the rigs are drawn from}
         {--json : Print JSON}';
@@ -32,12 +36,19 @@ final class Bench extends Command
 
     public function handle(): int
     {
+        $world = World::tryFrom($this->word('world'));
+        $trouble = $this->word('trouble') === '' ? Trouble::none() : Trouble::named($this->word('trouble'));
+        if ($world === null || $trouble === null) {
+            $this->error(Text::of($world === null ? 'command.worlds' : 'command.troubles', ['given' => $this->word($world === null ? 'world' : 'trouble')]));
+
+            return self::INVALID;
+        }
         $stances = max(1, (int) $this->option('stances'));
         $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
         $measured['milliseconds_per_advice'] = round((new AdviceBenchmark($this->clock(), (int) $this->option('seed')))->run(self::ADVICES), 2);
         $rigs = (int) $this->option('rigs');
         if ($rigs > 0) {
-            $measured += $this->contest($rigs, (int) $this->option('seed'));
+            $measured += $this->contest($rigs, new Benchmark((int) $this->option('seed'), $world, $trouble));
         }
         $tickets = (int) $this->option('tickets');
         if ($tickets > 0) {
@@ -60,17 +71,27 @@ final class Bench extends Command
         return static fn (): float => hrtime(true) / 1e9;
     }
 
+    private function word(string $option): string
+    {
+        $given = $this->option($option);
+
+        return is_string($given) ? $given : '';
+    }
+
     /** @return array<string, mixed> */
-    private function contest(int $rigs, int $seed): array
+    private function contest(int $rigs, Benchmark $benchmark): array
     {
         $began = hrtime(true);
-        $tallies = (new Benchmark($seed))->run($rigs, $this->progress($rigs, $began));
+        $tallies = $benchmark->run($rigs, $this->progress($rigs, $began));
 
         return [
             'rigs' => $rigs,
-            'seed' => $seed,
+            'world' => $this->word('world'),
+            'trouble' => $this->word('trouble') ?: 'none',
+            'seed' => (int) $this->option('seed'),
             'seconds' => round((hrtime(true) - $began) / 1e9, 1),
-            'players' => array_map(static fn (Tally $tally): array => self::rounded($tally->figures()), $tallies),
+            'players' => array_map(static fn (Tally $tally): array => self::rounded([...$tally->figures(), ...$tally->honesty()]), $tallies),
+            'claimed_at_the_end' => array_map(self::rounded(...), $tallies['advised']->claimedAtTheEnd()),
             'calibration' => array_map(self::rounded(...), $tallies['advised']->calibration()),
         ];
     }

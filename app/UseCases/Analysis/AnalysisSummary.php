@@ -27,7 +27,7 @@ final class AnalysisSummary
             'move' => $recommendation === null
                 ? ['do' => 'tension', 'direction' => $tension->direction->value, 'front_mm' => $tension->target->mean()]
                 : ['do' => $recommendation->action->value, 'setting' => $recommendation->forecast->setting->steps(), 'chance' => $recommendation->forecast->chance, 'reason' => $recommendation->reason->value],
-            'suspects' => array_map(static fn (Suspect $suspect): array => ['reading' => $suspect->observation()->identity->key, 'error' => $suspect->error->value, 'chance' => $suspect->chance], $analysis->suspects()),
+            'suspects' => array_map(static fn (Suspect $suspect): array => ['reading' => $suspect->observation()->identity->key ?? ($suspect->hookUp > 0 ? "setting {$suspect->hookUp}" : 'tongue_weight'), 'error' => $suspect->error->value, 'chance' => $suspect->chance], $analysis->suspects()),
         ];
     }
 

@@ -11,8 +11,10 @@ use App\Models\WeighTicket;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
+use Yoke\Estimation\HookUp;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Method\CurrentSetting;
 use Yoke\Planning\DescribedRig;
 use Yoke\Readings\ObservationMapper;
@@ -79,9 +81,10 @@ final class JobReadings
         if ($latest === null || $setting === null) {
             return $latest === null ? null : CurrentSetting::unknown(1);
         }
-        $alike = array_filter(range(1, $latest), fn (int $one): bool => $this->isRead($one) && $this->setting($one)?->equals($setting) === true);
+        $book = $this->job->roundBook();
+        $alike = array_filter(range(1, $latest), fn (int $one): bool => $this->isRead($one) && $book->hookUpOf($one) === $book->hookUpOf($latest));
 
-        return new CurrentSetting($setting, $this->tensionOffset($setting), $this->ballOffset($setting), count($alike));
+        return new CurrentSetting($setting, $this->tensionOffset($setting), $this->ballOffset($setting), count($alike), $book->hookUpOf($latest));
     }
 
     private function latestRead(): ?int
@@ -110,8 +113,17 @@ final class JobReadings
         return match ($stance) {
             Stance::Alone => ReadingContext::alone(),
             Stance::Dropped => ReadingContext::dropped(),
-            Stance::Carried => $setting === null ? null : ReadingContext::carried($this->tensionOffset($setting), $this->ballOffset($setting)),
+            Stance::Carried => $setting === null ? null : ReadingContext::carried($this->tensionOffset($setting), $this->ballOffset($setting), $this->hookUp($hookUp)),
         };
+    }
+
+    /** The hook-up that a carried round belongs to. */
+    private function hookUp(int $round): HookUp
+    {
+        $book = $this->job->roundBook();
+        $number = $book->hookUpOf($round);
+
+        return $book->isCounted($number) ? HookUp::counted($number) : HookUp::ofSteps($number, $this->described->adjusters()?->tensionStep() ?? 0.0);
     }
 
     /** @return list<Observation> */
@@ -119,9 +131,10 @@ final class JobReadings
     {
         $observations = [];
         foreach (Axle::cases() as $axle) {
-            $height = $this->taped->axle($stance, $axle, $hookUp)?->gaussian();
+            $height = $this->taped->axle($stance, $axle, $hookUp);
             if ($height !== null) {
-                $observations[] = $this->mapper->height($context, $axle, $height, "{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, LengthUnit::Inch);
+                $identity = ReadingIdentity::height("{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, LengthUnit::Inch, (string) $hookUp);
+                $observations[] = $this->mapper->height($context, $axle, $height, $identity, $stance === Stance::Carried ? $this->job->roundBook()->setBy($hookUp) : null);
             }
         }
         foreach (MeasureKind::of($stance) as $kind) {

@@ -11,7 +11,7 @@ use Yoke\Probability\Matrix;
 
 /**
  * Readings against a model of them: what a set of parameters costs, which way they pull, how far the likeliest are
- * known. Parameters are in prior deviations.
+ * known. Parameters are in prior deviations. Readings of one stance and hook-up share a part of their doubt.
  *
  * @internal
  */
@@ -23,12 +23,30 @@ final readonly class Evidence
 
     private const SETTLED = 1e-4;
 
+    /** Slopes are worked out anew in so many steps; after that only where a step did not help. */
+    private const NEW_SLOPES = 2;
+
+    /** Slopes hold where no parameter stands farther off than so many prior deviations. */
+    private const NEAR = 0.15;
+
     /** No rate or weight is looked for farther from its prior, in deviations. */
     private const FARTHEST = 12.0;
+
+    /** @var list<array{non-empty-list<int>, float}> observations that share a doubt, and its variance */
+    private array $groups;
 
     /** @param  list<Observation>  $observations */
     public function __construct(public Predictions $predictions, public array $observations)
     {
+        $groups = [];
+        foreach ($observations as $i => $observation) {
+            if ($observation->shared > 0.0) {
+                $group = $observation->group();
+                $groups[$group] ??= [[], $observation->shared ** 2];
+                $groups[$group][0][] = $i;
+            }
+        }
+        $this->groups = array_values($groups);
     }
 
     /**
@@ -37,21 +55,29 @@ final readonly class Evidence
      */
     public function slopes(array $at): array
     {
-        return $this->predictions->slopes($at);
+        return $this->observations === [] ? array_fill(0, count($at), []) : $this->predictions->slopes($at);
     }
 
     /**
-     * Everything that goes with parameters for weights.
+     * One straight step from what was known before anything was read.
      *
      * @param  array<int, float>  $weights
-     * @param  array<int, float>  $at  where nothing pulls any more
      */
-    public function fit(array $weights, array $at): Fit
+    public function beforehand(array $weights): Fit
     {
-        $slopes = $this->observations === [] ? array_fill(0, count($at), []) : $this->slopes($at);
-        $covariance = $this->covariance($slopes, $weights);
+        $precision = $this->precision($weights);
+        $start = array_fill(0, $this->predictions->parameters(), 0.0);
+        $slopes = $this->slopes($start);
+        $covariance = $this->covarianceOf($slopes, $precision);
+        $off = $this->off($start);
+        $at = Matrix::times($covariance, self::pulled($start, $slopes, $this->sharing($off, $precision)));
+        foreach ($slopes as $parameter => $slope) {
+            foreach ($slope as $i => $value) {
+                $off[$i] -= $value * $at[$parameter];
+            }
+        }
 
-        return new Fit($weights, $at, $slopes, $covariance, $this->judge($at, $slopes, $covariance, $weights), $this->cost($at, $weights));
+        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->sharing($off, $precision), 0.0, $this);
     }
 
     /**
@@ -59,49 +85,64 @@ final readonly class Evidence
      *
      * @param  array<int, float>  $at
      * @param  array<int, float>  $weights
-     * @return array<int, float>
+     * @param  array<int, array<int, float>>  $known  slopes there, where they were drawn before; else none
      */
-    public function settle(array $at, array $weights): array
+    public function settle(array $at, array $weights, array $known = []): Fit
     {
-        $cost = $this->cost($at, $weights);
+        $precision = $this->precision($weights);
+        $off = $this->off($at);
+        $cost = $this->costOf($at, $off, $precision);
+        [$slopes, $covariance, $drawnAt] = [[], [], $at];
         for ($step = 0; $step < self::STEPS; $step++) {
-            $slopes = $this->predictions->slopes($at);
-            $move = Matrix::times($this->covariance($slopes, $weights), $this->pull($at, $slopes, $weights));
+            if ($slopes === [] || $step < self::NEW_SLOPES) {
+                $slopes = $step === 0 && $known !== [] ? $known : $this->slopes($at);
+                $covariance = $this->covarianceOf($slopes, $precision);
+                $drawnAt = $at;
+            }
+            $move = Matrix::times($covariance, self::pulled($at, $slopes, $this->sharing($off, $precision)));
+            [$next, $there, $better] = [$at, $off, $cost];
             for ($share = 1.0, $tries = 0; $tries < self::HALVINGS; $share /= 2, $tries++) {
-                $next = [];
-                foreach ($at as $i => $value) {
-                    $there = $value + $share * $move[$i];
-                    $next[] = $i < RigPrior::TENSION ? max(-self::FARTHEST, min(self::FARTHEST, $there)) : $there;
-                }
-                $better = $this->cost($next, $weights);
+                $next = self::moved($at, $move, $share);
+                $there = $this->off($next);
+                $better = $this->costOf($next, $there, $precision);
                 if ($better <= $cost) {
                     break;
                 }
             }
-            if (! ($better < $cost - self::SETTLED)) {
-                return $better <= $cost ? $next : $at;
+            $isSettled = ! ($better < $cost - self::SETTLED);
+            if ($better <= $cost) {
+                [$at, $off, $cost] = [$next, $there, $better];
             }
-            [$at, $cost] = [$next, $better];
+            if ($isSettled && self::areNear($at, $drawnAt)) {
+                break;
+            }
+            if ($isSettled || $tries > 0) {
+                $slopes = [];
+            }
+        }
+        if ($slopes === []) {
+            $slopes = $this->slopes($at);
+            $covariance = $this->covarianceOf($slopes, $precision);
         }
 
-        return $at;
+        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->sharing($off, $precision), $cost, $this);
     }
 
     /**
      * Twice the negative logarithm of the posterior, but for a constant.
      *
      * @param  array<int, float>  $at
-     * @param  array<int, float>  $weights
+     * @param  array<int, float>  $off  what was read less what is predicted there
+     * @param  array<int, float>  $precision
      */
-    public function cost(array $at, array $weights): float
+    private function costOf(array $at, array $off, array $precision): float
     {
         $cost = 0.0;
         foreach ($at as $deviations) {
             $cost += $deviations * $deviations;
         }
-        foreach ($this->predictions->at($at) as $i => $predicted) {
-            $off = ($this->observations[$i]->value - $predicted) / $this->observations[$i]->deviation;
-            $cost += $weights[$i] * $off * $off;
+        foreach ($this->sharing($off, $precision) as $i => $pull) {
+            $cost += $pull * $off[$i];
         }
 
         return $cost;
@@ -110,25 +151,54 @@ final readonly class Evidence
     /**
      * @param  array<int, float>  $at
      * @param  array<int, array<int, float>>  $slopes
-     * @param  array<int, float>  $weights
-     * @return array<int, float>
+     * @param  array<int, float>  $pulls  by observation
+     * @return array<int, float> by parameter
      */
-    public function pull(array $at, array $slopes, array $weights): array
+    private static function pulled(array $at, array $slopes, array $pulls): array
     {
-        $scaled = [];
-        foreach ($this->predictions->at($at) as $i => $predicted) {
-            $scaled[$i] = $weights[$i] * ($this->observations[$i]->value - $predicted) / $this->observations[$i]->deviation ** 2;
-        }
         $pull = [];
         foreach ($slopes as $parameter => $slope) {
             $sum = -$at[$parameter];
             foreach ($slope as $i => $value) {
-                $sum += $value * $scaled[$i];
+                $sum += $value * $pulls[$i];
             }
             $pull[] = $sum;
         }
 
         return $pull;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $move
+     * @return array<int, float>
+     */
+    private static function moved(array $at, array $move, float $share): array
+    {
+        $next = [];
+        foreach ($at as $i => $value) {
+            $there = $value + $share * $move[$i];
+            $next[] = $i < RigPrior::TENSION ? max(-self::FARTHEST, min(self::FARTHEST, $there)) : $there;
+        }
+
+        return $next;
+    }
+
+    /**
+     * Whether slopes drawn at one place hold at the other.
+     *
+     * @param  array<int, float>  $at
+     * @param  array<int, float>  $drawnAt
+     */
+    private static function areNear(array $at, array $drawnAt): bool
+    {
+        foreach ($at as $i => $value) {
+            if (abs($value - $drawnAt[$i]) > self::NEAR) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -138,17 +208,24 @@ final readonly class Evidence
      */
     public function covariance(array $slopes, array $weights): array
     {
-        $precision = [];
-        foreach ($this->observations as $i => $observation) {
-            $precision[$i] = $weights[$i] / $observation->deviation ** 2;
-        }
+        return $this->covarianceOf($slopes, $this->precision($weights));
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $slopes
+     * @param  array<int, float>  $precision
+     * @return array<int, array<int, float>>
+     */
+    private function covarianceOf(array $slopes, array $precision): array
+    {
         $matrix = [];
         foreach ($slopes as $row => $one) {
+            $scaled = $this->sharing($one, $precision);
             for ($column = 0; $column <= $row; $column++) {
                 $other = $slopes[$column];
                 $sum = $row === $column ? 1.0 : 0.0;
-                foreach ($one as $i => $value) {
-                    $sum += $value * $other[$i] * $precision[$i];
+                foreach ($scaled as $i => $value) {
+                    $sum += $value * $other[$i];
                 }
                 $matrix[$row][$column] = $sum;
                 $matrix[$column][$row] = $sum;
@@ -159,25 +236,97 @@ final readonly class Evidence
     }
 
     /**
-     * Each reading against what all the others predict: leave-one-out, by its leverage.
+     * Each reading against what all the others predict: leave-one-out.
      *
-     * @param  array<int, float>  $at
-     * @param  array<int, array<int, float>>  $slopes
-     * @param  array<int, array<int, float>>  $covariance
-     * @param  array<int, float>  $weights
      * @return list<Residual>
      */
-    public function judge(array $at, array $slopes, array $covariance, array $weights): array
+    public function judge(Fit $fit): array
     {
         $judged = [];
-        foreach ($this->predictions->at($at) as $i => $predicted) {
-            $observation = $this->observations[$i];
-            $spread = Matrix::quadratic($covariance, array_map(static fn (array $slope): float => $slope[$i], $slopes));
-            $ownPull = min(0.999, $weights[$i] * $spread / $observation->deviation ** 2);
-            $withoutIt = $spread / (1 - $ownPull);
-            $judged[] = new Residual($observation, ($observation->value - $predicted) / (1 - $ownPull), sqrt($withoutIt + $observation->deviation ** 2));
+        foreach ($this->observations as $i => $observation) {
+            $own = max(1e-12, $fit->ownPrecision($i));
+            $variance = 1.0 / $own + $observation->deviation ** 2 - 1.0 / max(1e-12, $fit->precision[$i]);
+            $judged[] = new Residual($observation, $fit->pulls[$i] / $own, sqrt(max(1e-9, $variance)));
         }
 
         return $judged;
+    }
+
+    /**
+     * The precision of readings that share doubts, times a vector.
+     *
+     * @param  array<int, float>  $vector  by observation
+     * @param  array<int, float>  $precision  of each alone
+     * @return array<int, float>
+     */
+    public function sharing(array $vector, array $precision): array
+    {
+        $scaled = [];
+        foreach ($precision as $i => $one) {
+            $scaled[$i] = $one * $vector[$i];
+        }
+        foreach ($this->groups as [$indices, $variance]) {
+            [$all, $sum] = [0.0, 0.0];
+            foreach ($indices as $i) {
+                $all += $precision[$i];
+                $sum += $scaled[$i];
+            }
+            $less = $variance / (1.0 + $variance * $all) * $sum;
+            foreach ($indices as $i) {
+                $scaled[$i] -= $precision[$i] * $less;
+            }
+        }
+
+        return $scaled;
+    }
+
+    /**
+     * Logarithm of the determinant of the precision of all readings.
+     *
+     * @param  array<int, float>  $precision
+     */
+    public function logPrecision(array $precision): float
+    {
+        $sum = 0.0;
+        foreach ($precision as $one) {
+            $sum += log($one);
+        }
+        foreach ($this->groups as [$indices, $variance]) {
+            $all = 0.0;
+            foreach ($indices as $i) {
+                $all += $precision[$i];
+            }
+            $sum -= log(1.0 + $variance * $all);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function precision(array $weights): array
+    {
+        $precision = [];
+        foreach ($this->observations as $i => $observation) {
+            $precision[$i] = $weights[$i] / $observation->deviation ** 2;
+        }
+
+        return $precision;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @return array<int, float> what was read less what is predicted, by observation
+     */
+    private function off(array $at): array
+    {
+        $off = [];
+        foreach ($this->predictions->at($at) as $i => $predicted) {
+            $off[$i] = $this->observations[$i]->value - $predicted;
+        }
+
+        return $off;
     }
 }

@@ -33,25 +33,48 @@ final class Predictions
     /** @var array<string, float> where each height and load alone is looked for */
     private array $centres;
 
-    /** @var list<array{float, list<array{Stance, float, list<int>}>}> by ball offset: stances with their observations */
+    /** @var list<array{float, list<array{Stance, float, list<array{int, Observed, list<array{int, float, float}>}>}>}> by ball offset: stances with what is observed in them, by its row, and the place, centre and spread of what of it stands alone */
     private array $byOffset = [];
+
+    /** @var array<int, int> by observation: its row; readings of the same in the same stance share one */
+    private array $rowOf = [];
+
+    /** @var array<int, float> by observation */
+    private array $leans = [];
 
     /** @param  list<Observation>  $observations */
     public function __construct(private readonly RigPrior $prior, private readonly array $observations)
     {
         $this->placeNuisances();
         $this->centres = $this->look();
+        $this->groupRows();
+    }
+
+    private function groupRows(): void
+    {
         $groups = [];
-        foreach ($observations as $i => $observation) {
-            $situation = $observation->context;
-            $groups[(string) $situation->ballOffset]["{$situation->stance->value} {$situation->tensionOffset}"][] = $i;
+        $rows = [];
+        foreach ($this->observations as $i => $observation) {
+            $context = $observation->context;
+            $stance = "{$context->stance->value} {$context->tensionOffset}";
+            $kind = "{$context->ballOffset} {$stance} {$observation->observed->name}";
+            $groups[(string) $context->ballOffset][$stance] ??= [$context->stance, $context->tensionOffset, []];
+            if (! isset($rows[$kind])) {
+                $rows[$kind] = count($rows);
+                $groups[(string) $context->ballOffset][$stance][2][] = [$rows[$kind], $observation->observed, $this->standingAlone($observation->observed)];
+            }
+            $this->rowOf[$i] = $rows[$kind];
+            $this->leans[$i] = $observation->leans;
         }
         foreach ($groups as $offset => $stances) {
-            $this->byOffset[] = [(float) $offset, array_map(
-                fn (array $indices): array => [$observations[$indices[0]]->context->stance, $observations[$indices[0]]->context->tensionOffset, $indices],
-                array_values($stances),
-            )];
+            $this->byOffset[] = [(float) $offset, array_values($stances)];
         }
+    }
+
+    /** @return list<array{int, float, float}> place, centre and spread of what of it stands alone already */
+    private function standingAlone(Observed $observed): array
+    {
+        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], self::namesOf($observed));
     }
 
     private function placeNuisances(): void
@@ -148,7 +171,7 @@ final class Predictions
      */
     private function gaugeSlope(array $here): array
     {
-        return array_map(fn (Observation $observation, float $predicted): float => $observation->observed === Observed::BallLoad ? $predicted * $this->spreads[Nuisance::GaugeFactor->name] : 0.0, $this->observations, $here);
+        return array_map(fn (Observation $observation, float $predicted): float => $observation->observed === Observed::BallLoad ? ($predicted - $observation->leans) * $this->spreads[Nuisance::GaugeFactor->name] : 0.0, $this->observations, $here);
     }
 
     /**
@@ -158,29 +181,52 @@ final class Predictions
      */
     private function predict(array $at, \Closure $carry): array
     {
+        return $this->spreadOut($this->rows($at, $carry));
+    }
+
+    /**
+     * @param  array<int, float>  $rows
+     * @return array<int, float> by observation
+     */
+    private function spreadOut(array $rows): array
+    {
         $predicted = [];
+        foreach ($this->rowOf as $i => $row) {
+            $predicted[$i] = $rows[$row] + $this->leans[$i];
+        }
+
+        return $predicted;
+    }
+
+    /**
+     * @param  array<int, float>  $at
+     * @param  \Closure(CoupledRig, float): Attitude  $carry
+     * @return array<int, float> by row
+     */
+    private function rows(array $at, \Closure $carry): array
+    {
+        $rows = [];
         $tension = $this->prior->tensionAt($at);
         $gauge = isset($this->places[Nuisance::GaugeFactor->name]) ? exp($this->spreads[Nuisance::GaugeFactor->name] * $at[$this->places[Nuisance::GaugeFactor->name]]) : 1.0;
         foreach ($this->byOffset as [$offset, $stances]) {
             $rig = $this->prior->rigAt($at, $offset);
-            foreach ($stances as [$stance, $tensionOffset, $indices]) {
+            foreach ($stances as [$stance, $tensionOffset, $observed]) {
                 $attitude = match ($stance) {
                     Stance::Alone => null,
                     Stance::Dropped => $rig->dropped(),
                     Stance::Carried => $carry($rig, $tension + $tensionOffset),
                 };
-                foreach ($indices as $i) {
-                    $observed = $this->observations[$i]->observed;
-                    $predicted[$i] = $attitude === null ? 0.0 : self::read($observed, $attitude, $tension + $tensionOffset) * ($observed === Observed::BallLoad ? $gauge : 1.0);
-                    foreach (self::namesOf($observed) as $name) {
-                        $predicted[$i] += $this->centres[$name] + $this->spreads[$name] * $at[$this->places[$name]];
+                foreach ($observed as [$row, $what, $alone]) {
+                    $value = $attitude === null ? 0.0 : self::read($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
+                    foreach ($alone as [$place, $centre, $spread]) {
+                        $value += $centre + $spread * $at[$place];
                     }
+                    $rows[$row] = $value;
                 }
             }
         }
-        ksort($predicted);
 
-        return $predicted;
+        return $rows;
     }
 
     private static function read(Observed $observed, Attitude $attitude, float $tension): float

@@ -78,9 +78,8 @@ final readonly class SlackBars
      */
     public function belowSomething(array $at, array $weights, array $telling): array
     {
-        $at = $this->evidence->settle($at, $telling);
-        $slopes = $this->evidence->slopes($at);
-        $covariance = $this->evidence->covariance($slopes, $telling);
+        $fit = $this->evidence->settle($at, $telling);
+        [$at, $slopes, $covariance] = [$fit->at, $fit->slopes, $fit->covariance];
         $column = $covariance[RigPrior::TENSION];
         $own = $column[RigPrior::TENSION];
         $doubts = [];
@@ -88,7 +87,7 @@ final readonly class SlackBars
             if ($telling[$i] !== $weights[$i]) {
                 $slope = array_map(static fn (array $one): float => $one[$i], $slopes);
                 $alongLine = array_sum(array_map(static fn (float $one, float $with): float => $one * $with, $slope, $column)) ** 2 / $own;
-                $doubts[$i] = max(0.0, Matrix::quadratic($covariance, $slope) - $alongLine) + $observation->deviation ** 2 / $weights[$i];
+                $doubts[$i] = max(0.0, Matrix::quadratic($covariance, $slope) - $alongLine) + $observation->deviation ** 2 / $weights[$i] + $observation->shared ** 2;
             }
         }
         $sums = [0.0, 0.0, 0.0];

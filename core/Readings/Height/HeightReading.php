@@ -84,6 +84,18 @@ final readonly class HeightReading
         return Length::ofMillimetres(hypot($this->tapeMm, $this->frictionMm));
     }
 
+    /** Standard deviation of the tape and its reader, mm. */
+    public function tapeMm(): float
+    {
+        return $this->tapeMm;
+    }
+
+    /** Standard deviation from suspension friction as the rig stood, mm. */
+    public function frictionMm(): float
+    {
+        return $this->frictionMm;
+    }
+
     /** In millimetres. */
     public function gaussian(): Normal
     {

@@ -8,74 +8,63 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Look;
+use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Observation;
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Rig\Axle;
-use Yoke\Statics\Attitude;
+use Yoke\Rig\Stance;
 
-/** Follows the advice to the letter: reads alone and dropped a few times, then does what is named. */
+/** Follows the advice to the letter: reads alone and dropped once, then does what is named until it says stop. */
 final readonly class AdvisedPlayer implements Player
 {
-    private const READING_MINUTES = 1.0;
-
     private const MOST_HOOK_UPS = 8;
 
-    /** @param  int  $before  how often alone and dropped are read */
-    public function __construct(private int $before = 2, private Policy $policy = new Policy)
+    private const MOST_STEPS = 40;
+
+    /** Reading again what stands there anyway. */
+    private const BEFOREHAND_MINUTES = 1.0;
+
+    public function __construct(private Policy $policy = new Policy)
     {
     }
 
-    public function play(SampledRig $lot, Reader $reader, Band $band): Finish
+    public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish
     {
-        $observations = [];
-        for ($i = 0; $i < $this->before; $i++) {
-            array_push($observations, ...$this->read($lot, $reader, ReadingContext::alone(), null), ...$this->read($lot, $reader, ReadingContext::dropped(), $lot->truth->dropped()));
-        }
-        $minutes = 2 * self::READING_MINUTES * ($this->before - 1);
+        $lot = $hookUps->lot;
         $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band), $this->policy);
-        $advised = $advisor->advise((new Estimation($lot->told, $observations))->posterior());
-        $claims = [];
-        $readings = 0;
-        while (true) {
-            $setting = $advised->forecast->setting;
-            if ($advised->action === Action::ReadAgain) {
-                $readings++;
-                $minutes += self::READING_MINUTES;
-            } else {
-                $claims[] = [$advised->forecast->chance, $lot->share($setting)];
-                $readings = 1;
-                $minutes += $advised->forecast->minutes;
-            }
-            array_push($observations, ...$this->readCarried($lot, $reader, $setting));
-            $advised = $advisor->advise((new Estimation($lot->told, $observations))->posterior(), $setting, $readings);
-            if ($advised->action === Action::Stop || $advised->action === Action::Cannot || ($advised->action === Action::Set && count($claims) >= self::MOST_HOOK_UPS)) {
+        $log = new ReadingLog($lot, $tape);
+        $log->read(Stance::Alone);
+        $log->read(Stance::Dropped);
+        [$minutes, $claims] = [0.0, []];
+        while (($asked = $advisor->asksBeforehand($log->looked())) !== null) {
+            $log->look($asked);
+            $minutes += self::BEFOREHAND_MINUTES;
+        }
+        for ($step = 0; $step < self::MOST_STEPS; $step++) {
+            $posterior = (new Estimation($lot->told, $log->observations()))->posterior();
+            $log->suspect($posterior);
+            $advised = $advisor->advise($posterior, $log->setting(), $log->looked());
+            if ($advised->action === Action::Stop || $advised->action === Action::Cannot || ($advised->action === Action::Set && $hookUps->many() >= self::MOST_HOOK_UPS)) {
                 break;
             }
+            if ($advised->action === Action::Set) {
+                $hookUps->hookUp($advised->forecast->setting);
+                $claims[] = [$advised->forecast->chance, $hookUps->share()];
+                $minutes += $advised->forecast->minutes;
+                $log->hookUp($advised->forecast->setting, $hookUps->on());
+            } else {
+                $minutes += $log->setting() === null ? self::BEFOREHAND_MINUTES : ($advised->look ?? Look::Carried)->minutes();
+                $log->look($advised->look ?? Look::Carried);
+            }
         }
-        $shares = array_column($claims, 1);
 
-        return new Finish(count($claims), $minutes, $lot->share($setting), max(0.0, ...$shares), $claims);
-    }
-
-    /** @return list<Observation> */
-    private function readCarried(SampledRig $lot, Reader $reader, Setting $setting): array
-    {
-        $tensionOffset = $lot->tensionOffset($setting);
-
-        return $this->read($lot, $reader, ReadingContext::carried($tensionOffset), $lot->truth->carried($lot->tension + $tensionOffset));
-    }
-
-    /** @return list<Observation> */
-    private function read(SampledRig $lot, Reader $reader, ReadingContext $situation, ?Attitude $attitude): array
-    {
-        return [
-            new Observation($situation, Observed::FrontHeight, $reader->read($lot, Axle::Front, $attitude), $reader->doubt($lot, Axle::Front)),
-            new Observation($situation, Observed::RearHeight, $reader->read($lot, Axle::Rear, $attitude), $reader->doubt($lot, Axle::Rear)),
-        ];
+        return Finish::of($hookUps, $minutes, $claims, $advised->present?->chance, $log->named());
     }
 }

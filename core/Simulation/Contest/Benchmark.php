@@ -7,14 +7,16 @@ namespace Yoke\Simulation\Contest;
 use Closure;
 use Yoke\Method\Band;
 use Yoke\Simulation\SeededSource;
+use Yoke\Simulation\World\Trouble;
+use Yoke\Simulation\World\World;
 
-/** Lets players set up the same rigs: one step at a time, by the advice, and by the advice with a perfect tape. */
+/** Lets players set up the same rigs: one step at a time, and by the advice. */
 final readonly class Benchmark
 {
-    /** Bars of the contest bend 66 to 107 mm under their rating: a share about the middle. */
-    private const BAR_DOUBT = 0.14;
+    /** What is drawn at a rig has a seed of its own, apart from that of its neighbours. */
+    private const APART = 7919;
 
-    public function __construct(private int $seed)
+    public function __construct(private int $seed, private World $world = World::Plain, private Trouble $trouble = new Trouble)
     {
     }
 
@@ -26,14 +28,14 @@ final readonly class Benchmark
     public function run(int $rigs, ?Closure $played = null): array
     {
         $band = Band::usual();
-        $lottery = new RigSampler(new SeededSource($this->seed), self::BAR_DOUBT);
-        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer, 'advised, perfect tape' => new AdvisedPlayer(before: 1)];
+        $sampler = new RigSampler(new SeededSource($this->seed), $this->world, $this->trouble);
+        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
-            $lot = $lottery->draw($this->seed + $i);
+            $lot = $sampler->draw($this->seed + $i);
             foreach ($players as $name => $player) {
-                $reader = $name === 'advised, perfect tape' ? new PerfectReader : new TapeReader(new SeededSource($lot->seed));
-                $tallies[$name]->add($lot, $player->play($lot, $reader, $band));
+                $random = new SeededSource($lot->seed * self::APART);
+                $tallies[$name]->add($lot, $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), $band));
             }
             if ($played !== null) {
                 $played($i + 1);

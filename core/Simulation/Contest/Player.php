@@ -9,5 +9,5 @@ use Yoke\Method\Band;
 /** Somebody who sets up a rig of the contest until they say stop. */
 interface Player
 {
-    public function play(SampledRig $lot, Reader $reader, Band $band): Finish;
+    public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish;
 }

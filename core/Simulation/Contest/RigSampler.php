@@ -10,95 +10,156 @@ use Yoke\Adjuster\Role;
 use Yoke\Adjuster\StepRange;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
+use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Suspension;
 use Yoke\Simulation\RandomSource;
+use Yoke\Simulation\World\Mishaps;
+use Yoke\Simulation\World\SpringLaw;
+use Yoke\Simulation\World\Trouble;
+use Yoke\Simulation\World\TrueHitch;
+use Yoke\Simulation\World\TrueRig;
+use Yoke\Simulation\World\TrueSetUp;
+use Yoke\Simulation\World\TrueVehicle;
+use Yoke\Simulation\World\World;
 use Yoke\Statics\Bars;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\TowedTrailer;
 use Yoke\Statics\TowVehicle;
 
-/** Draws the contest's rigs (docs/model.md, Simulated rigs). */
+/**
+ * Draws the contest's rigs (docs/model.md, Simulated rigs and The harder world), and tells of each what a job with the same
+ * facts would be told of it: the same priors with the same doubts.
+ */
 final readonly class RigSampler
 {
     /** Bars come in these ratings, kg. */
     private const RATINGS = [270.0, 360.0, 450.0, 550.0, 640.0];
 
-    /** The middles of what is drawn, and their doubts: what a yard that knows its rigs starts from. */
-    private const FRONT_RATE = [12.8, 0.33];
-
-    private const REAR_RATE = [10.8, 0.25];
-
-    private const CG_MM = [480.0, 0.35];
-
-    private const TRAILER_RATE = [54.0, 0.27];
-
-    /** Doubt of the ball over the coupler, both taped, mm. */
-    private const BALL_MM = 3.0;
-
-    private const BAR_BEND_MM = 84.0;
-
-    /** Doubts of a tension taped and not taped, mm. */
-    private const TAPED_MM = 6.0;
-
-    private const NOT_TAPED_MM = 25.0;
-
-    /** @param  float  $barDoubt  of a bar's rate about its rating, as a share */
-    public function __construct(private RandomSource $random, private float $barDoubt)
+    public function __construct(private RandomSource $random, private World $world = World::Plain, private Trouble $trouble = new Trouble, private PriorDoubts $doubts = new PriorDoubts)
     {
     }
 
     public function draw(int $seed): SampledRig
     {
         $random = $this->random;
+        $size = $this->world->size();
         $length = $random->between(3800, 6400);
         $gross = $random->between(1350, 4300);
         $tongue = $gross * $random->between(0.10, 0.15);
-        $group = $random->between(0, 5) < 1 ? AxleGroup::unequalised(2, $random->between(700, 950)) : AxleGroup::equalised();
+        $isUnequalised = $random->between(0, 5) < 1;
+        $group = $isUnequalised ? AxleGroup::unequalised(2, $random->between(700, 950)) : AxleGroup::equalised();
         $rating = $this->rating($tongue);
-        $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $length, $group, $gross * exp($random->normal(0.04)), $random->between(600, 790), $random->between(0, 45), new SharedDoubts([RigDimension::BallOverCoupler->value => self::BALL_MM]));
-        $truth = new CoupledRig(
-            new TowVehicle($known->wheelbase, $known->overhang, $random->between(7, 22), $random->between(7, 16)),
-            new TowedTrailer($length, $gross, $tongue, $random->between(200, 760), $group->axles($random->between(32, 80))),
-            new Bars(KnownRig::BARS, $rating / $random->between(66, 107), $known->barArm, $known->ballOverCoupler),
-        );
+        $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $length, $group, $gross * exp($random->normal(0.04)), $random->between(600, 790), $random->between(0, 45), new SharedDoubts([RigDimension::BallOverCoupler->value => $this->doubts->ballOverCouplerTapedMm]));
+        $rates = ['front' => $random->between(7, 22), 'rear' => $random->between(7, 16)];
+        $trailer = new TowedTrailer($length, $gross, $tongue, $random->between(200, 760), $this->axles($group, $isUnequalised, $random->between(32, 80)));
+        $bars = new Bars(KnownRig::BARS, $rating / $random->between(...$this->world->barBend()), $known->barArm + $this->typed(15.0), $known->ballOverCoupler);
+        [$wheelbase, $overhang] = [$known->wheelbase + $this->typed(20.0), $known->overhang + $this->typed(15.0)];
         $pitch = $random->between(25, 30);
-        $tension = $truth->tensionFor(0.75) + $random->between(-2.2, 2.2) * $pitch;
-        $taped = $random->between(0, 3) < 2;
-        $leaf = $random->between(0, 10) < 6;
-
-        return new SampledRig(
-            $truth,
+        $aim = new CoupledRig(new TowVehicle($wheelbase, $overhang, $rates['front'], $rates['rear']), $trailer, $bars);
+        $tension = $aim->tensionFor(0.75) + $random->between(-2.2, 2.2) * $pitch;
+        $isTaped = $random->between(0, 3) < 2;
+        $isLeaf = $random->between(0, 10) < 6;
+        $tilt = deg2rad($random->between(0.8, 1.2));
+        $rig = new TrueRig($this->vehicle($wheelbase, $overhang, $rates), $trailer, $this->hitch($bars, $rating));
+        $truePitch = $pitch + 2.0 * $size * $random->between(0.75, 1.5) * $this->either();
+        $truth = new TrueSetUp(
+            $rig,
+            $bars->arm,
             $tension,
+            self::adjusters($truePitch, $tilt),
             ['front' => $random->between(750, 1050), 'rear' => $random->between(750, 1050)],
-            ['front' => $random->between(15, 40), 'rear' => $leaf ? $random->between(40, 110) : $random->between(15, 40)],
-            ['front' => Suspension::Coil, 'rear' => $leaf ? Suspension::Leaf : Suspension::Coil],
-            Adjusters::of(
-                Adjuster::of('link', Role::Tension, $pitch, new StepRange(0, 8), 6)->withHalfSteps(),
-                Adjuster::of('washer', Role::Tilt, deg2rad($random->between(0.8, 1.2)), new StepRange(0, 6), 30),
-            ),
-            $this->told($known, $tongue, $rating, $tension, $taped ? self::TAPED_MM : self::NOT_TAPED_MM),
-            $seed,
+            ['front' => $random->between(15, 40), 'rear' => $isLeaf ? $random->between(40, 110) : $random->between(15, 40)],
+            ['front' => Suspension::Coil, 'rear' => $isLeaf ? Suspension::Leaf : Suspension::Coil],
         );
+        $told = $this->told($known, $tongue, $rating, $tension, $isTaped ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm);
+
+        return new SampledRig($truth, Mishaps::drawn($this->world, $this->trouble, $random), self::adjusters($pitch, $tilt), $told, $seed);
+    }
+
+    private static function adjusters(float $pitch, float $tilt): Adjusters
+    {
+        return Adjusters::of(
+            Adjuster::of('link', Role::Tension, $pitch, new StepRange(0, 8), 6)->withHalfSteps(),
+            Adjuster::of('washer', Role::Tilt, $tilt, new StepRange(0, 6), 30),
+        );
+    }
+
+    /** @param  array{front: float, rear: float}  $rates */
+    private function vehicle(float $wheelbase, float $overhang, array $rates): TrueVehicle
+    {
+        $random = $this->random;
+        $size = $this->world->size();
+        $hardening = [$size * $random->between(0.15, 0.40), $size * $random->between(0.15, 0.40)];
+        $hasHelper = $random->between(0, 1) < $size;
+        [$helper, $weight, $above] = [$random->between(25, 45), $random->between(1700, 3200), $random->between(50, 200)];
+        $isBent = $size > 0.0;
+
+        return new TrueVehicle(
+            $wheelbase,
+            $overhang,
+            new SpringLaw($rates['front'], $hardening[0]),
+            new SpringLaw($rates['rear'], $hardening[1], $hasHelper ? $helper : INF, 0.6),
+            $isBent ? $weight : 0.0,
+            $isBent ? 650.0 : 0.0,
+            $isBent ? $above : 0.0,
+        );
+    }
+
+    private function hitch(Bars $bars, float $rating): TrueHitch
+    {
+        $random = $this->random;
+        $size = $this->world->size();
+        [$chain, $lean] = [$random->between(120, 250), $random->between(-30, 30)];
+        $play = $this->world === World::Moderate ? $random->between(1.5, 5.0) : $random->between(3.0, 8.0);
+        $flex = deg2rad($this->world === World::Moderate ? 0.2 : 0.3) * $bars->arm;
+
+        return $size === 0.0 ? new TrueHitch($bars) : new TrueHitch($bars, $chain, $lean, $play, $flex / $rating);
+    }
+
+    /** @return non-empty-list<array{offset: float, rate: float}> partly equalised where the world is harder */
+    private function axles(AxleGroup $group, bool $isUnequalised, float $rate): array
+    {
+        [$from, $to] = $this->world->trailerRate();
+        $rate *= exp($this->random->between(log($from), log($to)));
+        $part = 1.0 - 0.5 * $this->world->size() * $this->random->between(0, 1);
+        if ($isUnequalised) {
+            return array_map(static fn (array $axle): array => ['offset' => $axle['offset'] * sqrt($part), 'rate' => $axle['rate']], $group->axles($rate));
+        }
+
+        return $group->axles($rate);
     }
 
     private function told(KnownRig $known, float $tongue, float $rating, float $tension, float $tensionDoubt): RigPrior
     {
         $doubt = [0.03, 0.02, 0.12][(int) $this->random->between(0, 3)];
         $weighed = $tongue * exp($this->random->normal($doubt));
+        $weighed *= $this->random->between(0, 1) < $this->world->wrongTongueOdds() ? 1.0 + $this->either() * $this->world->wrongTongue() : 1.0;
 
         return new RigPrior($known, [
-            new LogNormal(...self::FRONT_RATE),
-            new LogNormal(...self::REAR_RATE),
+            new LogNormal(...UsualRig::FRONT_RATE),
+            new LogNormal(...UsualRig::REAR_RATE),
             new LogNormal($weighed, $doubt),
-            new LogNormal(...self::TRAILER_RATE),
-            new LogNormal(...self::CG_MM),
-            new LogNormal($rating / self::BAR_BEND_MM, $this->barDoubt),
+            new LogNormal(($known->grossWeight - $weighed) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
+            new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
+            new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
         ], Normal::of($tension + $this->random->normal($tensionDoubt), $tensionDoubt));
+    }
+
+    /** How far a length is typed wrong, mm. */
+    private function typed(float $most): float
+    {
+        return $most * ($this->world === World::Moderate ? 0.6 : $this->world->size()) * $this->either();
+    }
+
+    private function either(): float
+    {
+        return $this->random->between(0, 2) < 1 ? -1.0 : 1.0;
     }
 
     /** The smallest at or above the tongue weight, kg. */

@@ -47,15 +47,54 @@ final class Tally
         ];
     }
 
+    /** @return array<string, float> what was claimed at the end, and how much more that is than what landed; and how often what went wrong was named; nothing of a player who claims nothing */
+    public function honesty(): array
+    {
+        $claimed = array_values(array_filter($this->finishes, static fn (Finish $finish): bool => $finish->claimed !== null));
+        if ($claimed === []) {
+            return [];
+        }
+        $claims = array_sum(array_map(static fn (Finish $finish): float => $finish->claimed ?? 0.0, $claimed)) / count($claimed);
+        $landed = count(array_filter($claimed, fn (Finish $finish): bool => $this->isInBand($finish->share))) / count($claimed);
+        $named = array_values(array_filter(array_map(static fn (Finish $finish): ?bool => $finish->named, $claimed), static fn (?bool $one): bool => $one !== null));
+
+        return ['claimed' => $claims, 'claimed_minus_landed' => $claims - $landed] + ($named === [] ? [] : ['named' => count(array_filter($named)) / count($named)]);
+    }
+
+    /** @return array<string, array{rigs: int, claimed: float, landed: float}> by bin of the chance claimed at the end; bins nobody claimed are left out */
+    public function claimedAtTheEnd(): array
+    {
+        $bins = [];
+        foreach ($this->binned(array_merge(...array_map(static fn (Finish $finish): array => $finish->claimed === null ? [] : [[$finish->claimed, $finish->share]], $this->finishes))) as $name => [$many, $claimed, $landed]) {
+            $bins[$name] = ['rigs' => $many, 'claimed' => $claimed, 'landed' => $landed];
+        }
+
+        return $bins;
+    }
+
     /** @return array<string, array{moves: int, claimed: float, landed: float}> by bin of the chance claimed for a move; bins nobody claimed are left out */
     public function calibration(): array
     {
         $bins = [];
+        foreach ($this->binned(array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes))) as $name => [$many, $claimed, $landed]) {
+            $bins[$name] = ['moves' => $many, 'claimed' => $claimed, 'landed' => $landed];
+        }
+
+        return $bins;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $claims  chance claimed, share truly restored
+     * @return array<string, array{int, float, float}> how many, the mean claim, the share of them that landed
+     */
+    private function binned(array $claims): array
+    {
+        $bins = [];
         foreach (self::BINS as $name => [$from, $to]) {
-            $claims = array_values(array_filter(array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes)), static fn (array $claim): bool => $claim[0] >= $from && $claim[0] < $to));
-            if ($claims !== []) {
-                $landed = array_filter($claims, fn (array $claim): bool => $this->isInBand($claim[1]));
-                $bins[$name] = ['moves' => count($claims), 'claimed' => array_sum(array_column($claims, 0)) / count($claims), 'landed' => count($landed) / count($claims)];
+            $within = array_values(array_filter($claims, static fn (array $claim): bool => $claim[0] >= $from && $claim[0] < $to));
+            if ($within !== []) {
+                $landed = array_filter($within, fn (array $claim): bool => $this->isInBand($claim[1]));
+                $bins[$name] = [count($within), array_sum(array_column($within, 0)) / count($within), count($landed) / count($within)];
             }
         }
 

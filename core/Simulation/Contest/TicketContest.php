@@ -11,10 +11,10 @@ use Yoke\Estimation\Posterior;
 use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\RigPrior;
 use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
 use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\SeededSource;
-use Yoke\Statics\Attitude;
+use Yoke\Simulation\World\Disturbance;
 use Yoke\Statics\CoupledRig;
 
 /** What three weighbridge tickets are worth: alone, dropped and carried, by themselves and beside the tape. */
@@ -30,8 +30,6 @@ final readonly class TicketContest
 
     private const WITHIN_SHARE = 0.08;
 
-    private const BAR_DOUBT = 0.14;
-
     public function __construct(private int $seed)
     {
     }
@@ -42,16 +40,16 @@ final readonly class TicketContest
      */
     public function run(int $rigs): array
     {
-        $lottery = new RigSampler(new SeededSource($this->seed), self::BAR_DOUBT);
+        $sampler = new RigSampler(new SeededSource($this->seed));
         [$tongue, $share, $heights, $fused] = [0, 0, 0.0, 0.0];
         for ($i = 0; $i < $rigs; $i++) {
-            $lot = $lottery->draw($this->seed + $i);
+            $lot = $sampler->draw($this->seed + $i);
             $random = new SeededSource($lot->seed);
             $tickets = $this->tickets($lot, $random);
-            $taped = $this->taped($lot, new TapeReader($random));
-            $truth = $lot->truth->carried($lot->tension)->frontRestored();
+            $taped = $this->taped($lot, new TapeReader($random, $lot));
+            $truth = $lot->truth->share($lot->adjusters->middle());
             $weighed = $this->fit($lot, $tickets);
-            $tongue += abs($weighed->value(RigPrior::TONGUE_WEIGHT)->mean() - $lot->truth->trailer()->tongueWeight) <= self::WITHIN_KG ? 1 : 0;
+            $tongue += abs($weighed->value(RigPrior::TONGUE_WEIGHT)->mean() - $lot->truth->rig->trailer()->tongueWeight) <= self::WITHIN_KG ? 1 : 0;
             $share += abs($this->share($weighed)->mean() - $truth) <= self::WITHIN_SHARE ? 1 : 0;
             $heights += $this->share($this->fit($lot, $taped))->deviation();
             $fused += $this->share($this->fit($lot, [...$taped, ...$tickets]))->deviation();
@@ -80,23 +78,15 @@ final readonly class TicketContest
         return Normal::of(max(0.0, $taut->mean()), $taut->deviation());
     }
 
-    /** @return list<array{ReadingContext, Attitude|null}> */
-    private function stances(SampledRig $lot): array
-    {
-        return [[ReadingContext::alone(), null], [ReadingContext::dropped(), $lot->truth->dropped()], [ReadingContext::carried(0.0), $lot->truth->carried($lot->tension)]];
-    }
-
     /** @return list<Observation> */
-    private function taped(SampledRig $lot, Reader $reader): array
+    private function taped(SampledRig $lot, TapeReader $tape): array
     {
-        $taped = [];
-        foreach ($this->stances($lot) as [$situation, $attitude]) {
-            foreach ([[Observed::FrontHeight, Axle::Front], [Observed::RearHeight, Axle::Rear]] as [$observed, $axle]) {
-                $taped[] = new Observation($situation, $observed, $reader->read($lot, $axle, $attitude), $reader->doubt($lot, $axle));
-            }
-        }
+        $log = new ReadingLog($lot, $tape);
+        $log->read(Stance::Alone);
+        $log->read(Stance::Dropped);
+        $log->hookUp($lot->adjusters->middle(), $lot->adjusters->middle());
 
-        return $taped;
+        return $log->observations();
     }
 
     /** @return list<Observation> of vehicles between a small crossover and a three-quarter-ton truck */
@@ -104,19 +94,20 @@ final readonly class TicketContest
     {
         [$front, $rear] = [$random->between(800, 2000), $random->between(700, 1700)];
         $tickets = [];
-        foreach ($this->stances($lot) as [$situation, $attitude]) {
-            $tickets[] = $this->weighed($situation, Observed::FrontLoad, $front + ($attitude?->frontLoad() ?? 0.0));
-            $tickets[] = $this->weighed($situation, Observed::RearLoad, $rear + ($attitude?->rearLoad() ?? 0.0));
-            if ($attitude !== null) {
-                $tickets[] = $this->weighed($situation, Observed::TrailerLoad, $lot->truth->trailer()->weight - $attitude->load);
+        foreach ([[ReadingContext::alone(), Stance::Alone], [ReadingContext::dropped(), Stance::Dropped], [ReadingContext::carried(0.0), Stance::Carried]] as [$context, $stance]) {
+            $stand = $lot->truth->stand($stance, $lot->adjusters->middle(), Disturbance::none());
+            $tickets[] = $this->weighed($context, Observed::FrontLoad, $front + $stand->frontLoad);
+            $tickets[] = $this->weighed($context, Observed::RearLoad, $rear + $stand->rearLoad);
+            if ($stance !== Stance::Alone) {
+                $tickets[] = $this->weighed($context, Observed::TrailerLoad, $lot->truth->rig->trailer()->weight - $stand->frontLoad - $stand->rearLoad);
             }
         }
 
         return $tickets;
     }
 
-    private function weighed(ReadingContext $situation, Observed $observed, float $load): Observation
+    private function weighed(ReadingContext $context, Observed $observed, float $load): Observation
     {
-        return new Observation($situation, $observed, round($load / self::STEP_KG) * self::STEP_KG, self::DOUBT_KG);
+        return new Observation($context, $observed, round($load / self::STEP_KG) * self::STEP_KG, self::DOUBT_KG);
     }
 }

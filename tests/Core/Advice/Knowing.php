@@ -10,6 +10,7 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Constraint\Constraint;
@@ -46,6 +47,6 @@ final class Knowing
     {
         $hitch ??= self::hitch();
 
-        return (new Advisor(new HitchSettings($hitch, $hitch->middle(), $constraints), $goal ?? Goal::usual(), $policy ?? new Policy))->advise($posterior, $present, $readings);
+        return (new Advisor(new HitchSettings($hitch, $hitch->middle(), $constraints), $goal ?? Goal::usual(), $policy ?? new Policy))->advise($posterior, $present, Looked::carriedTimes($readings));
     }
 }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 use Yoke\Estimation\Observed;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
 use Yoke\Probability\Normal;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Readings\Weighing\PlatformLoad;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
+use Yoke\Units\Length;
 use Yoke\Units\LengthUnit;
 use Yoke\Units\Load;
 use Yoke\Units\LoadUnit;
@@ -28,11 +32,17 @@ function ticketOf(float $step, PlatformLoad ...$platforms): Ticket
 
 it('keeps with each reading what it is, at which hook-up and in which unit', function (): void {
     $carried = ReadingContext::carried(12.0);
-    $front = mapper()->height($carried, Axle::Front, Normal::of(953.0, 1.2), 'carried.front.3', 3, LengthUnit::Inch);
-    $rear = mapper()->height($carried, Axle::Rear, Normal::of(948.0, 1.4), 'carried.rear.3', 3);
+    $height = fn (float $millimetres): HeightReading => HeightReading::of(Length::ofMillimetres($millimetres), 0.9, 1.1, 1.1);
+    $front = mapper()->height($carried, Axle::Front, $height(953.0), ReadingIdentity::height('carried.front.3', 3, LengthUnit::Inch, 'third'), SetBy::Jack);
+    $rear = mapper()->height($carried, Axle::Rear, $height(948.0), ReadingIdentity::height('carried.rear.3', 3), SetBy::Jack);
+    $levered = mapper()->height($carried, Axle::Rear, $height(948.0), ReadingIdentity::none(), SetBy::Lever);
+    $alone = mapper()->height(ReadingContext::alone(), Axle::Rear, $height(985.0), ReadingIdentity::none());
     $axle = mapper()->axleLoad($carried, Observed::FrontLoad, 1420.0, 'carried.front_axle.3', 3, LoadUnit::Pound);
 
-    expect([$front->observed, $front->value, $front->deviation, $front->context])->toBe([Observed::FrontHeight, 953.0, 1.2, $carried])
+    expect([$front->observed, $front->value, $front->context, $front->identity->standing])->toBe([Observed::FrontHeight, 953.0, $carried, 'third'])
+        ->and(hypot($front->deviation, $front->shared))->toEqualWithDelta(hypot(0.9, 1.1), 1e-9)
+        ->and($front->shared)->toEqualWithDelta((new PriorDoubts)->frictionKept * 1.1, 1e-9)
+        ->and([$front->leans, $rear->leans, $levered->leans, $alone->leans])->toEqualWithDelta([-1.1, 1.1, -1.1, 0.0], 1e-9)
         ->and([$front->identity->key, $front->identity->hookUp, $front->identity->unit, $front->identity->ticket])->toBe(['carried.front.3', 3, LengthUnit::Inch, ''])
         ->and([$rear->observed, $rear->identity->unit])->toBe([Observed::RearHeight, LengthUnit::Millimetre])
         ->and([$axle->observed, $axle->value, $axle->deviation])->toBe([Observed::FrontLoad, 1420.0, (new PriorDoubts)->weighbridgeKg])

@@ -65,9 +65,12 @@ final class Rounds
             || $job->measures->whereNotNull('value')->contains($isOf);
         $isNamed = $stance !== Stance::Carried || $job->settingOf($on) !== null;
 
+        $person = $request->user()?->id;
+        $said = $request->boolean('again') ? $job->roundBook()->setBy($on) : null;
+
         return Round::query()->updateOrCreate(
             ['job_id' => $job->id, 'stance' => $stance, 'number' => $isRead && $isNamed ? $on + 1 : $on],
-            ['setting' => $setting, 'user_id' => $request->user()?->getAuthIdentifier()],
+            ['setting' => $setting, 'user_id' => $person] + ($stance === Stance::Carried ? ['set_by' => $said ?? ($person === null ? null : Round::lastSetBy($person))] : []),
         );
     }
 }

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Job;
+
+use App\Models\Job;
+use App\Models\Round;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Yoke\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Readings\Height\SetBy;
+use Yoke\Rig\Stance;
+
+/** What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave. */
+final class HookUps
+{
+    public function setBy(Request $request, Job $job): RedirectResponse
+    {
+        $setBy = $request->enum('set_by', SetBy::class) ?? abort(422);
+        DB::transaction(function () use ($job, $setBy): void {
+            $job->takeTurn();
+            $this->rowsOn($job)->each(static fn (Round $round): bool => $round->update(['set_by' => $setBy]));
+        });
+
+        return redirect()->route('bench', [$job, 'bars-up']);
+    }
+
+    /** The setting as it was counted again: it holds for everything that was read at this hook-up. */
+    public function count(Request $request, Job $job): RedirectResponse
+    {
+        try {
+            $setting = $this->counted($request, $job);
+        } catch (ImpossibleSetting $impossible) {
+            return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => $impossible->getMessage()], 'round');
+        }
+        DB::transaction(function () use ($job, $setting): void {
+            $job->takeTurn();
+            $this->rowsOn($job)->each(static fn (Round $round): bool => $round->update(['setting' => $setting, 'is_counted' => true]));
+        });
+
+        return redirect()->route('bench', [$job, 'bars-up']);
+    }
+
+    /**
+     * @return array<string, float> steps by adjuster
+     *
+     * @throws ImpossibleSetting
+     */
+    private function counted(Request $request, Job $job): array
+    {
+        $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
+        $on = $job->settingOf($job->roundOf(Stance::Carried)) ?? throw ImpossibleSetting::unknown('setting');
+        /** @var array<string, mixed> $typed */
+        $typed = is_array($request->input('steps')) ? $request->input('steps') : [];
+
+        return $adjusters->setting([...$on, ...array_map(floatval(...), array_filter($typed, is_numeric(...)))])->steps();
+    }
+
+    /** @return Collection<int, Round> all rounds that were read without the bars coming off between */
+    private function rowsOn(Job $job): Collection
+    {
+        $book = $job->load('rounds')->roundBook();
+        $on = $book->hookUpOf($job->roundOf(Stance::Carried));
+
+        return $job->rounds->filter(static fn (Round $round): bool => $round->stance === Stance::Carried && $book->hookUpOf($round->number) === $on)->values();
+    }
+}

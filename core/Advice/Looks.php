@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Advice;
+
+use Yoke\Estimation\Posterior;
+
+/**
+ * Whether anything is to be looked at again before it is acted on: by what the look would settle for its minutes, and
+ * always where a mistake is likelier than the policy bears (docs/model.md, Looks).
+ */
+final readonly class Looks
+{
+    /** Once a mistake is known, a setting is found that is in range with this chance, its minutes taken off. */
+    private const ONCE_KNOWN = 0.92;
+
+    /** Before anything is hooked up a stance stands there anyway. */
+    private const BEFOREHAND_MINUTES = 1.0;
+
+    /** After so many looks at one thing it is decided with what there is. */
+    private const MOST = 2;
+
+    public function __construct(private Posterior $posterior, private Looked $looked, private Policy $policy)
+    {
+    }
+
+    /** The hook-up that is on. */
+    public function hookUp(): int
+    {
+        return $this->looked->hookUp;
+    }
+
+    /** How often it was read. */
+    public function carried(): int
+    {
+        return $this->looked->carried;
+    }
+
+    /** What to look at once more before the first hook-up, alone and dropped having been read as often as the policy asks. */
+    public function beforehand(SettingForecast $aim): ?Look
+    {
+        return $this->best($aim, static fn (Look $look): float => self::BEFOREHAND_MINUTES, $this->policy->openSuspect);
+    }
+
+    /**
+     * What to look at before an action: the look that gains the most; null where none gains anything.
+     *
+     * @param  SettingForecast  $aim  the setting to go to or to stay at
+     */
+    public function before(Action $action, SettingForecast $aim): ?Look
+    {
+        return $action === Action::Cannot ? null : $this->best($aim, static fn (Look $look): float => $look->minutes(), $action === Action::Stop ? $this->policy->openSuspect : INF);
+    }
+
+    /**
+     * @param  \Closure(Look): float  $minutes
+     * @param  float  $open  chance of a mistake from which on it is looked at, whatever it gains
+     */
+    private function best(SettingForecast $aim, \Closure $minutes, float $open): ?Look
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($this->settled($aim) as $key => [$chance, $gain]) {
+            $look = Look::from($key);
+            $net = $gain - $this->policy->minute * $minutes($look) + ($chance > $open ? 1.0 : 0.0);
+            if ($this->looked->times($look) <= self::MOST && $net > $most) {
+                [$best, $most] = [$look, $net];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return array<string, array{float, float}> by look: the chance of the mistakes that it would show, and what knowing them would gain, in chance */
+    private function settled(SettingForecast $aim): array
+    {
+        $settled = [];
+        foreach ($this->posterior->stories as $i => $story) {
+            foreach ($story->mistakes as $mistake) {
+                $look = Look::at($mistake, $this->posterior, $this->looked->hookUp);
+                if ($look !== null) {
+                    $before = $settled[$look->value] ?? [0.0, 0.0];
+                    $settled[$look->value] = [$before[0] + $story->chance, $before[1] + $story->chance * max(0.0, self::ONCE_KNOWN - $aim->stance->byStory[$i])];
+                }
+            }
+        }
+
+        return $settled;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Simulation\Contest;
+
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Look;
+use Yoke\Advice\Looked;
+use Yoke\Estimation\HookUp;
+use Yoke\Estimation\Observation;
+use Yoke\Estimation\Observed;
+use Yoke\Estimation\Posterior;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\SetBy;
+use Yoke\Readings\Height\Settling;
+use Yoke\Readings\ObservationMapper;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
+
+/** What a player of the contest writes down: every reading with its stance and setting, as they believe it to be. */
+final class ReadingLog
+{
+    private const OBSERVED = ['front' => Observed::FrontHeight, 'rear' => Observed::RearHeight];
+
+    /** @var list<array{Stance, int, Axle, float}> stance, hook-up, axle, height */
+    private array $readings = [];
+
+    /** @var list<array{Setting, Setting, bool}> of each hook-up: as written down, as it truly is, whether it was counted again */
+    private array $hookUps = [];
+
+    private bool $hasNamed = false;
+
+    private readonly HeightDoubt $doubt;
+
+    private readonly ObservationMapper $mapper;
+
+    public function __construct(private readonly SampledRig $lot, private readonly TapeReader $tape)
+    {
+        $this->doubt = new HeightDoubt;
+        $this->mapper = new ObservationMapper(new PriorDoubts, 0.0);
+    }
+
+    public function read(Stance $stance): void
+    {
+        $hookUp = $stance === Stance::Carried ? count($this->hookUps) : 1;
+        foreach ($this->tape->read($stance, $stance === Stance::Carried ? $this->hookUps[$hookUp - 1][1] : null) as $axle => $height) {
+            $this->readings[] = [$stance, $hookUp, Axle::from($axle), $height];
+        }
+    }
+
+    /** @param  Setting  $truly  what is on, which nobody sees */
+    public function hookUp(?Setting $meant = null, ?Setting $truly = null): int
+    {
+        if ($meant !== null && $truly !== null) {
+            $this->hookUps[] = [$meant, $truly, false];
+            $this->read(Stance::Carried);
+        }
+
+        return count($this->hookUps);
+    }
+
+    public function look(Look $look): void
+    {
+        if ($look === Look::Count) {
+            [$meant, $truly] = $this->hookUps[count($this->hookUps) - 1];
+            $this->hasNamed = $this->hasNamed || ! $meant->equals($truly);
+            $this->hookUps[count($this->hookUps) - 1] = [$truly, $truly, true];
+        } else {
+            $this->read(Stance::from($look->value));
+        }
+    }
+
+    /** The setting that is on, as it is written down; null before the first hook-up. */
+    public function setting(): ?Setting
+    {
+        return $this->hookUps === [] ? null : $this->hookUps[count($this->hookUps) - 1][0];
+    }
+
+    /** How often the hook-up that is on was read. */
+    public function carried(): int
+    {
+        return count(array_filter($this->readings, fn (array $reading): bool => $reading[0] === Stance::Carried && $reading[1] === count($this->hookUps) && $reading[2] === Axle::Front));
+    }
+
+    public function looked(): Looked
+    {
+        return Looked::in($this->observations(), count($this->hookUps), $this->carried());
+    }
+
+    /** @return list<Observation> */
+    public function observations(): array
+    {
+        $observations = [];
+        $setBy = $this->lot->mishaps->isLevered ? SetBy::Lever : SetBy::Jack;
+        foreach ($this->readings as $i => [$stance, $hookUp, $axle, $height]) {
+            $context = match ($stance) {
+                Stance::Alone => ReadingContext::alone(),
+                Stance::Dropped => ReadingContext::dropped(),
+                Stance::Carried => ReadingContext::carried($this->lot->tensionOffset($this->hookUps[$hookUp - 1][0]), 0.0, $this->hookUps[$hookUp - 1][2] ? HookUp::counted($hookUp) : HookUp::ofSteps($hookUp, $this->lot->adjusters->tensionStep())),
+            };
+            $reading = $this->doubt->reading(Length::ofMillimetres($height), $this->lot->truth->springs[$axle->value], Settling::Rolled);
+            $observations[] = $this->mapper->height($context, $axle, $reading, ReadingIdentity::height("reading {$i}", $hookUp, standing: (string) intdiv($i, 2)), $stance === Stance::Carried ? $setBy : null);
+        }
+
+        return $observations;
+    }
+
+    /** Takes note of whether what went wrong is suspected. */
+    public function suspect(Posterior $posterior): void
+    {
+        $trouble = $this->lot->mishaps->trouble;
+        foreach ($posterior->suspects as $suspect) {
+            $observation = $suspect->observation();
+            $this->hasNamed = $this->hasNamed
+                || ($trouble->is('miscount') && $suspect->hookUp === 1)
+                || ($trouble->is('slip') && $observation !== null && $observation->context->stance === $trouble->stance && $trouble->axle !== null && $observation->observed === self::OBSERVED[$trouble->axle->value]);
+        }
+    }
+
+    /** Whether what went wrong was named at any time; null where nothing does that readings could show. */
+    public function named(): ?bool
+    {
+        return $this->lot->mishaps->trouble->is('miscount') || $this->lot->mishaps->trouble->is('slip') ? $this->hasNamed : null;
+    }
+}
