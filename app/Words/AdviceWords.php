@@ -42,9 +42,17 @@ final readonly class AdviceWords
         return match ($recommendation->action) {
             Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
             Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
-            Action::ReadAgain => self::text('move.look.'.($on === null ? 'first_' : '').($recommendation->look ?? Look::Carried)->value, ['setting' => $this->settings->of($setting)]),
+            Action::ReadAgain => $this->look($recommendation, $on),
             Action::Cannot => self::text('move.cannot'),
         };
+    }
+
+    private function look(Recommendation $recommendation, ?Setting $on): string
+    {
+        $next = $recommendation->next()?->setting;
+        $look = self::text('move.look.'.($on === null && $recommendation->look !== Look::Count ? 'first_' : '').($recommendation->look ?? Look::Carried)->value, ['setting' => $this->settings->of($recommendation->forecast->setting)]);
+
+        return $on === null || $next === null ? $look : self::text('move.then', ['look' => $look, 'change' => implode(', ', $this->settings->changes($on, $next)), 'setting' => $this->settings->of($next, $on)]);
     }
 
     private function first(Recommendation $recommendation): string

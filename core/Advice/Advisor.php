@@ -51,35 +51,37 @@ final readonly class Advisor
         $ranking = $this->ranked($evaluator, $present);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
-        [$action, $reason, $look] = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
+        [$action, $reason, $look, $isBefore] = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
         if ($action === Action::Cannot || ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)) {
             return $this->nearest($ranking, $best, $now);
         }
 
-        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking, $look);
+        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking, $look, $isBefore && $best->isOpen() ? $best : null);
     }
 
-    /** @return array{Action, Reason, Look|null} */
+    /** @return array{Action, Reason, Look|null, bool} and whether a setting is hooked up after the look */
     private function beforehand(SettingForecast $best, Looks $looks, ?Looked $looked): array
     {
-        $look = $looked === null ? null : $this->asksBeforehand($looked) ?? $looks->beforehand($best);
+        $second = $looked === null ? null : $this->asksBeforehand($looked);
+        $doubted = $looked === null || $second !== null ? null : $looks->beforehand($best);
 
         return match (true) {
-            $look !== null => [Action::ReadAgain, $looked !== null && $looked->times($look) < $this->policy->before ? Reason::SecondReading : Reason::SettlesADoubt, $look],
-            default => [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance, null],
+            $second !== null => [Action::ReadAgain, Reason::SecondReading, $second, true],
+            $doubted !== null => [Action::ReadAgain, Reason::SettlesADoubt, $doubted, true],
+            default => [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance, null, false],
         };
     }
 
-    /** @return array{Action, Reason, Look|null} */
+    /** @return array{Action, Reason, Look|null, bool} and whether a setting is hooked up after the look */
     private function decide(SettingForecast $best, SettingForecast $now, Looks $looks): array
     {
         [$action, $reason] = $this->wish($best, $now, $looks);
         $look = $looks->before($action, $action === Action::Set ? $best : $now);
 
         return match (true) {
-            $look === null => [$action, $reason, $action === Action::ReadAgain ? Look::Carried : null],
-            $look === Look::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look],
-            default => [Action::ReadAgain, Reason::SettlesADoubt, $look],
+            $look === null => [$action, $reason, $action === Action::ReadAgain ? Look::Carried : null, false],
+            $look === Look::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
+            default => [Action::ReadAgain, $look === Look::Count ? Reason::CountedFirst : Reason::SettlesADoubt, $look, $action === Action::Set],
         };
     }
 

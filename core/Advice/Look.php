@@ -45,6 +45,17 @@ enum Look: string
         return $isGone || ! $observation->observed->isHeight() ? null : self::of($observation->context->stance);
     }
 
+    /** What is taped again; null where nothing is. */
+    public function stance(): ?Stance
+    {
+        return match ($this) {
+            self::Alone => Stance::Alone,
+            self::Dropped => Stance::Dropped,
+            self::Carried => Stance::Carried,
+            self::Count => null,
+        };
+    }
+
     /** Minutes that it takes once bars are on: they come off for the one, and the trailer for the other. */
     public function minutes(): float
     {

@@ -19,6 +19,8 @@ enum Reason: string
     case SecondReading = 'second_reading';
     /** One story of the readings has it that a mistake was made, and a look would show it. */
     case SettlesADoubt = 'settles_a_doubt';
+    /** Every later move is counted from this setting. */
+    case CountedFirst = 'counted_first';
     /** The method's goal is out of reach; this is the nearest that is allowed. */
     case NearestAllowed = 'nearest_allowed';
     case TooWeak = 'too_weak';

@@ -12,15 +12,24 @@ final readonly class Recommendation
      * @param  SettingForecast|null  $present  of the setting that is on
      * @param  non-empty-list<SettingForecast>  $ranking  every setting, best first
      * @param  Look|null  $look  what to look at again; null for any other action
+     * @param  SettingForecast|null  $then  the setting to go to after the look, if it finds nothing; null where none is
      */
-    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking, public ?Look $look = null)
+    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking, public ?Look $look = null, private ?SettingForecast $then = null)
     {
+    }
+
+    /** The setting to hook up next: at once, or after the look; null where none is. */
+    public function next(): ?SettingForecast
+    {
+        return $this->action === Action::Set ? $this->forecast : $this->then;
     }
 
     /** What the move does to the loads; null before the first hook-up, and where nothing is moved. */
     public function worth(): ?MoveWorth
     {
-        return $this->present === null || $this->action !== Action::Set ? null : MoveWorth::between($this->present, $this->forecast);
+        $next = $this->next();
+
+        return $this->present === null || $next === null ? null : MoveWorth::between($this->present, $next);
     }
 
     /**

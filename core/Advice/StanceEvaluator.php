@@ -53,7 +53,7 @@ final class StanceEvaluator
         $this->governing = $goal->governing();
         $this->tension = $posterior->tension();
         foreach (count($posterior->stories) > 1 ? $posterior->stories : [] as $i => $story) {
-            if (max(array_map(abs(...), $posterior->moves($story))) > self::FAR) {
+            if (max([0.0, ...array_map(abs(...), $posterior->moves($story))]) > self::FAR) {
                 $this->far[$i] = new self($posterior->by($story), $goal);
             }
         }
@@ -152,16 +152,24 @@ final class StanceEvaluator
         if (count($byStory) === 1) {
             return $first;
         }
-        $mix = static fn (Closure $of): Normal => Normal::over(array_map(static fn (array $one): array => [$one[0], $of($one[1])], $byStory));
-        $share = $mix(static fn (StanceQuantities $one): Normal => $one->share);
+        $share = self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->share);
 
         return new StanceQuantities(
-            $first->quantity === $first->share ? $share : $mix(static fn (StanceQuantities $one): Normal => $one->quantity),
+            $first->quantity === $first->share ? $share : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->quantity),
             $share,
-            $first->bend === $first->share ? $share : $mix(static fn (StanceQuantities $one): Normal => $one->bend),
+            $first->bend === $first->share ? $share : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->bend),
             $first->lost,
             $first->ceiling,
         );
+    }
+
+    /**
+     * @param  non-empty-list<array{float, StanceQuantities}>  $byStory
+     * @param  Closure(StanceQuantities): Normal  $of
+     */
+    private static function mixed(array $byStory, Closure $of): Normal
+    {
+        return Normal::over(array_map(static fn (array $one): array => [$one[0], $of($one[1])], $byStory));
     }
 
     /** The share of the front axle load that levelling takes back from the likeliest rig there. */

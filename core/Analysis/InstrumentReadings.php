@@ -65,7 +65,8 @@ final readonly class InstrumentReadings
     private function cause(InstrumentEvidence $one, InstrumentEvidence $other, array $suspects): DisagreementCause
     {
         foreach ($suspects as $suspect) {
-            if ($suspect->chance > self::SUSPECT && in_array(Instrument::of($suspect->observation()->observed), [$one->instrument, $other->instrument], true)) {
+            $observation = $suspect->observation();
+            if ($observation !== null && $suspect->chance > self::SUSPECT && in_array(Instrument::of($observation->observed), [$one->instrument, $other->instrument], true)) {
                 return DisagreementCause::SuspectReading;
             }
         }

@@ -7,7 +7,7 @@ return [
     'from_alone' => 'From alone, to the nearest :step',
     'worth_more' => 'Counts for more once the :part has: :field.',
     'check' => 'Check :which (:chance to be wrong). All other readings say about :expected; it says :read. :error',
-    'check_count' => 'Count the setting of hook-up :hook_up again, on both sides: :chance that it has a step more or fewer than was written down.',
+    'check_count' => 'Count the setting of hook-up :hook_up again, on both sides: :chance that it has a step more or fewer than was recorded.',
     'check_told' => 'Check the tongue weight: :chance that it is not what was told of it.',
     'told_tongue_weight' => 'the tongue weight, as it was told',
     'counted' => 'the setting of hook-up :hook_up, as it was counted',

@@ -30,6 +30,10 @@ return [
     'tried_loads' => 'From alone: front axle :front, rear :rear; trailer :trailer.',
     'tried_excluded' => 'Never advised: :why.',
     'ruled_out' => '{1} 1 setting, :why|[2,*] :count settings, :why',
+    'set_by' => [
+        'jack' => 'with the jack',
+        'lever' => 'with a lever',
+    ],
     'try' => 'Try on the drawing',
     'back' => 'Undo',
     'record' => 'Record this hook-up',

@@ -122,7 +122,7 @@ it('names an axle load that was typed wrong, in kilograms, on bench, weigh stati
         $content = (string) $this->get("/jobs/{$job->id}/{$page}")->getContent();
         preg_match_all('~data-suspect>([^<]+)<~', $content, $suspects);
         expect($suspects[1])->toHaveCount(1)
-            ->and($suspects[1][0])->toContain('Check the front axle on the weighbridge, carried (hook-up 1).')->toContain("it says {$front} kg");
+            ->and($suspects[1][0])->toContain('Check the front axle on the weighbridge, carried (hook-up 1) (')->toContain("it says {$front} kg");
     }
 })->with(['100 kg high' => ['1520'], '200 kg high' => ['1620'], 'a tonne high' => ['2420']]);
 

@@ -41,11 +41,11 @@ function stances(object $test, Job $job): void
 it('names the next move from the first minute, and again after each hook-up', function (): void {
     $this->get("/jobs/{$this->work->id}/dropped")->assertSee('Hook up at');
     stances($this, $this->work);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('Hook up at link')->assertSee('likely to be in range')->assertSee('Other options:')->assertSee('Ruled out:');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertOk()->assertSee('then hook up at link')->assertSee('Go on without it')->assertSee('likely to be in range')->assertSee('Other options:')->assertSee('Ruled out:');
 
     hookUp($this, $this->work, ['link' => 3])->assertRedirect("/jobs/{$this->work->id}/bars-up")->assertSessionHasNoErrors();
     $this->tape($this->work, 'bars-up', ['front' => '963 mm', 'rear' => '931 mm'], ['rolled' => '1']);
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('tighter, to link')->assertSee('Expect front')->assertSee('This moves about: front axle')->assertSee('link 3, 3 washers');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Count the setting again, on both sides: is it link 3, 3 washers?')->assertSee('That is what I count')->assertSee('tighter, to link')->assertSee('Expect front')->assertSee('This moves about: front axle');
 
     hookUp($this, $this->work, ['link' => 4.5]);
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('data-draft="job-1-carried-2"', false);
@@ -134,7 +134,7 @@ it('catches a mistyped half inch and names it', function (): void {
         $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
     }
 
-    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Check the rear fender, alone.')->assertSee('Perhaps half an inch was misread.');
+    $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Check the rear fender, alone (')->assertSee('Perhaps half an inch was misread.');
     expect(Reading::query()->count())->toBe(12);
 });
 

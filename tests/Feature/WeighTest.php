@@ -89,7 +89,7 @@ it('names friction where the fender says otherwise than the scale', function ():
         weighTicket($this, $stance, $ticket);
     }
 
-    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('Tape says 88 %, scale says 73 %.')->assertSee('The springs stick where they stopped')->assertSee('In range');
+    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('Tape says 89 %, scale says 73 %.')->assertSee('The springs stick where they stopped')->assertSee('In range');
 });
 
 it('keeps a ticket that is taken back, and counts it no more', function (): void {

@@ -40,8 +40,8 @@ final readonly class AdvicePage
 
     private const RUNNERS_UP = 3;
 
-    /** From this chance on a reading is asked for again. */
-    private const SUSPECT = 0.5;
+    /** From this chance on it is said that something may be a mistake. */
+    private const SUSPECT = 0.10;
 
     public SettingWords $words;
 
@@ -119,7 +119,7 @@ final readonly class AdvicePage
         $verdict = $this->verdict();
 
         return match (true) {
-            $recommendation !== null => $this->says->likely($recommendation->forecast->chance),
+            $recommendation !== null => $this->says->likely(($recommendation->next() ?? $recommendation->forecast)->chance),
             $verdict !== null => $this->says->likely($verdict->chances->inRange),
             default => '',
         };
@@ -136,7 +136,7 @@ final readonly class AdvicePage
             return $this->says->heightsInRange($this->analysis->tension());
         }
         $read = function (Axle $axle) use ($recommendation): string {
-            $height = $this->height($recommendation->forecast->setting, $axle);
+            $height = $this->height(($recommendation->next() ?? $recommendation->forecast)->setting, $axle);
 
             return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
         };
@@ -209,7 +209,7 @@ final readonly class AdvicePage
         return $ruledOut;
     }
 
-    /** @return list<Suspect> readings to check */
+    /** @return list<Suspect> what may be a mistake, the likeliest first */
     public function suspects(): array
     {
         return array_values(array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->chance >= self::SUSPECT));

@@ -22,6 +22,7 @@ use Yoke\Drawing\StanceFigures;
 use Yoke\Method\RestorationTargets;
 use Yoke\Procedure\Station;
 use Yoke\Readings\Height\HeightReading;
+use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
@@ -154,6 +155,12 @@ final class BenchPage
     public function isSettingUnsaid(): bool
     {
         return $this->analysed->isSettingUnsaid();
+    }
+
+    /** How the bars that are on were put on; null where nobody said. */
+    public function setBy(): ?SetBy
+    {
+        return $this->job->roundBook()->setBy($this->job->roundOf(Stance::Carried));
     }
 
     /** Whether somebody wrote down which setting is on. */

@@ -109,6 +109,24 @@ final readonly class SettingPanel
         }, $this->words->adjusters());
     }
 
+    /**
+     * What can be counted again at the hook-up that is on: whatever bends the bars by itself.
+     *
+     * @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}>
+     */
+    public function counted(): array
+    {
+        $stands = $this->stands();
+        $small = array_values(array_filter($this->words->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension));
+
+        return array_map(fn (Adjuster $adjuster): array => [
+            'key' => $adjuster->key,
+            'label' => $this->words->label($adjuster),
+            'on' => $stands->step($adjuster->key),
+            'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $adjuster->range->all()),
+        ], $small);
+    }
+
     /** What the tried setting would do, in sentences; an empty text where none is tried. */
     public function says(): string
     {

@@ -75,7 +75,7 @@ final readonly class Correction
     /** How far it moves a parameter at most, of the first so many. */
     public function reach(int $parameters): float
     {
-        return abs($this->by) * max(array_map(abs(...), array_slice($this->along, 0, $parameters)));
+        return abs($this->by) * max([0.0, ...array_map(abs(...), array_slice($this->along, 0, $parameters))]);
     }
 
     /** @return array<int, float> */

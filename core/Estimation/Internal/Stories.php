@@ -67,7 +67,7 @@ final class Stories
         foreach ($this->corrections() as $key => [$mistakes, $log, $correction]) {
             $told[$key] ??= [$mistakes, $log, $correction];
         }
-        $most = max(array_column($told, 1));
+        $most = max([-INF, ...array_column($told, 1)]);
         $told = array_filter($told, static fn (array $one): bool => $one[1] > $most + log(self::LEAST));
         $all = array_sum(array_map(static fn (array $one): float => exp($one[1] - $most), $told));
         uasort($told, static fn (array $one, array $other): int => $other[1] <=> $one[1]);

@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\Contest;
 
-use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
 use Yoke\Advice\Look;
-use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
 use Yoke\Method\Band;
 use Yoke\Method\Goal;
-use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 
 /** Follows the advice to the letter: reads alone and dropped once, then does what is named until it says stop. */

@@ -66,12 +66,13 @@ final class ReadingLog
 
     public function look(Look $look): void
     {
-        if ($look === Look::Count) {
+        $stance = $look->stance();
+        if ($stance === null) {
             [$meant, $truly] = $this->hookUps[count($this->hookUps) - 1];
             $this->hasNamed = $this->hasNamed || ! $meant->equals($truly);
             $this->hookUps[count($this->hookUps) - 1] = [$truly, $truly, true];
         } else {
-            $this->read(Stance::from($look->value));
+            $this->read($stance);
         }
     }
 

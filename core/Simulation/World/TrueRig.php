@@ -195,10 +195,20 @@ final class TrueRig
     private static function solved(array $columns, array $right): array
     {
         [$one, $two, $three] = $columns;
-        $cross = static fn (array $a, array $b): array => [$a[1] * $b[2] - $a[2] * $b[1], $a[2] * $b[0] - $a[0] * $b[2], $a[0] * $b[1] - $a[1] * $b[0]];
-        $dot = static fn (array $a, array $b): float => $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2];
-        $whole = $dot($one, $cross($two, $three));
+        $whole = self::volume($one, $two, $three);
 
-        return [$dot($right, $cross($two, $three)) / $whole, $dot($one, $cross($right, $three)) / $whole, $dot($one, $cross($two, $right)) / $whole];
+        return [self::volume($right, $two, $three) / $whole, self::volume($one, $right, $three) / $whole, self::volume($one, $two, $right) / $whole];
+    }
+
+    /**
+     * a·(b × c)
+     *
+     * @param  array{float, float, float}  $a
+     * @param  array{float, float, float}  $b
+     * @param  array{float, float, float}  $c
+     */
+    private static function volume(array $a, array $b, array $c): float
+    {
+        return $a[0] * ($b[1] * $c[2] - $b[2] * $c[1]) + $a[1] * ($b[2] * $c[0] - $b[0] * $c[2]) + $a[2] * ($b[0] * $c[1] - $b[1] * $c[0]);
     }
 }

@@ -1,4 +1,5 @@
 @php($move = $advice->recommendation())
+@php($look = $move?->look)
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
     <p>{{ $advice->move() }} @if ($advice->chance() !== '')<strong>{{ $advice->chance() }}</strong>@endif</p>
     @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
@@ -9,13 +10,14 @@
 @elseif ($page->analysed->adjusters === null)
     <p class="sentence" data-tone="note"><a href="{{ $page->plan()->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('verdict.family_unsaid') }}</a></p>
 @endif
+@if ($look !== null)@include('bench.look')@endif
 <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
     @csrf
-    @if ($move?->action === \Yoke\Advice\Action::Set)
-        @foreach ($move->forecast->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
-        <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->forecast->setting->steps()]) }}" data-try="{{ json_encode($move->forecast->setting->steps()) }}">{{ __('setting.try') }}</a>
-        <button class="button is-small">{{ __('setting.record') }}</button>
-    @elseif ($move?->action === \Yoke\Advice\Action::ReadAgain)
+    @if ($move?->next() !== null)
+        @foreach ($move->next()->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
+        <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->next()->setting->steps()]) }}" data-try="{{ json_encode($move->next()->setting->steps()) }}">{{ __('setting.try') }}</a>
+        <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
+    @elseif ($look === \Yoke\Advice\Look::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
     @elseif ($move?->action === \Yoke\Advice\Action::Stop)
         <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">{{ __('page/bench.move.next_prove') }}</a>

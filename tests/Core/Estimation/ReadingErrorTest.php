@@ -156,7 +156,7 @@ it('ranks what may be wrong by its chance, and speaks of none below one in twent
 
 it('is surer of a slip the farther off it is, and lets it count the less', function (): void {
     $chance = fn (float $off): float => array_column(array_map(fn (Suspect $one): array => [$one->observation()->identity->key, $one->chance], weighedWith(['carried FrontHeight' => $off])->suspects), 1, 0)['carried FrontHeight'] ?? 0.0;
-    $chances = array_map($chance, [2.0, 4.0, 6.0, 8.0, 12.7]);
+    $chances = array_map(fn (float $off): float => round($chance($off), 6), [2.0, 4.0, 6.0, 8.0, 12.7]);
     $sorted = $chances;
     sort($sorted);
     $shift = fn (float $off): float => abs(weighedWith(['carried FrontHeight' => $off])->tension() - weighedWith([])->tension());

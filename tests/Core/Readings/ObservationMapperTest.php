@@ -6,7 +6,6 @@ use Yoke\Estimation\Observed;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\ReadingIdentity;
-use Yoke\Probability\Normal;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\ObservationMapper;
