@@ -15,6 +15,7 @@ use Yoke\Method\CurrentSetting;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -36,7 +37,7 @@ final class ReadingsOfFile
     private ObservationMapper $mapper;
 
     /** @param  HitchSettings|null  $hitch  null where the job does not say what can be set */
-    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $heights = new HeightDoubt)
+    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $doubt = new HeightDoubt)
     {
         $this->readings = $fields->has('readings') ? $fields->objects('readings') : [];
         $this->mapper = new ObservationMapper($job->doubts, 0.0);
@@ -70,17 +71,20 @@ final class ReadingsOfFile
     {
         $current = $this->current();
         $last = $this->hookUps === [] ? 0 : $this->hookUps[count($this->hookUps) - 1];
-        $observations = [];
+        [$observations, $heights] = [[], []];
         foreach ($this->readings as $i => $reading) {
             $context = match ($this->stance($reading)) {
                 Stance::Alone => ReadingContext::alone(),
                 Stance::Dropped => ReadingContext::dropped(),
                 Stance::Carried => $this->carried($reading, $this->hookUps[$i], $current !== null && $current->setting === null ? $this->hookUps[$i] === $last : null),
             };
-            array_push($observations, ...($context === null ? [] : $this->of($context, $reading, $i)));
+            if ($context !== null) {
+                array_push($heights, ...$this->heights($context, $reading, $i));
+                array_push($observations, ...$this->loads($context, $reading, $i));
+            }
         }
 
-        return $observations;
+        return [...$this->mapper->heights($heights), ...$observations];
     }
 
     /** @param  bool|null  $isOn  whether it is of the hook-up that is on, where its setting is not known; null where settings are known */
@@ -107,17 +111,25 @@ final class ReadingsOfFile
         return false;
     }
 
-    /** @return list<Observation> */
-    private function of(ReadingContext $context, Fields $reading, int $i): array
+    /** @return list<TapedHeight> */
+    private function heights(ReadingContext $context, Fields $reading, int $i): array
     {
-        $observations = [];
+        $heights = [];
         foreach (Axle::cases() as $axle) {
             $field = "{$axle->value}_mm";
             if ($reading->has($field)) {
-                $height = $this->heights->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $this->settling($reading));
-                $observations[] = $this->mapper->height($context, $axle, $height, ReadingIdentity::height("reading {$i} {$field}", $this->hookUps[$i], standing: (string) $i), $this->setBy($reading));
+                $height = $this->doubt->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $this->settling($reading));
+                $heights[] = new TapedHeight($context, $axle, $height, ReadingIdentity::height("reading {$i} {$field}", $this->hookUps[$i], standing: (string) $i), $this->setBy($reading));
             }
         }
+
+        return $heights;
+    }
+
+    /** @return list<Observation> */
+    private function loads(ReadingContext $context, Fields $reading, int $i): array
+    {
+        $observations = [];
         foreach (self::LOADS as $field => $observed) {
             if ($reading->has($field)) {
                 $observations[] = $this->mapper->axleLoad($context, $observed, $reading->number($field), "reading {$i} {$field}", $this->hookUps[$i]);

@@ -18,9 +18,6 @@ final readonly class Looks
     /** A move that a slip led astray is read in its turn; a miscount stays in the counting of every later move. */
     private const SEEN_NEXT = 0.35;
 
-    /** Before anything is hooked up a stance stands there anyway. */
-    private const BEFOREHAND_MINUTES = 1.0;
-
     /** After so many looks at one thing it is decided with what there is. */
     private const MOST = 2;
 
@@ -43,7 +40,14 @@ final readonly class Looks
     /** What to look at once more before the first hook-up, alone and dropped having been read as often as the policy asks. */
     public function beforehand(SettingForecast $aim): ?Look
     {
-        return $this->best($aim, static fn (Look $look): float => self::BEFOREHAND_MINUTES, $this->policy->openSuspect, 1.0);
+        foreach ($this->settled($aim) as $key => [$chance]) {
+            $look = Look::from($key);
+            if ($chance > $this->policy->openSuspect && $this->looked->times($look) <= self::MOST) {
+                return $look;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -55,23 +59,23 @@ final readonly class Looks
     {
         return match ($action) {
             Action::Cannot => null,
-            Action::Set => $this->best($aim, static fn (Look $look): float => $look->minutes(), INF, self::SEEN_NEXT),
-            Action::Stop, Action::ReadAgain => $this->best($aim, static fn (Look $look): float => $look->minutes(), $action === Action::Stop ? $this->policy->openSuspect : INF, 1.0),
+            Action::Set => $this->best($aim, INF, self::SEEN_NEXT),
+            Action::ReadAgain => $this->best($aim, INF, 1.0),
+            Action::Stop => $this->best($aim, $this->policy->openSuspect, 1.0),
         };
     }
 
     /**
-     * @param  \Closure(Look): float  $minutes
      * @param  float  $open  chance of a mistake from which on it is looked at, whatever it gains
      * @param  float  $lost  what of a slip's harm the next reading would not show
      */
-    private function best(SettingForecast $aim, \Closure $minutes, float $open, float $lost): ?Look
+    private function best(SettingForecast $aim, float $open, float $lost): ?Look
     {
         $best = null;
         $most = 0.0;
         foreach ($this->settled($aim) as $key => [$chance, $gain]) {
             $look = Look::from($key);
-            $net = $gain * ($look === Look::Count ? 1.0 : $lost) - $this->policy->minute * $minutes($look) + ($chance > $open ? 1.0 : 0.0);
+            $net = $gain * ($look === Look::Count ? 1.0 : $lost) - $this->policy->minute * $look->minutes() + ($chance > $open ? 1.0 : 0.0);
             if ($this->looked->times($look) <= self::MOST && $net > $most) {
                 [$best, $most] = [$look, $net];
             }

@@ -10,9 +10,9 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\ReadingIdentity;
 use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\SetBy;
+use Yoke\Readings\Height\FrictionSize;
 use Yoke\Readings\Height\SpringSide;
+use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Rig\Axle;
 use Yoke\Units\LengthUnit;
@@ -43,22 +43,32 @@ final readonly class ObservationMapper
     }
 
     /**
-     * A fender height: the tape's error and a part of the friction are its own, the rest all readings of its stance share,
-     * and that leans to the side on which the springs stick.
+     * Fender heights: the tape's error and a part of the friction are each one's own, the rest all readings of its stance
+     * share, and that leans to the side on which the springs stick. How much they stick is learned from repeats.
+     *
+     * @param  list<TapedHeight>  $heights
+     * @return list<Observation>
      */
-    public function height(ReadingContext $context, Axle $axle, HeightReading $height, ReadingIdentity $identity, ?SetBy $setBy = null): Observation
+    public function heights(array $heights): array
     {
-        $friction = $height->frictionMm();
+        $size = FrictionSize::learned($heights, $this->doubts->frictionKept);
+
+        return array_map(fn (TapedHeight $height): Observation => $this->height($height, $size->factor($height->axle)), $heights);
+    }
+
+    private function height(TapedHeight $height, float $factor): Observation
+    {
+        $friction = $factor * $height->reading->frictionMm();
         $kept = $this->doubts->frictionKept;
 
         return new Observation(
-            $context,
-            $axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight,
-            $height->height()->millimetres(),
-            hypot($height->tapeMm(), sqrt(1.0 - $kept ** 2) * $friction),
-            $identity,
+            $height->context,
+            $height->axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight,
+            $height->reading->height()->millimetres(),
+            hypot($height->reading->tapeMm(), sqrt(1.0 - $kept ** 2) * $friction),
+            $height->identity,
             $kept * $friction,
-            SpringSide::of($context->stance, $axle, $setBy) * $this->doubts->frictionSide * $friction,
+            SpringSide::of($height->context->stance, $height->axle, $height->setBy) * $this->doubts->frictionSide * $friction,
         );
     }
 

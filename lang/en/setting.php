@@ -31,8 +31,9 @@ return [
     'tried_excluded' => 'Never advised: :why.',
     'ruled_out' => '{1} 1 setting, :why|[2,*] :count settings, :why',
     'set_by' => [
-        'jack' => 'with the jack',
-        'lever' => 'with a lever',
+        'question' => 'Bars put on by',
+        'jack' => 'jack',
+        'lever' => 'lever',
     ],
     'try' => 'Try on the drawing',
     'back' => 'Undo',

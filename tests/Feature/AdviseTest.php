@@ -127,3 +127,109 @@ it('plays the contest on the command line', function (): void {
     Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2]);
     expect(Artisan::output())->toContain('one step at a time')->toContain('truly in band');
 });
+
+/** The answer to a job with fields changed. @param  array<string, mixed>  $with @return array<string, mixed> */
+function adviceWith(array $with, string $name = 'rig-2-after-one-trial'): array
+{
+    $job = json_decode(jobWith('method', 'front_restoration', $name), true);
+    foreach ($with as $path => $value) {
+        data_set($job, $path, $value);
+    }
+    [$status, $printed] = adviseOn(json_encode($job));
+    expect($status)->toBe(0, $printed);
+
+    return json_decode($printed, true);
+}
+
+it('asks for alone and dropped again before the first hook-up, and says which, until each was read twice', function (): void {
+    $job = json_decode(jobWith('method', 'front_restoration', 'rig-1-first'), true);
+    $once = [];
+    foreach (['alone', 'dropped'] as $stance) {
+        $once[] = array_values(array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === $stance))[0];
+    }
+    $asked = [];
+    $readings = $once;
+    for ($i = 0; $i < 6; $i++) {
+        $move = adviceWith(['readings' => $readings], 'rig-1-first')['move'];
+        $asked[] = $move['do'] === 'read_again' ? $move['what'] : $move['do'];
+        if ($move['do'] !== 'read_again') {
+            break;
+        }
+        expect($move['because'])->toContain('second reading');
+        $readings[] = $once[$move['what'] === 'alone' ? 0 : 1];
+    }
+
+    expect($asked)->toBe(['alone', 'dropped', 'set']);
+});
+
+it('names the reading that slipped and asks for what it belongs to', function (int $which, string $field): void {
+    $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
+    $job['readings'][$which][$field] += 12.7;
+    $advice = adviceWith(['readings' => $job['readings']]);
+    $named = array_column($advice['suspects'], 'chance', 'what');
+
+    expect($named)->toHaveKey("reading {$which} {$field}")
+        ->and($advice['suspects'])->each(fn ($suspect) => $suspect->toHaveKeys(['what', 'slip', 'chance']))
+        ->and(min(array_column($advice['suspects'], 'chance')))->toBeGreaterThan(0.05)
+        ->and($advice['move']['do'])->toBe('read_again')
+        ->and($advice['move']['what'])->toBeIn(['alone', 'dropped', 'carried']);
+    $sorted = array_column($advice['suspects'], 'chance');
+    rsort($sorted);
+    expect(array_column($advice['suspects'], 'chance'))->toBe($sorted);
+})->with(['carried, front' => [2, 'front_mm'], 'carried, rear' => [2, 'rear_mm'], 'dropped, rear' => [1, 'rear_mm']]);
+
+it('takes a count of the links, and how the bars were put on', function (): void {
+    $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
+    $carried = array_keys(array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried'));
+    $with = function (array $fields) use ($job, $carried): array {
+        $readings = $job['readings'];
+        foreach ($carried as $i) {
+            $readings[$i] = [...$readings[$i], ...$fields];
+        }
+
+        return adviceWith(['readings' => $readings]);
+    };
+    [$plain, $counted, $jacked, $levered] = [$with([]), $with(['counted' => true]), $with(['set_by' => 'jack']), $with(['set_by' => 'lever'])];
+
+    expect($counted['move']['what'] ?? '')->not->toBe('count')
+        ->and(array_column($counted['suspects'], 'what'))->not->toContain('setting')
+        ->and($levered['methods']['front_restoration']['value'])->not->toBe($jacked['methods']['front_restoration']['value'])
+        ->and($plain['methods']['front_restoration']['value'])->toBeBetween(min($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) - 0.01, max($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) + 0.01);
+});
+
+it('suspects the setting where a taped tension and the readings are a link apart', function (): void {
+    $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
+    $job['hitch']['tension']['taped'] = true;
+    $pitch = $job['hitch']['adjusters'][0]['pitch_mm'];
+    $fit = adviceWith([])['fit']['tension_mm'];
+    $apart = fn (float $by): array => adviceWith(['hitch.tension' => [...$job['hitch']['tension'], 'mm' => $fit['value'] + $by]])['suspects'];
+    $chance = fn (array $suspects): float => array_column($suspects, 'chance', 'what')['setting'] ?? 0.0;
+
+    expect(max($chance($apart($pitch)), $chance($apart(-$pitch))))->toBeGreaterThan(0.05)
+        ->and($chance($apart(0.0)))->toBeLessThan(0.05);
+    foreach ([...$apart($pitch), ...$apart(-$pitch)] as $suspect) {
+        expect($suspect['what'] === 'setting' ? $suspect['slip'] : 'one link')->toBe('one link');
+    }
+});
+
+it('refuses what it does not know of a hook-up, with its field', function (string $field, mixed $value): void {
+    $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
+    $carried = array_keys(array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried'))[0];
+    [$status, $printed] = adviseOn(jobWith("readings.{$carried}.{$field}", $value, 'rig-2-after-one-trial'));
+
+    expect($status)->toBe(2)->and($printed)->toContain("readings[{$carried}].{$field}");
+})->with(['put on by hand' => ['set_by', 'hand'], 'counted twice' => ['counted', 2], 'hook-up by name' => ['hook', 'first']]);
+
+it('plays a harder world and one trouble on the command line, and refuses any other', function (): void {
+    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 6, '--seed' => 2, '--world' => 'moderate', '--json' => true]);
+    $moderate = json_decode(trim(Artisan::output()), true);
+    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 6, '--seed' => 2, '--trouble' => 'slip:dropped:rear', '--json' => true]);
+    $slip = json_decode(trim(Artisan::output()), true);
+
+    expect($moderate['world'])->toBe('moderate')->and($moderate['trouble'])->toBe('none')
+        ->and($moderate['players']['advised'])->toHaveKeys(['truly_in_band', 'finished_over_restored', 'minutes', 'claimed', 'claimed_minus_landed'])->not->toHaveKey('named')
+        ->and($slip['trouble'])->toBe('slip:dropped:rear')->and($slip['players']['advised']['named'])->toBe(1)
+        ->and($slip['claimed_at_the_end'])->not->toBe([])
+        ->and(Artisan::call('yoke:bench', ['--world' => 'upside-down']))->toBe(2)->and(Artisan::output())->toContain('upside-down')
+        ->and(Artisan::call('yoke:bench', ['--trouble' => 'slip:nowhere']))->toBe(2)->and(Artisan::output())->toContain('slip:nowhere');
+});

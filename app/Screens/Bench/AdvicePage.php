@@ -43,6 +43,8 @@ final readonly class AdvicePage
     /** From this chance on it is said that something may be a mistake. */
     private const SUSPECT = 0.10;
 
+    private const PROBABLE = 0.5;
+
     public SettingWords $words;
 
     public AdviceWords $says;
@@ -213,6 +215,12 @@ final readonly class AdvicePage
     public function suspects(): array
     {
         return array_values(array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->chance >= self::SUSPECT));
+    }
+
+    /** Whether it is rather a mistake than not. */
+    public function isProbable(Suspect $suspect): bool
+    {
+        return $suspect->chance >= self::PROBABLE;
     }
 
     /** @return list<InstrumentEvidence> what each instrument says for itself, where more than one was read */

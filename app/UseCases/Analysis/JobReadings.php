@@ -17,6 +17,7 @@ use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\ReadingIdentity;
 use Yoke\Method\CurrentSetting;
 use Yoke\Planning\DescribedRig;
+use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -62,16 +63,19 @@ final class JobReadings
             return $this->observations;
         }
         $isUnknown = $this->current() !== null && $this->current()->setting === null;
-        $observations = $this->tongue();
+        [$observations, $heights] = [$this->tongue(), []];
         foreach (Stance::cases() as $stance) {
             $on = $this->job->roundOf($stance);
             for ($hookUp = 1; $hookUp <= $on; $hookUp++) {
                 $context = $stance === Stance::Carried && $isUnknown ? ($hookUp === $this->latestRead() ? ReadingContext::carried(0.0) : null) : $this->context($stance, $hookUp);
-                array_push($observations, ...($context === null ? [] : $this->of($context, $stance, $hookUp)));
+                if ($context !== null) {
+                    array_push($heights, ...$this->heights($context, $stance, $hookUp));
+                    array_push($observations, ...$this->others($context, $stance, $hookUp));
+                }
             }
         }
 
-        return $this->observations = $observations;
+        return $this->observations = [...$this->mapper->heights($heights), ...$observations];
     }
 
     private function latest(): ?CurrentSetting
@@ -126,17 +130,25 @@ final class JobReadings
         return $book->isCounted($number) ? HookUp::counted($number) : HookUp::ofSteps($number, $this->described->adjusters()?->tensionStep() ?? 0.0);
     }
 
-    /** @return list<Observation> */
-    private function of(ReadingContext $context, Stance $stance, int $hookUp): array
+    /** @return list<TapedHeight> */
+    private function heights(ReadingContext $context, Stance $stance, int $hookUp): array
     {
-        $observations = [];
+        $heights = [];
         foreach (Axle::cases() as $axle) {
             $height = $this->taped->axle($stance, $axle, $hookUp);
             if ($height !== null) {
                 $identity = ReadingIdentity::height("{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, LengthUnit::Inch, (string) $hookUp);
-                $observations[] = $this->mapper->height($context, $axle, $height, $identity, $stance === Stance::Carried ? $this->job->roundBook()->setBy($hookUp) : null);
+                $heights[] = new TapedHeight($context, $axle, $height, $identity, $stance === Stance::Carried ? $this->job->roundBook()->setBy($hookUp) : null);
             }
         }
+
+        return $heights;
+    }
+
+    /** @return list<Observation> what was read besides the fenders */
+    private function others(ReadingContext $context, Stance $stance, int $hookUp): array
+    {
+        $observations = [];
         foreach (MeasureKind::of($stance) as $kind) {
             $measure = $this->job->measure($stance, $hookUp, $kind);
             $observations = $measure?->value === null ? $observations : [...$observations, $this->measure($context, $kind, $measure, $measure->value, $hookUp)];

@@ -17,6 +17,7 @@ use Yoke\Estimation\ReadingIdentity;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
+use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -96,7 +97,7 @@ final class ReadingLog
     /** @return list<Observation> */
     public function observations(): array
     {
-        $observations = [];
+        $heights = [];
         $setBy = $this->lot->mishaps->isLevered ? SetBy::Lever : SetBy::Jack;
         foreach ($this->readings as $i => [$stance, $hookUp, $axle, $height]) {
             $context = match ($stance) {
@@ -105,10 +106,10 @@ final class ReadingLog
                 Stance::Carried => ReadingContext::carried($this->lot->tensionOffset($this->hookUps[$hookUp - 1][0]), 0.0, $this->hookUps[$hookUp - 1][2] ? HookUp::counted($hookUp) : HookUp::ofSteps($hookUp, $this->lot->adjusters->tensionStep())),
             };
             $reading = $this->doubt->reading(Length::ofMillimetres($height), $this->lot->truth->springs[$axle->value], Settling::Rolled);
-            $observations[] = $this->mapper->height($context, $axle, $reading, ReadingIdentity::height("reading {$i}", $hookUp, standing: (string) intdiv($i, 2)), $stance === Stance::Carried ? $setBy : null);
+            $heights[] = new TapedHeight($context, $axle, $reading, ReadingIdentity::height("reading {$i}", $hookUp, standing: (string) intdiv($i, 2)), $stance === Stance::Carried ? $setBy : null);
         }
 
-        return $observations;
+        return $this->mapper->heights($heights);
     }
 
     /** Takes note of whether what went wrong is suspected. */

@@ -9,7 +9,7 @@ final readonly class Disturbance
 {
     /**
      * @param  float  $front  ground under the front axle over the rest, mm; so the others
-     * @param  float  $slope  rad, the front lower positive
+     * @param  float  $slope  rad, the front higher positive
      * @param  float  $cabKg  of somebody in the cab
      * @param  float  $rub  share by which the bars pull more than they would without rubbing
      */

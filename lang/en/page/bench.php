@@ -49,9 +49,6 @@ return [
         'next_prove' => 'Next: Prove',
         'diagnosis' => 'Diagnosis',
     ],
-    'set-by' => [
-        'question' => 'Bars put on',
-    ],
     'others' => [
         'save_these_readings' => 'Save these readings',
         'read_height_sensors' => 'Read height sensors',

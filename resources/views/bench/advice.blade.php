@@ -2,7 +2,7 @@
 @php($hookUps = $page->hookUps())
 <div class="verdict-main">
     @foreach ($advice->suspects() as $suspect)
-        <p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
+        <p @class(['do-next is-over' => $advice->isProbable($suspect), 'sentence' => ! $advice->isProbable($suspect)]) data-tone="caution" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>
     @endforeach
     @include('bench.verdict-head')
     @if ($page->tape()->waysOfTaping() !== '')

@@ -13,6 +13,12 @@
                 </div>
             @endforeach
             @if ($page->isSettingKnown())
+                <div class="set-by" role="group" aria-label="{{ __('setting.set_by.question') }}">
+                    <span aria-hidden="true">{{ __('setting.set_by.question') }}</span>
+                    @foreach (\Yoke\Readings\Height\SetBy::cases() as $way)
+                        <button formaction="{{ route('hook-up.set-by', $page->job) }}" name="set_by" value="{{ $way->value }}" aria-pressed="{{ $way === $page->setBy() ? 'true' : 'false' }}">{{ __('setting.set_by.'.$way->value) }}</button>
+                    @endforeach
+                </div>
                 <noscript><button class="button is-small">{{ __('setting.record') }}</button></noscript>
             @else
                 <button class="button is-small is-first">{{ __('setting.record_setting') }}</button>

@@ -3,7 +3,6 @@
 <h1 class="sr-only">{{ \App\Words\StationWords::title($page->station) }}</h1>
 <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
 @includeWhen($stance === \Yoke\Rig\Stance::Carried, 'bench.setting')
-@includeWhen($stance === \Yoke\Rig\Stance::Carried, 'bench.set-by')
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
       data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" @if ($page->look->isCalling) data-call data-pause="{{ $page->viewer->callingPreferences()->pause }}" @if ($page->viewer->callingPreferences()->aloud) data-aloud @endif @endif
       data-draft="job-{{ $page->job->id }}-{{ $stance->value }}-{{ $page->job->roundOf($stance) }}" novalidate>

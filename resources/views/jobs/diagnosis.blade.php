@@ -14,7 +14,7 @@
             @if ($bench->setting())<div class="card close-up-card"><x-close-up :panel="$bench->setting()" /></div>@endif
         </div>
         @if ($verdict)<div class="card diagnosis-verdict verdict-main">@include('bench.verdict-head', ['page' => $bench])</div>@endif
-        @foreach ($advice->suspects() as $suspect)<p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
+        @foreach ($advice->suspects() as $suspect)<p @class(['do-next is-over' => $advice->isProbable($suspect), 'sentence' => ! $advice->isProbable($suspect)]) data-tone="caution" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
         @if ($findings === null)
             <div class="card empty"><p class="text-xl font-bold">{{ __('finding.none_yet') }}</p><p>{{ __('finding.none_yet_next') }}</p></div>
         @else

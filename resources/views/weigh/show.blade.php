@@ -31,7 +31,7 @@
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
                 @php($advice = $page->advice())
                 @php($verdict = $advice->verdict())
-                @foreach ($advice->suspects() as $suspect)<p class="do-next is-over" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
+                @foreach ($advice->suspects() as $suspect)<p @class(['do-next is-over' => $advice->isProbable($suspect), 'sentence' => ! $advice->isProbable($suspect)]) data-tone="caution" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
                 @if ($verdict)
                     <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
                         <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>

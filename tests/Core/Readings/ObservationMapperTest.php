@@ -8,6 +8,7 @@ use Yoke\Estimation\ReadingContext;
 use Yoke\Estimation\ReadingIdentity;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\SetBy;
+use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Readings\Weighing\PlatformLoad;
 use Yoke\Readings\Weighing\Ticket;
@@ -32,10 +33,12 @@ function ticketOf(float $step, PlatformLoad ...$platforms): Ticket
 it('keeps with each reading what it is, at which hook-up and in which unit', function (): void {
     $carried = ReadingContext::carried(12.0);
     $height = fn (float $millimetres): HeightReading => HeightReading::of(Length::ofMillimetres($millimetres), 0.9, 1.1, 1.1);
-    $front = mapper()->height($carried, Axle::Front, $height(953.0), ReadingIdentity::height('carried.front.3', 3, LengthUnit::Inch, 'third'), SetBy::Jack);
-    $rear = mapper()->height($carried, Axle::Rear, $height(948.0), ReadingIdentity::height('carried.rear.3', 3), SetBy::Jack);
-    $levered = mapper()->height($carried, Axle::Rear, $height(948.0), ReadingIdentity::none(), SetBy::Lever);
-    $alone = mapper()->height(ReadingContext::alone(), Axle::Rear, $height(985.0), ReadingIdentity::none());
+    [$front, $rear, $alone] = mapper()->heights([
+        new TapedHeight($carried, Axle::Front, $height(953.0), ReadingIdentity::height('carried.front.3', 3, LengthUnit::Inch, 'third'), SetBy::Jack),
+        new TapedHeight($carried, Axle::Rear, $height(948.0), ReadingIdentity::height('carried.rear.3', 3), SetBy::Jack),
+        new TapedHeight(ReadingContext::alone(), Axle::Rear, $height(985.0), ReadingIdentity::none()),
+    ]);
+    [$levered] = mapper()->heights([new TapedHeight($carried, Axle::Rear, $height(948.0), ReadingIdentity::none(), SetBy::Lever)]);
     $axle = mapper()->axleLoad($carried, Observed::FrontLoad, 1420.0, 'carried.front_axle.3', 3, LoadUnit::Pound);
 
     expect([$front->observed, $front->value, $front->context, $front->identity->standing])->toBe([Observed::FrontHeight, 953.0, $carried, 'third'])

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Readings\Height;
+
+use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\ReadingIdentity;
+use Yoke\Rig\Axle;
+
+/** One fender height with what it was taped in. */
+final readonly class TapedHeight
+{
+    /** @param  SetBy|null  $setBy  how the bars were put on; null where none are, or nobody said */
+    public function __construct(public ReadingContext $context, public Axle $axle, public HeightReading $reading, public ReadingIdentity $identity, public ?SetBy $setBy = null)
+    {
+    }
+
+    /** What its repeats have in common with it: stance, hook-up and axle. */
+    public function group(): string
+    {
+        return "{$this->context->stance->value} {$this->context->hookUp->number} {$this->context->tensionOffset} {$this->axle->value}";
+    }
+}
