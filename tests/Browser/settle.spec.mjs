@@ -67,10 +67,26 @@ test('the half-done job is finished by following the next move, with the keyboar
         await type(page, stands(steps));
     }
     let share = 0;
-    for (let moves = 0; moves < 12; moves++) {
+    for (let moves = 0; moves < 20; moves++) {
         const says = await verdict(page).textContent();
         if (says.includes('Stop here')) {
             break;
+        }
+        const look = /Measure (alone|dropped) (a second time|once more)|measure dropped once more/i.exec(says);
+        if (says.includes('Count the setting again')) {
+            await tabTo(page, 'That is what I count');
+            await page.keyboard.press('Enter');
+            await expect(verdict(page)).not.toContainText('Count the setting again');
+            continue;
+        }
+        if (look !== null) {
+            const stance = (look[1] ?? 'dropped').toLowerCase();
+            await tabTo(page, `Measure ${stance} again`);
+            await page.keyboard.press('Enter');
+            await expect(page).toHaveURL(new RegExp(`/${stance}$`));
+            await type(page, stance === 'alone' ? alone : stands(null));
+            await page.goto(bars);
+            continue;
         }
         const form = page.locator(says.includes('Measure again at') ? '.setting-form' : '.bench-verdict form');
         const steps = { hole: Number(await form.locator('[name="steps[hole]"]').inputValue()), washer: Number(await form.locator('[name="steps[washer]"]').inputValue()) };
@@ -98,7 +114,7 @@ test('a mistyped half inch is caught and named while it is typed', async ({ page
     const right = await rear.inputValue();
     await rear.fill('36 3/4');
     await expect(verdict(page)).toContainText('Check the rear fender, carried');
-    await expect(verdict(page)).toContainText('half an inch');
+    await expect(verdict(page)).toContainText(/half an inch|ten millimetres/);
     await rear.fill(right);
     await expect(verdict(page)).not.toContainText('Check the rear fender');
 });

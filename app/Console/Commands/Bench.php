@@ -8,6 +8,8 @@ use App\Words\Text;
 use Closure;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Process\Process;
 use Yoke\Simulation\AdviceBenchmark;
 use Yoke\Simulation\Contest\Benchmark;
 use Yoke\Simulation\Contest\Tally;
@@ -29,6 +31,11 @@ final class Bench extends Command
 
     private const ADVICES = 200;
 
+    /** From so many rigs on a run is compiled, and this says that it is. */
+    private const WORTH_COMPILING = 300;
+
+    private const COMPILED = 'YOKE_BENCH_COMPILED';
+
     /** A long run says after so many rigs how far it is. */
     private const RIGS_A_LINE = 500;
 
@@ -42,6 +49,9 @@ final class Bench extends Command
             $this->error(Text::of($world === null ? 'command.worlds' : 'command.troubles', ['given' => $this->word($world === null ? 'world' : 'trouble')]));
 
             return self::INVALID;
+        }
+        if ((int) $this->option('rigs') >= self::WORTH_COMPILING && getenv(self::COMPILED) === false) {
+            return $this->compiled();
         }
         $stances = max(1, (int) $this->option('stances'));
         $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
@@ -58,6 +68,20 @@ final class Bench extends Command
         $this->print($measured);
 
         return self::SUCCESS;
+    }
+
+    /** The same in a process of its own whose PHP is compiled as it runs: nearly half the time on a long run. */
+    private function compiled(): int
+    {
+        $compiler = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+        $options = [];
+        foreach (['stances', 'rigs', 'world', 'trouble', 'tickets', 'seed'] as $option) {
+            $options[] = "--{$option}={$this->word($option)}";
+        }
+        $process = new Process([PHP_BINARY, ...$compiler, base_path('artisan'), 'yoke:bench', ...$options, ...($this->option('json') ? ['--json'] : [])], null, [self::COMPILED => '1'], null, null);
+        $error = $this->errorOutput();
+
+        return $process->run(fn (string $type, string $printed) => $type === Process::ERR ? $error->write($printed, false, OutputInterface::OUTPUT_RAW) : $this->output->write($printed, false, OutputInterface::OUTPUT_RAW));
     }
 
     private function microseconds(int $stances): float
@@ -103,14 +127,20 @@ final class Bench extends Command
      */
     private function progress(int $rigs, int $began): Closure
     {
-        $output = $this->output->getOutput();
-        $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $error = $this->errorOutput();
 
         return static function (int $played) use ($rigs, $began, $error): void {
             if ($played % self::RIGS_A_LINE === 0) {
                 $error->writeln(Text::of('command.rigs_played', ['played' => $played, 'rigs' => $rigs, 'seconds' => (string) round((hrtime(true) - $began) / 1e9)]));
             }
         };
+    }
+
+    private function errorOutput(): OutputInterface
+    {
+        $output = $this->output->getOutput();
+
+        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
     }
 
     /**
