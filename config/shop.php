@@ -39,7 +39,7 @@ return [
     'policy' => [
         'sure' => 0.96,
         'overUnsure' => 0.004,
-        'goodEnough' => 0.78,
+        'goodEnough' => 0.90,
         'overDone' => 0.02,
         'hopeless' => 0.15,
         'worthReading' => 0.35,
@@ -47,6 +47,7 @@ return [
         'before' => 2,
         'openSuspect' => 0.10,
         'overAllowed' => 0.10,
+        'unseen' => 0.10,
         'offLevel' => 0.25,
         'minute' => 0.005,
     ],

@@ -10,6 +10,7 @@ use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Posterior;
 use Yoke\Method\Chances;
 use Yoke\Method\Goal;
+use Yoke\Probability\Normal;
 
 /**
  * Names the next move as a practitioner makes it: one adjuster where one will do, the best chance for its minutes; or
@@ -113,7 +114,8 @@ final readonly class Advisor
     private function ranked(SettingEvaluator $evaluator, ?Setting $present): array
     {
         $stays = $present ?? $this->hitch->reference;
-        $forecasts = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present), $this->hitch->withTheHeadOf($stays)), 0.0);
+        $unseen = $present === null ? 0.0 : $this->policy->unseen;
+        $forecasts = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present), $this->hitch->withTheHeadOf($stays)), 0.0, $unseen);
         $needsTheHead = $present !== null && (! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()) || ($this->goal->governing()->movesTheHead() && $forecasts[0]->chance < $this->policy->goodEnough));
         $heads = $needsTheHead ? $this->hitch->otherHeads($stays) : [];
         if ($heads === []) {
@@ -125,25 +127,36 @@ final readonly class Advisor
             }
         }
 
-        return $this->sorted($forecasts, $this->policy->offLevel);
+        return $this->sorted($forecasts, $this->policy->offLevel, $unseen);
     }
 
     /**
      * @param  non-empty-list<SettingForecast>  $forecasts
      * @param  float  $offLevel  what a trailer off level takes from a setting's worth
+     * @param  float  $unseen  by how much every share may be off besides its doubt
      * @return non-empty-list<SettingForecast> best first, those that may not be advised last
      */
-    private function sorted(array $forecasts, float $offLevel): array
+    private function sorted(array $forecasts, float $offLevel, float $unseen): array
     {
-        $places = array_map(fn (SettingForecast $forecast, int $place): array => [$forecast->isOpen() ? 0 : 1, -$this->worth($forecast, $offLevel), $place], $forecasts, array_keys($forecasts));
+        $places = array_map(fn (SettingForecast $forecast, int $place): array => [$forecast->isOpen() ? 0 : 1, -$this->worth($forecast, $offLevel, $unseen), $place], $forecasts, array_keys($forecasts));
         usort($places, static fn (array $one, array $other): int => $one <=> $other);
 
         return array_map(static fn (array $place): SettingForecast => $forecasts[$place[2]], $places);
     }
 
-    private function worth(SettingForecast $forecast, float $offLevel): float
+    private function worth(SettingForecast $forecast, float $offLevel, float $unseen): float
     {
-        return $forecast->chance - $this->policy->minute * $forecast->minutes - ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
+        return $forecast->chance - $this->heldBack($forecast, $unseen) - $this->policy->minute * $forecast->minutes - ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
+    }
+
+    /** How much likelier too much is for reasons besides that nobody sees: what is left of the range above counts for more. */
+    private function heldBack(SettingForecast $forecast, float $unseen): float
+    {
+        $share = $forecast->stance->quantities->share;
+
+        $ceiling = $this->goal->band->ceiling();
+
+        return $unseen <= 0.0 ? 0.0 : max(0.0, $share->chanceBelow($ceiling) - Normal::of($share->mean(), hypot($share->deviation(), $unseen))->chanceBelow($ceiling));
     }
 
     /**

@@ -50,6 +50,14 @@ it('does not stop while the front may be heavier than it may, however likely in 
         ->and($careless->action)->toBe(Action::Stop);
 });
 
+it('moves to the middle of the range rather than to its upper end, for what nobody sees', function (): void {
+    $posterior = Knowing::rig(0.3, 4, 0.5);
+    $share = fn (float $unseen): float => Knowing::advise($posterior, middle(), 4, policy: new Policy(unseen: $unseen))->forecast->share()->mean();
+
+    expect($share(0.2))->toBeLessThanOrEqual($share(0.0))->toBeGreaterThan(0.5)
+        ->and($share(0.10))->toBeGreaterThan(0.5)->toBeLessThan(0.9);
+});
+
 it('reads again while the present setting is middling, and decides after a few', function (): void {
     $posterior = Knowing::rig(0.94);
     $first = Knowing::advise($posterior, middle(), 1);
@@ -226,7 +234,8 @@ it('follows the shop in when enough is enough', function (): void {
     $action = fn (Policy $policy, int $readings): Action => Knowing::advise($posterior, middle(), $readings, policy: $policy)->action;
 
     expect($action(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
-        ->and($action(new Policy(readings: 1, goodEnough: 0.6), 1))->toBe(Action::Stop)
+        ->and($action(new Policy(readings: 1, goodEnough: 0.6, overDone: 0.05), 1))->toBe(Action::Stop)
+        ->and($action(new Policy(readings: 1, goodEnough: 0.6, overDone: 0.02), 1))->toBe(Action::Set)
         ->and($action(new Policy(readings: 9), 2))->toBe(Action::ReadAgain)
         ->and($action(new Policy(worthReading: 0.99, readings: 9), 1))->not->toBe(Action::ReadAgain);
 });
