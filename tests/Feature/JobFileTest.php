@@ -35,6 +35,8 @@ beforeEach(function (): void {
         $first = $this->work->readings()->firstOrFail();
         $this->tape($this->work, 'alone', ['front' => '951'], ['rolled' => '1', 'based_on' => ['front' => (string) $first->id]]);
         $this->post("{$at}/bars-up/rounds", ['steps' => ['link' => 4.5, 'washer' => 3, 'head' => 2]]);
+        $this->post("{$at}/hook-up/set-by", ['set_by' => 'lever']);
+        $this->post("{$at}/hook-up/count", ['steps' => ['link' => 4.5]]);
         $this->post("{$at}/bars-up/measures", ['coupler' => '488 mm']);
         $this->post("{$at}/weigh", ['stance' => 'alone', 'ticket' => "front 1460\nrear 1190", 'step' => '10']);
         $this->post("{$at}/tongue", ['way' => 'bathroom_scale', 'read' => '388', 'hitch_height' => '480']);
@@ -80,6 +82,13 @@ it('hands on every list of a job, and is the same to the letter after it was tak
         ->and(User::query()->sole()->only('name', 'email'))->toBe(['name' => 'Ibby Marsh', 'email' => 'ibby@quillfeather.example'])
         ->and($taken->job->rig->care_due_on)->not->toBeNull();
     $this->actingAs(User::query()->sole())->get("/jobs/{$taken->job->id}/bars-up")->assertOk()->assertSee('link 4.5');
+});
+
+it('hands on how the bars were put on, and that they were counted', function (): void {
+    ($this->doTheJob)();
+    $round = array_values(array_filter(json_decode((new JobFile($this->work->fresh()))->json(), true)['job']['rounds'], fn (array $one): bool => $one['stance'] === 'carried'))[0];
+
+    expect($round['set_by'])->toBe('lever')->and($round['is_counted'])->toBeTrue();
 });
 
 it('keeps fields that it does not know, names them, and hands them on', function (): void {
