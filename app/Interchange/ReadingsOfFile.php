@@ -6,11 +6,11 @@ namespace App\Interchange;
 
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\HitchSettings;
-use Yoke\Estimation\HookUp;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\HookUp;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Method\CurrentSetting;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Yoke\Estimation\Observed;
+use Yoke\Estimation\Reading\Observed;
 use Yoke\Rig\Stance;
 
 /** What else than fenders can be read in a stance; the value is its field. */

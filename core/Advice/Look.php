@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-use Yoke\Estimation\Mistake;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Stories\Mistake;
 use Yoke\Rig\Stance;
 
 /** What can be looked at once more; the value is its key in files. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Rig\Stance;
 
 /** What was looked at so far: how often each stance was taped, whether the links of the hook-up that is on were counted again. */

@@ -6,7 +6,7 @@ namespace Yoke\Advice;
 
 use Closure;
 use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Story;
+use Yoke\Estimation\Stories\Story;
 use Yoke\Method\Chances;
 use Yoke\Method\Goal;
 use Yoke\Method\Method;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Analysis;
 
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
 use Yoke\Method\Chances;
 use Yoke\Method\CurrentSetting;
 use Yoke\Probability\Normal;

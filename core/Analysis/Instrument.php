@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Analysis;
 
-use Yoke\Estimation\Observed;
+use Yoke\Estimation\Reading\Observed;
 
 /** What a reading was taken with; the value is its key in files and words. */
 enum Instrument: string

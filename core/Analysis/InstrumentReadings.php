@@ -6,9 +6,9 @@ namespace Yoke\Analysis;
 
 use Yoke\Advice\StanceEvaluator;
 use Yoke\Estimation\Fits;
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\Suspect;
+use Yoke\Estimation\Stories\Suspect;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\FrontRestoration;
 use Yoke\Method\Goal;

@@ -11,6 +11,8 @@ use Yoke\Estimation\Internal\Predictions;
 use Yoke\Estimation\Internal\SlackBars;
 use Yoke\Estimation\Internal\Stories;
 use Yoke\Estimation\Internal\Suspicions;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Stories\Story;
 
 /**
  * What readings tell of a rig (docs/model.md, What the readings tell): Gauss and Newton's steps to the likeliest

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation;
 
+use Yoke\Estimation\Reading\Observation;
+
 /** Where posteriors come from. A posterior follows from prior and observations alone, so that it may be kept. */
 interface Fits
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Readings;
 
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Probability\Normal;
 use Yoke\Readings\Height\FrictionSize;
 use Yoke\Readings\Height\SpringSide;

@@ -7,7 +7,7 @@ use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Reading\Observation;
 
 /** @return list<Observation> a rig that restores such a share, taped */
 function tapedAt(float $share): array
@@ -37,8 +37,8 @@ it('keeps jobs apart, and what all readings say from what an instrument says', f
     $other->posterior(Priors::rig(), tapedAt(0.8));
     $kept = fn (string $key): mixed => $store->get($key)[1]->tension();
 
-    expect($kept('fit-1-all'))->toEqualWithDelta($kept('fit-1-FrontHeight-RearHeight'), 3.0)
-        ->and($kept('fit-2-all'))->toBeGreaterThan($kept('fit-1-all') + 5.0);
+    expect($kept('stories-1-all'))->toEqualWithDelta($kept('stories-1-FrontHeight-RearHeight'), 3.0)
+        ->and($kept('stories-2-all'))->toBeGreaterThan($kept('stories-1-all') + 5.0);
 });
 
 it('keeps no more for a job as its readings change', function (): void {

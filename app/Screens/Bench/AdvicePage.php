@@ -20,7 +20,7 @@ use Yoke\Analysis\InstrumentEvidence;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\Suspect;
+use Yoke\Estimation\Stories\Suspect;
 use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\Proof;

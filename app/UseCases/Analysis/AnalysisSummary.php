@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Analysis;
 
-use Yoke\Estimation\Suspect;
+use Yoke\Estimation\Stories\Suspect;
 use Yoke\Probability\Normal;
 
 /** What a job's readings told when its file was written: for whoever reads the file, never taken in again. */

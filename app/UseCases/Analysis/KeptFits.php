@@ -8,8 +8,8 @@ use Closure;
 use Illuminate\Contracts\Cache\Repository;
 use Yoke\Estimation\Fits;
 use Yoke\Estimation\FreshFits;
-use Yoke\Estimation\Observation;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
 
 /**
@@ -45,7 +45,7 @@ final readonly class KeptFits implements Fits
      */
     private function kept(string $kind, RigPrior $prior, array $observations, Closure $fit): Posterior
     {
-        $key = "fit-{$this->job}-{$kind}";
+        $key = "stories-{$this->job}-{$kind}";
         $mark = hash('xxh128', serialize([$prior, $observations]));
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Posterior) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Mistake;
+use Yoke\Estimation\Stories\Mistake;
 
 /**
  * What one more mistake makes of a fit, as far as the model is a straight line about it: either readings are off along a

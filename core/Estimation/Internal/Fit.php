@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Residual;
+use Yoke\Estimation\Reading\Residual;
 use Yoke\Probability\Matrix;
 
 /**

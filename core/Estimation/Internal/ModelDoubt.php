@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Rig\Stance;
 
 /**

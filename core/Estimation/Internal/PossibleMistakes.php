@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Mistake;
-use Yoke\Estimation\MistakeKind;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\Stories\Mistake;
+use Yoke\Estimation\Stories\MistakeKind;
 
 /**
  * Whatever may have gone wrong besides what a fit knows of, and what it would make of the fit.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\RigPrior;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Mistake;
-use Yoke\Estimation\MistakeKind;
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Fits;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\Story;
+use Yoke\Estimation\Stories\Mistake;
+use Yoke\Estimation\Stories\MistakeKind;
+use Yoke\Estimation\Stories\Story;
 
 /**
  * The stories of one set of readings (docs/model.md, More than one story): nothing went wrong; or one thing did; or another

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\MistakeKind;
-use Yoke\Estimation\ReadingError;
-use Yoke\Estimation\Residual;
-use Yoke\Estimation\Story;
-use Yoke\Estimation\Suspect;
+use Yoke\Estimation\Reading\Residual;
+use Yoke\Estimation\Stories\MistakeKind;
+use Yoke\Estimation\Stories\ReadingError;
+use Yoke\Estimation\Stories\Story;
+use Yoke\Estimation\Stories\Suspect;
 
 /**
  * Whatever may be a mistake by the stories that are told of the readings.

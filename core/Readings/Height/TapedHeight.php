@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Readings\Height;
 
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Rig\Axle;
 
 /** One fender height with what it was taped in. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Contest;
 
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
 use Yoke\Estimation\Posterior;
-use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Estimation\RigPrior;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Stance;

@@ -15,7 +15,7 @@ use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Constraint;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\ReadingContext;
+use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Family\HitchMeasures;
 use Yoke\Method\Band;
 use Yoke\Method\Criterion;

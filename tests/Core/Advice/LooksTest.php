@@ -15,11 +15,11 @@ use Yoke\Advice\Policy;
 use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\HookUp;
-use Yoke\Estimation\Mistake;
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\HookUp;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
+use Yoke\Estimation\Stories\Mistake;
 use Yoke\Method\Goal;
 use Yoke\Rig\Stance;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Estimation;
 
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\RandomSource;
 use Yoke\Statics\Attitude;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Observation;
+use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\SeededSource;

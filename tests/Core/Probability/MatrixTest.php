@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\Observation;
-use Yoke\Estimation\Observed;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingError;
-use Yoke\Estimation\Residual;
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\Residual;
+use Yoke\Estimation\Stories\ReadingError;
 use Yoke\Probability\Matrix;
 use Yoke\Simulation\SeededSource;
 

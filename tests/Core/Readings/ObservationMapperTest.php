@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\Observed;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\TapedHeight;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\ReadingContext;
-use Yoke\Estimation\ReadingIdentity;
+use Yoke\Estimation\Reading\ReadingContext;
+use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Readings\Height\FrictionSize;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\SetBy;

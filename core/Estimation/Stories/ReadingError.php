@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Stories;
 
+use Yoke\Estimation\Reading\Residual;
 use Yoke\Units\LoadUnit;
 
 /** What a hand gets wrong with a tape, and with a weighbridge's ticket, by how far the reading lies from what the others say. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Reading;
 
 use Yoke\Rig\Stance;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Reading;
 
 /** What an observation is of: heights in mm, loads in kg. */
 enum Observed

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Stories;
 
 /** What may have gone wrong, and how often it does before anything is known (docs/model.md, More than one story). */
 enum MistakeKind

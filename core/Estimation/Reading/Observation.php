@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Reading;
 
 /** One reading as the fit takes it: mm or kg. */
 final readonly class Observation

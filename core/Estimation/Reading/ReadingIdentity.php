@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Reading;
 
 use Yoke\Units\LengthUnit;
 use Yoke\Units\LoadUnit;

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Stories;
+
+use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Residual;
 
 /** What may be a mistake, a reading or the setting of a hook-up; how likely, and which mistake fits. */
 final readonly class Suspect

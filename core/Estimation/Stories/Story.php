@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Stories;
+
+use Yoke\Estimation\RigPrior;
 
 /** One way in which the readings may have come about, how likely, and the rig by it (docs/model.md, More than one story). */
 final readonly class Story

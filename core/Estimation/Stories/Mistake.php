@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Stories;
 
 /** Something that went wrong, by one story of the readings. */
 final readonly class Mistake

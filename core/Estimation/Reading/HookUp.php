@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Estimation;
+namespace Yoke\Estimation\Reading;
 
 /** Bars put on once, whatever was read there: with its setting, as it was counted. */
 final readonly class HookUp
