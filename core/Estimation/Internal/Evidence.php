@@ -32,21 +32,12 @@ final readonly class Evidence
     /** No rate or weight is looked for farther from its prior, in deviations. */
     private const FARTHEST = 12.0;
 
-    /** @var list<array{non-empty-list<int>, float}> observations that share a doubt, and its variance */
-    private array $groups;
+    public SharedPrecision $shared;
 
     /** @param  list<Observation>  $observations */
     public function __construct(public Predictions $predictions, public array $observations)
     {
-        $groups = [];
-        foreach ($observations as $i => $observation) {
-            if ($observation->shared > 0.0) {
-                $group = $observation->group();
-                $groups[$group] ??= [[], $observation->shared ** 2];
-                $groups[$group][0][] = $i;
-            }
-        }
-        $this->groups = array_values($groups);
+        $this->shared = new SharedPrecision($observations);
     }
 
     /**
@@ -65,19 +56,19 @@ final readonly class Evidence
      */
     public function beforehand(array $weights): Fit
     {
-        $precision = $this->precision($weights);
+        $precision = $this->shared->ofEach($weights);
         $start = array_fill(0, $this->predictions->parameters(), 0.0);
         $slopes = $this->slopes($start);
         $covariance = $this->covarianceOf($slopes, $precision);
         $off = $this->off($start);
-        $at = Matrix::times($covariance, self::pulled($start, $slopes, $this->sharing($off, $precision)));
+        $at = Matrix::times($covariance, self::pulled($start, $slopes, $this->shared->times($off, $precision)));
         foreach ($slopes as $parameter => $slope) {
             foreach ($slope as $i => $value) {
                 $off[$i] -= $value * $at[$parameter];
             }
         }
 
-        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->sharing($off, $precision), 0.0, $this);
+        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->shared->times($off, $precision), 0.0, $this);
     }
 
     /**
@@ -89,7 +80,7 @@ final readonly class Evidence
      */
     public function settle(array $at, array $weights, array $known = []): Fit
     {
-        $precision = $this->precision($weights);
+        $precision = $this->shared->ofEach($weights);
         $off = $this->off($at);
         $cost = $this->costOf($at, $off, $precision);
         [$slopes, $covariance, $drawnAt] = [[], [], $at];
@@ -99,7 +90,7 @@ final readonly class Evidence
                 $covariance = $this->covarianceOf($slopes, $precision);
                 $drawnAt = $at;
             }
-            $move = Matrix::times($covariance, self::pulled($at, $slopes, $this->sharing($off, $precision)));
+            $move = Matrix::times($covariance, self::pulled($at, $slopes, $this->shared->times($off, $precision)));
             [$next, $there, $better] = [$at, $off, $cost];
             for ($share = 1.0, $tries = 0; $tries < self::HALVINGS; $share /= 2, $tries++) {
                 $next = self::moved($at, $move, $share);
@@ -125,7 +116,7 @@ final readonly class Evidence
             $covariance = $this->covarianceOf($slopes, $precision);
         }
 
-        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->sharing($off, $precision), $cost, $this);
+        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->shared->times($off, $precision), $cost, $this);
     }
 
     /**
@@ -141,7 +132,7 @@ final readonly class Evidence
         foreach ($at as $deviations) {
             $cost += $deviations * $deviations;
         }
-        foreach ($this->sharing($off, $precision) as $i => $pull) {
+        foreach ($this->shared->times($off, $precision) as $i => $pull) {
             $cost += $pull * $off[$i];
         }
 
@@ -208,7 +199,7 @@ final readonly class Evidence
      */
     public function covariance(array $slopes, array $weights): array
     {
-        return $this->covarianceOf($slopes, $this->precision($weights));
+        return $this->covarianceOf($slopes, $this->shared->ofEach($weights));
     }
 
     /**
@@ -220,7 +211,7 @@ final readonly class Evidence
     {
         $matrix = [];
         foreach ($slopes as $row => $one) {
-            $scaled = $this->sharing($one, $precision);
+            $scaled = $this->shared->times($one, $precision);
             for ($column = 0; $column <= $row; $column++) {
                 $other = $slopes[$column];
                 $sum = $row === $column ? 1.0 : 0.0;
@@ -250,70 +241,6 @@ final readonly class Evidence
         }
 
         return $judged;
-    }
-
-    /**
-     * The precision of readings that share doubts, times a vector.
-     *
-     * @param  array<int, float>  $vector  by observation
-     * @param  array<int, float>  $precision  of each alone
-     * @return array<int, float>
-     */
-    public function sharing(array $vector, array $precision): array
-    {
-        $scaled = [];
-        foreach ($precision as $i => $one) {
-            $scaled[$i] = $one * $vector[$i];
-        }
-        foreach ($this->groups as [$indices, $variance]) {
-            [$all, $sum] = [0.0, 0.0];
-            foreach ($indices as $i) {
-                $all += $precision[$i];
-                $sum += $scaled[$i];
-            }
-            $less = $variance / (1.0 + $variance * $all) * $sum;
-            foreach ($indices as $i) {
-                $scaled[$i] -= $precision[$i] * $less;
-            }
-        }
-
-        return $scaled;
-    }
-
-    /**
-     * Logarithm of the determinant of the precision of all readings.
-     *
-     * @param  array<int, float>  $precision
-     */
-    public function logPrecision(array $precision): float
-    {
-        $sum = 0.0;
-        foreach ($precision as $one) {
-            $sum += log($one);
-        }
-        foreach ($this->groups as [$indices, $variance]) {
-            $all = 0.0;
-            foreach ($indices as $i) {
-                $all += $precision[$i];
-            }
-            $sum -= log(1.0 + $variance * $all);
-        }
-
-        return $sum;
-    }
-
-    /**
-     * @param  array<int, float>  $weights
-     * @return array<int, float>
-     */
-    private function precision(array $weights): array
-    {
-        $precision = [];
-        foreach ($this->observations as $i => $observation) {
-            $precision[$i] = $weights[$i] / $observation->deviation ** 2;
-        }
-
-        return $precision;
     }
 
     /**

@@ -69,7 +69,7 @@ final class Fit
      */
     public function precisionTimes(array $vector): array
     {
-        $scaled = $this->evidence->sharing($vector, $this->precision);
+        $scaled = $this->evidence->shared->times($vector, $this->precision);
         $moves = Matrix::times($this->covariance, $this->parametersOf($scaled));
         $explained = [];
         foreach ($this->precision as $j => $_) {
@@ -79,7 +79,7 @@ final class Fit
             }
             $explained[$j] = $sum;
         }
-        $explained = $this->evidence->sharing($explained, $this->precision);
+        $explained = $this->evidence->shared->times($explained, $this->precision);
         foreach ($scaled as $j => $value) {
             $scaled[$j] = $value - $explained[$j];
         }
@@ -120,7 +120,7 @@ final class Fit
     /** Logarithm of the evidence by Laplace, but for a constant that all fits of the same readings share. */
     public function logEvidence(): float
     {
-        return 0.5 * (Matrix::logDeterminant($this->covariance) + $this->evidence->logPrecision($this->precision) - $this->cost);
+        return 0.5 * (Matrix::logDeterminant($this->covariance) + $this->evidence->shared->logDeterminant($this->precision) - $this->cost);
     }
 
     /** @return array<int, float> 1 at an observation, else 0 */

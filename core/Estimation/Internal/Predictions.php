@@ -74,7 +74,7 @@ final class Predictions
     /** @return list<array{int, float, float}> place, centre and spread of what of it stands alone already */
     private function standingAlone(Observed $observed): array
     {
-        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], self::namesOf($observed));
+        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], WhatIsRead::standsAlone($observed));
     }
 
     private function placeNuisances(): void
@@ -159,7 +159,7 @@ final class Predictions
             $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
         }
         foreach ($this->places as $name => $place) {
-            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, self::namesOf($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
+            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, WhatIsRead::standsAlone($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
         }
 
         return $slopes;
@@ -217,7 +217,7 @@ final class Predictions
                     Stance::Carried => $carry($rig, $tension + $tensionOffset),
                 };
                 foreach ($observed as [$row, $what, $alone]) {
-                    $value = $attitude === null ? 0.0 : self::read($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
+                    $value = $attitude === null ? 0.0 : WhatIsRead::of($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
                     foreach ($alone as [$place, $centre, $spread]) {
                         $value += $centre + $spread * $at[$place];
                     }
@@ -229,46 +229,12 @@ final class Predictions
         return $rows;
     }
 
-    private static function read(Observed $observed, Attitude $attitude, float $tension): float
-    {
-        return match ($observed) {
-            Observed::FrontHeight => $attitude->frontRise(),
-            Observed::RearHeight => $attitude->rearRise(),
-            Observed::CouplerRise => $attitude->ballRise(),
-            Observed::NoseRise => $attitude->trailerPitch * $attitude->rig()->trailer()->ballToAxle,
-            Observed::BallLoad => $attitude->ballLoad(),
-            Observed::FrontLoad => $attitude->frontLoad(),
-            Observed::RearLoad => $attitude->rearLoad(),
-            Observed::TrailerLoad => -$attitude->load,
-            Observed::VehicleLoad => $attitude->load,
-            Observed::RearAndTrailerLoad => -$attitude->frontLoad(),
-            Observed::TongueWeight => $attitude->rig()->trailer()->tongueWeight,
-            Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
-        };
-    }
-
-    /** @return list<string> what of it stands alone already: nuisances that it adds up */
-    private static function namesOf(Observed $observed): array
-    {
-        return match ($observed) {
-            Observed::FrontHeight => ['FrontAlone'],
-            Observed::RearHeight => ['RearAlone'],
-            Observed::CouplerRise => ['CouplerLevel'],
-            Observed::FrontLoad => ['FrontLoadAlone'],
-            Observed::RearLoad => ['RearLoadAlone'],
-            Observed::TrailerLoad => ['GrossTrailer'],
-            Observed::VehicleLoad => ['FrontLoadAlone', 'RearLoadAlone'],
-            Observed::RearAndTrailerLoad => ['RearLoadAlone', 'GrossTrailer'],
-            default => [],
-        };
-    }
-
     /** @return array<string, float> the reading alone, or the first there is; of a shared platform its share */
     private function look(): array
     {
         $found = [];
         foreach ($this->observations as $observation) {
-            $alone = self::namesOf($observation->observed);
+            $alone = WhatIsRead::standsAlone($observation->observed);
             if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->context->stance === Stance::Alone)) {
                 $found[$alone[0]] = $observation->value;
             }
