@@ -64,7 +64,7 @@ final readonly class Advisor
     private function beforehand(SettingForecast $best, Looks $looks, ?Looked $looked): array
     {
         $second = $looked === null ? null : $this->asksBeforehand($looked);
-        $doubted = $looked === null || $second !== null ? null : $looks->beforehand($best);
+        $doubted = $looked === null || $second !== null ? null : $looks->open($best);
 
         return match (true) {
             $second !== null => [Action::ReadAgain, Reason::SecondReading, $second, true],
@@ -153,7 +153,6 @@ final readonly class Advisor
     private function heldBack(SettingForecast $forecast, float $unseen): float
     {
         $share = $forecast->stance->quantities->share;
-
         $ceiling = $this->goal->band->ceiling();
 
         return $unseen <= 0.0 ? 0.0 : max(0.0, $share->chanceBelow($ceiling) - Normal::of($share->mean(), hypot($share->deviation(), $unseen))->chanceBelow($ceiling));

@@ -37,8 +37,8 @@ final readonly class Looks
         return $this->looked->carried;
     }
 
-    /** What to look at once more before the first hook-up, alone and dropped having been read as often as the policy asks. */
-    public function beforehand(SettingForecast $aim): ?Look
+    /** What to look at because it is likelier a mistake than the policy bears, whatever that would gain. */
+    public function open(SettingForecast $aim): ?Look
     {
         foreach ($this->settled($aim) as $key => [$chance]) {
             $look = Look::from($key);
@@ -51,14 +51,15 @@ final readonly class Looks
     }
 
     /**
-     * What to look at before an action: the look that gains the most; null where none gains anything.
+     * What to look at before an action: the look that gains the most; null where none gains anything. What may end in staying
+     * at a setting that is only the nearest is no better known than a stop.
      *
      * @param  SettingForecast  $aim  the setting to go to or to stay at
      */
     public function before(Action $action, SettingForecast $aim): ?Look
     {
         return match ($action) {
-            Action::Cannot => null,
+            Action::Cannot => $this->open($aim),
             Action::Set => $this->best($aim, INF, self::SEEN_NEXT),
             Action::ReadAgain => $this->best($aim, INF, 1.0),
             Action::Stop => $this->best($aim, $this->policy->openSuspect, 1.0),

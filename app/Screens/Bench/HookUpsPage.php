@@ -49,7 +49,7 @@ final readonly class HookUpsPage
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
-                    'share' => $setting === null || $front === null ? '–' : $this->share($setting),
+                    'share' => $setting === null || $front === null ? '–' : $this->share($setting, $round),
                 ];
                 [$before, $last] = [$said, $setting];
             }
@@ -146,9 +146,10 @@ final readonly class HookUpsPage
         return $this->analysed->settingOf($this->look->tried);
     }
 
-    private function share(Setting $setting): string
+    /** As it truly is by every story of the readings, as the verdict has it. */
+    private function share(Setting $setting, int $round): string
     {
-        $forecast = $this->analysed->analysis()->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting));
+        $forecast = $this->analysed->analysis()->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting), $this->job->roundBook()->hookUpOf($round));
 
         return VerdictWords::share($forecast->share()).', '.VerdictWords::verdict($forecast->chances->verdict());
     }

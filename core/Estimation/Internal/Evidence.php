@@ -59,7 +59,7 @@ final readonly class Evidence
         $precision = $this->shared->ofEach($weights);
         $start = array_fill(0, $this->predictions->parameters(), 0.0);
         $slopes = $this->slopes($start);
-        $covariance = $this->covarianceOf($slopes, $precision);
+        $covariance = $this->covariance($slopes, $precision);
         $off = $this->off($start);
         $at = Matrix::times($covariance, self::pulled($start, $slopes, $this->shared->times($off, $precision)));
         foreach ($slopes as $parameter => $slope) {
@@ -87,7 +87,7 @@ final readonly class Evidence
         for ($step = 0; $step < self::STEPS; $step++) {
             if ($slopes === [] || $step < self::NEW_SLOPES) {
                 $slopes = $step === 0 && $known !== [] ? $known : $this->slopes($at);
-                $covariance = $this->covarianceOf($slopes, $precision);
+                $covariance = $this->covariance($slopes, $precision);
                 $drawnAt = $at;
             }
             $move = Matrix::times($covariance, self::pulled($at, $slopes, $this->shared->times($off, $precision)));
@@ -113,7 +113,7 @@ final readonly class Evidence
         }
         if ($slopes === []) {
             $slopes = $this->slopes($at);
-            $covariance = $this->covarianceOf($slopes, $precision);
+            $covariance = $this->covariance($slopes, $precision);
         }
 
         return new Fit($weights, $at, $slopes, $covariance, $precision, $this->shared->times($off, $precision), $cost, $this);
@@ -194,20 +194,10 @@ final readonly class Evidence
 
     /**
      * @param  array<int, array<int, float>>  $slopes
-     * @param  array<int, float>  $weights
-     * @return array<int, array<int, float>>
-     */
-    public function covariance(array $slopes, array $weights): array
-    {
-        return $this->covarianceOf($slopes, $this->shared->ofEach($weights));
-    }
-
-    /**
-     * @param  array<int, array<int, float>>  $slopes
      * @param  array<int, float>  $precision
      * @return array<int, array<int, float>>
      */
-    private function covarianceOf(array $slopes, array $precision): array
+    private function covariance(array $slopes, array $precision): array
     {
         $matrix = [];
         foreach ($slopes as $row => $one) {

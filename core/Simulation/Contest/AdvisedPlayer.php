@@ -48,10 +48,10 @@ final readonly class AdvisedPlayer implements Player
                 break;
             }
             if ($advised->action === Action::Set) {
-                $hookUps->hookUp($advised->forecast->setting);
+                $truly = $hookUps->hookUp($advised->forecast->setting);
                 $claims[] = [$advised->forecast->chance, $hookUps->share()];
                 $minutes += $advised->forecast->minutes;
-                $log->hookUp($advised->forecast->setting, $hookUps->on());
+                $log->hookUp($advised->forecast->setting, $truly);
             } else {
                 $minutes += $log->setting() === null ? self::BEFOREHAND_MINUTES : ($advised->look ?? Look::Carried)->minutes();
                 $log->look($advised->look ?? Look::Carried);

@@ -19,7 +19,8 @@ final class HookUps
     {
     }
 
-    public function hookUp(Setting $meant): void
+    /** What is truly on then. */
+    public function hookUp(Setting $meant): Setting
     {
         $mishaps = $this->lot->mishaps;
         $odds = $this->random->between(0, 1);
@@ -29,6 +30,8 @@ final class HookUps
         $by = $range->holds($meant->step('link') + $by) ? $by : -$by;
         $this->on = $isMiscounted ? $meant->with('link', $meant->step('link') + $by) : $meant;
         $this->shares[] = $this->lot->truth->share($this->on);
+
+        return $this->on;
     }
 
     /** What is truly on. */

@@ -55,14 +55,10 @@ final class ReadingLog
     }
 
     /** @param  Setting  $truly  what is on, which nobody sees */
-    public function hookUp(?Setting $meant = null, ?Setting $truly = null): int
+    public function hookUp(Setting $meant, Setting $truly): void
     {
-        if ($meant !== null && $truly !== null) {
-            $this->hookUps[] = [$meant, $truly, false];
-            $this->read(Stance::Carried);
-        }
-
-        return count($this->hookUps);
+        $this->hookUps[] = [$meant, $truly, false];
+        $this->read(Stance::Carried);
     }
 
     public function look(Look $look): void

@@ -148,3 +148,13 @@ it('leaves no front over-restored for want of readings: it moves on where too mu
         expect($advised->action === Action::Stop && $advised->present->over > (new Policy)->overDone && $advised->reason === Reason::GoodEnough)->toBeFalse();
     }
 });
+
+it('looks at an open suspect before it settles for what is only the nearest, and for no other reason', function (): void {
+    $hitch = Knowing::hitch();
+    $looked = new Looked(1, 1, 4, 1);
+    $advise = fn (array $off): Recommendation => (new Advisor(new HitchSettings($hitch, $hitch->middle()), Goal::usual(), new Policy(sure: 2.0, goodEnough: 2.0, hopeless: 1.0)))
+        ->advise((new Estimation(Priors::rig(0.2, 20.0, 25.0), lookReadings(1, 1, 2, 0.75, HookUp::counted(1), $off)))->posterior(), $hitch->middle(), $looked);
+
+    expect($advise([2 => 12.7])->action)->toBe(Action::ReadAgain)->and($advise([2 => 12.7])->reason)->toBe(Reason::SettlesADoubt)
+        ->and($advise([])->action)->not->toBe(Action::ReadAgain);
+});
