@@ -54,7 +54,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/', [Yard::class, 'show'])->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
-    Route::post('/jobs', [Jobs::class, 'store'])->name('jobs.store');
+    Route::post('/jobs', [Jobs::class, 'store'])->block(10, 10)->name('jobs.store');
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
     Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
@@ -131,7 +131,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
     Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
     Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
-    Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->name('garage.find');
+    Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->block(10, 10)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
     Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
     Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->whereNumber('id')->name('garage.copy');
