@@ -30,6 +30,8 @@ need_tools() {
     php -r 'exit(extension_loaded("dom") ? 0 : 1);' || packages+=("php$version-xml")
     php -r 'exit(extension_loaded("gd") ? 0 : 1);' || packages+=("php$version-gd")
     if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium ]; then packages+=(chromium); fi
+    # Durability is tested on a trace of what reaches the disk.
+    if [ "${1:-}" = browser ] && ! command -v strace >/dev/null; then packages+=(strace); fi
     need_packages "${packages[@]}"
 }
 

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\UseCases\Shop\Backup;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Tests\FeatureCase;
+
+/** A shop in a database file of its own, in place of the one in memory: for what is done with files. */
+final class ShopOnDisk
+{
+    public readonly string $folder;
+
+    public readonly string $database;
+
+    public readonly Backup $backups;
+
+    public readonly Job $job;
+
+    public function __construct(FeatureCase $case)
+    {
+        $this->folder = sys_get_temp_dir().'/yoke-'.bin2hex(random_bytes(6));
+        $this->database = "{$this->folder}/shop.sqlite";
+        mkdir($this->folder);
+        touch($this->database);
+        config(['database.connections.shop' => ['database' => $this->database] + (array) config('database.connections.sqlite'), 'database.default' => 'shop']);
+        app()->instance(Backup::class, $this->backups = new Backup("{$this->folder}/kept"));
+        Artisan::call('migrate', ['--force' => true]);
+        $case->actingAs($case->person('Ibby Marsh', '1 mm'));
+        $this->job = $case->job();
+    }
+
+    /** Back to the database in memory; the folder goes. */
+    public function close(): void
+    {
+        DB::purge('shop');
+        config(['database.default' => 'sqlite']);
+        File::deleteDirectory($this->folder);
+    }
+}
