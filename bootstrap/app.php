@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Exceptions\DatabaseTrouble;
 use App\Http\Middleware\Idempotency;
 use App\Http\Middleware\PersonalPreferences;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TellServerTime;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -20,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is typed is kept to the letter: nothing trims it on the way in.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(TellServerTime::class);
+        $middleware->append(ReadableInput::class);
         $middleware->web(append: [PersonalPreferences::class, Idempotency::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -36,6 +36,9 @@ use App\Http\Controllers\Yard;
 use App\Http\Middleware\KeepFlash;
 use Illuminate\Support\Facades\Route;
 
+// Numbers that a row can have; anything longer is nobody's.
+Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record'], '[0-9]{1,18}'));
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignIn::class, 'store']);
@@ -60,12 +63,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
     Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->name('weigh');
     Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
-    Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->whereNumber('ticket')->name('weigh.withdraw');
+    Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->name('weigh.withdraw');
     Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->name('tongue');
     Route::post('/jobs/{job}/tongue', [Tongue::class, 'store'])->name('tongue.store');
-    Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->whereNumber('reading')->name('tongue.withdraw');
-    Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]+')->name('loads');
-    Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]+'])->group(function (): void {
+    Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');
+    Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]{1,18}')->name('loads');
+    Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]{1,18}'])->group(function (): void {
         Route::post('/', [Loads::class, 'store'])->name('loads.store');
         Route::post('/preview', [Loads::class, 'preview'])->middleware(KeepFlash::class)->name('loads.preview');
         Route::post('/copy', [Loads::class, 'copy'])->name('loads.copy');
@@ -83,7 +86,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/card', [Cards::class, 'show'])->name('card');
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->name('card.pdf');
     Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
-    Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->whereNumber('link')->name('card.revoke');
+    Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
     Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->name('files');
     Route::get('/jobs/{job}/job.json', [JobFiles::class, 'json'])->name('files.json');
     Route::get('/jobs/{job}/readings.csv', [JobFiles::class, 'readings'])->name('files.readings');
@@ -91,8 +94,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/drawing.svg', [JobFiles::class, 'drawing'])->name('files.drawing');
     Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->name('photos');
     Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
-    Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->whereNumber('photo')->name('photos.picture');
-    Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->whereNumber('photo')->name('photos.withdraw');
+    Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->name('photos.picture');
+    Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->name('photos.withdraw');
     Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->name('log.visit');
     Route::post('/jobs/{job}/visit', [Logs::class, 'begin'])->name('log.begin');
     Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
@@ -117,11 +120,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
     Route::post('/shop/restore', [Shop::class, 'restore'])->name('shop.restore');
     Route::get('/log', [Logs::class, 'index'])->name('log');
-    Route::prefix('/log/{rig}')->whereNumber('rig')->group(function (): void {
+    Route::prefix('/log/{rig}')->group(function (): void {
         Route::get('/', [Logs::class, 'show'])->name('log.rig');
         Route::get('/care', [CareBooks::class, 'show'])->name('log.care');
         Route::post('/care', [CareBooks::class, 'store'])->name('care.store');
-        Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->whereNumber('record')->name('care.withdraw');
+        Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->name('care.withdraw');
         Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
     });
 
@@ -134,12 +137,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->block(10, 10)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
     Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
-    Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->whereNumber('id')->name('garage.copy');
-    Route::post('/garage/{part}/{id}/away', [Shelf::class, 'putAway'])->whereNumber('id')->name('garage.put-away');
-    Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->whereNumber('id')->name('garage.bring-back');
-    Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->whereNumber('id')->name('garage.edit');
-    Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->whereNumber('id')->name('garage.update');
-    Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->whereNumber('id')->middleware(KeepFlash::class)->name('garage.preview');
+    Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->name('garage.copy');
+    Route::post('/garage/{part}/{id}/away', [Shelf::class, 'putAway'])->name('garage.put-away');
+    Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->name('garage.bring-back');
+    Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->name('garage.edit');
+    Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->name('garage.update');
+    Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->middleware(KeepFlash::class)->name('garage.preview');
 
     Route::post('/jobs/{job}/hook-up/set-by', [HookUps::class, 'setBy'])->name('hook-up.set-by');
     Route::post('/jobs/{job}/hook-up/count', [HookUps::class, 'count'])->name('hook-up.count');

@@ -25,6 +25,6 @@ final class Trailer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sheet' => 'array', 'archived_at' => 'immutable_datetime'];
+        return ['axles' => 'integer', 'sheet' => 'array', 'archived_at' => 'immutable_datetime'];
     }
 }

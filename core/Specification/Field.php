@@ -52,6 +52,11 @@ final readonly class Field
         return new self($key, FieldKind::Number, $low, $high, []);
     }
 
+    public static function count(string $key, int $low, int $high): self
+    {
+        return new self($key, FieldKind::Count, $low, $high, []);
+    }
+
     public static function choice(string $key, string ...$options): self
     {
         return new self($key, FieldKind::Choice, 0.0, 0.0, array_values($options));
@@ -64,7 +69,9 @@ final readonly class Field
             return is_string($value) && in_array($value, $this->options, true) ? null : 'Expected one of the list.';
         }
 
-        return is_float($value) && $value >= $this->low && $value <= $this->high ? null : $this->range();
+        $isInRange = is_float($value) && $value >= $this->low && $value <= $this->high;
+
+        return $isInRange && ($this->kind !== FieldKind::Count || floor($value) === $value) ? null : $this->range();
     }
 
     private function range(): string
@@ -77,6 +84,7 @@ final readonly class Field
             FieldKind::Pressure => sprintf('Expected between %g and %g kPa (%.0f and %.0f psi).', $low, $high, Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
             FieldKind::Torque => sprintf('Expected between %g and %g N·m (%.0f and %.0f lb·ft).', $low, $high, Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
             FieldKind::Rate => sprintf('Expected between %g and %g kg/mm (%.0f and %.0f lb/in).', $low, $high, RateUnit::PoundPerInch->of($low), RateUnit::PoundPerInch->of($high)),
+            FieldKind::Count => sprintf('Expected a whole number between %d and %d.', $low, $high),
             default => sprintf('Expected a number between %g and %g.', $low, $high),
         };
     }

@@ -25,6 +25,9 @@ enum FieldKind
     /** A plain number; the label says of what. */
     case Number;
 
+    /** How many of something: a whole number. */
+    case Count;
+
     /** One of a list. */
     case Choice;
 }

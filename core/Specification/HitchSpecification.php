@@ -64,16 +64,16 @@ final class HitchSpecification
             ]),
             new FieldGroup('adjusters', [
                 Field::length('pitch_mm', 0.5, 80),
-                Field::number('steps', 1, 40),
+                Field::count('steps', 1, 40),
                 Field::number('tilt_deg', 0.1, 5),
-                Field::number('tilt_steps', 0, 20),
+                Field::count('tilt_steps', 0, 20),
             ]),
             new FieldGroup('shank', [
                 Field::length('ball_height_mm', 200, 1000),
                 Field::length('shank_drop_mm', -300, 500),
                 Field::length('shank_rise_mm', -300, 500),
                 Field::length('head_hole_mm', 5, 120),
-                Field::number('head_holes', 1, 20),
+                Field::count('head_holes', 1, 20),
             ]),
         ];
     }

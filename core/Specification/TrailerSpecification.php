@@ -16,7 +16,7 @@ final class TrailerSpecification
     {
         return new FieldGroup('dimensions', [
             Field::choice('body', ...array_column(TrailerBody::cases(), 'value')),
-            Field::number('axles', 1, 3),
+            Field::count('axles', 1, 3),
             Field::length('ball_to_axle_mm', ...Trailer::BALL_TO_AXLE_MM),
             Field::load('gross_weight_kg', ...Trailer::GROSS_WEIGHT_KG),
         ]);

@@ -15,6 +15,11 @@ return [
         'saved_by' => ':who saved :theirs here at :when, after you opened the page. Yours is not saved yet: save again to replace it.',
         'the_earlier_reading_is_deleted' => 'The earlier reading is deleted; it stays in the tape log.',
     ],
+    'people' => [
+        'email-expected' => 'Expected the e-mail address of your account.',
+        'password-expected' => 'Expected your password.',
+        'no-such-account' => 'No account has this e-mail address and password together.',
+    ],
     'garage' => [
         'saved_open_jobs_with_it' => 'Saved. Open jobs with it are planned again.',
     ],

@@ -32,6 +32,20 @@ it('saves a sheet in the person\'s units and plans the open jobs again', functio
     $this->get("/jobs/{$job->id}/brief")->assertOk()->assertSee('trailer: GVWR');
 });
 
+it('corrects how many axles a trailer has, in whole numbers, and plans its open jobs again', function (): void {
+    $job = $this->job();
+    $this->post('/garage/trailer/1/preview', ['name' => 'Dome', 'axles' => '3'])->assertOk();
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'axles' => '3'])->assertSessionHas('saved');
+    expect(Trailer::query()->sole()->axles)->toBe(3)->and($job->fresh()->rigAsWorked()->core()->trailer->axles)->toBe(3);
+    $this->get("/jobs/{$job->id}/brief")->assertOk();
+
+    foreach (['2.5', '0', '4', 'two', '1e1'] as $typed) {
+        $this->post('/garage/trailer/1', ['name' => 'Dome', 'axles' => $typed])->assertSessionHasErrors('axles');
+        $this->post('/garage/trailer/1/preview', ['name' => 'Dome', 'axles' => $typed])->assertOk()->assertJsonPath('problems.axles', session('errors')->first('axles'));
+    }
+    expect(Trailer::query()->sole()->axles)->toBe(3);
+});
+
 it('leaves a job that is handed over as it was worked', function (): void {
     $job = $this->job();
     $job->update(['handed_over_at' => now()]);

@@ -29,7 +29,8 @@ it('answers a page that is not there in words', function (string $address): void
 })->with(['/jobs/999/alone', '/jobs/1/nowhere', '/nothing']);
 
 it('takes forms that no page of ours sent without falling over', function (): void {
-    $this->post('/jobs', ['title' => ['a'], 'vehicle' => ['b'], 'wheelbase' => ['c' => ['d']], 'overhang' => "51\xC3\x28"])->assertRedirect('/jobs/new');
+    $this->post('/jobs', ['title' => ['a'], 'vehicle' => ['b'], 'wheelbase' => ['c' => ['d']], 'overhang' => '51'])->assertRedirect('/jobs/new');
+    $this->post('/jobs', ['overhang' => "51\xC3\x28"])->assertStatus(400)->assertSee('Expected plain text');
     $this->get('/jobs/new')->assertOk();
     $this->post('/preferences', ['fineness' => ['1 mm']])->assertSessionHasErrors('fineness');
     auth()->logout();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
+use App\Models\User;
 use App\UseCases\Shop\Backup;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -20,9 +21,10 @@ final class ShopOnDisk
 
     public readonly Backup $backups;
 
-    public readonly Job $job;
+    public readonly ?Job $job;
 
-    public function __construct(FeatureCase $case)
+    /** @param  class-string|null  $seeder  what fills it, in place of one person and one job */
+    public function __construct(FeatureCase $case, ?string $seeder = null)
     {
         $this->folder = sys_get_temp_dir().'/yoke-'.bin2hex(random_bytes(6));
         $this->database = "{$this->folder}/shop.sqlite";
@@ -31,8 +33,11 @@ final class ShopOnDisk
         config(['database.connections.shop' => ['database' => $this->database] + (array) config('database.connections.sqlite'), 'database.default' => 'shop']);
         app()->instance(Backup::class, $this->backups = new Backup("{$this->folder}/kept"));
         Artisan::call('migrate', ['--force' => true]);
-        $case->actingAs($case->person('Ibby Marsh', '1 mm'));
-        $this->job = $case->job();
+        if ($seeder !== null) {
+            $case->seed($seeder);
+        }
+        $this->job = $seeder === null ? $case->job() : null;
+        $case->actingAs($seeder === null ? $case->person('Ibby Marsh', '1 mm') : User::query()->firstOrFail());
     }
 
     /** Back to the database in memory; the folder goes. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Asked;
 use App\UseCases\Shop\Backup;
 use App\UseCases\Shop\BackupRefused;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -37,7 +37,7 @@ final class Shop
     }
 
     /** Puts back a copy of the shop's own folder, or one that is sent. */
-    public function restore(Request $request): RedirectResponse
+    public function restore(Asked $request): RedirectResponse
     {
         return $this->attempt(function () use ($request): string {
             $kept = $this->backup->restore($this->asked($request));
@@ -48,9 +48,9 @@ final class Shop
     }
 
     /** @throws BackupRefused */
-    private function asked(Request $request): string
+    private function asked(Asked $request): string
     {
-        $name = $request->string('name')->toString();
+        $name = $request->text('name');
         if ($name !== '') {
             return $this->backup->path($name) ?? abort(404);
         }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Asked;
+use App\Http\Requests\SignInRequest;
 use App\Screens\View\SignBoard;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
@@ -21,19 +23,15 @@ final class SignIn
         return view('sign-in', ['elevation' => SignBoard::elevation()]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $request->replace(array_filter($request->all(), is_string(...)));
         /** @var array{email: string, password: string} $account */
-        $account = $request->validate(
-            ['email' => ['required', 'string'], 'password' => ['required', 'string']],
-            ['email.required' => 'Expected the e-mail address of your account.', 'password.required' => 'Expected your password.'],
-        );
+        $account = $request->validated();
         $tries = 'sign-in:'.mb_strtolower($account['email']).'|'.$request->ip();
         $this->refuseTooManyTries($tries);
         if (! Auth::attempt($account, remember: true)) {
             RateLimiter::hit($tries);
-            throw ValidationException::withMessages(['email' => 'No account has this e-mail address and password together.']);
+            throw ValidationException::withMessages(['email' => Text::of('screen.people.no-such-account')]);
         }
         RateLimiter::clear($tries);
         $request->session()->regenerate();
@@ -41,7 +39,7 @@ final class SignIn
         return redirect()->intended('/');
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Asked $request): RedirectResponse
     {
         Auth::logout();
         $request->session()->invalidate();

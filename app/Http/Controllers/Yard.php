@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\User;
+use App\Http\Requests\Asked;
 use App\Screens\Yard\JobCards;
 use App\Screens\Yard\YardPage;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 
 final class Yard
 {
@@ -18,10 +17,9 @@ final class Yard
     {
     }
 
-    public function show(Request $request): View
+    public function show(Asked $request): View
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
 
         $yard = new YardPage($person, new JobCards($person, $this->analyses, $this->cache));
 

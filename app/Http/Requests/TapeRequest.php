@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use Illuminate\Foundation\Http\FormRequest;
@@ -15,6 +14,8 @@ use Yoke\Units\Text\CalledSixteenths;
 /** The tape form of one station. Nothing typed is refused here: each entry says itself what is wrong with it. */
 final class TapeRequest extends FormRequest
 {
+    use TypedInput;
+
     /** @return list<Entry> the fields that were sent, in the order of the form */
     public function entries(Stance $stance): array
     {
@@ -41,12 +42,6 @@ final class TapeRequest extends FormRequest
         $round = $this->input('round');
 
         return is_numeric($round) ? (int) $round : null;
-    }
-
-    public function person(): User
-    {
-        /** @var User */
-        return $this->user();
     }
 
     private function basedOn(Place $place): ?int

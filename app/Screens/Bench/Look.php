@@ -21,9 +21,9 @@ final readonly class Look
     {
         $tab = $request->input('show');
         $tried = $request->input('try');
-        $steps = is_array($tried) ? array_filter($tried, is_numeric(...)) : [];
+        $steps = is_array($tried) ? array_filter(array_map(floatval(...), array_filter($tried, is_numeric(...))), is_finite(...)) : [];
 
-        return new self(Magnification::asked($request->input('height')), is_string($tab) ? Tab::tryFrom($tab) ?? Tab::Next : Tab::Next, array_map(floatval(...), $steps), $request->boolean('call'));
+        return new self(Magnification::asked($request->input('height')), is_string($tab) ? Tab::tryFrom($tab) ?? Tab::Next : Tab::Next, $steps, $request->boolean('call'));
     }
 
     /** @return array<string, mixed> as it stands in an address; what is usual is left out */

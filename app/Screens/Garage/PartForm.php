@@ -94,7 +94,7 @@ final readonly class PartForm
             FieldKind::Pressure => $parts->pressure($field->key)?->kilopascals(),
             FieldKind::Torque => $parts->torque($field->key)?->newtonMetres(),
             FieldKind::Rate => $parts->rate($field->key),
-            FieldKind::Number => $parts->number($field->key),
+            FieldKind::Number, FieldKind::Count => $parts->number($field->key),
             FieldKind::Choice => $parts->text($field->key),
         };
         $objection = $value === null ? null : $field->objection($value);

@@ -102,7 +102,7 @@ final readonly class Backup
     public function check(string $file): void
     {
         $header = is_file($file) ? (string) file_get_contents($file, false, null, 0, 72) : '';
-        if (! str_starts_with($header, "SQLite format 3\0") || unpack('N', substr($header, 68, 4)) !== [1 => self::OURS]) {
+        if (! str_starts_with($header, "SQLite format 3\0") || strlen($header) < 72 || unpack('N', substr($header, 68, 4)) !== [1 => self::OURS]) {
             throw BackupRefused::foreign();
         }
         try {

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    '400' => [
+        'this_does_not_read' => 'This does not read',
+        'expected_plain_text_from' => 'Expected plain text from a form of this program. Nothing was saved. Go back: what you typed is still in the page before this one.',
+    ],
     '403' => [
         'no_access' => 'No access',
         'you_are_signed_in_but' => 'You are signed in, but this page is not for you.',
@@ -10,6 +14,14 @@ return [
     '404' => [
         'page_not_found' => 'Page not found',
         'the_job_station_or_page' => 'The job, station or page asked for does not exist. It may have been typed wrong.',
+    ],
+    '405' => [
+        'nothing_to_open_here' => 'Nothing to open here',
+        'this_address_takes_a_form' => 'This address takes a form that is sent to it; it has no page of its own. Start from the yard.',
+    ],
+    '413' => [
+        'too_large' => 'Too large',
+        'expected_a_form_of' => 'Expected a form of at most 1 MB, a photo of at most 25 MB, or a job file of at most 8 MB. Nothing was saved.',
     ],
     '419' => [
         'your_sign_in_has_ended' => 'Your sign-in has ended',

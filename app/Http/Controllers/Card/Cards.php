@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Card;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Paper;
-use App\Models\User;
 use App\Screens\Card\CardPage;
 use App\Screens\Card\CardPdf;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
@@ -29,20 +28,20 @@ final class Cards
     {
     }
 
-    public function show(Request $request, Job $job): View
+    public function show(Asked $request, Job $job): View
     {
         return view('card.show', ['page' => $this->page($request, $job), 'link' => null]);
     }
 
-    public function pdf(Request $request, Job $job, Paper $paper): Response
+    public function pdf(Asked $request, Job $job, Paper $paper): Response
     {
         return self::download($this->page($request, $job), $paper);
     }
 
     /** Another link; the ones before stay open until they are revoked. */
-    public function link(Request $request, Job $job): RedirectResponse
+    public function link(Asked $request, Job $job): RedirectResponse
     {
-        $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $this->person($request)->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
+        $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $request->person()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
 
         return redirect()->route('card', $job);
     }
@@ -59,14 +58,8 @@ final class Cards
         return new Response((new CardPdf($page))->bytes($paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"']);
     }
 
-    private function page(Request $request, Job $job): CardPage
+    private function page(Asked $request, Job $job): CardPage
     {
-        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'torques.user'])), $this->person($request));
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
+        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'torques.user'])), $request->person());
     }
 }

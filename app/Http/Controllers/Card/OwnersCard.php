@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Card;
 
+use App\Http\Requests\Asked;
 use App\Models\CardLink;
 use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Procedures\ProcedurePage;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Yoke\Procedure\Occasion;
 
@@ -21,21 +21,21 @@ final class OwnersCard
     {
     }
 
-    public function show(Request $request, string $token): View|Response
+    public function show(Asked $request, string $token): View|Response
     {
         $link = $this->link($request, $token);
 
         return $link === null ? $this->closed() : view('card.show', ['page' => $this->page($link), 'link' => $link]);
     }
 
-    public function pdf(Request $request, string $token, Paper $paper): Response
+    public function pdf(Asked $request, string $token, Paper $paper): Response
     {
         $link = $this->link($request, $token);
 
         return $link === null ? $this->closed() : Cards::download($this->page($link), $paper);
     }
 
-    public function procedure(Request $request, string $token, Occasion $occasion): View|Response
+    public function procedure(Asked $request, string $token, Occasion $occasion): View|Response
     {
         $link = $this->link($request, $token);
 
@@ -43,7 +43,7 @@ final class OwnersCard
     }
 
     /** Null for one that is guessed, cut short, ended or taken back. */
-    private function link(Request $request, string $token): ?CardLink
+    private function link(Asked $request, string $token): ?CardLink
     {
         if (! $request->hasValidRelativeSignature()) {
             return null;

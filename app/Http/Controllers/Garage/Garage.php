@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Garage;
 
+use App\Http\Requests\Asked;
 use App\Models\Hitch;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
 use App\Models\Trailer;
-use App\Models\User;
 use App\Models\Vehicle;
 use App\Screens\Garage\Finder;
 use App\Screens\Garage\PartCard;
@@ -22,7 +22,6 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\CoreException;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Exception\ImpossibleRig;
@@ -40,9 +39,9 @@ final class Garage
 
     private const LAST_PAGE = 100_000;
 
-    public function index(Request $request): View
+    public function index(Asked $request): View
     {
-        $page = min(self::LAST_PAGE, max(1, $request->integer('page', 1)));
+        $page = $request->whole('page', 1, self::LAST_PAGE);
         $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
 
         return view('garage.index', [
@@ -62,11 +61,9 @@ final class Garage
     }
 
     /** Those at hand whose names hold what was typed, for the front door. */
-    public function find(Request $request, RigPart $part): JsonResponse
+    public function find(Asked $request, RigPart $part): JsonResponse
     {
-        $letters = $request->query('like');
-
-        return response()->json(['found' => (new Finder($part, $this->person($request)))->like(is_string($letters) ? $letters : '')]);
+        return response()->json(['found' => (new Finder($part, $request->person()))->like($request->text('like'))]);
     }
 
     public function away(): View
@@ -77,23 +74,23 @@ final class Garage
         ]);
     }
 
-    public function edit(Request $request, RigPart $part, int $id): View
+    public function edit(Asked $request, RigPart $part, int $id): View
     {
         $model = PartModels::find($part, $id);
 
         return view('garage.edit', [
             'part' => $part,
             'model' => $model,
-            'form' => new PartForm($part, $model, $this->person($request)),
+            'form' => new PartForm($part, $model, $request->person()),
             'plan' => $this->plan($request, $part, $model),
         ]);
     }
 
     /** What the typed sheet would mean: the rig drawn and planned again. Nothing is saved. */
-    public function preview(Request $request, RigPart $part, int $id): JsonResponse
+    public function preview(Asked $request, RigPart $part, int $id): JsonResponse
     {
         $model = PartModels::find($part, $id);
-        $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
+        $problems = (new PartForm($part, $model, $request->person()))->fill($request->typed());
         $problems += $this->impossible($part, $model);
         $plan = $this->plan($request, $part, $model);
 
@@ -103,13 +100,13 @@ final class Garage
         ]);
     }
 
-    public function update(Request $request, RigPart $part, int $id): RedirectResponse
+    public function update(Asked $request, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
-        $problems = (new PartForm($part, $model, $this->person($request)))->fill($this->typed($request));
+        $problems = (new PartForm($part, $model, $request->person()))->fill($request->typed());
         $problems += $this->impossible($part, $model);
         if ($problems !== []) {
-            return redirect()->route('garage.edit', [$part->value, $id])->withInput($this->typed($request))->withErrors($problems);
+            return redirect()->route('garage.edit', [$part->value, $id])->withInput($request->typed())->withErrors($problems);
         }
         $model->save();
         (new OpenJobs($part, $model))->planAgain();
@@ -117,17 +114,11 @@ final class Garage
         return redirect()->route('garage.edit', [$part->value, $id])->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'));
     }
 
-    /** @return array<string, string> what was typed, to the letter */
-    private function typed(Request $request): array
-    {
-        return array_filter($request->except(['_token']), is_string(...));
-    }
-
-    private function plan(Request $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage
+    private function plan(Asked $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage
     {
         $rig = (new OpenJobs($part, $model))->rigs()->first()?->setRelation($part->value, $model);
         try {
-            return $rig === null ? null : PlanPage::ofRig($rig, $this->person($request), $this->analyses);
+            return $rig === null ? null : PlanPage::ofRig($rig, $request->person(), $this->analyses);
         } catch (CoreException) {
             return null;
         }
@@ -147,11 +138,5 @@ final class Garage
         }
 
         return $problems->sentences();
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

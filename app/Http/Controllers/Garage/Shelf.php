@@ -4,32 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Garage;
 
+use App\Http\Requests\Asked;
 use App\Models\Rig;
-use App\Models\User;
 use App\Screens\Garage\PartForm;
 use App\UseCases\Garage\PairDraft;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\Specification\RigPart;
 
 /** What comes into the garage, is copied, put away and brought back. Nothing leaves it. */
 final class Shelf
 {
-    public function create(Request $request, RigPart $part): View
+    public function create(Asked $request, RigPart $part): View
     {
         $model = PartModels::fresh($part);
 
-        return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $this->person($request)), 'plan' => null]);
+        return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $request->person()), 'plan' => null]);
     }
 
-    public function store(Request $request, RigPart $part): RedirectResponse
+    public function store(Asked $request, RigPart $part): RedirectResponse
     {
         $model = PartModels::fresh($part);
-        $typed = array_filter($request->except(['_token']), is_string(...));
-        $problems = (new PartForm($part, $model, $this->person($request)))->fill($typed);
+        $typed = $request->typed();
+        $problems = (new PartForm($part, $model, $request->person()))->fill($typed);
         if ($problems !== []) {
             return redirect()->route('garage.create', $part->value)->withInput($typed)->withErrors($problems);
         }
@@ -63,11 +62,11 @@ final class Shelf
         return redirect()->back()->with('saved', Text::of('screen.shelf.restored', ['name' => $model->name]));
     }
 
-    public function pair(Request $request): RedirectResponse
+    public function pair(Asked $request): RedirectResponse
     {
-        $draft = new PairDraft(array_filter($request->except(['_token']), is_string(...)));
+        $draft = new PairDraft($request->typed());
         if ($draft->problems() !== []) {
-            return redirect()->route('garage')->withInput()->withErrors($draft->problems());
+            return redirect()->route('garage')->withInput($request->typed())->withErrors($draft->problems());
         }
         $rig = $draft->rig();
 
@@ -86,11 +85,5 @@ final class Shelf
         $rig->bringBack();
 
         return redirect()->route('garage.away')->with('saved', Text::of('screen.shelf.the_pair_is_at_hand'));
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

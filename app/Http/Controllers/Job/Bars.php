@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\BarTaping;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Bench\BarsPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\FourHeightsForm;
@@ -14,7 +14,6 @@ use App\UseCases\Garage\FreeChain;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 
@@ -25,16 +24,16 @@ final class Bars
     {
     }
 
-    public function show(Request $request, Job $job): View
+    public function show(Asked $request, Job $job): View
     {
         return view('bars.show', ['page' => $this->page($request, $job, $job->barTapings->last())]);
     }
 
-    public function preview(Request $request, Job $job): JsonResponse
+    public function preview(Asked $request, Job $job): JsonResponse
     {
         $form = $this->form($request, $job);
         $taping = $form->read();
-        $typed = array_filter($this->typed($request), static fn (string $text): bool => $text !== '');
+        $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),
@@ -42,22 +41,22 @@ final class Bars
         ]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
         $form = $this->form($request, $job);
         $taping = $form->read();
         if ($taping === null) {
-            return redirect()->route('bars', $job)->withInput($this->typed($request))->withErrors($form->problems());
+            return redirect()->route('bars', $job)->withInput($request->typed())->withErrors($form->problems());
         }
-        $job->barTapings()->save($taping->fill(['user_id' => $this->person($request)->id, 'taped_at' => Date::now()]));
+        $job->barTapings()->save($taping->fill(['user_id' => $request->person()->id, 'taped_at' => Date::now()]));
         (new FreeChain($job->rig->hitch))->keep($taping->chain_mm);
 
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }
 
-    public function skip(Request $request, Job $job): RedirectResponse
+    public function skip(Asked $request, Job $job): RedirectResponse
     {
-        $job->barTapings()->create(['typed' => [], 'user_id' => $this->person($request)->id, 'taped_at' => Date::now()]);
+        $job->barTapings()->create(['typed' => [], 'user_id' => $request->person()->id, 'taped_at' => Date::now()]);
 
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }
@@ -70,30 +69,18 @@ final class Bars
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }
 
-    private function form(Request $request, Job $job): FourHeightsForm
+    private function form(Asked $request, Job $job): FourHeightsForm
     {
         $described = $job->rigAsWorked()->described();
         $adjusters = $described->adjusters() ?? abort(404);
         $family = $described->family() ?? abort(404);
         abort_unless($family->hasBars(), 404);
 
-        return new FourHeightsForm($this->typed($request), $adjusters, $family->facts()->takeUp, $this->person($request));
+        return new FourHeightsForm($request->typed(), $adjusters, $family->facts()->takeUp, $request->person());
     }
 
-    private function page(Request $request, Job $job, ?BarTaping $taping): BarsPage
+    private function page(Asked $request, Job $job, ?BarTaping $taping): BarsPage
     {
-        return new BarsPage($job, $this->analyses, $this->person($request), $taping);
-    }
-
-    /** @return array<string, string> what was typed, to the letter */
-    private function typed(Request $request): array
-    {
-        return array_filter($request->except(['_token']), is_string(...));
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
+        return new BarsPage($job, $this->analyses, $request->person(), $taping);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Sway\Answer;
@@ -18,27 +18,27 @@ final class Checks
 {
     private const MOST_THREADS = 200;
 
-    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, Job $job, Station $station): RedirectResponse
     {
         $family = $station === Station::Sway ? $job->rigAsWorked()->described()->family() : null;
-        $key = $request->string('check')->toString();
+        $key = $request->text('check');
         abort_if($family === null || ! in_array($key, array_column(SwayCheck::of($family), 'key'), true), 404);
         [$answer, $counted] = $this->answer($request);
         if ($answer === null) {
-            return redirect()->route('bench', [$job, $station->value])->withInput($request->only(['left', 'right']))->withErrors(['counted' => 'Expected the threads of both sides as whole numbers, such as 9 and 9.'], 'checks');
+            return redirect()->route('bench', [$job, $station->value])->withInput($request->texts(['left', 'right']))->withErrors(['counted' => 'Expected the threads of both sides as whole numbers, such as 9 and 9.'], 'checks');
         }
-        $job->checks()->create(['station' => $station, 'check_key' => $key, 'answer' => $answer, 'counted' => $counted, 'user_id' => $request->user()?->getAuthIdentifier(), 'answered_at' => Date::now()]);
+        $job->checks()->create(['station' => $station, 'check_key' => $key, 'answer' => $answer, 'counted' => $counted, 'user_id' => $request->person()->id, 'answered_at' => Date::now()]);
 
         return redirect()->to(route('bench', [$job, $station->value])."#check-{$key}");
     }
 
     /** @return array{Answer|null, string|null} */
-    private function answer(Request $request): array
+    private function answer(Asked $request): array
     {
         if (! $request->has('left')) {
-            return [Answer::tryFrom($request->string('answer')->toString()) ?? abort(422, 'Expected yes or no.'), null];
+            return [$request->choice('answer', Answer::class) ?? abort(422, 'Expected yes or no.'), null];
         }
-        $sides = array_map(static fn (string $side): string => trim($request->string($side)->toString()), ['left', 'right']);
+        $sides = array_map(static fn (string $side): string => trim($request->text($side)), ['left', 'right']);
         foreach ($sides as $count) {
             if (preg_match('/^\d{1,3}$/', $count) !== 1 || (int) $count > self::MOST_THREADS) {
                 return [null, null];

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Garage\PartForm;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\CoreException;
 use Yoke\Procedure\Station;
 use Yoke\Specification\RigPart;
@@ -19,12 +18,11 @@ use Yoke\Specification\RigPart;
 /** Takes one field of a part's specification, typed where the job asks for it. */
 final class Facts
 {
-    public function store(Request $request, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
+    public function store(Asked $request, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
     {
         abort_unless(isset($part->fields()[$field]), 404);
-        /** @var User $person */
-        $person = $request->user();
-        $typed = is_string($request->input($field)) ? trim($request->input($field)) : '';
+        $person = $request->person();
+        $typed = trim($request->text($field));
         $model = PartModels::find($part, (int) $job->rig->getAttribute("{$part->value}_id"));
         $problems = $typed === '' ? [$field => Text::of('assumption.empty')] : (new PartForm($part, $model, $person))->fill(['name' => $model->name, $field => $typed]);
         $open = new OpenJobs($part, $model);

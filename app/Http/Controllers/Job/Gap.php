@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
-use App\Models\User;
 use App\Screens\Bench\GapPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\GapForm;
@@ -15,7 +15,6 @@ use App\UseCases\Garage\OpenJobs;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
@@ -28,17 +27,17 @@ final class Gap
     {
     }
 
-    public function show(Request $request, Job $job): View
+    public function show(Asked $request, Job $job): View
     {
-        return view('bars.gap', ['page' => new GapPage($job, $this->analyses, $this->person($request))]);
+        return view('bars.gap', ['page' => new GapPage($job, $this->analyses, $request->person())]);
     }
 
-    public function preview(Request $request, Job $job): JsonResponse
+    public function preview(Asked $request, Job $job): JsonResponse
     {
         $form = $this->form($request, $job);
         $gap = $form->read();
-        $typed = array_filter($this->typed($request), static fn (string $text): bool => $text !== '');
-        $page = new GapPage($job, $this->analyses, $this->person($request), $gap, $gap === null ? [] : $form->cautions($gap));
+        $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
+        $page = new GapPage($job, $this->analyses, $request->person(), $gap, $gap === null ? [] : $form->cautions($gap));
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),
@@ -46,12 +45,12 @@ final class Gap
         ]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
         $form = $this->form($request, $job);
         $gap = $form->read();
         if ($gap === null) {
-            return redirect()->route('gap', $job)->withInput($this->typed($request))->withErrors($form->problems());
+            return redirect()->route('gap', $job)->withInput($request->typed())->withErrors($form->problems());
         }
         if ($gap->loosest !== null) {
             $hitch = $job->rig->hitch;
@@ -64,11 +63,11 @@ final class Gap
     }
 
     /** An entry without a value: nobody taped it, and the step is not offered first again. */
-    public function skip(Request $request, Job $job): RedirectResponse
+    public function skip(Asked $request, Job $job): RedirectResponse
     {
         Measure::query()->create([
             'job_id' => $job->id, 'stance' => Stance::Dropped, 'round' => $job->roundOf(Stance::Dropped), 'kind' => MeasureKind::BarGap,
-            'typed' => '', 'value' => null, 'user_id' => $this->person($request)->id, 'taken_at' => Date::now(),
+            'typed' => '', 'value' => null, 'user_id' => $request->person()->id, 'taken_at' => Date::now(),
         ]);
 
         return $this->back($job);
@@ -79,22 +78,10 @@ final class Gap
         return redirect()->route('bench', [$job, Station::Dropped->value]);
     }
 
-    private function form(Request $request, Job $job): GapForm
+    private function form(Asked $request, Job $job): GapForm
     {
         abort_unless($job->rigAsWorked()->described()->family()?->hasBars() === true, 404);
 
-        return new GapForm($this->typed($request), $job, $this->person($request));
-    }
-
-    /** @return array<string, string> what was typed, to the letter */
-    private function typed(Request $request): array
-    {
-        return array_filter($request->except(['_token']), is_string(...));
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
+        return new GapForm($request->typed(), $job, $request->person());
     }
 }

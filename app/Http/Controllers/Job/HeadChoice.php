@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\HeadWords;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Head\ShankPlace;
 use Yoke\Procedure\Station;
@@ -24,16 +23,15 @@ final class HeadChoice
     {
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
-        /** @var User $person */
-        $person = $request->user();
-        $because = trim($request->string('because')->toString());
-        $place = collect(PlanPage::ofJob($this->analyses->of($job), $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->input('place'));
+        $person = $request->person();
+        $because = trim($request->text('because'));
+        $place = collect(PlanPage::ofJob($this->analyses->of($job), $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->text('place'));
         $problems = $this->problems($place, $because);
         $station = redirect()->route('bench', [$job, Station::Head->value]);
         if ($place === null || $problems !== []) {
-            return $station->withInput($request->only(['place', 'because']))->withErrors($problems, 'head');
+            return $station->withInput($request->texts(['place', 'because']))->withErrors($problems, 'head');
         }
         $job->update(['head_place' => [
             'turned' => $place->turned,

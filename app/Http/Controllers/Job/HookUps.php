@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Round;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
@@ -17,9 +17,9 @@ use Yoke\Rig\Stance;
 /** What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave. */
 final class HookUps
 {
-    public function setBy(Request $request, Job $job): RedirectResponse
+    public function setBy(Asked $request, Job $job): RedirectResponse
     {
-        $setBy = $request->enum('set_by', SetBy::class) ?? abort(422);
+        $setBy = $request->choice('set_by', SetBy::class) ?? abort(422);
         DB::transaction(function () use ($job, $setBy): void {
             $job->takeTurn();
             $this->rowsOn($job)->each(static fn (Round $round): bool => $round->update(['set_by' => $setBy]));
@@ -29,7 +29,7 @@ final class HookUps
     }
 
     /** The setting as it was counted again: it holds for everything that was read at this hook-up. */
-    public function count(Request $request, Job $job): RedirectResponse
+    public function count(Asked $request, Job $job): RedirectResponse
     {
         try {
             $setting = $this->counted($request, $job);
@@ -49,14 +49,12 @@ final class HookUps
      *
      * @throws ImpossibleSetting
      */
-    private function counted(Request $request, Job $job): array
+    private function counted(Asked $request, Job $job): array
     {
         $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
         $on = $job->settingOf($job->roundOf(Stance::Carried)) ?? throw ImpossibleSetting::unknown('setting');
-        /** @var array<string, mixed> $typed */
-        $typed = is_array($request->input('steps')) ? $request->input('steps') : [];
 
-        return $adjusters->setting([...$on, ...array_map(floatval(...), array_filter($typed, is_numeric(...)))])->steps();
+        return $adjusters->setting([...$on, ...$request->steps()])->steps();
     }
 
     /** @return Collection<int, Round> all rounds that were read without the bars coming off between */

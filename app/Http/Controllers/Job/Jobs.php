@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Job\DiagnosisPage;
 use App\Screens\Job\NewJobPage;
 use App\Screens\Plan\PlanPage;
@@ -13,7 +13,6 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Jobs\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\Procedure\Station;
 
 final class Jobs
@@ -22,40 +21,36 @@ final class Jobs
     {
     }
 
-    public function create(Request $request): View
+    public function create(Asked $request): View
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
 
         return view('jobs.create', ['page' => new NewJobPage($person)]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Asked $request): RedirectResponse
     {
-        /** @var User $person */
-        $person = $request->user();
-        $draft = new JobDraft($request->except(['_token']), $person);
+        $person = $request->person();
+        $draft = new JobDraft($request->typed(), $person);
         if ($draft->problems() !== []) {
-            return redirect()->route('jobs.create')->withInput(array_filter($request->except(['_token']), is_string(...)))->withErrors($draft->problems());
+            return redirect()->route('jobs.create')->withInput($request->typed())->withErrors($draft->problems());
         }
 
         return redirect()->route('bench', [$draft->start(), Station::Brief->value]);
     }
 
     /** The plan on one sheet of paper. */
-    public function plan(Request $request, Job $job): View
+    public function plan(Asked $request, Job $job): View
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
 
         return view('plan.paper', ['job' => $job, 'plan' => PlanPage::ofJob($this->analyses->of($job), $person)]);
     }
 
     /** What is wrong with the rig as it is hooked up, the most dangerous first. */
-    public function diagnosis(Request $request, Job $job): View
+    public function diagnosis(Asked $request, Job $job): View
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
 
         return view('jobs.diagnosis', ['page' => new DiagnosisPage($this->analyses->of($job->load('marks')), $person)]);
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
@@ -25,13 +25,12 @@ final class Measures
     /** No trailer stands steeper, degrees. */
     private const STEEPEST = 15.0;
 
-    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, Job $job, Station $station): RedirectResponse
     {
         $stance = $station->stance() ?? abort(404);
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
         $problems = new CollectProblems;
-        $typed = array_filter($request->only(array_column(MeasureKind::typedAmongOthers($stance), 'value')), is_string(...));
+        $typed = $request->texts(array_column(MeasureKind::typedAmongOthers($stance), 'value'));
         $parts = new TypedParts($typed, $person, $problems);
         foreach (MeasureKind::typedAmongOthers($stance) as $kind) {
             if (isset($typed[$kind->value])) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\PhotoPurpose;
@@ -11,7 +12,6 @@ use App\UseCases\Photos\CleanPhoto;
 use App\UseCases\Photos\UnusablePhoto;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
@@ -26,16 +26,16 @@ final class Photos
         return view('photos.show', ['job' => $job->load('photos.user')]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
-        $shows = PhotoPurpose::tryFrom($request->string('shows')->toString()) ?? PhotoPurpose::Other;
+        $shows = $request->choice('shows', PhotoPurpose::class) ?? PhotoPurpose::Other;
         $back = redirect()->route('photos', $job);
         try {
             $photo = $job->photos->count() < self::MOST ? $this->sent($request) : throw UnusablePhoto::tooMany(self::MOST);
         } catch (UnusablePhoto $unusable) {
             return $back->withInput(['shows' => $shows->value])->withErrors(['photo' => $unusable->getMessage()]);
         }
-        $job->photos()->create(['shows' => $shows, 'width' => $photo->width, 'height' => $photo->height, 'jpeg' => $photo->jpeg, 'user_id' => $request->user()?->getAuthIdentifier(), 'taken_at' => Date::now()]);
+        $job->photos()->create(['shows' => $shows, 'width' => $photo->width, 'height' => $photo->height, 'jpeg' => $photo->jpeg, 'user_id' => $request->person()->id, 'taken_at' => Date::now()]);
 
         return $back;
     }
@@ -57,7 +57,7 @@ final class Photos
     }
 
     /** @throws UnusablePhoto */
-    private function sent(Request $request): CleanPhoto
+    private function sent(Asked $request): CleanPhoto
     {
         $file = $request->file('photo');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {

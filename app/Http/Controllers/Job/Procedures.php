@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Screens\Procedures\ProcedurePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Yoke\Procedure\Exception\StepOutOfTurn;
@@ -31,7 +31,7 @@ final class Procedures
     }
 
     /** Takes the step whose turn it is: done, left out, or answered. */
-    public function take(Request $request, Job $job, Occasion $occasion): RedirectResponse
+    public function take(Asked $request, Job $job, Occasion $occasion): RedirectResponse
     {
         $refused = DB::transaction(fn (): string => $this->attempt($request, $job, $occasion));
         $back = $this->back($job, $occasion);
@@ -60,7 +60,7 @@ final class Procedures
     }
 
     /** Why the step was not taken, or an empty text. */
-    private function attempt(Request $request, Job $job, Occasion $occasion): string
+    private function attempt(Asked $request, Job $job, Occasion $occasion): string
     {
         try {
             $this->step($request, $job, $occasion);
@@ -72,34 +72,34 @@ final class Procedures
     }
 
     /** @throws StepOutOfTurn */
-    private function step(Request $request, Job $job, Occasion $occasion): void
+    private function step(Asked $request, Job $job, Occasion $occasion): void
     {
         $job->takeTurn();
         $page = $this->page($job, $occasion);
         $progress = $page->progress ?? abort(404);
-        $outcome = StepOutcome::tryFrom($request->string('outcome', StepOutcome::Done->value)->toString()) ?? abort(422, 'Expected done or left out.');
-        $step = $progress->check($request->string('step')->toString(), $outcome);
+        $outcome = StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ?? abort(422, 'Expected done or left out.');
+        $step = $progress->check($request->text('step'), $outcome);
         $run = $page->run ?? $this->begin($request, $job, $occasion);
         $this->answer($request, $run, $step);
-        $run->steps()->create(['step' => $step->key, 'outcome' => $outcome, 'user_id' => $request->user()?->getAuthIdentifier(), 'at' => Date::now()]);
+        $run->steps()->create(['step' => $step->key, 'outcome' => $outcome, 'user_id' => $request->person()->id, 'at' => Date::now()]);
         if ($this->page($job, $occasion)->progress?->current() === null) {
             $run->update(['finished_at' => Date::now()]);
             $request->session()->flash('finished', (int) ceil($run->started_at->diffInMinutes(Date::now())));
         }
     }
 
-    private function answer(Request $request, ProcedureRun $run, Step $step): void
+    private function answer(Asked $request, ProcedureRun $run, Step $step): void
     {
         if ($step->asks !== null) {
-            $answer = $request->string('answer')->toString();
+            $answer = $request->text('answer');
             abort_if(! in_array($answer, $step->asks->answers(), true), 422, 'Expected one of the answers.');
             $run->update(['answers' => [...$run->answers, $step->asks->value => $answer]]);
         }
     }
 
-    private function begin(Request $request, Job $job, Occasion $occasion): ProcedureRun
+    private function begin(Asked $request, Job $job, Occasion $occasion): ProcedureRun
     {
-        return $job->procedureRuns()->create(['occasion' => $occasion, 'user_id' => $request->user()?->getAuthIdentifier(), 'started_at' => Date::now()]);
+        return $job->procedureRuns()->create(['occasion' => $occasion, 'user_id' => $request->person()->id, 'started_at' => Date::now()]);
     }
 
     private function back(Job $job, Occasion $occasion): RedirectResponse

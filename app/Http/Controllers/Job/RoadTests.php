@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
@@ -21,9 +20,9 @@ final class RoadTests
 {
     private const LONGEST_NOTE = 1000;
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
-        $typed = array_filter($request->except(['_token']), is_string(...));
+        $typed = $request->typed();
         $station = redirect()->route('bench', [$job, Station::Road->value]);
         try {
             $test = $this->read($request, $typed);
@@ -37,7 +36,7 @@ final class RoadTests
             'distance_km' => $test->distanceKm,
             'felt' => array_column(array_map(static fn (Feel $feel): array => [$feel->value, $test->felt($feel)], Feel::cases()), 1, 0),
             'note' => trim(mb_substr($typed['note'] ?? '', 0, self::LONGEST_NOTE)) ?: null,
-            'user_id' => $request->user()?->getAuthIdentifier(),
+            'user_id' => $request->person()->id,
             'driven_at' => Date::now(),
         ]);
 
@@ -45,10 +44,9 @@ final class RoadTests
     }
 
     /** @param  array<array-key, string>  $typed */
-    private function read(Request $request, array $typed): RoadTest
+    private function read(Asked $request, array $typed): RoadTest
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
         $unit = $person->roadUnit();
         $felt = array_intersect_key($typed, array_flip(array_column(Feel::cases(), 'value')));
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Measure;
 use App\Models\Reading;
 use App\Models\Round;
 use App\Models\WeighTicket;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
 use Yoke\Procedure\Station;
@@ -19,7 +19,7 @@ use Yoke\Rig\Stance;
 /** Begins a round of reading: another setting hooked up, or the same stance read again. */
 final class Rounds
 {
-    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, Job $job, Station $station): RedirectResponse
     {
         $stance = $station->stance() ?? abort(404);
         try {
@@ -37,17 +37,15 @@ final class Rounds
      *
      * @throws ImpossibleSetting
      */
-    private function setting(Request $request, Job $job): ?array
+    private function setting(Asked $request, Job $job): ?array
     {
         $on = $job->settingOf($job->roundOf(Stance::Carried));
         if ($request->boolean('again')) {
             return $on;
         }
         $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
-        /** @var array<string, mixed> $typed */
-        $typed = is_array($request->input('steps')) ? $request->input('steps') : [];
 
-        return $adjusters->setting(array_map(floatval(...), array_filter($typed, is_numeric(...))))->steps();
+        return $adjusters->setting($request->steps())->steps();
     }
 
     /**
@@ -55,7 +53,7 @@ final class Rounds
      *
      * @param  array<string, float>|null  $setting
      */
-    private function begin(Request $request, Job $job, Stance $stance, ?array $setting): Round
+    private function begin(Asked $request, Job $job, Stance $stance, ?array $setting): Round
     {
         $job->takeTurn();
         $on = $job->load(['rounds', 'liveReadings', 'tickets', 'measures'])->roundOf($stance);

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\UseCases\Service\RigCare;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\Method\Criterion;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
@@ -16,10 +15,10 @@ use Yoke\Rig\Stance;
 /** Closes and opens again the stations that have nothing to tape. */
 final class Stations
 {
-    public function close(Request $request, Job $job, Station $station): RedirectResponse
+    public function close(Asked $request, Job $job, Station $station): RedirectResponse
     {
         abort_if($station->stance() !== null, 404);
-        $mark = $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->user()?->getAuthIdentifier()]);
+        $mark = $job->marks()->firstOrCreate(['station' => $station], ['user_id' => $request->person()->id]);
         if ($mark->wasRecentlyCreated) {
             $this->handOver($request, $job, $station);
         }
@@ -38,9 +37,9 @@ final class Stations
     }
 
     /** Which school governs the job's next move. */
-    public function method(Request $request, Job $job, Station $station): RedirectResponse
+    public function method(Asked $request, Job $job, Station $station): RedirectResponse
     {
-        $method = Criterion::tryFrom($request->string('method')->toString());
+        $method = $request->choice('method', Criterion::class);
         abort_if($method === null, 422, 'Expected one of the five methods.');
         $job->update(['method' => $method]);
 
@@ -48,14 +47,14 @@ final class Stations
     }
 
     /** Which way the job's fenders are taped: one height an axle, or left and right. */
-    public function sides(Request $request, Job $job, Station $station): RedirectResponse
+    public function sides(Asked $request, Job $job, Station $station): RedirectResponse
     {
         $job->update(['each_side' => $request->boolean('each_side')]);
 
         return redirect()->route('bench', [$job, $station->value]);
     }
 
-    private function handOver(Request $request, Job $job, Station $station): void
+    private function handOver(Asked $request, Job $job, Station $station): void
     {
         if ($station !== Station::HandOver) {
             return;
@@ -65,8 +64,7 @@ final class Stations
         if ($setting !== null) {
             $job->rig->update(['found_setting' => ['steps' => $setting, 'job' => $job->title, 'on' => now()->toDateString()]]);
         }
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
         $job->keepItsLoad();
         (new RigCare($job->rig))->setUp($person, $job);
     }

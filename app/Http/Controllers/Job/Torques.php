@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
@@ -21,23 +20,22 @@ final class Torques
     /** No fastener of a hitch is tightened more, N·m. */
     private const MOST_NM = 2000.0;
 
-    public function store(Request $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, Job $job, Station $station): RedirectResponse
     {
-        /** @var User $person */
-        $person = $request->user();
-        $fastener = $request->string('fastener')->toString();
+        $person = $request->person();
+        $fastener = $request->text('fastener');
         $field = RigPart::Hitch->fields()[$fastener] ?? null;
         $sheet = $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener) : null;
         abort_if($sheet === null, 404);
         $problems = new CollectProblems;
-        $parts = new TypedParts(['wrench' => $request->string('wrench')->toString()], $person, $problems);
+        $parts = new TypedParts(['wrench' => $request->text('wrench')], $person, $problems);
         $wrench = $parts->torque('wrench');
         if ($wrench !== null && ($wrench->newtonMetres() < 0.0 || $wrench->newtonMetres() > self::MOST_NM)) {
             $problems->found('wrench', 'Expected what the wrench showed, between 0 and 2000 N·m (1475 lb·ft).');
         }
         $back = redirect()->route('bench', [$job, $station->value]);
         if ($wrench === null || $problems->sentences() !== []) {
-            return $back->withInput($request->only(['fastener', 'wrench']))->withErrors($problems->sentences(), 'torque');
+            return $back->withInput($request->texts(['fastener', 'wrench']))->withErrors($problems->sentences(), 'torque');
         }
         $job->torques()->create(['fastener' => $fastener, 'typed' => $parts->text('wrench'), 'wrench_nm' => $wrench->newtonMetres(), 'sheet_nm' => $sheet, 'user_id' => $person->id, 'done_at' => Date::now()]);
 

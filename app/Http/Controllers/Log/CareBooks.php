@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Requests\Asked;
 use App\Models\Rig;
-use App\Models\User;
 use App\Screens\Service\CareCalendar;
 use App\Screens\Service\CareLine;
 use App\UseCases\Service\RigCare;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Yoke\Service\CareDone;
@@ -25,25 +24,25 @@ final class CareBooks
     /** A calendar holds no more rigs, the first due first. */
     private const MOST_RIGS = 300;
 
-    public function show(Request $request, Rig $rig): View
+    public function show(Asked $request, Rig $rig): View
     {
         $care = new RigCare($rig->load(['vehicle', 'trailer', 'hitch', 'careRecords.user']));
 
-        return view('log.care', ['rig' => $rig, 'lines' => CareLine::of($care, $this->person($request)), 'driven' => $care->book()->driven(), 'names' => array_column($care->tasks(), 'what', 'key')]);
+        return view('log.care', ['rig' => $rig, 'lines' => CareLine::of($care, $request->person()), 'driven' => $care->book()->driven(), 'names' => array_column($care->tasks(), 'what', 'key')]);
     }
 
-    public function store(Request $request, Rig $rig): RedirectResponse
+    public function store(Asked $request, Rig $rig): RedirectResponse
     {
         $care = new RigCare($rig);
-        $task = $request->string('task')->toString();
+        $task = $request->text('task');
         if (! in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true)) {
             abort(404);
         }
         $back = redirect()->back(302, [], route('log.care', $rig));
         try {
-            $care->write($task, trim($request->string('driven')->toString()), $this->person($request));
+            $care->write($task, trim($request->text('driven')), $request->person());
         } catch (ImpossibleDistance $impossible) {
-            return $back->withInput($request->only(['task', 'driven']))->withErrors(['driven' => $impossible->getMessage()], 'care');
+            return $back->withInput($request->texts(['task', 'driven']))->withErrors(['driven' => $impossible->getMessage()], 'care');
         }
 
         return $back;
@@ -57,13 +56,13 @@ final class CareBooks
         return redirect()->route('log.care', $rig);
     }
 
-    public function calendar(Request $request, Rig $rig): Response
+    public function calendar(Asked $request, Rig $rig): Response
     {
         return $this->file($request, [$rig]);
     }
 
     /** Of every rig at hand that anything falls due on. */
-    public function everyRig(Request $request): Response
+    public function everyRig(Asked $request): Response
     {
         /** @var Collection<int, Rig> $rigs */
         $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->whereNotNull('care_due_on')->orderBy('care_due_on')->limit(self::MOST_RIGS)->get();
@@ -72,14 +71,8 @@ final class CareBooks
     }
 
     /** @param  array<int, Rig>  $rigs */
-    private function file(Request $request, array $rigs): Response
+    private function file(Asked $request, array $rigs): Response
     {
-        return new Response((new CareCalendar($this->person($request), Date::now()->toImmutable()))->text($rigs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="care.ics"']);
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
+        return new Response((new CareCalendar($request->person(), Date::now()->toImmutable()))->text($rigs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="care.ics"']);
     }
 }

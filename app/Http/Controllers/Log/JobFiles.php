@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Requests\Asked;
 use App\Interchange\Csv;
 use App\Interchange\Job\FileCheck;
 use App\Interchange\Job\ImportRefused;
@@ -11,14 +12,12 @@ use App\Interchange\Job\JobFile;
 use App\Interchange\Job\JobImport;
 use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Card\CardPage;
 use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
@@ -51,10 +50,9 @@ final class JobFiles
         return $this->file(Csv::tickets($job), 'text/csv; charset=utf-8', "tickets-{$job->id}.csv");
     }
 
-    public function drawing(Request $request, Job $job, JobAnalyses $analyses): Response
+    public function drawing(Asked $request, Job $job, JobAnalyses $analyses): Response
     {
-        /** @var User $person */
-        $person = $request->user();
+        $person = $request->person();
 
         return $this->file(view('card.drawing', ['page' => new CardPage($analyses->of($job->load('marks')), $person)])->render(), 'image/svg+xml', "drawing-{$job->id}.svg");
     }
@@ -65,11 +63,11 @@ final class JobFiles
     }
 
     /** Takes a file in; one whose rig is here already waits until somebody says what to do with it. */
-    public function store(Request $request): RedirectResponse
+    public function store(Asked $request): RedirectResponse
     {
-        $then = WhenItExists::tryFrom($request->string('then')->toString()) ?? WhenItExists::Stop;
+        $then = $request->choice('then', WhenItExists::class) ?? WhenItExists::Stop;
         $back = redirect()->route('files.take');
-        $waiting = $request->string('waiting')->toString();
+        $waiting = $request->text('waiting');
         try {
             $json = $this->sent($request, $waiting);
             if ($waiting !== '' && $then === WhenItExists::Stop) {
@@ -107,7 +105,7 @@ final class JobFiles
     }
 
     /** @throws ImportRefused */
-    private function sent(Request $request, string $waiting): string
+    private function sent(Asked $request, string $waiting): string
     {
         if ($waiting !== '') {
             return preg_match(self::WAITING, $waiting) === 1 ? (Storage::disk('local')->get("imports/{$waiting}.json") ?? throw ImportRefused::unreadable('the one that waited')) : throw ImportRefused::unreadable('the one that waited');

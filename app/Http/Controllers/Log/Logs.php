@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
-use App\Models\User;
 use App\Screens\Log\ReturnVisit;
 use App\Screens\Log\RigLog;
 use App\Screens\Log\Search;
@@ -15,7 +15,6 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\Rig\Check\CollectProblems;
 
 /** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
@@ -27,57 +26,43 @@ final class Logs
     {
     }
 
-    public function index(Request $request): View
+    public function index(Asked $request): View
     {
-        return view('log.index', ['search' => new Search(mb_substr(trim($this->text($request, 'find')), 0, Search::LONGEST), min(self::LAST_PAGE, max(1, $request->integer('page', 1))), $request->boolean('open'))]);
+        return view('log.index', ['search' => new Search(mb_substr(trim($request->text('find')), 0, Search::LONGEST), $request->whole('page', 1, self::LAST_PAGE), $request->boolean('open'))]);
     }
 
-    public function show(Request $request, Rig $rig): View
+    public function show(Asked $request, Rig $rig): View
     {
         $rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
 
-        return view('log.rig', ['log' => new RigLog($rig, $this->person($request), $this->analyses, max(0, $request->integer('skip')))]);
+        return view('log.rig', ['log' => new RigLog($rig, $request->person(), $this->analyses, $request->whole('skip'))]);
     }
 
     /** What a return visit of a job's rig would start at, in the load state that is asked for. */
-    public function visit(Request $request, Job $job): View
+    public function visit(Asked $request, Job $job): View
     {
         $job->load(['rig.loadStates', 'rig.vehicle', 'rig.trailer', 'rig.hitch']);
         $state = $this->state($request, $job);
 
-        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $this->person($request), $this->analyses)]);
+        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $request->person(), $this->analyses)]);
     }
 
-    public function begin(Request $request, Job $job): RedirectResponse
+    public function begin(Asked $request, Job $job): RedirectResponse
     {
         $problems = new CollectProblems;
-        $title = (new TypedParts($request->only('title'), $this->person($request), $problems))->name('title');
+        $title = (new TypedParts($request->texts(['title']), $request->person(), $problems))->name('title');
         if ($problems->sentences() !== []) {
-            return redirect()->route('log.visit', [$job, 'state' => $this->text($request, 'state')])->withInput($request->only('title'))->withErrors($problems->sentences());
+            return redirect()->route('log.visit', [$job, 'state' => $request->text('state')])->withInput($request->texts(['title']))->withErrors($problems->sentences());
         }
 
-        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $this->person($request), $this->analyses))->begin($title));
+        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $request->person(), $this->analyses))->begin($title));
     }
 
     /** Null: as last time. */
-    private function state(Request $request, Job $job): ?LoadState
+    private function state(Asked $request, Job $job): ?LoadState
     {
-        $asked = $this->text($request, 'state');
+        $asked = $request->text('state');
 
         return $job->rig->loadStates->first(static fn (LoadState $state): bool => $state->key() === $asked);
-    }
-
-    /** What was asked, or an empty text where that is no text. */
-    private function text(Request $request, string $name): string
-    {
-        $asked = $request->input($name);
-
-        return is_string($asked) ? $asked : '';
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

@@ -6,10 +6,9 @@ namespace App\Http\Controllers\Weigh;
 
 use App\Devices\Driver;
 use App\Devices\ShownReading;
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Yoke\Readings\Device\DeviceKind;
 use Yoke\Readings\Device\Exception\UnreadableDevice;
 use Yoke\Rig\Stance;
@@ -17,11 +16,10 @@ use Yoke\Rig\Stance;
 /** One look at a device's display; the browser looks again until it stands still. */
 final class Devices
 {
-    public function read(Request $request, Driver $driver, Job $job, DeviceKind $kind): JsonResponse
+    public function read(Asked $request, Driver $driver, Job $job, DeviceKind $kind): JsonResponse
     {
-        /** @var User $person */
-        $person = $request->user();
-        $stance = Stance::tryFrom($request->string('stance')->toString()) ?? abort(404);
+        $person = $request->person();
+        $stance = $request->choice('stance', Stance::class) ?? abort(404);
         try {
             $reading = $driver->read($kind, $job->load('rounds'), $stance);
         } catch (UnreadableDevice $unreadable) {

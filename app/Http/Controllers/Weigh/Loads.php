@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Weigh;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\LoadState;
-use App\Models\User;
 use App\Screens\Loads\LoadsPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Loads\LoadDraft;
@@ -14,7 +14,6 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
@@ -26,7 +25,7 @@ final class Loads
     {
     }
 
-    public function show(Request $request, Job $job, string $state = 'weighed'): View
+    public function show(Asked $request, Job $job, string $state = 'weighed'): View
     {
         $page = $this->page($request, $job, $state);
         /** @var array<array-key, mixed> $typed */
@@ -36,7 +35,7 @@ final class Loads
     }
 
     /** What the draft would come to. Nothing is saved. */
-    public function preview(Request $request, Job $job, string $state): JsonResponse
+    public function preview(Asked $request, Job $job, string $state): JsonResponse
     {
         $page = $this->page($request, $job, $state);
         $draft = $page->typed($request->except(['_token']));
@@ -49,7 +48,7 @@ final class Loads
         ]);
     }
 
-    public function store(Request $request, Job $job, string $state): RedirectResponse
+    public function store(Asked $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
         $draft = $page->typed($request->except(['_token']));
@@ -58,13 +57,13 @@ final class Loads
             return redirect()->route('loads', [$job, $state])->withInput($request->except(['_token']))->withErrors($problems);
         }
         $this->keepWeighed($request, $page);
-        $page->state->fill(['name' => $page->state->as_weighed ? LoadState::AS_WEIGHED : $draft->name, 'items' => $draft->toKeep(), 'fills' => $draft->fillsToKeep(), 'user_id' => $this->person($request)->id])->save();
+        $page->state->fill(['name' => $page->state->as_weighed ? LoadState::AS_WEIGHED : $draft->name, 'items' => $draft->toKeep(), 'fills' => $draft->fillsToKeep(), 'user_id' => $request->person()->id])->save();
 
         return redirect()->route('loads', [$job, $page->state->key()])->with('saved', 'Saved.');
     }
 
     /** Another state, beginning as this one is kept. */
-    public function copy(Request $request, Job $job, string $state): RedirectResponse
+    public function copy(Asked $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
         $this->keepWeighed($request, $page);
@@ -72,18 +71,16 @@ final class Loads
         do {
             $name = Text::of('screen.loads.load', ['number' => ++$number]);
         } while (LoadState::query()->where('rig_id', $job->rig_id)->where('name', $name)->exists());
-        $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $this->person($request)->id]);
+        $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $request->person()->id]);
 
         return redirect()->route('loads', [$job, $copy->key()])->with('saved', 'A new load state, to begin with as the one before.');
     }
 
     /** The setting that goes with a state. */
-    public function setting(Request $request, Job $job, string $state): RedirectResponse
+    public function setting(Asked $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
-        /** @var array<string, mixed> $steps */
-        $steps = is_array($request->input('steps')) ? $request->input('steps') : [];
-        $setting = $page->settingOf(array_map(floatval(...), array_filter($steps, is_numeric(...))));
+        $setting = $page->settingOf($request->steps());
         if ($setting === null || ! $page->state->exists) {
             return redirect()->route('loads', [$job, $state])->withErrors(['name' => Text::of('screen.loads.expected_a_setting_that_this')]);
         }
@@ -92,7 +89,7 @@ final class Loads
         return redirect()->route('loads', [$job, $state])->with('saved', "Setting saved for {$page->state->name}.");
     }
 
-    public function putAway(Request $request, Job $job, string $state): RedirectResponse
+    public function putAway(Asked $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
         abort_if($page->state->as_weighed, 404);
@@ -126,23 +123,17 @@ final class Loads
     }
 
     /** The state as weighed is kept as soon as another one is measured against it. */
-    private function keepWeighed(Request $request, LoadsPage $page): void
+    private function keepWeighed(Asked $request, LoadsPage $page): void
     {
         if (! $page->states[0]->exists) {
-            $page->states[0]->fill(['user_id' => $this->person($request)->id])->save();
+            $page->states[0]->fill(['user_id' => $request->person()->id])->save();
         }
     }
 
-    private function page(Request $request, Job $job, string $state): LoadsPage
+    private function page(Asked $request, Job $job, string $state): LoadsPage
     {
         $job->load(['rig.loadStates', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings']);
 
-        return new LoadsPage($this->analyses->of($job), $this->person($request), $state, $request->string('beside', 'weighed')->toString());
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
+        return new LoadsPage($this->analyses->of($job), $request->person(), $state, $request->text('beside') ?: 'weighed');
     }
 }

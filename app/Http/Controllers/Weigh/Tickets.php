@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Weigh;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Models\WeighTicket;
 use App\Screens\Weigh\WeighPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
@@ -30,21 +29,21 @@ final class Tickets
     /** What a weighbridge's display steps by, kg. */
     private const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474, '10 lb' => 4.5359237, '50 lb' => 22.6796185];
 
-    public function show(Request $request, Job $job, JobAnalyses $analyses): View
+    public function show(Asked $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.show', ['page' => new WeighPage($analyses->of($job->load('tickets.user')), $this->person($request))]);
+        return view('weigh.show', ['page' => new WeighPage($analyses->of($job->load('tickets.user')), $request->person())]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
-        $step = self::STEPS_KG[$request->string('step')->toString()] ?? self::STEPS_KG[WeighPage::stepsIn($this->person($request)->loadUnit())[0]];
-        $text = new TicketText($this->person($request)->loadParser(), Load::ofKilograms($step));
+        $step = self::STEPS_KG[$request->text('step')] ?? self::STEPS_KG[WeighPage::stepsIn($request->person()->loadUnit())[0]];
+        $text = new TicketText($request->person()->loadParser(), Load::ofKilograms($step));
         try {
             foreach ($this->read($request, $text) as [$ticket, $typed]) {
                 $this->keep($request, $job, $ticket, $typed);
             }
         } catch (ImpossibleTicket $impossible) {
-            return redirect()->route('weigh', $job)->withInput($request->only(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
+            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
         }
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
@@ -58,7 +57,7 @@ final class Tickets
     }
 
     /** @return non-empty-list<array{Ticket, string}> */
-    private function read(Request $request, TicketText $text): array
+    private function read(Asked $request, TicketText $text): array
     {
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
@@ -68,13 +67,13 @@ final class Tickets
 
             return (new TicketSheet($text))->read((string) $file->get());
         }
-        $typed = $request->string('ticket')->toString();
-        $stance = Stance::tryFrom($request->string('stance')->toString()) ?? throw ImpossibleTicket::file('Expected a stance: alone, dropped or carried.');
+        $typed = $request->text('ticket');
+        $stance = $request->choice('stance', Stance::class) ?? throw ImpossibleTicket::file('Expected a stance: alone, dropped or carried.');
 
         return [[$text->read($stance, $typed), $typed]];
     }
 
-    private function keep(Request $request, Job $job, Ticket $ticket, string $typed): void
+    private function keep(Asked $request, Job $job, Ticket $ticket, string $typed): void
     {
         $job->tickets()->create([
             'stance' => $ticket->stance,
@@ -82,14 +81,8 @@ final class Tickets
             'typed' => $typed,
             'platforms' => WeighTicket::platformsOf($ticket),
             'step_kg' => $ticket->step->kilograms(),
-            'user_id' => $this->person($request)->id,
+            'user_id' => $request->person()->id,
             'weighed_at' => $ticket->time === null ? Date::now() : Date::today()->setTimeFromTimeString($ticket->time),
         ]);
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

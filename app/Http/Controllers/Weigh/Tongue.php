@@ -4,34 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Weigh;
 
+use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\User;
 use App\Screens\Weigh\TonguePage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TongueForm;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 
 /** The tongue weight of a job's trailer, by whatever is at hand. */
 final class Tongue
 {
-    public function show(Request $request, Job $job, JobAnalyses $analyses): View
+    public function show(Asked $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.tongue', ['page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $this->person($request))]);
+        return view('weigh.tongue', ['page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $request->person())]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Asked $request, Job $job): RedirectResponse
     {
-        $typed = array_filter($request->except(['_token']), is_string(...));
-        $form = new TongueForm($typed, $job->rigAsWorked()->core(), $this->person($request));
+        $typed = $request->typed();
+        $form = new TongueForm($typed, $job->rigAsWorked()->core(), $request->person());
         $reading = $form->read();
         if ($reading === null) {
             return redirect()->route('tongue', $job)->withInput($typed)->withErrors($form->problems());
         }
-        $job->tongueReadings()->save($reading->fill(['user_id' => $this->person($request)->id, 'read_at' => Date::now()]));
+        $job->tongueReadings()->save($reading->fill(['user_id' => $request->person()->id, 'read_at' => Date::now()]));
 
         return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.reading_saved_it_counts_together'));
     }
@@ -41,11 +40,5 @@ final class Tongue
         $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]);
 
         return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.deleted_it_stays_in_the'));
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use BackedEnum;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * What a browser asks or sends, read by the shape that is expected of it. A list where a text is expected counts as nothing
+ * typed, so that whoever reads it says what was expected; what is kept for the page that shows the refusal is text only.
+ *
+ * @phpstan-require-extends FormRequest
+ */
+trait TypedInput
+{
+    private const LARGEST_WHOLE = 1_000_000_000;
+
+    /** Whoever is signed in: the route asks for it. */
+    public function person(): User
+    {
+        /** @var User */
+        return $this->user();
+    }
+
+    /** To the letter; an empty text where nothing, or no text, was sent. */
+    public function text(string $name): string
+    {
+        $sent = $this->input($name);
+
+        return is_string($sent) || is_int($sent) || is_float($sent) ? (string) $sent : '';
+    }
+
+    /** @return array<string, string> all the texts of the form, to the letter */
+    public function typed(): array
+    {
+        /** @var array<string, string> */
+        return array_filter($this->except(['_token', '_once', 'password', 'password_again']), is_string(...));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return array<string, string> those of them that are texts
+     */
+    public function texts(array $names): array
+    {
+        return array_intersect_key($this->typed(), array_flip($names));
+    }
+
+    public function whole(string $name, int $least = 0, int $most = self::LARGEST_WHOLE): int
+    {
+        return max($least, min($most, (int) $this->text($name)));
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $of
+     * @return T|null
+     */
+    public function choice(string $name, string $of): ?BackedEnum
+    {
+        return $of::tryFrom($this->text($name));
+    }
+
+    /** @return array<string, float> by adjuster, as the steppers send them */
+    public function steps(string $name = 'steps'): array
+    {
+        $sent = $this->input($name);
+        $steps = array_map(floatval(...), array_filter(is_array($sent) ? $sent : [], is_numeric(...)));
+
+        /** @var array<string, float> */
+        return array_filter($steps, static fn (float $step, int|string $adjuster): bool => is_finite($step) && is_string($adjuster), ARRAY_FILTER_USE_BOTH);
+    }
+
+    protected function failedValidation(Validator $validator): never
+    {
+        $answer = $this->expectsJson() ? null : redirect()->to($this->getRedirectUrl())->withInput($this->typed())->withErrors($validator, $this->errorBag);
+
+        throw new ValidationException($validator, $answer, $this->errorBag);
+    }
+}
