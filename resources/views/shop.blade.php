@@ -23,7 +23,7 @@
         @endif
         <form method="post" data-needs-connection action="{{ route('shop.restore') }}" enctype="multipart/form-data" class="card photo-form">
             @csrf
-            <div class="field" style="grid-column: span 2"><label for="file">{{ __('page/top.shop.restore_from_a_file') }}</label><input id="file" type="file" name="file" accept=".yoke"><p class="sentence">{{ __('page/top.shop.everything_here_is_replaced_a') }}</p></div>
+            <div class="field col-span-2"><label for="file">{{ __('page/top.shop.restore_from_a_file') }}</label><input id="file" type="file" name="file" accept=".yoke"><p class="sentence">{{ __('page/top.shop.everything_here_is_replaced_a') }}</p></div>
             <button class="button">{{ __('page/top.shop.restore_backup') }}</button>
         </form>
     </main>

@@ -10,7 +10,7 @@
         <strong>{{ $page->job->title }}</strong>
     </p>
 </div>
-<div class="elevation" style="--room: {{ $sheet->room() }}">
+<div class="elevation room-{{ \App\Screens\View\Across::room($sheet->room()) }}">
 <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" :ghosts="[...$page->ghosts($foreseen), ...$page->tried()]" role="img" :aria-label="__('page/bench.drawing.side_elevation_of_with_to', ['vehicle_name' => $page->job->rigAsWorked()->vehicleName(), 'trailer_name' => $page->job->rigAsWorked()->trailerName()])">
     @foreach ($elevation->stances() as $drawn)
         @foreach ($drawn->arches as $arch)
@@ -21,16 +21,16 @@
     <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
 </x-rig-drawing>
 <div class="load-labels" aria-hidden="true">
-    @foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%" title="{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
+    @foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}" title="{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
 </div>
 </div>
 <x-figures-table :plan="$plan" :elevation="$elevation" :caption="__('page/bench.drawing.the_rig_as_the_model')" />
-<div class="readouts" style="--room: {{ $sheet->room() }}">
+<div class="readouts room-{{ \App\Screens\View\Across::room($sheet->room()) }}">
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
         {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? __('page/bench.drawing.heights_5') : __('page/bench.drawing.heights_to_scale') }}
     </a>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
-        <div class="readout is-{{ $axle->value }}" style="--at: {{ $sheet->across($elevation->axleX($axle)) }}%">
+        <div class="readout is-{{ $axle->value }} x-at-{{ \App\Screens\View\Across::at($sheet->across($elevation->axleX($axle))) }}">
             @php($tried = $page->triedAt($axle))
             @foreach (\Yoke\Rig\Stance::cases() as $stance)
                 @php($reading = $page->reading($stance, $axle))

@@ -10,12 +10,12 @@
     @if ($verdict)<x-verdict-chip :verdict="$verdict->verdict" />@endif
 </div>
 <div class="share-scale" role="img" aria-label="{{ $advice->range() }}{{ $verdict ? '. '.\App\Words\VerdictWords::chances($verdict->chances) : '' }}">
-    <i class="range" style="left: {{ $scale->range()['from'] }}%; right: calc(100% - {{ $scale->range()['to'] }}%)"></i>
-    <i class="beyond" style="left: {{ $scale->fullReturn() }}%"></i>
+    <i class="range x-from-{{ \App\Screens\View\Across::at($scale->range()['from']) }} x-to-{{ \App\Screens\View\Across::at($scale->range()['to']) }}"></i>
+    <i class="beyond x-at-{{ \App\Screens\View\Across::at($scale->fullReturn()) }}"></i>
     @if ($stands = $scale->stands())
-        <i class="whisker" style="left: {{ $stands['from'] }}%; right: calc(100% - {{ $stands['to'] }}%)"></i>
-        <i class="stands" style="left: {{ $stands['at'] }}%"></i>
+        <i class="whisker x-from-{{ \App\Screens\View\Across::at($stands['from']) }} x-to-{{ \App\Screens\View\Across::at($stands['to']) }}"></i>
+        <i class="stands x-at-{{ \App\Screens\View\Across::at($stands['at']) }}"></i>
     @endif
-    @foreach ($scale->ticks() as $tick)<span class="tick-at" style="left: {{ $tick['at'] }}%">{{ \App\Words\Text::of('verdict.scale_tick', ['percent' => (int) round(100 * $tick['share'])]) }}</span>@endforeach
+    @foreach ($scale->ticks() as $tick)<span class="tick-at x-at-{{ \App\Screens\View\Across::at($tick['at']) }}">{{ \App\Words\Text::of('verdict.scale_tick', ['percent' => (int) round(100 * $tick['share'])]) }}</span>@endforeach
 </div>
 <p class="sentence">{{ $advice->range() }}@if ($targets !== ''). <strong class="tape-target">{{ $targets }}</strong>@endif</p>

@@ -14,7 +14,7 @@
         @else
             <form method="post" data-needs-connection action="{{ route('files.store') }}" enctype="multipart/form-data" class="card photo-form">
                 @csrf
-                <div class="field" style="grid-column: span 2">
+                <div class="field col-span-2">
                     <label for="file">{{ __('page/files.take.job_file') }}</label>
                     <input id="file" type="file" name="file" accept="application/json,.json" aria-describedby="file-says">
                     <p class="sentence" id="file-says" @error('file') data-tone="stop" role="alert" @enderror>@error('file'){{ $message }}@else {{ __('page/files.take.as_another_shop_sent_it') }}@enderror</p>

@@ -13,7 +13,7 @@
         </header>
         <div class="elevation">
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" :aria-label="__('page/plan.paper.the_rig_as_predicted_alone')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
-            <div class="load-labels">@foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
+            <div class="load-labels">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
         </div>
         @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
         @include('plan.over')

@@ -8,7 +8,7 @@
         <div class="card drawing">
             <div class="elevation">
                 <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/weigh.show.the_rig_with_the_loads')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
-                <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span style="--at: {{ $sheet->across($arrow->x) }}%">{{ $page->load($arrow->load) }}</span>@endforeach</div>
+                <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $page->load($arrow->load) }}</span>@endforeach</div>
             </div>
         </div>
         <div class="weigh">
