@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use App\Exceptions\DatabaseTrouble;
+use App\Http\Controllers\Up;
+use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
+use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TellServerTime;
@@ -13,15 +16,20 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withRouting(web: __DIR__.'/../routes/web.php', then: function (): void {
+        // Without a session: asked by machines.
+        Route::get('/up', [Up::class, 'show'])->name('up');
+        Route::get('/alive', [Up::class, 'alive'])->name('alive');
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         // What is typed is kept to the letter: nothing trims it on the way in.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->prepend(TellServerTime::class);
-        $middleware->append(ReadableInput::class);
+        $middleware->prepend([TellServerTime::class, GuardPages::class]);
+        $middleware->append([KnownHost::class, ReadableInput::class]);
         $middleware->web(append: [PersonalPreferences::class, Idempotency::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -6,7 +6,7 @@ return [
     'name' => 'Ivy Yoke',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
-    'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    'url' => env('YOKE_ADDRESS', 'http://127.0.0.1:8000'),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',
     'fallback_locale' => 'en',

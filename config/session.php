@@ -7,5 +7,6 @@ return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 7,
     'cookie' => 'ivy_yoke_session',
+    'secure' => str_starts_with((string) env('YOKE_ADDRESS', ''), 'https://'),
     'files' => storage_path('framework/sessions'),
 ];

@@ -60,6 +60,10 @@ return [
         'noseDownDegrees' => 0.5,
         'farNoseDownDegrees' => 1.0,
     ],
+    // Where the shop is reached from outside, as https://shop.example; links that are handed out begin with it. Empty: as asked.
+    'address' => rtrim((string) env('YOKE_ADDRESS', ''), '/'),
+    // Addresses of the servers in front that are believed about who asked, separated by commas.
+    'proxies' => env('YOKE_PROXIES', ''),
     'backups' => env('YOKE_BACKUPS', storage_path('app/backups')),
     'band' => ['from' => 0.5, 'to' => 1.0],
 ];

@@ -34,6 +34,7 @@ use App\Http\Controllers\Weigh\Tickets;
 use App\Http\Controllers\Weigh\Tongue;
 use App\Http\Controllers\Yard;
 use App\Http\Middleware\KeepFlash;
+use App\Http\Middleware\KeepNoCopy;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
@@ -44,7 +45,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignIn::class, 'store']);
 });
 
-Route::prefix('/card/{token}')->group(function (): void {
+Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function (): void {
     Route::get('/', [OwnersCard::class, 'show'])->name('owner.card');
     Route::get('/{paper}.pdf', [OwnersCard::class, 'pdf'])->name('owner.pdf');
     Route::get('/{occasion}', [OwnersCard::class, 'procedure'])->name('owner.procedure');
@@ -83,8 +84,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
         Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
     });
-    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->name('card');
-    Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->name('card.pdf');
+    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware(KeepNoCopy::class)->name('card');
+    Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->middleware(KeepNoCopy::class)->name('card.pdf');
     Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
     Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
     Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->name('files');

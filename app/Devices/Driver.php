@@ -15,4 +15,7 @@ interface Driver
 {
     /** @throws UnreadableDevice in words for whoever stands at it, within the shop's patience */
     public function read(DeviceKind $kind, Job $job, Stance $stance): DeviceReading;
+
+    /** Whether anything is there that could be read. */
+    public function isThere(): bool;
 }

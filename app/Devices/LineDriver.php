@@ -23,10 +23,7 @@ final readonly class LineDriver implements Driver
 
     public function read(DeviceKind $kind, Job $job, Stance $stance): DeviceReading
     {
-        $line = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $why, $this->patience);
-        if ($line === false) {
-            throw UnreadableDevice::off($kind);
-        }
+        $line = $this->open() ?? throw UnreadableDevice::off($kind);
         try {
             stream_set_timeout($line, (int) $this->patience, (int) (fmod($this->patience, 1.0) * 1e6));
             $stands = $this->ask($line, $kind, "stand {$job->id} {$stance->value} {$job->roundOf($stance)}");
@@ -35,6 +32,21 @@ final readonly class LineDriver implements Driver
         } finally {
             fclose($line);
         }
+    }
+
+    public function isThere(): bool
+    {
+        $line = $this->open();
+
+        return $line !== null && fclose($line);
+    }
+
+    /** @return resource|null */
+    private function open()
+    {
+        $line = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $why, $this->patience);
+
+        return $line === false ? null : $line;
     }
 
     /** @param  resource  $line */

@@ -8,8 +8,11 @@ use App\Devices\Driver;
 use App\Devices\LineDriver;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Shop\Backup;
+use App\UseCases\Shop\ShopHealth;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
@@ -40,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(Backup::class, static fn (): Backup => new Backup((string) config('shop.backups')));
+        $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
         $this->app->singleton(Policy::class, function (): Policy {
             /** @var array<string, float> $policy */
@@ -52,6 +56,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::useClass(\Carbon\CarbonImmutable::class);
+        $address = (string) config('shop.address');
+        if ($address !== '') {
+            URL::forceRootUrl($address);
+            URL::forceScheme((string) parse_url($address, PHP_URL_SCHEME));
+        }
+        TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
         Model::shouldBeStrict($this->app->environment('testing') === true);
     }
 }

@@ -15,6 +15,14 @@ return [
         'saved_by' => ':who saved :theirs here at :when, after you opened the page. Yours is not saved yet: save again to replace it.',
         'the_earlier_reading_is_deleted' => 'The earlier reading is deleted; it stays in the tape log.',
     ],
+    'up' => [
+        'database-fine' => 'database: answers',
+        'database-trouble' => 'database: out of reach, not set up, or not writable',
+        'disk-fine' => 'disk: has room',
+        'disk-trouble' => 'disk: less than 200 MB free',
+        'devices-fine' => 'devices: answer',
+        'devices-trouble' => 'devices: no answer',
+    ],
     'people' => [
         'email-expected' => 'Expected the e-mail address of your account.',
         'password-expected' => 'Expected your password.',

@@ -46,8 +46,15 @@ for (const [screen, size] of Object.entries(screens)) {
     test(`every target is 44 px and nothing is cut off on a ${screen}`, async ({ page }) => {
         test.setTimeout(400_000);
         await page.setViewportSize(size);
+        const stopped = [];
+        page.on('console', (line) => {
+            if (/content security policy/i.test(line.text())) {
+                stopped.push(`${page.url()}: ${line.text()}`);
+            }
+        });
         await signIn(page);
         await everyPage(page, async (name) => {
+            expect(stopped, 'what the content security policy stopped').toEqual([]);
             const pad = page.getByRole('button', { name: 'Pad' });
             if (await pad.isVisible() && (await pad.getAttribute('aria-expanded')) === 'false') {
                 await pad.click();

@@ -40,6 +40,11 @@ function deviceSaying(string|UnreadableDevice $line): Driver
         {
             return is_string($this->line) ? DeviceLine::read($kind, $this->line) : throw $this->line;
         }
+
+        public function isThere(): bool
+        {
+            return is_string($this->line);
+        }
     };
 }
 

@@ -20,7 +20,9 @@ beforeEach(function (): void {
         $image = imagecreatetruecolor($width, $height);
         imagefilledrectangle($image, 0, 0, intdiv($width, 2), intdiv($height, 4), imagecolorallocate($image, 250, 20, 20));
         ob_start();
-        $as === 'png' ? imagepng($image) : imagejpeg($image);
+        match ($as) {
+            'png' => imagepng($image), 'webp' => imagewebp($image), default => imagejpeg($image)
+        };
 
         return (string) ob_get_clean();
     };
@@ -53,6 +55,16 @@ it('keeps a photo upright, smaller, and without where it was taken', function ()
     $this->get("/log/{$this->work->rig_id}")->assertSee("{$this->at}/1.jpg");
 });
 
+it('keeps nothing that a camera or a program wrote into the file', function (string $segment): void {
+    $bytes = $segment.'secret place';
+    $sent = "\xFF\xD8".$bytes[0].$bytes[1].pack('n', strlen($bytes)).substr($bytes, 2).substr(($this->drawn)(60, 40), 2);
+    $this->post($this->at, ['shows' => 'placard', 'photo' => ($this->file)($sent, 'a.jpg')])->assertSessionHasNoErrors();
+
+    expect($sent)->toContain('secret place')->and(Photo::query()->sole()->jpeg)->not->toContain('secret place');
+})->with([
+    'XMP' => ["\xFF\xE1http://ns.adobe.com/xap/1.0/\0"], 'IPTC' => ["\xFF\xEDPhotoshop 3.0\0"], 'a colour profile' => ["\xFF\xE2ICC_PROFILE\0\1\1"], 'a comment' => ["\xFF\xFE"], 'its own' => ["\xFF\xEFPhone\0"],
+]);
+
 it('takes one back, and shows it to nobody any more', function (): void {
     $this->post($this->at, ['shows' => 'washers', 'photo' => ($this->file)(($this->drawn)(60, 40, 'png'), 'a.png')]);
     $this->post("{$this->at}/1/withdraw")->assertRedirect($this->at);
@@ -71,8 +83,12 @@ it('refuses what is no photo, in words', function (Closure $bytes, string $name,
 })->with([
     'a text that calls itself one' => [fn (): string => 'not a picture', 'x.jpg', 'Expected a photo as JPEG, PNG or WebP.'],
     'a script in a picture\'s clothes' => [fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'x.png', 'Expected a photo as JPEG'],
-    'half of one' => [fn ($test): string => substr(($test->drawn)(400, 300, 'png'), 0, 60), 'x.png', 'Expected a photo as JPEG'],
-    'a sea of pixels' => [fn ($test): string => substr_replace(($test->drawn)(10, 10, 'png'), pack('NN', 20_000, 20_000), 16, 8), 'x.png', 'at most 50 megapixels'],
+    'half of one' => [fn ($test): string => substr(($test->drawn)(400, 300, 'png'), 0, 60), 'x.png', 'cut off or damaged'],
+    'most of a JPEG' => [fn ($test): string => substr($whole = ($test->drawn)(400, 300), 0, (int) (strlen($whole) * 0.8)), 'x.jpg', 'cut off or damaged'],
+    'a JPEG but for its last bytes' => [fn ($test): string => substr(($test->drawn)(400, 300), 0, -40), 'x.jpg', 'cut off or damaged'],
+    'most of a PNG' => [fn ($test): string => substr($whole = ($test->drawn)(400, 300, 'png'), 0, (int) (strlen($whole) * 0.8)), 'x.png', 'cut off or damaged'],
+    'most of a WebP' => [fn ($test): string => substr($whole = ($test->drawn)(400, 300, 'webp'), 0, (int) (strlen($whole) * 0.8)), 'x.webp', 'cut off or damaged'],
+    'a sea of pixels' => [fn ($test): string => substr_replace(($test->drawn)(10, 10, 'png'), pack('NN', 20_000, 20_000), 16, 8), 'x.png', 'at most 30 megapixels'],
 ]);
 
 it('says so when no file arrived', function (): void {

@@ -68,13 +68,14 @@ it('copies a part with its whole sheet, and leaves the first as it was', functio
 
 it('puts a part away and brings it back, and its jobs never miss it', function (): void {
     $job = $this->job();
-    $this->from('/garage/vehicle')->post('/garage/vehicle/1/away')->assertRedirect('/garage/vehicle')->assertSessionHas('saved');
+    $this->post('/garage/vehicle/1/away', ['_from' => '/garage/vehicle?find=dro'])->assertRedirect('/garage/vehicle?find=dro')->assertSessionHas('saved');
 
     $this->get('/garage/vehicle')->assertSee('No vehicle is here yet');
     $this->get('/jobs/new')->assertDontSee('<option value="1" >Drover', false);
     $this->get("/jobs/{$job->id}/brief")->assertOk()->assertSee('Drover');
     $this->get('/garage/away')->assertOk()->assertSee('Drover')->assertSee('Restore');
-    $this->from('/garage/away')->post('/garage/vehicle/1/back')->assertRedirect('/garage/away');
+    $this->get('/garage/away')->assertSee('name="_from" value="/garage/away"', false);
+    $this->post('/garage/vehicle/1/back', ['_from' => '/garage/away'])->assertRedirect('/garage/away');
     $this->get('/garage/vehicle')->assertSee('1 rig, 1 job');
     $this->get('/garage/away')->assertSee('Nothing is archived');
     expect(Vehicle::query()->count())->toBe(1);

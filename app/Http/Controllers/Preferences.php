@@ -17,7 +17,7 @@ final class Preferences
         $chosen = $request->validated();
         $request->person()->update($chosen);
 
-        return back();
+        return redirect($request->from());
     }
 
     /** How readings are taken that somebody calls. */
@@ -25,6 +25,6 @@ final class Preferences
     {
         $request->person()->update(['calling' => $request->preferences()->toArray()]);
 
-        return back();
+        return redirect($request->from());
     }
 }

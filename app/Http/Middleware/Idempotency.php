@@ -73,7 +73,7 @@ final class Idempotency
         /** @var array<string, mixed> $answer */
         $answer = json_decode(is_string($kept) ? $kept : '{}', true, 64, JSON_THROW_ON_ERROR);
 
-        return $request->headers->has(self::WAITED) ? new JsonResponse($answer + ['says' => []]) : redirect()->back();
+        return $request->headers->has(self::WAITED) ? new JsonResponse($answer + ['says' => []]) : redirect(is_string($answer['back'] ?? null) ? $answer['back'] : '/');
     }
 
     /** @return array<string, mixed> */

@@ -18,6 +18,9 @@ use Illuminate\Validation\ValidationException;
  */
 trait TypedInput
 {
+    /** Where a page says in a form which page it is: browsers send no referrer here. */
+    public const FROM = '_from';
+
     private const LARGEST_WHOLE = 1_000_000_000;
 
     /** Whoever is signed in: the route asks for it. */
@@ -39,7 +42,7 @@ trait TypedInput
     public function typed(): array
     {
         /** @var array<string, string> */
-        return array_filter($this->except(['_token', '_once', 'password', 'password_again']), is_string(...));
+        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again']), is_string(...));
     }
 
     /**
@@ -77,9 +80,17 @@ trait TypedInput
         return array_filter($steps, static fn (float $step, int|string $adjuster): bool => is_finite($step) && is_string($adjuster), ARRAY_FILTER_USE_BOTH);
     }
 
+    /** The page of this shop that the form stood on. */
+    public function from(string $otherwise = '/'): string
+    {
+        $from = $this->text(self::FROM);
+
+        return preg_match('#^/(?![/\\\\])[\x21-\x7E]*$#', $from) === 1 ? $from : $otherwise;
+    }
+
     protected function failedValidation(Validator $validator): never
     {
-        $answer = $this->expectsJson() ? null : redirect()->to($this->getRedirectUrl())->withInput($this->typed())->withErrors($validator, $this->errorBag);
+        $answer = $this->expectsJson() ? null : redirect()->to($this->from($this->redirector->getUrlGenerator()->previous('/')))->withInput($this->typed())->withErrors($validator, $this->errorBag);
 
         throw new ValidationException($validator, $answer, $this->errorBag);
     }

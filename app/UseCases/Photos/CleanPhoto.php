@@ -16,7 +16,7 @@ final readonly class CleanPhoto
 
     private const MOST_BYTES = 260_000;
 
-    private const MOST_MEGAPIXELS = 50;
+    private const MOST_MEGAPIXELS = 30;
 
     /** By the orientation that a camera writes (EXIF 2.3, tag 0x0112): degrees to turn it, counter-clockwise. */
     private const TURNS = [3 => 180, 6 => -90, 8 => 90];
@@ -35,11 +35,7 @@ final readonly class CleanPhoto
         if (self::MOST_MEGAPIXELS * 1_000_000 < $size[0] * $size[1]) {
             throw UnusablePhoto::tooLarge(self::MOST_MEGAPIXELS);
         }
-        $sent = @imagecreatefromstring((string) file_get_contents($path));
-        if ($sent === false) {
-            throw UnusablePhoto::noPhoto();
-        }
-
+        $sent = self::decoded($path, $size[2]);
         foreach (self::SIDES as $longest) {
             $photo = self::drawn(self::upright(self::resized($sent, $longest), $path, $size[2]));
             if ($photo !== null) {
@@ -47,6 +43,14 @@ final readonly class CleanPhoto
             }
         }
         throw UnusablePhoto::tooBusy();
+    }
+
+    private static function decoded(string $path, int $type): GdImage
+    {
+        $bytes = (string) file_get_contents($path);
+        $photo = $type === IMAGETYPE_JPEG && ! WholeJpeg::is($bytes) ? false : @imagecreatefromstring($bytes);
+
+        return $photo === false ? throw UnusablePhoto::cutOff() : $photo;
     }
 
     private static function resized(GdImage $image, int $longest): GdImage

@@ -19,6 +19,11 @@ final class UnusablePhoto extends RuntimeException
         return new self('Expected a photo as JPEG, PNG or WebP.');
     }
 
+    public static function cutOff(): self
+    {
+        return new self('Expected a whole photo, and this file is cut off or damaged. Send it again.');
+    }
+
     public static function tooBusy(): self
     {
         return new self('This photo cannot be made small enough to keep. Take it again from further away.');

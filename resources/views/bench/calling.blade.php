@@ -1,6 +1,6 @@
 @php($calling = $page->viewer->callingPreferences())
 <form method="post" action="{{ route('preferences.calling') }}" class="calling-form" aria-label="{{ __('calling.preferences') }}">
-    @csrf
+    @csrf<x-from-here />
     <p class="sentence">{{ __('calling.lead') }}</p>
     <label class="tick"><input type="checkbox" name="sixteenths" value="1" @checked($calling->sixteenths)> {{ __('calling.sixteenths') }}</label>
     <div class="field">

@@ -23,7 +23,7 @@
             <button type="button" class="top-menu" data-menu hidden aria-expanded="false" aria-controls="preferences"><span aria-hidden="true">☰</span><span class="sr-only">{{ __('page/components.layout.preferences') }}</span></button>
             <div class="top-preferences" id="preferences">
                 <form method="post" action="{{ route('preferences') }}" class="flex items-center gap-2" data-preferences>
-                    @csrf
+                    @csrf<x-from-here />
                     <label class="sr-only" for="fineness">{{ __('page/components.layout.units_and_fineness') }}</label>
                     <select id="fineness" name="fineness">
                         @foreach (\Yoke\Units\Text\Fineness::cases() as $fineness)

@@ -46,20 +46,20 @@ final class Shelf
         return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', Text::of('screen.shelf.copied_give_it_a_name'));
     }
 
-    public function putAway(RigPart $part, int $id): RedirectResponse
+    public function putAway(Asked $request, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $model->putAway();
 
-        return redirect()->back()->with('saved', Text::of('screen.shelf.archived', ['name' => $model->name]));
+        return redirect($request->from("/garage/{$part->value}"))->with('saved', Text::of('screen.shelf.archived', ['name' => $model->name]));
     }
 
-    public function bringBack(RigPart $part, int $id): RedirectResponse
+    public function bringBack(Asked $request, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $model->bringBack();
 
-        return redirect()->back()->with('saved', Text::of('screen.shelf.restored', ['name' => $model->name]));
+        return redirect($request->from("/garage/{$part->value}"))->with('saved', Text::of('screen.shelf.restored', ['name' => $model->name]));
     }
 
     public function pair(Asked $request): RedirectResponse

@@ -38,7 +38,7 @@ final class CareBooks
         if (! in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true)) {
             abort(404);
         }
-        $back = redirect()->back(302, [], route('log.care', $rig));
+        $back = redirect()->route('log.care', $rig);
         try {
             $care->write($task, trim($request->text('driven')), $request->person());
         } catch (ImpossibleDistance $impossible) {

@@ -1,0 +1,1 @@
+<input type="hidden" name="{{ \App\Http\Requests\Asked::FROM }}" value="{{ request()->getRequestUri() }}">
