@@ -25,9 +25,16 @@ use App\Http\Controllers\Job\Torques;
 use App\Http\Controllers\Log\CareBooks;
 use App\Http\Controllers\Log\JobFiles;
 use App\Http\Controllers\Log\Logs;
+use App\Http\Controllers\People\Account;
+use App\Http\Controllers\People\Deeds;
+use App\Http\Controllers\People\FirstOwner;
+use App\Http\Controllers\People\ForgottenPassword;
+use App\Http\Controllers\People\Join;
+use App\Http\Controllers\People\PasswordAgain;
+use App\Http\Controllers\People\SignIn;
+use App\Http\Controllers\People\Team;
 use App\Http\Controllers\Preferences;
 use App\Http\Controllers\Shop;
-use App\Http\Controllers\SignIn;
 use App\Http\Controllers\Weigh\Devices;
 use App\Http\Controllers\Weigh\Loads;
 use App\Http\Controllers\Weigh\Tickets;
@@ -35,14 +42,23 @@ use App\Http\Controllers\Weigh\Tongue;
 use App\Http\Controllers\Yard;
 use App\Http\Middleware\KeepFlash;
 use App\Http\Middleware\KeepNoCopy;
+use App\Http\Middleware\SignedInHere;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
-Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record'], '[0-9]{1,18}'));
+Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn'], '[0-9]{1,18}'));
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
-    Route::post('/sign-in', [SignIn::class, 'store']);
+    Route::post('/sign-in', [SignIn::class, 'store'])->name('sign-in.try');
+    Route::get('/first-owner', [FirstOwner::class, 'show'])->name('first-owner');
+    Route::post('/first-owner', [FirstOwner::class, 'store'])->name('first-owner.make');
+    Route::get('/forgotten', [ForgottenPassword::class, 'show'])->name('forgotten');
+    Route::post('/forgotten', [ForgottenPassword::class, 'store'])->name('forgotten.mail');
+    Route::prefix('/join/{kind}/{id}/{token}')->middleware(KeepNoCopy::class)->group(function (): void {
+        Route::get('/', [Join::class, 'show'])->name('join');
+        Route::post('/', [Join::class, 'store'])->name('join.choose');
+    });
 });
 
 Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function (): void {
@@ -51,11 +67,95 @@ Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function ()
     Route::get('/{occasion}', [OwnersCard::class, 'procedure'])->name('owner.procedure');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', SignedInHere::class])->group(function (): void {
+    // A person's own.
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
     Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');
     Route::post('/preferences/calling', [Preferences::class, 'calling'])->name('preferences.calling');
+    Route::get('/password-again', [PasswordAgain::class, 'show'])->name('password.confirm');
+    Route::post('/password-again', [PasswordAgain::class, 'store'])->name('password.check');
+    Route::get('/account', [Account::class, 'show'])->name('account');
+    Route::post('/account/password', [Account::class, 'password'])->name('account.password');
+    Route::post('/account/sign-ins/{signIn}/end', [Account::class, 'end'])->name('account.end');
+    Route::post('/account/sign-ins/end', [Account::class, 'endOthers'])->name('account.end-others');
 
+    // Whoever owns the shop.
+    Route::middleware('can:own')->group(function (): void {
+        Route::get('/people', [Team::class, 'show'])->name('people');
+        Route::post('/people', [Team::class, 'invite'])->name('people.invite');
+        Route::post('/people/{person}/link', [Team::class, 'link'])->name('people.link');
+        Route::post('/people/{person}/role', [Team::class, 'role'])->name('people.role');
+        Route::post('/people/{person}/let-go', [Team::class, 'letGo'])->name('people.let-go');
+        Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
+        Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
+        // All that is in it at once: with the password again.
+        Route::middleware('password.confirm')->group(function (): void {
+            Route::get('/shop', [Shop::class, 'show'])->name('shop');
+            Route::post('/shop/backups', [Shop::class, 'make'])->name('shop.make');
+            Route::get('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
+            Route::post('/shop/restore', [Shop::class, 'restore'])->name('shop.restore');
+        });
+    });
+
+    // Whoever works on jobs.
+    Route::middleware('can:work')->group(function (): void {
+        Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
+        Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->name('weigh.withdraw');
+        Route::post('/jobs/{job}/tongue', [Tongue::class, 'store'])->name('tongue.store');
+        Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');
+        Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
+        Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
+        Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
+        Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->name('photos.withdraw');
+        Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
+        Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
+        Route::post('/jobs/{job}/bars', [Bars::class, 'store'])->name('bars.store');
+        Route::post('/jobs/{job}/bars/skip', [Bars::class, 'skip'])->name('bars.skip');
+        Route::post('/jobs/{job}/bars/undo', [Bars::class, 'undo'])->name('bars.undo');
+        Route::post('/jobs/{job}/gap', [Gap::class, 'store'])->name('gap.store');
+        Route::post('/jobs/{job}/gap/skip', [Gap::class, 'skip'])->name('gap.skip');
+        Route::get('/take-in', [JobFiles::class, 'take'])->name('files.take');
+        Route::post('/take-in', [JobFiles::class, 'store'])->name('files.store');
+        Route::post('/garage/pair', [Shelf::class, 'pair'])->name('garage.pair');
+        Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
+        Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
+        Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
+        Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->name('garage.copy');
+        Route::post('/garage/{part}/{id}/away', [Shelf::class, 'putAway'])->name('garage.put-away');
+        Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->name('garage.bring-back');
+        Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->name('garage.update');
+        Route::post('/jobs/{job}/hook-up/set-by', [HookUps::class, 'setBy'])->name('hook-up.set-by');
+        Route::post('/jobs/{job}/hook-up/count', [HookUps::class, 'count'])->name('hook-up.count');
+        Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]{1,18}'])->group(function (): void {
+            Route::post('/', [Loads::class, 'store'])->name('loads.store');
+            Route::post('/copy', [Loads::class, 'copy'])->name('loads.copy');
+            Route::post('/setting', [Loads::class, 'setting'])->name('loads.setting');
+            Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
+        });
+        Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
+            Route::post('/take', [Procedures::class, 'take'])->name('procedures.take');
+            Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
+            Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
+        });
+        Route::prefix('/log/{rig}')->group(function (): void {
+            Route::post('/care', [CareBooks::class, 'store'])->name('care.store');
+            Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->name('care.withdraw');
+        });
+        Route::prefix('/jobs/{job}/{station}')->group(function (): void {
+            Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
+            Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
+            Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
+            Route::post('/torques', [Torques::class, 'store'])->name('torques.store');
+            Route::post('/checks', [Checks::class, 'store'])->name('checks.store');
+            Route::post('/facts/{part}/{field}', [Facts::class, 'store'])->name('facts.store');
+            Route::post('/method', [Stations::class, 'method'])->name('stations.method');
+            Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
+            Route::post('/close', [Stations::class, 'close'])->name('stations.close');
+            Route::post('/open', [Stations::class, 'open'])->name('stations.open');
+        });
+    });
+
+    // Everybody in the shop reads, books, and is answered while typing.
     Route::get('/', [Yard::class, 'show'])->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
     Route::post('/jobs', [Jobs::class, 'store'])->block(10, 10)->name('jobs.store');
@@ -63,103 +163,46 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
     Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
     Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->name('weigh');
-    Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
-    Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->name('weigh.withdraw');
     Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->name('tongue');
-    Route::post('/jobs/{job}/tongue', [Tongue::class, 'store'])->name('tongue.store');
-    Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');
     Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]{1,18}')->name('loads');
-    Route::prefix('/jobs/{job}/loads/{state}')->where(['state' => 'weighed|[0-9]{1,18}'])->group(function (): void {
-        Route::post('/', [Loads::class, 'store'])->name('loads.store');
-        Route::post('/preview', [Loads::class, 'preview'])->middleware(KeepFlash::class)->name('loads.preview');
-        Route::post('/copy', [Loads::class, 'copy'])->name('loads.copy');
-        Route::post('/setting', [Loads::class, 'setting'])->name('loads.setting');
-        Route::post('/away', [Loads::class, 'putAway'])->name('loads.away');
-    });
     Route::get('/jobs/{job}/devices/{kind}', [Devices::class, 'read'])->name('devices.read');
-    Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
-        Route::get('/', [Procedures::class, 'show'])->name('procedures.show');
-        Route::get('/paper', [Procedures::class, 'paper'])->name('procedures.paper');
-        Route::post('/take', [Procedures::class, 'take'])->name('procedures.take');
-        Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
-        Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
-    });
     Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware(KeepNoCopy::class)->name('card');
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->middleware(KeepNoCopy::class)->name('card.pdf');
-    Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
-    Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
     Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->name('files');
     Route::get('/jobs/{job}/job.json', [JobFiles::class, 'json'])->name('files.json');
     Route::get('/jobs/{job}/readings.csv', [JobFiles::class, 'readings'])->name('files.readings');
     Route::get('/jobs/{job}/tickets.csv', [JobFiles::class, 'tickets'])->name('files.tickets');
     Route::get('/jobs/{job}/drawing.svg', [JobFiles::class, 'drawing'])->name('files.drawing');
     Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->name('photos');
-    Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
     Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->name('photos.picture');
-    Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->name('photos.withdraw');
     Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->name('log.visit');
     Route::post('/jobs/{job}/visit', [Logs::class, 'begin'])->name('log.begin');
-    Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
-    Route::post('/jobs/{job}/head-place', [HeadChoice::class, 'store'])->name('jobs.head');
     Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->name('bars');
-    Route::post('/jobs/{job}/bars', [Bars::class, 'store'])->name('bars.store');
     Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');
-    Route::post('/jobs/{job}/bars/skip', [Bars::class, 'skip'])->name('bars.skip');
-    Route::post('/jobs/{job}/bars/undo', [Bars::class, 'undo'])->name('bars.undo');
-
     Route::get('/jobs/{job}/gap', [Gap::class, 'show'])->name('gap');
-    Route::post('/jobs/{job}/gap', [Gap::class, 'store'])->name('gap.store');
     Route::post('/jobs/{job}/gap/preview', [Gap::class, 'preview'])->middleware(KeepFlash::class)->name('gap.preview');
-    Route::post('/jobs/{job}/gap/skip', [Gap::class, 'skip'])->name('gap.skip');
-
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
-    Route::get('/take-in', [JobFiles::class, 'take'])->name('files.take');
-    Route::post('/take-in', [JobFiles::class, 'store'])->name('files.store');
-    Route::get('/shop', [Shop::class, 'show'])->name('shop');
-    Route::post('/shop/backups', [Shop::class, 'make'])->name('shop.make');
-    Route::get('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
-    Route::post('/shop/restore', [Shop::class, 'restore'])->name('shop.restore');
     Route::get('/log', [Logs::class, 'index'])->name('log');
-    Route::prefix('/log/{rig}')->group(function (): void {
-        Route::get('/', [Logs::class, 'show'])->name('log.rig');
-        Route::get('/care', [CareBooks::class, 'show'])->name('log.care');
-        Route::post('/care', [CareBooks::class, 'store'])->name('care.store');
-        Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->name('care.withdraw');
-        Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
-    });
-
     Route::get('/garage', [Garage::class, 'index'])->name('garage');
     Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');
-    Route::post('/garage/pair', [Shelf::class, 'pair'])->name('garage.pair');
-    Route::post('/garage/rig/{rig}/away', [Shelf::class, 'putRigAway'])->name('rigs.away');
-    Route::post('/garage/rig/{rig}/back', [Shelf::class, 'bringRigBack'])->name('rigs.back');
     Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
     Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->block(10, 10)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
-    Route::post('/garage/{part}/new', [Shelf::class, 'store'])->name('garage.store');
-    Route::post('/garage/{part}/{id}/copy', [Shelf::class, 'copy'])->name('garage.copy');
-    Route::post('/garage/{part}/{id}/away', [Shelf::class, 'putAway'])->name('garage.put-away');
-    Route::post('/garage/{part}/{id}/back', [Shelf::class, 'bringBack'])->name('garage.bring-back');
     Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->name('garage.edit');
-    Route::post('/garage/{part}/{id}', [Garage::class, 'update'])->name('garage.update');
     Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->middleware(KeepFlash::class)->name('garage.preview');
-
-    Route::post('/jobs/{job}/hook-up/set-by', [HookUps::class, 'setBy'])->name('hook-up.set-by');
-    Route::post('/jobs/{job}/hook-up/count', [HookUps::class, 'count'])->name('hook-up.count');
-
+    Route::post('/jobs/{job}/loads/{state}/preview', [Loads::class, 'preview'])->middleware(KeepFlash::class)->name('loads.preview')->where('state', 'weighed|[0-9]{1,18}');
+    Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
+        Route::get('/', [Procedures::class, 'show'])->name('procedures.show');
+        Route::get('/paper', [Procedures::class, 'paper'])->name('procedures.paper');
+    });
+    Route::prefix('/log/{rig}')->group(function (): void {
+        Route::get('/', [Logs::class, 'show'])->name('log.rig');
+        Route::get('/care', [CareBooks::class, 'show'])->name('log.care');
+        Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
+    });
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->name('bench');
         Route::post('/preview', [Tape::class, 'preview'])->middleware(KeepFlash::class)->name('tape.preview');
-        Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
-        Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
-        Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
-        Route::post('/torques', [Torques::class, 'store'])->name('torques.store');
-        Route::post('/checks', [Checks::class, 'store'])->name('checks.store');
-        Route::post('/facts/{part}/{field}', [Facts::class, 'store'])->name('facts.store');
-        Route::post('/method', [Stations::class, 'method'])->name('stations.method');
-        Route::post('/sides', [Stations::class, 'sides'])->name('stations.sides');
-        Route::post('/close', [Stations::class, 'close'])->name('stations.close');
-        Route::post('/open', [Stations::class, 'open'])->name('stations.open');
     });
 });

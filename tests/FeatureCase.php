@@ -8,6 +8,7 @@ use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
+use App\Models\Role;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
@@ -26,11 +27,11 @@ abstract class FeatureCase extends TestCase
         $this->withoutVite();
     }
 
-    public function person(string $name = 'Wren Tallow', string $fineness = '1/16 in'): User
+    public function person(string $name = 'Wren Tallow', string $fineness = '1/16 in', ?Role $role = Role::Owner): User
     {
         $email = strtolower(strtok($name, ' ') ?: $name).'@quillfeather.example';
 
-        return User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tape-in-hand', 'fineness' => $fineness, 'theme' => 'sun']);
+        return User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tape-in-hand', 'fineness' => $fineness, 'theme' => 'sun', 'role' => $role]);
     }
 
     public function job(): Job

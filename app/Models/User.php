@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 use Yoke\Units\LengthUnit;
 use Yoke\Units\LoadUnit;
 use Yoke\Units\PressureUnit;
@@ -20,24 +24,54 @@ use Yoke\Units\TorqueUnit;
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property string $password hashed
  * @property Fineness $fineness
  * @property string $theme
  * @property array<string, mixed>|null $calling
+ * @property Role|null $role none: a name that a file brought, without a sign-in
+ * @property CarbonImmutable|null $left_at
  */
 final class User extends Authenticatable
 {
+    use Notifiable;
+
     public const THEMES = ['sun' => 'Sunlight', 'dark' => 'Dark'];
 
-    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'calling'];
+    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'calling', 'role', 'left_at'];
 
-    protected $attributes = ['calling' => null];
+    protected $attributes = ['calling' => null, 'role' => null, 'left_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'fineness' => Fineness::class, 'calling' => 'array'];
+        return ['password' => 'hashed', 'fineness' => Fineness::class, 'calling' => 'array', 'role' => Role::class, 'left_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasMany<DeviceSignIn, $this> */
+    public function signIns(): HasMany
+    {
+        return $this->hasMany(DeviceSignIn::class);
+    }
+
+    /** @return Builder<self> those who may sign in */
+    public static function here(): Builder
+    {
+        return self::query()->whereNotNull('role')->whereNull('left_at');
+    }
+
+    public function isHere(): bool
+    {
+        return $this->role !== null && $this->left_at === null;
+    }
+
+    /** One letter of the first name and one of the last. */
+    public function initials(): string
+    {
+        $names = preg_split('/\s+/', trim($this->name)) ?: [''];
+
+        return mb_strtoupper(mb_substr($names[0], 0, 1).(count($names) > 1 ? mb_substr($names[count($names) - 1], 0, 1) : ''));
     }
 
     public function callingPreferences(): CallingPreferences

@@ -6,12 +6,18 @@ namespace App\Providers;
 
 use App\Devices\Driver;
 use App\Devices\LineDriver;
+use App\Models\User;
+use App\Policies\UserPolicy;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\People\CommonPasswords;
+use App\UseCases\People\OwnerCode;
 use App\UseCases\Shop\Backup;
 use App\UseCases\Shop\ShopHealth;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Yoke\Advice\Policy;
@@ -44,6 +50,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(Backup::class, static fn (): Backup => new Backup((string) config('shop.backups')));
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
+        $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
+        $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
         $this->app->singleton(Policy::class, function (): Policy {
             /** @var array<string, float> $policy */
@@ -62,6 +70,9 @@ final class AppServiceProvider extends ServiceProvider
             URL::forceScheme((string) parse_url($address, PHP_URL_SCHEME));
         }
         TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
+        Gate::define('own', static fn (User $person): bool => $person->role?->isOwner() ?? false);
+        Gate::define('work', static fn (User $person): bool => $person->role?->worksOnJobs() ?? false);
+        Gate::policy(User::class, UserPolicy::class);
         Model::shouldBeStrict($this->app->environment('testing') === true);
     }
 }

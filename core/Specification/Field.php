@@ -13,6 +13,12 @@ use Yoke\Units\Torque;
 /** One thing that can be known of a vehicle, a trailer or a hitch. Its key ends in its canonical unit. */
 final readonly class Field
 {
+    /** What a maker allows: keys of loads that nothing may go over. */
+    private const RATINGS = [
+        'front_gawr_kg', 'rear_gawr_kg', 'vehicle_gvwr_kg', 'gcwr_kg', 'payload_kg', 'front_tyre_kg', 'rear_tyre_kg', 'receiver_carrying_kg', 'receiver_distributing_kg',
+        'one_axle_gawr_kg', 'trailer_tyre_kg', 'trailer_gvwr_kg', 'trailer_gawr_kg', 'coupler_gross_kg', 'coupler_tongue_kg', 'bar_rating_low_kg', 'bar_rating_high_kg', 'ball_gross_kg',
+    ];
+
     /**
      * @param  float  $low  in the canonical unit, included
      * @param  float  $high  in the canonical unit, included
@@ -60,6 +66,11 @@ final readonly class Field
     public static function choice(string $key, string ...$options): self
     {
         return new self($key, FieldKind::Choice, 0.0, 0.0, array_values($options));
+    }
+
+    public function isRating(): bool
+    {
+        return in_array($this->key, self::RATINGS, true);
     }
 
     /** What was expected, when a value cannot be; null when it can. */

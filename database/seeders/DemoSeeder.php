@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
+use App\Models\Role;
 use App\Models\Simulation;
 use App\Models\Trailer;
 use App\Models\User;
@@ -68,8 +69,8 @@ final class DemoSeeder extends Seeder
         $this->random = new SeededSource(self::SEED);
         $this->rigs = require database_path('demo/rigs.php');
         $this->people = [
-            'wren' => $this->person('Wren Tallow', self::EMAIL, '1/16 in'),
-            'ibby' => $this->person('Ibby Marsh', 'ibby@quillfeather.example', '1 mm'),
+            'wren' => $this->person('Wren Tallow', self::EMAIL, '1/16 in', Role::Owner),
+            'ibby' => $this->person('Ibby Marsh', 'ibby@quillfeather.example', '1 mm', Role::Fitter),
         ];
         foreach (require database_path('demo/loads.php') as $name => $states) {
             $this->loads($this->rig($this->rigs[$name]), $states);
@@ -81,9 +82,9 @@ final class DemoSeeder extends Seeder
         (new DemoAfterCare($this->people))->run();
     }
 
-    private function person(string $name, string $email, string $fineness): User
+    private function person(string $name, string $email, string $fineness, Role $role): User
     {
-        return User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'fineness' => $fineness, 'theme' => 'sun']);
+        return User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'fineness' => $fineness, 'theme' => 'sun', 'role' => $role]);
     }
 
     /** @param  array<string, mixed>  $plan */

@@ -14,7 +14,9 @@ return [
     'no_such_job' => 'Expected the number or the mark of a job, and :asked is none.',
     'not_writable' => 'Expected a file that can be written, and :file is none.',
     'if_exists' => 'Expected --if-exists=merge, copy or stop.',
-    'name_and_email' => 'Expected a name in plain text and an email address.',
+    'name_and_email' => 'Expected a name in plain text, an email address, and of roles owner, fitter or desk.',
+    'owner_code' => 'The shop waits for its owner: open :address/first-owner and type the code :code',
+    'has_people' => 'This shop has its people: an owner invites others on the page People.',
     'how_many' => 'Expected at least one job, and at least four readings a job.',
     'not_fresh' => 'This shop has jobs of its own: expected the demo workshop, fresh.',
 ];

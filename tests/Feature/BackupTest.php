@@ -19,6 +19,7 @@ beforeEach(function (): void {
     $this->artisan('migrate', ['--force' => true]);
     $this->person('Ibby Marsh', '1 mm');
     $this->actingAs(User::query()->sole());
+    $this->withSession(['auth.password_confirmed_at' => time()]);
     $this->work = $this->job();
     $this->titles = fn (): array => DB::table('jobs')->orderBy('id')->pluck('title')->all();
 });

@@ -16,6 +16,6 @@ final class PreferencesRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['fineness' => ['sometimes', Rule::enum(Fineness::class)], 'theme' => ['sometimes', Rule::in(array_keys(User::THEMES))]];
+        return ['fineness' => ['sometimes', 'required', Rule::enum(Fineness::class)], 'theme' => ['sometimes', 'required', Rule::in(array_keys(User::THEMES))]];
     }
 }

@@ -8,6 +8,7 @@ use App\Models\User;
 use BackedEnum;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
 /**
@@ -42,7 +43,7 @@ trait TypedInput
     public function typed(): array
     {
         /** @var array<string, string> */
-        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again']), is_string(...));
+        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now']), is_string(...));
     }
 
     /**
@@ -88,10 +89,27 @@ trait TypedInput
         return preg_match('#^/(?![/\\\\])[\x21-\x7E]*$#', $from) === 1 ? $from : $otherwise;
     }
 
+    /**
+     * Back to the page of the form, with what was typed and a sentence beside each field.
+     *
+     * @param  array<string, string>  $says  by field
+     */
+    public function refuse(array $says): never
+    {
+        $refused = ValidationException::withMessages($says);
+        $refused->response = $this->expectsJson() ? null : $this->backWith($refused->errors());
+
+        throw $refused;
+    }
+
     protected function failedValidation(Validator $validator): never
     {
-        $answer = $this->expectsJson() ? null : redirect()->to($this->from($this->redirector->getUrlGenerator()->previous('/')))->withInput($this->typed())->withErrors($validator, $this->errorBag);
+        throw new ValidationException($validator, $this->expectsJson() ? null : $this->backWith($validator->errors()->toArray()), $this->errorBag);
+    }
 
-        throw new ValidationException($validator, $answer, $this->errorBag);
+    /** @param  array<array-key, mixed>  $errors */
+    private function backWith(array $errors): RedirectResponse
+    {
+        return redirect()->to($this->from($this->redirector->getUrlGenerator()->previous('/')))->withInput($this->typed())->withErrors($errors, $this->errorBag);
     }
 }

@@ -44,7 +44,7 @@ final class JobImport
     private function write(): Job
     {
         $this->decide();
-        $this->people = array_values(array_map(static fn (array $person): int => User::query()->firstOrCreate(['email' => $person['email']], ['name' => $person['name'], 'password' => Str::random(40)])->id, $this->content['people']));
+        $this->people = array_values(array_map(static fn (array $person): int => User::query()->firstOrCreate(['email' => $person['email']], ['name' => $person['name'], 'password' => Str::random(40), 'role' => null])->id, $this->content['people']));
         $rigId = $this->rig();
         $this->lists($this->content['rig'], Lists::OF_RIG, 'rig_id', $rigId);
         $jobId = DB::table('jobs')->insertGetId(['rig_id' => $rigId, ...Row::toTable(array_intersect_key($this->content['job'], $this->columns('jobs')), ['rig_as_worked', 'head_place', 'start'])]);

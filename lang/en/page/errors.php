@@ -9,7 +9,7 @@ return [
     ],
     '403' => [
         'no_access' => 'No access',
-        'you_are_signed_in_but' => 'You are signed in, but this page is not for you.',
+        'you_are_signed_in_but' => 'Nothing was changed. Expected somebody who works on jobs, or the owner of the shop: the owner says on the page People who is what.',
     ],
     '404' => [
         'page_not_found' => 'Page not found',

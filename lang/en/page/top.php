@@ -16,12 +16,6 @@ return [
         'restore_from_a_file' => 'Restore from a file',
         'everything_here_is_replaced_a' => 'Everything here is replaced; a backup of the present state is made first.',
     ],
-    'sign-in' => [
-        'sign_in' => 'Sign in',
-        'alone_dropped_carried_what_the' => 'Alone, dropped, carried: what the tape says, and how far to trust it.',
-        'e_mail' => 'E-mail',
-        'password' => 'Password',
-    ],
     'yard' => [
         'yard' => 'Yard',
         'start_a_job' => 'Start a job',

@@ -2,7 +2,7 @@
     <main class="yard">
         <form class="yard-head" role="search" aria-label="{{ __('page/log.index.jobs') }}">
             <h1>{{ $search->open ? __('page/log.index.log_open_jobs') : __('page/log.index.log') }}</h1>
-            <span class="shelves"><a href="{{ route('files.take') }}">{{ __('page/log.index.import_a_job') }}</a><a href="{{ route('shop') }}">{{ __('page/log.index.shop_and_backups') }}</a></span>
+            <span class="shelves">@can('work')<a href="{{ route('files.take') }}">{{ __('page/log.index.import_a_job') }}</a>@endcan @can('own')<a href="{{ route('shop') }}">{{ __('page/log.index.shop_and_backups') }}</a>@endcan</span>
             <span class="find"><label for="find" class="sr-only">{{ __('page/log.index.find') }}</label><input id="find" name="find" value="{{ $search->find }}" placeholder="{{ __('page/log.index.title_vehicle_trailer_or_hitch') }}" autocomplete="off">@if ($search->open)<input type="hidden" name="open" value="1">@endif<button class="button is-first">{{ __('page/log.index.find') }}</button></span>
         </form>
         @if ($search->jobs()->isEmpty())

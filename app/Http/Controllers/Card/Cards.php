@@ -10,6 +10,8 @@ use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Card\CardPdf;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -39,16 +41,18 @@ final class Cards
     }
 
     /** Another link; the ones before stay open until they are revoked. */
-    public function link(Asked $request, Job $job): RedirectResponse
+    public function link(Asked $request, DeedLog $deeds, Job $job): RedirectResponse
     {
         $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $request->person()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
+        $deeds->record(Deed::CardShared, $request->person(), ['job' => $job->id]);
 
         return redirect()->route('card', $job);
     }
 
-    public function revoke(Job $job, int $link): RedirectResponse
+    public function revoke(Asked $request, DeedLog $deeds, Job $job, int $link): RedirectResponse
     {
         $job->cardLinks()->findOrFail($link)->update(['revoked_at' => Date::now()]);
+        $deeds->record(Deed::CardRevoked, $request->person(), ['job' => $job->id]);
 
         return redirect()->route('card', $job);
     }

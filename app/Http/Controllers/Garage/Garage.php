@@ -16,6 +16,7 @@ use App\Screens\Garage\PartForm;
 use App\Screens\Garage\Shelves;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Garage\KeptPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
@@ -100,7 +101,7 @@ final class Garage
         ]);
     }
 
-    public function update(Asked $request, RigPart $part, int $id): RedirectResponse
+    public function update(Asked $request, KeptPart $kept, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $problems = (new PartForm($part, $model, $request->person()))->fill($request->typed());
@@ -108,7 +109,7 @@ final class Garage
         if ($problems !== []) {
             return redirect()->route('garage.edit', [$part->value, $id])->withInput($request->typed())->withErrors($problems);
         }
-        $model->save();
+        $kept->save($part, $model, $request->person());
         (new OpenJobs($part, $model))->planAgain();
 
         return redirect()->route('garage.edit', [$part->value, $id])->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'));

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Garage\PartForm;
+use App\UseCases\Garage\KeptPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
@@ -18,7 +19,7 @@ use Yoke\Specification\RigPart;
 /** Takes one field of a part's specification, typed where the job asks for it. */
 final class Facts
 {
-    public function store(Asked $request, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
+    public function store(Asked $request, KeptPart $kept, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
     {
         abort_unless(isset($part->fields()[$field]), 404);
         $person = $request->person();
@@ -33,7 +34,7 @@ final class Facts
         if ($problems !== []) {
             return $back->withInput([$field => $typed])->withErrors($problems, 'fact');
         }
-        $model->save();
+        $kept->save($part, $model, $person);
         $open->planAgain();
 
         return $back;

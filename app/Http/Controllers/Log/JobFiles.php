@@ -15,6 +15,8 @@ use App\Models\Job;
 use App\Screens\Card\CardPage;
 use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,8 +37,10 @@ final class JobFiles
         return view('files.show', ['job' => $job->load('rig')]);
     }
 
-    public function json(Job $job, JobAnalyses $analyses): Response
+    public function json(Asked $request, DeedLog $deeds, Job $job, JobAnalyses $analyses): Response
     {
+        $deeds->record(Deed::JobExported, $request->person(), ['job' => $job->id, 'title' => $job->title]);
+
         return $this->file((new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(), 'application/json', "job-{$job->id}.json");
     }
 

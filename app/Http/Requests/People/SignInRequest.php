@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\People;
 
+use App\Http\Requests\TypedInput;
 use App\Words\Text;
 use Illuminate\Foundation\Http\FormRequest;
 

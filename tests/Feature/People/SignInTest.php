@@ -43,7 +43,7 @@ it('asks for a pause after five wrong tries, even before the right one', functio
     }
 
     $this->post('/sign-in', ['email' => strtoupper($person->email), 'password' => 'tape-in-hand']);
-    expect(session('errors')->first('email'))->toMatch('/^Five tries did not fit\. Expected a pause: try again in \d+ seconds\.$/');
+    expect(session('errors')->first('email'))->toMatch('/^Too many tries\. Expected a pause: try again in \d+ seconds\.$/');
     $this->assertGuest();
 
     $this->travel(61)->seconds();

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Http\Middleware\SignedInHere;
+use App\Http\Requests\Asked;
+use App\Models\DeviceSignIn;
+use App\Screens\People\DeviceLine;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\Sessions;
+use App\Words\Text;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Hash;
+
+/** A person's own password, and where they are signed in. */
+final class Account
+{
+    public function __construct(private readonly DeedLog $deeds)
+    {
+    }
+
+    public function show(Asked $request): View
+    {
+        return view('people.account', ['devices' => DeviceLine::all(Sessions::of($request->person()), $this->key($request))]);
+    }
+
+    /** The other places where they are signed in end with the password. */
+    public function password(Asked $request, ChosenPassword $chosen): RedirectResponse
+    {
+        $person = $request->person();
+        if (! Hash::check($request->text('password_now'), $person->password)) {
+            $request->refuse(['password_now' => Text::of('screen.people.wrong-password')]);
+        }
+        $person->update(['password' => $chosen->in($request, ChosenPassword::names($person))]);
+        Sessions::end($person, $this->key($request));
+        $this->deeds->record(Deed::PasswordChanged, $person, ['name' => $person->name]);
+
+        return redirect()->route('account')->with('done', Text::of('screen.people.password-changed'));
+    }
+
+    public function end(Asked $request, int $signIn): RedirectResponse
+    {
+        DeviceSignIn::open()->where('user_id', $request->person()->id)->findOrFail($signIn)->end();
+        $this->deeds->record(Deed::SessionEnded, $request->person(), ['name' => $request->person()->name]);
+
+        return redirect()->route('account')->with('done', Text::of('screen.people.session-ended'));
+    }
+
+    public function endOthers(Asked $request): RedirectResponse
+    {
+        Sessions::end($request->person(), $this->key($request));
+        $this->deeds->record(Deed::SessionEnded, $request->person(), ['name' => $request->person()->name]);
+
+        return redirect()->route('account')->with('done', Text::of('screen.people.others-ended'));
+    }
+
+    private function key(Asked $request): ?string
+    {
+        $key = $request->session()->get(SignedInHere::KEY);
+
+        return is_string($key) ? $key : null;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Http\Requests\Asked;
+use App\Models\Role;
+use App\Models\User;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\OwnerCode;
+use App\UseCases\People\PersonDraft;
+use App\UseCases\People\SignInTries;
+use App\Words\Text;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/** Makes the owner of an empty shop, once, with the code that the console printed. */
+final class FirstOwner
+{
+    private const ACCOUNT = 'first-owner';
+
+    public function __construct(private readonly OwnerCode $code, private readonly SignInTries $tries, private readonly DeedLog $deeds)
+    {
+    }
+
+    public function show(): View
+    {
+        abort_unless(OwnerCode::isAwaited(), 404);
+
+        return view('people.first-owner');
+    }
+
+    public function store(Asked $request, ChosenPassword $chosen): RedirectResponse
+    {
+        abort_unless(OwnerCode::isAwaited(), 404);
+        $draft = new PersonDraft($request->typed());
+        $problems = $draft->problems();
+        if ($problems !== []) {
+            $request->refuse($problems);
+        }
+        $password = $chosen->in($request, [$draft->name, $draft->email]);
+        $this->checkCode($request);
+        $owner = DB::transaction(static fn (): User => OwnerCode::isAwaited() ? User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => $password, 'role' => Role::Owner]) : abort(404));
+        $this->code->forget();
+        $this->deeds->record(Deed::Joined, $owner, ['name' => $owner->name, 'role' => Role::Owner->value]);
+        Auth::login($owner);
+
+        return SignIn::enter($request, $this->deeds);
+    }
+
+    private function checkCode(Asked $request): void
+    {
+        $wait = $this->tries->take(self::ACCOUNT, (string) $request->ip());
+        if ($wait > 0) {
+            $request->refuse(['code' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
+        }
+        if (! $this->code->is($request->text('code'))) {
+            $request->refuse(['code' => Text::of('screen.people.wrong-code')]);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Http\Requests\Asked;
+use App\Models\User;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\EntryLinks;
+use App\UseCases\People\Sessions;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+/** Whoever holds a link to come in, or back in, chooses a password. */
+final class Join
+{
+    public function __construct(private readonly EntryLinks $links, private readonly DeedLog $deeds)
+    {
+    }
+
+    public function show(string $kind, int $id, string $token): View|Response
+    {
+        $person = $this->links->person($kind, $id, $token);
+
+        return $person === null ? $this->closed() : view('people.join', ['newcomer' => $person, 'to' => route('join', [$kind, $id, $token], false)]);
+    }
+
+    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen): RedirectResponse|Response
+    {
+        $person = $this->links->person($kind, $id, $token);
+        if (! $person instanceof User) {
+            return $this->closed();
+        }
+        $person->update(['password' => $chosen->in($request, ChosenPassword::names($person))]);
+        $this->links->close($person);
+        Sessions::end($person);
+        $this->deeds->record($kind === EntryLinks::INVITATION ? Deed::Joined : Deed::PasswordChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
+        Auth::login($person);
+
+        return SignIn::enter($request, $this->deeds);
+    }
+
+    private function closed(): Response
+    {
+        return new Response(view('people.closed')->render(), 410);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Http\Middleware\SignedInHere;
+use App\Http\Requests\Asked;
+use App\Http\Requests\People\SignInRequest;
+use App\Models\DeviceSignIn;
+use App\Models\User;
+use App\Screens\View\SignBoard;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\OwnerCode;
+use App\UseCases\People\Sessions;
+use App\UseCases\People\SignInTries;
+use App\Words\Text;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+
+final class SignIn
+{
+    public function __construct(private readonly SignInTries $tries, private readonly DeedLog $deeds)
+    {
+    }
+
+    public function show(): View|RedirectResponse
+    {
+        return OwnerCode::isAwaited() ? redirect()->route('first-owner') : view('people.sign-in', ['elevation' => SignBoard::elevation()]);
+    }
+
+    public function store(SignInRequest $request): RedirectResponse
+    {
+        [$email, $password, $address] = [$request->text('email'), $request->text('password'), (string) $request->ip()];
+        $wait = $this->tries->take($email, $address);
+        if ($wait > 0) {
+            if ($this->tries->isFirstRefusal($address)) {
+                $this->deeds->record(Deed::SignInSlowed, null, ['email' => mb_substr($email, 0, 100), 'address' => $address]);
+            }
+            $request->refuse(['email' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
+        }
+        $here = static fn (User $person): bool => $person->isHere();
+        if (! Auth::attemptWhen(['email' => $email, 'password' => $password], [$here])) {
+            $request->refuse(['email' => Text::of('screen.people.no-such-account')]);
+        }
+        $this->tries->succeeded($email, $address);
+
+        return self::enter($request, $this->deeds);
+    }
+
+    /** Whoever was just let in starts a session of their own. */
+    public static function enter(SignInRequest|Asked $request, DeedLog $deeds): RedirectResponse
+    {
+        $request->session()->regenerate();
+        $person = $request->person();
+        $request->session()->put(SignedInHere::KEY, Sessions::begin($person, (string) $request->userAgent(), (string) $request->ip()));
+        $request->session()->passwordConfirmed();
+        $deeds->record(Deed::SignedIn, $person, ['address' => (string) $request->ip()]);
+
+        return redirect()->intended('/');
+    }
+
+    public function destroy(Asked $request): RedirectResponse
+    {
+        $key = $request->session()->get(SignedInHere::KEY);
+        if (is_string($key)) {
+            DeviceSignIn::of($key)?->end();
+        }
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/sign-in');
+    }
+}

@@ -1,0 +1,1 @@
+<x-trouble :title="__('page/people.closed.title')">{{ __('page/people.closed.ask_for_another') }}</x-trouble>
