@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Once\LateAnswer;
+use App\Http\Once\SentBefore;
+use App\Http\Once\SentOnce;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\HttpFoundation\Response;
@@ -25,8 +27,6 @@ final class Idempotency
 
     private const MARK = '/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/';
 
-    private const KEPT_DAYS = 60;
-
     /** What a field of the tape says when it was not written down. */
     private const NOT_TAKEN = ['refused', 'overtaken'];
 
@@ -35,43 +35,50 @@ final class Idempotency
     {
         $mark = $request->request->get(self::FIELD);
         if (! $request->isMethod('POST') || ! is_string($mark) || preg_match(self::MARK, $mark) !== 1) {
-            return $next($request);
+            return self::whole($next($request));
         }
         $request->request->remove(self::FIELD);
-        DB::beginTransaction();
-        if (DB::table('sent_entries')->insertOrIgnore(['mark' => $mark, 'sent_at' => Date::now()]) === 0) {
-            DB::rollBack();
+        $sent = new SentOnce(DB::connection(), $mark);
+        $before = $sent->before();
+        if ($before !== null) {
+            $sent->giveUp();
 
-            return $this->again($mark, $request);
+            return $this->again($before, $request);
         }
 
-        return $this->first($mark, $request, $next);
+        return $this->first($sent, $request, $next);
     }
 
     /** @param  Closure(Request): Response  $next */
-    private function first(string $mark, Request $request, Closure $next): Response
+    private function first(SentOnce $sent, Request $request, Closure $next): Response
     {
         $response = $next($request);
+        $trouble = property_exists($response, 'exception') ? $response->exception : null;
+        if ($trouble instanceof SentBefore) {
+            return $this->again($sent->before() ?? '{}', $request);
+        }
         if ($response->getStatusCode() >= 400) {
-            DB::rollBack();
+            $sent->giveUp();
 
             return $response;
         }
         $answer = $this->answer($request, $response);
         $hasWaited = $request->headers->has(self::WAITED);
         // What was sent by the page itself is answered by a page: its sentences are not told a second time.
-        DB::table('sent_entries')->where('mark', $mark)->update(['answer' => json_encode($hasWaited ? $answer : ['says' => []] + $answer, JSON_THROW_ON_ERROR)]);
-        DB::table('sent_entries')->where('sent_at', '<', Date::now()->subDays(self::KEPT_DAYS))->delete();
-        DB::commit();
+        $sent->close(json_encode($hasWaited ? $answer : ['says' => []] + $answer, JSON_THROW_ON_ERROR));
 
-        return $hasWaited ? $this->told($request, $answer) : $response;
+        return $hasWaited ? $this->told($request, $answer) : self::whole($response);
     }
 
-    private function again(string $mark, Request $request): Response
+    private static function whole(Response $response): Response
     {
-        $kept = DB::table('sent_entries')->where('mark', $mark)->value('answer');
+        return $response instanceof LateAnswer ? $response->complete() : $response;
+    }
+
+    private function again(string $kept, Request $request): Response
+    {
         /** @var array<string, mixed> $answer */
-        $answer = json_decode(is_string($kept) ? $kept : '{}', true, 64, JSON_THROW_ON_ERROR);
+        $answer = json_decode($kept, true, 64, JSON_THROW_ON_ERROR);
 
         return $request->headers->has(self::WAITED) ? new JsonResponse($answer + ['says' => []]) : redirect(is_string($answer['back'] ?? null) ? $answer['back'] : '/');
     }

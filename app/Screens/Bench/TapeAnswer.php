@@ -57,6 +57,17 @@ final readonly class TapeAnswer
         ];
     }
 
+    /**
+     * What was written down of each field, before anything is drawn.
+     *
+     * @param  array<string, SaveOutcome>  $outcomes
+     * @return array<string, array{sentence: string, basedOn: int|null, saved: string}>
+     */
+    public static function written(array $outcomes): array
+    {
+        return array_map(static fn (SaveOutcome $outcome): array => ['sentence' => $outcome->sentence, 'basedOn' => $outcome->basedOn, 'saved' => $outcome->saved->value], $outcomes);
+    }
+
     /** The verdict in one line, for a screen reader. */
     private function said(): string
     {

@@ -46,8 +46,6 @@ return [
         'you_read_and_book' => 'You read and book: a fitter of this shop fills this in.',
         'account' => 'Your account',
         'account_of' => 'Account of :person',
-        'signed_in_as' => 'Signed in as :person',
-        'sign_out' => 'Sign out',
     ],
     'part-card' => [
         'restore' => 'Restore :model',

@@ -40,7 +40,6 @@
                 </form>
                 <button type="button" data-keys-open aria-haspopup="dialog" title="{{ __('page/components.layout.keyboard') }}"><span aria-hidden="true">?</span><span class="sr-only">{{ __('page/components.layout.keyboard') }}</span></button>
                 <a class="top-person" href="{{ route('account') }}" title="{{ __('page/components.layout.account_of', ['person' => $person->name]) }}" @if ($here === 'account') aria-current="page" @endif><span aria-hidden="true">{{ $person->initials() }}</span><span class="sr-only">{{ __('page/components.layout.account') }}</span></a>
-                <form method="post" action="{{ route('sign-out') }}">@csrf<button title="{{ __('page/components.layout.signed_in_as', ['person' => $person->name]) }}">{{ __('page/components.layout.sign_out') }}</button></form>
             </div>
         @endif
     </header>

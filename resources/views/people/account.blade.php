@@ -1,6 +1,6 @@
 <x-layout :title="__('page/people.account.title')" here="account">
     <main class="yard">
-        <div class="yard-head"><h1>{{ $person->name }}</h1><x-shop-tabs on="account" /></div>
+        <div class="yard-head"><h1>{{ $person->name }}</h1><x-shop-tabs on="account" /><form method="post" action="{{ route('sign-out') }}">@csrf<button class="button">{{ __('page/people.account.sign_out_here') }}</button></form></div>
         @if (session('done'))<p class="do-next is-in-range" role="status">{{ session('done') }}</p>@endif
         <div class="two-cards">
             <form method="post" action="{{ route('account.password') }}" class="card door" novalidate data-needs-connection>
@@ -15,13 +15,10 @@
             <section class="card padded" aria-labelledby="devices">
                 <h2 class="text-xl" id="devices">{{ __('page/people.account.signed_in_at') }}</h2>
                 <table class="log">
-                    <thead><tr><th scope="col">{{ __('page/people.account.device') }}</th><th scope="col">{{ __('page/people.account.address') }}</th><th scope="col">{{ __('page/people.account.seen') }}</th><th scope="col"></th></tr></thead>
                     <tbody>
                         @foreach ($devices as $device)
                             <tr>
-                                <th scope="row">{{ $device->called() }}<br><span class="who">{{ __('page/people.account.since') }} {{ $device->signIn->signed_in_at->format('j M H:i') }}</span></th>
-                                <td>{{ $device->signIn->address }}</td>
-                                <td>{{ $device->signIn->seen_at->format('j M H:i') }}</td>
+                                <th scope="row">{{ $device->called() }}<br><span class="who">{{ __('page/people.account.since', ['day' => $device->signIn->signed_in_at->format('j M H:i'), 'address' => $device->signIn->address]) }}<br>{{ __('page/people.account.seen', ['day' => $device->signIn->seen_at->format('j M H:i')]) }}</span></th>
                                 <td>@if ($device->isThis){{ __('page/people.account.this_one') }}@else<form method="post" action="{{ route('account.end', $device->signIn->id) }}">@csrf<button class="button is-small" aria-label="{{ __('page/people.account.sign_out_of', ['device' => $device->called()]) }}">{{ __('page/people.account.sign_out') }}</button></form>@endif</td>
                             </tr>
                         @endforeach

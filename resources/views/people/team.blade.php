@@ -35,10 +35,11 @@
                 <x-asked name="email" type="email" :label="__('page/people.team.e_mail')" />
                 <div class="field">
                     <label for="role">{{ __('page/people.team.role') }}</label>
-                    <select id="role" name="role" aria-describedby="role-says">@foreach (['fitter' => __('page/people.team.fitter_may'), 'desk' => __('page/people.team.desk_may'), 'owner' => __('page/people.team.owner_may')] as $role => $may)<option value="{{ $role }}" @selected(old('role') === $role)>{{ $roles[$role] }}: {{ $may }}</option>@endforeach</select>
+                    <select id="role" name="role" aria-describedby="role-says">@foreach (['fitter', 'desk', 'owner'] as $role)<option value="{{ $role }}" @selected(old('role') === $role)>{{ $roles[$role] }}</option>@endforeach</select>
                     <p class="sentence" id="role-says" data-tone="stop">@error('role'){{ $message }}@enderror</p>
                 </div>
             </div>
+            <p class="sentence">{{ __('page/people.team.roles_are') }}</p>
             <button class="button is-first">{{ __('page/people.team.make_invitation') }}</button>
         </form>
         @if ($gone->isNotEmpty())

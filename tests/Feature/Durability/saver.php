@@ -26,9 +26,10 @@ if ($synchronous !== '') {
 }
 $person = User::query()->firstOrFail();
 $job = Job::query()->firstOrFail();
-$based = null;
+$place = Place::allOf(Stance::Alone)[0];
+$based = $job->liveReadings()->where('stance', Stance::Alone)->where('axle', $place->axle)->value('id');
 foreach (range(1, (int) $howMany) as $number) {
-    $entry = Entry::read(Place::allOf(Stance::Alone)[0], (900 + $number).' mm', Settling::Rolled, $based, $person->lengthParser());
+    $entry = Entry::read($place, (900 + $number).' mm', Settling::Rolled, $based, $person->lengthParser());
     $outcomes = (new TapeLog($job->refresh(), $person))->write([$entry]);
     $based = array_values($outcomes)[0]->basedOn;
     fwrite(STDOUT, "saved {$number}\n");

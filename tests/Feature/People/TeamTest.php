@@ -246,3 +246,19 @@ it('keeps the record of deeds as it is, and shows it in words', function (): voi
         expect(fn () => DB::statement($forge))->toThrow(QueryException::class, 'append-only');
     }
 });
+
+it('records a rating that is changed on a sheet or at a station, and a link that is made or revoked', function (): void {
+    $this->actingAs($this->person());
+    $job = $this->job();
+    $sheet = ['name' => 'Dome', 'trailer_gvwr_kg' => '8000 lb'];
+    $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
+    $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
+    $this->post('/garage/trailer/1', ['name' => 'Dome', 'tongue_weight_kg' => '900 lb'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/brief/facts/trailer/trailer_gvwr_kg", ['trailer_gvwr_kg' => '7500 lb'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/card/links");
+    $this->post("/jobs/{$job->id}/card/links/1/revoke");
+    $this->get("/jobs/{$job->id}/job.json")->assertOk();
+
+    $this->get('/deeds')->assertOk()->assertSeeInOrder(['Exported job 1, A dome.', 'Revoked a private link', 'Made a private link', 'Dome, GVWR: 8000 lb to 7500 lb.', 'Dome, GVWR: nothing to 8000 lb.'])->assertDontSee('Tongue weight');
+    expect(deeds('rating-changed'))->toHaveCount(2);
+});

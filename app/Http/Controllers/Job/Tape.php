@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
+use App\Http\Once\LateAnswer;
 use App\Http\Requests\TapeRequest;
 use App\Models\Job;
 use App\Screens\Bench\BenchPage;
@@ -41,7 +42,7 @@ final class Tape
         $this->analyses->forget($job);
 
         return $request->expectsJson()
-            ? response()->json($this->answer($request, $job, $station, $entries)->saved($outcomes))
+            ? new LateAnswer(['fields' => TapeAnswer::written($outcomes)], fn (): array => $this->answer($request, $job, $station, $entries)->saved($outcomes))
             : $this->redirect($request, $job, $station, $outcomes);
     }
 

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Once;
+
+use Illuminate\Contracts\Debug\ShouldntReport;
+use RuntimeException;
+
+/** The same sending is here already; nothing of this one was written. */
+final class SentBefore extends RuntimeException implements ShouldntReport
+{
+}
