@@ -10,6 +10,7 @@ use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\TellServerTime;
+use App\Http\Middleware\WritingStops;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,7 +20,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', then: function (): void {
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: function (): void {
         // Without a session: asked by machines.
         Route::get('/up', [Up::class, 'show'])->name('up');
         Route::get('/alive', [Up::class, 'alive'])->name('alive');
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend([TellServerTime::class, GuardPages::class]);
         $middleware->append([KnownHost::class, ReadableInput::class]);
-        $middleware->web(append: [PersonalPreferences::class, Idempotency::class]);
+        $middleware->web(append: [PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

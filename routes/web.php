@@ -89,11 +89,13 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
         Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
         Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
         // All that is in it at once: with the password again.
-        Route::middleware('password.confirm')->group(function (): void {
+        Route::middleware(['password.confirm', KeepNoCopy::class])->group(function (): void {
             Route::get('/shop', [Shop::class, 'show'])->name('shop');
             Route::post('/shop/backups', [Shop::class, 'make'])->name('shop.make');
-            Route::get('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
-            Route::post('/shop/restore', [Shop::class, 'restore'])->name('shop.restore');
+            Route::post('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
+            Route::post('/shop/restore', [Shop::class, 'prepare'])->name('shop.prepare');
+            Route::get('/shop/restore', [Shop::class, 'preview'])->name('shop.preview');
+            Route::post('/shop/restore/now', [Shop::class, 'restore'])->name('shop.restore');
         });
     });
 

@@ -10,6 +10,8 @@ return [
     'devices' => 'The devices answer at :host::port.',
     'kept' => 'Not known here, kept and handed on: :pointer',
     'restored' => 'The shop is restored from :file. What was here before is kept in :kept.',
+    'pruned' => 'Taken away, newer ones stand for it: :file',
+    'restorable' => ':file is whole and can be restored.',
     'backed_up' => 'The shop is in :file.',
     'no_such_job' => 'Expected the number or the mark of a job, and :asked is none.',
     'not_writable' => 'Expected a file that can be written, and :file is none.',

@@ -23,6 +23,7 @@ return [
         'devices-fine' => 'devices: answer',
         'devices-trouble' => 'devices: no answer',
     ],
+    'shop_counts' => ['jobs' => 'Jobs', 'readings' => 'Readings, with those superseded', 'tickets' => 'Tickets', 'photos' => 'Photos', 'rigs' => 'Rigs', 'people' => 'People'],
     'device_kind' => ['phone' => 'Phone', 'tablet' => 'Tablet', 'computer' => 'Computer', 'other' => 'Another browser'],
     'people' => [
         'email-expected' => 'Expected the e-mail address of your account.',
@@ -80,7 +81,9 @@ return [
     ],
     'shop' => [
         'copied' => 'Copied: :file.',
-        'restored' => 'The backup is restored. What was here before is kept as :file.',
+        'restoring' => 'A backup is being restored. Nothing was saved; what you typed is still in the page before this one. Send it again in a moment.',
+        'passphrase-twice' => 'Expected the same passphrase twice.',
+        'passphrase-short' => 'Expected a passphrase of :least characters or more, or none.',
     ],
     'road_tests' => [
         'road_test_saved' => 'Road test saved.',

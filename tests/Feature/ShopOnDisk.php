@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\Shop\Backup;
+use App\UseCases\Backups\BackupFolder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -19,7 +19,7 @@ final class ShopOnDisk
 
     public readonly string $database;
 
-    public readonly Backup $backups;
+    public readonly BackupFolder $backups;
 
     public readonly ?Job $job;
 
@@ -31,7 +31,7 @@ final class ShopOnDisk
         mkdir($this->folder);
         touch($this->database);
         config(['database.connections.shop' => ['database' => $this->database] + (array) config('database.connections.sqlite'), 'database.default' => 'shop']);
-        app()->instance(Backup::class, $this->backups = new Backup("{$this->folder}/kept"));
+        app()->instance(BackupFolder::class, $this->backups = new BackupFolder("{$this->folder}/kept", '', ''));
         Artisan::call('migrate', ['--force' => true]);
         if ($seeder !== null) {
             $case->seed($seeder);

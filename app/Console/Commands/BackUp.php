@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\UseCases\Shop\Backup as Shop;
-use App\UseCases\Shop\BackupRefused;
+use App\UseCases\Backups\BackupFolder;
+use App\UseCases\Backups\BackupRefused;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Console\Command;
 
@@ -13,19 +15,25 @@ final class BackUp extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:backup {--to= : File to write; the shop\'s backup folder without it}';
+    protected $signature = 'yoke:backup {--to= : File to write; the shop\'s backup folder without it} {--prune : Then take those away that newer ones stand for}';
 
     protected $description = 'Copy the whole shop to one file, while it is in use';
 
-    public function handle(Shop $shop): int
+    public function handle(BackupFolder $folder, DeedLog $deeds): int
     {
         $to = $this->option('to');
         try {
-            $this->output->writeln(Text::of('command.backed_up', ['file' => $shop->make(is_string($to) ? $to : null)]));
+            $file = is_string($to) ? $to : $folder->make();
+            is_string($to) && $folder->makeAt($file);
         } catch (BackupRefused $refused) {
             $this->complain($refused->getMessage());
 
             return 2;
+        }
+        $deeds->record(Deed::BackedUp, null, ['file' => basename($file)]);
+        $this->output->writeln(Text::of('command.backed_up', ['file' => $file]));
+        foreach ($this->option('prune') === true ? $folder->prune() : [] as $gone) {
+            $this->output->writeln(Text::of('command.pruned', ['file' => $gone]));
         }
 
         return self::SUCCESS;

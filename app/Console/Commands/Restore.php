@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\UseCases\Shop\Backup as Shop;
-use App\UseCases\Shop\BackupRefused;
+use App\UseCases\Backups\BackupRefused;
+use App\UseCases\Backups\Restore as Restoring;
 use App\Words\Text;
 use Illuminate\Console\Command;
 
@@ -13,22 +13,30 @@ final class Restore extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:restore {file : A backup of the shop}';
+    protected $signature = 'yoke:restore {file : A backup of the shop} {--passphrase= : Where it is encrypted by another one than the shop\'s own} {--check : Only tell whether it could be}';
 
-    protected $description = 'Restore the whole shop from a backup; what is there now is kept first';
+    protected $description = 'Restore the whole shop from a backup; what is there now is kept first, and everybody is signed out';
 
-    public function handle(Shop $shop): int
+    public function handle(Restoring $restoring): int
     {
         /** @var string $file */
         $file = $this->argument('file');
+        $prepared = storage_path('app/.prepared-'.bin2hex(random_bytes(6)));
         try {
-            $kept = $shop->restore($file);
+            $restoring->prepare($file, $prepared, is_string($this->option('passphrase')) ? $this->option('passphrase') : '');
+            if ($this->option('check') === true) {
+                $this->output->writeln(Text::of('command.restorable', ['file' => $file]));
+
+                return self::SUCCESS;
+            }
+            $kept = $restoring->apply($prepared, ['file' => basename($file)]);
         } catch (BackupRefused $refused) {
             $this->complain($refused->getMessage());
 
             return 2;
+        } finally {
+            @unlink($prepared);
         }
-        $this->callSilently('migrate', ['--force' => true]);
         $this->output->writeln(Text::of('command.restored', ['file' => $file, 'kept' => $kept]));
 
         return self::SUCCESS;

@@ -5,67 +5,144 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Asked;
-use App\UseCases\Shop\Backup;
-use App\UseCases\Shop\BackupRefused;
+use App\UseCases\Backups\BackupFolder;
+use App\UseCases\Backups\BackupRefused;
+use App\UseCases\Backups\Export;
+use App\UseCases\Backups\Restore;
+use App\UseCases\Backups\RestorePreview;
+use App\UseCases\Deeds\Deed;
+use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Shop and backups: copied, and put back. */
+/** Backups of the shop: made, taken off the server, and put back after a look at what would change. */
 final class Shop
 {
-    public function __construct(private readonly Backup $backup)
+    private const LEAST_PASSPHRASE = 12;
+
+    private const WAITING = '/^[A-Za-z0-9]{40}$/';
+
+    public function __construct(private readonly BackupFolder $folder, private readonly DeedLog $deeds)
     {
     }
 
     public function show(): View
     {
-        return view('shop', ['backups' => $this->backup->all()]);
+        return view('shop.backups', ['backups' => $this->folder->all(), 'second' => (string) config('shop.backups_second'), 'at' => (string) config('shop.backup_at'), 'isEncrypted' => $this->folder->passphrase() !== '']);
     }
 
-    public function make(): RedirectResponse
-    {
-        return $this->attempt(fn (): string => Text::of('screen.shop.copied', ['file' => basename($this->backup->make())]));
-    }
-
-    public function download(string $name): BinaryFileResponse
-    {
-        return response()->download($this->backup->path($name) ?? abort(404), $name, ['Content-Type' => 'application/octet-stream']);
-    }
-
-    /** Puts back a copy of the shop's own folder, or one that is sent. */
-    public function restore(Asked $request): RedirectResponse
-    {
-        return $this->attempt(function () use ($request): string {
-            $kept = $this->backup->restore($this->asked($request));
-            Artisan::call('migrate', ['--force' => true]);
-
-            return Text::of('screen.shop.restored', ['file' => basename($kept)]);
-        });
-    }
-
-    /** @throws BackupRefused */
-    private function asked(Asked $request): string
-    {
-        $name = $request->text('name');
-        if ($name !== '') {
-            return $this->backup->path($name) ?? abort(404);
-        }
-        $file = $request->file('file');
-
-        return $file instanceof UploadedFile && $file->isValid() ? $file->getPathname() : throw BackupRefused::notSent();
-    }
-
-    /** @param  \Closure(): string  $do */
-    private function attempt(\Closure $do): RedirectResponse
+    public function make(Asked $request): RedirectResponse
     {
         try {
-            return redirect()->route('shop')->with('done', $do());
+            $file = basename($this->folder->make());
         } catch (BackupRefused $refused) {
             return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
         }
+        $this->deeds->record(Deed::BackedUp, $request->person(), ['file' => $file]);
+
+        return redirect()->route('shop')->with('done', Text::of('screen.shop.copied', ['file' => $file]));
+    }
+
+    /** Off the server: without passwords unless asked for, encrypted where a passphrase is typed. */
+    public function download(Asked $request, Export $export, string $name): BinaryFileResponse|RedirectResponse
+    {
+        $backup = $this->folder->path($name) ?? abort(404);
+        $passphrase = $request->text('passphrase');
+        if ($passphrase !== '' && mb_strlen($passphrase) < self::LEAST_PASSPHRASE) {
+            return redirect()->route('shop')->withErrors(['passphrase' => Text::of('screen.shop.passphrase-short', ['least' => self::LEAST_PASSPHRASE])]);
+        }
+        if ($passphrase !== $request->text('passphrase_again')) {
+            return redirect()->route('shop')->withErrors(['passphrase' => Text::of('screen.shop.passphrase-twice')]);
+        }
+        try {
+            $file = $export->of($backup, $request->boolean('with_passwords') ? 'kept' : 'left out', $passphrase);
+        } catch (BackupRefused $refused) {
+            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+        }
+        $this->deeds->record(Deed::ShopExported, $request->person(), ['file' => $name]);
+
+        return response()->download($file, $name, ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
+    }
+
+    /** Checks a backup of the shop's own folder, or one that is sent; it waits until somebody has seen what would change. */
+    public function prepare(Asked $request, Restore $restore): RedirectResponse
+    {
+        $waiting = Str::random(40);
+        try {
+            [$file, $called] = $this->asked($request);
+            $restore->prepare($file, $this->prepared($waiting), $request->text('passphrase'));
+        } catch (BackupRefused $refused) {
+            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+        }
+        $request->session()->put('restoring', ['waiting' => $waiting, 'file' => $called]);
+
+        return redirect()->route('shop.preview');
+    }
+
+    public function preview(Asked $request): View|RedirectResponse
+    {
+        [$prepared, $called] = $this->waiting($request);
+
+        return $prepared === null ? redirect()->route('shop') : view('shop.restore', ['file' => $called, 'preview' => RestorePreview::of($prepared)]);
+    }
+
+    public function restore(Asked $request, Restore $restore): RedirectResponse
+    {
+        [$prepared, $called] = $this->waiting($request);
+        if ($prepared === null) {
+            return redirect()->route('shop');
+        }
+        try {
+            $restore->apply($prepared, ['file' => $called, 'who' => $request->person()->name]);
+        } catch (BackupRefused $refused) {
+            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+        }
+        $request->session()->invalidate();
+
+        return redirect('/sign-in');
+    }
+
+    /**
+     * @return array{string, string} path and name
+     *
+     * @throws BackupRefused
+     */
+    private function asked(Asked $request): array
+    {
+        $name = $request->text('name');
+        if ($name !== '') {
+            return [$this->folder->path($name) ?? abort(404), $name];
+        }
+        $file = $request->file('file');
+
+        return $file instanceof UploadedFile && $file->isValid() ? [$file->getPathname(), mb_substr((string) preg_replace('/[^\w.-]+/', '-', $file->getClientOriginalName()), 0, 80)] : throw BackupRefused::notSent();
+    }
+
+    /** @return array{string|null, string} the checked copy that waits for this person, and what its file was called */
+    private function waiting(Asked $request): array
+    {
+        $waits = $request->session()->get('restoring');
+        $name = is_array($waits) && is_string($waits['waiting'] ?? null) ? $waits['waiting'] : '';
+        $prepared = preg_match(self::WAITING, $name) === 1 ? $this->prepared($name) : '';
+
+        return [is_file($prepared) ? $prepared : null, is_array($waits) && is_string($waits['file'] ?? null) ? $waits['file'] : ''];
+    }
+
+    /** Those that nobody came back for go with the next one. */
+    private function prepared(string $name): string
+    {
+        $folder = storage_path('app/private/restoring');
+        if (! is_dir($folder)) {
+            mkdir($folder, 0700, true);
+        }
+        foreach (glob("{$folder}/*") ?: [] as $old) {
+            basename($old) !== $name && filemtime($old) < time() - 3600 && unlink($old);
+        }
+
+        return "{$folder}/{$name}";
     }
 }

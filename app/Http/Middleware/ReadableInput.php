@@ -22,7 +22,7 @@ final class ReadableInput
     private const LARGEST = self::MEGABYTE;
 
     /** Addresses that take a file, with the megabytes of a whole request there; a backup is as large as the shop. */
-    private const TAKES_FILES = ['jobs/*/photos' => 26, 'jobs/*/weigh' => 10, 'take-in' => 10, 'shop/restore*' => 4096];
+    private const TAKES_FILES = ['jobs/*/photos' => 26, 'jobs/*/weigh' => 10, 'take-in' => 10, 'shop/restore' => 1024];
 
     private const DEEPEST = 6;
 

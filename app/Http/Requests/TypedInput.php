@@ -43,7 +43,7 @@ trait TypedInput
     public function typed(): array
     {
         /** @var array<string, string> */
-        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now']), is_string(...));
+        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now', 'passphrase', 'passphrase_again']), is_string(...));
     }
 
     /**

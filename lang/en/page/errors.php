@@ -35,6 +35,7 @@ return [
         'something_went_wrong_in_the' => 'Something went wrong in the server',
         'what_was_saved_before_is' => 'What was saved before is not touched. Go back: what you typed is still in the page before this one. The server log says what happened.',
     ],
+    'restoring' => ['wait' => 'Wait a moment'],
     'database' => [
         'nothing_can_be_read_or' => 'Nothing can be read or saved just now',
         'what_was_saved_before_is' => 'What was saved before is not touched. What you typed is in the page before this one: go back, and it is still there. On the machine that serves Ivy Yoke, bin/demo sets up a missing database; a file that cannot be written needs its folder\'s rights or disk space put right.',

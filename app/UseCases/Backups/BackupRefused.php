@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\UseCases\Shop;
+namespace App\UseCases\Backups;
 
 use RuntimeException;
 
@@ -27,6 +27,31 @@ final class BackupRefused extends RuntimeException
     public static function notSent(): self
     {
         return new self('Expected a backup file, and none arrived. The shop is as it was.');
+    }
+
+    public static function altered(): self
+    {
+        return new self('This backup has tables, columns, triggers or views that this program did not make, or lacks some. The shop is as it was.');
+    }
+
+    public static function nobody(): self
+    {
+        return new self('This backup has no owner: nobody could look after the shop. The shop is as it was.');
+    }
+
+    public static function locked(): self
+    {
+        return new self('This backup is encrypted. Expected its passphrase. The shop is as it was.');
+    }
+
+    public static function wrongPassphrase(): self
+    {
+        return new self('This passphrase does not open the backup. The shop is as it was.');
+    }
+
+    public static function notCopied(string $file, string $folder): self
+    {
+        return new self("The backup is in {$file}, and could not be copied to {$folder}. Expected a folder that is there and can be written.");
     }
 
     public static function busy(): self

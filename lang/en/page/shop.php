@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'backups' => [
+        'title' => 'Backups',
+        'back_up_now' => 'Back up now',
+        'one_file_with_everything' => 'A backup is one file with everything: jobs, photos, people. One is made every day at :at, while the shop is in use; the last of each day, week and month is kept.',
+        'no_second_folder' => 'There is no second folder yet: set one on another disk, or the backups go with this one.',
+        'second_folder' => 'Each is copied to a second folder.',
+        'encrypted' => 'They are encrypted by the shop\'s passphrase.',
+        'not_encrypted' => 'They are not encrypted on this server.',
+        'no_backup_yet' => 'No backup yet.',
+        'backup' => 'Backup',
+        'made' => 'Made',
+        'size' => 'Size',
+        'mb' => ':bytes MB',
+        'export' => 'Export',
+        'export_it' => 'Export :name',
+        'restore' => 'Restore',
+        'restore_it' => 'Restore :name',
+        'when_exporting' => 'When exporting',
+        'with_passwords' => 'With people\'s passwords, as hashes. Without them, whoever is in both shops keeps the password of the one it is restored in.',
+        'passphrase' => 'Passphrase to encrypt it; empty for none',
+        'passphrase_again' => 'Passphrase again',
+        'restore_from_a_file' => 'Restore from a file',
+        'file' => 'Backup file',
+        'opens' => 'Its passphrase, where it is encrypted',
+        'you_see_first_what_would' => 'You see first what would change.',
+        'look_at_it' => 'Look at it',
+    ],
+    'restore' => [
+        'title' => 'Restore backup',
+        'it_is_whole' => 'This backup is whole, and of this program.',
+        'last_reading' => 'Its last reading is of :at.',
+        'now' => 'Now',
+        'then' => 'After',
+        'readings_gone' => '{1} 1 reading that is here now is not in it.|[2,*] :count readings that are here now are not in it.',
+        'jobs_gone' => 'Jobs that are not in it',
+        'and_more' => 'and :more more',
+        'what_happens' => 'Writing stops for a moment. What is here now is kept as a backup of its own first. Then everything is as in this file, and everybody is signed out.',
+        'restore_now' => 'Restore now',
+        'leave_it' => 'Leave it',
+    ],
+];

@@ -1,0 +1,1 @@
+<x-trouble :title="__('page/errors.restoring.wait')">{{ $says }}</x-trouble>
