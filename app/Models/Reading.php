@@ -33,6 +33,7 @@ use Yoke\Units\Text\TypedLength;
  * @property int|null $supersedes_id
  * @property CarbonImmutable $taken_at
  * @property User $user
+ * @property Import|null $import that it came with
  * @property self|null $successor that corrects it
  */
 final class Reading extends Model
@@ -66,6 +67,12 @@ final class Reading extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Import, $this> */
+    public function import(): BelongsTo
+    {
+        return $this->belongsTo(Import::class);
     }
 
     /** Null when the reading was taken back. */

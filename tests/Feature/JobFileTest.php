@@ -76,7 +76,7 @@ it('hands on every list of a job, and is the same to the letter after it was tak
     expect(json_decode($handed, true)['analysis'])->toHaveKeys(['method', 'verdict', 'front_restored', 'chances', 'move', 'suspects'])->and(array_diff_key(json_decode($handed, true), ['analysis' => 1]))->toEqual($content);
 
     ($this->empty)();
-    $taken = JobImport::take($handed, WhenItExists::Stop);
+    $taken = JobImport::take($handed, WhenItExists::Stop, new App\Interchange\Job\ImportedBy('handed.json', null));
 
     expect((new JobFile($taken->job))->json())->toBe($file)->and($taken->unknown())->toBe([])
         ->and(User::query()->sole()->only('name', 'email'))->toBe(['name' => 'Ibby Marsh', 'email' => 'ibby@quillfeather.example'])
@@ -100,7 +100,7 @@ it('keeps fields that it does not know, names them, and hands them on', function
     $content['job']['rig_as_worked']['hitch']['engraved'] = 'Q';
     $file = json_encode($content, JobFile::ENCODED | JSON_PRETTY_PRINT)."\n";
     ($this->empty)();
-    $taken = JobImport::take($file, WhenItExists::Stop);
+    $taken = JobImport::take($file, WhenItExists::Stop, new App\Interchange\Job\ImportedBy('handed.json', null));
     $back = json_decode((new JobFile($taken->job))->json(), true);
 
     expect($taken->unknown())->toEqualCanonicalizing(['/colour', '/job/readings/2/light', '/rig/vehicle/odd~1~0key'])
@@ -143,7 +143,7 @@ it('refuses a file that it cannot take in, in words, and takes nothing of it', f
     $json = (new JobFile($this->work))->json();
     $before = collect(['jobs', 'rigs', 'vehicles', 'readings', 'users'])->mapWithKeys(fn (string $table): array => [$table => DB::table($table)->count()]);
     $changed = $change(json_decode($json, true), $json);
-    $take = fn () => JobImport::take(is_string($changed) ? $changed : json_encode($changed, JobFile::ENCODED), WhenItExists::Copy);
+    $take = fn () => JobImport::take(is_string($changed) ? $changed : json_encode($changed, JobFile::ENCODED), WhenItExists::Copy, new App\Interchange\Job\ImportedBy('handed.json', null));
 
     expect($take)->toThrow(ImportRefused::class, $says)
         ->and(collect($before)->mapWithKeys(fn (int $count, string $table): array => [$table => DB::table($table)->count()])->all())->toBe($before->all());
@@ -168,6 +168,42 @@ it('refuses a file that it cannot take in, in words, and takes nothing of it', f
 
         return $file;
     }, '/people/0/name'],
+    'a height that is not the one typed' => [function (array $file): array {
+        $file['job']['readings'][1]['height_mm'] += 12.7;
+
+        return $file;
+    }, '/job/readings/1/height_mm: Expected the height that was typed there.'],
+    'a typed text that is no height' => [function (array $file): array {
+        $file['job']['readings'][0]['typed'] = 'about a metre';
+
+        return $file;
+    }, '/job/readings/0/height_mm'],
+    'a reading twice' => [function (array $file): array {
+        $file['job']['readings'][] = ['supersedes_id' => null] + $file['job']['readings'][0];
+
+        return $file;
+    }, 'Expected each entry once, and this one is there already.'],
+    'a check twice' => [function (array $file): array {
+        $file['job']['stations'][] = $file['job']['stations'][0];
+
+        return $file;
+    }, 'Expected each entry once'],
+    'a picture with a segment of a phone' => [function (array $file): array {
+        $jpeg = base64_decode($file['job']['photos'][0]['jpeg']);
+        $file['job']['photos'][0]['jpeg'] = base64_encode(substr($jpeg, 0, 20)."\xFF\xED\0\x0Esecret place".substr($jpeg, 20));
+
+        return $file;
+    }, '/job/photos/0/jpeg'],
+    'a picture with something after its end' => [function (array $file): array {
+        $file['job']['photos'][0]['jpeg'] = base64_encode(base64_decode($file['job']['photos'][0]['jpeg'])."secret\xFF\xD9");
+
+        return $file;
+    }, '/job/photos/0/jpeg'],
+    'a picture that is cut off' => [function (array $file): array {
+        $file['job']['photos'][0]['jpeg'] = base64_encode(substr(base64_decode($file['job']['photos'][0]['jpeg']), 0, -20));
+
+        return $file;
+    }, '/job/photos/0/jpeg'],
     'a height as a word' => [function (array $file): array {
         $file['job']['readings'][1]['height_mm'] = 'tall';
 
@@ -253,7 +289,7 @@ it('hands every job of the demo workshop on and back to the letter, whatever ord
     DB::table('card_links')->delete();
     ($this->empty)();
     foreach (array_reverse($files) as $file) {
-        JobImport::take($file, WhenItExists::Merge);
+        JobImport::take($file, WhenItExists::Merge, new App\Interchange\Job\ImportedBy('handed.json', null));
     }
 
     expect(count($files))->toBe(7)->and(Rig::query()->count())->toBe(5)->and(User::query()->count())->toBe(2);
@@ -284,3 +320,28 @@ it('finds and puts back whatever is missing from any tree', function (int $seed)
     expect(Pointers::put($known, Pointers::missing($whole, $known)))->toEqual($whole)->and(Pointers::missing($whole, $whole))->toBe([])
         ->and(Pointers::missing($known, $whole))->toBe([]);
 })->with(range(1, 15));
+
+it('says of what was imported that it was, with the file and who took it in, and gives those it names no sign-in', function (): void {
+    ($this->doTheJob)();
+    $content = json_decode((new JobFile($this->work))->json(), true);
+    $content['people'][0] = ['name' => 'Ash Fenn', 'email' => 'ash@quillfeather.example'] + $content['people'][0];
+    $path = tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, json_encode($content, JobFile::ENCODED));
+    $this->post('/take-in', ['file' => new Illuminate\Http\UploadedFile($path, '<Tuesday>.json', null, null, true)]);
+    $waits = session()->only(['waiting', 'called']);
+    $this->get('/take-in')->assertSee('value="&lt;Tuesday&gt;.json"', false);
+    $this->post('/take-in', $waits + ['then' => 'copy'])->assertRedirect('/jobs/2/files');
+    $taken = Job::query()->findOrFail(2);
+
+    $this->get('/jobs/2/tape-log')->assertSee('Ash Fenn')->assertSee('by the file -Tuesday-.json, imported');
+    $this->get("/jobs/{$this->work->id}/tape-log")->assertDontSee('imported');
+    expect($taken->readings()->whereNull('import_id')->count())->toBe(0)->and($this->work->readings()->whereNotNull('import_id')->count())->toBe(0)
+        ->and(DB::table('activity_log')->where('event', 'job-imported')->sole()->properties)->toContain('-Tuesday-.json')
+        ->and((new JobFile($taken))->json())->not->toContain('import_id');
+    auth()->forgetGuards();
+    $this->flushSession();
+    foreach (['', '!', 'tape-in-hand'] as $guess) {
+        $this->post('/sign-in', ['email' => 'ash@quillfeather.example', 'password' => $guess])->assertSessionHasErrors();
+    }
+    $this->assertGuest();
+});

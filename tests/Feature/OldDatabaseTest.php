@@ -39,7 +39,7 @@ it('opens a database that the first version left, with its jobs, methods and ver
     $before = (array) DB::table('jobs')->first();
 
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)
-        ->and((array) DB::table('jobs')->first())->toBe($before)
+        ->and((array) DB::table('jobs')->first())->toBe($before + ['import_id' => null])
         ->and(collect(DB::select('PRAGMA table_info(vehicles)'))->firstWhere('name', 'wheelbase_mm')->notnull)->toBe(0)
         ->and(DB::table('vehicles')->value('wheelbase_mm'))->toEqual(3700)
         ->and(Job::query()->sole()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
@@ -55,7 +55,7 @@ it('takes in a job file of version 1', function (): void {
     $job = $this->job();
     $content = json_decode((new App\Interchange\Job\JobFile($job))->json(), true);
     $content['version'] = 1;
-    $taken = App\Interchange\Job\JobImport::take((string) json_encode($content), App\Interchange\Job\WhenItExists::Copy);
+    $taken = App\Interchange\Job\JobImport::take((string) json_encode($content), App\Interchange\Job\WhenItExists::Copy, new App\Interchange\Job\ImportedBy('handed.json', null));
 
     expect($taken->job->title)->toBe('A dome')->and($taken->unknown())->toBe([])
         ->and(json_decode((new App\Interchange\Job\JobFile($taken->job))->json(), true)['version'])->toBe(2);

@@ -9,7 +9,10 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Throwable;
+use Yoke\CoreException;
 use Yoke\Rig\Check\CollectProblems;
+use Yoke\Units\LengthUnit;
+use Yoke\Units\Text\LengthParser;
 
 /** Whether a file is a job file that can be taken in, against its schema and the rules of the core. */
 final class FileCheck
@@ -20,8 +23,8 @@ final class FileCheck
 
     private const DEPTH = 64;
 
-    /** A picture as this program draws it begins so (JFIF), and holds nothing of a camera. */
-    private const DRAWN = "\xFF\xD8\xFF\xE0";
+    /** A height is written down from what was typed: they differ by rounding alone, mm. */
+    private const ROUNDING_MM = 0.1;
 
     private const SCHEMA = 'schema/job-2.schema.json';
 
@@ -70,6 +73,7 @@ final class FileCheck
         $this->names($content, '');
         $this->schema($json);
         $this->rig($content);
+        $this->heights($content['job']['readings']);
         $this->photos($content['job']['photos']);
 
         /** @var array<string, mixed> */
@@ -108,13 +112,30 @@ final class FileCheck
         return $deeper === [] ? $error : $this->leaf($deeper[0]);
     }
 
+    /** @param  list<array{typed: string, typed_unit: string, height_mm: float|int|null}>  $readings */
+    private function heights(array $readings): void
+    {
+        foreach ($readings as $place => $reading) {
+            if ($reading['height_mm'] === null) {
+                continue;
+            }
+            try {
+                $typed = (new LengthParser(LengthUnit::from($reading['typed_unit'])))->parse($reading['typed'])->length()->millimetres();
+            } catch (CoreException) {
+                $typed = null;
+            }
+            if ($typed === null || abs($typed - $reading['height_mm']) > self::ROUNDING_MM) {
+                throw ImportRefused::at("/job/readings/{$place}/height_mm", 'Expected the height that was typed there.');
+            }
+        }
+    }
+
     /** @param  list<array{jpeg: string}>  $photos */
     private function photos(array $photos): void
     {
         foreach ($photos as $place => $photo) {
-            $jpeg = (string) base64_decode($photo['jpeg'], true);
-            if (! str_starts_with($jpeg, self::DRAWN) || str_contains($jpeg, "Exif\0") || @getimagesizefromstring($jpeg) === false) {
-                throw ImportRefused::at("/job/photos/{$place}/jpeg", 'Expected a JPEG picture without data of a camera.');
+            if (! PhotoCheck::passes((string) base64_decode($photo['jpeg'], true))) {
+                throw ImportRefused::at("/job/photos/{$place}/jpeg", 'Expected a JPEG picture as this program draws it, with nothing in it but the picture.');
             }
         }
     }

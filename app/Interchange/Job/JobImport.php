@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Interchange\Job;
 
+use App\Models\Import;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\User;
 use App\UseCases\Service\RigCare;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -17,23 +19,34 @@ final class JobImport
     /** @var list<int> by place in the file */
     private array $people = [];
 
+    private int $import = 0;
+
+    /** @var array<string, list<string>> by table */
+    private array $columns = [];
+
     /** @param  array<string, mixed>  $content  as FileCheck lets it through */
-    private function __construct(private array $content, private readonly WhenItExists $then)
+    private function __construct(private array $content, private readonly WhenItExists $then, private readonly ImportedBy $by)
     {
         unset($this->content['analysis']);
         $this->content['version'] = JobFile::VERSION;
     }
 
     /** @throws ImportRefused */
-    public static function take(string $json, WhenItExists $then): self
+    public static function take(string $json, WhenItExists $then, ImportedBy $by): self
     {
-        $import = new self((new FileCheck)->read($json), $then);
+        $import = new self((new FileCheck)->read($json), $then, $by);
         $import->job = DB::transaction($import->write(...));
 
         return $import;
     }
 
     public Job $job;
+
+    /** @return array{file: string, title: string, readings: int} what the record of deeds says of it */
+    public function deed(): array
+    {
+        return ['file' => $this->by->file, 'title' => $this->job->title, 'readings' => count($this->content['job']['readings'])];
+    }
 
     /** @return list<string> pointers of fields that are not known here: kept, and handed on with the file */
     public function unknown(): array
@@ -44,10 +57,11 @@ final class JobImport
     private function write(): Job
     {
         $this->decide();
-        $this->people = array_values(array_map(static fn (array $person): int => User::query()->firstOrCreate(['email' => $person['email']], ['name' => $person['name'], 'password' => Str::random(40), 'role' => null])->id, $this->content['people']));
+        $this->import = Import::query()->create(['file' => $this->by->file, 'user_id' => $this->by->person?->id, 'imported_at' => Date::now()])->id;
+        $this->people = FilePeople::ids($this->content['people']);
         $rigId = $this->rig();
         $this->lists($this->content['rig'], Lists::OF_RIG, 'rig_id', $rigId);
-        $jobId = DB::table('jobs')->insertGetId(['rig_id' => $rigId, ...Row::toTable(array_intersect_key($this->content['job'], $this->columns('jobs')), ['rig_as_worked', 'head_place', 'start'])]);
+        $jobId = DB::table('jobs')->insertGetId(['rig_id' => $rigId, 'import_id' => $this->import, ...Row::toTable(array_intersect_key($this->content['job'], $this->columns('jobs')), ['rig_as_worked', 'head_place', 'start'])]);
         $this->lists($this->content['job'], Lists::OF_JOB, 'job_id', $jobId);
         $job = Job::query()->findOrFail($jobId);
         /** @var array<string, mixed> $known */
@@ -147,10 +161,20 @@ final class JobImport
             if ($this->isHere($table, $columns)) {
                 continue;
             }
-            $ids[$place] = DB::table($table)->insertGetId($columns);
+            $ids[$place] = $this->insert($table, $place, ['import_id' => $this->import] + $columns);
             if (isset($row['steps'])) {
                 $this->rows(...[...Lists::STEPS, $row['steps'], ['procedure_run_id' => $ids[$place]]]);
             }
+        }
+    }
+
+    /** @param  array<string, mixed>  $columns */
+    private function insert(string $table, int $place, array $columns): int
+    {
+        try {
+            return DB::table($table)->insertGetId($columns);
+        } catch (UniqueConstraintViolationException) {
+            throw ImportRefused::at("/{$table}/{$place}", 'Expected each entry once, and this one is there already.');
         }
     }
 
@@ -171,8 +195,8 @@ final class JobImport
     /** @return array<string, int> names of a table's columns that a file may fill, as keys */
     private function columns(string $table): array
     {
-        $columns = DB::getSchemaBuilder()->getColumnListing($table);
+        $this->columns[$table] ??= DB::getSchemaBuilder()->getColumnListing($table);
 
-        return array_flip(array_diff($columns, ['id', 'extra', 'care_due_on', 'job_id', 'rig_id', 'procedure_run_id', 'user_id', 'supersedes_id', 'vehicle_id', 'trailer_id', 'hitch_id']));
+        return array_flip(array_diff($this->columns[$table], ['id', 'import_id', 'extra', 'care_due_on', 'job_id', 'rig_id', 'procedure_run_id', 'user_id', 'supersedes_id', 'vehicle_id', 'trailer_id', 'hitch_id']));
     }
 }

@@ -9,7 +9,7 @@ use stdClass;
 /** One row of a table as it stands in a file, and back: what it belongs to, and its number, are left to the place it stands at. */
 final class Row
 {
-    private const LEFT_OUT = ['id', 'job_id', 'rig_id', 'procedure_run_id'];
+    private const LEFT_OUT = ['id', 'job_id', 'rig_id', 'procedure_run_id', 'import_id'];
 
     /**
      * @param  array<string, mixed>  $columns

@@ -6,6 +6,8 @@ return [
     'log' => [
         'rolled' => 'rolled',
         'not_rolled' => 'not rolled',
+        'came_with' => 'by the file :file, imported :at',
+        'came_with_by' => 'by the file :file, imported :at by :person',
         'superseded' => 'superseded :at',
         'undone' => 'undone',
         'stands' => 'stands',

@@ -5,7 +5,7 @@
         @if (session('waiting'))
             <form method="post" data-needs-connection action="{{ route('files.store') }}" class="card photo-choice" aria-label="{{ __('page/files.take.what_to_do_with_it') }}">
                 @csrf
-                <input type="hidden" name="waiting" value="{{ session('waiting') }}">
+                <input type="hidden" name="waiting" value="{{ session('waiting') }}"><input type="hidden" name="called" value="{{ session('called') }}">
                 <p class="do-next" role="alert">{{ $errors->first('file') }}</p>
                 <p><button class="button" name="then" value="merge">{{ __('page/files.take.merge') }}</button> <span class="sentence">{{ __('page/files.take.the_job_joins_the_rig') }}</span></p>
                 <p><button class="button" name="then" value="copy">{{ __('page/files.take.import_as_a_copy') }}</button> <span class="sentence">{{ __('page/files.take.everything_in_the_file_is') }}</span></p>

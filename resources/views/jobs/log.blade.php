@@ -15,7 +15,7 @@
                         @foreach ($readings as $reading)
                             <tr @class(['is-superseded' => $reading->successor])>
                                 <td>{{ $reading->taken_at->format('j M Y H:i') }}</td>
-                                <td>{{ $reading->user->name }}</td>
+                                <td>{{ $reading->user->name }}@if ($reading->import)<br><span class="who">{{ $reading->import->user === null ? __('page/jobs.log.came_with', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->format('j M Y')]) : __('page/jobs.log.came_with_by', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->format('j M Y'), 'person' => $reading->import->user->name]) }}</span>@endif</td>
                                 <td>{{ $reading->stance->value }}</td>
                                 <td>{{ \App\UseCases\Tape\Place::ofReading($reading)->label() }}</td>
                                 <td>{{ $reading->typed === '' ? '(emptied)' : $reading->typed }}</td>

@@ -58,6 +58,6 @@ final class Jobs
     /** The job's tape log, every line of it. */
     public function log(Job $job): View
     {
-        return view('jobs.log', ['job' => $job, 'readings' => $job->readings()->with(['user', 'successor'])->get()]);
+        return view('jobs.log', ['job' => $job, 'readings' => $job->readings()->with(['user', 'successor', 'import.user'])->get()]);
     }
 }

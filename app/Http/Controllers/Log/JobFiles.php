@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Log;
 use App\Http\Requests\Asked;
 use App\Interchange\Csv;
 use App\Interchange\Job\FileCheck;
+use App\Interchange\Job\ImportedBy;
 use App\Interchange\Job\ImportRefused;
 use App\Interchange\Job\JobFile;
 use App\Interchange\Job\JobImport;
@@ -67,7 +68,7 @@ final class JobFiles
     }
 
     /** Takes a file in; one whose rig is here already waits until somebody says what to do with it. */
-    public function store(Asked $request): RedirectResponse
+    public function store(Asked $request, DeedLog $deeds): RedirectResponse
     {
         $then = $request->choice('then', WhenItExists::class) ?? WhenItExists::Stop;
         $back = redirect()->route('files.take');
@@ -79,16 +80,17 @@ final class JobFiles
 
                 return $back->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
             }
-            $taken = JobImport::take($json, $then);
+            $taken = JobImport::take($json, $then, new ImportedBy($this->called($request, $waiting), $request->person()));
         } catch (ImportRefused $refused) {
-            return $this->refuse($refused, $json ?? '', $waiting);
+            return $this->refuse($refused, $json ?? '', $waiting, $this->called($request, $waiting));
         }
         Storage::disk('local')->delete("imports/{$waiting}.json");
+        $deeds->record(Deed::JobImported, $request->person(), $taken->deed());
 
         return redirect()->route('files', $taken->job)->with('taken', ['unknown' => $taken->unknown()]);
     }
 
-    private function refuse(ImportRefused $refused, string $json, string $waiting): RedirectResponse
+    private function refuse(ImportRefused $refused, string $json, string $waiting, string $called): RedirectResponse
     {
         $back = redirect()->route('files.take')->withErrors(['file' => $refused->getMessage()]);
         if (! $refused->asksWhatToDo) {
@@ -98,7 +100,7 @@ final class JobFiles
         $name = $waiting !== '' ? $waiting : Str::random(40);
         Storage::disk('local')->put("imports/{$name}.json", $json);
 
-        return $back->with('waiting', $name);
+        return $back->with('waiting', $name)->with('called', $called);
     }
 
     /** A file that waited a day for an answer gets none any more. */
@@ -106,6 +108,14 @@ final class JobFiles
     {
         $disk = Storage::disk('local');
         $disk->delete(array_filter($disk->files('imports'), static fn (string $file): bool => $disk->lastModified($file) < Date::now()->subDay()->getTimestamp()));
+    }
+
+    /** What the file is called: as it was sent, or as it was sent before it waited. */
+    private function called(Asked $request, string $waiting): string
+    {
+        $file = $request->file('file');
+
+        return $waiting !== '' ? $request->text('called') : ($file instanceof UploadedFile ? $file->getClientOriginalName() : '');
     }
 
     /** @throws ImportRefused */
