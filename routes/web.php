@@ -34,7 +34,8 @@ use App\Http\Controllers\People\PasswordAgain;
 use App\Http\Controllers\People\SignIn;
 use App\Http\Controllers\People\Team;
 use App\Http\Controllers\Preferences;
-use App\Http\Controllers\Shop;
+use App\Http\Controllers\Shop\Backups;
+use App\Http\Controllers\Shop\Settings;
 use App\Http\Controllers\Weigh\Devices;
 use App\Http\Controllers\Weigh\Loads;
 use App\Http\Controllers\Weigh\Tickets;
@@ -88,14 +89,17 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
         Route::post('/people/{person}/let-go', [Team::class, 'letGo'])->name('people.let-go');
         Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
         Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
+        Route::get('/settings', [Settings::class, 'show'])->name('settings');
+        Route::post('/settings/preview', [Settings::class, 'preview'])->name('settings.preview');
+        Route::post('/settings', [Settings::class, 'store'])->name('settings.store');
         // All that is in it at once: with the password again.
         Route::middleware(['password.confirm', KeepNoCopy::class])->group(function (): void {
-            Route::get('/shop', [Shop::class, 'show'])->name('shop');
-            Route::post('/shop/backups', [Shop::class, 'make'])->name('shop.make');
-            Route::post('/shop/backups/{name}', [Shop::class, 'download'])->name('shop.download');
-            Route::post('/shop/restore', [Shop::class, 'prepare'])->name('shop.prepare');
-            Route::get('/shop/restore', [Shop::class, 'preview'])->name('shop.preview');
-            Route::post('/shop/restore/now', [Shop::class, 'restore'])->name('shop.restore');
+            Route::get('/shop', [Backups::class, 'show'])->name('shop');
+            Route::post('/shop/backups', [Backups::class, 'make'])->name('shop.make');
+            Route::post('/shop/backups/{name}', [Backups::class, 'download'])->name('shop.download');
+            Route::post('/shop/restore', [Backups::class, 'prepare'])->name('shop.prepare');
+            Route::get('/shop/restore', [Backups::class, 'preview'])->name('shop.preview');
+            Route::post('/shop/restore/now', [Backups::class, 'restore'])->name('shop.restore');
         });
     });
 

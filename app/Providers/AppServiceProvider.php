@@ -12,6 +12,7 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\People\CommonPasswords;
 use App\UseCases\People\OwnerCode;
+use App\UseCases\Settings\KeptSettings;
 use App\UseCases\Shop\ShopHealth;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -24,41 +25,23 @@ use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(HeightDoubt::class, function (): HeightDoubt {
-            /** @var array<string, float> $doubt */
-            $doubt = config('shop.doubt');
-
-            return new HeightDoubt(...$doubt);
-        });
-        $this->app->singleton(PriorDoubts::class, function (): PriorDoubts {
-            /** @var array<string, float> $doubt */
-            $doubt = config('shop.prior');
-
-            return new PriorDoubts(...$doubt);
-        });
-        $this->app->singleton(Tolerances::class, function (): Tolerances {
-            /** @var array<string, float> $tolerance */
-            $tolerance = config('shop.tolerance');
-
-            return new Tolerances(...$tolerance);
-        });
+        $this->app->scoped(ShopSettings::class, static fn (): ShopSettings => KeptSettings::read());
+        $this->app->scoped(HeightDoubt::class, fn (): HeightDoubt => $this->app->make(ShopSettings::class)->heightDoubt());
+        $this->app->scoped(PriorDoubts::class, fn (): PriorDoubts => $this->app->make(ShopSettings::class)->priorDoubts());
+        $this->app->scoped(Tolerances::class, fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances());
+        $this->app->scoped(Policy::class, fn (): Policy => $this->app->make(ShopSettings::class)->policy());
         $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(BackupFolder::class, static fn (): BackupFolder => new BackupFolder((string) config('shop.backups'), (string) config('shop.backups_second'), (string) config('shop.backup_passphrase')));
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
         $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
         $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
-        $this->app->singleton(Policy::class, function (): Policy {
-            /** @var array<string, float> $policy */
-            $policy = config('shop.policy');
-
-            return new Policy(...[...$policy, 'readings' => (int) $policy['readings']]);
-        });
     }
 
     public function boot(): void

@@ -23,6 +23,9 @@ final class DeedWords
         if (is_string($with['role'] ?? null)) {
             $named['role'] = Text::of("deed.role.{$with['role']}");
         }
+        if (is_string($with['key'] ?? null)) {
+            $named['change'] = SettingsWords::change($with['key'], $with['before'] ?? null, $with['after'] ?? null);
+        }
         foreach (['from', 'to'] as $end) {
             if (array_key_exists("{$end}_kg", $with)) {
                 $kilograms = $with["{$end}_kg"];

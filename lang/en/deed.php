@@ -23,5 +23,5 @@ return [
     'card-shared' => 'Made a private link to the card of job :job.',
     'card-revoked' => 'Revoked a private link to the card of job :job.',
     'rating-changed' => ':part, :field: :from to :to.',
-    'setting-changed' => ':setting: :from to :to.',
+    'setting-changed' => ':change',
 ];

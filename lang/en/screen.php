@@ -82,6 +82,8 @@ return [
     'shop' => [
         'copied' => 'Copied: :file.',
         'restoring' => 'A backup is being restored. Nothing was saved; what you typed is still in the page before this one. Send it again in a moment.',
+        'nothing-changed' => 'Nothing changed.',
+        'settings-saved' => 'Saved. Every job is worked out by it from now on.',
         'passphrase-twice' => 'Expected the same passphrase twice.',
         'passphrase-short' => 'Expected a passphrase of :least characters or more, or none.',
     ],

@@ -60,6 +60,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Constraint' => ['Units', 'Adjuster', 'Statics', 'Bars', 'Ratings'],
         'Head' => ['Units', 'Probability', 'Family', 'Specification', 'Statics', 'Estimation'],
         'Advice' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Method', 'Constraint'],
+        'Shop' => ['Units', 'Adjuster', 'Estimation', 'Readings', 'Method', 'Advice'],
         'Planning' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Specification', 'Statics', 'Loading', 'Estimation', 'Readings', 'Method', 'Bars', 'Ratings', 'Constraint', 'Head', 'Advice'],
         'Analysis' => ['Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],
         'History' => ['Probability', 'Statics', 'Loading'],

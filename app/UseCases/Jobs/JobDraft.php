@@ -24,6 +24,7 @@ use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
 use Yoke\Rig\VehicleClass;
+use Yoke\Shop\ShopSettings;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
@@ -44,7 +45,7 @@ final readonly class JobDraft
     private Hitch $hitch;
 
     /** @param  array<array-key, mixed>  $form */
-    public function __construct(array $form, User $person)
+    public function __construct(array $form, User $person, private ShopSettings $settings)
     {
         $this->problems = new CollectProblems;
         $this->typed = new TypedParts($form, $person, $this->problems);
@@ -80,8 +81,8 @@ final readonly class JobDraft
                 'title' => $this->title,
                 'booked_on' => Date::today(),
                 'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
-                'band_from' => config('shop.band.from'),
-                'band_to' => config('shop.band.to'),
+                'band_from' => $this->settings->band()->from,
+                'band_to' => $this->settings->band()->to,
             ]);
         });
     }
@@ -127,7 +128,7 @@ final readonly class JobDraft
         $barArm = $this->typed->knownLength('bar_arm');
         CoreHitch::check($barArm, $this->problems);
 
-        return new Hitch(['name' => $this->typed->nameOr('hitch_name', "Hitch of {$this->title}"), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg'])]);
+        return new Hitch(['name' => $this->typed->nameOr('hitch_name', "Hitch of {$this->title}"), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg']) + $this->settings->ofNewHitches()]);
     }
 
     /**

@@ -72,6 +72,7 @@ return [
         'account' => 'Account',
         'people' => 'People',
         'deeds' => 'Record',
+        'settings' => 'Settings',
         'shop' => 'Backups',
     ],
     'team' => [

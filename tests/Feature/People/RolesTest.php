@@ -28,7 +28,7 @@ const WHO = [
         'procedures.take', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'measures.store', 'rounds.store', 'torques.store',
         'checks.store', 'facts.store', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
-    'own' => ['people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
+    'own' => ['people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];
 
 /** Asked for as the page or the form of its own would. */

@@ -12,6 +12,7 @@ use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Yoke\Shop\ShopSettings;
 use Yoke\Specification\RigPart;
 
 /** What comes into the garage, is copied, put away and brought back. Nothing leaves it. */
@@ -24,7 +25,7 @@ final class Shelf
         return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $request->person()), 'plan' => null]);
     }
 
-    public function store(Asked $request, RigPart $part): RedirectResponse
+    public function store(Asked $request, ShopSettings $settings, RigPart $part): RedirectResponse
     {
         $model = PartModels::fresh($part);
         $typed = $request->typed();
@@ -32,6 +33,7 @@ final class Shelf
         if ($problems !== []) {
             return redirect()->route('garage.create', $part->value)->withInput($typed)->withErrors($problems);
         }
+        $model->sheet = ($model->sheet ?? []) + ($part === RigPart::Hitch ? $settings->ofNewHitches() : []);
         $model->save();
 
         return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', Text::of('screen.shelf.saved_pair_it_in_the'));

@@ -14,6 +14,7 @@ use App\UseCases\Jobs\JobDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Procedure\Station;
+use Yoke\Shop\ShopSettings;
 
 final class Jobs
 {
@@ -28,10 +29,10 @@ final class Jobs
         return view('jobs.create', ['page' => new NewJobPage($person)]);
     }
 
-    public function store(Asked $request): RedirectResponse
+    public function store(Asked $request, ShopSettings $settings): RedirectResponse
     {
         $person = $request->person();
-        $draft = new JobDraft($request->typed(), $person);
+        $draft = new JobDraft($request->typed(), $person, $settings);
         if ($draft->problems() !== []) {
             return redirect()->route('jobs.create')->withInput($request->typed())->withErrors($draft->problems());
         }

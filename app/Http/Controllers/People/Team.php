@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
+use Yoke\Shop\ShopSettings;
 
 /** Who is in the shop: invited, given a role, helped back in, and let go. */
 final class Team
@@ -36,14 +37,14 @@ final class Team
         ]);
     }
 
-    public function invite(Asked $request): RedirectResponse
+    public function invite(Asked $request, ShopSettings $settings): RedirectResponse
     {
         $draft = new PersonDraft($request->typed());
         $problems = $draft->problems() + ($draft->role === null ? ['role' => Text::of('screen.people.role-expected')] : []);
         if ($problems !== []) {
             $request->refuse($problems);
         }
-        $person = User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => Str::random(self::UNUSABLE_LENGTH), 'role' => $draft->role]);
+        $person = User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => Str::random(self::UNUSABLE_LENGTH), 'role' => $draft->role, 'fineness' => $settings->fineness()]);
         $this->deeds->record(Deed::Invited, $request->person(), ['name' => $person->name, 'role' => $draft->role?->value]);
 
         return $this->handOut($person, EntryLinks::INVITATION);

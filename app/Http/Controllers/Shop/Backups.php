@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Shop;
 
 use App\Http\Requests\Asked;
 use App\UseCases\Backups\BackupFolder;
@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Backups of the shop: made, taken off the server, and put back after a look at what would change. */
-final class Shop
+final class Backups
 {
     private const LEAST_PASSPHRASE = 12;
 

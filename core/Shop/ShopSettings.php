@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Shop;
+
+use Yoke\Adjuster\Counting;
+use Yoke\Advice\Policy;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Band;
+use Yoke\Method\Exception\ImpossibleBand;
+use Yoke\Method\Tolerances;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Units\Text\Fineness;
+
+/** Everything that a shop holds to: what it chose, and for all else what this program takes for usual. */
+final readonly class ShopSettings
+{
+    /** Where a hitch's family says how its steps are counted. */
+    public const AS_USUAL = 'as usual';
+
+    /** Doubts and tolerances in lengths can be so many times less or more than usual. */
+    private const LENGTH_SPAN = 5.0;
+
+    private const SHARES_OF_POLICY = [
+        'sure' => [0.5, 0.999], 'overUnsure' => [0.0001, 0.1], 'goodEnough' => [0.5, 0.99], 'overDone' => [0.001, 0.2], 'hopeless' => [0.01, 0.5], 'worthReading' => [0.05, 0.9],
+        'openSuspect' => [0.01, 0.5], 'overAllowed' => [0.005, 0.3], 'unseen' => [0.0, 0.3], 'offLevel' => [0.0, 1.0], 'minute' => [0.0, 0.05],
+    ];
+
+    private const SHARES_OF_PRIOR = ['rideRate', 'trailerRate', 'cgHeight', 'barRate', 'barRateUnrated', 'barRateFromSheet', 'ballLoad', 'ballLoadAgain'];
+
+    private const LENGTHS_OF_PRIOR = ['tensionTapedMm', 'tensionNotTapedMm', 'tensionUnknownMm', 'ballOverCouplerTapedMm', 'ballOverCouplerAssumedMm', 'hangAssumedMm', 'couplerMm'];
+
+    /** @param  array<string, float|string>  $chosen  by key, each as its setting allows it */
+    private function __construct(private array $chosen)
+    {
+    }
+
+    /** @param  array<string, float|string>  $chosen  by key; what no setting allows counts as not chosen */
+    public static function of(array $chosen): self
+    {
+        $all = self::all();
+
+        return new self(array_filter($chosen, static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value), ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** @return array<string, Setting> by key, in the order they are said */
+    public static function all(): array
+    {
+        $settings = [
+            ...self::rangeFigures(), ...self::policyFigures(), ...self::doubtFigures(), ...self::priorFigures(), ...self::toleranceFigures(),
+            Setting::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
+            Setting::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
+        ];
+        $byKey = [];
+        foreach ($settings as $setting) {
+            $byKey[$setting->key] = $setting;
+        }
+
+        return $byKey;
+    }
+
+    public function value(string $key): float|string
+    {
+        return $this->chosen[$key] ?? self::all()[$key]->default;
+    }
+
+    public function isChosen(string $key): bool
+    {
+        return isset($this->chosen[$key]);
+    }
+
+    /**
+     * What of it cannot stand beside what else was chosen.
+     *
+     * @return array<string, string> the key of a setting => which other one it stands against
+     */
+    public function contradictions(): array
+    {
+        $against = [];
+        try {
+            Band::of($this->number('range.from'), $this->number('range.to'));
+        } catch (ImpossibleBand) {
+            $against['range.to'] = 'range.from';
+        }
+        foreach ([['policy.goodEnough', 'policy.sure'], ['policy.overUnsure', 'policy.overDone'], ['policy.before', 'policy.readings'], ['tolerance.noseDownDegrees', 'tolerance.farNoseDownDegrees']] as [$less, $more]) {
+            if ($this->number($less) > $this->number($more)) {
+                $against[$less] = $more;
+            }
+        }
+
+        return $against;
+    }
+
+    /** What new jobs aim at. */
+    public function band(): Band
+    {
+        return Band::of($this->number('range.from'), $this->number('range.to'));
+    }
+
+    public function policy(): Policy
+    {
+        $policy = $this->group('policy');
+
+        return new Policy(...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']]);
+    }
+
+    public function heightDoubt(): HeightDoubt
+    {
+        return new HeightDoubt(...$this->group('doubt'));
+    }
+
+    public function priorDoubts(): PriorDoubts
+    {
+        return new PriorDoubts(...$this->group('prior'));
+    }
+
+    public function tolerances(): Tolerances
+    {
+        return new Tolerances(...$this->group('tolerance'));
+    }
+
+    /** What new people see lengths in. */
+    public function fineness(): Fineness
+    {
+        return Fineness::from((string) $this->value('units.fineness'));
+    }
+
+    /** How the steps of a new hitch are counted; null: as usual for its family. */
+    public function counting(): ?Counting
+    {
+        return Counting::tryFrom((string) $this->value('counting.counting'));
+    }
+
+    /** @return array<string, string> what the specification of a new hitch says as long as nobody said otherwise */
+    public function ofNewHitches(): array
+    {
+        $counting = $this->counting();
+
+        return $counting === null ? [] : ['counting' => $counting->value];
+    }
+
+    private function number(string $key): float
+    {
+        return (float) $this->value($key);
+    }
+
+    /** @return array<string, float> by name */
+    private function group(string $group): array
+    {
+        $values = [];
+        foreach (self::all() as $key => $setting) {
+            if ($setting->group() === $group) {
+                $values[explode('.', $key)[1]] = $this->number($key);
+            }
+        }
+
+        return $values;
+    }
+
+    /** @return list<Setting> */
+    private static function rangeFigures(): array
+    {
+        $usual = Band::usual();
+
+        return [Setting::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95), Setting::figure('range.to', SettingKind::Share, $usual->to, 0.05, 1.0)];
+    }
+
+    /** @return list<Setting> */
+    private static function policyFigures(): array
+    {
+        $usual = new Policy;
+        $settings = [];
+        foreach (self::SHARES_OF_POLICY as $name => [$low, $high]) {
+            $settings[] = Setting::figure("policy.{$name}", SettingKind::Share, $usual->{$name}, $low, $high);
+        }
+        $settings[] = Setting::figure('policy.readings', SettingKind::Times, (float) $usual->readings, 1, 10);
+        $settings[] = Setting::figure('policy.before', SettingKind::Times, (float) $usual->before, 1, 6);
+
+        return $settings;
+    }
+
+    /** @return list<Setting> */
+    private static function doubtFigures(): array
+    {
+        $usual = new HeightDoubt;
+
+        return array_map(
+            static fn (string $name): Setting => Setting::figure("doubt.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN),
+            ['tapeMm', 'coilRolledMm', 'leafRolledMm', 'coilNotRolledMm', 'leafNotRolledMm'],
+        );
+    }
+
+    /** @return list<Setting> */
+    private static function priorFigures(): array
+    {
+        $usual = new PriorDoubts;
+        $settings = [];
+        foreach (self::SHARES_OF_PRIOR as $name) {
+            $settings[] = Setting::figure("prior.{$name}", SettingKind::Share, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, min(0.8, $usual->{$name} * self::LENGTH_SPAN));
+        }
+        foreach (self::LENGTHS_OF_PRIOR as $name) {
+            $settings[] = Setting::figure("prior.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+        }
+
+        return [
+            ...$settings,
+            Setting::figure('prior.weighbridgeKg', SettingKind::Kilograms, $usual->weighbridgeKg, 1.0, 60.0),
+            Setting::figure('prior.angleDegrees', SettingKind::Degrees, $usual->angleDegrees, 0.02, 0.5),
+            Setting::figure('prior.frictionKept', SettingKind::Share, $usual->frictionKept, 0.0, 0.95),
+            Setting::figure('prior.frictionSide', SettingKind::Deviations, $usual->frictionSide, 0.0, 3.0),
+        ];
+    }
+
+    /** @return list<Setting> */
+    private static function toleranceFigures(): array
+    {
+        $usual = new Tolerances;
+        $settings = [];
+        foreach (['squatMm', 'couplerMm', 'bentMm'] as $name) {
+            $settings[] = Setting::figure("tolerance.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+        }
+        $settings[] = Setting::figure('tolerance.ballLoadShare', SettingKind::Share, $usual->ballLoadShare, 0.005, 0.2);
+        foreach (['noseUpDegrees', 'noseDownDegrees', 'farNoseDownDegrees'] as $name) {
+            $settings[] = Setting::figure("tolerance.{$name}", SettingKind::Degrees, $usual->{$name}, 0.05, 3.0);
+        }
+
+        return $settings;
+    }
+}

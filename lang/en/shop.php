@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+// Settings of the shop: what each is called and what it does.
+return [
+    'group' => [
+        'range' => 'Target range',
+        'policy' => 'When to stop, and what is advised',
+        'doubt' => 'What a taped height is good to',
+        'prior' => 'What is assumed, and instruments',
+        'tolerance' => 'Tolerances',
+        'units' => 'Units',
+        'counting' => 'Counting',
+    ],
+    'unit' => ['share' => '%', 'mm' => 'mm', 'kg' => 'kg', 'degrees' => '°', 'deviations' => 'deviations', 'times' => 'times', 'choice' => ''],
+    'expected_choice' => 'Expected one of the list.',
+    'expected_figure' => 'Expected a number between :low and :high.',
+    'expected_less' => 'Expected no more than :other.',
+    'expected_more' => 'Expected more than :other.',
+    'changed' => ':setting: :before to :after.',
+    'setting' => [
+        'range' => [
+            'from' => ['label' => 'Front axle load restored, from', 'does' => 'New jobs aim at no less.'],
+            'to' => ['label' => 'Front axle load restored, to', 'does' => 'New jobs aim at no more; never above full return.'],
+        ],
+        'policy' => [
+            'sure' => ['label' => 'Stop at once from this chance', 'does' => 'Chance to be in range at which the setting is left alone without another reading.'],
+            'overUnsure' => ['label' => 'Stop at once only below this chance of too much', 'does' => 'Chance that the front carries more than alone.'],
+            'goodEnough' => ['label' => 'Stop after enough readings from this chance', 'does' => 'Chance to be in range that is good enough once more readings are not worth their time.'],
+            'overDone' => ['label' => 'Stop only below this chance of too much', 'does' => 'The same limit, after enough readings.'],
+            'hopeless' => ['label' => 'No advice below this chance', 'does' => 'Where no setting has more, none is named.'],
+            'worthReading' => ['label' => 'Measure again only above this chance', 'does' => 'Below it another reading of the setting is not asked for.'],
+            'openSuspect' => ['label' => 'Look at a possible mistake above this chance', 'does' => 'Before a job is done, what may be a mistake with more chance is looked at.'],
+            'overAllowed' => ['label' => 'Never advise above this chance of too much', 'does' => 'A setting with more is not named.'],
+            'unseen' => ['label' => 'Extra doubt held back from too much', 'does' => 'A move is judged as if every share were off by so much more.'],
+            'offLevel' => ['label' => 'What a level trailer is worth', 'does' => 'In chance, when settings are weighed against each other.'],
+            'minute' => ['label' => 'What a minute of work is worth', 'does' => 'In chance: more makes the advice change less.'],
+            'readings' => ['label' => 'Readings of a stance at most', 'does' => 'A stance is not asked for more often.'],
+            'before' => ['label' => 'Readings before the first hook-up', 'does' => 'Alone and dropped are asked for so often.'],
+        ],
+        'doubt' => [
+            'tapeMm' => ['label' => 'The tape itself', 'does' => 'One standard deviation of reading the same height again.'],
+            'coilRolledMm' => ['label' => 'Coil springs, rolled', 'does' => 'How far they settle otherwise each time.'],
+            'leafRolledMm' => ['label' => 'Leaf springs, rolled', 'does' => 'How far they settle otherwise each time.'],
+            'coilNotRolledMm' => ['label' => 'Coil springs, not rolled', 'does' => 'How far they stick where the rig was not rolled.'],
+            'leafNotRolledMm' => ['label' => 'Leaf springs, not rolled', 'does' => 'How far they stick where the rig was not rolled.'],
+        ],
+        'prior' => [
+            'rideRate' => ['label' => 'Ride rate of a vehicle', 'does' => 'How far a vehicle differs from its class.'],
+            'trailerRate' => ['label' => 'Ride rate of a trailer', 'does' => 'How far a trailer differs from what is usual.'],
+            'cgHeight' => ['label' => 'Height of a trailer\'s center of gravity', 'does' => 'How far it differs from what is usual.'],
+            'barRate' => ['label' => 'Rate of rated bars', 'does' => 'How far bars differ from their rating.'],
+            'barRateUnrated' => ['label' => 'Rate of bars without a rating', 'does' => 'Where nobody typed it.'],
+            'barRateFromSheet' => ['label' => 'Rate of bars from the maker\'s sheet', 'does' => 'How far bars differ from it.'],
+            'ballLoad' => ['label' => 'Gauge in the head', 'does' => 'In all its readings alike.'],
+            'ballLoadAgain' => ['label' => 'Gauge in the head, read again', 'does' => 'From one reading to the next.'],
+            'tensionTapedMm' => ['label' => 'Bar tension, taped', 'does' => 'Of a setting whose bar bend was taped.'],
+            'tensionNotTapedMm' => ['label' => 'Bar tension, not taped', 'does' => 'Of a setting that nobody taped.'],
+            'tensionUnknownMm' => ['label' => 'Bar tension, setting not known', 'does' => 'Of a hook-up whose setting nobody knows.'],
+            'ballOverCouplerTapedMm' => ['label' => 'Ball over coupler, taped', 'does' => 'Where both heights were taped.'],
+            'ballOverCouplerAssumedMm' => ['label' => 'Ball over coupler, assumed', 'does' => 'Where one of them was not.'],
+            'hangAssumedMm' => ['label' => 'Free chain or bracket, assumed', 'does' => 'Where nobody taped it.'],
+            'couplerMm' => ['label' => 'Coupler height', 'does' => 'Of one taped coupler height.'],
+            'weighbridgeKg' => ['label' => 'Weighbridge', 'does' => 'Of one axle weighed.'],
+            'angleDegrees' => ['label' => 'Angle gauge', 'does' => 'On the trailer\'s frame.'],
+            'frictionKept' => ['label' => 'Friction that a stance keeps', 'does' => 'The part that all readings of a stance share.'],
+            'frictionSide' => ['label' => 'Friction to one side', 'does' => 'How far to the side of their last motion springs are expected to stick.'],
+        ],
+        'tolerance' => [
+            'squatMm' => ['label' => 'Equal squat', 'does' => 'Both ends are down alike within this.'],
+            'couplerMm' => ['label' => 'Coupler at its level height', 'does' => 'Within this.'],
+            'bentMm' => ['label' => 'Bars that look straight', 'does' => 'Bent less than this.'],
+            'ballLoadShare' => ['label' => 'Gauge at its target', 'does' => 'Within this share of it.'],
+            'noseUpDegrees' => ['label' => 'Nose-up from', 'does' => 'A trailer up to here is not nose-up.'],
+            'noseDownDegrees' => ['label' => 'Slightly nose-down to', 'does' => 'A trailer down to here is.'],
+            'farNoseDownDegrees' => ['label' => 'Far nose-down from', 'does' => 'Beyond this it is.'],
+        ],
+        'units' => [
+            'fineness' => ['label' => 'Lengths of new people', 'does' => 'Each person chooses their own afterwards.'],
+        ],
+        'counting' => [
+            'counting' => ['label' => 'Steps of new hitches', 'does' => 'Each hitch can say otherwise on its own page.', 'options' => ['as usual' => 'As usual for the family', 'taken up' => 'Steps taken up: more is tighter', 'working' => 'Working links: fewer is tighter']],
+        ],
+    ],
+];

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Adjuster\Counting;
+use Yoke\Advice\Policy;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Band;
+use Yoke\Method\Tolerances;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Shop\SettingKind;
+use Yoke\Shop\ShopSettings;
+use Yoke\Units\Text\Fineness;
+
+it('is what this program takes for usual as long as nobody chose', function (): void {
+    $usual = ShopSettings::of([]);
+
+    expect($usual->policy())->toEqual(new Policy)->and($usual->heightDoubt())->toEqual(new HeightDoubt)->and($usual->priorDoubts())->toEqual(new PriorDoubts)
+        ->and($usual->tolerances())->toEqual(new Tolerances)->and($usual->band())->toEqual(Band::usual())->and($usual->fineness())->toBe(Fineness::Sixteenth)->and($usual->counting())->toBeNull()
+        ->and($usual->contradictions())->toBe([]);
+});
+
+it('has a setting for each figure that a shop holds to', function (string $group, object $holds): void {
+    $names = array_values(array_filter(array_map(fn (string $key): string => str_starts_with($key, "{$group}.") ? substr($key, strlen($group) + 1) : '', array_keys(ShopSettings::all()))));
+    $held = array_keys(get_object_vars($holds));
+    sort($names);
+    sort($held);
+
+    expect($names)->toBe($held);
+})->with(['policy' => ['policy', new Policy], 'doubt' => ['doubt', new HeightDoubt], 'prior' => ['prior', new PriorDoubts], 'tolerance' => ['tolerance', new Tolerances]]);
+
+it('takes each to its ends and no further, and reaches what works by it', function (): void {
+    foreach (ShopSettings::all() as $key => $setting) {
+        if ($setting->kind === SettingKind::Choice) {
+            expect($setting->allows('else'))->toBeFalse()->and($setting->allows($setting->default))->toBeTrue();
+
+            continue;
+        }
+        expect($setting->low)->toBeLessThanOrEqual($setting->default)->and($setting->high)->toBeGreaterThanOrEqual($setting->default)->and($setting->high)->toBeGreaterThan($setting->low, $key);
+        foreach ([$setting->low, $setting->high] as $end) {
+            expect(ShopSettings::of([$key => $end])->value($key))->toBe($end);
+        }
+        foreach ([$setting->low - 0.001 - abs($setting->low), $setting->high * 1.01 + 0.001, NAN, INF] as $beyond) {
+            expect(ShopSettings::of([$key => $beyond])->isChosen($key))->toBeFalse("{$key} {$beyond}");
+        }
+        [$group, $name] = explode('.', $key);
+        $of = fn (ShopSettings $settings): object => match ($group) {
+            'policy' => $settings->policy(), 'doubt' => $settings->heightDoubt(), 'prior' => $settings->priorDoubts(), 'tolerance' => $settings->tolerances(), default => $settings->band(),
+        };
+        $near = $setting->kind === SettingKind::Times ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
+        expect((float) $of(ShopSettings::of([$key => $near]))->{$name})->toEqualWithDelta($near, 1e-12, $key);
+    }
+});
+
+it('takes whole times only, and no key that is none', function (): void {
+    expect(ShopSettings::of(['policy.readings' => 2.5])->isChosen('policy.readings'))->toBeFalse()->and(ShopSettings::of(['policy.readings' => 3.0])->policy()->readings)->toBe(3)
+        ->and(ShopSettings::of(['song' => 1.0])->isChosen('song'))->toBeFalse()->and(ShopSettings::of(['counting.counting' => 'working'])->counting())->toBe(Counting::Working);
+});
+
+it('says what cannot stand beside what', function (array $chosen, array $against): void {
+    expect(ShopSettings::of($chosen)->contradictions())->toBe($against);
+})->with([
+    'a range upside down' => [['range.from' => 0.9, 'range.to' => 0.6], ['range.to' => 'range.from']],
+    'good enough is surer than sure' => [['policy.sure' => 0.6], ['policy.goodEnough' => 'policy.sure']],
+    'more before than ever' => [['policy.before' => 5.0, 'policy.readings' => 2.0], ['policy.before' => 'policy.readings']],
+    'nothing' => [['range.from' => 0.6, 'range.to' => 0.9], []],
+]);
