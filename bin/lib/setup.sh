@@ -14,7 +14,8 @@ need_packages() {
     command -v apt-get >/dev/null || stop "these packages are missing and there is no apt-get: ${missing[*]}"
     say "Installing ${missing[*]} ..."
     apt-get update -qq >/dev/null || stop "apt-get update failed; the packages needed are: ${missing[*]}"
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${missing[@]}" >/dev/null || stop "apt-get could not install: ${missing[*]}"
+    # Nothing is started by its installation: bin/serve runs its own.
+    DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq "${missing[@]}" >/dev/null || stop "apt-get could not install: ${missing[*]}"
 }
 
 need_tools() {
@@ -32,6 +33,12 @@ need_tools() {
     if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium ]; then packages+=(chromium); fi
     # Durability is tested on a trace of what reaches the disk.
     if [ "${1:-}" = browser ] && ! command -v strace >/dev/null; then packages+=(strace); fi
+    # What a shop is served by, and what is tested of it.
+    if [ "${1:-}" != "" ]; then
+        command -v nginx >/dev/null || packages+=(nginx)
+        command -v "php-fpm$version" >/dev/null || packages+=("php$version-fpm")
+        command -v openssl >/dev/null || packages+=(openssl)
+    fi
     need_packages "${packages[@]}"
 }
 
@@ -81,7 +88,7 @@ devices() {
 
 # serve ADDRESS PORT LOG : PHP's own server with several workers, in place of this shell.
 serve() {
-    PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 -d upload_max_filesize=1G -d post_max_size=1G \
+    PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 -d memory_limit=256M -d upload_max_filesize=64M -d post_max_size=66M -d max_input_time=30 \
         -S "$1:$2" -t public bin/lib/router.php >>"$3" 2>&1
 }
 
