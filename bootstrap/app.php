@@ -6,6 +6,7 @@ use App\Exceptions\DatabaseTrouble;
 use App\Http\Controllers\Up;
 use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
+use App\Http\Middleware\KeptPage;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
@@ -32,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([TellServerTime::class, GuardPages::class]);
         $middleware->append([KnownHost::class, ReadableInput::class]);
         $middleware->web(append: [PersonalPreferences::class, WritingStops::class, Idempotency::class]);
+        $middleware->alias(['kept' => KeptPage::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -162,40 +162,40 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
     });
 
     // Everybody in the shop reads, books, and is answered while typing.
-    Route::get('/', [Yard::class, 'show'])->name('yard');
+    Route::get('/', [Yard::class, 'show'])->middleware('kept:any')->name('yard');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
     Route::post('/jobs', [Jobs::class, 'store'])->block(10, 10)->name('jobs.store');
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
-    Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->name('jobs.log');
-    Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->name('jobs.plan');
-    Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->name('weigh');
-    Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->name('tongue');
-    Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]{1,18}')->name('loads');
+    Route::get('/jobs/{job}/tape-log', [Jobs::class, 'log'])->middleware('kept:job')->name('jobs.log');
+    Route::get('/jobs/{job}/plan', [Jobs::class, 'plan'])->middleware('kept:job')->name('jobs.plan');
+    Route::get('/jobs/{job}/weigh', [Tickets::class, 'show'])->middleware('kept:job')->name('weigh');
+    Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->middleware('kept:job')->name('tongue');
+    Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]{1,18}')->middleware('kept:job')->name('loads');
     Route::get('/jobs/{job}/devices/{kind}', [Devices::class, 'read'])->name('devices.read');
-    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware(KeepNoCopy::class)->name('card');
+    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware([KeepNoCopy::class, 'kept:job'])->name('card');
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->middleware(KeepNoCopy::class)->name('card.pdf');
-    Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->name('files');
+    Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->middleware('kept:job')->name('files');
     Route::get('/jobs/{job}/job.json', [JobFiles::class, 'json'])->name('files.json');
     Route::get('/jobs/{job}/readings.csv', [JobFiles::class, 'readings'])->name('files.readings');
     Route::get('/jobs/{job}/tickets.csv', [JobFiles::class, 'tickets'])->name('files.tickets');
     Route::get('/jobs/{job}/drawing.svg', [JobFiles::class, 'drawing'])->name('files.drawing');
-    Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->name('photos');
+    Route::get('/jobs/{job}/photos', [Photos::class, 'show'])->middleware('kept:job')->name('photos');
     Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->name('photos.picture');
-    Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->name('log.visit');
+    Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->middleware('kept:job')->name('log.visit');
     Route::post('/jobs/{job}/visit', [Logs::class, 'begin'])->name('log.begin');
-    Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->name('jobs.diagnosis');
-    Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->name('bars');
+    Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->middleware('kept:job')->name('jobs.diagnosis');
+    Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->middleware('kept:job')->name('bars');
     Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');
-    Route::get('/jobs/{job}/gap', [Gap::class, 'show'])->name('gap');
+    Route::get('/jobs/{job}/gap', [Gap::class, 'show'])->middleware('kept:job')->name('gap');
     Route::post('/jobs/{job}/gap/preview', [Gap::class, 'preview'])->middleware(KeepFlash::class)->name('gap.preview');
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');
-    Route::get('/log', [Logs::class, 'index'])->name('log');
-    Route::get('/garage', [Garage::class, 'index'])->name('garage');
+    Route::get('/log', [Logs::class, 'index'])->middleware('kept:any')->name('log');
+    Route::get('/garage', [Garage::class, 'index'])->middleware('kept:any')->name('garage');
     Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');
-    Route::get('/garage/{part}', [Garage::class, 'shelf'])->name('garage.shelf');
+    Route::get('/garage/{part}', [Garage::class, 'shelf'])->middleware('kept:any')->name('garage.shelf');
     Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->block(10, 10)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
-    Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->name('garage.edit');
+    Route::get('/garage/{part}/{id}', [Garage::class, 'edit'])->middleware('kept:any')->name('garage.edit');
     Route::post('/garage/{part}/{id}/preview', [Garage::class, 'preview'])->middleware(KeepFlash::class)->name('garage.preview');
     Route::post('/jobs/{job}/loads/{state}/preview', [Loads::class, 'preview'])->middleware(KeepFlash::class)->name('loads.preview')->where('state', 'weighed|[0-9]{1,18}');
     Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
@@ -203,12 +203,12 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
         Route::get('/paper', [Procedures::class, 'paper'])->name('procedures.paper');
     });
     Route::prefix('/log/{rig}')->group(function (): void {
-        Route::get('/', [Logs::class, 'show'])->name('log.rig');
-        Route::get('/care', [CareBooks::class, 'show'])->name('log.care');
+        Route::get('/', [Logs::class, 'show'])->middleware('kept:any')->name('log.rig');
+        Route::get('/care', [CareBooks::class, 'show'])->middleware('kept:any')->name('log.care');
         Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
     });
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
-        Route::get('/', [Bench::class, 'show'])->name('bench');
+        Route::get('/', [Bench::class, 'show'])->middleware('kept:job')->name('bench');
         Route::post('/preview', [Tape::class, 'preview'])->middleware(KeepFlash::class)->name('tape.preview');
     });
 });

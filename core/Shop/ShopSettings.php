@@ -31,8 +31,11 @@ final readonly class ShopSettings
 
     private const LENGTHS_OF_PRIOR = ['tensionTapedMm', 'tensionNotTapedMm', 'tensionUnknownMm', 'ballOverCouplerTapedMm', 'ballOverCouplerAssumedMm', 'hangAssumedMm', 'couplerMm'];
 
-    /** @param  array<string, float|string>  $chosen  by key, each as its setting allows it */
-    private function __construct(private array $chosen)
+    /**
+     * @param  array<string, float|string>  $chosen  by key, each as its setting allows it
+     * @param  array<string, Setting>  $all  by key
+     */
+    private function __construct(private array $chosen, private array $all)
     {
     }
 
@@ -41,7 +44,7 @@ final readonly class ShopSettings
     {
         $all = self::all();
 
-        return new self(array_filter($chosen, static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value), ARRAY_FILTER_USE_BOTH));
+        return new self(array_filter($chosen, static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value), ARRAY_FILTER_USE_BOTH), $all);
     }
 
     /** @return array<string, Setting> by key, in the order they are said */
@@ -62,7 +65,7 @@ final readonly class ShopSettings
 
     public function value(string $key): float|string
     {
-        return $this->chosen[$key] ?? self::all()[$key]->default;
+        return $this->chosen[$key] ?? $this->all[$key]->default;
     }
 
     public function isChosen(string $key): bool
@@ -149,7 +152,7 @@ final readonly class ShopSettings
     private function group(string $group): array
     {
         $values = [];
-        foreach (self::all() as $key => $setting) {
+        foreach ($this->all as $key => $setting) {
             if ($setting->group() === $group) {
                 $values[explode('.', $key)[1]] = $this->number($key);
             }

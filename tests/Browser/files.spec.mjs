@@ -38,7 +38,10 @@ test('a job is exported, the database emptied, the job imported, and it is ident
     await expect(page.getByText('In range').first()).toBeVisible();
 
     await page.goto('/shop');
-    await page.getByRole('row', { name: new RegExp(backup) }).getByRole('button', { name: 'Restore backup' }).click();
+    await page.getByRole('button', { name: `Restore ${backup}` }).click();
+    await expect(page.getByRole('row', { name: /^Jobs/ })).toContainText('7');
+    await page.getByRole('button', { name: 'Restore now' }).click();
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
     await page.context().clearCookies();
     await signIn(page);
     await expect(page.getByRole('link', { name: /Bell tower/ })).toBeVisible();

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+
+beforeEach(function (): void {
+    $this->seed(Database\Seeders\DemoSeeder::class);
+    $this->wren = User::query()->where('role', Role::Owner)->sole();
+    $this->actingAs($this->wren);
+    /** As the next request would: nothing that was worked out before is held. */
+    $this->see = function (string $page): string {
+        app()->forgetScopedInstances();
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+
+        return (string) $this->get($page)->assertOk()->getContent();
+    };
+    /** Drawn anew: an address that is asked something unusual is never kept. */
+    $this->anew = fn (string $page): string => str_replace(['?anew=1', '&amp;anew=1', '&anew=1', 'anew=1'], '', ($this->see)($page.(str_contains($page, '?') ? '&' : '?').'anew=1'));
+    $this->queries = function (string $page): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        ($this->see)($page);
+
+        return count(DB::getQueryLog());
+    };
+});
+
+it('draws a page once, gives it out with each session\'s own token, and keeps people apart', function (): void {
+    $drawn = ($this->queries)('/jobs/2/bars-up');
+    expect(($this->queries)('/jobs/2/bars-up'))->toBeLessThanOrEqual(4)->and($drawn)->toBeGreaterThan(10);
+    $first = csrf_token();
+    $this->flushSession();
+    $this->actingAs($this->wren);
+    $page = ($this->see)('/jobs/2/bars-up');
+    expect(csrf_token())->not->toBe($first)->and($page)->toContain(csrf_token())->not->toContain($first);
+
+    $this->actingAs(User::query()->where('role', Role::Fitter)->sole());
+    expect(($this->see)('/jobs/2/bars-up'))->toContain('mm')->not->toBe($page);
+});
+
+it('shows what is there now, whatever was written', function (): void {
+    $pages = ['/', '/log', '/log/1', '/log/1/care', '/garage', '/garage/trailer', '/garage/trailer/1', '/jobs/3/bars-up', '/jobs/3/alone', '/jobs/3/head', '/jobs/3/sway-control', '/jobs/3/road-test', '/jobs/3/plan', '/jobs/3/weigh', '/jobs/3/tongue', '/jobs/3/loads', '/jobs/3/card', '/jobs/3/diagnosis', '/jobs/3/tape-log', '/jobs/3/photos', '/jobs/2/bars-up'];
+    $picture = function (): Illuminate\Http\UploadedFile {
+        $path = tempnam(sys_get_temp_dir(), 'photo');
+        imagejpeg(imagecreatetruecolor(40, 30), $path);
+
+        return new Illuminate\Http\UploadedFile($path, 'a.jpg', null, null, true);
+    };
+    $rig = Job::query()->findOrFail(3)->rig;
+    $writes = [
+        'a height' => fn () => $this->tape(Job::query()->findOrFail(3), 'bars-up', ['front' => '37 1/8'], ['based_on' => ['front' => (string) DB::table('readings')->where(['job_id' => 3, 'stance' => 'carried', 'axle' => 'front'])->max('id')]]),
+        'a height in another job' => fn () => $this->tape(Job::query()->findOrFail(6), 'alone', ['front' => '36 1/8']),
+        'another measure' => fn () => $this->post('/jobs/3/bars-up/measures', ['kind' => 'coupler', 'typed' => '19 1/2']),
+        'a ticket' => fn () => $this->post('/jobs/3/weigh', ['stance' => 'alone', 'typed' => "front 3200 lb\nrear 2600 lb", 'step' => '20 lb']),
+        'a tongue weight' => fn () => $this->post('/jobs/3/tongue', ['way' => 'scale', 'reading' => '800 lb']),
+        'a check' => fn () => $this->post('/jobs/3/sway-control/checks', ['check' => 'friction.dry', 'answer' => 'fine']),
+        'a torque' => fn () => $this->post('/jobs/3/head/torques', ['fastener' => 'head_bolts_nm', 'wrench' => '150']),
+        'a station closed' => fn () => $this->post('/jobs/3/prove/close'),
+        'a method' => fn () => $this->post('/jobs/3/bars-up/method', ['method' => 'equal_squat']),
+        'both sides' => fn () => $this->post('/jobs/3/alone/sides', ['each_side' => '1']),
+        'a procedure' => fn () => $this->post('/jobs/3/procedures/hook-up/take', ['step' => '1']),
+        'a photo' => fn () => $this->post('/jobs/3/photos', ['shows' => 'placard', 'photo' => $picture()]),
+        'a link' => fn () => $this->post('/jobs/3/card/links'),
+        'a road test' => fn () => $this->post('/jobs/3/road-tests', ['felt' => ['sway' => 'none']]),
+        'a sheet' => fn () => $this->post("/garage/trailer/{$rig->trailer_id}", ['name' => 'Renamed', 'trailer_gvwr_kg' => '9000 lb']),
+        'a pair archived' => fn () => $this->post('/garage/rig/2/away'),
+        'a service' => fn () => $this->post('/log/1/care', ['task' => 'distance', 'driven' => '40000']),
+        'one\'s own units' => fn () => $this->post('/preferences', ['fineness' => '1 mm']),
+        'somebody\'s name' => fn () => User::query()->where('role', Role::Fitter)->sole()->update(['name' => 'Ibby Marsh-Fenn']),
+        'a setting of the shop' => fn () => DB::table('shop_settings')->insert(['key' => 'doubt.tapeMm', 'value' => '4.0', 'set_at' => now()]),
+        'a new job' => fn () => $this->post('/jobs', ['title' => 'One more', 'family' => 'chain-snap-up']),
+        'a hand-over' => fn () => $this->post('/jobs/3/hand-over/close'),
+    ];
+    $changed = 0;
+    foreach (['nothing yet' => fn () => null] + $writes as $what => $write) {
+        $write();
+        $this->actingAs($this->wren->fresh());
+        // What the write had to say is said once, and on no page that is kept.
+        ($this->anew)('/take-in');
+        ($this->anew)('/take-in');
+        foreach ($pages as $page) {
+            $fresh = ($this->anew)($page);
+            expect(($this->see)($page) === $fresh)->toBeTrue("{$page} after {$what}");
+            $changed += ($seen[$page] ?? $fresh) === $fresh ? 0 : 1;
+            $seen[$page] = $fresh;
+        }
+    }
+    expect($changed)->toBeGreaterThan(50, 'the writes above change pages');
+});
+
+it('never keeps what was refused or done, nor yesterday\'s day', function (): void {
+    ($this->see)('/jobs/2/alone');
+    $this->post('/jobs/2/alone/tape', ['typed' => ['front' => 'tall']]);
+    expect(($this->see)('/jobs/2/alone'))->toContain('tall')->and(($this->see)('/jobs/2/alone'))->not->toContain('"tall"');
+    expect(($this->queries)('/jobs/2/alone'))->toBeLessThanOrEqual(4);
+    $this->travel(1)->days();
+    expect(($this->queries)('/jobs/2/alone'))->toBeGreaterThan(8);
+});
