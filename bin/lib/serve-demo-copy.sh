@@ -10,7 +10,7 @@ export YOKE_DEVICES_PORT=$((port + 1000))
 unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 mkdir -p storage/demo
 rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$YOKE_BACKUPS"
-touch "$DB_DATABASE"
+(umask 077; : >"$DB_DATABASE")
 php artisan migrate --force --quiet
 php artisan db:seed --class=DemoSeeder --force --quiet
 warm_caches "$2"

@@ -19,29 +19,32 @@ use Yoke\Rig\Stance;
  * The side elevation of a rig to scale, its stances laid over each other, in mm: x behind the front axle, y above
  * the ground. The vehicle stands as its fenders were taped; the trailer follows the ball and turns about its axle group.
  */
-final readonly class Elevation
+final class Elevation
 {
-    private VehicleProfile $vehicleProfile;
+    private readonly VehicleProfile $vehicleProfile;
 
-    private TrailerProfile $trailerProfile;
+    private readonly TrailerProfile $trailerProfile;
 
-    private VehicleFrame $vehicleFrame;
+    private readonly VehicleFrame $vehicleFrame;
 
-    private TrailerFrame $trailerFrame;
+    private readonly TrailerFrame $trailerFrame;
 
     /** @var non-empty-list<Figure> the vehicle standing alone */
-    private array $vehicle;
+    private readonly array $vehicle;
 
     /** @var non-empty-list<Figure> the trailer standing level; x is mm behind the ball */
-    private array $trailer;
+    private readonly array $trailer;
 
-    private HitchFrame $hitchFrame;
+    private readonly HitchFrame $hitchFrame;
 
     /** @var non-empty-list<Figure> shank, head and ball, with the vehicle standing alone */
-    private array $hitchOnVehicle;
+    private readonly array $hitchOnVehicle;
+
+    /** @var array<string, StanceFigures> by stance, those drawn already */
+    private array $figures = [];
 
     /** @param  float  $magnification how much larger than true the changes of height and the bend of the bars are drawn; 1 is to scale */
-    public function __construct(Rig $rig, private StanceHeights $heights, private float $magnification, HitchSet $hitch = new HitchSet)
+    public function __construct(Rig $rig, private readonly StanceHeights $heights, private readonly float $magnification, HitchSet $hitch = new HitchSet)
     {
         $this->hitchFrame = new HitchFrame($hitch, $rig->hitch->barArm->millimetres());
         $this->vehicleProfile = Profiles::ofVehicle($rig->vehicle->body);
@@ -162,6 +165,11 @@ final readonly class Elevation
     }
 
     private function draw(Stance $stance): StanceFigures
+    {
+        return $this->figures[$stance->value] ??= $this->drawAnew($stance);
+    }
+
+    private function drawAnew(Stance $stance): StanceFigures
     {
         $onVehicle = $this->vehicleMove($stance);
         $onTrailer = $this->trailerMove($stance);
