@@ -17,7 +17,7 @@ async function everyPage(page, look) {
     await look('trailers');
     await page.goto('/garage/away');
     await look('archive');
-    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop']) {
+    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop', '/settings', '/people', '/deeds', '/account']) {
         await page.goto(address);
         await look(address);
     }

@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { expect, test } from '@playwright/test';
 
@@ -36,6 +36,7 @@ test.use({ actionTimeout: 8_000 });
 
 test.beforeAll(() => {
     rmSync(data, { recursive: true, force: true });
+    mkdirSync('shops', { recursive: true });
     writeFileSync(file, `YOKE_ADDRESS="${address}"\nYOKE_DATA="${data}"\n`);
 });
 

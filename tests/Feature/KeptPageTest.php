@@ -103,3 +103,20 @@ it('never keeps what was refused or done, nor yesterday\'s day', function (): vo
     $this->travel(1)->days();
     expect(($this->queries)('/jobs/2/alone'))->toBeGreaterThan(8);
 });
+
+it('sweeps away what was kept for its time, and nothing else', function (): void {
+    $folder = sys_get_temp_dir().'/yoke-sweep-'.bin2hex(random_bytes(4));
+    config(['cache.stores.file.path' => $folder]);
+    $cache = Illuminate\Support\Facades\Cache::build(['driver' => 'file', 'path' => $folder]);
+    $cache->put('old', 'page', 10);
+    $cache->put('new', 'page', 10_000);
+    foreach (glob("{$folder}/*/*/*") as $file) {
+        str_contains((string) file_get_contents($file), (string) (time() + 10)) && file_put_contents($file, (time() - 5).'s:4:"page";');
+    }
+    expect($this->artisan('yoke:sweep'))->toBe(0)->and($cache->get('new'))->toBe('page')->and(glob("{$folder}/*/*/*"))->toHaveCount(1);
+});
+
+it('runs the backup and the sweep by the schedule', function (): void {
+    $commands = implode(' ', array_map(fn ($event): string => "{$event->expression} {$event->command}", app(Illuminate\Console\Scheduling\Schedule::class)->events()));
+    expect($commands)->toContain('30 2 * * *')->toContain('yoke:backup --prune')->toContain('30 3 * * *')->toContain('yoke:sweep');
+});
