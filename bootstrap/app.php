@@ -10,6 +10,7 @@ use App\Http\Middleware\KeptPage;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
+use App\Http\Middleware\SignedInHere;
 use App\Http\Middleware\TellServerTime;
 use App\Http\Middleware\WritingStops;
 use Illuminate\Foundation\Application;
@@ -18,6 +19,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -34,6 +36,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append([KnownHost::class, ReadableInput::class]);
         $middleware->web(append: [PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->alias(['kept' => KeptPage::class]);
+        // A page that is kept is given out before its job is read.
+        $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
+        $middleware->appendToPriorityList(SignedInHere::class, KeptPage::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -172,7 +172,7 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
     Route::get('/jobs/{job}/tongue', [Tongue::class, 'show'])->middleware('kept:job')->name('tongue');
     Route::get('/jobs/{job}/loads/{state?}', [Loads::class, 'show'])->where('state', 'weighed|[0-9]{1,18}')->middleware('kept:job')->name('loads');
     Route::get('/jobs/{job}/devices/{kind}', [Devices::class, 'read'])->name('devices.read');
-    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware([KeepNoCopy::class, 'kept:job'])->name('card');
+    Route::get('/jobs/{job}/card', [Cards::class, 'show'])->middleware(KeepNoCopy::class)->name('card');
     Route::get('/jobs/{job}/card/{paper}.pdf', [Cards::class, 'pdf'])->middleware(KeepNoCopy::class)->name('card.pdf');
     Route::get('/jobs/{job}/files', [JobFiles::class, 'show'])->middleware('kept:job')->name('files');
     Route::get('/jobs/{job}/job.json', [JobFiles::class, 'json'])->name('files.json');

@@ -184,7 +184,10 @@ export function wireTape(form) {
 function replace(part, html) {
     const targets = () => [...part.querySelectorAll('a, button')];
     const focused = targets().indexOf(document.activeElement);
+    const standing = new Map([...part.querySelectorAll('[data-stays]')].map((stays) => [stays.dataset.stays, [...stays.childNodes]]));
     part.innerHTML = html;
+    // What an answer leaves empty stays as it stood.
+    part.querySelectorAll('[data-stays]:empty').forEach((stays) => stays.replaceChildren(...(standing.get(stays.dataset.stays) ?? [])));
     targets()[focused]?.focus();
 }
 

@@ -211,3 +211,11 @@ it('survives a form that no page of ours sent', function (mixed $typed): void {
     $this->postJson("/jobs/{$this->job()->id}/alone/tape", ['typed' => $typed])->assertOk();
     expect(Reading::query()->count())->toBe(0);
 })->with(['no fields' => [null], 'a text' => ['38'], 'nested' => [['front' => ['38']]], 'strange fields' => [['middle' => '38']], 'a book' => [['front' => str_repeat('38 ', 5000)]]]);
+
+it('leaves what is most worth knowing as it stands while one types, and works it out when something is saved', function (): void {
+    $job = $this->job();
+    $ask = fn (string $what): string => (string) $this->postJson("/jobs/{$job->id}/alone/{$what}", ['typed' => ['front' => '950 mm'], 'rolled' => '1'])->assertOk()->json('parts.verdict');
+    $this->get("/jobs/{$job->id}/alone")->assertSee('data-stays="assumed"', false)->assertSee('class="assumptions"', false);
+
+    expect($ask('preview'))->toContain('<div data-stays="assumed"></div>')->not->toContain('class="assumptions"')->and($ask('tape'))->toContain('data-stays="assumed"')->toContain('class="assumptions"');
+});

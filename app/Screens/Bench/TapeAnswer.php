@@ -35,7 +35,8 @@ final readonly class TapeAnswer
                 : $this->field('stop', $entry->refusal, $entry->basedOn, null);
         }
 
-        return ['fields' => $fields, 'parts' => $this->parts(), 'said' => $this->said()];
+        // What is most worth knowing is worked out when something is saved, not at every key: it stays as it stands.
+        return ['fields' => $fields, 'parts' => $this->parts(['isTyping' => true]), 'said' => $this->said()];
     }
 
     /**
@@ -105,11 +106,14 @@ final readonly class TapeAnswer
         ];
     }
 
-    /** @return array<string, string> */
-    private function parts(): array
+    /**
+     * @param  array<string, bool>  $with  what the views are told besides
+     * @return array<string, string>
+     */
+    private function parts(array $with = []): array
     {
         return array_map(
-            fn (string $view): string => view($view, ['page' => $this->page])->render(),
+            fn (string $view): string => view($view, ['page' => $this->page] + $with)->render(),
             ['drawing' => 'bench.drawing', 'verdict' => 'bench.advice', 'chain' => 'bench.chain', 'tried' => 'bench.tried'],
         );
     }

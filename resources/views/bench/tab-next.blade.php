@@ -12,5 +12,5 @@
             @endif
         </ul>
     @endif
-    @if ($advice->verdict() === null)@include('plan.assumptions', ['plan' => $page->plan()])@endif
+    @if ($advice->verdict() === null)<div data-stays="assumed">@unless ($isTyping ?? false)@include('plan.assumptions', ['plan' => $page->plan()])@endunless</div>@endif
 </div>
