@@ -11,9 +11,8 @@ return [
     'address' => rtrim((string) env('YOKE_ADDRESS', ''), '/'),
     // Addresses of the servers in front that are believed about who asked, separated by commas.
     'proxies' => env('YOKE_PROXIES', ''),
-    // Backups: their folder, a second one on another disk, the passphrase that encrypts them, and when the daily one is made.
+    // Backups: their folder, a second one on another disk, and the passphrase that encrypts them.
     'backups_second' => env('YOKE_BACKUPS_SECOND', ''),
     'backup_passphrase' => env('YOKE_BACKUP_PASSPHRASE', ''),
-    'backup_at' => env('YOKE_BACKUP_AT', '02:30'),
     'backups' => env('YOKE_BACKUPS', storage_path('app/backups')),
 ];

@@ -40,7 +40,7 @@ final readonly class Setting
         return match (true) {
             $this->kind === SettingKind::Choice => is_string($value) && in_array($value, $this->options, true),
             ! is_float($value) || ! is_finite($value) || $value < $this->low || $value > $this->high => false,
-            default => $this->kind !== SettingKind::Times || floor($value) === $value,
+            default => ! in_array($this->kind, [SettingKind::Times, SettingKind::Whole], true) || floor($value) === $value,
         };
     }
 }

@@ -17,6 +17,9 @@ enum SettingKind: string
     case Deviations = 'deviations';
     case Times = 'times';
 
+    /** A whole number of what its label says. */
+    case Whole = 'whole';
+
     /** One of a list. */
     case Choice = 'choice';
 }

@@ -54,6 +54,7 @@ final readonly class ShopSettings
             ...self::rangeFigures(), ...self::policyFigures(), ...self::doubtFigures(), ...self::priorFigures(), ...self::toleranceFigures(),
             Setting::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
             Setting::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
+            ...self::backupFigures(),
         ];
         $byKey = [];
         foreach ($settings as $setting) {
@@ -143,6 +144,12 @@ final readonly class ShopSettings
         return $counting === null ? [] : ['counting' => $counting->value];
     }
 
+    /** When, and for how long backups are kept: a whole number of hours after midnight, days, weeks or months. */
+    public function ofBackups(string $name): int
+    {
+        return (int) $this->number("backups.{$name}");
+    }
+
     private function number(string $key): float
     {
         return (float) $this->value($key);
@@ -181,6 +188,18 @@ final readonly class ShopSettings
         $settings[] = Setting::figure('policy.before', SettingKind::Times, (float) $usual->before, 1, 6);
 
         return $settings;
+    }
+
+    /** @return list<Setting> */
+    private static function backupFigures(): array
+    {
+        return [
+            Setting::figure('backups.hour', SettingKind::Whole, 2, 0, 23),
+            Setting::figure('backups.days', SettingKind::Whole, 14, 1, 90),
+            Setting::figure('backups.weeks', SettingKind::Whole, 8, 0, 104),
+            Setting::figure('backups.months', SettingKind::Whole, 24, 0, 240),
+            Setting::figure('backups.beforeRestoreDays', SettingKind::Whole, 90, 7, 730),
+        ];
     }
 
     /** @return list<Setting> */

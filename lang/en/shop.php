@@ -12,8 +12,9 @@ return [
         'tolerance' => 'Tolerances',
         'units' => 'Units',
         'counting' => 'Counting',
+        'backups' => 'Backups',
     ],
-    'unit' => ['share' => '%', 'mm' => 'mm', 'kg' => 'kg', 'degrees' => '°', 'deviations' => 'deviations', 'times' => 'times', 'choice' => ''],
+    'unit' => ['share' => '%', 'mm' => 'mm', 'kg' => 'kg', 'degrees' => '°', 'deviations' => 'deviations', 'times' => 'times', 'whole' => '', 'choice' => ''],
     'expected_choice' => 'Expected one of the list.',
     'expected_figure' => 'Expected a number between :low and :high.',
     'expected_less' => 'Expected no more than :other.',
@@ -78,6 +79,13 @@ return [
         ],
         'units' => [
             'fineness' => ['label' => 'Lengths of new people', 'does' => 'Each person chooses their own afterwards.'],
+        ],
+        'backups' => [
+            'hour' => ['label' => 'Daily backup, hour', 'does' => 'Made at half past it, while the shop is in use.'],
+            'days' => ['label' => 'Days of which the last backup is kept', 'does' => 'The latest so many.'],
+            'weeks' => ['label' => 'Weeks of which the last backup is kept', 'does' => 'The latest so many.'],
+            'months' => ['label' => 'Months of which the last backup is kept', 'does' => 'The latest so many.'],
+            'beforeRestoreDays' => ['label' => 'Days for which what was before a restore is kept', 'does' => 'Counted from the restore.'],
         ],
         'counting' => [
             'counting' => ['label' => 'Steps of new hitches', 'does' => 'Each hitch can say otherwise on its own page.', 'options' => ['as usual' => 'As usual for the family', 'taken up' => 'Steps taken up: more is tighter', 'working' => 'Working links: fewer is tighter']],

@@ -116,7 +116,15 @@ it('sweeps away what was kept for its time, and nothing else', function (): void
     expect($this->artisan('yoke:sweep'))->toBe(0)->and($cache->get('new'))->toBe('page')->and(glob("{$folder}/*/*/*"))->toHaveCount(1);
 });
 
-it('runs the backup and the sweep by the schedule', function (): void {
-    $commands = implode(' ', array_map(fn ($event): string => "{$event->expression} {$event->command}", app(Illuminate\Console\Scheduling\Schedule::class)->events()));
-    expect($commands)->toContain('30 2 * * *')->toContain('yoke:backup --prune')->toContain('30 3 * * *')->toContain('yoke:sweep');
+it('runs the backup in the hour that the shop chose, and the sweep, by the schedule', function (): void {
+    [$backup, $sweep] = app(Illuminate\Console\Scheduling\Schedule::class)->events();
+    expect($backup->command)->toContain('yoke:backup --prune')->and($backup->expression)->toBe('30 * * * *')->and($sweep->command)->toContain('yoke:sweep')->and($sweep->expression)->toBe('30 3 * * *');
+    $runs = function (string $at) use ($backup): bool {
+        $this->travelTo("2026-11-28 {$at}");
+
+        return $backup->filtersPass(app());
+    };
+    expect($runs('02:30'))->toBeTrue()->and($runs('14:30'))->toBeFalse();
+    DB::table('shop_settings')->insert(['key' => 'backups.hour', 'value' => '14.0', 'set_at' => now()]);
+    expect($runs('02:30'))->toBeFalse()->and($runs('14:30'))->toBeTrue();
 });

@@ -10,6 +10,7 @@ use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Console\Command;
+use Yoke\Shop\ShopSettings;
 
 final class BackUp extends Command
 {
@@ -19,7 +20,7 @@ final class BackUp extends Command
 
     protected $description = 'Copy the whole shop to one file, while it is in use';
 
-    public function handle(BackupFolder $folder, DeedLog $deeds): int
+    public function handle(BackupFolder $folder, DeedLog $deeds, ShopSettings $settings): int
     {
         $to = $this->option('to');
         try {
@@ -32,7 +33,7 @@ final class BackUp extends Command
         }
         $deeds->record(Deed::BackedUp, null, ['file' => basename($file)]);
         $this->output->writeln(Text::of('command.backed_up', ['file' => $file]));
-        foreach ($this->option('prune') === true ? $folder->prune() : [] as $gone) {
+        foreach ($this->option('prune') === true ? $folder->prune($settings) : [] as $gone) {
             $this->output->writeln(Text::of('command.pruned', ['file' => $gone]));
         }
 

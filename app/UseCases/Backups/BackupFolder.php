@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\UseCases\Backups;
 
 use SensitiveParameter;
+use Yoke\Shop\ShopSettings;
 
 /** The folder of the shop's backups: made, listed, thinned out, and copied to a second folder. */
 final readonly class BackupFolder
 {
     private const NAME = '/^shop-\d{8}-\d{6}(-before-restore)?(-\d+)?\.yoke$/';
 
-    /** How long each is kept: the last of each day, of each week and of each month, so many of them. */
-    private const KEPT = ['Ymd' => 14, 'oW' => 8, 'Ym' => 24];
-
-    private const BEFORE_RESTORE_DAYS = 90;
+    /** The last of each day, of each week and of each month is kept, so many as the shop chose. */
+    private const SPANS = ['Ymd' => 'days', 'oW' => 'weeks', 'Ym' => 'months'];
 
     public function __construct(private string $folder, private string $second, #[SensitiveParameter] private string $passphrase)
     {
@@ -75,17 +74,17 @@ final readonly class BackupFolder
      *
      * @return list<string> their names
      */
-    public function prune(): array
+    public function prune(ShopSettings $settings): array
     {
         $kept = [];
         $gone = [];
         foreach ($this->all() as ['name' => $name]) {
             $isBeforeRestore = str_contains($name, 'before-restore');
             $at = (int) strtotime(str_replace('-', ' ', substr($name, strlen('shop-'), strlen('20260101-000000'))));
-            $isKept = $isBeforeRestore && $at > time() - self::BEFORE_RESTORE_DAYS * 86_400;
-            foreach ($isBeforeRestore ? [] : self::KEPT as $span => $many) {
+            $isKept = $isBeforeRestore && $at > time() - $settings->ofBackups('beforeRestoreDays') * 86_400;
+            foreach ($isBeforeRestore ? [] : self::SPANS as $span => $many) {
                 $of = date($span, $at);
-                if (! isset($kept[$span][$of]) && count($kept[$span] ?? []) < $many) {
+                if (! isset($kept[$span][$of]) && count($kept[$span] ?? []) < $settings->ofBackups($many)) {
                     $kept[$span][$of] = true;
                     $isKept = true;
                 }

@@ -61,7 +61,6 @@ return [
         'on_the_server' => 'Set on the server',
         'address' => 'Public address',
         'as_asked' => 'none; links begin as the page was asked',
-        'daily_backup' => 'Daily backup at',
         'second_folder' => 'Second folder for backups',
         'passphrase' => 'Passphrase of backups',
         'mail' => 'Mail',

@@ -45,7 +45,6 @@
                 <h2 class="text-xl" id="on-server">{{ __('page/shop.settings.on_the_server') }}</h2>
                 <dl class="server-facts">
                     <dt>{{ __('page/shop.settings.address') }}</dt><dd>{{ config('shop.address') === '' ? __('page/shop.settings.as_asked') : config('shop.address') }}</dd>
-                    <dt>{{ __('page/shop.settings.daily_backup') }}</dt><dd>{{ config('shop.backup_at') }}</dd>
                     <dt>{{ __('page/shop.settings.second_folder') }}</dt><dd>{{ config('shop.backups_second') === '' ? __('page/shop.settings.none') : __('page/shop.settings.is_set') }}</dd>
                     <dt>{{ __('page/shop.settings.passphrase') }}</dt><dd>{{ config('shop.backup_passphrase') === '' ? __('page/shop.settings.none') : __('page/shop.settings.is_set') }}</dd>
                     <dt>{{ __('page/shop.settings.mail') }}</dt><dd>{{ in_array(config('mail.default'), ['log', 'array'], true) ? __('page/shop.settings.none') : __('page/shop.settings.is_set') }}</dd>

@@ -44,6 +44,11 @@ it('takes each to its ends and no further, and reaches what works by it', functi
             expect(ShopSettings::of([$key => $beyond])->isChosen($key))->toBeFalse("{$key} {$beyond}");
         }
         [$group, $name] = explode('.', $key);
+        if ($group === 'backups') {
+            expect(ShopSettings::of([$key => $setting->high])->ofBackups($name))->toBe((int) $setting->high)->and(ShopSettings::of([$key => $setting->low + 0.5])->isChosen($key))->toBeFalse();
+
+            continue;
+        }
         $of = fn (ShopSettings $settings): object => match ($group) {
             'policy' => $settings->policy(), 'doubt' => $settings->heightDoubt(), 'prior' => $settings->priorDoubts(), 'tolerance' => $settings->tolerances(), default => $settings->band(),
         };

@@ -181,6 +181,7 @@ it('restores a backup of the first version, a bare database of before there were
 
 it('thins backups out by day, week and month, and keeps what was before a restore for a while', function (): void {
     $folder = new BackupFolder("{$this->folder}/many", '', '');
+    $usual = Yoke\Shop\ShopSettings::of([]);
     mkdir("{$this->folder}/many");
     $this->travelTo('2026-11-28 12:00');
     for ($hours = 0; $hours < 24 * 500; $hours += 12) {
@@ -189,12 +190,14 @@ it('thins backups out by day, week and month, and keeps what was before a restor
     touch("{$this->folder}/many/shop-".date('Ymd-His', time() - 86_400 * 30).'-before-restore.yoke');
     touch("{$this->folder}/many/shop-20200101-000000-before-restore.yoke");
     touch("{$this->folder}/many/letters.txt");
-    $gone = $folder->prune();
+    $gone = $folder->prune($usual);
     $left = array_column($folder->all(), 'name');
 
     expect(count($left))->toBeBetween(14 + 6 + 14, 14 + 8 + 18)->and(array_filter($left, fn (string $name): bool => str_contains($name, 'before-restore')))->toHaveCount(1)
         ->and($left)->toContain('shop-20261128-023000.yoke')->and(is_file("{$this->folder}/many/letters.txt"))->toBeTrue()->and($gone)->toContain('shop-20200101-000000-before-restore.yoke')
-        ->and($folder->prune())->toBe([], 'what is left stays left');
+        ->and($folder->prune($usual))->toBe([], 'what is left stays left');
+    $folder->prune(Yoke\Shop\ShopSettings::of(['backups.days' => 2.0, 'backups.weeks' => 0.0, 'backups.months' => 1.0, 'backups.beforeRestoreDays' => 7.0]));
+    expect(array_column($folder->all(), 'name'))->toBe(['shop-20261128-023000.yoke', 'shop-20261127-143000.yoke']);
 });
 
 it('copies each to a second folder, encrypts by the passphrase of the shop, and says where that fails', function (): void {

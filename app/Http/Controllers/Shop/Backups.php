@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Yoke\Shop\ShopSettings;
 
 /** Backups of the shop: made, taken off the server, and put back after a look at what would change. */
 final class Backups
@@ -30,9 +31,9 @@ final class Backups
     {
     }
 
-    public function show(): View
+    public function show(ShopSettings $settings): View
     {
-        return view('shop.backups', ['backups' => $this->folder->all(), 'second' => (string) config('shop.backups_second'), 'at' => (string) config('shop.backup_at'), 'isEncrypted' => $this->folder->passphrase() !== '']);
+        return view('shop.backups', ['backups' => $this->folder->all(), 'second' => (string) config('shop.backups_second'), 'at' => sprintf('%02d:30', $settings->ofBackups('hour')), 'isEncrypted' => $this->folder->passphrase() !== '']);
     }
 
     public function make(Asked $request): RedirectResponse
