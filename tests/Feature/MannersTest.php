@@ -81,3 +81,11 @@ it('keeps a rolled rig rolled in its form, and an unrolled one not', function ()
     expect($this->get("/jobs/{$job->id}/alone")->getContent())->toMatch('/name="rolled" value="1"\s+checked/')
         ->and($this->get("/jobs/{$job->id}/dropped")->getContent())->not->toMatch('/name="rolled" value="1"\s+checked/');
 });
+
+it('keeps no more of a refused form than anybody types', function (): void {
+    $this->actingAs(App\Models\User::query()->firstOrFail());
+    $this->post('/people', ['name' => str_repeat('a', 200_000), 'email' => 'nobody', 'role' => 'desk'])->assertSessionHasErrors(['name', 'email']);
+    expect(session()->getOldInput())->toHaveKey('email')->not->toHaveKey('name');
+    $this->post('/take-in', ['waiting' => str_repeat('x', 40), 'called' => str_repeat('b', 200_000), 'then' => 'copy'])->assertSessionHasErrors('file');
+    expect(strlen(serialize(session()->all())))->toBeLessThan(20_000);
+});

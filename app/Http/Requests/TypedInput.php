@@ -22,6 +22,9 @@ trait TypedInput
     /** Where a page says in a form which page it is: browsers send no referrer here. */
     public const FROM = '_from';
 
+    /** Nobody types more into a field; it would be kept in the session with what was refused. */
+    private const LONGEST_TEXT = 100_000;
+
     private const LARGEST_WHOLE = 1_000_000_000;
 
     /** Whoever is signed in: the route asks for it. */
@@ -39,11 +42,11 @@ trait TypedInput
         return is_string($sent) || is_int($sent) || is_float($sent) ? (string) $sent : '';
     }
 
-    /** @return array<string, string> all the texts of the form, to the letter */
+    /** @return array<string, string> all the texts of the form, to the letter; none that nobody can have typed */
     public function typed(): array
     {
         /** @var array<string, string> */
-        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now', 'passphrase', 'passphrase_again']), is_string(...));
+        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now', 'passphrase', 'passphrase_again']), static fn (mixed $sent): bool => is_string($sent) && strlen($sent) <= self::LONGEST_TEXT);
     }
 
     /**

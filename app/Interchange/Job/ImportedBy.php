@@ -9,7 +9,7 @@ use App\Models\User;
 /** Which file an import came from, and who took it in; nobody where a command did. */
 final readonly class ImportedBy
 {
-    private const LONGEST_NAME = 120;
+    public const LONGEST_NAME = 120;
 
     public string $file;
 

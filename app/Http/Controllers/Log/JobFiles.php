@@ -115,7 +115,7 @@ final class JobFiles
     {
         $file = $request->file('file');
 
-        return $waiting !== '' ? $request->text('called') : ($file instanceof UploadedFile ? $file->getClientOriginalName() : '');
+        return mb_substr($waiting !== '' ? $request->text('called') : ($file instanceof UploadedFile ? $file->getClientOriginalName() : ''), 0, ImportedBy::LONGEST_NAME);
     }
 
     /** @throws ImportRefused */
