@@ -17,6 +17,18 @@ final class Text
         return is_string($text) && $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
     }
 
+    /**
+     * One that says how many.
+     *
+     * @param  array<string, string|int|float>  $with
+     */
+    public static function choice(string $key, int $count, array $with = []): string
+    {
+        $text = trans_choice($key, $count, [...$with, 'count' => (string) $count]);
+
+        return $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
+    }
+
     /** One that not everything has, or an empty text. */
     public static function ifAny(string $key): string
     {

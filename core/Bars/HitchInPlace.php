@@ -41,6 +41,20 @@ final readonly class HitchInPlace
         return $this->adjusters === null ? null : BarHang::of($this->adjusters, $this->barArm, $this->trailer, $this->hitch);
     }
 
+    /** How high the brackets are bolted; null where it cannot be told, and on a hitch whose bars hang by chains. */
+    public function bracketHoles(): ?BracketHoles
+    {
+        return $this->barHang() === null ? null : BracketHoles::of($this->trailer, $this->hitch);
+    }
+
+    /** What the hitch's sheet says of it for this trailer; it governs. Null where it is silent. */
+    public function holesShowing(): ?int
+    {
+        $holes = $this->hitch->number('holes_showing');
+
+        return $holes === null ? null : (int) $holes;
+    }
+
     /** Where the brackets go; the sheet's distance alone where it gives no range. */
     public function bracketPlace(): BracketPlace
     {

@@ -20,8 +20,7 @@ final readonly class ChainRotatingLatch implements HitchFamily
             new HitchMeasures(27.5, 9),
             SwayControl::Head,
             swayChecks: ['latches', 'sockets'],
-            barsOn: ['hook', 'latch'],
-            barsOff: ['unlatch', 'take_out'],
+            handwork: new Handwork(barsOn: ['hook', 'latch'], barsOff: ['unlatch', 'take_out'], change: ['bars_off.unlatch', 'move', 'bars_on.latch']),
             takeUp: TakeUp::LatchedChain,
         );
     }

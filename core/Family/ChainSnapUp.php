@@ -20,8 +20,7 @@ final readonly class ChainSnapUp implements HitchFamily
             new HitchMeasures(27.5, 8),
             SwayControl::Separate,
             swayChecks: ['chains', 'friction_bar'],
-            barsOn: ['hook', 'snap_up'],
-            barsOff: ['let_down', 'unhook'],
+            handwork: new Handwork(barsOn: ['hook', 'snap_up'], barsOff: ['let_down', 'unhook'], change: ['bars_off.let_down', 'move', 'bars_on.snap_up']),
             takeUp: TakeUp::SnapUpChain,
         );
     }

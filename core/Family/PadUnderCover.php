@@ -20,8 +20,7 @@ final readonly class PadUnderCover implements HitchFamily
             new HitchMeasures(20.0, 4),
             SwayControl::Pads,
             swayChecks: ['pads', 'covers'],
-            barsOn: ['swing_in', 'covers'],
-            barsOff: ['swing_off'],
+            handwork: new Handwork(barsOn: ['swing_in', 'covers'], barsOff: ['swing_off'], change: ['bars_off.swing_off', 'move', 'bars_on.swing_in', 'bars_on.covers']),
             takeUp: TakeUp::CoveredPad,
         );
     }

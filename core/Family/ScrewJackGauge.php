@@ -20,8 +20,7 @@ final readonly class ScrewJackGauge implements HitchFamily
             new HitchMeasures(6.0, 24),
             SwayControl::Bracket,
             swayChecks: ['faces', 'gauge', 'level_bars'],
-            barsOn: ['swing_on', 'turn_up'],
-            barsOff: ['turn_back', 'swing_off'],
+            handwork: new Handwork(barsOn: ['back_off', 'swing_on'], barsOff: ['swing_off'], change: ['tension.grease', 'turn'], tension: ['grease', 'turn_up'], slacken: ['turn_back']),
             takeUp: TakeUp::FixedLedge,
         );
     }

@@ -20,8 +20,7 @@ final readonly class TensionChain implements HitchFamily
             new HitchMeasures(2.0, 20),
             SwayControl::Cone,
             swayChecks: ['threads', 'plate', 'cone'],
-            barsOn: ['hook', 'tighten'],
-            barsOff: ['slacken'],
+            handwork: new Handwork(barsOn: ['raise', 'stretch', 'plate_on', 'lower'], barsOff: ['raise', 'pull_pin', 'weight_back'], change: ['raise', 'blocks', 'turn_nuts', 'count', 'blocks_out', 'bars_on.lower']),
             takeUp: TakeUp::StretchedChains,
         );
     }

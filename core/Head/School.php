@@ -11,6 +11,12 @@ final readonly class School
     {
     }
 
+    /** The height within it that is nearest to another. */
+    public function nearest(float $ballOverCoupler): float
+    {
+        return max($this->lowest, min($this->highest, $ballOverCoupler));
+    }
+
     public function holds(float $ballOverCoupler): bool
     {
         return $ballOverCoupler >= $this->lowest && $ballOverCoupler <= $this->highest;

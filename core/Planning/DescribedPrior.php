@@ -49,7 +49,7 @@ final readonly class DescribedPrior
         }
         $doubtful = $this->doubtful();
 
-        return new RigPrior($known, $doubtful, $this->taped($adjusters) ?? $this->usualTension($known, $doubtful), $this->conditions->load);
+        return new RigPrior($known, $doubtful, $this->taped($adjusters) ?? $this->usualTension($adjusters, $known, $doubtful), $this->conditions->load);
     }
 
     /** @return non-empty-list<LogNormal> in the order of RigPrior's constants */
@@ -79,12 +79,19 @@ final readonly class DescribedPrior
         return Normal::of($taped->mean() + $adjusters->tensionBetween($bars->setting, $adjusters->middle(), $this->rig->hitch->barArm->millimetres()), $taped->deviation());
     }
 
-    /** @param  non-empty-list<LogNormal>  $doubtful */
-    private function usualTension(KnownRig $known, array $doubtful): Normal
+    /**
+     * The middle setting's tension where nobody taped it: the setting that the data sheet starts at, else the middle one,
+     * brings the share to the middle of the usual range.
+     *
+     * @param  non-empty-list<LogNormal>  $doubtful
+     */
+    private function usualTension(?Adjusters $adjusters, KnownRig $known, array $doubtful): Normal
     {
-        $middle = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
+        $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
+        $start = $adjusters === null ? null : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
+        $toMiddle = $start === null || $adjusters === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
 
-        return Normal::of($middle, $this->doubts->tensionNotTapedMm);
+        return Normal::of($inRange + $toMiddle, $this->doubts->tensionNotTapedMm);
     }
 
     /** Unloaded ball over level coupler, mm; null while a height is missing. */

@@ -6,7 +6,6 @@ namespace Yoke\Planning;
 
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Counting;
-use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\HitchSettings;
 use Yoke\Bars\HitchInPlace;
@@ -135,23 +134,13 @@ final readonly class DescribedRig
     {
         $adjusters = $this->adjusters();
 
-        return $adjusters === null ? null : new HitchSettings($adjusters, $reference, $this->constraints(), $this->startingTilt($adjusters));
+        return $adjusters === null ? null : new HitchSettings($adjusters, $reference, $this->constraints(), $this->sheetStart()->tilt($adjusters));
     }
 
-    /** Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where the specification gives no range. */
-    private function startingTilt(Adjusters $adjusters): ?float
+    /** Where the hitch's own data sheet starts. */
+    public function sheetStart(): SheetStart
     {
-        $low = $this->hitch->number('bar_rating_low_kg');
-        $high = $this->hitch->number('bar_rating_high_kg');
-        foreach ($adjusters->all() as $adjuster) {
-            if ($adjuster->role === Role::Tilt && $low !== null && $high !== null && $high > $low) {
-                $share = max(0.0, min(1.0, ($this->tongueWeight()->value - $low) / ($high - $low)));
-
-                return $adjuster->range->nearest($adjuster->range->from + $share * ($adjuster->range->to - $adjuster->range->from));
-            }
-        }
-
-        return null;
+        return new SheetStart($this->hitch, $this->tongueWeight()->value);
     }
 
     /** What a set-up of this rig is held to: the vehicle maker's range before the shop's, the hitch maker's figures, levelling. */

@@ -33,7 +33,7 @@ use Yoke\Units\Term;
 
 /**
  * What is known of a set-up before a bar goes on. Predictions are for the ball as it stands; where nobody measured it,
- * for the ball as advised.
+ * for the ball as planned.
  */
 final readonly class RigPlan
 {
@@ -62,6 +62,20 @@ final readonly class RigPlan
         return $this->ballAdvised;
     }
 
+    /** The same within the range that the hitch's data sheet gives: its nearest end where the model lies outside, mm. */
+    public function ballPlanned(): float
+    {
+        return $this->rig->sheetStart()->ball()?->nearest($this->ballAdvised->mean()) ?? $this->ballAdvised->mean();
+    }
+
+    /** How the trailer would stand carried with the ball as planned; nose-up positive. */
+    public function pitchAsPlanned(): Angle
+    {
+        $rig = $this->prior->likelyRig($this->ballPlanned() - $this->prior->known()->ballOverCoupler);
+
+        return $rig->carried($rig->tensionFor($this->band->middle()))->trailerPitchAngle();
+    }
+
     /** @return non-empty-list<Term> where the advised ball height comes from */
     public function ballDerivation(): array
     {
@@ -71,13 +85,15 @@ final readonly class RigPlan
     /** @return list<School> */
     public function schools(): array
     {
-        return (new BallHeight($this->prior))->schools();
+        $sheets = $this->rig->sheetStart()->ball();
+
+        return [...($sheets === null ? [] : [$sheets]), ...(new BallHeight($this->prior))->schools()];
     }
 
-    /** @return list<ShankPlace> where to bolt the head for the ball as advised, nearest first */
+    /** @return list<ShankPlace> where to bolt the head for the ball as planned, nearest first */
     public function shankPlaces(): array
     {
-        return $this->rig->headPlaces()->for($this->ballAdvised->mean());
+        return $this->rig->headPlaces()->for($this->ballPlanned());
     }
 
     /** Where the head is bolted, or is to be where nobody measured the ball; null where the shank is not known. */
@@ -240,6 +256,6 @@ final readonly class RigPlan
     /** From the ball as the prior has it to the ball as it is predicted for, mm. */
     private function ballOffset(): float
     {
-        return $this->rig->ballOverCoupler() === null ? $this->ballAdvised->mean() - $this->prior->known()->ballOverCoupler : 0.0;
+        return $this->rig->ballOverCoupler() === null ? $this->ballPlanned() - $this->prior->known()->ballOverCoupler : 0.0;
     }
 }

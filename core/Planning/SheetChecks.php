@@ -29,6 +29,12 @@ final readonly class SheetChecks
         if (! $rises($this->hitch, 'bracket_from_mm', 'bracket_to_mm')) {
             $problems->found('bracket_from_mm', 'Expected a range that rises: the nearest place to the ball first.');
         }
+        if (! $rises($this->hitch, 'ball_over_from_mm', 'ball_over_to_mm')) {
+            $problems->found('ball_over_from_mm', 'Expected a range that rises: the lower ball first.');
+        }
+        if (! $rises($this->hitch, 'start_washers_low', 'start_washers_high')) {
+            $problems->found('start_washers_low', 'Expected more washers for the higher tongue weight.');
+        }
         if (! $rises($this->trailer, 'tray_from_mm', 'tray_to_mm')) {
             $problems->found('tray_from_mm', 'Expected its end nearest to the ball first.');
         }

@@ -8,6 +8,7 @@ namespace Yoke\Procedure;
 enum Occasion: string
 {
     case HookUp = 'hook-up';
+    case Change = 'change-setting';
     case Departure = 'departure';
     case Reversing = 'reversing';
     case Arrival = 'arrival';

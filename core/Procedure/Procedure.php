@@ -10,7 +10,7 @@ use Yoke\Procedure\Exception\EmptyProcedure;
  * The steps of an occasion for one rig, in order. What the sheets tell is not asked; what they do not is asked where it is
  * first needed, and changes the steps after it.
  *
- * @phpstan-type Told array{signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question, family?: 'bars_on'|'bars_off'}
+ * @phpstan-type Told array{signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question, family?: string}
  */
 final readonly class Procedure
 {
@@ -69,17 +69,16 @@ final readonly class Procedure
     }
 
     /**
-     * How this family's bars go on, or come off: never left out.
+     * What hands do on this family's hitch: never left out.
      *
-     * @param  'bars_on'|'bars_off'  $which
      * @return list<Step>
      */
     private function ofFamily(string $key, string $which): array
     {
         $family = $this->facts->family();
         $steps = [];
-        foreach ($which === 'bars_on' ? $family->facts()->barsOn : $family->facts()->barsOff as $i => $does) {
-            $steps[] = new Step($this->occasion, "{$key}-{$i}", "{$which}.{$does}", [], Need::Must, null, $family);
+        foreach ($family->facts()->handwork->of($which) as $i => $does) {
+            $steps[] = new Step($this->occasion, "{$key}-{$i}", str_contains($does, '.') ? $does : "{$which}.{$does}", [], Need::Must, null, $family);
         }
 
         return $steps;

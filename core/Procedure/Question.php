@@ -12,12 +12,16 @@ enum Question: string
     case Jack = 'jack';
     case BarsOffToReverse = 'bars_off_to_reverse';
     case FrictionBar = 'friction_bar';
+    case Plate = 'plate';
+    case Change = 'change';
 
     /** @return non-empty-list<string> what can be answered; what is stored */
     public function answers(): array
     {
         return match ($this) {
             self::Ground => ['firm', 'soft'],
+            self::Plate => ['straight', 'turned'],
+            self::Change => ['small', 'head'],
             self::Jack => ['manual', 'electric'],
             self::Brakes, self::BarsOffToReverse, self::FrictionBar => ['yes', 'no'],
         };

@@ -6,6 +6,7 @@ namespace Yoke\Procedure;
 
 use Yoke\Family\HitchFamily;
 use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
 use Yoke\Rig\Levelling;
 use Yoke\Specification\Values;
 
@@ -77,7 +78,9 @@ final readonly class RigFacts
             $holds = match ($name) {
                 'levelling' => ($this->vehicle->text('levelling') ?? Levelling::None->value) !== Levelling::None->value,
                 'bars' => $this->family->hasBars(),
-                'chains alone' => ! $this->family->hasBars(),
+                'jacked' => $this->family->hasBars() && $this->family->facts()->handwork->tension === [],
+                'screw' => $this->family->facts()->handwork->tension !== [],
+                'chains alone' => $this->family->facts()->takeUp === TakeUp::StretchedChains,
                 'separate' => $this->family->facts()->control === SwayControl::Separate,
                 default => $this->answer(Question::from($question)) === $answer,
             };

@@ -43,8 +43,21 @@ final class HitchSpecification
                 Field::length('hang_mm', 0, 800),
                 Field::length('free_chain_mm', 0, 800),
                 Field::length('tip_clearance_mm', 20, 400),
+            ]),
+            new FieldGroup('brackets', [
                 Field::length('bracket_from_mm', 200, 1500),
                 Field::length('bracket_to_mm', 200, 1500),
+                Field::length('bracket_plate_mm', 60, 600),
+                Field::length('bracket_hole_mm', 5, 100),
+                Field::length('bar_below_ball_mm', -100, 400),
+                Field::count('holes_showing', 0, 20),
+            ]),
+            new FieldGroup('start', [
+                Field::length('ball_over_from_mm', -50, 150),
+                Field::length('ball_over_to_mm', -50, 150),
+                Field::count('start_washers_low', 0, 20),
+                Field::count('start_washers_high', 0, 20),
+                Field::number('start_step', 0, 40),
             ]),
             new FieldGroup('sway_control', [
                 Field::number('friction', 0.05, 0.8),

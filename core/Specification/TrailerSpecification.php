@@ -42,6 +42,8 @@ final class TrailerSpecification
                 Field::length('fore_mark_mm', 200, 6000),
                 Field::length('aft_mark_mm', 200, 6000),
                 Field::length('frame_height_mm', 200, 1000),
+                Field::length('frame_depth_mm', 30, 400),
+                Field::choice('coupler_kind', ...array_column(CouplerKind::cases(), 'value')),
                 Field::length('tray_from_mm', 200, 2000),
                 Field::length('tray_to_mm', 200, 2000),
                 Field::load('fresh_tank_kg', 1, 2000),

@@ -23,8 +23,8 @@ enum TorqueUnit: string
         $read = NumberWithUnit::read($typed) ?? throw UnreadableQuantity::torque($typed);
 
         return match ($read->unit === '' && $this === self::NewtonMetre ? 'nm' : $read->unit) {
-            'nm' => Torque::ofNewtonMetres($read->number),
-            '', 'lbft', 'ftlb', 'ftlbs' => Torque::ofPoundFeet($read->number),
+            'nm', 'newtonmetre', 'newtonmetres', 'newtonmeter', 'newtonmeters' => Torque::ofNewtonMetres($read->number),
+            '', 'lbft', 'lbsft', 'lbfft', 'ftlb', 'ftlbs', 'ftlbf', 'footpound', 'footpounds', 'poundfoot', 'poundfeet' => Torque::ofPoundFeet($read->number),
             default => throw UnreadableQuantity::torque($typed),
         };
     }

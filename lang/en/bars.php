@@ -49,6 +49,15 @@ return [
         'forward' => "Brackets :at behind the ball, the same on both sides: :by forward of the data sheet's distance, clear of what is in the way.",
         'back' => "Brackets :at behind the ball, the same on both sides: :by back of the data sheet's distance, clear of what is in the way.",
     ],
+    'holes' => [
+        'sheet' => '{0} Bolt the brackets with no hole showing above the frame: the data sheet says so.|{1} Bolt the brackets with one hole showing above the frame: the data sheet says so.|[2,*] Bolt the brackets with :count holes showing above the frame: the data sheet says so.',
+        'worked_out' => '{0} Bolt the brackets with no hole showing above the frame: the bars then lie :level.|{1} Bolt the brackets with one hole showing above the frame: the bars then lie :level.|[2,*] Bolt the brackets with :count holes showing above the frame: the bars then lie :level.',
+        'beside' => '{0} By the measures it would be none: the bars then lie :level.|{1} By the measures it would be one: the bars then lie :level.|[2,*] By the measures it would be :count: the bars then lie :level.',
+        'level' => 'as high as at the head',
+        'lower' => ':by lower than at the head',
+        'higher' => ':by higher than at the head',
+    ],
+    'sheet_start' => 'The data sheet starts at :setting; the first setting is planned from there.',
     'lean' => [
         'square' => 'Carried, the chains hang square to the frame.',
         'to_the_front' => "Carried, the chains lean :angle to the front at the top: move the brackets back, within the data sheet's range, to square them.",

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'advised' => 'Stand the ball :height over the level coupler (:doubt), so that the trailer ends level in the middle of the range.',
+    'planned' => 'Stand the ball :height over the level coupler: the nearest that the data sheet of the hitch allows.',
+    'outside' => 'For a level trailer the model asks for :height, outside the range of the data sheet, which governs. Planned this way the trailer ends :angle :stands. To choose otherwise, record another hole and say why.',
+    'nose_down' => 'nose-down',
+    'nose_up' => 'nose-up',
     'place' => [
         'drop' => 'In drop, hole :hole',
         'rise' => 'In rise, hole :hole',
@@ -17,6 +22,7 @@ return [
         'ball_below_coupler' => 'The ball stands below the level coupler: a compromise, to be stated.',
     ],
     'school' => [
+        'data_sheet' => 'Data sheet of the hitch, which governs',
         'by_tongue_weight' => 'By tongue weight',
         'level' => 'Level with the coupler',
         'a_little_over' => 'A little over the coupler',

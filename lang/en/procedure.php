@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'title' => [
         'hook-up' => 'Hook up',
+        'change-setting' => 'Change the setting',
         'departure' => 'Walk round before leaving',
         'reversing' => 'Reverse',
         'arrival' => 'Arrive',
@@ -28,6 +29,14 @@ return [
             'asks' => "Does the hitch's data sheet ask for the bars off before reversing?",
             'answers' => ['yes' => 'Yes', 'no' => 'No'],
         ],
+        'plate' => [
+            'asks' => 'Does the plate under the ball stand straight?',
+            'answers' => ['straight' => 'Straight', 'turned' => 'Turned'],
+        ],
+        'change' => [
+            'asks' => 'What is changed?',
+            'answers' => ['small' => 'The small step: tension', 'head' => 'The head: its hole or its tilt'],
+        ],
         'friction_bar' => [
             'asks' => 'Is there a separate friction bar?',
             'answers' => ['yes' => 'Yes', 'no' => 'No'],
@@ -40,6 +49,18 @@ return [
         'tail-right' => ['name' => "tail to the driver's right", 'moves' => 'one arm points, the other beckons'],
         'slow' => ['name' => 'slow', 'moves' => 'both palms press down'],
         'stop' => ['name' => 'stop', 'moves' => 'both arms crossed over the head, held'],
+    ],
+    'picture' => [
+        'latch' => 'The coupler all the way down on the ball, its latch closed, a pin through it',
+        'lift' => 'The jack lifts the tongue and the rear of the vehicle together',
+        'chain-sides' => 'From behind: the chain runs round opposite sides of the two latches',
+        'square' => 'The chain hangs untwisted, square to the frame',
+        'cross' => 'From above: the safety chains cross under the coupler',
+        'breakaway' => 'The breakaway cable from the trailer to the vehicle itself, apart from the chains',
+        'plate' => 'The plate under the ball, the pin through it, a chain to either side',
+        'blocks' => 'The frame of the trailer on blocks, the jack off the ground',
+        'screw' => 'The screw in the head, and its gauge',
+        'tug' => 'Hands tug the bar down and sideways between its socket and its bracket',
     ],
     'outcome' => ['done' => 'done', 'left out' => 'skipped'],
     'steps' => [
@@ -82,16 +103,31 @@ return [
             'couple' => [
                 'does' => 'Lower the coupler all the way onto the ball. Close the latch and pin it.',
                 'why' => 'A coupler that only rests on top of the ball comes off on the first bump.',
+                'caution' => 'Keep fingers from under the coupler. The cord of the plug must not lie between coupler and ball.',
             ],
             'prove' => [
                 'does' => "Jack up a little: the vehicle's rear must come up with the tongue.",
                 'why' => 'This proves that the latch holds.',
                 'caution' => "Driver's brake on, chocks in place.",
             ],
+            'plate-turned' => [
+                'does' => 'Loosen the nuts of one side until the plate comes round. Or lower the weight onto the ball and drive a sharp turn, slowly, until it stands straight.',
+                'why' => 'The plate stays turned when the rig was unhooked at an angle.',
+                'caution' => 'Count the threads you loosen, and put them back. Nobody between vehicle and trailer while it moves.',
+            ],
             'lift' => [
                 'does' => 'Jack vehicle and trailer up together until the bars go on almost by hand.',
                 'why' => 'The more the jack lifts, the less force hands and lift tool need.',
-                'caution' => "Driver's brake on. Nobody under the tongue.",
+                'caution' => "Driver's brake on. Nobody under the tongue. Lift bars with the legs, not with the back.",
+            ],
+            'threads' => [
+                'does' => 'Check that the nuts of both sides stand at their marked threads. They are not turned to hook up.',
+                'why' => 'Lowering the jack tensions the chains to the same setting every time.',
+            ],
+            'tug' => [
+                'does' => 'Tug each bar: it must sit fast in its socket and where it is hooked up.',
+                'why' => 'A bar that only looks seated comes out on the road.',
+                'caution' => 'Tug from the side, with no hand under the bar.',
             ],
             'same' => [
                 'does' => 'Check that both sides are at the mark: count again, from the same end.',
@@ -112,7 +148,8 @@ return [
             ],
             'chains' => [
                 'does' => 'Cross the safety chains under the coupler: slack enough to turn, clear of the road.',
-                'why' => 'Crossed chains catch the tongue if the coupler comes off. If a long head makes them too short, extend them with rated parts.',
+                'why' => 'Crossed chains catch the tongue if the coupler comes off.',
+                'caution' => 'A long head makes the chains short: extend them with parts that are rated for the trailer. The breakaway cable is a separate thing.',
             ],
             'breakaway' => [
                 'does' => 'Clip the breakaway cable to the vehicle itself.',
@@ -137,6 +174,63 @@ return [
                 'does' => 'Switch self-levelling on again if its maker asks for it when towing.',
                 'why' => 'It lowers the share that is restored; the setting allows for it.',
             ],
+        ],
+        'change-setting' => [
+            'in-line' => ['does' => 'Stand the rig in line, on the flat spot where it is measured.'],
+            'chocks' => ['does' => "Chock the trailer's wheels on both sides."],
+            'park' => ['does' => "Set the driver's brake, put it in park, switch the engine off."],
+            'jack-away' => [
+                'does' => 'Raise the jack all the way: the rig stands coupled and loaded.',
+                'why' => 'Weight on the jack is missing on the ball, and the gauge would show it.',
+            ],
+            'lift' => [
+                'does' => 'Jack vehicle and trailer up together until the bars are slack.',
+                'why' => 'If it is hard, jack higher.',
+                'caution' => "Driver's brake on. Nobody under the tongue. Lift bars with the legs, not with the back.",
+            ],
+            'lift-off' => [
+                'does' => 'Jack vehicle and trailer up together until the bars are slack.',
+                'why' => 'If it is hard, jack higher.',
+                'caution' => "Driver's brake on. Nobody under the tongue. Lift bars with the legs, not with the back.",
+            ],
+            'uncouple' => [
+                'does' => 'Lower until some weight rests on the ball, open the latch, then raise the coupler with the jack until it clears the ball.',
+                'caution' => 'Chock before uncoupling. Weight on the ball before the latch is opened. Never under a trailer that is held by its jack.',
+            ],
+            'bolts' => [
+                'does' => "Take the head's bolts out, move it by what the next move says, and put the bolts back in.",
+                'why' => 'Write down the new hole and tilt before anything else.',
+                'caution' => 'The head is heavy: lift with the legs, and keep fingers out of the holes.',
+            ],
+            'torque' => [
+                'does' => 'Tighten the bolts with a torque wrench to the data sheet.',
+                'why' => 'Over-tight is as bad as loose.',
+            ],
+            'couple' => [
+                'does' => 'Couple again: coupler all the way down, latch closed and pinned.',
+                'caution' => 'The cord of the plug must not lie between coupler and ball.',
+            ],
+            'lift-on' => [
+                'does' => 'Jack vehicle and trailer up together until the bars go on almost by hand.',
+                'caution' => "Driver's brake on. Nobody under the tongue.",
+            ],
+            'same' => [
+                'does' => 'Count the new setting on both sides, from the same end.',
+                'why' => 'Unequal sides pull the trailer out of line.',
+            ],
+            'jack-up' => [
+                'does' => 'Raise the jack all the way.',
+                'why' => 'Weight on the jack is missing on the ball.',
+            ],
+            'tug' => [
+                'does' => 'Tug each bar: it must sit fast in its socket and where it is hooked up.',
+                'caution' => 'Tug from the side, with no hand under the bar.',
+            ],
+            'measure' => [
+                'does' => 'Take the chocks out, roll forward and back, and measure both fenders again.',
+                'why' => 'Springs stick where they last moved: rolling frees them.',
+            ],
+            'record' => ['does' => 'Record the hook-up on the bench: the setting, and what was measured.'],
         ],
         'departure' => [
             'inside' => ['does' => 'Secure doors, drawers and everything that can slide. Shut the gas at the bottle.'],
@@ -203,6 +297,7 @@ return [
                 'caution' => "Driver's brake on. Nobody under the tongue.",
             ],
             'jack-up-again' => ['does' => 'Check that both sides are at the mark. Raise the jack all the way and take the chocks out.'],
+            'tug-again' => ['does' => 'Tug each bar in its socket and where it is hooked up.'],
             'friction-on' => ['does' => 'Fit the separate friction bar again and set its handle as its data sheet says.'],
         ],
         'arrival' => [
@@ -245,13 +340,14 @@ return [
             'lift' => [
                 'does' => 'Jack vehicle and trailer up together until the bars are slack.',
                 'why' => 'The more the jack lifts, the less force hands and lift tool have to hold.',
-                'caution' => "Driver's brake on. Nobody under the tongue.",
+                'caution' => "Driver's brake on. Nobody under the tongue. Lift bars with the legs, not with the back.",
             ],
             'plug' => ['does' => 'Unplug the cable and stow it.'],
             'breakaway' => ['does' => 'Unclip the breakaway cable from the vehicle. Leave its pin in the switch.'],
             'latch' => [
-                'does' => 'Lower until the ball is just loaded. Take the pin out and open the latch.',
-                'why' => 'A latch under load does not open. Do not force it.',
+                'does' => 'Lower the jack until some weight rests on the ball. Take the pin out and open the latch.',
+                'why' => 'With weight on the ball the latch is free. Pulled up by the jack, ball and coupler jam, and snap apart when it opens.',
+                'caution' => 'Weight on the ball before the latch is opened. Do not force the latch. Fingers clear of the coupler.',
             ],
             'crank' => [
                 'does' => 'Raise the coupler with the jack until it clears the ball.',

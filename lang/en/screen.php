@@ -51,6 +51,7 @@ return [
         'no-such-account' => 'No account has this e-mail address and password together.',
     ],
     'garage' => [
+        'saved_but' => 'Saved, but for what is marked below.',
         'saved_open_jobs_with_it' => 'Saved. Open jobs with it are planned again.',
     ],
     'shelf' => [

@@ -74,14 +74,14 @@ it('empties a field of the sheet, and never a dimension', function (): void {
     expect(Trailer::query()->find(1)->ball_to_axle_mm)->toBeNull();
 });
 
-it('says beside each field what was expected, keeps the rest and saves nothing', function (string $part, string $field, string $typed, string $sentence): void {
+it('says beside each field what was expected, keeps what was typed in it, and saves the other fields', function (string $part, string $field, string $typed, string $sentence): void {
     $this->job();
     $before = App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray();
 
     $this->post("/garage/{$part}/1", ['name' => 'Another name', $field => $typed])->assertRedirect("/garage/{$part}/1")->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toContain('xpected')->toContain($sentence)
-        ->and(App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray())->toBe($before);
-    $this->get("/garage/{$part}/1")->assertOk()->assertSee('value="Another name"', false)->assertSee('nothing is saved yet');
+        ->and(array_diff_key(App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray(), ['updated_at' => 0]))->toBe(array_diff_key([...$before, 'name' => 'Another name', 'sheet' => []], ['updated_at' => 0]));
+    $this->get("/garage/{$part}/1")->assertOk()->assertSee('value="Another name"', false)->assertSee('One field needs another look; what you typed in it is still here. Everything else is saved.');
 })->with([
     'no wheelbase to speak of' => ['vehicle', 'wheelbase_mm', '0', 'between 1500 and 6500 mm'],
     'a rating in words' => ['vehicle', 'rear_gawr_kg', 'plenty', '6800 lb'],
@@ -99,6 +99,16 @@ it('sees what no sheet alone can see, and saves nothing of it', function (): voi
 
     $this->post('/garage/hitch/1', ['name' => 'Chains', 'bar_arm_mm' => '1400 mm'])->assertSessionHasErrors(['bar_arm_mm' => 'Expected a bar arm shorter than the length from ball to trailer axle.']);
     expect(App\Models\Hitch::query()->find(1)->bar_arm_mm)->toBe(720.0);
+});
+
+it('saves all that reads beside a torque that does not, and beside fields that do not go together', function (): void {
+    $this->job();
+
+    $this->post('/garage/hitch/1', ['name' => 'Chains', 'ball_nut_nm' => 'tight', 'head_bolts_nm' => '150 ft lbs', 'bar_rating_low_kg' => '550 kg', 'bar_rating_high_kg' => '270 kg', 'start_step' => '5', 'ball_over_from_mm' => '-1/4', 'ball_over_to_mm' => '1/2'])
+        ->assertSessionHasErrors(['ball_nut_nm', 'bar_rating_low_kg'])->assertSessionDoesntHaveErrors(['head_bolts_nm', 'bar_rating_high_kg']);
+
+    expect(App\Models\Hitch::query()->find(1)->sheet)->toEqualWithDelta(['head_bolts_nm' => 203.3726925, 'bar_rating_high_kg' => 270.0, 'start_step' => 5.0, 'ball_over_from_mm' => -6.35, 'ball_over_to_mm' => 12.7], 1e-6);
+    $this->get('/garage/hitch/1')->assertSee('2 fields need another look; what you typed in them is still here. Everything else is saved.')->assertSee('value="tight"', false)->assertSee('value="550 kg"', false)->assertSee('value="150 lb·ft"', false);
 });
 
 it('draws and plans what is typed without saving it', function (): void {

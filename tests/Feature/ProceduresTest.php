@@ -89,7 +89,7 @@ it('asks nothing that the sheets say, and tells a levelled rig to switch it off 
     $worked['hitch']['sheet'] = ['family' => 'screw-jack-gauge'];
     $this->work->update(['rig_as_worked' => $worked]);
 
-    $this->get("{$this->at}/paper")->assertSeeInOrder(['Set self-levelling to its normal height, then switch it off', 'Keep the crank at hand', 'until the gauge shows its target', 'leave twice the distance to stop', 'Switch self-levelling on again'])
+    $this->get("{$this->at}/paper")->assertSeeInOrder(['Set self-levelling to its normal height, then switch it off', 'Keep the crank at hand', 'until it shows the target', 'leave twice the distance to stop', 'Switch self-levelling on again'])
         ->assertDontSee('Has the trailer brakes')->assertDontSee('How is the tongue jack')->assertDontSee('Breakaway')->assertDontSee('friction bar');
 });
 

@@ -80,6 +80,27 @@ final readonly class PartForm
         return $sentences;
     }
 
+    /**
+     * Puts fields back as they are saved: what others of the same part do not go with.
+     *
+     * @param  list<string>  $keys
+     */
+    public function leave(array $keys): void
+    {
+        $kept = $this->model->exists ? PartModels::find($this->part, $this->model->id) : PartModels::fresh($this->part);
+        $sheet = $this->model->sheet ?? [];
+        foreach ($keys as $key) {
+            if (array_key_exists($key, $this->model->getAttributes())) {
+                $this->model->setAttribute($key, $kept->getAttribute($key));
+            } elseif (isset($kept->sheet[$key])) {
+                $sheet[$key] = $kept->sheet[$key];
+            } else {
+                unset($sheet[$key]);
+            }
+        }
+        $this->model->sheet = $sheet;
+    }
+
     /** Lengths and loads that nobody has measured yet are assumed; shapes and axles are seen. */
     private static function mayBeUnknown(Field $field): bool
     {

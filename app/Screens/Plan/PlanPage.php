@@ -10,7 +10,6 @@ use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
-use App\Words\BracketWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
@@ -38,7 +37,6 @@ use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Attitude;
-use Yoke\Units\Length;
 use Yoke\Units\Term;
 
 /** The plan of a rig in a person's units. */
@@ -113,10 +111,14 @@ final readonly class PlanPage
         return $ruledOut;
     }
 
-    /** Bar tips above the ground at a setting, carried as planned; null where frame or chain was not taped. */
-    public function clearance(SettingForecast $forecast): ?Length
+    public function brackets(): BracketsPlan
     {
-        return $this->described->inPlace()->barHang()?->clearance($forecast->setting, $forecast->stance->carried);
+        return new BracketsPlan($this->described, $this->plan, $this->print);
+    }
+
+    public function head(): HeadPlan
+    {
+        return new HeadPlan($this->described, $this->plan, $this->print);
     }
 
     public function termWords(): TermWords
@@ -238,20 +240,6 @@ final readonly class PlanPage
     public function lifter(): string
     {
         return $this->described->levelling() === Levelling::None ? 'air' : 'levelling';
-    }
-
-    /** Where the brackets go, in a sentence. */
-    public function brackets(): string
-    {
-        return (new BracketWords($this->print))->place($this->described->inPlace()->bracketPlace());
-    }
-
-    /** How the chains hang at a setting, in a sentence; an empty text where there are none, or it cannot be told. */
-    public function chains(SettingForecast $chance): string
-    {
-        $lean = $this->described->family()?->facts()->takeUp->isChain() === true ? $this->plan->chainLean($chance->setting) : null;
-
-        return $lean === null ? '' : (new BracketWords($this->print))->lean($lean);
     }
 
     /** What the vehicle's maker says about distribution, quoted, or an empty text. */

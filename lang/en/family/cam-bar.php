@@ -35,8 +35,8 @@ return [
     ],
     'bars_on' => [
         'hook' => [
-            'does' => 'Put the bars in the head, swing each in over its cam, and hook its chain at the marked link.',
-            'why' => 'The cam must meet the crown, or it cannot bring the rig back into line.',
+            'does' => 'Put the bars in the head, swing each in over its cam, and hook its chain at the marked link, untwisted.',
+            'why' => 'The cam must meet the crown, or it cannot bring the rig back into line. A twisted chain is a link short.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'close' => [
@@ -51,6 +51,18 @@ return [
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'swing_off' => ['does' => 'Swing the bars off their cams and out of the head.'],
+    ],
+    'change' => [
+        'move' => [
+            'does' => 'Move both chains to the new link, counted from the same end, untwisted.',
+            'why' => 'A twisted chain is a link short.',
+            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+        'centre' => [
+            'does' => 'Drive a few lengths straight ahead and look: each cam sits under the crown of its bar. Move the bracket of the cam if it does not.',
+            'why' => 'Another link or another tilt moves the crown along the bar.',
+            'caution' => 'Grease cams sparingly or not at all. Noise in tight turns is normal: it is no reason to grease them.',
+        ],
     ],
     'grease' => 'Ball, head sockets. Cams: sparingly or not at all, as their data sheet says.',
     'wear' => "Cams and the bars' crown, chains, clips, coupler pin.",

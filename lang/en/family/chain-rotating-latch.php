@@ -30,8 +30,8 @@ return [
     ],
     'bars_on' => [
         'hook' => [
-            'does' => 'Put the bars in the head, and lay each chain in its latch at the marked link; it runs round opposite sides.',
-            'why' => 'Both sides have the same latch.',
+            'does' => 'Put the bars in the head, and lay each chain in its latch at the marked link, untwisted. On one side it runs round the front of the latch, on the other round the back.',
+            'why' => 'Both sides have the same latch. A twisted chain is a link short.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'latch' => [
@@ -47,6 +47,13 @@ return [
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'take_out' => ['does' => 'Take the bars out of the head.'],
+    ],
+    'change' => [
+        'move' => [
+            'does' => 'Lay both chains in their latches at the new link, counted from the same end, untwisted.',
+            'why' => 'A twisted chain is a link short.',
+            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
     ],
     'grease' => "Ball, and the head as its data sheet says: where the bars' load in the head holds against sway, no grease there.",
     'wear' => "Bars' ends and head, chains, latches and their pins, coupler pin.",

@@ -32,7 +32,7 @@ return [
     'bars_on' => [
         'hook' => [
             'does' => 'Put the bars in the head and hook each chain at the marked link, untwisted.',
-            'why' => 'A twisted chain is a link shorter.',
+            'why' => 'A twisted chain is a link short.',
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'snap_up' => [
@@ -48,6 +48,13 @@ return [
             'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'unhook' => ['does' => 'Unhook the chains and take the bars out of the head.'],
+    ],
+    'change' => [
+        'move' => [
+            'does' => 'Move both chains to the new link, counted from the same end, untwisted.',
+            'why' => 'A twisted chain is a link short. Half a link is set by the bolt between two links.',
+            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
     ],
     'grease' => 'Ball, head sockets.',
     'wear' => 'Chains, snap-up brackets and their pins, clips, coupler pin; the faces of a separate friction bar.',

@@ -37,7 +37,7 @@ return [
         'swing_over' => [
             'does' => 'Put the bars in the head, swing each over its bracket at the marked hole.',
             'why' => 'A bar on its edge grips little and wears.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'keepers' => [
             'does' => 'Check that both bars lie flat, and put the keeper pins in.',
@@ -47,9 +47,16 @@ return [
     'bars_off' => [
         'lift_off' => [
             'does' => 'Take the keeper pins out and lift each bar off its bracket with the lift tool.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'take_out' => ['does' => 'Take the bars out of the head; keep their faces clean.'],
+    ],
+    'change' => [
+        'move' => [
+            'does' => 'Move both brackets to the new hole, the same on both sides, and pin them.',
+            'why' => 'The ledge of the bracket must lie flat under the bar.',
+            'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
     ],
     'grease' => 'Ball. No grease on bar or bracket: they hold by friction.',
     'wear' => 'Bars and brackets where they rub, pins, clips, coupler pin.',

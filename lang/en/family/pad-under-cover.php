@@ -32,14 +32,20 @@ return [
     'bars_on' => [
         'swing_in' => [
             'does' => 'Swing the bars in over their pads at the marked height hole.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'caution' => 'Fingers clear of bars and pads: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],
         'covers' => ['does' => 'Close both covers.', 'why' => 'A missing cover lets dirt onto the pads.'],
     ],
     'bars_off' => [
         'swing_off' => [
             'does' => 'Open the covers and swing the bars off their pads.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'caution' => 'Fingers clear of bars and pads: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+    ],
+    'change' => [
+        'move' => [
+            'does' => 'Move both pads to the new height hole, the same on both sides.',
+            'caution' => 'Fingers clear of the pad: hold it by its bracket.',
         ],
     ],
     'grease' => 'Ball. No grease on pads or bars.',

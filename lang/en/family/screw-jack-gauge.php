@@ -31,36 +31,58 @@ return [
             'Bars lie flat on their brackets, as parallel to the frame as possible.',
         ]],
         'bars-up' => ['steps' => [
-            'Jack away. Grease the screw, then turn it until the gauge shows its target.',
+            'Grease the screw. Raise the jack clear of the ground. Then turn the screw and watch the gauge, until it shows the target.',
             'Roll forward and back, and tape both fenders.',
             'The bars must show a bend. Change one thing, then tape again.',
-        ], 'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
+        ], 'caution' => 'Grease before the screw is turned. Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
+        'back_off' => [
+            'does' => 'Turn the screw back until the bars hang free.',
+            'why' => 'Slack bars go on by hand: the jack need not lift the rig.',
+            'caution' => 'Grease before the screw is turned.',
+        ],
         'swing_on' => [
-            'does' => 'Swing the bars on to their brackets, the screw backed off.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'does' => 'Put the bars in the head and swing them on to their brackets.',
+            'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+    ],
+    'tension' => [
+        'grease' => [
+            'does' => 'Grease the screw.',
+            'why' => 'A dry screw wears, and turns hard under load.',
+            'caution' => 'Grease before the screw is turned, every time.',
         ],
         'turn_up' => [
-            'does' => 'Turn the screw up until the gauge shows its target.',
-            'why' => 'The gauge reads ball load with the bars on. Grease the screw first.',
-            'caution' => "Never past the bars' rating, whatever the gauge is turned to. Fingers clear of the bars.",
+            'does' => 'Turn the screw and watch the gauge, until it shows the target.',
+            'why' => 'The jack is away, so the gauge shows the whole load between ball and coupler.',
+            'caution' => 'Never past the rating of the bars, whatever the gauge is turned to. Fingers clear of the bars.',
+        ],
+    ],
+    'slacken' => [
+        'turn_back' => [
+            'does' => 'Grease the screw, and turn it back until the gauge shows the tongue weight: the bars are slack.',
+            'caution' => 'Never swing a loaded bar off.',
         ],
     ],
     'bars_off' => [
-        'turn_back' => [
-            'does' => 'Turn the screw back until the gauge shows the bars are slack.',
-            'caution' => 'Never swing a loaded bar off.',
-        ],
         'swing_off' => [
-            'does' => 'Swing the bars off their brackets.',
-            'caution' => 'Fingers clear of bars and chains: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+            'does' => 'Swing the bars off their brackets and out of the head.',
+            'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
+        ],
+    ],
+    'change' => [
+        'turn' => [
+            'does' => 'Turn the screw and watch the gauge, until it shows the target.',
+            'why' => 'No new hook-up is needed: it takes about a minute.',
+            'caution' => 'Never past the rating of the bars, whatever the gauge is turned to. Fingers clear of the bars.',
         ],
     ],
     'grease' => 'Ball, the screw before it is turned. No grease on bar or bracket.',
     'wear' => 'Bars and brackets where they rub, screw and gauge, pins, clips, coupler pin.',
     'quirks' => [
         'The gauge reads tongue weight with bars off and ball load with bars on.',
-        'Grease the screw before turning it.',
+        'Grease the screw before it is turned, jack away, then turn.',
+        'Moved to another vehicle or trailer, it gets another target: from their lengths and the tongue weight.',
     ],
 ];

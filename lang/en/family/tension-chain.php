@@ -28,26 +28,72 @@ return [
         ]],
         'bars-up' => [
             'steps' => [
-                'Hook both chains with the rig in line, and tighten both nuts alike, by counted threads.',
+                'Jack up until the chains are slack, put the plate on with its pin, and lower the jack: that tensions them.',
+                'Turn the nuts only to change the setting: with slack chains and the trailer on blocks, by counted threads alike on both sides.',
                 'Roll forward and back, and tape both fenders.',
                 'Change one thing, then tape again.',
             ],
-            'caution' => 'Fingers clear: a tightened chain stores a lot of energy.',
+            'caution' => 'Fingers clear: a tensioned chain stores a lot of energy. Never under a trailer that is held by its jack: it stands on blocks, wheels chocked.',
         ],
     ],
     'bars_on' => [
-        'hook' => ['does' => 'Hook both chains, with the rig in line.'],
-        'tighten' => [
-            'does' => 'Tighten both nuts alike, by counted threads, to the marked count.',
-            'why' => 'Unlike chains turn the trailer.',
-            'caution' => 'Fingers clear: a tightened chain stores a lot of energy.',
+        'raise' => [
+            'does' => 'Jack vehicle and trailer up together until the chains are slack.',
+            'why' => 'Coupled, the jack lifts both ends: the chains lose their tension.',
+            'caution' => "Driver's brake on. Nobody under the tongue while the jack holds it.",
+        ],
+        'stretch' => [
+            'does' => 'Stretch both chains forward, untwisted, towards the ball.',
+            'why' => 'A twisted chain is short, and pulls the plate to one side.',
+        ],
+        'plate_on' => [
+            'does' => 'Put the plate on under the ball, and push the pin in. A soft mallet helps.',
+            'why' => 'The pin takes the pull of both chains.',
+            'caution' => 'Fingers clear between plate and ball. Nobody under the tongue while the jack holds it.',
+        ],
+        'lower' => [
+            'does' => 'Lower the jack: the weight of the rig tensions the chains.',
+            'why' => 'Nothing is turned: the marked threads give the same tension every time.',
+            'caution' => 'Fingers and feet clear: a tensioned chain stores a lot of energy.',
         ],
     ],
     'bars_off' => [
-        'slacken' => [
-            'does' => 'Slacken both nuts by counted threads, and unhook the chains.',
-            'why' => 'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.',
-            'caution' => 'Fingers clear: a tightened chain stores a lot of energy.',
+        'raise' => [
+            'does' => 'Jack vehicle and trailer up together until the chains are slack.',
+            'why' => 'A pin under tension does not come out, or comes out hard.',
+            'caution' => "Driver's brake on. Nobody under the tongue while the jack holds it.",
+        ],
+        'pull_pin' => [
+            'does' => 'Pull the pin under the ball and let the plate down.',
+            'caution' => 'Fingers clear between plate and ball. Nobody under the tongue while the jack holds it.',
+        ],
+        'weight_back' => [
+            'does' => 'Lower the jack until the weight is back on the ball, before the latch is opened.',
+            'why' => 'Otherwise ball and coupler are pressed apart by the jack, and snap apart when the latch opens.',
+            'caution' => 'Weight on the ball first, then the latch.',
+        ],
+    ],
+    'change' => [
+        'raise' => [
+            'does' => 'Jack vehicle and trailer up together until the chains are slack.',
+            'why' => 'Nuts are turned only with slack chains.',
+            'caution' => "Driver's brake on. Nobody under the tongue while the jack holds it.",
+        ],
+        'blocks' => [
+            'does' => 'Set the trailer on blocks under its frame, and lower it on to them. Chock its wheels.',
+            'why' => 'Somebody lies under it to reach the nuts.',
+            'caution' => 'Never under a trailer that is held by its jack: blocks carry it, wheels chocked.',
+        ],
+        'turn_nuts' => [
+            'does' => 'Turn the nuts of both sides by the same counted threads: in for more tension, out for less.',
+            'why' => 'Unlike chains turn the trailer.',
+            'caution' => 'Look at the blocks again before you lie down.',
+        ],
+        'count' => [
+            'does' => 'Count the threads on both sides, from the face of the nut, and mark them.',
+        ],
+        'blocks_out' => [
+            'does' => 'Come out from under it. Jack it off the blocks and take them away.',
         ],
     ],
     'grease' => 'Ball. No grease on the cone.',
@@ -55,6 +101,6 @@ return [
     'quirks' => [
         'It distributes little weight.',
         'Both sides alike, by counted threads.',
-        'After unhooking at an angle the plate stands turned: loosen one side, or ease the vehicle round to bring it back.',
+        'After unhooking at an angle the plate stands turned: loosen one side, or couple, drop the weight on and drive a sharp turn.',
     ],
 ];

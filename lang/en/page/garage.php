@@ -11,11 +11,11 @@ return [
     ],
     'edit' => [
         'save_specification' => 'Save specification',
-        'another_look_everything_you_typed' => ':count another look; everything you typed is still here, and nothing is saved yet.',
+        'another_look_everything_you_typed' => '{1} One field needs another look; everything you typed is still here, and nothing is saved yet.|[2,*] :count fields need another look; everything you typed is still here, and nothing is saved yet.',
+        'another_look_the_rest_is_saved' => '{1} One field needs another look; what you typed in it is still here. Everything else is saved.|[2,*] :count fields need another look; what you typed in them is still here. Everything else is saved.',
         'name' => 'Name',
         'plan' => 'Plan',
         'new' => 'New :value',
-        'one_field_needs' => 'One field needs',
         'not_known' => 'Not known',
     ],
     'index' => [

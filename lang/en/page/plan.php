@@ -46,7 +46,6 @@ return [
         'to' => 'to :highest',
         'agrees' => 'agrees',
         'plan_of_the_head' => 'Plan of the head',
-        'stand_the_ball_over_the' => 'Stand the ball :mean over the level coupler (:advised), so that the trailer ends level in the middle of the range.',
         'where_this_height_comes_from' => 'Where this height comes from',
         'bolted_in_hole' => 'Bolted in :turned, hole :hole',
         'ball_above_the_ground_by' => ', ball :ball_height_mm above the ground, by :by.',

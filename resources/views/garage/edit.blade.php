@@ -8,7 +8,7 @@
                 <button class="button is-first">{{ __('page/garage.edit.save_specification') }}</button>
             </div>
             @if ($errors->any())
-                <p class="do-next is-over" role="alert">{{ __('page/garage.edit.another_look_everything_you_typed', ['count' => $errors->count() === 1 ? __('page/garage.edit.one_field_needs') : $errors->count().' fields need']) }}</p>
+                <p class="do-next is-over" role="alert">{{ session('saved') ? trans_choice('page/garage.edit.another_look_the_rest_is_saved', $errors->count()) : trans_choice('page/garage.edit.another_look_everything_you_typed', $errors->count()) }}</p>
             @endif
             @foreach ([$part->dimensions(), ...$part->groups()] as $group)
                 <fieldset class="card group">

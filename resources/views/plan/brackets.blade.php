@@ -14,10 +14,12 @@
             @endif
             <x-derivation :terms="$plan->plan->settingTerms($first)" :plan="$plan" :summary="__('page/plan.brackets.where_this_chance_comes_from')" />
         </div>
+        @php($brackets = $plan->brackets())
+        @if ($brackets->sheetStart() !== '')<p class="sentence" data-tone="note">{{ $brackets->sheetStart() }}</p>@endif
         @if ($plan->described->inPlace()->barHang())
-            <p class="sentence" data-tone="note">{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>
+            <p class="sentence" data-tone="note">{{ $brackets->place() }} {{ $brackets->holes() }} {{ $brackets->chains($first) }}</p>
         @endif
-        @if ($clearance = $plan->clearance($first))
+        @if ($clearance = $brackets->clearance($first))
             <p class="sentence" data-tone="note">{{ __('page/plan.brackets.bar_tips_clear_of_the', ['clearance' => $plan->print->length($clearance)]) }}</p>
             <x-derivation :terms="$plan->plan->clearanceTerms($first->setting)" :plan="$plan" :summary="__('page/plan.brackets.where_this_clearance_comes_from')" />
         @endif

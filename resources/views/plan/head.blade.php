@@ -1,9 +1,9 @@
-@php($advised = $plan->plan->ballAdvised())
 @php($places = array_slice($plan->plan->shankPlaces(), 0, 4))
 @php($bolted = $job->head_place)
 @php($errors = $errors->getBag('head'))
 <div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.head.plan_of_the_head') }}">
-    <p class="do-next">{{ __('page/plan.head.stand_the_ball_over_the', ['mean' => $plan->print->height($advised->mean()), 'advised' => $plan->print->doubt($advised)]) }}</p>
+    <p class="do-next">{{ $plan->head()->advice() }}</p>
+    @if ($plan->head()->why() !== '')<p class="sentence" data-tone="note">{{ $plan->head()->why() }}</p>@endif
     <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" :summary="__('page/plan.head.where_this_height_comes_from')" />
     @if ($bolted)
         <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => $bolted['turned'], 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($bolted['ball_height_mm']), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
@@ -40,7 +40,7 @@
         <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
-                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' '.__('page/plan.head.to', ['highest' => $plan->print->height($school->highest)]) : '' }}</td><td>{{ $school->holds($advised->mean()) ? __('page/plan.head.agrees') : '' }}</td></tr>
+                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' '.__('page/plan.head.to', ['highest' => $plan->print->height($school->highest)]) : '' }}</td><td>{{ $school->holds($plan->plan->ballAdvised()->mean()) ? __('page/plan.head.agrees') : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>

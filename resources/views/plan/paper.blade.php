@@ -20,7 +20,7 @@
         <div class="columns">
             <section>
                 <h2>{{ __('page/plan.paper.head') }}</h2>
-                <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->height($advised->mean()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
+                <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->height($plan->plan->ballPlanned()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
                 @if ($job->head_place)
                     <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => $job->head_place['turned'], 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->head_place['ball_height_mm']), 'because' => $job->head_place['because']]) }}</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)
@@ -28,8 +28,8 @@
                 @endif
                 <h2>{{ __('page/plan.paper.bars') }}</h2>
                 @if ($first = $plan->firstMove()?->forecast)
-                    <p>{{ $first->isOpen() ? __('page/plan.paper.hook_up_at') : __('page/plan.paper.no_setting_can_be_recommended') }} <strong>{{ $plan->setting($first) }}</strong>{{ __('page/plan.paper.likely_to_be_in_range', ['chance' => $plan->chance($first->chance)]) }}@if ($clearance = $plan->clearance($first)) {{ __('page/plan.paper.bar_tips_clear', ['clearance' => $plan->print->length($clearance)]) }}@endif</p>
-                    @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets() }} {{ $plan->chains($first) }}</p>@endif
+                    <p>{{ $first->isOpen() ? __('page/plan.paper.hook_up_at') : __('page/plan.paper.no_setting_can_be_recommended') }} <strong>{{ $plan->setting($first) }}</strong>{{ __('page/plan.paper.likely_to_be_in_range', ['chance' => $plan->chance($first->chance)]) }}@if ($clearance = $plan->brackets()->clearance($first)) {{ __('page/plan.paper.bar_tips_clear', ['clearance' => $plan->print->length($clearance)]) }}@endif</p>
+                    @if ($plan->described->inPlace()->barHang())<p>{{ $plan->brackets()->place() }} {{ $plan->brackets()->holes() }} {{ $plan->brackets()->chains($first) }}</p>@endif
                 @else
                     <p>{{ __('page/plan.paper.the_family_of_the_hitch') }}</p>
                 @endif

@@ -21,6 +21,7 @@
                     @if ($caution !== '')<p class="caution"><x-warning-sign /><span>{{ $caution }}</span></p>@endif
                     <p class="says">{{ \App\Words\ProcedureWords::does($current) }}</p>
                     @if (in_array($current->key, ['same', 'on-0'], true) && $page->setting() !== '')<p class="setting">{{ ucfirst($page->setting()) }}</p>@endif
+                    @if ($picture = \App\Screens\Procedures\StepPicture::of($current))<svg class="sketch station-picture" viewBox="0 0 240 124" role="img" aria-label="{{ $picture->shows() }}">@include('pictures.steps.'.$picture->value)</svg>@endif
                     @if ($why !== '')<p class="why">{{ $why }}</p>@endif
                     @if ($calls !== '')<p class="calls"><span>{{ __('page/procedures.show.helper_calls') }}</span> “{{ $calls }}”</p>@endif
                     @if ($current->signals !== [])<div class="signals">@foreach ($current->signals as $signal)<x-hand-signal :signal="$signal" />@endforeach</div>@endif

@@ -29,10 +29,10 @@ function keysOf(array $steps): array
 }
 
 $families = array_map(fn (HitchFamily $family): string => $family->key(), Families::all());
-$answered = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes'];
+$answered = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes', 'plate' => 'turned', 'change' => 'head'];
 
 it('has steps for every family and occasion, none twice, and leaves no question out', function (string $family, Occasion $occasion) use ($answered): void {
-    foreach ([[], $answered, ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no']] as $answers) {
+    foreach ([[], $answered, ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no', 'plate' => 'straight', 'change' => 'small']] as $answers) {
         $steps = stepsOf($occasion, $family, $answers);
         expect(count($steps))->toBeGreaterThan(3)->and(array_unique(keysOf($steps)))->toBe(keysOf($steps));
         foreach ($steps as $step) {
@@ -50,17 +50,67 @@ it('keeps the order that hands depend on', function (string $family) use ($answe
         ->and($place($up, 'couple'))->toBeLessThan($place($up, 'on-0'))->and($place($up, 'prove'))->toBeLessThan($place($up, 'on-0'))
         ->and($place($up, 'park'))->toBeLessThan($place($up, 'prove'))
         ->and($place($up, 'on-0'))->toBeLessThan($place($up, 'jack-up'))
+        ->and(in_array('tug', keysOf($up), true))->toBe(Families::get($family)->hasBars())
         ->and($place($up, 'chocks-out'))->toBeLessThan($place($up, 'gain'))
         ->and($place($off, 'chocks'))->toBeLessThan($place($off, 'off-0'))->and($place($off, 'off-0'))->toBeLessThan($place($off, 'latch'))
         ->and($place($off, 'latch'))->toBeLessThan($place($off, 'chains'))->and($place($off, 'chains'))->toBeLessThan($place($off, 'away'));
     if (Families::get($family)->hasBars()) {
         $back = stepsOf(Occasion::Reversing, $family, $answered);
-        $places = array_map(fn (string $key): int => $place($back, $key), ['chock-first', 'lift', 'off-0', 'jack-up', 'sight', 'chock-again', 'lift-again', 'on-0', 'jack-up-again']);
+        $isJacked = in_array('lift', keysOf($up), true);
+        $keys = ['chock-first', 'lift', 'off-0', 'jack-up', 'sight', 'chock-again', 'lift-again', 'on-0', 'jack-up-again', 'tug-again'];
+        $places = array_map(fn (string $key): int => $place($back, $key), array_filter($keys, fn (string $key): bool => $isJacked || ! str_starts_with($key, 'lift')));
+        $places = array_values($places);
         $sorted = $places;
         sort($sorted);
         expect($places)->toBe($sorted)->and(array_unique($places))->toBe($places);
-        expect($place($up, 'lift'))->toBeLessThan($place($up, 'on-0'))->and($place($off, 'lift'))->toBeLessThan($place($off, 'off-0'));
+        expect($isJacked)->toBe($family !== 'screw-jack-gauge');
+        if ($isJacked) {
+            expect($place($up, 'lift'))->toBeLessThan($place($up, 'on-0'))->and($place($off, 'lift'))->toBeLessThan($place($off, 'off-0'));
+        }
     }
+})->with($families);
+
+/** @param  list<Step>  $steps */
+function doesOf(array $steps): array
+{
+    return array_column($steps, 'does');
+}
+
+it('greases the screw, takes the jack away, then turns; and turns it back before the bars come off', function (): void {
+    $in = fn (array $does, array $wanted): array => array_values(array_intersect($does, $wanted));
+
+    expect($in(doesOf(stepsOf(Occasion::HookUp, 'screw-jack-gauge')), ['bars_on.swing_on', 'jack-up', 'tension.grease', 'tension.turn_up', 'tug']))
+        ->toBe(['bars_on.swing_on', 'jack-up', 'tension.grease', 'tension.turn_up', 'tug'])
+        ->and($in(doesOf(stepsOf(Occasion::Change, 'screw-jack-gauge', ['change' => 'small'])), ['jack-away', 'tension.grease', 'change.turn', 'lift', 'bars_off.swing_off', 'uncouple']))
+        ->toBe(['jack-away', 'tension.grease', 'change.turn'])
+        ->and($in(doesOf(stepsOf(Occasion::Unhitch, 'screw-jack-gauge')), ['lift', 'slacken.turn_back', 'bars_off.swing_off', 'latch']))
+        ->toBe(['slacken.turn_back', 'bars_off.swing_off', 'latch']);
+});
+
+it('unhooks a tension chain by its pin, and puts the weight back on the ball before the latch is opened', function (): void {
+    $does = doesOf(stepsOf(Occasion::Unhitch, 'tension-chain'));
+
+    expect(array_slice($does, (int) array_search('bars_off.raise', $does, true), 3))->toBe(['bars_off.raise', 'bars_off.pull_pin', 'bars_off.weight_back'])
+        ->and(array_search('latch', $does, true))->toBeGreaterThan(array_search('bars_off.weight_back', $does, true));
+});
+
+it('hooks a tension chain up without touching its nuts, and turns them only on blocks', function (): void {
+    $up = doesOf(stepsOf(Occasion::HookUp, 'tension-chain', ['plate' => 'straight']));
+    $change = doesOf(stepsOf(Occasion::Change, 'tension-chain', ['change' => 'small']));
+    $at = fn (string $does): int => (int) array_search($does, $change, true);
+
+    expect(array_values(array_filter($up, fn (string $does): bool => str_starts_with($does, 'bars_on.'))))->toBe(['bars_on.raise', 'bars_on.stretch', 'bars_on.plate_on', 'bars_on.lower'])
+        ->and($up)->not->toContain('change.turn_nuts')->and($up)->toContain('threads')->not->toContain('plate-turned')
+        ->and(doesOf(stepsOf(Occasion::HookUp, 'tension-chain', ['plate' => 'turned'])))->toContain('plate-turned')
+        ->and($at('chocks'))->toBeLessThan($at('change.raise'))->and($at('change.raise'))->toBeLessThan($at('change.blocks'))
+        ->and($at('change.blocks'))->toBeLessThan($at('change.turn_nuts'))->and($at('change.count'))->toBeLessThan($at('change.blocks_out'))
+        ->and($at('change.blocks_out'))->toBeLessThan($at('bars_on.lower'));
+});
+
+it('uncouples to change the head, and never for the small step', function (string $family): void {
+    expect(doesOf(stepsOf(Occasion::Change, $family, ['change' => 'head'])))->toContain('uncouple', 'bolts', 'torque', 'couple', 'measure')
+        ->and(array_intersect(doesOf(stepsOf(Occasion::Change, $family, ['change' => 'small'])), ['uncouple', 'bolts', 'torque', 'couple']))->toBe([])
+        ->and(array_values(array_filter(doesOf(stepsOf(Occasion::Change, $family, ['change' => 'small'])), fn (string $does): bool => str_starts_with($does, 'change.'))))->not->toBeEmpty();
 })->with($families);
 
 it('asks only what the sheets do not say, and goes on as the answer has it', function (): void {

@@ -87,7 +87,7 @@ it('has seven families, each with something to set', function (): void {
     foreach ($families as $family) {
         expect($family->adjusters(new HitchMeasures)->settings())->not->toBeEmpty()
             ->and($family->facts()->swayChecks)->not->toBeEmpty()
-            ->and($family->facts()->barsOn)->not->toBeEmpty()->and($family->facts()->barsOff)->not->toBeEmpty()
+            ->and($family->facts()->handwork->barsOn)->not->toBeEmpty()->and($family->facts()->handwork->barsOff)->not->toBeEmpty()->and($family->facts()->handwork->change)->not->toBeEmpty()
             ->and(Families::get($family->key()))->toEqual($family);
     }
     expect(array_filter($families, fn (HitchFamily $family): bool => ! $family->hasBars()))->toHaveCount(1);

@@ -140,6 +140,14 @@ it('reads pressures and torques as people type them', function (string $typed, P
     'the other way round' => ['150 ft-lb', TorqueUnit::NewtonMetre, 203.372692, '203 N·m'],
 ]);
 
+it('reads every way a torque is written on a data sheet', function (string $typed, float $newtonMetres): void {
+    expect(TorqueUnit::PoundFoot->parse($typed)->newtonMetres())->toEqualWithDelta($newtonMetres, 1e-6);
+})->with([
+    ['65 lb·ft', 88.1281666], ['65 lb-ft', 88.1281666], ['65 ft-lb', 88.1281666], ['65 ft lbs', 88.1281666], ['65 ft. lbs.', 88.1281666], ['65ft-lbs', 88.1281666],
+    ['65 lbf·ft', 88.1281666], ['65 lbs-ft', 88.1281666], ['65 foot pounds', 88.1281666], ['65 ft⋅lb', 88.1281666], ['65', 88.1281666],
+    ['90 N·m', 90.0], ['90 Nm', 90.0], ['90 N-m', 90.0], ['90 N m', 90.0], ['90 newton metres', 90.0],
+]);
+
 it('says what a pressure or a torque was expected to be', function (string $typed): void {
     foreach ([PressureUnit::Kilopascal, TorqueUnit::NewtonMetre] as $unit) {
         try {

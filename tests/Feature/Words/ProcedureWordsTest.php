@@ -35,8 +35,8 @@ function cautionsAt(Occasion $occasion, string $family, string $under): string
 }
 
 $families = array_map(fn (HitchFamily $family): string => $family->key(), Families::all());
-$yes = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes'];
-$no = ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no'];
+$yes = ['ground' => 'soft', 'jack' => 'electric', 'brakes' => 'yes', 'friction_bar' => 'yes', 'bars_off_to_reverse' => 'yes', 'plate' => 'turned', 'change' => 'head'];
+$no = ['ground' => 'firm', 'jack' => 'manual', 'brakes' => 'no', 'friction_bar' => 'no', 'bars_off_to_reverse' => 'no', 'plate' => 'straight', 'change' => 'small'];
 
 it('words every step of every family and occasion: an order or a question, with whole sentences beside it', function (string $family, Occasion $occasion) use ($yes, $no): void {
     foreach ([[], $yes, $no] as $answers) {
@@ -57,6 +57,27 @@ it('shows the caution where the hand is', function (string $family): void {
         expect(cautionsAt(Occasion::HookUp, $family, 'on-').cautionsAt(Occasion::Unhitch, $family, 'off-'))->toContain('Fingers clear');
     }
 })->with($families);
+
+it('says each caution of the trade where the hand is', function (string $family, Occasion $occasion, array $answers, string $does, string $caution): void {
+    $steps = array_filter(worded($occasion, $family, $answers), fn (Step $step): bool => $step->does === $does);
+
+    expect($steps)->toHaveCount(1)->and(ProcedureWords::does(current($steps)).' '.ProcedureWords::why(current($steps)).' '.ProcedureWords::caution(current($steps)))->toContain($caution);
+})->with([
+    'tug each bar' => ['cam-bar', Occasion::HookUp, [], 'tug', 'Tug each bar'],
+    'the cord is not pinched' => ['friction-bracket', Occasion::HookUp, [], 'couple', 'cord of the plug must not lie between coupler and ball'],
+    'legs, not back' => ['chain-snap-up', Occasion::HookUp, [], 'lift', 'with the legs, not with the back'],
+    'a twisted chain' => ['chain-snap-up', Occasion::HookUp, [], 'bars_on.hook', 'twisted chain is a link short'],
+    'a twisted chain in a latch' => ['chain-rotating-latch', Occasion::HookUp, [], 'bars_on.hook', 'twisted chain is a link short'],
+    'opposite sides of the latches' => ['chain-rotating-latch', Occasion::HookUp, [], 'bars_on.hook', 'On one side it runs round the front of the latch, on the other round the back'],
+    'grease before turning' => ['screw-jack-gauge', Occasion::Change, ['change' => 'small'], 'tension.grease', 'Grease before the screw is turned'],
+    'blocks, not the jack' => ['tension-chain', Occasion::Change, ['change' => 'small'], 'change.blocks', 'Never under a trailer that is held by its jack: blocks carry it'],
+    'weight on the ball, and why' => ['cam-bar', Occasion::Unhitch, [], 'latch', 'snap apart when it opens'],
+    'weight on the ball under a plate' => ['tension-chain', Occasion::Unhitch, [], 'bars_off.weight_back', 'Weight on the ball first, then the latch'],
+    'a turned plate' => ['tension-chain', Occasion::HookUp, ['plate' => 'turned'], 'plate-turned', 'drive a sharp turn'],
+    'short safety chains' => ['pad-under-cover', Occasion::HookUp, [], 'chains', 'extend them with parts that are rated'],
+    'breakaway separate' => ['pad-under-cover', Occasion::HookUp, [], 'chains', 'breakaway cable is a separate thing'],
+    'noise is normal, grease sparing' => ['cam-bar', Occasion::Change, ['change' => 'small'], 'change.centre', 'Noise in tight turns is normal'],
+]);
 
 it('cautions at every step that closes, opens, tightens or slackens what is under load', function (string $family): void {
     foreach ([...worded(Occasion::HookUp, $family), ...worded(Occasion::Unhitch, $family)] as $step) {
@@ -81,7 +102,7 @@ it('says which open answers a step on paper hangs on', function (): void {
 });
 
 it('has words for every occasion, question, answer, outcome and signal', function (): void {
-    expect(array_map(ProcedureWords::title(...), Occasion::cases()))->toHaveCount(5)
+    expect(array_unique(array_map(ProcedureWords::title(...), Occasion::cases())))->toHaveCount(count(Occasion::cases()))
         ->and(array_map(ProcedureWords::outcome(...), StepOutcome::cases()))->toHaveCount(2)
         ->and(array_unique(array_map(ProcedureWords::hands(...), HandSignal::cases())))->toHaveCount(5)
         ->and(array_unique(array_map(ProcedureWords::signal(...), HandSignal::cases())))->toHaveCount(count(HandSignal::cases()));

@@ -104,15 +104,28 @@ final class Garage
     public function update(Asked $request, KeptPart $kept, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
-        $problems = (new PartForm($part, $model, $request->person()))->fill($request->typed());
-        $problems += $this->impossible($part, $model);
-        if ($problems !== []) {
-            return redirect()->route('garage.edit', [$part->value, $id])->withInput($request->typed())->withErrors($problems);
+        $form = new PartForm($part, $model, $request->person());
+        $problems = $form->fill($request->typed());
+        $together = $this->impossible($part, $model);
+        $form->leave(array_keys($together));
+        $back = redirect()->route('garage.edit', [$part->value, $id]);
+        if ($together !== [] && $this->impossible($part, $model) !== []) {
+            return $back->withInput($request->typed())->withErrors($problems + $together);
         }
-        $kept->save($part, $model, $request->person());
-        (new OpenJobs($part, $model))->planAgain();
+        $this->keep($kept, $part, $model, $request);
+        $problems += $together;
 
-        return redirect()->route('garage.edit', [$part->value, $id])->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'));
+        return $problems === []
+            ? $back->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'))
+            : $back->with('saved', Text::of('screen.garage.saved_but'))->withInput(array_intersect_key($request->typed(), $problems))->withErrors($problems);
+    }
+
+    private function keep(KeptPart $kept, RigPart $part, Vehicle|Trailer|Hitch $model, Asked $request): void
+    {
+        if ($model->isDirty()) {
+            $kept->save($part, $model, $request->person());
+            (new OpenJobs($part, $model))->planAgain();
+        }
     }
 
     private function plan(Asked $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Planning;
+
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
+use Yoke\Head\School;
+use Yoke\Specification\Values;
+
+/** Where a hitch's own data sheet starts: ball height, washers by tongue weight, links or holes. */
+final readonly class SheetStart
+{
+    /** @param  float  $tongueWeight  kg */
+    public function __construct(private Values $hitch, private float $tongueWeight)
+    {
+    }
+
+    /** The ball over the level coupler; null where the sheet gives no range. */
+    public function ball(): ?School
+    {
+        $from = $this->hitch->number('ball_over_from_mm');
+        $to = $this->hitch->number('ball_over_to_mm');
+
+        return $from === null && $to === null ? null : new School('data_sheet', $from ?? $to ?? 0.0, $to ?? $from ?? 0.0);
+    }
+
+    /** Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where the sheet gives no range. */
+    public function tilt(Adjusters $adjusters): ?float
+    {
+        $low = $this->hitch->number('bar_rating_low_kg');
+        $high = $this->hitch->number('bar_rating_high_kg');
+        foreach ($adjusters->all() as $adjuster) {
+            if ($adjuster->role === Role::Tilt && $low !== null && $high !== null && $high > $low) {
+                $share = max(0.0, min(1.0, ($this->tongueWeight - $low) / ($high - $low)));
+                $from = $this->hitch->number('start_washers_low') ?? $adjuster->range->from;
+                $to = $this->hitch->number('start_washers_high') ?? $adjuster->range->to;
+
+                return $adjuster->range->nearest($from + $share * ($to - $from));
+            }
+        }
+
+        return null;
+    }
+
+    /** The setting that the sheet starts at; null where it names no link or hole to start with. */
+    public function setting(Adjusters $adjusters): ?Setting
+    {
+        $start = $this->hitch->number('start_step');
+        if ($start === null) {
+            return null;
+        }
+        $setting = $adjusters->middle();
+        foreach ($adjusters->all() as $adjuster) {
+            $step = match ($adjuster->role) {
+                Role::Tension => $adjuster->range->nearest($adjuster->meant($start)),
+                Role::Tilt => $this->tilt($adjusters) ?? $setting->step($adjuster->key),
+                Role::HeadHeight => $setting->step($adjuster->key),
+            };
+            $setting = $setting->with($adjuster->key, $step);
+        }
+
+        return $setting;
+    }
+}
