@@ -5,12 +5,14 @@ declare(strict_types=1);
 use App\Http\Controllers\Card\Cards;
 use App\Http\Controllers\Card\OwnersCard;
 use App\Http\Controllers\Garage\Garage;
+use App\Http\Controllers\Garage\NewLoads;
 use App\Http\Controllers\Garage\Shelf;
 use App\Http\Controllers\Job\Bars;
 use App\Http\Controllers\Job\Bench;
 use App\Http\Controllers\Job\Checks;
 use App\Http\Controllers\Job\Facts;
 use App\Http\Controllers\Job\Gap;
+use App\Http\Controllers\Job\Gauge;
 use App\Http\Controllers\Job\HeadChoice;
 use App\Http\Controllers\Job\HookUps;
 use App\Http\Controllers\Job\Jobs;
@@ -149,6 +151,7 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
         });
         Route::prefix('/jobs/{job}/{station}')->group(function (): void {
             Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
+            Route::post('/gauge', [Gauge::class, 'store'])->name('gauge.store');
             Route::post('/measures', [Measures::class, 'store'])->name('measures.store');
             Route::post('/rounds', [Rounds::class, 'store'])->name('rounds.store');
             Route::post('/torques', [Torques::class, 'store'])->name('torques.store');
@@ -192,6 +195,10 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
     Route::get('/log', [Logs::class, 'index'])->middleware('kept:any')->name('log');
     Route::get('/garage', [Garage::class, 'index'])->middleware('kept:any')->name('garage');
     Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');
+    Route::get('/new-load', [NewLoads::class, 'index'])->name('new-loads');
+    Route::get('/new-load/{id}', [NewLoads::class, 'show'])->name('new-load');
+    Route::post('/new-load/{id}/preview', [NewLoads::class, 'preview'])->middleware(KeepFlash::class)->name('new-load.preview');
+    Route::post('/new-load/{id}', [NewLoads::class, 'store'])->block(10, 10)->name('new-load.start');
     Route::get('/garage/{part}', [Garage::class, 'shelf'])->middleware('kept:any')->name('garage.shelf');
     Route::get('/garage/{part}/find', [Garage::class, 'find'])->middleware(KeepFlash::class)->block(10, 10)->name('garage.find');
     Route::get('/garage/{part}/new', [Shelf::class, 'create'])->name('garage.create');
@@ -209,6 +216,7 @@ Route::middleware(['auth', SignedInHere::class])->group(function (): void {
     });
     Route::prefix('/jobs/{job}/{station}')->group(function (): void {
         Route::get('/', [Bench::class, 'show'])->middleware('kept:job')->name('bench');
+        Route::post('/gauge/preview', [Gauge::class, 'preview'])->middleware(KeepFlash::class)->name('gauge.preview');
         Route::post('/preview', [Tape::class, 'preview'])->middleware(KeepFlash::class)->name('tape.preview');
     });
 });

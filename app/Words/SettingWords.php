@@ -107,6 +107,12 @@ final readonly class SettingWords
         return $this->family()?->many($adjuster->key) ?? '';
     }
 
+    /** Whether a screw is turned under load, without a new hook-up. */
+    public function isTurnedLoaded(): bool
+    {
+        return $this->described->adjusters()?->turnedLoaded() !== null;
+    }
+
     /** @return list<Adjuster> */
     public function adjusters(): array
     {

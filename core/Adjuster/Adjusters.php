@@ -133,6 +133,18 @@ final readonly class Adjusters
         return 0.0;
     }
 
+    /** What is turned with the rig coupled and loaded; null where nothing is. */
+    public function turnedLoaded(): ?Adjuster
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->isTurnedLoaded) {
+                return $adjuster;
+            }
+        }
+
+        return null;
+    }
+
     /** How much higher the ball stands at one setting than at another, mm. */
     public function ballHeightBetween(Setting $from, Setting $to): float
     {

@@ -93,6 +93,20 @@ final class JobAnalysis
         return $this->recommendation ??= (new Advisor($this->hitch, $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, Looked::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
     }
 
+    /** What a gauge in the head is to show. */
+    public function gauge(): GaugeTarget
+    {
+        $lost = $this->goal->levelling === null ? 0.0 : $this->stances()->quantities($this->goal->ballLoad(), $this->current->tensionOffset ?? $this->tensionInRange() - $this->posterior()->tension(), $this->current->ballOffset ?? 0.0)->lost;
+
+        return new GaugeTarget($this->posterior(), $this->goal, $lost, $this->current);
+    }
+
+    /** Of the middle of the range, mm. */
+    private function tensionInRange(): float
+    {
+        return $this->posterior()->rig()->tensionFor($this->goal->band->middle());
+    }
+
     /** The next move in direction and millimetres of front height. */
     public function tension(): TensionAdvice
     {

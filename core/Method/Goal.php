@@ -32,6 +32,17 @@ final readonly class Goal
         return new self($this->band, $criterion, $this->tolerances, $this->makersBallLoad, $this->levelling);
     }
 
+    public function hasMakersBallLoad(): bool
+    {
+        return $this->makersBallLoad !== null;
+    }
+
+    /** The same, held to nobody's target for the gauge but ours. */
+    public function withoutMakersBallLoad(): self
+    {
+        return new self($this->band, $this->criterion, $this->tolerances, null, $this->levelling);
+    }
+
     public function governing(): Method
     {
         return $this->method($this->criterion);

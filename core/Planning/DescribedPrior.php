@@ -89,7 +89,7 @@ final readonly class DescribedPrior
     {
         $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
         $start = $adjusters === null ? null : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
-        $toMiddle = $start === null || $adjusters === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
+        $toMiddle = $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
 
         return Normal::of($inRange + $toMiddle, $this->doubts->tensionNotTapedMm);
     }

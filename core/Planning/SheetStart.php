@@ -24,7 +24,11 @@ final readonly class SheetStart
         $from = $this->hitch->number('ball_over_from_mm');
         $to = $this->hitch->number('ball_over_to_mm');
 
-        return $from === null && $to === null ? null : new School('data_sheet', $from ?? $to ?? 0.0, $to ?? $from ?? 0.0);
+        return match (true) {
+            $from !== null => new School('data_sheet', $from, $to ?? $from),
+            $to !== null => new School('data_sheet', $to, $to),
+            default => null,
+        };
     }
 
     /** Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where the sheet gives no range. */

@@ -2,6 +2,7 @@
     <main class="yard">
         <div class="yard-head">
             <h1>{{ __('page/top.yard.yard') }} <span class="font-normal text-muted">· {{ $today }}</span></h1>
+            <a class="button" href="{{ route('new-loads') }}">{{ __('page/top.yard.new_load_on_a_hitch') }}</a>
             <a class="button is-first" href="{{ route('jobs.create') }}">{{ __('page/top.yard.start_a_job') }}</a>
         </div>
         @forelse ($open as $card)

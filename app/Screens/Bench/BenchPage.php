@@ -207,6 +207,12 @@ final class BenchPage
         return new BarsPage($this->job, $this->analysed->shop, $this->viewer, $this->job->barTapings->last());
     }
 
+    /** The gauge in the head; null on a hitch without one. */
+    public function gauge(): ?GaugePanel
+    {
+        return $this->analysed->adjusters?->turnedLoaded() === null ? null : new GaugePanel($this->analysed, $this->viewer, $this->station->stance());
+    }
+
     /** Taping the gap over the bars, at Dropped. */
     public function gap(): GapPage
     {

@@ -8,6 +8,7 @@ use App\Models\BarTaping;
 use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
+use App\Models\Round;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
@@ -18,6 +19,7 @@ use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Rig\Stance;
 
 /** Jobs analysed by what this shop holds to, each once a request. */
 final class JobAnalyses
@@ -73,6 +75,22 @@ final class JobAnalyses
         }
 
         return $this->analysed($measured, [], new FreshFits);
+    }
+
+    /**
+     * By what is saved, with the gauge reading so much: after a turn of the screw, at another setting.
+     *
+     * @param  array<string, float>|null  $turnedTo  null where it was not turned, or nobody knows where to
+     */
+    public function gauging(Job $job, Measure $reading, ?array $turnedTo): AnalysedJob
+    {
+        $gauged = clone $job;
+        if ($turnedTo !== null) {
+            $reading->round = $job->roundOf(Stance::Carried) + 1;
+            $gauged->setRelation('rounds', $job->rounds->concat([new Round(['job_id' => $job->id, 'stance' => Stance::Carried, 'number' => $reading->round, 'setting' => $turnedTo])]));
+        }
+
+        return $this->analysed($gauged->setRelation('measures', $job->measures->concat([$reading])), [], new FreshFits);
     }
 
     /** What this shop holds to, in a mark that changes with it. */

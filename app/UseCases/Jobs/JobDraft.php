@@ -7,13 +7,11 @@ namespace App\UseCases\Jobs;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Hitch as CoreHitch;
@@ -76,14 +74,7 @@ final readonly class JobDraft
                 'hitch_id' => $this->hitch->id,
             ]);
 
-            return Job::query()->create([
-                'rig_id' => $rig->id,
-                'title' => $this->title,
-                'booked_on' => Date::today(),
-                'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
-                'band_from' => $this->settings->band()->from,
-                'band_to' => $this->settings->band()->to,
-            ]);
+            return (new NewJob($this->settings))->of($rig, $this->title);
         });
     }
 

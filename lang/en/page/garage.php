@@ -3,6 +3,24 @@
 declare(strict_types=1);
 
 return [
+    'new-loads' => [
+        'new_load' => 'New load on a hitch',
+        'which_hitch' => 'The same hitch behind another vehicle, with another trailer, or with another tongue weight. Which hitch?',
+        'on_no_rig_yet' => 'on no rig yet',
+        'no_hitch_yet' => 'No hitch is in the garage yet.',
+        'start_a_job' => 'Start a job',
+    ],
+    'new-load' => [
+        'title' => 'New load on :hitch',
+        'vehicle' => 'Vehicle',
+        'trailer' => 'Trailer',
+        'tongue_weight' => 'Tongue weight',
+        'tongue_hint' => 'As the gauge shows it bars off, or as it was weighed. It is kept with the trailer.',
+        'start_the_job' => 'Start the job',
+    ],
+    'new-load-says' => [
+        'this_pair_cannot_be' => 'This vehicle, trailer and hitch do not go together: see what is marked.',
+    ],
     'away' => [
         'archive' => 'Archive',
         'garage' => 'Garage',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'yard' => [
         'yard' => 'Yard',
+        'new_load_on_a_hitch' => 'New load on a hitch',
         'start_a_job' => 'Start a job',
         'no_job_is_open' => 'No job is open.',
         'a_job_pairs_a_vehicle' => 'A job pairs a vehicle, a trailer and a hitch, and keeps every height you tape.',

@@ -2,6 +2,7 @@
 @php($errors = $errors->getBag('tape'))
 <h1 class="sr-only">{{ \App\Words\StationWords::title($page->station) }}</h1>
 <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
+@includeWhen($page->gauge() !== null && $stance !== \Yoke\Rig\Stance::Alone, 'bench.gauge')
 @includeWhen($stance === \Yoke\Rig\Stance::Carried, 'bench.setting')
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
       data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" @if ($page->look->isCalling) data-call data-pause="{{ $page->viewer->callingPreferences()->pause }}" @if ($page->viewer->callingPreferences()->aloud) data-aloud @endif @endif

@@ -7,5 +7,6 @@
             <p>{{ __('verdict.family_unsaid') }}</p>
         @endif
     </div>
+    @includeWhen(isset($page) && $page->gauge() !== null, 'plan.gauge')
     @include('plan.most-useful')
 @endif

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Job;
+
+use App\Http\Requests\Asked;
+use App\Models\Job;
+use App\Models\Measure;
+use App\Screens\Bench\BenchPage;
+use App\Screens\Bench\Look;
+use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Forms\GaugeForm;
+use App\UseCases\Tape\RoundLog;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Yoke\Procedure\Station;
+use Yoke\Rig\Stance;
+
+/** Takes what the gauge in a head shows while its screw is turned: no new hook-up. */
+final class Gauge
+{
+    public function __construct(private readonly JobAnalyses $analyses)
+    {
+    }
+
+    /** What a reading would mean, as it is typed. */
+    public function preview(Asked $request, Job $job, Station $station): JsonResponse
+    {
+        $form = $this->form($request, $job, $station);
+        $reading = $form->reading();
+        $turned = $form->turned();
+        $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
+        $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
+        $analysed = $reading === null || $turned === null ? $this->analyses->of($job) : $this->analyses->gauging($job, $reading, $turned === 0.0 ? null : $form->stepsAfter($turned));
+        $page = new BenchPage($analysed, $request->person(), $station, Look::asked($request));
+
+        return response()->json([
+            'problems' => (object) array_intersect_key($form->problems(), $typed),
+            'parts' => ['gauge' => view('bench.gauge-says', ['gauge' => $page->gauge()])->render()],
+        ]);
+    }
+
+    public function store(Asked $request, Job $job, Station $station): RedirectResponse
+    {
+        $form = $this->form($request, $job, $station);
+        [$reading, $turned] = [$form->reading(), $form->turned()];
+        $back = redirect()->to(route('bench', [$job, $station->value]).'#gauge-step');
+        if ($reading === null || $turned === null) {
+            return $back->withInput($request->typed())->withErrors($form->problems(), 'gauge');
+        }
+        DB::transaction(fn () => $this->write($request, $job, $reading, $turned, $form));
+
+        return $back;
+    }
+
+    /** A turned screw is another setting: what was read before it stays with the one before. */
+    private function write(Asked $request, Job $job, Measure $reading, float $turned, GaugeForm $form): void
+    {
+        if ($turned !== 0.0) {
+            $reading->round = (new RoundLog($job, $request->person()))->at($form->stepsAfter($turned))->number;
+        }
+        $reading->save();
+    }
+
+    private function form(Asked $request, Job $job, Station $station): GaugeForm
+    {
+        $stance = $station->stance();
+        $screw = $job->rigAsWorked()->described()->adjusters()?->turnedLoaded();
+        if ($screw === null || $stance === null || $stance === Stance::Alone) {
+            abort(404);
+        }
+
+        return new GaugeForm($request->texts(['ball_load', 'turned']), $job, $stance, $request->person(), $screw);
+    }
+}

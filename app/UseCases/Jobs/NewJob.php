@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Jobs;
+
+use App\Models\Job;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use Illuminate\Support\Facades\Date;
+use Yoke\Shop\ShopSettings;
+
+/** A job that is booked today for a rig as the garage has it, held to what the shop chose. */
+final readonly class NewJob
+{
+    public function __construct(private ShopSettings $settings)
+    {
+    }
+
+    public function of(Rig $rig, string $title): Job
+    {
+        return Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => $title,
+            'booked_on' => Date::today(),
+            'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
+            'band_from' => $this->settings->band()->from,
+            'band_to' => $this->settings->band()->to,
+        ]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+// The gauge in a head whose screw tensions the bars.
+return [
+    'head' => '{0} Bolt the head :place, no hole showing above it: the ball then stands :height above the ground.|{1} Bolt the head :place, one hole showing above it: the ball then stands :height above the ground.|[2,*] Bolt the head :place, :count holes showing above it: the ball then stands :height above the ground.',
+    'bolted' => 'Last recorded: :place, on :job.',
+    'title' => 'Gauge in the head',
+    'target' => 'Target at the gauge',
+    'range' => ':from to :to',
+    'computed' => 'Restores about :share of the front axle load. From the tongue weight, :tongue, and three lengths: rear axle to ball :overhang, ball to hook-up point :arm, ball to trailer axle :axle.',
+    'makers' => 'The figure of the hitch maker, which governs. Ours would be :ours. It restores about :share of the front axle load.',
+    'makers_field' => 'Figure of the maker',
+    'makers_hint' => 'From the app or sheet of the maker; it governs where it is entered.',
+    'tongue' => 'Bars off, the gauge shows the tongue weight: :tongue. Target with the bars on: :target.',
+    'restored' => 'Front axle load restored: :share. :turns',
+    'at_target' => 'The gauge is at its target: leave the screw.',
+    'tighter' => 'Turn the screw :turns tighter.',
+    'looser' => 'Let the screw go by :turns.',
+    'order' => [
+        'grease' => 'Grease the screw.',
+        'jack' => 'Raise the jack clear of the ground.',
+        'turn' => 'Turn, and watch the gauge.',
+    ],
+    'minute' => 'No new hook-up: about a minute.',
+    'shows' => 'Gauge shows',
+    'turned' => 'Turned since the last reading',
+    'turned_hint' => 'Turns tighter; let go is below 0. Leave empty where it was not turned.',
+    'save' => 'Save gauge reading',
+    'past_the_rating' => 'This target loads each bar to about :bar, past its rating of :rating. Do not turn so far: check the figure, the tongue weight and the bars.',
+    'below_the_tongue' => 'The target, :target, is less than the ball carries with no bars at all. Check the figure and its unit.',
+    'less_loaded' => 'The gauge reads less with the bars on, :on, than with them off, :off. Bars add load between ball and coupler. Is the jack right up, and were both read bars off and bars on?',
+];
