@@ -31,13 +31,18 @@ final readonly class GaugeWords
         return Text::of('gauge.range', ['from' => $this->print->about($from), 'to' => $this->print->about($to)]);
     }
 
+    /** What it does, in a sentence. */
+    public function restores(): string
+    {
+        return Text::of($this->target->isMakers() ? 'gauge.makers_restores' : 'gauge.restores', ['share' => $this->print->percent($this->target->share())]);
+    }
+
     /** Where the target comes from, in a sentence. */
     public function from(): string
     {
         return $this->target->isMakers()
-            ? Text::of('gauge.makers', ['ours' => $this->print->about($this->target->computed()), 'share' => $this->print->percent($this->target->share())])
+            ? Text::of('gauge.makers', ['ours' => $this->print->about($this->target->computed())])
             : Text::of('gauge.computed', [
-                'share' => $this->print->percent($this->target->share()),
                 'tongue' => $this->tongue(),
                 'overhang' => $this->print->length($this->rig->vehicle->overhang),
                 'arm' => $this->print->length($this->rig->hitch->barArm),

@@ -128,3 +128,22 @@ it('runs the backup in the hour that the shop chose, and the sweep, by the sched
     DB::table('shop_settings')->insert(['key' => 'backups.hour', 'value' => '14.0', 'set_at' => now()]);
     expect($runs('02:30'))->toBeFalse()->and($runs('14:30'))->toBeTrue();
 });
+
+it('draws a page again after an upgrade: kept pages name the styles and scripts of the program that drew them', function (): void {
+    $ready = storage_path('framework/testing/ready-'.bin2hex(random_bytes(4)).'.php');
+    @mkdir(dirname($ready), 0700, true);
+    file_put_contents($ready, '<?php return [];');
+    touch($ready, 1_700_000_000);
+    putenv("APP_CONFIG_CACHE={$ready}");
+    $_ENV['APP_CONFIG_CACHE'] = $_SERVER['APP_CONFIG_CACHE'] = $ready;
+    $drawn = ($this->queries)('/log');
+    $kept = ($this->queries)('/log');
+    touch($ready, 1_700_000_060);
+    clearstatcache();
+    $upgraded = ($this->queries)('/log');
+    unset($_ENV['APP_CONFIG_CACHE'], $_SERVER['APP_CONFIG_CACHE']);
+    putenv('APP_CONFIG_CACHE');
+    unlink($ready);
+
+    expect($kept)->toBeLessThan($drawn)->and($upgraded)->toBe($drawn);
+});

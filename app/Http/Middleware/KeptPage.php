@@ -8,6 +8,8 @@ use App\Models\User;
 use App\UseCases\Pages\Revision;
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Vite;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,7 +30,7 @@ final readonly class KeptPage
     /** Stands for the session's own token, which every form carries. */
     private const TOKEN = '{session-token}';
 
-    public function __construct(private Repository $cache)
+    public function __construct(private Repository $cache, private Vite $vite, private Application $application)
     {
     }
 
@@ -43,13 +45,19 @@ final readonly class KeptPage
             return $next($request);
         }
         $key = 'page-'.hash('xxh128', $person->id.' '.$request->fullUrl());
-        $mark = Date::today()->toDateString().' '.($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any());
+        $mark = $this->program().' '.Date::today()->toDateString().' '.($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any());
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_string($kept[1] ?? null)) {
             return response(str_replace(self::TOKEN, (string) csrf_token(), $kept[1]));
         }
 
         return $this->keep($key, $mark, $next($request));
+    }
+
+    /** What draws pages, in a mark that changes with an upgrade: its styles and scripts, and when it was made ready to serve. */
+    private function program(): string
+    {
+        return ($this->vite->manifestHash() ?? '').' '.(string) @filemtime($this->application->getCachedConfigPath());
     }
 
     private function keep(string $key, string $mark, Response $response): Response

@@ -4,7 +4,6 @@
     @include('bench.gauge-target', ['words' => $gauge->words])
     @if ($gauge->isCarried())
         <ol class="gauge-order">@foreach (['grease', 'jack', 'turn'] as $step)<li>{{ __("gauge.order.{$step}") }}</li>@endforeach</ol>
-        <p class="sentence">{{ __('gauge.minute') }}</p>
     @endif
     <form method="post" action="{{ route('gauge.store', [$page->job, $page->station->value]) }}" data-sheet data-preview="{{ route('gauge.preview', [$page->job, $page->station->value]) }}" novalidate>
         @csrf
@@ -28,6 +27,7 @@
         <div class="tape-foot">
             <button class="button is-first">{{ __('gauge.save') }}</button>
             <x-device :job="$page->job" kind="gauge" :stance="$page->station->stance()->value" :label="__('page/bench.others.read_the_gauge')" />
+            @if ($gauge->isCarried())<span class="sentence">{{ __('gauge.minute') }}</span>@endif
             <span class="saved-at" role="status" data-saved-at></span>
         </div>
     </form>
