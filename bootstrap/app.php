@@ -11,6 +11,7 @@ use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SignedInHere;
+use App\Http\Middleware\SpeaksOfTheHitch;
 use App\Http\Middleware\TellServerTime;
 use App\Http\Middleware\WritingStops;
 use Illuminate\Foundation\Application;
@@ -39,6 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
         $middleware->appendToPriorityList(SignedInHere::class, KeptPage::class);
+        $middleware->appendToPriorityList(SubstituteBindings::class, SpeaksOfTheHitch::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -46,6 +46,7 @@ use App\Http\Controllers\Yard;
 use App\Http\Middleware\KeepFlash;
 use App\Http\Middleware\KeepNoCopy;
 use App\Http\Middleware\SignedInHere;
+use App\Http\Middleware\SpeaksOfTheHitch;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
@@ -70,7 +71,7 @@ Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function ()
     Route::get('/{occasion}', [OwnersCard::class, 'procedure'])->name('owner.procedure');
 });
 
-Route::middleware(['auth', SignedInHere::class])->group(function (): void {
+Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group(function (): void {
     // A person's own.
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
     Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');

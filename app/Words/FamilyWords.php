@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
+use Yoke\Family\SwayControl;
 
 /** What the people who set a hitch's family up call its parts. */
 final readonly class FamilyWords
@@ -53,6 +55,14 @@ final readonly class FamilyWords
     public function sway(): string
     {
         return Text::of("{$this->at}.sway");
+    }
+
+    /** That it moves little load, and what would move more; an empty text of a family with bars. */
+    public function little(string $share): string
+    {
+        $own = array_filter(Families::all(), static fn (HitchFamily $family): bool => $family->hasBars() && $family->facts()->control !== SwayControl::Separate);
+
+        return Text::ifAny("{$this->at}.little") === '' ? '' : Text::of("{$this->at}.little", ['share' => $share, 'others' => implode(', ', array_map(static fn (HitchFamily $family): string => (new self($family))->name(), $own))]);
     }
 
     /** Where grease goes, and where none may. */

@@ -88,6 +88,16 @@ final readonly class Adjusters
         return $stays;
     }
 
+    /** The same with it at its tightest. */
+    public function tightest(Setting $stays): Setting
+    {
+        foreach ($this->byKey as $key => $adjuster) {
+            $stays = $adjuster->role === Role::Tension ? $stays->with($key, $adjuster->range->to) : $stays;
+        }
+
+        return $stays;
+    }
+
     /** @return list<Setting> the whole grid */
     public function settings(): array
     {
@@ -131,6 +141,18 @@ final readonly class Adjusters
         }
 
         return 0.0;
+    }
+
+    /** Whether there is one of a role. */
+    public function has(Role $role): bool
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->role === $role) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What is turned with the rig coupled and loaded; null where nothing is. */

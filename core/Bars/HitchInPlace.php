@@ -29,10 +29,10 @@ final readonly class HitchInPlace
         return new ObservationMapper($this->doubts, $this->ballToAxle->millimetres(), $this->trailer->number('coupler_height_mm'), $this->barHang()?->hang($reference)?->millimetres(), self::USUAL_HANG_MM);
     }
 
-    /** What one bar may carry at its hook-up point; null where its sheet does not say. */
+    /** What one bar may carry at its hook-up point; null where its sheet does not say, and on a hitch without bars. */
     public function barRating(): ?Load
     {
-        return $this->hitch->load('bar_rating_high_kg');
+        return $this->adjusters === null && $this->hitch->text('family') !== null ? null : $this->hitch->load('bar_rating_high_kg');
     }
 
     /** How the bars hang; null until the hitch's family is known, and on one without bars. */

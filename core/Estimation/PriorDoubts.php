@@ -20,6 +20,10 @@ final readonly class PriorDoubts
         public float $barRateUnrated = 0.40,
         /** As a share. */
         public float $barRateFromSheet = 0.05,
+        /** Of chains in place of bars, as a share. */
+        public float $chainRate = 0.50,
+        /** Of how far chains are stretched at their middle thread, mm. */
+        public float $chainTensionMm = 10.0,
         /** Of a setting whose bar bend was taped. */
         public float $tensionTapedMm = 6.0,
         /** Of a setting that nobody taped. */

@@ -17,14 +17,21 @@ final class Families
         ];
     }
 
-    /** @throws UnknownFamily */
-    public static function get(string $key): HitchFamily
+    /** Null for one that there is not. */
+    public static function find(string $key): ?HitchFamily
     {
         foreach (self::all() as $family) {
             if ($family->key() === $key) {
                 return $family;
             }
         }
-        throw UnknownFamily::named($key, array_map(static fn (HitchFamily $family): string => $family->key(), self::all()));
+
+        return null;
+    }
+
+    /** @throws UnknownFamily */
+    public static function get(string $key): HitchFamily
+    {
+        return self::find($key) ?? throw UnknownFamily::named($key, array_map(static fn (HitchFamily $family): string => $family->key(), self::all()));
     }
 }

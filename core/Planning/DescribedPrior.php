@@ -11,6 +11,7 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
+use Yoke\Family\Families;
 use Yoke\Method\Band;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -81,12 +82,15 @@ final readonly class DescribedPrior
 
     /**
      * The middle setting's tension where nobody taped it: the setting that the data sheet starts at, else the middle one,
-     * brings the share to the middle of the usual range.
+     * brings the share to the middle of the usual range; chains alone are taut from their loosest thread on.
      *
      * @param  non-empty-list<LogNormal>  $doubtful
      */
     private function usualTension(?Adjusters $adjusters, KnownRig $known, array $doubtful): Normal
     {
+        if ($adjusters !== null && $this->hasChainsAlone()) {
+            return Normal::of($adjusters->tensionBetween($adjusters->loosest($adjusters->middle()), $adjusters->middle(), $known->barArm), $this->doubts->chainTensionMm);
+        }
         $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
         $start = $adjusters === null ? null : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
         $toMiddle = $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
@@ -117,6 +121,12 @@ final readonly class DescribedPrior
         return new LogNormal($weighed, $by->doubt());
     }
 
+    /** Whether chains are stretched in place of bars: soft, and taut from their loosest thread on. */
+    private function hasChainsAlone(): bool
+    {
+        return $this->hitch->text('family') !== null && Families::find($this->hitch->text('family'))?->hasBars() === false;
+    }
+
     /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */
     private function barRate(): LogNormal
     {
@@ -125,6 +135,7 @@ final readonly class DescribedPrior
 
         return match (true) {
             $fromSheet !== null => new LogNormal($fromSheet, $this->doubts->barRateFromSheet),
+            $this->hasChainsAlone() => new LogNormal($this->tongueWeight()->value / UsualRig::CHAIN_STRETCH_MM, $this->doubts->chainRate),
             $rating !== null => new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
             default => new LogNormal($this->tongueWeight()->value / UsualRig::BAR_BEND_MM, $this->doubts->barRateUnrated),
         };

@@ -6,6 +6,7 @@ namespace Yoke\Planning;
 
 use Yoke\Bars\BarHang;
 use Yoke\Estimation\Posterior;
+use Yoke\Family\HitchFamily;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
@@ -17,8 +18,11 @@ final readonly class Proof
 {
     private Attitude $carried;
 
-    /** @param  Load|null  $barRating  of one bar; null where it is not known */
-    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances = new Tolerances)
+    /**
+     * @param  Load|null  $barRating  of one bar; null where it is not known
+     * @param  HitchFamily|null  $family  null until it is known: taken for one with bars
+     */
+    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances = new Tolerances, private ?HitchFamily $family = null)
     {
         $this->carried = $posterior->rig($current->ballOffset)->carried($posterior->tension() + $current->tensionOffset);
     }
@@ -28,7 +32,7 @@ final readonly class Proof
     {
         return [
             $this->attitude(),
-            $this->bend(),
+            ...($this->family?->hasBars() === false ? [] : [$this->bend()]),
             ...($this->barRating === null ? [] : [$this->load($this->barRating)]),
             ...$this->tips(),
         ];

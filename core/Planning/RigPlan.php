@@ -21,6 +21,7 @@ use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Ratings\RatedPart;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
@@ -138,12 +139,10 @@ final readonly class RigPlan
         return $this->likelyRig()->dropped();
     }
 
-    /** As aimed at: the middle of the band. */
+    /** As aimed at: the middle of the band, or as near to it as the hitch comes. */
     public function carried(): Attitude
     {
-        $rig = $this->likelyRig();
-
-        return $rig->carried($rig->tensionFor($this->band->middle()));
+        return $this->likelyRig()->carried($this->tensionAimedAt());
     }
 
     /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
@@ -156,8 +155,9 @@ final readonly class RigPlan
                 $lines[$line->key()] = $line;
             }
         }
+        $hasNoBars = $this->rig->family()?->hasBars() === false;
 
-        return array_values($lines);
+        return array_values(array_filter($lines, static fn (RatedLoad $line): bool => ! $hasNoBars || $line->part !== RatedPart::OneBar));
     }
 
     /** The move to begin with, by all that is known; null while the hitch's family is not known. */
@@ -225,9 +225,7 @@ final readonly class RigPlan
     /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */
     public function takenBack(): float
     {
-        $rig = $this->likelyRig();
-
-        return $this->rig->takeBack($rig)?->lost($rig->tensionFor($this->band->middle())) ?? 0.0;
+        return $this->rig->takeBack($this->likelyRig())?->lost($this->tensionAimedAt()) ?? 0.0;
     }
 
     /** What has to be restored before they are on again, so that enough is left on the road. */
@@ -242,10 +240,26 @@ final readonly class RigPlan
         return $this->rig->takeBack($this->likelyRig());
     }
 
-    /** The tension that is aimed at, mm. */
+    /** The tension that is aimed at, mm: never more than the chains of a hitch without bars give. */
     public function tensionAimedAt(): float
     {
-        return $this->likelyRig()->tensionFor($this->band->middle());
+        return min($this->likelyRig()->tensionFor($this->band->middle()), $this->mostTension() ?? INF);
+    }
+
+    /** The tension that a hitch without bars has at its most, mm; null of one with bars. */
+    private function mostTension(): ?float
+    {
+        $adjusters = $this->rig->family()?->hasBars() === false ? $this->rig->adjusters() : null;
+
+        return $adjusters === null ? null : $this->posterior->tension() + $adjusters->tensionBetween($adjusters->middle(), $adjusters->tightest($adjusters->middle()), 0.0);
+    }
+
+    /** What a hitch without bars restores at its most, a share; null of one with bars. */
+    public function mostRestored(): ?float
+    {
+        $most = $this->mostTension();
+
+        return $most === null ? null : $this->likelyRig()->carried($most)->frontRestored();
     }
 
     private function likelyRig(): CoupledRig

@@ -13,6 +13,12 @@ final class UsualRig
     /** Rated load bends a bar so far at the hook-up point. */
     public const BAR_BEND_MM = 84.0;
 
+    /**
+     * Chains that take a tongue weight are so soft at their hook-up point: fully stretched they restore about a quarter.
+     * Nobody's figure: that they move little is known, how little is for the readings to say.
+     */
+    public const CHAIN_STRETCH_MM = 300.0;
+
     /** Between neighbouring axles of a group. */
     public const AXLE_SPACING_MM = 860.0;
 

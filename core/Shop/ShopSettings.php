@@ -27,9 +27,9 @@ final readonly class ShopSettings
         'openSuspect' => [0.01, 0.5], 'overAllowed' => [0.005, 0.3], 'unseen' => [0.0, 0.3], 'offLevel' => [0.0, 1.0], 'minute' => [0.0, 0.05],
     ];
 
-    private const SHARES_OF_PRIOR = ['rideRate', 'trailerRate', 'cgHeight', 'barRate', 'barRateUnrated', 'barRateFromSheet', 'ballLoad', 'ballLoadAgain'];
+    private const SHARES_OF_PRIOR = ['rideRate', 'trailerRate', 'cgHeight', 'barRate', 'barRateUnrated', 'barRateFromSheet', 'chainRate', 'ballLoad', 'ballLoadAgain'];
 
-    private const LENGTHS_OF_PRIOR = ['tensionTapedMm', 'tensionNotTapedMm', 'tensionUnknownMm', 'ballOverCouplerTapedMm', 'ballOverCouplerAssumedMm', 'hangAssumedMm', 'couplerMm'];
+    private const LENGTHS_OF_PRIOR = ['tensionTapedMm', 'tensionNotTapedMm', 'tensionUnknownMm', 'chainTensionMm', 'ballOverCouplerTapedMm', 'ballOverCouplerAssumedMm', 'hangAssumedMm', 'couplerMm'];
 
     /**
      * @param  array<string, float|string>  $chosen  by key, each as its setting allows it

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Yoke\Specification;
 
 use Yoke\Adjuster\Counting;
+use Yoke\Adjuster\Role;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
+use Yoke\Family\SwayControl;
 use Yoke\Rig\Hitch;
 
 /** What a hitch's own sheet says, beyond its bar arm. */
@@ -18,6 +20,27 @@ final class HitchSpecification
         return new FieldGroup('dimensions', [
             Field::length('bar_arm_mm', ...Hitch::BAR_ARM_MM),
         ]);
+    }
+
+    /** Whether a field means anything on a hitch of a family; each does while the family is not known. */
+    public static function isOf(string $key, ?HitchFamily $family): bool
+    {
+        if ($family === null) {
+            return true;
+        }
+        $facts = $family->facts();
+        $adjusters = $family->adjusters($facts->usual);
+
+        return match ($key) {
+            'counting', 'free_chain_mm' => $facts->takeUp->isChain(),
+            'crown_mm', 'cam_mm' => $facts->control === SwayControl::Cam,
+            'friction' => $facts->control->rubsAtHookUp(),
+            'maker_ball_load_kg' => $adjusters->turnedLoaded() !== null,
+            'bracket_plate_mm', 'bracket_hole_mm', 'bar_below_ball_mm', 'holes_showing' => $family->hasBars() && ! $facts->takeUp->isChain(),
+            'bar_rate_kg_per_mm', 'bar_length_mm', 'head_gap_mm', 'hang_mm', 'tip_clearance_mm', 'socket_mm' => $family->hasBars(),
+            'tilt_deg', 'tilt_steps', 'start_washers_low', 'start_washers_high' => $adjusters->has(Role::Tilt),
+            default => true,
+        };
     }
 
     /** @return non-empty-list<FieldGroup> */

@@ -139,7 +139,7 @@ return [
                 'why' => 'Weight on the jack is missing on the ball, and a low foot hits the road.',
             ],
             'bend' => [
-                'does' => 'Check the bars: both show the same bend. Chains, if there are any, hang square and untwisted.',
+                'does' => 'Check the bars: both show the same bend.',
                 'why' => 'A straight bar carries nothing.',
             ],
             'friction' => [
@@ -148,13 +148,13 @@ return [
             ],
             'chains' => [
                 'does' => 'Cross the safety chains under the coupler: slack enough to turn, clear of the road.',
-                'why' => 'Crossed chains catch the tongue if the coupler comes off.',
-                'caution' => 'A long head makes the chains short: extend them with parts that are rated for the trailer. The breakaway cable is a separate thing.',
+                'why' => 'Crossed safety chains catch the tongue if the coupler comes off.',
+                'caution' => 'A long head makes the safety chains short: extend them with parts that are rated for the trailer. The breakaway cable is a separate thing.',
             ],
             'breakaway' => [
                 'does' => 'Clip the breakaway cable to the vehicle itself.',
-                'why' => 'If the hitch comes off, the chains may come off with it. The cable then applies the brakes.',
-                'caution' => 'Never to the chains, never to the head.',
+                'why' => 'If the hitch comes off, the safety chains may come off with it. The cable then applies the brakes.',
+                'caution' => 'Never to the safety chains, never to the head.',
             ],
             'plug' => ['does' => 'Plug in the seven-pin plug. Its cable is clear of the road and long enough to turn.'],
             'lights' => [
@@ -245,7 +245,7 @@ return [
             'chains' => ['does' => 'Check the safety chains: crossed, clear of the road.'],
             'breakaway' => [
                 'does' => 'Check the breakaway cable: clipped to the vehicle itself, its pin in the switch.',
-                'caution' => 'Never to the chains.',
+                'caution' => 'Never to the safety chains.',
             ],
             'lights' => [
                 'does' => 'Check the plug and the lights: the helper calls which are on.',

@@ -97,13 +97,13 @@ return [
     ],
     'hook-up-checks' => [
         'title' => 'Hook-up checks',
-        'picture' => 'Chains crossed under the coupler, the breakaway cable to the vehicle',
+        'picture' => 'Safety chains crossed under the coupler, the breakaway cable to the vehicle',
         'steps' => [
             'Safety chains crossed and of the right length; coupler pin in.',
             'Seven-pin plug, lights, brakes; jack foot up, chocks out.',
             'Steps and doors shut, everything inside secured.',
         ],
-        'caution' => 'Breakaway cable to the vehicle itself, never to the chains.',
+        'caution' => 'Breakaway cable to the vehicle itself, never to the safety chains.',
     ],
     'road-test' => [
         'title' => 'Road test',

@@ -82,7 +82,7 @@ it('asks for no chain where the bars lie on brackets, and for no washers where t
 
 it('has nothing to tape without bars, or before the family is known', function (?string $family): void {
     $job = barsJob($this, $family === null ? [] : ['family' => $family]);
-    $this->get("/jobs/{$job->id}/bars")->assertOk()->assertSee('no bars to tape');
+    $this->get("/jobs/{$job->id}/bars")->assertOk()->assertSee($family === null ? 'This hitch has no bars to tape, or its family is not known yet.' : 'This hitch has nothing to tape here.');
     $this->get("/jobs/{$job->id}/brackets")->assertOk()->assertDontSee('Tape the bars');
     $this->post("/jobs/{$job->id}/bars", $this->four)->assertNotFound();
 })->with(['tension-chain', null]);

@@ -39,7 +39,7 @@ it('has the setting as this shop counts it, heights, ball, torques, and when to 
         ->assertSee('link 3, 3 washers')->assertSee('Links are counted as working ones, between bar and hook: fewer is tighter.')
         ->assertSeeInOrder(['Ball, unloaded', '500 mm'])->assertSee('Head bolts 205 N·m')
         ->assertSeeInOrder(['Front fender', '950 mm', '965 mm', '954 mm', 'Rear fender', '985 mm', '930 mm', '948 mm'])
-        ->assertSee('Breakaway cable to the vehicle, not the chains')->assertSee('Ease off the throttle')->assertSee('An aid to measuring, not a certificate');
+        ->assertSee('Breakaway cable to the vehicle, not the safety chains')->assertSee('Ease off the throttle')->assertSee('An aid to measuring, not a certificate');
     foreach (Recheck::cases() as $recheck) {
         [$what, $when] = App\Words\ServiceWords::recheck($recheck, null);
         $card->assertSee($what)->assertSee($when);
@@ -60,7 +60,7 @@ it('prints as one page of PDF', function (string $paper, string $box): void {
 
     expect($pdf)->toStartWith('%PDF-')->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBe(1)->and($pdf)->toContain($box)->and(strlen($pdf))->toBeGreaterThan(10_000);
     $text = preg_replace('/\s+/', ' ', (new Parser)->parseContent($pdf)->getText());
-    foreach (['A dome', 'link 3, 3 washers on both sides', 'fewer is tighter', '950 mm 965 mm 954 mm', '985 mm 930 mm 948 mm', 'Head bolts 205 N·m (not recorded)', 'after the first run', 'Breakaway cable to the vehicle, not the chains', 'Ease off the throttle', 'not a certificate'] as $says) {
+    foreach (['A dome', 'link 3, 3 washers on both sides', 'fewer is tighter', '950 mm 965 mm 954 mm', '985 mm 930 mm 948 mm', 'Head bolts 205 N·m (not recorded)', 'after the first run', 'Breakaway cable to the vehicle, not the safety chains', 'Ease off the throttle', 'not a certificate'] as $says) {
         expect($text)->toContain($says);
     }
     $this->get("/jobs/{$this->work->id}/card/napkin.pdf")->assertNotFound();

@@ -61,7 +61,7 @@ it('is skipped by one tap, and taped after all', function (): void {
 
 it('knows no gap on a hitch without bars', function (): void {
     $this->post('/jobs', ['title' => 'Second', 'family' => 'tension-chain']);
-    $this->get('/jobs/2/gap')->assertOk()->assertSee('This hitch has no bars to tape');
+    $this->get('/jobs/2/gap')->assertOk()->assertSee('This hitch has nothing to tape here');
     $this->post('/jobs/2/gap', ['gap' => '290 mm', 'loosest' => '380 mm'])->assertNotFound();
     $this->get('/jobs/2/dropped')->assertDontSee('Tape the gap');
 });

@@ -75,12 +75,14 @@ it('refuses in words beside its row, and keeps what was typed', function (array 
     'a name that is taken' => [['name' => 'Holiday'], 'name', 'Another load state'],
 ]);
 
-it('says what it needs on a hitch without bars, and knows no state of another rig', function (): void {
+it('says what it needs while the family is not known, plans for chains alone too, and knows no state of another rig', function (): void {
     $worked = $this->work->rig_as_worked;
+    $worked['hitch']['sheet'] = [];
+    $this->work->update(['rig_as_worked' => $worked]);
+    $this->get($this->at)->assertOk()->assertSee('needs a hitch whose family is known');
     $worked['hitch']['sheet'] = ['family' => 'tension-chain'];
     $this->work->update(['rig_as_worked' => $worked]);
-
-    $this->get($this->at)->assertOk()->assertSee('needs a hitch with spring bars');
+    $this->get($this->at)->assertOk()->assertDontSee('needs a hitch');
     $this->get("{$this->at}/77")->assertNotFound();
     $this->post("{$this->at}/weighed/away")->assertNotFound();
 });

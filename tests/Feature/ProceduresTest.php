@@ -68,7 +68,7 @@ it('runs to the end, then begins anew', function (): void {
 it('prints all steps, with the marked setting', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 5, 'washer' => 3, 'head' => 2]]);
 
-    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Cross the safety chains', 'Never to the chains'])->assertSee('(Yes / No)');
+    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Cross the safety chains', 'Never to the safety chains'])->assertSee('(Yes / No)');
 });
 
 it('asks for the family first, and knows no occasion of its own', function (): void {

@@ -275,7 +275,7 @@ final readonly class AdvicePage
 
         return $current === null ? null : array_map(
             fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))],
-            (new Proof($this->analysis->posterior(), $current, $inPlace->barRating(), $inPlace->barHang(), $this->job->goal->tolerances))->checks(),
+            (new Proof($this->analysis->posterior(), $current, $inPlace->barRating(), $inPlace->barHang(), $this->job->goal->tolerances, $this->job->described->family()))->checks(),
         );
     }
 

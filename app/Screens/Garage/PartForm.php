@@ -10,9 +10,12 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\PartModels;
+use Yoke\Family\Families;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Specification\Field;
+use Yoke\Specification\FieldGroup;
 use Yoke\Specification\FieldKind;
+use Yoke\Specification\HitchSpecification;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -27,6 +30,16 @@ final readonly class PartForm
 {
     public function __construct(private RigPart $part, private Vehicle|Trailer|Hitch $model, private User $person)
     {
+    }
+
+    /** @return list<array{string, list<Field>}> the fields by group: those of its own family, and whatever is filled in */
+    public function groups(): array
+    {
+        $family = $this->part === RigPart::Hitch ? Families::find((string) ($this->model->sheet['family'] ?? '')) : null;
+        $isShown = fn (Field $field): bool => $this->part !== RigPart::Hitch || HitchSpecification::isOf($field->key, $family) || PartModels::value($this->model, $field) !== null;
+        $groups = array_map(static fn (FieldGroup $group): array => [$group->key, array_values(array_filter($group->fields, $isShown))], [$this->part->dimensions(), ...$this->part->groups()]);
+
+        return array_values(array_filter($groups, static fn (array $group): bool => $group[1] !== []));
     }
 
     public function shown(Field $field): string

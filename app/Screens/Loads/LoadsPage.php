@@ -137,9 +137,7 @@ final readonly class LoadsPage
 
     private function adjusters(): ?Adjusters
     {
-        $described = $this->plan->described;
-
-        return $described->family()?->hasBars() === true ? $described->adjusters() : null;
+        return $this->plan->described->adjusters();
     }
 
     private function find(string $key): ?LoadState

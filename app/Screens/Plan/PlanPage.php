@@ -10,6 +10,7 @@ use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
+use App\Words\FamilyWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
@@ -109,6 +110,15 @@ final readonly class PlanPage
         }
 
         return $ruledOut;
+    }
+
+    /** What a hitch without bars can restore, and what would; an empty text of one with bars. */
+    public function little(): string
+    {
+        $family = $this->described->family();
+        $most = $this->plan->mostRestored();
+
+        return $family === null || $most === null ? '' : (new FamilyWords($family))->little($this->print->percent($most));
     }
 
     public function brackets(): BracketsPlan

@@ -70,4 +70,10 @@ return [
         'Cams sit centred on the crown when the rig is in line.',
         'Little or no grease on them. Noise in tight turns is normal.',
     ],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'One link',
+        'specification.hitch.fields.steps.label' => 'Links of the chain',
+        'specification.hitch.fields.start_step.label' => 'Link to start with',
+    ],
 ];

@@ -61,4 +61,10 @@ return [
         'Both sides have the same latch, so that the chain runs round opposite sides.',
         'Each latch locks with its pin.',
     ],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'One link',
+        'specification.hitch.fields.steps.label' => 'Links of the chain',
+        'specification.hitch.fields.start_step.label' => 'Link to start with',
+    ],
 ];

@@ -63,4 +63,12 @@ return [
         'Chains hang square to the frame and untwisted.',
         'The bracket springs back hard: fingers clear.',
     ],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'One link',
+        'specification.hitch.fields.steps.label' => 'Links of the chain',
+        'specification.hitch.fields.start_step.label' => 'Link to start with',
+        'specification.hitch.fields.tilt_deg.label' => 'One washer, degrees',
+        'specification.hitch.fields.tilt_steps.label' => 'Washers',
+    ],
 ];

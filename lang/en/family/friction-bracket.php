@@ -61,4 +61,13 @@ return [
     'grease' => 'Ball. No grease on bar or bracket: they hold by friction.',
     'wear' => 'Bars and brackets where they rub, pins, clips, coupler pin.',
     'quirks' => ['The bar must lie flat on its bracket.', 'First set-up by washer, small changes by bracket hole.'],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'Between bracket holes',
+        'specification.hitch.fields.steps.label' => 'Bracket holes',
+        'specification.hitch.fields.start_step.label' => 'Bracket hole to start with',
+        'specification.hitch.fields.tilt_deg.label' => 'One washer, degrees',
+        'specification.hitch.fields.tilt_steps.label' => 'Washers',
+        'specification.hitch.fields.friction.label' => 'Friction of bar on bracket',
+    ],
 ];

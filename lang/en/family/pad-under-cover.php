@@ -51,4 +51,15 @@ return [
     'grease' => 'Ball. No grease on pads or bars.',
     'wear' => 'Pads under their covers, covers, pins, clips, coupler pin.',
     'quirks' => ['Made for quick fits. The pads wear: check them every season.'],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'Between height holes',
+        'specification.hitch.fields.steps.label' => 'Height holes',
+        'specification.hitch.fields.start_step.label' => 'Height hole to start with',
+        'specification.hitch.fields.tilt_deg.label' => 'One tooth, degrees',
+        'specification.hitch.fields.tilt_steps.label' => 'Teeth',
+        'specification.hitch.fields.start_washers_low.label' => 'Teeth to start with, lowest tongue weight',
+        'specification.hitch.fields.start_washers_high.label' => 'Teeth to start with, highest tongue weight',
+        'specification.hitch.fields.friction.label' => 'Friction of bar on pad',
+    ],
 ];

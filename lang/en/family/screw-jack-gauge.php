@@ -85,4 +85,11 @@ return [
         'Grease the screw before it is turned, jack away, then turn.',
         'Moved to another vehicle or trailer, it gets another target: from their lengths and the tongue weight.',
     ],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'specification.hitch.fields.pitch_mm.label' => 'One turn of the screw',
+        'specification.hitch.fields.steps.label' => 'Turns of the screw',
+        'specification.hitch.fields.start_step.label' => 'Turn to start with',
+        'specification.hitch.fields.friction.label' => 'Friction of bar on bracket',
+    ],
 ];

@@ -96,11 +96,32 @@ return [
             'does' => 'Come out from under it. Jack it off the blocks and take them away.',
         ],
     ],
+    'little' => 'Tension chains move little load, by their nature: at the tightest thread about :share of the front axle load is restored. Their strength is sway control. What would restore it, with sway control of its own: :others.',
     'grease' => 'Ball. No grease on the cone.',
     'wear' => 'Chains, nuts and threads, the cone and its spring, coupler pin.',
     'quirks' => [
         'It distributes little weight.',
         'Both sides alike, by counted threads.',
         'After unhooking at an angle the plate stands turned: loosen one side, or couple, drop the weight on and drive a sharp turn.',
+    ],
+    // What its people say where others say bars.
+    'terms' => ['spring bars' => 'chains', 'spring bar' => 'chain', 'bars' => 'chains', 'bar' => 'chain'],
+    // Whole texts that it says otherwise.
+    'instead' => [
+        'bars.not_of_use' => 'This hitch has nothing to tape here.',
+        'gap.not_of_use' => 'This hitch has nothing to tape here.',
+        'move.cannot' => 'Leave it at its marked threads: no setting of this hitch reaches the range.',
+        'move.because.too_weak' => 'Even the tightest thread restores only about :share %: tension chains move little load, by their nature. Another kind of hitch, or less tongue weight, would reach the range.',
+        'move.because.nearest_allowed_share' => 'Tension chains move little load, by their nature: no thread reaches the range. This is the nearest: about :share % restored.',
+        'term.middle_setting' => 'At the middle thread the chains are taken to be stretched by',
+        'screen.advice_page.bends' => 'how far it stretches the chains',
+        'finding.slack_bars.what' => 'Chains slack',
+        'finding.slack_bars.means' => 'They carry nothing, and the cone loses its grip.',
+        'finding.slack_bars.remedy' => 'More threads, alike on both sides.',
+        'finding.bent_by' => 'chains stretched :bend :doubt',
+        'finding.evidence.bars' => 'Evidence: the stretch of the chains that fits all readings. Look at the chains.',
+        'specification.hitch.fields.pitch_mm.label' => 'One thread',
+        'specification.hitch.fields.steps.label' => 'Threads',
+        'specification.hitch.fields.start_step.label' => 'Thread to start with',
     ],
 ];

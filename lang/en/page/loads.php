@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'columns' => [
-        'the_planner_needs_a_hitch' => 'The planner needs a hitch with spring bars whose family is known.',
+        'the_planner_needs_a_hitch' => 'The planner needs a hitch whose family is known.',
         'beside_which_load' => 'Beside which load',
         'beside' => 'Beside',
         'at' => 'At :setting, :setting_from.',

@@ -97,7 +97,7 @@ return [
         'load' => 'Load',
         'rating' => 'Rating',
         'not_checked' => 'Not checked: :unknown.',
-        'fingers_clear_of_bars_and' => 'Fingers clear of bars and chains; chock before uncoupling; torque to the hitch\'s data sheet. An aid to measuring, not a certificate: the makers\' data sheets and local law come first.',
+        'fingers_clear_of_bars_and' => 'Fingers clear of everything that is tensioned; chock before uncoupling; torque to the hitch\'s data sheet. An aid to measuring, not a certificate: the makers\' data sheets and local law come first.',
         'plan_2' => 'Plan, :title',
         'hook_up_at' => 'Hook up at',
         'no_setting_can_be_recommended' => 'No setting can be recommended; nearest is',

@@ -5,6 +5,7 @@
     @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
     @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
 </div>
+@if ($page->plan()->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $page->plan()->little() }}</p>@endif
 @if ($page->isSettingUnsaid())
     <p class="sentence" data-tone="note">{{ __('verdict.setting_unsaid') }}</p>
 @elseif ($page->analysed->adjusters === null)

@@ -10,12 +10,12 @@
             @if ($errors->any())
                 <p class="do-next is-over" role="alert">{{ session('saved') ? trans_choice('page/garage.edit.another_look_the_rest_is_saved', $errors->count()) : trans_choice('page/garage.edit.another_look_everything_you_typed', $errors->count()) }}</p>
             @endif
-            @foreach ([$part->dimensions(), ...$part->groups()] as $group)
+            @foreach ($form->groups() as [$group, $fields])
                 <fieldset class="card group">
-                    <legend>{{ \App\Words\SpecificationWords::group($part, $group->key) }}</legend>
+                    <legend>{{ \App\Words\SpecificationWords::group($part, $group) }}</legend>
                     <div class="fields">
                         @if ($loop->first)<x-typed name="name" :label="__('page/garage.edit.name')" :value="old('name', $model->name)" />@endif
-                        @foreach ($group->fields as $field)
+                        @foreach ($fields as $field)
                             @if ($field->kind === \Yoke\Specification\FieldKind::Choice)
                                 <x-picked :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :options="($loop->parent->first ? [] : ['' => __('page/garage.edit.not_known')]) + \App\Words\SpecificationWords::options($part, $field->key)" :chosen="$form->shown($field)" />
                             @else

@@ -7,6 +7,7 @@
             <p>{{ __('verdict.family_unsaid') }}</p>
         @endif
     </div>
+    @if ($plan->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $plan->little() }}</p>@endif
     @includeWhen(isset($page) && $page->gauge() !== null, 'plan.gauge')
     @include('plan.most-useful')
 @endif

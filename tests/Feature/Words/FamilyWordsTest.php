@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Words\FamilyTranslator;
 use App\Words\FamilyWords;
 use App\Words\StationWords;
 use App\Words\SwayWords;
+use App\Words\Text;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\HitchMeasures;
@@ -49,7 +51,7 @@ function saidOf(HitchFamily $family): string
         array_push($said, StationWords::caution($station, $family), ...StationWords::steps($station, $family));
     }
 
-    return str_replace(['tension chain, no bars', 'safety chain', 'never to the chains', 'separate friction bar'], '', strtolower(implode("\n", $said)));
+    return str_replace(['tension chain, no bars', 'safety chain', 'never to the safety chains', 'separate friction bar'], '', strtolower(implode("\n", $said)));
 }
 
 it('speaks of no part that a family has not, at no station', function (HitchFamily $family): void {
@@ -86,4 +88,31 @@ it('never tells to brake hard or to steer against sway, and promises no speed', 
         ->toContain('No hard braking')
         ->toContain('Do not steer against it')
         ->not->toMatch('/\d+ ?(km|mph)/');
+});
+
+it('says otherwise only what there is to say, and keeps every figure of it', function (HitchFamily $family): void {
+    $file = require lang_path("en/family/{$family->key()}.php");
+    foreach ($file['instead'] ?? [] as $key => $text) {
+        $general = Text::of($key);
+        preg_match_all('/:[a-z_]+/', $text, $used);
+        preg_match_all('/:[a-z_]+/', $general, $there);
+
+        expect($text)->not->toBe($general)->and(array_diff($used[0], $there[0]))->toBe([], $key);
+    }
+    expect($file['terms'] ?? [])->toBe($family->hasBars() ? [] : ['spring bars' => 'chains', 'spring bar' => 'chain', 'bars' => 'chains', 'bar' => 'chain']);
+})->with('families');
+
+it('says chains for bars on a hitch without bars, leaves other words and names alone, and speaks generally again after', function (): void {
+    $words = app('translator');
+    expect($words)->toBeInstanceOf(FamilyTranslator::class);
+    $words->speakOf(Families::get('tension-chain'));
+
+    expect(Text::of('station.bars-up.title'))->toBe('Chains up')
+        ->and(Text::of('gauge.restored', ['share' => 'Two bars of soap', 'turns' => '']))->toContain('Two bars of soap')
+        ->and(Text::of('station.sway-control.caution'))->toContain('A separate friction bar')
+        ->and((new FamilyWords(Families::get('friction-bracket')))->name())->toBe('bar on friction bracket')
+        ->and(implode(' ', Text::each('station.bars-up.steps')))->not->toMatch('/\bbars?\b/')
+        ->and(trans_choice('setting.ruled_out', 2, ['count' => 2, 'why' => 'x']))->not->toBe('setting.ruled_out');
+    $words->speakOf(null);
+    expect(Text::of('station.bars-up.title'))->toBe('Bars up');
 });

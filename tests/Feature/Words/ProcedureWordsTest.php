@@ -49,7 +49,7 @@ it('words every step of every family and occasion: an order or a question, with 
 })->with($families)->with(Occasion::cases());
 
 it('shows the caution where the hand is', function (string $family): void {
-    expect(cautionsAt(Occasion::HookUp, $family, 'breakaway'))->toContain('Never to the chains')
+    expect(cautionsAt(Occasion::HookUp, $family, 'breakaway'))->toContain('Never to the safety chains')
         ->and(cautionsAt(Occasion::Unhitch, $family, 'chocks'))->toContain('before uncoupling')
         ->and(cautionsAt(Occasion::HookUp, $family, 'back'))->toContain('Nobody between')
         ->and(cautionsAt(Occasion::HookUp, $family, 'park'))->toContain('brake stays on');
@@ -134,7 +134,7 @@ it('says at every station what to do and what to mind', function (Station $stati
 
 it('cautions about stored energy where the bars go up, and about the breakaway cable at hook-up', function (): void {
     expect(StationWords::caution(Station::BarsUp, null))->toContain('Fingers clear')
-        ->and(StationWords::caution(Station::HookUp, null))->toContain('never to the chains')
+        ->and(StationWords::caution(Station::HookUp, null))->toContain('never to the safety chains')
         ->and(StationWords::caution(Station::Prove, null))->toContain('never above its alone load');
 });
 

@@ -10,6 +10,8 @@ use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Procedures\ProcedurePage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\FamilyTranslator;
+use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Yoke\Procedure\Occasion;
@@ -17,7 +19,7 @@ use Yoke\Procedure\Occasion;
 /** What an owner sees through the private link: the card and the procedures of the rig, no more. */
 final class OwnersCard
 {
-    public function __construct(private readonly JobAnalyses $analyses)
+    public function __construct(private readonly JobAnalyses $analyses, private readonly Translator $translator)
     {
     }
 
@@ -50,7 +52,14 @@ final class OwnersCard
         }
         $link = CardLink::query()->with(['job', 'user'])->where('token', $token)->first();
 
-        return $link instanceof CardLink && $link->isOpen() ? $link : null;
+        if (! $link instanceof CardLink || ! $link->isOpen()) {
+            return null;
+        }
+        if ($this->translator instanceof FamilyTranslator) {
+            $this->translator->speakOf($link->job->rigAsWorked()->described()->family());
+        }
+
+        return $link;
     }
 
     private function closed(): Response

@@ -38,7 +38,7 @@ final class Gauge
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),
-            'parts' => ['gauge' => view('bench.gauge-says', ['gauge' => $page->gauge()])->render()],
+            'parts' => ['gauge' => view('bench.gauge-says', ['gauge' => $page->gauge()])->render(), 'verdict' => view('bench.advice', ['page' => $page, 'isTyping' => true])->render()],
         ]);
     }
 
