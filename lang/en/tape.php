@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'save' => 'Save heights',
     'rolled' => 'Rolled forward and back',
-    'pad' => 'Keypad',
+    'pad' => 'Keys',
     'one_height' => 'One height an axle',
     'left_and_right' => 'Left and right',
     'again' => 'Measure again',

@@ -136,7 +136,7 @@ test('dropped typed in place of carried is questioned, not refused', async ({ pa
 test('the pad types sixteenths for gloved fingers', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Puppet theatre/, 'bars-up');
-    await page.getByRole('button', { name: 'Keypad' }).click();
+    await page.getByRole('button', { name: 'Keys', exact: true }).click();
     const key = (name) => page.locator('[data-pad]').getByRole('button', { name, exact: true });
     for (const name of ['2', '8', '3/8', '13/16']) {
         await key(name).click();

@@ -55,7 +55,7 @@ for (const [screen, size] of Object.entries(screens)) {
         await signIn(page);
         await everyPage(page, async (name) => {
             expect(stopped, 'what the content security policy stopped').toEqual([]);
-            const pad = page.getByRole('button', { name: 'Keypad' });
+            const pad = page.getByRole('button', { name: 'Keys', exact: true });
             if (await pad.isVisible() && (await pad.getAttribute('aria-expanded')) === 'false') {
                 await pad.click();
             }
@@ -74,9 +74,9 @@ test('on a laptop everything of a hook-up stands on the screen, pad and all', as
     await signIn(page);
     for (const title of [/Planetarium/, /Bell tower/, /Seed library, spring/]) {
         await openJob(page, title, 'bars-up');
-        await page.getByRole('button', { name: 'Keypad' }).click();
+        await page.getByRole('button', { name: 'Keys', exact: true }).click();
         await inView(page, ['.stepper', '[data-field]', '#pad button', '.bench-tape .is-first', '.verdict-head', '.share-scale', '.do-next', '.close-up svg', '.load-labels span']);
-        await page.getByRole('button', { name: 'Keypad' }).click();
+        await page.getByRole('button', { name: 'Keys', exact: true }).click();
     }
     for (const station of ['brief', 'alone', 'head', 'brackets', 'sway-control', 'hook-up-checks', 'road-test']) {
         await openJob(page, /Planetarium/, station);
@@ -132,7 +132,7 @@ test('a touch screen opens the pad by itself and keeps its own keyboard down', a
     await page.locator('[data-field="rear"]').tap();
     await page.locator('[data-pad]').getByRole('button', { name: '7/8', exact: true }).tap();
     await expect(page.locator('[data-field="rear"]')).toHaveValue('7/8');
-    await page.getByRole('button', { name: 'Keypad' }).tap();
+    await page.getByRole('button', { name: 'Keys', exact: true }).tap();
     await expect(page.locator('[data-field="front"]')).toHaveAttribute('inputmode', 'text');
 });
 

@@ -116,7 +116,7 @@ final readonly class PlanPage
     public function little(): string
     {
         $family = $this->described->family();
-        $most = $this->plan->mostRestored();
+        $most = $this->plan->mostRestored() === null ? null : ($this->firstMove()?->reach()[0] ?? $this->plan->mostRestored());
 
         return $family === null || $most === null ? '' : (new FamilyWords($family))->little($this->print->percent($most));
     }

@@ -3,5 +3,5 @@
     <ol class="steps">
         @foreach (\App\Words\StationWords::steps($page->station, $family) as $step)<li>{{ $step }}</li>@endforeach
     </ol>
-    <x-station-picture :station="$page->station" :chain="$family?->facts()->takeUp->isChain() ?? true" />
+    <x-station-picture :station="$page->station" :take-up="$family?->facts()->takeUp" />
 </div>

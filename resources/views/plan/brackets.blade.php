@@ -26,11 +26,11 @@
         @if ($plan->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $plan->little() }}</p>@endif
         <table class="ledger">
             <caption>{{ __('page/plan.brackets.by_their_chance', ['is_before_the_first' => $plan->isBeforeTheFirst() ? __('page/plan.brackets.first_settings') : __('page/plan.brackets.settings')]) }}</caption>
-            <thead><tr><th scope="col">{{ __('page/plan.brackets.setting') }}</th><th scope="col">{{ __('page/plan.brackets.restored') }}</th><th scope="col">{{ __('page/plan.brackets.in_range') }}</th><th scope="col">{{ __('page/plan.brackets.too_much') }}</th><th scope="col">{{ __('page/plan.brackets.bars_and_frame') }}</th></tr></thead>
+            <thead><tr><th scope="col">{{ __('page/plan.brackets.setting') }}</th><th scope="col">{{ __('page/plan.brackets.restored') }}</th><th scope="col">{{ __('page/plan.brackets.in_range') }}</th><th scope="col">{{ __('page/plan.brackets.too_much') }}</th>@if ($plan->described->inPlace()->barHang())<th scope="col">{{ __('page/plan.brackets.bars_and_frame') }}</th>@endif</tr></thead>
             <tbody>
                 @foreach ($plan->firstSettings() as $one)
                     @php($parallel = $plan->plan->fromParallel($one->setting))
-                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->chance($one->chance) }}</td><td>{{ $plan->chance($one->over) }}</td><td>{{ $parallel ? $plan->print->degrees($parallel).' apart' : '–' }}</td></tr>
+                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->chance($one->chance) }}</td><td>{{ $plan->chance($one->over) }}</td>@if ($plan->described->inPlace()->barHang())<td>{{ $parallel ? $plan->print->degrees($parallel).' apart' : '–' }}</td>@endif</tr>
                 @endforeach
             </tbody>
         </table>
