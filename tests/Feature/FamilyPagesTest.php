@@ -54,7 +54,5 @@ it('speaks on every page of a set-up of parts that its own family has', function
             }
         }
     }
-        file_put_contents("/tmp/w/fam-{$family->key()}.txt", implode("\n", array_map(fn ($k, $v) => $k.'   @ '.implode(' ', array_slice(array_unique($v), 0, 3)), array_keys($found), $found)));
-    }
     expect($found)->toBe([]);
 })->with('every family');
