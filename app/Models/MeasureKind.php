@@ -13,6 +13,7 @@ enum MeasureKind: string
     case Coupler = 'coupler';
     case BallLoad = 'ball_load';
     case BarGap = 'bar_gap';
+    case VehicleAngle = 'vehicle_angle';
     case TrailerAngle = 'trailer_angle';
     case FrontAxle = 'front_axle';
     case RearAxle = 'rear_axle';
@@ -28,7 +29,7 @@ enum MeasureKind: string
     public static function of(Stance $stance): array
     {
         return array_values(array_filter(self::cases(), static fn (self $kind): bool => match ($kind) {
-            self::FrontAxle, self::RearAxle => true,
+            self::FrontAxle, self::RearAxle, self::VehicleAngle => true,
             self::BarGap => $stance === Stance::Dropped,
             default => $stance !== Stance::Alone,
         }));
@@ -42,7 +43,7 @@ enum MeasureKind: string
     /** Nose-down is below 0. */
     public function isAngle(): bool
     {
-        return $this === self::TrailerAngle;
+        return $this === self::TrailerAngle || $this === self::VehicleAngle;
     }
 
     public function observed(): Observed
@@ -51,6 +52,7 @@ enum MeasureKind: string
             self::Coupler => Observed::CouplerRise,
             self::BallLoad => Observed::BallLoad,
             self::TrailerAngle => Observed::NoseRise,
+            self::VehicleAngle => Observed::VehicleRise,
             self::BarGap => Observed::BarBend,
             self::FrontAxle => Observed::FrontLoad,
             self::RearAxle => Observed::RearLoad,

@@ -52,7 +52,7 @@ final readonly class AdviceWords
         $next = $recommendation->next()?->setting;
         $look = self::text('move.look.'.($on === null && $recommendation->look !== Look::Count ? 'first_' : '').($recommendation->look ?? Look::Carried)->value, ['setting' => $this->settings->of($recommendation->forecast->setting)]);
 
-        return $on === null || $next === null ? $look : self::text('move.then', ['look' => $look, 'change' => implode(', ', $this->settings->changes($on, $next)), 'setting' => $this->settings->of($next, $on)]);
+        return $on === null || $next === null ? $look : self::text('move.then', ['look' => $look, 'change' => implode(', ', $this->settings->moves($on, $next)), 'setting' => $this->settings->of($next, $on)]);
     }
 
     private function first(Recommendation $recommendation): string
@@ -63,7 +63,7 @@ final readonly class AdviceWords
     /** One change in a sentence; two as the pair they are, the head first. */
     private function go(Setting $from, Setting $to): string
     {
-        $changes = $this->settings->changes($from, $to);
+        $changes = $this->settings->moves($from, $to);
         $where = $this->settings->of($to, $from);
 
         return count($changes) === 2
@@ -165,7 +165,7 @@ final readonly class AdviceWords
     /** @return list<string> what changes from one setting to another, in the order in which it is done */
     public function moves(Setting $from, Setting $to): array
     {
-        return array_map(ucfirst(...), $this->settings->changes($from, $to));
+        return array_map(ucfirst(...), $this->settings->moves($from, $to));
     }
 
     public function check(Check $check): string

@@ -36,8 +36,22 @@ final readonly class SettingWords
         return implode(', ', $this->changes($from, $to));
     }
 
+    /** @return list<string> the same as orders, one each: `go 1 link tighter`, `raise the head 1 hole` */
+    public function moves(Setting $from, Setting $to): array
+    {
+        [$head, $others] = $this->headAndOthers($from, $to);
+
+        return [...$head, ...array_map(static fn (string $change): string => Text::of('setting.go', ['change' => $change]), $others)];
+    }
+
     /** @return list<string> a change each, the head first: it is uncoupled for, and moves what comes after */
-    public function changes(Setting $from, Setting $to): array
+    private function changes(Setting $from, Setting $to): array
+    {
+        return array_merge(...$this->headAndOthers($from, $to));
+    }
+
+    /** @return array{list<string>, list<string>} */
+    private function headAndOthers(Setting $from, Setting $to): array
     {
         $words = $this->family();
         [$head, $others] = [[], []];
@@ -51,7 +65,7 @@ final readonly class SettingWords
             }
         }
 
-        return [...$head, ...$others];
+        return [$head, $others];
     }
 
     /** Everything of a setting, the head's hole too. */

@@ -13,6 +13,7 @@ enum Instrument: string
     case Scale = 'scale';
     case Gauge = 'gauge';
     case Coupler = 'coupler';
+    case Level = 'level';
 
     /** Null of readings that say nothing of the carried stance by themselves. */
     public static function of(Observed $observed): ?self
@@ -21,6 +22,7 @@ enum Instrument: string
             Observed::FrontHeight, Observed::RearHeight => self::Tape,
             Observed::BallLoad => self::Gauge,
             Observed::CouplerRise, Observed::NoseRise => self::Coupler,
+            Observed::VehicleRise => self::Level,
             Observed::TongueWeight, Observed::BarBend => null,
             default => self::Scale,
         };

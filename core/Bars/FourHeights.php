@@ -79,6 +79,12 @@ final readonly class FourHeights
         return $this->ball->minus($this->seat)->millimetres();
     }
 
+    /** How much higher the rest stands at the trailer than the bar hangs at the vehicle; lower is below 0. */
+    public function restOverBar(): Length
+    {
+        return $this->rest->minus($this->bar);
+    }
+
     public function ball(): Length
     {
         return $this->ball;

@@ -15,6 +15,7 @@ final readonly class Handwork
      * @param  list<string>  $barsOff  they come off
      * @param  list<string>  $change  its small adjuster is moved, the rig coupled
      * @param  list<string>  $tension  what tensions them once the jack is away; none where the jack did
+     * @param  list<string>  $after  what is set again once the head has moved
      * @param  list<string>  $slacken  what slackens them before the jack lifts; none where the jack does
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Handwork
         public array $change = [],
         public array $tension = [],
         public array $slacken = [],
+        public array $after = [],
     ) {
     }
 
@@ -35,6 +37,7 @@ final readonly class Handwork
             'change' => $this->change,
             'tension' => $this->tension,
             'slacken' => $this->slacken,
+            'after' => $this->after,
             default => [],
         };
     }

@@ -69,6 +69,7 @@ return [
         'jack-up' => ['must' => true],
         'tension' => ['family' => 'tension', 'when' => ['change head']],
         'tug' => ['when' => ['bars'], 'must' => true],
+        'after' => ['family' => 'after', 'when' => ['change head']],
         'measure' => ['must' => true],
         'record' => [],
     ],

@@ -107,6 +107,18 @@ final readonly class ObservationMapper
     }
 
     /** @param  float  $degrees  nose-up positive */
+    /**
+     * A vehicle's own angle against what it reads alone: both by the same level at the same place.
+     *
+     * @param  float  $degrees  nose-up above 0
+     * @param  float  $alone  the same level's reading alone
+     * @param  float  $wheelbase  mm
+     */
+    public function vehicleAngle(ReadingContext $context, float $degrees, float $alone, float $wheelbase, string $key, int $hookUp = 1): Observation
+    {
+        return new Observation($context, Observed::VehicleRise, (tan(deg2rad($degrees)) - tan(deg2rad($alone))) * $wheelbase, M_SQRT2 * deg2rad($this->doubts->angleDegrees) * $wheelbase, ReadingIdentity::height($key, $hookUp));
+    }
+
     public function trailerAngle(ReadingContext $context, float $degrees, string $key, int $hookUp = 1): Observation
     {
         return new Observation($context, Observed::NoseRise, tan(deg2rad($degrees)) * $this->ballToAxle, deg2rad($this->doubts->angleDegrees) * $this->ballToAxle, ReadingIdentity::height($key, $hookUp));

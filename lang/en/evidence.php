@@ -7,6 +7,7 @@ return [
     'tape' => 'Tape',
     'scale' => 'Scale',
     'gauge' => 'Gauge',
+    'level' => 'Level on the vehicle',
     'coupler' => 'Coupler and trailer',
     'figure' => ':mean % ± :doubt',
     'differ' => ':One says :a %, :other says :b %. :why',

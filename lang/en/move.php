@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'first' => 'Hook up at :setting.',
     'first_as_left' => 'Hook up at :setting, as it was left last time, corrected for what travels now.',
-    'go' => 'Go :change, to :setting.',
+    'go' => ':Change, to :setting.',
     'two_moves' => 'Two changes: first :first, then :second. That gives :setting.',
     'stop' => 'Stop here: leave it at :setting.',
     'look' => [
@@ -16,7 +16,7 @@ return [
         'first_alone' => 'Measure alone a second time, then hook up at :setting.',
         'first_dropped' => 'Measure dropped a second time, then hook up at :setting.',
     ],
-    'then' => ':look Then go :change, to :setting.',
+    'then' => ':look Then :change, to :setting.',
     'look_now' => [
         'alone' => 'Measure alone again',
         'dropped' => 'Measure dropped again',

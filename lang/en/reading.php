@@ -15,7 +15,7 @@ return [
     'load' => ':the :axle on the weighbridge, :stance',
     'stance' => ['alone' => 'alone', 'dropped' => 'dropped', 'carried' => 'carried (hook-up :hook_up)'],
     'observed' => [
-        'FrontHeight' => 'the front fender', 'RearHeight' => 'the rear fender', 'CouplerRise' => 'the coupler height', 'NoseRise' => 'the trailer\'s angle', 'BallLoad' => 'the gauge in the head',
+        'FrontHeight' => 'the front fender', 'RearHeight' => 'the rear fender', 'CouplerRise' => 'the coupler height', 'NoseRise' => 'the trailer\'s angle', 'VehicleRise' => 'the vehicle\'s angle', 'BallLoad' => 'the gauge in the head',
         'FrontLoad' => 'the front axle on the weighbridge', 'RearLoad' => 'the rear axle on the weighbridge', 'TrailerLoad' => 'the trailer axles on the weighbridge',
         'VehicleLoad' => 'the vehicle on the weighbridge', 'RearAndTrailerLoad' => 'rear and trailer axles on the weighbridge', 'TongueWeight' => 'the tongue weight', 'BarBend' => 'the bar gap',
     ],

@@ -171,9 +171,6 @@ return [
         'trailer_carried' => 'Trailer, carried',
     ],
     'sway_page' => [
-        'centred' => 'centred',
-        'too_far_forward' => ':length too far forward',
-        'too_far_back' => ':length too far back',
         'friction_about_the_ball' => 'Friction about the ball',
         'cams_against_the_crown' => 'Cams against the crown',
         'bars_slide_in_a_turn' => 'Bars slide, in a turn of 30°',
@@ -241,6 +238,7 @@ return [
     'measure' => [
         'coupler' => 'Coupler height',
         'ball_load' => 'Gauge in the head',
+        'vehicle_angle' => 'Vehicle, degrees nose-up',
         'trailer_angle' => 'Trailer, degrees nose-up',
         'front_axle' => 'Front axle, weighed',
         'rear_axle' => 'Rear axle, weighed',

@@ -9,6 +9,7 @@ return [
         'many' => ':count :many',
         'and_a_half' => ':count 1/2 :many',
     ],
+    'go' => 'go :change',
     'tighter' => ':count tighter',
     'looser' => ':count looser',
     'raise_head' => 'raise the head :count',

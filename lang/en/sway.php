@@ -3,6 +3,21 @@
 declare(strict_types=1);
 
 return [
+    'cams' => [
+        'title' => 'Cams under the crown',
+        'lead' => 'Rig straight, carried, rolled a few lengths ahead. Measure both from the ball centre, on one side, then on the other.',
+        'centred' => 'centred',
+        'forward' => ':by too far forward',
+        'back' => ':by too far back',
+        'move_forward' => 'Move both cam brackets :by away from the ball, the same on both sides.',
+        'move_back' => 'Move both cam brackets :by towards the ball, the same on both sides.',
+        'noise' => 'Noise in tight turns is normal. Grease cams sparingly or not at all, as the data sheet says.',
+        'together' => 'After a change of washers or of the head, centre the cams again: the crown moves with the bar.',
+        'picture_centred' => 'The cam under the crown of the bar',
+        'picture_forward' => 'The cam forward of the crown of the bar',
+        'picture_back' => 'The cam behind the crown of the bar',
+        'save' => 'Save lengths',
+    ],
     'felt' => ['what' => 'Sway was felt on the road', 'why' => 'On the road test of :day, at this setting.', 'remedy' => 'Find the cause among what follows before it is towed again.'],
     'too_little_on_the_tongue' => ['what' => 'Too little on the tongue', 'why' => ':figure % of the gross trailer weight is on it; 10 % is the least.', 'remedy' => 'Move load ahead of the axles, or off the tail; the load planner says how much.'],
     'nose_up' => ['what' => 'Trailer nose-up', 'why' => 'It stands :figure° nose-up.', 'remedy' => 'Lower the head a hole, and set the tension again.'],

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'rake' => 'Rake, rear over front: :stances.',
+    'rake_at' => ':stance :figures',
     'too_little' => 'Too little',
     'in_range' => 'In range',
     'too_much' => 'Too much',

@@ -11,6 +11,7 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
+use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Recommendation;
@@ -21,6 +22,7 @@ use Yoke\Analysis\JobAnalysis;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\Suspect;
+use Yoke\Family\SwayControl;
 use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\Proof;
@@ -175,6 +177,9 @@ final readonly class AdvicePage
         if ($this->isTurnedLoaded()) {
             $sentences[] = Text::of('move.turned_loaded');
         }
+        if ($this->movesTheHeadOfCams()) {
+            $sentences[] = Text::of('sway.cams.together');
+        }
         $most = $this->job->described->makersMostRestored();
 
         return $most === null ? $sentences : [...$sentences, Text::of('move.makers_more', ['percent' => (int) round(100 * $most)])];
@@ -192,6 +197,17 @@ final readonly class AdvicePage
         }
 
         return false;
+    }
+
+    /** Whether the move tilts or lifts the head over bars that run on cams. */
+    private function movesTheHeadOfCams(): bool
+    {
+        $recommendation = $this->recommendation();
+        $from = $recommendation?->present?->setting;
+        $isCam = $this->job->described->family()?->facts()->control === SwayControl::Cam;
+        $changed = ! $isCam || $recommendation === null || $from === null ? [] : $from->changesTo(($recommendation->next() ?? $recommendation->forecast)->setting);
+
+        return array_filter($changed, fn (string $key): bool => $this->job->adjusters?->get($key)->role !== Role::Tension) !== [];
     }
 
     /** @return list<SettingForecast> */

@@ -114,6 +114,18 @@ final readonly class BarsPage
         return Text::of($heights->ballOverCoupler() < 0.0 ? 'bars.ball_under' : 'bars.ball_over', ['length' => $this->print->length($ball)]);
     }
 
+    /** How the rest stands against the bar at the vehicle; an empty text until both are taped. */
+    public function level(): string
+    {
+        $over = $this->taping?->heights()?->restOverBar();
+
+        return match (true) {
+            $over === null => '',
+            abs($over->millimetres()) < 1.0 => Text::of('bars.rest_level'),
+            default => Text::of($over->isNegative() ? 'bars.rest_lower' : 'bars.rest_higher', ['by' => $this->print->length($over->absolute())]),
+        };
+    }
+
     /** The first setting and its chance as it stands, in a sentence; an empty text once something is hooked up. */
     public function first(): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Screens\Bench;
 
 use App\Models\Job;
+use App\Models\MeasureKind;
 use App\Models\User;
 use App\Screens\Plan\DrawnLoads;
 use App\Screens\Plan\PlanPage;
@@ -252,6 +253,22 @@ final class BenchPage
             'low' => $this->print->nearest($targets->at($range->to)),
             'high' => $this->print->nearest($targets->at($range->from)),
         ]);
+    }
+
+    /** How much higher the rear stands than the front, in each stance that tells it, in one line; an empty text before two do. */
+    public function rake(): string
+    {
+        $said = [];
+        foreach (Stance::cases() as $stance) {
+            $rake = $this->heights->rake($stance);
+            $degrees = $this->job->measure($stance, $this->job->roundOf($stance), MeasureKind::VehicleAngle)?->value;
+            $figures = array_filter([$rake === null ? '' : $this->print->change($rake), $degrees === null ? '' : sprintf('%+.1f°', $degrees)]);
+            if ($figures !== []) {
+                $said[] = Text::of('verdict.rake_at', ['stance' => $stance->value, 'figures' => implode(', ', $figures)]);
+            }
+        }
+
+        return count($said) < 2 ? '' : Text::of('verdict.rake', ['stances' => implode('; ', $said)]);
     }
 
     /** Whether this job is taped at the front fender alone: another stance has the front and no rear. */

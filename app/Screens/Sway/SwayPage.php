@@ -13,6 +13,7 @@ use App\Words\QuantityWords;
 use App\Words\SwayWords;
 use App\Words\Text;
 use Yoke\Family\HitchFamily;
+use Yoke\Family\SwayControl;
 use Yoke\Method\Band;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
@@ -93,7 +94,7 @@ final readonly class SwayPage
         $felt = $this->felt();
         $found = $current === null || $family === null
             ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->analysed->posterior(), $current, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->cams());
+            : (new SwayRisks($this->analysed->posterior(), $current, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->camPanel()?->centring());
 
         return [
             ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
@@ -126,12 +127,12 @@ final readonly class SwayPage
     {
         $control = $this->family()?->facts()->control;
         $now = $this->setUp($this->analysed);
-        $cams = $this->cams();
+        $cams = $this->camPanel()?->stands();
         $socket = $this->hitch->length('socket_mm');
 
         return [
             ...($now?->friction === null || $control === null ? [] : [[Text::of('screen.sway_page.friction_about_the_ball'), $this->print->torque($now->friction->newtonMetres())]]),
-            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams->isCentred() ? Text::of('screen.sway_page.centred') : Text::of($cams->toMove()->isNegative() ? 'screen.sway_page.too_far_forward' : 'screen.sway_page.too_far_back', ['length' => $this->print->length($cams->toMove()->absolute())])]]),
+            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams]]),
             ...($socket === null ? [] : [[Text::of('screen.sway_page.bars_slide_in_a_turn'), $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
         ];
     }
@@ -167,11 +168,9 @@ final readonly class SwayPage
         return $current === null || $control === null ? null : SwaySetUp::of($analysed->posterior(), $current, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
     }
 
-    private function cams(): ?CamCentring
+    /** The cams of a hitch that has some; null of any other. */
+    public function camPanel(): ?CamPanel
     {
-        $crown = $this->hitch->length('crown_mm');
-        $cam = $this->hitch->length('cam_mm');
-
-        return $crown === null || $cam === null ? null : new CamCentring($crown, $cam);
+        return $this->family()?->facts()->control === SwayControl::Cam ? new CamPanel($this->hitch, $this->print) : null;
     }
 }

@@ -151,7 +151,8 @@ final class JobReadings
         $observations = [];
         foreach (MeasureKind::of($stance) as $kind) {
             $measure = $this->job->measure($stance, $hookUp, $kind);
-            $observations = $measure?->value === null ? $observations : [...$observations, $this->measure($context, $kind, $measure, $measure->value, $hookUp)];
+            $observation = $measure?->value === null ? null : $this->measure($context, $kind, $measure, $measure->value, $hookUp);
+            $observations = $observation === null ? $observations : [...$observations, $observation];
         }
         foreach ($this->ticketsOf($stance, $hookUp) as $ticket) {
             array_push($observations, ...$this->mapper->ticket($context, $ticket->core(), "ticket {$ticket->id}", $hookUp, $this->isInPounds($ticket->typed) ? LoadUnit::Pound : LoadUnit::Kilogram));
@@ -160,7 +161,8 @@ final class JobReadings
         return $observations;
     }
 
-    private function measure(ReadingContext $context, MeasureKind $kind, Measure $measure, float $value, int $hookUp): Observation
+    /** Null of what says nothing by itself: a vehicle's angle alone, or without the one alone. */
+    private function measure(ReadingContext $context, MeasureKind $kind, Measure $measure, float $value, int $hookUp): ?Observation
     {
         $key = "{$measure->stance->value}.{$kind->value}.{$hookUp}";
         $unit = $this->isInPounds($measure->typed) ? LoadUnit::Pound : LoadUnit::Kilogram;
@@ -169,9 +171,17 @@ final class JobReadings
             MeasureKind::Coupler => $this->mapper->coupler($context, $value, $key, $hookUp),
             MeasureKind::BallLoad => $this->mapper->ballLoad($context, $value, $key, $hookUp, $unit),
             MeasureKind::BarGap => $this->mapper->barGap($context, $value, $key, $hookUp),
+            MeasureKind::VehicleAngle => $this->vehicleAngle($context, $value, $key, $hookUp),
             MeasureKind::TrailerAngle => $this->mapper->trailerAngle($context, $value, $key, $hookUp),
             MeasureKind::FrontAxle, MeasureKind::RearAxle, MeasureKind::TrailerAxles => $this->mapper->axleLoad($context, $kind->observed(), $value, $key, $hookUp, $unit),
         };
+    }
+
+    private function vehicleAngle(ReadingContext $context, float $degrees, string $key, int $hookUp): ?Observation
+    {
+        $alone = $this->job->measure(Stance::Alone, $this->job->roundOf(Stance::Alone), MeasureKind::VehicleAngle)?->value;
+
+        return $alone === null || $context->stance === Stance::Alone ? null : $this->mapper->vehicleAngle($context, $degrees, $alone, $this->described->prior()->known()->wheelbase, $key, $hookUp);
     }
 
     /** @return list<WeighTicket> */

@@ -22,6 +22,7 @@ final class WhatIsRead
             Observed::RearHeight => $attitude->rearRise(),
             Observed::CouplerRise => $attitude->ballRise(),
             Observed::NoseRise => $attitude->trailerPitch * $attitude->rig()->trailer()->ballToAxle,
+            Observed::VehicleRise => $attitude->frontRise() - $attitude->rearRise(),
             Observed::BallLoad => $attitude->ballLoad(),
             Observed::FrontLoad => $attitude->frontLoad(),
             Observed::RearLoad => $attitude->rearLoad(),

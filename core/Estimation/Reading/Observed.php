@@ -13,6 +13,8 @@ enum Observed
     case CouplerRise;
     /** How much higher than level a trailer's pitch puts its ball over its axles, mm. */
     case NoseRise;
+    /** How much farther than alone a vehicle's nose-up pitch lifts its front axle over its rear, mm. */
+    case VehicleRise;
     /** Between ball and coupler, kg. */
     case BallLoad;
     case FrontLoad;

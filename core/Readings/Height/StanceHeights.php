@@ -43,6 +43,14 @@ final readonly class StanceHeights
         return $alone === null || $then === null ? null : $then->height()->minus($alone->height());
     }
 
+    /** How much higher the rear fender stands than the front; below 0 where it stands lower. Null until both are taped. */
+    public function rake(Stance $stance): ?Length
+    {
+        $front = $this->at($stance, Axle::Front);
+
+        return $front === null ? null : $this->at($stance, Axle::Rear)?->height()->minus($front->height());
+    }
+
     public function holdsBothEndsOf(Stance $stance): bool
     {
         return $this->at($stance, Axle::Front) !== null && $this->at($stance, Axle::Rear) !== null;

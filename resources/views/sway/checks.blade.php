@@ -3,6 +3,7 @@
 @if ($sway->family() === null)
     <p class="do-next">{{ __('page/sway.checks.the_family_of_the_hitch') }}</p>
 @else
+    @if ($cams = $sway->camPanel())@include('sway.cams')@endif
     <ul class="look-checks" aria-label="{{ __('page/sway.checks.checks_by_eye') }}">
         @foreach ($sway->checks() as [$check, $answer])
             <li id="check-{{ $check->key }}">

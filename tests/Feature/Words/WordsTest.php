@@ -21,9 +21,9 @@ it('has a text for every key that the core hands out', function (): void {
         ->and($texts(array_filter(Yoke\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()), 'check.', '.remedy'))->toHaveCount(5)
         ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.error.'))->toHaveCount(15)
         ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))->toHaveCount(15)
-        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))->toHaveCount(4)
+        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))->toHaveCount(5)
         ->and($texts(Yoke\Analysis\DisagreementCause::cases(), 'evidence.'))->toHaveCount(3)
-        ->and(array_map(fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"), Yoke\Estimation\Reading\Observed::cases()))->toHaveCount(12)
+        ->and(array_map(fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"), Yoke\Estimation\Reading\Observed::cases()))->toHaveCount(13)
         ->and(fn () => App\Words\Text::of('verdict.nothing_like_it'))->toThrow(LogicException::class);
 });
 

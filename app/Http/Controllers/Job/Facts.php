@@ -16,7 +16,7 @@ use Yoke\CoreException;
 use Yoke\Procedure\Station;
 use Yoke\Specification\RigPart;
 
-/** Takes one field of a part's specification, typed where the job asks for it. */
+/** Takes a field of a part's specification, or a few that go together, typed where the job asks for them. */
 final class Facts
 {
     public function store(Asked $request, KeptPart $kept, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
@@ -25,14 +25,15 @@ final class Facts
         $person = $request->person();
         $typed = trim($request->text($field));
         $model = PartModels::find($part, (int) $job->rig->getAttribute("{$part->value}_id"));
-        $problems = $typed === '' ? [$field => Text::of('assumption.empty')] : (new PartForm($part, $model, $person))->fill(['name' => $model->name, $field => $typed]);
+        $fields = array_intersect_key($request->typed(), $part->fields());
+        $problems = $typed === '' ? [$field => Text::of('assumption.empty')] : (new PartForm($part, $model, $person))->fill([...$fields, 'name' => $model->name, $field => $typed]);
         $open = new OpenJobs($part, $model);
         $back = redirect()->route('bench', [$job, $station->value]);
         if ($problems === []) {
             $problems = $this->impossible($open, $field);
         }
         if ($problems !== []) {
-            return $back->withInput([$field => $typed])->withErrors($problems, 'fact');
+            return $back->withInput($fields)->withErrors($problems, 'fact');
         }
         $kept->save($part, $model, $person);
         $open->planAgain();
