@@ -109,6 +109,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     // Whoever works on jobs.
     Route::middleware('can:work')->group(function (): void {
         Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
+        Route::post('/jobs/{job}/weigh/{ticket}/condition', [Tickets::class, 'condition'])->name('weigh.condition');
         Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->name('weigh.withdraw');
         Route::post('/jobs/{job}/tongue', [Tongue::class, 'store'])->name('tongue.store');
         Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Yoke\Readings\Weighing\Condition;
 use Yoke\Readings\Weighing\PlatformLoad;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
@@ -22,6 +23,7 @@ use Yoke\Units\Load;
  * @property string $typed
  * @property list<array{axles: non-empty-list<string>, kg: float}> $platforms
  * @property float $step_kg
+ * @property list<string>|null $conditions keys of what was otherwise at this weighing; null where nothing was
  * @property CarbonImmutable $weighed_at
  * @property CarbonImmutable|null $withdrawn_at
  * @property User $user
@@ -32,18 +34,30 @@ final class WeighTicket extends Model
 
     protected $table = 'tickets';
 
-    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'user_id', 'weighed_at', 'withdrawn_at'];
+    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'conditions', 'user_id', 'weighed_at', 'withdrawn_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'step_kg' => 'float', 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'conditions' => 'array', 'step_kg' => 'float', 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return list<Condition> */
+    public function conditions(): array
+    {
+        return array_values(array_filter(array_map(Condition::tryFrom(...), $this->conditions ?? [])));
+    }
+
+    /** Whether it counts with the tape: nothing was otherwise when it was weighed. */
+    public function isPlain(): bool
+    {
+        return $this->conditions() === [];
     }
 
     public function core(): Ticket

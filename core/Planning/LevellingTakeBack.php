@@ -27,6 +27,18 @@ final readonly class LevellingTakeBack
         return $this->loss->lost($this->off, $tension);
     }
 
+    /**
+     * The four stances that are compared: bars off and on, each before the rear is lifted and after.
+     *
+     * @return array{dropped: Attitude, dropped_lifted: Attitude, carried: Attitude, carried_lifted: Attitude}
+     */
+    public function fourStances(float $tension): array
+    {
+        $on = $this->loss->on($this->off);
+
+        return ['dropped' => $this->off->dropped(), 'dropped_lifted' => $on->dropped(), 'carried' => $this->off->carried($tension), 'carried_lifted' => $on->carried($tension)];
+    }
+
     /** @return array{off: Attitude, on: Attitude} */
     public function stances(float $tension): array
     {

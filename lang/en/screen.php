@@ -77,6 +77,7 @@ return [
         'deleted_it_stays_in_the' => 'Deleted; it stays in the log.',
     ],
     'tickets' => [
+        'condition_saved' => 'Saved: it is compared, and does not count for the verdict.',
         'ticket_saved_it_counts_together' => 'Ticket saved. It counts together with the tape.',
         'deleted_it_stays_in_the' => 'Deleted; it stays in the log.',
     ],
@@ -132,6 +133,7 @@ return [
     'weigh_page' => [
         'tongue_weight_on_the_ball' => 'Tongue weight on the ball, dropped',
         'tongue_weight_corrected_to_level' => 'Tongue weight, corrected to level',
+        'moves' => 'It moves',
         'worth_of_one' => 'Worth of one :one',
         'worth_of' => 'Worth of :change',
     ],

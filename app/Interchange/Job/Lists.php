@@ -13,7 +13,7 @@ final class Lists
         'rounds' => ['rounds', ['setting']],
         'readings' => ['readings', []],
         'measures' => ['measures', []],
-        'tickets' => ['tickets', ['platforms']],
+        'tickets' => ['tickets', ['platforms', 'conditions']],
         'tongue_readings' => ['tongue_readings', ['typed']],
         'checks' => ['checks', []],
         'procedure_runs' => ['procedure_runs', ['answers']],
@@ -35,7 +35,7 @@ final class Lists
     public const FLAGS = ['as_weighed', 'each_side', 'is_counted'];
 
     /** JSON columns that hold a list; the others hold an object. */
-    public const LISTS = ['items', 'platforms'];
+    public const LISTS = ['items', 'platforms', 'conditions'];
 
     public const PARTS = ['vehicle' => 'vehicles', 'trailer' => 'trailers', 'hitch' => 'hitches'];
 }

@@ -13,11 +13,13 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\WeighingWords;
+use Yoke\Analysis\LiftedTicket;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\Condition;
 use Yoke\Readings\Weighing\Mismatch;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
@@ -105,7 +107,7 @@ final readonly class WeighPage
             [Text::of('screen.weigh_page.tongue_weight_corrected_to_level'), $this->loadWithDoubt($weighing->tongueWeight($rig))],
         ];
         foreach ($this->tickets as $ticket) {
-            if ($ticket->stance === Stance::Carried) {
+            if ($ticket->stance === Stance::Carried && $ticket->isPlain()) {
                 $restored = $weighing->restored($ticket->core());
                 $moved = $weighing->moved($ticket->core());
                 $lines[] = [trim("Front axle load restored, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
@@ -146,7 +148,7 @@ final readonly class WeighPage
         $lines = [];
         $before = null;
         foreach ($this->tickets as $ticket) {
-            $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
+            $steps = $ticket->stance === Stance::Carried && $ticket->isPlain() ? $this->job->settingOf($ticket->round) : null;
             $setting = $steps === null ? null : $adjusters?->setting($steps);
             if ($weighing !== null && $setting !== null && $before !== null && ! $before[1]->equals($setting)) {
                 $changed = $before[1]->changesTo($setting);
@@ -154,11 +156,50 @@ final readonly class WeighPage
                 $worth = $weighing->perStep($before[0]->core(), $ticket->core(), $many);
                 $what = count($changed) === 1 ? Text::of('screen.weigh_page.worth_of_one', ['one' => $words->one($changed[0])]) : Text::of('screen.weigh_page.worth_of', ['change' => $words->change($before[1], $setting)]);
                 $lines[] = [$what, $worth === null ? '–' : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation()))];
+                $lines[] = [Text::of('screen.weigh_page.moves'), $this->moved($weighing->loadsPerStep($before[0]->core(), $ticket->core(), $many))];
             }
             $before = $setting === null ? $before : [$ticket, $setting];
         }
 
         return $lines;
+    }
+
+    /**
+     * `front +70 lb ± 8 lb, rear −110 lb ± 8 lb`.
+     *
+     * @param  array<string, Normal>  $loads  by axle
+     */
+    private function moved(array $loads): string
+    {
+        return implode(', ', array_map(fn (string $axle, Normal $load): string => "{$axle} {$this->plan->print->loadChange(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}", array_keys($loads), $loads));
+    }
+
+    public function air(): AirPage
+    {
+        return new AirPage($this->analysed, $this->tickets, $this->plan->print);
+    }
+
+    public function others(): WeighedSetUps
+    {
+        return new WeighedSetUps($this->job, $this->plan->print);
+    }
+
+    /**
+     * A carried ticket that looks as if the rear had been lifted: what is asked, and the ticket; null where none does.
+     *
+     * @return array{string, WeighTicket, Condition}|null
+     */
+    public function lifted(): ?array
+    {
+        $lifter = $this->analysed->lifter();
+        $ticket = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried && $ticket->isPlain()));
+        $ticket = $ticket === [] ? null : $ticket[count($ticket) - 1];
+        $lift = $lifter === null || $ticket === null ? null : LiftedTicket::in($this->advice->evidence(), $this->advice->analysis->verdict()->lost ?? 0.0);
+
+        return $lift === null || $ticket === null || $lifter === null ? null : [
+            Text::of('air.was_it_up', ['lifter' => Text::of("air.lifter.{$lifter}"), 'stance' => Stance::Carried->value, 'scale' => $this->plan->print->percent($lift->scale), 'others' => $this->plan->print->percent($lift->others), 'lifted' => $this->plan->print->percent($lift->lifted())]),
+            $ticket, $lifter === 'air' ? Condition::AirUp : Condition::LevellingOn,
+        ];
     }
 
     /** @return list<LoadArrow> what the latest ticket found under each axle */
@@ -187,7 +228,7 @@ final readonly class WeighPage
 
     private function latest(Stance $stance): ?Ticket
     {
-        $of = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === $stance));
+        $of = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->isPlain()));
 
         return $of === [] ? null : $of[count($of) - 1]->core();
     }

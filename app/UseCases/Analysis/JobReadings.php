@@ -187,7 +187,7 @@ final class JobReadings
     /** @return list<WeighTicket> */
     private function ticketsOf(Stance $stance, int $hookUp): array
     {
-        return array_values($this->job->tickets->filter(static fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->stance === $stance && $ticket->round === $hookUp)->all());
+        return array_values($this->job->tickets->filter(static fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->isPlain() && $ticket->stance === $stance && $ticket->round === $hookUp)->all());
     }
 
     /** @return list<Observation> what scales under the tongue say of it level */

@@ -49,8 +49,9 @@ final readonly class Ticket
             $sum = $sum->plus($platform->load);
         }
         self::checkAxles($stance, $seen);
-        if ($gross !== null && $gross->minus($sum)->absolute()->isGreaterThan($step->times(count($platforms) + 1))) {
-            throw ImpossibleTicket::sum($sum->kilograms(), $gross->kilograms());
+        $allowed = $step->times(count($platforms) + 1);
+        if ($gross !== null && $gross->minus($sum)->absolute()->isGreaterThan($allowed)) {
+            throw ImpossibleTicket::sum($sum->kilograms(), $gross->kilograms(), (new SumSlip($platforms, $gross, $allowed))->likely());
         }
 
         return new self($stance, $platforms, $step, $time);

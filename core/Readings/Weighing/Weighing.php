@@ -87,6 +87,26 @@ final readonly class Weighing
         return Normal::of($share / $steps, $doubt / abs($steps));
     }
 
+    /**
+     * What a step of an adjuster moves, by two carried tickets: onto each axle, kg; below 0 where it takes load off.
+     *
+     * @param  float  $steps  from one setting to the other; not 0
+     * @return array<string, Normal> by axle; without one that shared a platform
+     */
+    public function loadsPerStep(Ticket $from, Ticket $to, float $steps): array
+    {
+        $loads = [];
+        foreach (WeighedAxle::cases() as $axle) {
+            $before = $from->axle($axle);
+            $after = $to->axle($axle);
+            if ($before !== null && $after !== null) {
+                $loads[$axle->value] = Normal::of($after->minus($before)->kilograms() / $steps, hypot($from->doubtKilograms(), $to->doubtKilograms()) / abs($steps));
+            }
+        }
+
+        return $loads;
+    }
+
     /** What an axle gains from dropped to carried, kg; null where it shared a platform. */
     public function gain(Ticket $carried, WeighedAxle $axle): ?float
     {

@@ -7,7 +7,16 @@ return [
         'tongue_weight_against_coupler_height' => 'Tongue weight against coupler height; the figures stand in the tables',
         'coupler_height' => 'coupler height',
     ],
+    'air' => [
+        'front_fender' => 'Front fender',
+        'rear_fender' => 'Rear fender',
+    ],
     'show' => [
+        'the_same_rig_weighed_before' => 'The same vehicle and trailer, by their tickets',
+        'set_up' => 'Set-up',
+        'tongue_on_the_ball' => 'Tongue weight on the ball, dropped',
+        'restored' => 'Restored',
+        'moved_forward_back' => 'Of it moved forward, back',
         'the_rig_with_the_loads' => 'The rig with the loads of the latest ticket; its figures stand in the table',
         'weighed' => 'Weighed',
         'scale_step' => 'Scale step',

@@ -18,6 +18,7 @@
                     <x-picked name="stance" :label="__('page/weigh.show.weighed')" :options="['alone' => __('page/weigh.show.alone'), 'dropped' => __('page/weigh.show.dropped_bars_off'), 'carried' => __('page/weigh.show.carried_at_the_current_setting')]" />
                     <x-picked name="step" :label="__('page/weigh.show.scale_step')" :options="$page->steps()" />
                 </div>
+                <fieldset class="conditions"><legend>{{ __('air.conditions') }}</legend>@foreach (\Yoke\Readings\Weighing\Condition::cases() as $condition)<label class="tick"><input type="checkbox" name="{{ $condition->value }}" value="1" @checked(old($condition->value))> {{ __('air.condition.'.$condition->value) }}</label> @endforeach</fieldset>
                 <div class="field">
                     <label for="ticket">{{ __('page/weigh.show.ticket_typed_or_pasted') }}</label>
                     <textarea id="ticket" name="ticket" rows="3" placeholder="{{ $page->example() }}" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
@@ -28,6 +29,10 @@
                 <div class="tape-foot"><button class="button is-first">{{ __('page/weigh.show.save_ticket') }}</button> <x-device :job="$page->job" kind="weighbridge" :label="__('page/weigh.show.read_the_weighbridge')" /></div>
             </form>
             <section class="card" aria-label="{{ __('page/weigh.show.what_the_tickets_say') }}">
+                @if ($lifted = $page->lifted())
+                    @php([$asks, $weighed, $condition] = $lifted)
+                    <form method="post" action="{{ route('weigh.condition', [$page->job, $weighed->id]) }}" class="do-next is-over" data-lifted>@csrf<p>{{ $asks }}</p><input type="hidden" name="{{ $condition->value }}" value="1"><button class="button is-small">{{ __('air.mark') }}</button></form>
+                @endif
                 @foreach ($page->mismatches() as $sentence)<p class="do-next is-over">{{ $sentence }}</p>@endforeach
                 @php($advice = $page->advice())
                 @php($verdict = $advice->verdict())
@@ -54,11 +59,20 @@
                         <thead><tr><th scope="col">{{ __('page/weigh.show.stance') }}</th><th scope="col">{{ __('page/weigh.show.front') }}</th><th scope="col">{{ __('page/weigh.show.rear') }}</th><th scope="col">{{ __('page/weigh.show.trailer') }}</th><th scope="col"></th></tr></thead>
                         @foreach ($page->tickets as $ticket)
                             <tr>
-                                <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} {{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
+                                <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} @foreach ($ticket->conditions() as $condition)<strong>{{ __('air.condition.'.$condition->value) }}</strong> @endforeach{{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
                                 @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
                                 <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => $ticket->stance->value, 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
                             </tr>
                         @endforeach
+                    </table>
+                @endif
+                @include('weigh.air', ['air' => $page->air()])
+                @php($others = $page->others()->rows())
+                @if ($others !== [])
+                    <table class="ledger is-wide">
+                        <caption>{{ __('page/weigh.show.the_same_rig_weighed_before') }}</caption>
+                        <thead><tr><th scope="col">{{ __('page/weigh.show.set_up') }}</th><th scope="col">{{ __('page/weigh.show.tongue_on_the_ball') }}</th><th scope="col">{{ __('page/weigh.show.restored') }}</th><th scope="col">{{ __('page/weigh.show.moved_forward_back') }}</th><th scope="col">{{ __('page/weigh.show.front') }}</th><th scope="col">{{ __('page/weigh.show.rear') }}</th><th scope="col">{{ __('page/weigh.show.trailer') }}</th></tr></thead>
+                        @foreach ($others as $row)<tr><th scope="row">{{ $row['hitch'] }} <span class="who">{{ $row['title'] }}, {{ $row['on'] }}</span></th>@foreach ($row['figures'] as $figure)<td>{{ $figure }}</td>@endforeach</tr>@endforeach
                     </table>
                 @endif
                 @foreach ($page->ratings() as [$ticket, $lines])

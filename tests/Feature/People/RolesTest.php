@@ -22,7 +22,7 @@ const WHO = [
         'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview',
     ],
     'work' => [
-        'weigh.store', 'weigh.withdraw', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
+        'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
         'bars.store', 'bars.skip', 'bars.undo', 'gap.store', 'gap.skip', 'files.take', 'files.store', 'garage.pair', 'rigs.away', 'rigs.back', 'garage.store', 'garage.copy',
         'garage.put-away', 'garage.bring-back', 'garage.update', 'hook-up.set-by', 'hook-up.count', 'loads.store', 'loads.copy', 'loads.setting', 'loads.away',
         'procedures.take', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',

@@ -14,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
+use Yoke\Readings\Weighing\Condition;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\TicketSheet;
@@ -43,10 +44,26 @@ final class Tickets
                 $this->keep($request, $job, $ticket, $typed);
             }
         } catch (ImpossibleTicket $impossible) {
-            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step']))->withErrors(['ticket' => $impossible->getMessage()]);
+            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => $impossible->getMessage()]);
         }
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
+    }
+
+    /** What was otherwise at a weighing, said afterwards. */
+    public function condition(Asked $request, Job $job, int $ticket): RedirectResponse
+    {
+        $job->tickets()->findOrFail($ticket)->update(['conditions' => $this->conditions($request)]);
+
+        return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.condition_saved'));
+    }
+
+    /** @return list<string>|null */
+    private function conditions(Asked $request): ?array
+    {
+        $conditions = array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => $request->boolean($condition->value)));
+
+        return $conditions === [] ? null : array_column($conditions, 'value');
     }
 
     public function withdraw(Job $job, int $ticket): RedirectResponse
@@ -81,6 +98,7 @@ final class Tickets
             'typed' => $typed,
             'platforms' => WeighTicket::platformsOf($ticket),
             'step_kg' => $ticket->step->kilograms(),
+            'conditions' => $this->conditions($request),
             'user_id' => $request->person()->id,
             'weighed_at' => $ticket->time === null ? Date::now() : Date::today()->setTimeFromTimeString($ticket->time),
         ]);

@@ -51,9 +51,17 @@ final class ImpossibleTicket extends InvalidArgumentException implements CoreExc
         return new self("Expected a load above 0 for the {$axle} axle.", $axle);
     }
 
-    public static function sum(float $axlesKg, float $grossKg): self
+    /** @param  array{'swapped'|'left_out'|'off', string, string}|null  $slip  the one that fits, of which axle or in which unit, and its figure */
+    public static function sum(float $axlesKg, float $grossKg, ?array $slip = null): self
     {
-        return new self(sprintf('The axles add up to %.0f kg, the gross says %.0f kg (%.0f and %.0f lb). Expected the same within the scale\'s step: read both again.', $axlesKg, $grossKg, Load::ofKilograms($axlesKg)->pounds(), Load::ofKilograms($grossKg)->pounds()));
+        $likely = match ($slip[0] ?? null) {
+            'swapped' => sprintf(' Two digits of the %s axle may be swapped: is it %s?', $slip[1], $slip[2]),
+            'left_out' => sprintf(' The gross may leave the %s axle out.', $slip[1]),
+            'off' => sprintf(' One figure may be off by %s %s.', $slip[2], $slip[1]),
+            null => '',
+        };
+
+        return new self(sprintf('The axles add up to %.0f kg, the gross says %.0f kg (%.0f and %.0f lb). Expected the same within the scale\'s step: read both again.%s', $axlesKg, $grossKg, Load::ofKilograms($axlesKg)->pounds(), Load::ofKilograms($grossKg)->pounds(), $likely));
     }
 
     /** What was typed, or the word at fault; may be empty. */

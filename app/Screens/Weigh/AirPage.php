@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Weigh;
+
+use App\Models\WeighTicket;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\QuantityWords;
+use App\Words\Text;
+use Yoke\Planning\LevellingTakeBack;
+use Yoke\Readings\Weighing\Condition;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\WeighedAxle;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Units\Load;
+
+/** Air springs or levelling, with bars off and on: four stances side by side, as the model has them and as they were weighed. */
+final readonly class AirPage
+{
+    private const STANCES = ['dropped' => [Stance::Dropped, false], 'dropped_lifted' => [Stance::Dropped, true], 'carried' => [Stance::Carried, false], 'carried_lifted' => [Stance::Carried, true]];
+
+    private ?LevellingTakeBack $takeBack;
+
+    private float $tension;
+
+    /** @param  list<WeighTicket>  $tickets  that count, oldest first */
+    public function __construct(private AnalysedJob $analysed, private array $tickets, private QuantityWords $print)
+    {
+        $current = $analysed->current();
+        $rig = $analysed->posterior()->rig($current->ballOffset ?? 0.0);
+        $this->takeBack = $analysed->described->takeBack($rig);
+        $this->tension = $current === null ? $rig->tensionFor($analysed->goal->band->middle()) : $analysed->posterior()->tension() + $current->tensionOffset;
+    }
+
+    /** Null where nothing lifts the rear of this rig. */
+    public function lifter(): ?string
+    {
+        return $this->analysed->lifter();
+    }
+
+    /** @return list<array{says: string, front: string, rear: string, loads: list<string>, weighed: list<string>, restored: string}> none where nothing lifts the rear */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->takeBack?->fourStances($this->tension) ?? [] as $key => $attitude) {
+            [$stance, $isLifted] = self::STANCES[$key];
+            $rows[] = [
+                'says' => Text::of("air.{$key}", ['lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air'))]),
+                'front' => $this->height(Axle::Front, $attitude->frontRise()),
+                'rear' => $this->height(Axle::Rear, $attitude->rearRise()),
+                'loads' => array_map(fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms)), [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()]),
+                'weighed' => $this->weighed($stance, $isLifted),
+                'restored' => $stance === Stance::Dropped ? '' : $this->print->percent($attitude->frontRestored()),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** Why lifting the rear moves no load forward, with this rig's figures; an empty text where nothing lifts it. */
+    public function why(): string
+    {
+        $four = $this->takeBack?->fourStances($this->tension);
+
+        return $four === null ? '' : Text::of('air.why', [
+            'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
+            'front' => $this->print->aboutChange(Load::ofKilograms($four['dropped']->frontLoad())),
+            'lifted' => $this->print->change($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
+            'let_go' => $this->print->change(-abs($four['carried']->barBend() - $four['carried_lifted']->barBend())),
+            'front_loses' => $this->print->aboutChange(Load::ofKilograms($four['carried_lifted']->frontLoad() - $four['carried']->frontLoad())),
+            'rear_gains' => $this->print->aboutChange(Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad())),
+            'now' => $this->print->percent($four['carried']->frontRestored()),
+            'then' => $this->print->percent($four['carried_lifted']->frontRestored()),
+        ]);
+    }
+
+    private function height(Axle $axle, float $rise): string
+    {
+        $alone = $this->analysed->taped->stances()->at(Stance::Alone, $axle);
+
+        return $alone === null ? $this->print->change($rise) : $this->print->height($alone->height()->millimetres() + $rise);
+    }
+
+    /** @return list<string> each axle's change from alone as the latest ticket of the stance found it; none without both */
+    private function weighed(Stance $stance, bool $isLifted): array
+    {
+        $alone = $this->latest(Stance::Alone, false);
+        $ticket = $this->latest($stance, $isLifted);
+        $level = $this->analysed->described->levelTrailerLoad();
+        if ($alone === null || $ticket === null) {
+            return [];
+        }
+
+        return array_map(function (WeighedAxle $axle) use ($alone, $ticket, $level): string {
+            $before = $axle === WeighedAxle::Trailer ? $level : $alone->axle($axle);
+            $load = $ticket->axle($axle);
+
+            return $before === null || $load === null ? '' : $this->print->aboutChange($load->minus($before));
+        }, WeighedAxle::cases());
+    }
+
+    private function latest(Stance $stance, bool $isLifted): ?Ticket
+    {
+        $isOf = static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && ($isLifted
+            ? array_filter($ticket->conditions(), static fn (Condition $condition): bool => $condition->lifts()) !== [] && count($ticket->conditions()) === 1
+            : $ticket->isPlain());
+        $of = array_values(array_filter($this->tickets, $isOf));
+
+        return $of === [] ? null : $of[count($of) - 1]->core();
+    }
+}
