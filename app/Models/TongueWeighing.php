@@ -29,6 +29,9 @@ use Yoke\Units\Load;
  */
 final class TongueWeighing extends Model
 {
+    /** Whose fill is typed with a reading. */
+    public const TANKS = ['fresh', 'waste'];
+
     public $timestamps = false;
 
     protected $table = 'tongue_readings';
@@ -45,6 +48,18 @@ final class TongueWeighing extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, float> how full each tank was, 0 to 1; without those that nobody looked at */
+    public function fills(): array
+    {
+        $fills = [];
+        foreach (self::TANKS as $tank) {
+            $typed = str_replace(',', '.', trim($this->typed[$tank] ?? ''));
+            $fills += is_numeric($typed) ? [$tank => (float) $typed / 100.0] : [];
+        }
+
+        return $fills;
     }
 
     public function core(Length $ballToAxle): TongueReading

@@ -7,6 +7,12 @@ return [
     'when_over' => ['levelling' => 'When self-levelling takes over', 'air' => 'When helper air springs take over'],
     'nothing_yet' => 'Nothing is hooked up and measured yet. The small move shows after the first hook-up.',
     'beyond_small_steps' => 'No small step brings this load into range: set it up again, with washers and head.',
+    'tank_at' => ':tank :percent %',
+    'tank_change' => ':tank :percent %',
+    'tank_effect' => ':tanks: the tongue weight changed by :measured ± :doubt, computed :computed.',
+    'tank_agrees' => 'They agree.',
+    'tank_differs' => 'They differ: check sizes and places of the tanks on the specification.',
+    'tank_elsewhere' => 'They differ: by this measurement the tank stands :ahead ahead of the axles (behind is below 0). Check its size and place on the specification.',
     'tank' => ['fresh' => 'fresh tank', 'waste' => 'waste tank'],
     'usual' => [
         'person_in_front' => 'person in front',

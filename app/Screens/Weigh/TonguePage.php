@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\TongueReadings;
+use App\Words\LoadWords;
 use App\Words\Text;
 use Yoke\Drawing\Plot\HeightCurvePlot;
 use Yoke\Loading\TongueShare;
@@ -82,11 +83,43 @@ final readonly class TonguePage
         return $read === null ? '' : sprintf('lever %.2f to 1, ± %.1f %%', $read->ratio(), 100 * $read->doubt());
     }
 
+    /** How full the tanks were at a reading, in words; an empty text where nobody looked. */
+    public function tanks(TongueWeighing $reading): string
+    {
+        $fills = $reading->fills();
+
+        return implode(', ', array_map(static fn (string $tank, float $fill): string => Text::of('load.tank_at', ['tank' => Text::of("load.tank.{$tank}"), 'percent' => (int) round(100 * $fill)]), array_keys($fills), $fills));
+    }
+
+    /** @return list<array{says: string, agrees: bool}> what filling did, measured against computed */
+    public function tankEffects(): array
+    {
+        $print = $this->plan->print;
+
+        return array_map(static function (array $effect) use ($print): array {
+            [$found, $filled] = $effect;
+            $tanks = implode(', ', array_map(static fn (array $one): string => Text::of('load.tank_change', ['tank' => LoadWords::tank($one[0]), 'percent' => sprintf('%+d', (int) round(100 * $one[1]))]), $filled));
+
+            return ['says' => Text::of('load.tank_effect', [
+                'tanks' => ucfirst($tanks),
+                'measured' => $print->loadChange(Load::ofKilograms($found->measured->mean())),
+                'doubt' => $print->load(Load::ofKilograms($found->measured->deviation())),
+                'computed' => $print->loadChange(Load::ofKilograms($found->computed)),
+            ]).' '.($found->agrees() || $found->ahead === null ? Text::of($found->agrees() ? 'load.tank_agrees' : 'load.tank_differs') : Text::of('load.tank_elsewhere', ['ahead' => $print->height($found->ahead->millimetres())])), 'agrees' => $found->agrees()];
+        }, $this->readings->tankEffects());
+    }
+
     public function share(): TongueShare
     {
         $gross = $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms();
 
         return new TongueShare(($this->curve?->level()->mean() ?? 0.0) / $gross);
+    }
+
+    /** Of gross, at the height in use: `12.4 % of gross`. */
+    public function shareInUse(): string
+    {
+        return sprintf('%.1f %% of gross', 100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0) / $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms());
     }
 
     /** What a change of hitch height does, in a sentence. */

@@ -6,7 +6,9 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\TongueWeighing;
+use Yoke\Loading\Tank;
 use Yoke\Planning\DescribedRig;
+use Yoke\Readings\Tongue\TankEffect;
 use Yoke\Readings\Tongue\TongueCurve;
 use Yoke\Readings\Tongue\TongueReading;
 use Yoke\Specification\RigPart;
@@ -15,12 +17,18 @@ use Yoke\Units\Length;
 /** The readings of a job's tongue that count, and the curve through them. */
 final readonly class TongueReadings
 {
-    /** @var list<TongueWeighing> oldest first */
+    /** @var list<TongueWeighing> with the tanks as they were at the latest reading, oldest first */
     public array $counting;
+
+    /** @var list<TongueWeighing> with other tanks, oldest first */
+    public array $otherTanks;
 
     public function __construct(private Job $job, private DescribedRig $described)
     {
-        $this->counting = array_values($job->tongueReadings->whereNull('withdrawn_at')->all());
+        $all = array_values($job->tongueReadings->whereNull('withdrawn_at')->all());
+        $fills = $all === [] ? [] : $all[count($all) - 1]->fills();
+        $this->counting = array_values(array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() === $fills));
+        $this->otherTanks = array_values(array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() !== $fills));
     }
 
     /** Null before the first reading. */
@@ -29,6 +37,38 @@ final readonly class TongueReadings
         $points = array_map(fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()), $this->counting);
 
         return $points === [] ? null : new TongueCurve($this->described->prior()->likelyRig()->trailer(), $this->level(), $this->described->doubts()->cgHeight, $points);
+    }
+
+    /** @return list<array{TankEffect, list<array{Tank, float}>}> what the tanks did between readings with other tanks and the latest: the change of each fill */
+    public function tankEffects(): array
+    {
+        $curve = $this->curve();
+        $latest = $this->counting === [] ? null : $this->counting[count($this->counting) - 1];
+        if ($latest === null || $curve === null) {
+            return [];
+        }
+        $effects = [];
+        foreach ($this->otherTanks as $other) {
+            $filled = $this->filled($other, $latest);
+            if ($filled !== []) {
+                $length = $this->described->ballToAxle();
+                $effects[] = [TankEffect::between($other->core($length), $latest->core($length), $curve, $filled, $this->level(), $length), $filled];
+            }
+        }
+
+        return $effects;
+    }
+
+    /** @return list<array{Tank, float}> none where a fill of one was not looked at, or the specification does not have the tank */
+    private function filled(TongueWeighing $from, TongueWeighing $to): array
+    {
+        $filled = [];
+        foreach ($this->described->tanks() as $tank) {
+            $change = ($to->fills()[$tank->key] ?? 0.0) - ($from->fills()[$tank->key] ?? 0.0);
+            $filled = abs($change) < 0.01 ? $filled : [...$filled, [$tank, $change]];
+        }
+
+        return array_keys($from->fills()) === array_keys($to->fills()) ? $filled : [];
     }
 
     /** Of the coupler with the trailer level; null where the trailer's sheet does not say. */

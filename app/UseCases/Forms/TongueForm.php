@@ -16,7 +16,7 @@ use Yoke\Units\Load;
 /** Reads a typed reading of a tongue's weight; what does not read becomes a problem of its field. */
 final readonly class TongueForm
 {
-    private const FIELDS = ['way', 'read', 'hitch_height', 'behind_ball', 'arm_scale', 'arm_tongue'];
+    private const FIELDS = ['way', 'read', 'hitch_height', 'behind_ball', 'arm_scale', 'arm_tongue', 'fresh', 'waste'];
 
     private CollectProblems $problems;
 
@@ -37,6 +37,7 @@ final readonly class TongueForm
         $height = $this->optional('hitch_height');
         $behind = $this->optional('behind_ball');
         [$toScale, $toTongue] = $way === TongueWay::Lever ? [$this->parts->length('arm_scale'), $this->parts->length('arm_tongue')] : [null, null];
+        $this->fills();
         if ($way === null || $load === null || $this->problems->sentences() !== []) {
             return null;
         }
@@ -73,6 +74,17 @@ final readonly class TongueForm
         }
 
         return $this->problems->sentences() === [];
+    }
+
+    /** How full the tanks were, in percent; empty where nobody looked. */
+    private function fills(): void
+    {
+        foreach (TongueWeighing::TANKS as $tank) {
+            $percent = $this->parts->text($tank) === '' ? null : $this->parts->number($tank);
+            if ($percent !== null && ($percent < 0.0 || $percent > 100.0)) {
+                $this->problems->found($tank, 'Expected how full the tank is, from 0 to 100 %.');
+            }
+        }
     }
 
     private function optional(string $field): ?Length

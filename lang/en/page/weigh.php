@@ -42,6 +42,10 @@ return [
         'carried_at_the_current_setting' => 'Carried, at the current setting',
     ],
     'tongue' => [
+        'fresh_tank' => 'Fresh tank, % full',
+        'waste_tank' => 'Waste tank, % full',
+        'tanks_hint' => 'Measured full and empty, a tank tells what it does to the tongue weight.',
+        'other_tanks_aside' => 'The curve goes through the readings with the tanks as they were last.',
         'read_by' => 'Read by',
         'it_shows' => 'It shows',
         'a_load_for_a_share' => 'A load; for a share of gross, percent',

@@ -19,6 +19,10 @@
                     <x-typed name="arm_scale" :label="__('page/weigh.tongue.support_to_scale')" />
                     <x-typed name="arm_tongue" :label="__('page/weigh.tongue.support_to_tongue')" />
                 </fieldset>
+                <div class="pair">
+                    <x-typed name="fresh" :label="__('page/weigh.tongue.fresh_tank')" :hint="__('page/weigh.tongue.tanks_hint')" inputmode="decimal" />
+                    <x-typed name="waste" :label="__('page/weigh.tongue.waste_tank')" inputmode="decimal" />
+                </div>
                 <p class="caution"><x-warning-sign /><span>{{ __('page/weigh.tongue.chock_the_wheels_first_the') }}</span></p>
                 <p class="sentence" data-device-says role="status"></p>
                 <div class="tape-foot"><button class="button is-first">{{ __('page/weigh.tongue.save_reading') }}</button> <x-device :job="$page->job" kind="tongue-scale" stance="alone" :label="__('page/weigh.tongue.read_the_tongue_scale')" /> <x-device :job="$page->job" kind="gauge" stance="dropped" :label="__('page/weigh.tongue.read_the_gauge')" /></div>
@@ -30,17 +34,19 @@
                     <table class="ledger">
                         @if ($page->byTickets() !== null)<tr><th scope="row">{{ __('page/weigh.tongue.by_two_tickets_level') }}</th><td>{{ $page->load($page->byTickets()) }}</td><td></td></tr>@endif
                         <tr><th scope="row">{{ __('page/weigh.tongue.trailer_level') }}</th><td><strong>{{ $page->load($page->curve->level()) }}</strong></td><td>{{ sprintf('%.1f %% of gross', 100 * $page->share()->share) }}</td></tr>
-                        <tr><th scope="row">{{ __('page/weigh.tongue.carried_coupler_at', ['in_use' => $print->length($page->inUse())]) }}</th><td><strong>{{ $page->load($page->curve->at($page->inUse())) }}</strong></td><td>{{ __('page/weigh.tongue.as_planned') }}</td></tr>
+                        <tr><th scope="row">{{ __('page/weigh.tongue.carried_coupler_at', ['in_use' => $print->length($page->inUse())]) }}</th><td><strong>{{ $page->load($page->curve->at($page->inUse())) }}</strong></td><td>{{ $page->shareInUse() }}, {{ __('page/weigh.tongue.as_planned') }}</td></tr>
                     </table>
                     <p @class(['do-next', 'is-over' => ! $page->share()->isUsual(), 'is-in-range' => $page->share()->isUsual()])>{{ \App\Words\LoadWords::share($page->share()) }}</p>
                     @include('weigh.height-curve', ['plot' => $page->plot()])
                     <p class="sentence">{{ $page->slope() }} @if ($page->curve->isFitted()){{ $page->centreOfGravity() }}@endif</p>
+                    @foreach ($page->tankEffects() as $effect)<p class="sentence" data-tone="{{ $effect['agrees'] ? 'note' : 'caution' }}" data-tank>{{ $effect['says'] }}</p>@endforeach
+                    @if ($page->readings->otherTanks !== [])<p class="sentence">{{ __('page/weigh.tongue.other_tanks_aside') }}</p>@endif
                     <table class="ledger">
                         <caption>{{ __('page/weigh.tongue.readings') }}</caption>
                         <thead><tr><th scope="col">{{ __('page/weigh.tongue.by') }}</th><th scope="col">{{ __('page/weigh.tongue.on_the_ball') }}</th><th scope="col">{{ __('page/weigh.tongue.in_use') }}</th><th scope="col"></th></tr></thead>
-                        @foreach ($page->readings->counting as $reading)
+                        @foreach ([...$page->readings->counting, ...$page->readings->otherTanks] as $reading)
                             <tr>
-                                <th scope="row">{{ __('screen.way.'.$reading->way->value) }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->format('j M H:i'), 'user' => $reading->user->name]) }}</span></th>
+                                <th scope="row">{{ __('screen.way.'.$reading->way->value) }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->format('j M H:i'), 'user' => $reading->user->name]) }} {{ $page->tanks($reading) }}</span></th>
                                 <td>{{ $page->onBall($reading) }}</td>
                                 <td>{{ $page->carried($reading) }}</td>
                                 <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.tongue.delete_the_reading_of', ['read_at' => $reading->read_at->format('H:i')]) }}">{{ __('page/weigh.tongue.delete') }}</button></form></td>
