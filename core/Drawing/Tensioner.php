@@ -9,4 +9,6 @@ enum Tensioner
 {
     case SpringBars;
     case Chains;
+    /** A plain ball. */
+    case Nothing;
 }

@@ -12,9 +12,13 @@ final class Families
     /** @return non-empty-list<HitchFamily> */
     public static function all(): array
     {
-        return [
-            new ChainSnapUp, new ChainRotatingLatch, new FrictionBracket, new CamBar, new PadUnderCover, new ScrewJackGauge, new TensionChain,
-        ];
+        return [...self::distributing(), new PlainBall];
+    }
+
+    /** @return non-empty-list<HitchFamily> those that move load: all but a plain ball */
+    public static function distributing(): array
+    {
+        return [new ChainSnapUp, new ChainRotatingLatch, new FrictionBracket, new CamBar, new PadUnderCover, new ScrewJackGauge, new TensionChain];
     }
 
     /** Null for one that there is not. */

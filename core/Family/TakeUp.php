@@ -28,6 +28,9 @@ enum TakeUp
     /** Nothing: it has no bars, but chains that are stretched by nuts. */
     case StretchedChains;
 
+    /** Nothing at all: a plain ball. */
+    case Nothing;
+
     /** Whether the bars hang by a chain. */
     public function isChain(): bool
     {
@@ -36,6 +39,12 @@ enum TakeUp
 
     public function hasBars(): bool
     {
-        return $this !== self::StretchedChains;
+        return $this !== self::StretchedChains && $this->distributes();
+    }
+
+    /** Whether it moves load at all. */
+    public function distributes(): bool
+    {
+        return $this !== self::Nothing;
     }
 }

@@ -43,7 +43,7 @@ final readonly class Assumptions
     private function dimensions(RigPrior $prior): array
     {
         $assumptions = [];
-        foreach ($this->assumed as $dimension) {
+        foreach (array_filter($this->assumed, fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm || ! $this->isPlainBall()) as $dimension) {
             [$part, $field] = match ($dimension) {
                 RigDimension::Wheelbase => [RigPart::Vehicle, 'wheelbase_mm'],
                 RigDimension::Overhang => [RigPart::Vehicle, 'overhang_mm'],
@@ -82,9 +82,17 @@ final readonly class Assumptions
         return $assumptions;
     }
 
+    private function isPlainBall(): bool
+    {
+        return Families::find((string) $this->hitch->text('family'))?->facts()->takeUp->distributes() === false;
+    }
+
     /** @return list<Assumption> */
     private function ofTheHitch(RigPrior $prior): array
     {
+        if ($this->isPlainBall()) {
+            return [];
+        }
         $assumptions = [];
         if ($this->hitch->text('family') === null) {
             $assumptions[] = new Assumption(RigPart::Hitch, 'family', null, null, 1.0);

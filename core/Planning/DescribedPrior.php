@@ -12,6 +12,7 @@ use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
+use Yoke\Family\TakeUp;
 use Yoke\Method\Band;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -124,7 +125,7 @@ final readonly class DescribedPrior
     /** Whether chains are stretched in place of bars: soft, and taut from their loosest thread on. */
     private function hasChainsAlone(): bool
     {
-        return $this->hitch->text('family') !== null && Families::find($this->hitch->text('family'))?->hasBars() === false;
+        return $this->hitch->text('family') !== null && Families::find($this->hitch->text('family'))?->facts()->takeUp === TakeUp::StretchedChains;
     }
 
     /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */

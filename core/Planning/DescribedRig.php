@@ -112,10 +112,22 @@ final readonly class DescribedRig
         return $family === null ? null : Families::get($family);
     }
 
-    /** Null until the hitch's family is known. */
+    /** Whether the coupler sits on a plain ball: nothing distributes its load. */
+    public function isPlainBall(): bool
+    {
+        return $this->family()?->facts()->takeUp->distributes() === false;
+    }
+
+    /** What the vehicle's front axle carries alone; null where nobody weighed it. */
+    public function frontAxleAlone(): ?Load
+    {
+        return $this->vehicle->load('front_axle_kg');
+    }
+
+    /** Null until the hitch's family is known, and on a plain ball. */
     public function adjusters(): ?Adjusters
     {
-        $family = $this->family();
+        $family = $this->isPlainBall() ? null : $this->family();
         $usual = $family?->facts()->usual ?? new HitchMeasures;
 
         return $family?->adjusters(new HitchMeasures(

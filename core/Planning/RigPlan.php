@@ -54,7 +54,7 @@ final readonly class RigPlan
         $this->prior = $rig->prior();
         $this->band = $goal->band;
         $this->posterior = $posterior ?? (new Estimation($this->prior, []))->posterior();
-        $this->ballAdvised = (new BallHeight($this->prior))->forCarried($this->band->middle(), Angle::zero());
+        $this->ballAdvised = (new BallHeight($this->prior))->forCarried($this->shareAimedAt(), Angle::zero());
     }
 
     /** Unloaded ball over level coupler so that the trailer ends level when carried, mm. */
@@ -74,13 +74,13 @@ final readonly class RigPlan
     {
         $rig = $this->prior->likelyRig($this->ballPlanned() - $this->prior->known()->ballOverCoupler);
 
-        return $rig->carried($rig->tensionFor($this->band->middle()))->trailerPitchAngle();
+        return $rig->carried($rig->tensionFor($this->shareAimedAt()))->trailerPitchAngle();
     }
 
     /** @return non-empty-list<Term> where the advised ball height comes from */
     public function ballDerivation(): array
     {
-        return (new BallHeight($this->prior))->derivation($this->band->middle());
+        return (new BallHeight($this->prior))->derivation($this->shareAimedAt());
     }
 
     /** @return list<School> */
@@ -155,9 +155,14 @@ final readonly class RigPlan
                 $lines[$line->key()] = $line;
             }
         }
-        $hasNoBars = $this->rig->family()?->hasBars() === false;
+        $isPlain = $this->rig->isPlainBall();
+        $leftOut = match (true) {
+            $isPlain => [RatedPart::OneBar, RatedPart::BarsHeaviestTongue, RatedPart::BarsLightestTongue],
+            $this->rig->family()?->hasBars() === false => [RatedPart::OneBar],
+            default => [],
+        };
 
-        return array_values(array_filter($lines, static fn (RatedLoad $line): bool => ! $hasNoBars || $line->part !== RatedPart::OneBar));
+        return array_values(array_filter($lines, static fn (RatedLoad $line): bool => ! in_array($line->part, $leftOut, true) && ! ($isPlain && $line->stance === Stance::Carried)));
     }
 
     /** The move to begin with, by all that is known; null while the hitch's family is not known. */
@@ -225,7 +230,17 @@ final readonly class RigPlan
     /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */
     public function takenBack(): float
     {
+        if ($this->rig->isPlainBall()) {
+            return 0.0;
+        }
+
         return $this->rig->takeBack($this->likelyRig())?->lost($this->tensionAimedAt()) ?? 0.0;
+    }
+
+    /** Whether the rig needs weight distribution. */
+    public function need(): DistributionNeed
+    {
+        return new DistributionNeed($this->rig, $this);
     }
 
     /** What has to be restored before they are on again, so that enough is left on the road. */
@@ -240,10 +255,16 @@ final readonly class RigPlan
         return $this->rig->takeBack($this->likelyRig());
     }
 
+    /** What is to be restored: the middle of the range; nothing on a plain ball. */
+    private function shareAimedAt(): float
+    {
+        return $this->rig->isPlainBall() ? 0.0 : $this->band->middle();
+    }
+
     /** The tension that is aimed at, mm: never more than the chains of a hitch without bars give. */
     public function tensionAimedAt(): float
     {
-        return min($this->likelyRig()->tensionFor($this->band->middle()), $this->mostTension() ?? INF);
+        return min($this->likelyRig()->tensionFor($this->shareAimedAt()), $this->mostTension() ?? INF);
     }
 
     /** The tension that a hitch without bars has at its most, mm; null of one with bars. */

@@ -36,6 +36,7 @@ final readonly class RigFacts
         return match ($question) {
             Question::Brakes => $brakes === null ? null : ($brakes === 'none' ? 'no' : 'yes'),
             Question::Jack => $this->trailer->text('jack'),
+            Question::Change => $this->family->facts()->takeUp->distributes() ? null : 'head',
             default => null,
         };
     }

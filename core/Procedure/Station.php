@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Procedure;
 
+use Yoke\Family\HitchFamily;
 use Yoke\Rig\Stance;
 
 /** The stations of a set-up in the order of the job. The value is the name used in addresses. */
@@ -42,30 +43,40 @@ enum Station: string
         };
     }
 
-    /** The next station in the order of the job; none after the last. */
-    public function next(): ?self
+    /** @return non-empty-list<self> those of a rig, in order: on a plain ball nothing is tensioned */
+    public static function along(?HitchFamily $family): array
     {
-        $all = self::cases();
-        $place = (int) array_search($this, $all, true);
+        $isPlain = $family?->facts()->takeUp->distributes() === false;
 
-        return $all[$place + 1] ?? null;
+        return $isPlain ? [self::Brief, self::Ground, self::Alone, self::Head, self::Dropped, self::Prove, self::Sway, self::HookUp, self::Road, self::HandOver] : self::cases();
+    }
+
+    /** The next station in the order of the job; none after the last. */
+    public function next(?HitchFamily $family = null): ?self
+    {
+        return $this->stepped($family, 1);
     }
 
     /** The station before this one; none before the first. */
-    public function before(): ?self
+    public function before(?HitchFamily $family = null): ?self
     {
-        $all = self::cases();
-        $place = (int) array_search($this, $all, true);
+        return $this->stepped($family, -1);
+    }
 
-        return $all[$place - 1] ?? null;
+    private function stepped(?HitchFamily $family, int $by): ?self
+    {
+        $all = self::along($family);
+        $place = array_search($this, $all, true);
+
+        return $place === false ? $this->stepped(null, $by) : $all[$place + $by] ?? null;
     }
 
     /** The next station with a stance to tape; none after the last. */
-    public function nextTaped(): ?self
+    public function nextTaped(?HitchFamily $family = null): ?self
     {
-        $next = $this->next();
+        $next = $this->next($family);
         while ($next !== null && $next->stance() === null) {
-            $next = $next->next();
+            $next = $next->next($family);
         }
 
         return $next;

@@ -37,6 +37,7 @@ final class HitchSpecification
             'friction' => $facts->control->rubsAtHookUp(),
             'maker_ball_load_kg' => $adjusters->turnedLoaded() !== null,
             'bracket_plate_mm', 'bracket_hole_mm', 'bar_below_ball_mm', 'holes_showing' => $family->hasBars() && ! $facts->takeUp->isChain(),
+            'bar_arm_mm', 'bar_rating_low_kg', 'bar_rating_high_kg', 'maker_restored_percent', 'bracket_from_mm', 'bracket_to_mm', 'bracket_bolts_nm', 'pitch_mm', 'steps', 'start_step' => $facts->takeUp->distributes(),
             'bar_rate_kg_per_mm', 'bar_length_mm', 'head_gap_mm', 'hang_mm', 'tip_clearance_mm', 'socket_mm' => $family->hasBars(),
             'tilt_deg', 'tilt_steps', 'start_washers_low', 'start_washers_high' => $adjusters->has(Role::Tilt),
             default => true,

@@ -63,7 +63,7 @@ final class BenchPage
         $this->print = $viewer->lengthPrinter();
         $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
-        $this->progress = new StationProgress($this->job, $this->heights);
+        $this->progress = new StationProgress($this->job, $this->heights, $analysed->described->family());
         $this->station = $station ?? $this->progress->current();
     }
 

@@ -6,6 +6,7 @@ namespace App\Screens\Bench;
 
 use App\Models\Job;
 use App\Models\StationMark;
+use Yoke\Family\HitchFamily;
 use Yoke\Procedure\Station;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Stance;
@@ -16,9 +17,15 @@ final readonly class StationProgress
     /** @var list<Station> */
     private array $marked;
 
-    public function __construct(private Job $job, private StanceHeights $heights)
+    public function __construct(private Job $job, private StanceHeights $heights, public ?HitchFamily $family = null)
     {
         $this->marked = array_values($job->marks->map(fn (StationMark $mark): Station => $mark->station)->all());
+    }
+
+    /** @return non-empty-list<Station> of this job's rig, in order */
+    public function stations(): array
+    {
+        return Station::along($this->family);
     }
 
     public function isDone(Station $station): bool
@@ -31,12 +38,13 @@ final readonly class StationProgress
     /** Where the work goes on: the first stance that is not taped, else where the bars are. */
     public function current(): Station
     {
+        $stations = Station::along($this->family);
         foreach (Stance::cases() as $stance) {
-            if (! $this->heights->holdsBothEndsOf($stance)) {
+            if (in_array(Station::of($stance), $stations, true) && ! $this->heights->holdsBothEndsOf($stance)) {
                 return Station::of($stance);
             }
         }
 
-        return $this->job->handed_over_at !== null ? Station::HandOver : Station::BarsUp;
+        return $this->job->handed_over_at !== null ? Station::HandOver : (in_array(Station::BarsUp, $stations, true) ? Station::BarsUp : Station::Prove);
     }
 }

@@ -45,7 +45,7 @@ final readonly class TapeAnswer
      */
     public function saved(array $outcomes): array
     {
-        $next = $this->page->station->nextTaped();
+        $next = $this->page->station->nextTaped($this->page->progress->family);
         $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen());
 
         return [

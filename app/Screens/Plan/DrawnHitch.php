@@ -22,7 +22,11 @@ final readonly class DrawnHitch
         $place = $this->plan->headAsBolted();
         $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 
-        $tensioner = $this->described->family()?->hasBars() === false ? Tensioner::Chains : Tensioner::SpringBars;
+        $tensioner = match (true) {
+            $this->described->isPlainBall() => Tensioner::Nothing,
+            $this->described->family()?->hasBars() === false => Tensioner::Chains,
+            default => Tensioner::SpringBars,
+        };
 
         return $place === null
             ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)

@@ -38,6 +38,7 @@ use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Attitude;
+use Yoke\Units\Load;
 use Yoke\Units\Term;
 
 /** The plan of a rig in a person's units. */
@@ -119,6 +120,12 @@ final readonly class PlanPage
         $most = $this->plan->mostRestored() === null ? null : ($this->firstMove()?->reach()[0] ?? $this->plan->mostRestored());
 
         return $family === null || $most === null ? '' : (new FamilyWords($family))->little($this->print->percent($most));
+    }
+
+    /** Whether the rig needs weight distribution, on a plain ball. */
+    public function need(): NeedPage
+    {
+        return new NeedPage($this->plan->need(), Load::ofKilograms($this->plan->dropped()->rearLoad()), $this->makersWord(), $this->print);
     }
 
     public function brackets(): BracketsPlan

@@ -55,10 +55,10 @@ final readonly class HitchCloseUp
                 [136.0, CloseUpSheet::FRAME, 3.0], [136.0, CloseUpSheet::FRAME + 16.0, 3.0],
                 [CloseUpSheet::WIDTH, CloseUpSheet::FRAME + 16.0, 0.0], [CloseUpSheet::WIDTH, CloseUpSheet::FRAME, 0.0],
             ]),
-            $this->bar(),
+            ...($this->by->distributes() ? [$this->bar()] : []),
             ...$this->screwOnHead(),
             ...$this->head->figures(),
-            ...$this->takeUp->figures(),
+            ...($this->by->distributes() ? $this->takeUp->figures() : []),
         ];
     }
 
@@ -67,7 +67,7 @@ final readonly class HitchCloseUp
     {
         $screw = $this->screw === null ? [] : [StepMark::inUse($this->screw, $this->setting->step($this->screw->key), new Point($this->head->screw()->x - 26.0, $this->head->screw()->y - 14.0))];
 
-        return [...$this->head->marks(), ...$screw, ...$this->takeUp->marks()];
+        return [...$this->head->marks(), ...$screw, ...($this->by->distributes() ? $this->takeUp->marks() : [])];
     }
 
     /** The bar leaves the head in the line of its socket and bends up to its tip; a tension chain runs straight. */

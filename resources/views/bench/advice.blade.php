@@ -1,3 +1,10 @@
+@if ($page->analysed->described->isPlainBall())
+<div class="verdict-main">
+    @foreach ($page->advice()->suspects() as $suspect)<p class="sentence" data-tone="caution" data-suspect>{{ $page->advice()->verdictWords->suspect($suspect) }}</p>@endforeach
+    @include('plan.need', ['plan' => $page->plan()])
+    <p class="disclaimer">{{ __('verdict.disclaimer') }}</p>
+</div>
+@else
 @php($advice = $page->advice())
 @php($hookUps = $page->hookUps())
 <div class="verdict-main">
@@ -26,3 +33,4 @@
     @include('bench.tab-'.$page->look->tab->value)
     <p class="disclaimer">{{ __('verdict.disclaimer') }}</p>
 </div>
+@endif

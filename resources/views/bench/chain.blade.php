@@ -1,4 +1,4 @@
-@php($stations = \Yoke\Procedure\Station::cases())
+@php($stations = $page->progress->stations())
 <ol class="chain" id="stations">
     @foreach ($stations as $station)
         @php($done = $page->progress->isDone($station))

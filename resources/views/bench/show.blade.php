@@ -1,11 +1,11 @@
 <x-layout :title="\App\Words\StationWords::title($page->station).', '.$page->job->title">
     <main @class(['bench', 'is-calling' => $page->look->isCalling]) data-bench
-          data-before="{{ $page->station->before() ? route('bench', [$page->job, $page->station->before()->value]) : '' }}"
-          data-next="{{ $page->station->next() ? route('bench', [$page->job, $page->station->next()->value]) : '' }}">
+          data-before="{{ $page->station->before($page->progress->family) ? route('bench', [$page->job, $page->station->before($page->progress->family)->value]) : '' }}"
+          data-next="{{ $page->station->next($page->progress->family) ? route('bench', [$page->job, $page->station->next($page->progress->family)->value]) : '' }}">
         <nav class="chain-here" aria-label="{{ __('page/bench.show.where_the_work_is') }}">
-            @if ($page->station->before())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->before()->value]) }}"><span aria-hidden="true">‹</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->before()) }}</span></a>@endif
-            <a class="here" href="#stations">{{ \App\Words\StationWords::title($page->station) }} <small>{{ __('station.of', ['number' => 1 + (int) array_search($page->station, \Yoke\Procedure\Station::cases(), true), 'many' => count(\Yoke\Procedure\Station::cases())]) }}</small></a>
-            @if ($page->station->next())<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->next()->value]) }}"><span aria-hidden="true">›</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->next()) }}</span></a>@endif
+            @if ($page->station->before($page->progress->family))<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->before($page->progress->family)->value]) }}"><span aria-hidden="true">‹</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->before($page->progress->family)) }}</span></a>@endif
+            <a class="here" href="#stations">{{ \App\Words\StationWords::title($page->station) }} <small>{{ __('station.of', ['number' => 1 + (int) array_search($page->station, $page->progress->stations(), true), 'many' => count($page->progress->stations())]) }}</small></a>
+            @if ($page->station->next($page->progress->family))<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->next($page->progress->family)->value]) }}"><span aria-hidden="true">›</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->next($page->progress->family)) }}</span></a>@endif
         </nav>
         <nav class="bench-chain" aria-label="{{ __('page/bench.show.stations') }}" data-part="chain">@include('bench.chain')</nav>
         <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="{{ __('page/bench.show.drawing') }}" data-part="drawing">@include('bench.drawing')</section>

@@ -1,8 +1,12 @@
 <table class="card-figures">
+    @if ($page->plan->described->isPlainBall())
+    <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ __('need.on_the_card') }}</strong>. {{ $page->plan->need()->answer() }}</td></tr>
+    @else
     <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: 'not recorded' }}</strong> {{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }}</td></tr>
+    @endif
     @if ($page->head() !== '')<tr><th scope="row">{{ __('page/card.body.ball_unloaded') }}</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())
-    <tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>
+    @unless ($page->plan->described->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
     @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'needs attention') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>

@@ -1,5 +1,8 @@
 {{-- From the first minute: the first setting, its chance, and the one field that would help most. --}}
-@if ($plan->job && $plan->isBeforeTheFirst())
+@if ($plan->job && $plan->described->isPlainBall())
+    @include('plan.need')
+    @include('plan.most-useful')
+@elseif ($plan->job && $plan->isBeforeTheFirst())
     <div @class(['do-next']) data-first>
         @if ($first = $plan->firstMove())
             <p>{{ __('move.first', ['setting' => $plan->setting($first->forecast)]) }} <strong>{{ __('move.chance', ['chance' => ucfirst($plan->chance($first->forecast->chance))]) }}</strong></p>

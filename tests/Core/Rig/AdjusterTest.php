@@ -80,8 +80,12 @@ it('refuses an adjuster that cannot be', function (float $pitch, float $from, fl
     Adjuster::of('link', Role::Tension, $pitch, new StepRange($from, $to), $minutes);
 })->with([[0, 0, 8, 6], [-28, 0, 8, 6], [NAN, 0, 8, 6], [28, 8, 0, 6], [28, 0, 8, -1]])->throws(ImpossibleSetting::class, 'link');
 
+it('has seven families that distribute, and a plain ball that does not', function (): void {
+    expect(Families::all())->toHaveCount(8)->and(Families::get('plain-ball')->facts()->takeUp->distributes())->toBeFalse()->and(Families::get('plain-ball')->hasBars())->toBeFalse();
+});
+
 it('has seven families, each with something to set', function (): void {
-    $families = Families::all();
+    $families = Families::distributing();
     expect($families)->toHaveCount(7)
         ->and(array_unique(array_map(fn (HitchFamily $family): string => $family->key(), $families)))->toHaveCount(7);
     foreach ($families as $family) {
@@ -104,7 +108,7 @@ it('knows what is usual in each family, so that one step is worth what it is', f
     expect($adjuster->pitch)->toBe($usual->pitchMm)->and($adjuster->range->to)->toEqual($usual->steps)
         ->and($usual->pitchMm * $usual->steps)->toBeBetween(30, 300)
         ->and($family->hasBars() || $usual->pitchMm < 5.0)->toBeTrue();
-})->with(Families::all());
+})->with(Families::distributing());
 
 it('leaves washers and head alone where only what is small may move', function (): void {
     $adjusters = Families::get('chain-snap-up')->adjusters(Families::get('chain-snap-up')->facts()->usual);

@@ -23,7 +23,7 @@ final class Stations
             $this->handOver($request, $job, $station);
         }
 
-        return redirect()->route('bench', [$job, ($station->next() ?? $station)->value]);
+        return redirect()->route('bench', [$job, ($station->next($job->rigAsWorked()->described()->family()) ?? $station)->value]);
     }
 
     public function open(Job $job, Station $station): RedirectResponse

@@ -1,0 +1,6 @@
+@php($need = $plan->need())
+<section class="need" aria-label="{{ __('need.title') }}" data-need>
+    <h2>{{ __('need.title') }}</h2>
+    <p @class(['do-next', 'is-over' => $need->isOver(), 'is-in-range' => $need->isNone()])>{{ $need->answer() }}</p>
+    <ul class="reasons">@foreach ($need->reasons() as $reason)<li>{{ $reason }}</li>@endforeach</ul>
+</section>
