@@ -151,6 +151,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
             Route::post('/care', [CareBooks::class, 'store'])->name('care.store');
             Route::post('/care/{record}/withdraw', [CareBooks::class, 'withdraw'])->name('care.withdraw');
         });
+        Route::post('/jobs/{job}/take-over/facts/{part}/{field}', [Facts::class, 'storeForGuide'])->name('facts.guide');
         Route::prefix('/jobs/{job}/{station}')->group(function (): void {
             Route::post('/tape', [Tape::class, 'store'])->name('tape.store');
             Route::post('/gauge', [Gauge::class, 'store'])->name('gauge.store');
@@ -188,6 +189,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::get('/jobs/{job}/photos/{photo}.jpg', [Photos::class, 'picture'])->name('photos.picture');
     Route::get('/jobs/{job}/visit', [Logs::class, 'visit'])->middleware('kept:job')->name('log.visit');
     Route::post('/jobs/{job}/visit', [Logs::class, 'begin'])->name('log.begin');
+    Route::get('/jobs/{job}/take-over', [Jobs::class, 'takeOver'])->name('take-over');
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->middleware('kept:job')->name('jobs.diagnosis');
     Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->middleware('kept:job')->name('bars');
     Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');

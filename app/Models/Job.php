@@ -30,6 +30,7 @@ use Yoke\Specification\RigPart;
  * @property float $band_from
  * @property float $band_to
  * @property bool $each_side
+ * @property bool $arrived_coupled whether the rig is taken over in reverse order
  * @property Criterion $method the school that governs
  * @property CarbonImmutable|null $handed_over_at
  * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
@@ -59,9 +60,9 @@ final class Job extends Model
 
     private ?RoundBook $roundBook = null;
 
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra'];
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'arrived_coupled', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra'];
 
-    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'method' => 'front_restoration'];
+    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'arrived_coupled' => false, 'method' => 'front_restoration'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -70,6 +71,7 @@ final class Job extends Model
             'booked_on' => 'immutable_date',
             'rig_as_worked' => 'array',
             'each_side' => 'boolean',
+            'arrived_coupled' => 'boolean',
             'head_place' => 'array',
             'start' => 'array',
             'extra' => 'array',

@@ -10,7 +10,7 @@ return [
     'dropped_lifted' => 'Dropped, :lifter on',
     'carried' => 'Carried',
     'carried_lifted' => 'Carried, :lifter on',
-    'why' => 'Bars off, the front axle stands at :front before and after the :lifter: lifting the rear by :lifted moves no load, because the ball still pushes down where it did. Bars on, the lift lets the bars go by :let_go: the front axle changes by :front_loses, the rear by :rear_gains, and :now restored becomes :then.',
+    'why' => 'Bars off, the front axle carries :front less than alone, before the :lifter and after: lifting the rear by :lifted moves no load, because the ball still pushes down where it did. Bars on, the lift lets the bars go by :let_go: the front axle loses :front_loses, the rear gains :rear_gains, and :now restored becomes :then.',
     'changes' => 'Loads are changes from alone; the trailer\'s from level on its jack.',
     'weighed' => 'weighed :loads',
     'was_it_up' => 'Was the :lifter on when :stance was weighed? The scale finds :scale restored, the other readings :others; with the :lifter on it would be about :lifted.',

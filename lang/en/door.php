@@ -34,6 +34,7 @@ return [
         'front_suspension' => 'As usual',
         'rear_suspension' => 'As usual',
     ],
+    'arrived_coupled' => 'It arrived coupled: take it over',
     'start' => 'Start job',
     'problems' => '{1} One field needs another look; everything you typed is still here.|[2,*] :count fields need another look; everything you typed is still here.',
 ];

@@ -32,7 +32,7 @@ final class Lists
     public const STEPS = ['procedure_steps', []];
 
     /** Columns that hold yes or no. */
-    public const FLAGS = ['as_weighed', 'each_side', 'is_counted'];
+    public const FLAGS = ['as_weighed', 'each_side', 'arrived_coupled', 'is_counted'];
 
     /** JSON columns that hold a list; the others hold an object. */
     public const LISTS = ['items', 'platforms', 'conditions'];

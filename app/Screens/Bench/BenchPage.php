@@ -91,6 +91,14 @@ final class BenchPage
         return $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stancesBut($taped);
     }
 
+    /** @return list<Stance> that this rig is measured in: on a plain ball it is never carried */
+    public function stances(): array
+    {
+        $measured = $this->progress->stances();
+
+        return array_values(array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $measured, true)));
+    }
+
     /** What all readings together tell, and the next move. */
     public function advice(): AdvicePage
     {

@@ -22,6 +22,27 @@ final readonly class StationProgress
         $this->marked = array_values($job->marks->map(fn (StationMark $mark): Station => $mark->station)->all());
     }
 
+    /** @return list<Stance> in the order in which they are measured: a rig that arrived coupled in reverse */
+    public function stances(): array
+    {
+        $stations = $this->stations();
+        $stances = array_values(array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array(Station::of($stance), $stations, true)));
+
+        return $this->job->arrived_coupled ? array_reverse($stances) : $stances;
+    }
+
+    /** The next station with a stance to measure; null after the last. */
+    public function nextTaped(Station $station): ?Station
+    {
+        if (! $this->job->arrived_coupled || $station->stance() === null) {
+            return $station->nextTaped($this->family);
+        }
+        $stances = $this->stances();
+        $next = $stances[(int) array_search($station->stance(), $stances, true) + 1] ?? null;
+
+        return $next === null ? null : Station::of($next);
+    }
+
     /** @return non-empty-list<Station> of this job's rig, in order */
     public function stations(): array
     {
@@ -39,7 +60,7 @@ final readonly class StationProgress
     public function current(): Station
     {
         $stations = Station::along($this->family);
-        foreach (Stance::cases() as $stance) {
+        foreach ($this->stances() as $stance) {
             if (in_array(Station::of($stance), $stations, true) && ! $this->heights->holdsBothEndsOf($stance)) {
                 return Station::of($stance);
             }

@@ -45,7 +45,7 @@ final readonly class TapeAnswer
      */
     public function saved(array $outcomes): array
     {
-        $next = $this->page->station->nextTaped($this->page->progress->family);
+        $next = $this->page->progress->nextTaped($this->page->station);
         $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen());
 
         return [

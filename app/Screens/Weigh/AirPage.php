@@ -66,11 +66,11 @@ final readonly class AirPage
 
         return $four === null ? '' : Text::of('air.why', [
             'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
-            'front' => $this->print->aboutChange(Load::ofKilograms($four['dropped']->frontLoad())),
-            'lifted' => $this->print->change($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
-            'let_go' => $this->print->change(-abs($four['carried']->barBend() - $four['carried_lifted']->barBend())),
-            'front_loses' => $this->print->aboutChange(Load::ofKilograms($four['carried_lifted']->frontLoad() - $four['carried']->frontLoad())),
-            'rear_gains' => $this->print->aboutChange(Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad())),
+            'front' => $this->print->about(Load::ofKilograms(-$four['dropped']->frontLoad())),
+            'lifted' => $this->print->height($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
+            'let_go' => $this->print->height($four['carried']->barBend() - $four['carried_lifted']->barBend()),
+            'front_loses' => $this->print->about(Load::ofKilograms($four['carried']->frontLoad() - $four['carried_lifted']->frontLoad())),
+            'rear_gains' => $this->print->about(Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad())),
             'now' => $this->print->percent($four['carried']->frontRestored()),
             'then' => $this->print->percent($four['carried_lifted']->frontRestored()),
         ]);

@@ -32,7 +32,7 @@
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <div class="readout is-{{ $axle->value }} x-at-{{ \App\Screens\View\Across::at($sheet->across($elevation->axleX($axle))) }}">
             @php($tried = $page->triedAt($axle))
-            @foreach (\Yoke\Rig\Stance::cases() as $stance)
+            @foreach ($page->stances() as $stance)
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
                    aria-label="{{ __('page/bench.drawing.fender', ['axle' => ucfirst($axle->value), 'stance' => $stance->value, 'height' => $reading ? $page->print->nearest($reading->height()) : 'not taped yet', 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '']) }}">

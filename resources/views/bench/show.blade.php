@@ -7,6 +7,7 @@
             <a class="here" href="#stations">{{ \App\Words\StationWords::title($page->station) }} <small>{{ __('station.of', ['number' => 1 + (int) array_search($page->station, $page->progress->stations(), true), 'many' => count($page->progress->stations())]) }}</small></a>
             @if ($page->station->next($page->progress->family))<a class="button is-small" href="{{ route('bench', [$page->job, $page->station->next($page->progress->family)->value]) }}"><span aria-hidden="true">›</span><span class="sr-only">{{ \App\Words\StationWords::title($page->station->next($page->progress->family)) }}</span></a>@endif
         </nav>
+        @if ($page->job->arrived_coupled && $page->job->handed_over_at === null)<p class="bench-guide"><a class="button is-small" href="{{ route('take-over', $page->job) }}">{{ __('take-over.back') }}</a></p>@endif
         <nav class="bench-chain" aria-label="{{ __('page/bench.show.stations') }}" data-part="chain">@include('bench.chain')</nav>
         <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="{{ __('page/bench.show.drawing') }}" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="{{ __('page/bench.show.station') }}">

@@ -69,7 +69,7 @@
                     </div>
                 </details>
             </div>
-            <div class="start-foot"><button class="button is-first">{{ __('door.start') }}</button></div>
+            <div class="start-foot"><button class="button is-first">{{ __('door.start') }}</button> <button class="button" name="arrived_coupled" value="1">{{ __('door.arrived_coupled') }}</button></div>
         </form>
     </main>
 </x-layout>

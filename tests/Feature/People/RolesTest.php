@@ -16,7 +16,7 @@ const WHO = [
     'guest' => ['sign-in', 'sign-in.try', 'first-owner', 'first-owner.make', 'forgotten', 'forgotten.mail', 'join', 'join.choose'],
     'all' => [
         'sign-out', 'preferences', 'preferences.calling', 'password.confirm', 'password.check', 'account', 'account.password', 'account.end', 'account.end-others',
-        'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
+        'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
         'bars', 'bars.preview', 'gap', 'gap.preview', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
         'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview',
@@ -26,7 +26,7 @@ const WHO = [
         'bars.store', 'bars.skip', 'bars.undo', 'gap.store', 'gap.skip', 'files.take', 'files.store', 'garage.pair', 'rigs.away', 'rigs.back', 'garage.store', 'garage.copy',
         'garage.put-away', 'garage.bring-back', 'garage.update', 'hook-up.set-by', 'hook-up.count', 'loads.store', 'loads.copy', 'loads.setting', 'loads.away',
         'procedures.take', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',
-        'checks.store', 'facts.store', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
+        'checks.store', 'facts.store', 'facts.guide', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
     'own' => ['people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];

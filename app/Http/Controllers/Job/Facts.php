@@ -21,6 +21,17 @@ final class Facts
 {
     public function store(Asked $request, KeptPart $kept, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
     {
+        return $this->keep($request, $kept, $job, $part, $field, redirect()->route('bench', [$job, $station->value]));
+    }
+
+    /** Typed in the guide of a rig that is taken over. */
+    public function storeForGuide(Asked $request, KeptPart $kept, Job $job, RigPart $part, string $field): RedirectResponse
+    {
+        return $this->keep($request, $kept, $job, $part, $field, redirect()->route('take-over', $job));
+    }
+
+    private function keep(Asked $request, KeptPart $kept, Job $job, RigPart $part, string $field, RedirectResponse $back): RedirectResponse
+    {
         abort_unless(isset($part->fields()[$field]), 404);
         $person = $request->person();
         $typed = trim($request->text($field));
@@ -28,7 +39,6 @@ final class Facts
         $fields = array_intersect_key($request->typed(), $part->fields());
         $problems = $typed === '' ? [$field => Text::of('assumption.empty')] : (new PartForm($part, $model, $person))->fill([...$fields, 'name' => $model->name, $field => $typed]);
         $open = new OpenJobs($part, $model);
-        $back = redirect()->route('bench', [$job, $station->value]);
         if ($problems === []) {
             $problems = $this->impossible($open, $field);
         }

@@ -8,6 +8,7 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Job\DiagnosisPage;
 use App\Screens\Job\NewJobPage;
+use App\Screens\Job\TakeOverPage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Jobs\JobDraft;
@@ -37,7 +38,19 @@ final class Jobs
             return redirect()->route('jobs.create')->withInput($request->typed())->withErrors($draft->problems());
         }
 
-        return redirect()->route('bench', [$draft->start(), Station::Brief->value]);
+        $job = $draft->start();
+        if (! $request->boolean('arrived_coupled')) {
+            return redirect()->route('bench', [$job, Station::Brief->value]);
+        }
+        $job->update(['arrived_coupled' => true]);
+
+        return redirect()->route('take-over', $job);
+    }
+
+    /** A rig that arrived coupled, set by nobody knows whom: what to measure in which order, and the moves that follow. */
+    public function takeOver(Asked $request, Job $job): View
+    {
+        return view('jobs.take-over', ['page' => new TakeOverPage($this->analyses->of($job->load('marks')), $request->person())]);
     }
 
     /** The plan on one sheet of paper. */

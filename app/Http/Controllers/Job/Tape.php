@@ -65,7 +65,9 @@ final class Tape
         $isHeld = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => in_array($outcome->saved, [Saved::Saved, Saved::Unchanged], true)) !== [];
         $open = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => $outcome->sentence !== '' && ! ($isHeld && $outcome->saved === Saved::Empty));
         if ($open === []) {
-            return redirect()->route('bench', [$job, ($station->nextTaped($job->rigAsWorked()->described()->family()) ?? $station)->value]);
+            $next = (new BenchPage($this->analyses->of($job->load('marks')), $request->person(), $station))->progress->nextTaped($station);
+
+            return $next === null && $job->arrived_coupled ? redirect()->route('take-over', $job) : redirect()->route('bench', [$job, ($next ?? $station)->value]);
         }
         $typed = collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->entry->typed);
         $basedOn = collect($open)->map(fn (SaveOutcome $outcome): ?int => $outcome->basedOn);
