@@ -26,6 +26,7 @@ return [
         'low' => 'The ball stands :by too low.',
         'high' => 'The ball stands :by too high.',
         'place' => 'Bolt the head :place: the ball then stands :off of where it should.',
+        'beyond' => 'Its holes do not reach: the ball would still stand :by off. Turn the shank over, or take another shank.',
         'turn' => 'Turn the shank over.',
         'record' => 'Record the hole, with the reason where something is in its way',
     ],

@@ -83,6 +83,19 @@ it('says so where the ball is right, and gives the move of tension alone', funct
     $this->get('/jobs/1/take-over')->assertSee('The ball stands where it should, within a tape.')->assertDontSee('Turn the shank over');
 });
 
+it('counts holes where nobody measured the shank, and says where they do not reach', function (string $ball, array $says): void {
+    $this->post('/garage/hitch/1', ['name' => 'H', 'shank_drop_mm' => '', 'shank_rise_mm' => '', 'ball_height_mm' => $ball]);
+    $this->post('/garage/trailer/1', ['name' => 'T', 'coupler_height_mm' => '480 mm']);
+    $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    foreach (['bars-up' => ['952 mm', '950 mm'], 'dropped' => ['976 mm', '927 mm'], 'alone' => ['951 mm', '987 mm']] as $station => [$front, $rear]) {
+        $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
+    }
+    $page = $this->get('/jobs/1/take-over')->assertSee('With the head there and link');
+    foreach ($says as $said) {
+        $page->assertSee($said);
+    }
+})->with(['two holes' => ['440 mm', ['Raise the head 2 holes.']], 'beyond its holes' => ['330 mm', ['Raise the head 2 holes.', 'Its holes do not reach', 'Turn the shank over, or take another shank.']]]);
+
 it('keeps a height that does not read, in the guide', function (): void {
     $this->post('/jobs/1/take-over/facts/hitch/ball_height_mm', ['ball_height_mm' => 'high'])->assertRedirect('/jobs/1/take-over')->assertSessionHasErrors('ball_height_mm', null, 'fact');
     $this->get('/jobs/1/take-over')->assertSee('value="high"', false)->assertSee('does not read as a length');

@@ -15,6 +15,8 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
+use Yoke\Adjuster\Role;
+use Yoke\Adjuster\Setting;
 use Yoke\Advice\FindingKind;
 use Yoke\Advice\HeadThenTension;
 use Yoke\Head\ShankPlace;
@@ -29,6 +31,9 @@ final readonly class TakeOverPage
 {
     /** The ball is where it should be within so much, mm. */
     private const SAME_HEIGHT_MM = 6.0;
+
+    /** Farther off than this many holes, the next hole would be nearer: there is none. */
+    private const HALF_HOLES = 0.75;
 
     public Job $job;
 
@@ -115,9 +120,52 @@ final readonly class TakeOverPage
         return array_values(array_filter([
             Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', ['by' => $this->print->length(Length::ofMillimetres(abs($off)))]),
             $place === null ? '' : Text::of('take-over.head.place', ['place' => lcfirst(HeadWords::place($place)), 'off' => $this->print->change($place->residual()->millimetres())]),
+            ...($place === null ? $this->byHoles($off) : []),
             $place !== null && $stands !== null && $place->turned !== $stands->turned ? Text::of('take-over.head.turn') : '',
             ...($place === null ? [] : HeadWords::inTheWay($place)),
         ]));
+    }
+
+    /** @return list<string> where the shank is not known: so many holes up or down, and that it takes another shank where those do not reach */
+    private function byHoles(float $off): array
+    {
+        $on = $this->analysed->current()?->setting;
+        $to = $on === null ? null : $this->headAt($on, $off);
+        if ($on === null || $to === null) {
+            return [];
+        }
+        $left = $off + ($this->analysed->adjusters?->ballHeightBetween($on, $to) ?? 0.0);
+
+        return [
+            ...($on->equals($to) ? [] : [ucfirst(implode(', ', $this->words->moves($on, $to))).'.']),
+            ...(abs($left) > self::HALF_HOLES * $this->holePitch() ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
+        ];
+    }
+
+    /** The setting that is on with the head at the hole that brings the ball nearest to where it should stand. */
+    private function headAt(Setting $on, float $off): ?Setting
+    {
+        $nearest = null;
+        foreach ($this->analysed->adjusters?->all() ?? [] as $adjuster) {
+            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
+                $moved = $on->with($adjuster->key, $step);
+                $left = fn (Setting $setting): float => abs($off + ($this->analysed->adjusters?->ballHeightBetween($on, $setting) ?? 0.0));
+                $nearest = $nearest === null || $left($moved) < $left($nearest) ? $moved : $nearest;
+            }
+        }
+
+        return $nearest;
+    }
+
+    private function holePitch(): float
+    {
+        foreach ($this->analysed->adjusters?->all() ?? [] as $adjuster) {
+            if ($adjuster->role === Role::HeadHeight) {
+                return $adjuster->pitch;
+            }
+        }
+
+        return INF;
     }
 
     /** What the pair of moves comes to, in a sentence; an empty text where it cannot be told. */
@@ -147,10 +195,11 @@ final readonly class TakeOverPage
         $on = $this->analysed->current()?->setting;
         $off = $this->ballOff();
         $place = $this->place();
-        if ($on === null || $off === null || $place === null || $this->analysed->adjusters === null || abs($off) <= self::SAME_HEIGHT_MM) {
+        if ($on === null || $off === null || $this->analysed->adjusters === null || abs($off) <= self::SAME_HEIGHT_MM) {
             return null;
         }
-        $moved = $place->residual()->millimetres() - $off;
+        $byHoles = $this->headAt($on, $off);
+        $moved = $place !== null ? $place->residual()->millimetres() - $off : ($byHoles === null ? 0.0 : $this->analysed->adjusters->ballHeightBetween($on, $byHoles));
 
         return HeadThenTension::of($this->analysed->analysis()->stances(), $this->analysed->adjusters, $this->analysed->reference(), $on, $this->analysed->rig->hitch->barArm->millimetres(), $this->analysed->ballOffset($on) + $moved, $this->analysed->shop->policy->overAllowed);
     }

@@ -4,10 +4,11 @@
     <main class="yard take-over">
         <div class="yard-head"><h1>{{ __('take-over.title') }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1></div>
         <p class="sentence">{{ __('take-over.lead') }}</p>
+        @includeWhen($page->canTell(), 'jobs.take-over-plan')
         <ol class="guide-steps">
             @foreach ($page->steps() as $step)
                 <li @class(['card', 'is-done' => $step['done'], 'is-current' => $step['key'] === $current]) data-step="{{ $step['key'] }}">
-                    <p><strong>{{ __("take-over.steps.{$step['key']}.does") }}</strong> @if ($step['done'])<span class="who">{{ __('take-over.done') }}</span>@endif</p>
+                    <p><strong>{{ __("take-over.steps.{$step['key']}.does") }}</strong> @if ($step['done'])<span class="who">✓ {{ __('take-over.done') }}</span>@endif</p>
                     <p class="sentence">{{ __("take-over.steps.{$step['key']}.why") }}</p>
                     @if ($step['at'] !== null)
                         <a @class(['button', 'is-small' => $step['key'] !== $current, 'is-first' => $step['key'] === $current]) href="{{ $step['at'] }}">{{ __("take-over.steps.{$step['key']}.go") }}</a>
@@ -27,22 +28,7 @@
                 </li>
             @endforeach
         </ol>
-        <section class="card take-over-plan" aria-label="{{ __('take-over.plan') }}" data-plan>
-            <h2>{{ __('take-over.plan') }}</h2>
-            @if (! $page->canTell())
-                <p class="sentence">{{ __('take-over.plan_waits') }}</p>
-            @else
-                <ol class="remedy">
-                    @if ($page->head() !== [])<li data-head>{{ implode(' ', $page->head()) }}</li>@endif
-                    @if ($page->tension() !== '')<li data-tension>{{ $page->tension() }}</li>@elseif ($page->expected() === '')@forelse ($page->diagnosis->moves() as $move)<li>{{ $move }}.</li>@empty<li>{{ $page->bench->advice()->move() }}</li>@endforelse @endif
-                </ol>
-                <p class="do-next" data-expected>{{ $page->expected() !== '' ? $page->expected() : ($page->diagnosis->expected() !== '' ? $page->diagnosis->expected() : $page->bench->advice()->chance()) }}</p>
-                <div class="tape-foot">
-                    <a class="button" href="{{ route('bench', [$page->job, 'head']) }}">{{ __('take-over.head.record') }}</a>
-                    <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('take-over.diagnosis') }}</a>
-                </div>
-            @endif
-        </section>
+        @includeUnless($page->canTell(), 'jobs.take-over-plan')
         <p class="sentence">{{ __('finding.caution') }}</p>
     </main>
 </x-layout>
