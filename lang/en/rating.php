@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'no_way_past' => 'Weight distribution is no way past a rating: take load off, or use parts that are rated for it.',
     'ball_gross' => 'gross trailer weight on the ball',
     'coupler_gross' => 'gross trailer weight on the coupler',
     'coupler_tongue' => 'tongue weight on the coupler',

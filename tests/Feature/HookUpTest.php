@@ -99,6 +99,18 @@ it('counts a setting that is right without moving anything', function (): void {
         ->and(barsUp($this, $this->work))->toContain('tighter, to link')->not->toContain('That is what I count');
 });
 
+it('takes no count whose left and right differ, and says what uneven sides do', function (): void {
+    putOn($this, $this->work, ['link' => 3]);
+    $this->tape($this->work, 'bars-up', ['front' => '963 mm', 'rear' => '931 mm'], ['rolled' => '1']);
+    expect(barsUp($this, $this->work))->toContain('name="right[link]"')->toContain('Link, left')->toContain('Link, right');
+    $this->post("/jobs/{$this->work->id}/hook-up/count", ['steps' => ['link' => 4], 'right' => ['link' => 3]])->assertSessionHasErrorsIn('round', ['setting']);
+
+    expect(barsUp($this, $this->work))->toContain('Left and right are not the same: uneven sides pull the trailer out of line.')
+        ->and(Round::query()->where('is_counted', true)->count())->toBe(0)->and($this->work->fresh()->settingOf(1)['link'])->toEqual(3.0);
+    $this->post("/jobs/{$this->work->id}/hook-up/count", ['steps' => ['link' => 4], 'right' => ['link' => 4]])->assertSessionHasNoErrors();
+    expect(Round::query()->where('is_counted', true)->count())->toBe(1);
+});
+
 it('refuses a count that the hitch does not have, and keeps what is recorded', function (mixed $steps): void {
     putOn($this, $this->work, ['link' => 3]);
     $this->post("/jobs/{$this->work->id}/hook-up/count", ['steps' => $steps])->assertRedirect("/jobs/{$this->work->id}/bars-up");

@@ -112,7 +112,7 @@ final readonly class SettingPanel
     /**
      * What can be counted again at the hook-up that is on: whatever bends the bars by itself.
      *
-     * @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}>
+     * @return list<array{key: string, label: string, on: float, isTwice: bool, options: list<array{float, string}>}> left and right apart, but for a screw
      */
     public function counted(): array
     {
@@ -123,6 +123,7 @@ final readonly class SettingPanel
             'key' => $adjuster->key,
             'label' => $this->words->label($adjuster),
             'on' => $stands->step($adjuster->key),
+            'isTwice' => ! $adjuster->isTurnedLoaded,
             'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $adjuster->range->all()),
         ], $small);
     }

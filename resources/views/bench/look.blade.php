@@ -8,7 +8,9 @@
     <form method="post" action="{{ route('hook-up.count', $page->job) }}" class="tape-foot" data-look="count">
         @csrf
         @foreach ($page->setting()->counted() as $counted)
-            <label>{{ $counted['label'] }} <select name="steps[{{ $counted['key'] }}]">@foreach ($counted['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $counted['on']) < 1e-9)>{{ $says }}</option>@endforeach</select></label>
+            @foreach ($counted['isTwice'] ? ['left' => 'steps', 'right' => 'right'] : ['' => 'steps'] as $side => $name)
+                <label>{{ $side === '' ? $counted['label'] : __("setting.{$side}", ['label' => $counted['label']]) }} <select name="{{ $name }}[{{ $counted['key'] }}]">@foreach ($counted['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $counted['on']) < 1e-9)>{{ $says }}</option>@endforeach</select></label>
+            @endforeach
         @endforeach
         <button class="button is-small is-first">{{ __('move.look_now.count') }}</button>
     </form>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Round;
+use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +36,9 @@ final class HookUps
             $setting = $this->counted($request, $job);
         } catch (ImpossibleSetting $impossible) {
             return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => $impossible->getMessage()], 'round');
+        }
+        if (array_diff_assoc($request->steps('right'), $setting) !== []) {
+            return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => Text::of('setting.sides_differ')], 'round');
         }
         DB::transaction(function () use ($job, $setting): void {
             $job->takeTurn();
