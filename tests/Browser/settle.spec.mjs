@@ -122,7 +122,7 @@ test('a mistyped half inch is caught and named while it is typed', async ({ page
 test('the rig that came in wrong is diagnosed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Bell tower/, 'bars-up');
-    await tape(page, 'front', '37');
+    await tape(page, 'front', '36 15/16');
     await page.getByRole('link', { name: 'Diagnosis' }).click();
     await expect(page.getByRole('heading', { name: 'Front axle over-restored' })).toBeVisible();
     await expect(page.getByText('Less tension now.')).toBeVisible();

@@ -1,6 +1,7 @@
 <div class="verdict">
     @include('bench.evidence')
     @include('bench.rule')
+    @if ($page->rake() !== '')<p class="sentence" data-rake>{{ $page->rake() }}</p>@endif
     @if (! $page->isForbidden())
         <ul class="reasons">
             @foreach ($advice->because() as $sentence)<li>{{ $sentence }}</li>@endforeach

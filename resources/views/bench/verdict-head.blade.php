@@ -19,4 +19,3 @@
     @foreach ($scale->ticks() as $tick)<span class="tick-at x-at-{{ \App\Screens\View\Across::at($tick['at']) }}">{{ \App\Words\Text::of('verdict.scale_tick', ['percent' => (int) round(100 * $tick['share'])]) }}</span>@endforeach
 </div>
 <p class="sentence">{{ $advice->range() }}@if ($targets !== ''). <strong class="tape-target">{{ $targets }}</strong>@endif</p>
-@if ($page->rake() !== '')<p class="sentence" data-rake>{{ $page->rake() }}</p>@endif
