@@ -87,6 +87,19 @@ it('asks whether the air was up where the scale finds less than the tape by what
     expect(WeighTicket::query()->find(3)->conditions)->toBe(['air_up']);
 });
 
+it('tells whoever reads its files, and its card in the yard, that a ticket does not count', function (): void {
+    $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    ($this->weigh)('alone', 'front 1500, rear 1150');
+    ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');
+    ($this->weigh)('carried', 'front 1470, rear 1450, trailer 2420');
+    $this->get('/')->assertSee('data-restored', false);
+    $this->post('/jobs/1/weigh/3/condition', ['air_up' => '1', 'driver_out' => '1']);
+
+    $this->get('/')->assertDontSee('data-restored', false);
+    expect((string) $this->get('/jobs/1/tickets.csv')->getContent())->toContain('air_up driver_out')
+        ->and(json_decode((string) $this->get('/jobs/1/job.json')->getContent(), true)['job']['tickets'][2]['conditions'])->toBe(['air_up', 'driver_out']);
+});
+
 it('says what one link moved in loads, by two tickets', function (): void {
     ($this->weigh)('alone', 'front 1500, rear 1150');
     ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');

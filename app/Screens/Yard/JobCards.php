@@ -56,7 +56,7 @@ final readonly class JobCards
     {
         $ids = $jobs->modelKeys();
         $facts = [];
-        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
+        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id) || coalesce(group_concat(conditions), '')", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
             foreach (DB::table($table)->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw("job_id, {$fact} AS fact")->get() as $row) {
                 $facts[(int) $row->job_id][] = "{$table} {$row->fact}";
             }
