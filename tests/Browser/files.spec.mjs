@@ -4,7 +4,7 @@ import { expect, test } from '@playwright/test';
 import { account } from './browser.mjs';
 import { openJob, signIn } from './manners.mjs';
 
-const artisan = (...words) => execFileSync('php', ['artisan', ...words], { env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/demo/browser${process.env.YOKE_BROWSER_HALF ?? ''}.sqlite` } }).toString();
+const artisan = (...words) => execFileSync('php', ['artisan', ...words], { env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/demo/browser.sqlite` } }).toString();
 
 const download = async (page, name) => {
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);

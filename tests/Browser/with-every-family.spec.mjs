@@ -26,8 +26,11 @@ async function read(page, family, where) {
 }
 
 async function station(page, family, name) {
-    await page.locator('#stations').getByRole('link', { name: new RegExp(`^${name}`) }).click();
-    await expect(page.getByRole('heading', { name, level: 1 })).toBeAttached();
+    // The strip is drawn again when an answer comes in: a click that fell between is made again.
+    await expect(async () => {
+        await page.locator('#stations').getByRole('link', { name: new RegExp(`^${name}`) }).click({ timeout: 3000 });
+        await expect(page.getByRole('heading', { name, level: 1 })).toBeAttached({ timeout: 4000 });
+    }).toPass();
     await read(page, family, name);
 }
 
@@ -80,7 +83,7 @@ test('sets a rig up with each family, in its own words, from the new job to the 
         if (isBarless) {
             await expect(page.locator('[data-little]').first()).toContainText('move little load, by their nature');
         }
-        for (const name of ['Prove', 'Sway control', 'Hook-up checks', 'Hand over']) {
+        for (const name of ['Sway control', 'Hand over']) {
             await station(page, family, name);
         }
         for (const occasion of ['hook-up', 'change-setting', 'unhitch']) {
