@@ -35,12 +35,12 @@ final class Csv
             return [
                 $ticket->weighed_at->toIso8601ZuluString(), $ticket->user->name, $ticket->stance->value, $ticket->round,
                 ...array_map(static fn (string $axles): ?float => $loads[$axles] ?? null, ['front', 'rear', 'trailer', 'front+rear', 'rear+trailer']),
-                array_sum($loads), $ticket->step_kg, $ticket->withdrawn_at === null ? 'stands' : 'withdrawn', $ticket->typed,
-                implode(' ', array_column($ticket->conditions(), 'value')),
+                array_sum($loads), $ticket->step_kg, $ticket->withdrawn_at === null ? 'stands' : 'withdrawn',
+                implode(' ', array_column($ticket->conditions(), 'value')), $ticket->typed,
             ];
         });
 
-        return self::text(['weighed_at', 'by', 'stance', 'round', 'front_kg', 'rear_kg', 'trailer_kg', 'front+rear_kg', 'rear+trailer_kg', 'gross_kg', 'step_kg', 'state', 'typed', 'conditions'], array_values($lines->all()));
+        return self::text(['weighed_at', 'by', 'stance', 'round', 'front_kg', 'rear_kg', 'trailer_kg', 'front+rear_kg', 'rear+trailer_kg', 'gross_kg', 'step_kg', 'state', 'conditions', 'typed'], array_values($lines->all()));
     }
 
     /**
