@@ -60,7 +60,11 @@ test('a job from the front door with heights only is told direction and millimet
     await expect(verdict(page)).toContainText('Too little');
     await expect(verdict(page)).toContainText(/More tension: bring the front down about \d+ mm, to 95\d mm/);
 
-    await page.getByRole('link', { name: /Choose the hitch's family/ }).click();
+    // The verdict is drawn again when an answer comes in: a click that fell between is made again.
+    await expect(async () => {
+        await page.getByRole('link', { name: /Choose the hitch's family/ }).click({ timeout: 3000 });
+        await expect(page.getByLabel('Family', { exact: true })).toBeVisible({ timeout: 4000 });
+    }).toPass();
     await page.getByLabel('Family', { exact: true }).selectOption({ label: 'Chain and snap-up bracket' });
     await page.getByRole('button', { name: 'Save specification' }).click();
     await isOn(page, stations, 'link 5');
