@@ -28,7 +28,7 @@ use Yoke\Units\Load;
 final readonly class NewLoadPage
 {
     /** Hitches on the list, those used last first. */
-    private const MOST = 24;
+    private const MOST = 60;
 
     public ?PlanPage $plan;
 

@@ -6,6 +6,7 @@ return [
     'new-loads' => [
         'new_load' => 'New load on a hitch',
         'which_hitch' => 'The same hitch behind another vehicle, with another trailer, or with another tongue weight. Which hitch?',
+        'every_hitch' => 'Every hitch is in the garage',
         'on_no_rig_yet' => 'on no rig yet',
         'no_hitch_yet' => 'No hitch is in the garage yet.',
         'start_a_job' => 'Start a job',

@@ -7,5 +7,6 @@
         @empty
             <div class="card empty"><p class="text-xl font-bold">{{ __('page/garage.new-loads.no_hitch_yet') }}</p><a class="button" href="{{ route('jobs.create') }}">{{ __('page/garage.new-loads.start_a_job') }}</a></div>
         @endforelse
+        <p class="sentence"><a href="{{ route('garage.shelf', 'hitch') }}">{{ __('page/garage.new-loads.every_hitch') }}</a></p>
     </main>
 </x-layout>
