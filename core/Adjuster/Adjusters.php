@@ -178,6 +178,36 @@ final readonly class Adjusters
         return $height;
     }
 
+    /**
+     * A setting with the head at the hole that brings the ball nearest to where it should stand.
+     *
+     * @param  float  $off  how far the ball stands over that, mm
+     */
+    public function headNearest(Setting $from, float $off): Setting
+    {
+        $nearest = $from;
+        foreach ($this->byKey as $key => $adjuster) {
+            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
+                $moved = $from->with($key, $step);
+                $nearest = abs($off + $this->ballHeightBetween($from, $moved)) < abs($off + $this->ballHeightBetween($from, $nearest)) ? $moved : $nearest;
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** What one hole of the head is worth, mm; null where it has no holes. */
+    public function headPitch(): ?float
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->role === Role::HeadHeight) {
+                return $adjuster->pitch;
+            }
+        }
+
+        return null;
+    }
+
     /** Minutes to get from one setting to another: the dearest change covers the cheaper ones that go with it. */
     public function minutesBetween(Setting $from, Setting $to): int
     {

@@ -15,8 +15,6 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
 use Yoke\Advice\FindingKind;
 use Yoke\Advice\HeadThenTension;
 use Yoke\Head\ShankPlace;
@@ -130,42 +128,17 @@ final readonly class TakeOverPage
     private function byHoles(float $off): array
     {
         $on = $this->analysed->current()?->setting;
-        $to = $on === null ? null : $this->headAt($on, $off);
-        if ($on === null || $to === null) {
+        $adjusters = $this->analysed->adjusters;
+        if ($on === null || $adjusters === null) {
             return [];
         }
-        $left = $off + ($this->analysed->adjusters?->ballHeightBetween($on, $to) ?? 0.0);
+        $to = $adjusters->headNearest($on, $off);
+        $left = $off + $adjusters->ballHeightBetween($on, $to);
 
         return [
             ...($on->equals($to) ? [] : [ucfirst(implode(', ', $this->words->moves($on, $to))).'.']),
-            ...(abs($left) > self::HALF_HOLES * $this->holePitch() ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
+            ...(abs($left) > self::HALF_HOLES * ($adjusters->headPitch() ?? INF) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
         ];
-    }
-
-    /** The setting that is on with the head at the hole that brings the ball nearest to where it should stand. */
-    private function headAt(Setting $on, float $off): ?Setting
-    {
-        $nearest = null;
-        foreach ($this->analysed->adjusters?->all() ?? [] as $adjuster) {
-            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
-                $moved = $on->with($adjuster->key, $step);
-                $left = fn (Setting $setting): float => abs($off + ($this->analysed->adjusters?->ballHeightBetween($on, $setting) ?? 0.0));
-                $nearest = $nearest === null || $left($moved) < $left($nearest) ? $moved : $nearest;
-            }
-        }
-
-        return $nearest;
-    }
-
-    private function holePitch(): float
-    {
-        foreach ($this->analysed->adjusters?->all() ?? [] as $adjuster) {
-            if ($adjuster->role === Role::HeadHeight) {
-                return $adjuster->pitch;
-            }
-        }
-
-        return INF;
     }
 
     /** What the pair of moves comes to, in a sentence; an empty text where it cannot be told. */
@@ -198,8 +171,7 @@ final readonly class TakeOverPage
         if ($on === null || $off === null || $this->analysed->adjusters === null || abs($off) <= self::SAME_HEIGHT_MM) {
             return null;
         }
-        $byHoles = $this->headAt($on, $off);
-        $moved = $place !== null ? $place->residual()->millimetres() - $off : ($byHoles === null ? 0.0 : $this->analysed->adjusters->ballHeightBetween($on, $byHoles));
+        $moved = $place !== null ? $place->residual()->millimetres() - $off : $this->analysed->adjusters->ballHeightBetween($on, $this->analysed->adjusters->headNearest($on, $off));
 
         return HeadThenTension::of($this->analysed->analysis()->stances(), $this->analysed->adjusters, $this->analysed->reference(), $on, $this->analysed->rig->hitch->barArm->millimetres(), $this->analysed->ballOffset($on) + $moved, $this->analysed->shop->policy->overAllowed);
     }
