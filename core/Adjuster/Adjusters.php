@@ -9,6 +9,9 @@ use Yoke\Adjuster\Exception\ImpossibleSetting;
 /** All the adjusters of one hitch: its settings, what each is worth, what a change costs. */
 final readonly class Adjusters
 {
+    /** Left off by more than this share of a hole, a next hole would have been nearer, had there been one. */
+    private const BEYOND = 0.75;
+
     /** @param  array<string, Adjuster>  $byKey in the order they are said */
     private function __construct(private array $byKey)
     {
@@ -194,6 +197,18 @@ final readonly class Adjusters
         }
 
         return $nearest;
+    }
+
+    /**
+     * Whether the holes of the head end before the ball is where it should be.
+     *
+     * @param  float  $left  how far off the nearest hole leaves it, mm
+     */
+    public function isBeyondHoles(float $left): bool
+    {
+        $pitch = $this->headPitch();
+
+        return $pitch !== null && abs($left) > self::BEYOND * $pitch;
     }
 
     /** What one hole of the head is worth, mm; null where it has no holes. */

@@ -33,6 +33,16 @@ final readonly class Tolerances
         return ! $this->isNoseUp($trailerPitch) && ! $this->isFarNoseDown($trailerPitch);
     }
 
+    /**
+     * Whether a coupler stands where it should, and a ball where it brings it.
+     *
+     * @param  float  $off  how far over it, mm
+     */
+    public function isCouplerAt(float $off): bool
+    {
+        return abs($off) <= $this->couplerMm;
+    }
+
     public function isNoseUp(Angle $trailerPitch): bool
     {
         return $trailerPitch->degrees() > $this->noseUpDegrees;

@@ -27,12 +27,6 @@ use Yoke\Units\Length;
 /** A rig that arrived coupled: what to measure in which order, what was, and the two moves that put it right. */
 final readonly class TakeOverPage
 {
-    /** The ball is where it should be within so much, mm. */
-    private const SAME_HEIGHT_MM = 6.0;
-
-    /** Farther off than this many holes, the next hole would be nearer: there is none. */
-    private const HALF_HOLES = 0.75;
-
     public Job $job;
 
     public BenchPage $bench;
@@ -109,7 +103,7 @@ final readonly class TakeOverPage
         if ($off === null) {
             return [];
         }
-        if (abs($off) <= self::SAME_HEIGHT_MM) {
+        if ($this->analysed->shop->tolerances->isCouplerAt($off)) {
             return [Text::of('take-over.head.right')];
         }
         $place = $this->place();
@@ -137,7 +131,7 @@ final readonly class TakeOverPage
 
         return [
             ...($on->equals($to) ? [] : [ucfirst(implode(', ', $this->words->moves($on, $to))).'.']),
-            ...(abs($left) > self::HALF_HOLES * ($adjusters->headPitch() ?? INF) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
+            ...($adjusters->isBeyondHoles($left) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
         ];
     }
 
@@ -168,7 +162,7 @@ final readonly class TakeOverPage
         $on = $this->analysed->current()?->setting;
         $off = $this->ballOff();
         $place = $this->place();
-        if ($on === null || $off === null || $this->analysed->adjusters === null || abs($off) <= self::SAME_HEIGHT_MM) {
+        if ($on === null || $off === null || $this->analysed->adjusters === null || $this->analysed->shop->tolerances->isCouplerAt($off)) {
             return null;
         }
         $moved = $place !== null ? $place->residual()->millimetres() - $off : $this->analysed->adjusters->ballHeightBetween($on, $this->analysed->adjusters->headNearest($on, $off));
