@@ -29,6 +29,9 @@ final class TrueRig
     /** Where the bars' eyes hang below the ball, mm. */
     private const EYE_MM = 100.0;
 
+    /** Where the tongue jack stands behind the ball, mm. */
+    private const JACK_MM = 300.0;
+
     private ?float $droppedFront = null;
 
     public function __construct(private readonly TrueVehicle $vehicle, private readonly TowedTrailer $trailer, private readonly TrueHitch $hitch)
@@ -151,6 +154,8 @@ final class TrueRig
             $lifts -= $push;
             $turns -= $push * $axle['offset'] / $trailer->ballToAxle;
         }
+        $lifts -= $disturbance->jackKg;
+        $turns -= $disturbance->jackKg * (1.0 - self::JACK_MM / $trailer->ballToAxle);
         $slopes = $this->ofVehicle($at, $disturbance);
         $slopes = [$slopes[0] + $lifts * $ofGroup[0], $slopes[1] + $lifts * $ofGroup[1], $turns + $lifts * $ofNose];
         if ($tension === null) {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Debrief;
+
+use Yoke\Method\Tolerances;
+use Yoke\Practice\Run\Breach;
+use Yoke\Practice\Run\Run;
+use Yoke\Rig\Stance;
+use Yoke\Units\Angle;
+
+/** How somebody left a rig. */
+final readonly class Finish
+{
+    /**
+     * @param  float  $share  of the front axle load truly restored, on the road
+     * @param  Angle  $pitch  of the trailer there, nose-up positive
+     */
+    private function __construct(
+        public int $hookUps,
+        public float $minutes,
+        public float $share,
+        public bool $isInRange,
+        public Angle $pitch,
+        public ?Breach $breach,
+    ) {
+    }
+
+    public static function of(Run $run): self
+    {
+        $now = $run->situation();
+        $share = $run->share();
+        $pitch = $run->exercise->hidden->onTheRoad($now->isHooked ? Stance::Carried : Stance::Dropped, $now->hitch, $now->faults)->trailerPitch;
+
+        return new self(count($run->hookUps()), $run->minutes(), $share, $run->breach() === null && $run->exercise->isInRange($share), Angle::ofRadians($pitch), $run->breach());
+    }
+
+    public function isLevel(): bool
+    {
+        return (new Tolerances)->standsLevel($this->pitch);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Debrief;
+
+use Yoke\Practice\Exercise\Fault;
+use Yoke\Practice\Run\Breach;
+
+final readonly class Lesson
+{
+    /** @param  float|null  $figure  of a tape, how far it was read off, mm; of rolling, how many heights were not; of hook-ups, how many more than the advice took */
+    public function __construct(public LessonKind $kind, public ?Fault $fault = null, public ?Breach $breach = null, public ?float $figure = null)
+    {
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Exercise;
+
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Planning\DescribedRig;
+use Yoke\Rig\Rig;
+use Yoke\Specification\Values;
+
+/** Specifications of a rig that was drawn; where its ball stands is added once that is known. */
+final readonly class DrawnSheets
+{
+    /**
+     * @param  array<string, float|string>  $vehicle
+     * @param  array<string, float|string>  $trailer
+     * @param  array<string, float|string>  $hitch
+     * @param  float|null  $coupler  level coupler height, mm; null where nobody taped the ball
+     */
+    public function __construct(private Rig $rig, private array $vehicle, private array $trailer, private array $hitch, private ?float $coupler, private PriorDoubts $doubts)
+    {
+    }
+
+    /** With the ball not told. */
+    public function silent(): PracticeRig
+    {
+        return new PracticeRig($this->rig, $this->with(null), $this->with(null));
+    }
+
+    /** @param  float  $ballOverCoupler  as somebody taped it, mm */
+    public function withBall(float $ballOverCoupler): PracticeRig
+    {
+        return new PracticeRig($this->rig, $this->with($ballOverCoupler), $this->with($ballOverCoupler + HiddenRig::SHANK_MM));
+    }
+
+    private function with(?float $ballOverCoupler): DescribedRig
+    {
+        $ball = $this->coupler === null || $ballOverCoupler === null ? [] : ['ball_height_mm' => round($this->coupler + $ballOverCoupler)];
+
+        return new DescribedRig($this->rig, new Values($this->vehicle), new Values($this->trailer), new Values([...$this->hitch, ...$ball]), $this->doubts);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Exercise;
+
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
+use Yoke\Method\Band;
+use Yoke\Method\Goal;
+use Yoke\Planning\DescribedRig;
+
+/** One rig of the practice yard: what a learner is told of it, what is true of it, and what is wrong with it. */
+final readonly class Exercise
+{
+    /** Bars bent less than this look straight, mm. */
+    public const STRAIGHT_MM = 5.0;
+
+    /** A ball lower than this under where it should be shows to the eye, mm. */
+    public const LOW_MM = 20.0;
+
+    /**
+     * @param  PracticeRig  $rig  as its specifications tell it
+     * @param  Setting  $reference  that the hidden tension is told for
+     * @param  HitchPlace  $start  how the hitch stands at first
+     * @param  list<Fault>  $faults
+     * @param  float  $tapeGap  how far a tape stands before the edge that it is read at, mm
+     * @param  float  $levelBall  unloaded ball over level coupler that lets the trailer end level, mm
+     */
+    public function __construct(
+        public ExerciseCode $code,
+        public PracticeRig $rig,
+        public Adjusters $adjusters,
+        public Setting $reference,
+        public HitchPlace $start,
+        public HiddenRig $hidden,
+        public array $faults,
+        public float $tapeGap,
+        private float $levelBall,
+    ) {
+    }
+
+    /** What a learner is told, the hitch put together so. */
+    public function told(HitchPlace $hitch): DescribedRig
+    {
+        return $hitch->isTurned ? $this->rig->toldTurned : $this->rig->told;
+    }
+
+    /** How far the unloaded ball stands over where it lets the trailer end level, mm. */
+    public function ballOff(HitchPlace $hitch): float
+    {
+        return $this->hidden->ballOverCoupler($hitch) - $this->levelBall;
+    }
+
+    public function goal(): Goal
+    {
+        return new Goal(Band::usual());
+    }
+
+    public function isInRange(float $share): bool
+    {
+        $band = $this->goal()->band;
+
+        return $share >= $band->from && $share <= $band->ceiling();
+    }
+}

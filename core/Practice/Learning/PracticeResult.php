@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Learning;
+
+use Yoke\Practice\Exercise\Level;
+
+/** A run that is over, as far as learning goes. */
+final readonly class PracticeResult
+{
+    private const PASSED = 60;
+
+    /**
+     * @param  int  $day  counted from any day that stays the same
+     * @param  array<string, bool>  $shown  by skill and by fault
+     */
+    public function __construct(public int $day, public Level $level, public int $points, public array $shown)
+    {
+    }
+
+    public function isPassed(): bool
+    {
+        return $this->points >= self::PASSED && ($this->shown[Skill::ReachTheRange->value] ?? false);
+    }
+}

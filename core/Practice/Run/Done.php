@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Run;
+
+use Yoke\Practice\Exercise\Fault;
+
+/** What came of an act. */
+final readonly class Done
+{
+    /** @param  Fault|null  $putRight  null where nothing was wrong there, or nothing was put right */
+    public function __construct(
+        public Act $act,
+        public float $minutes,
+        public ?Sight $sight = null,
+        public ?TakenWeight $weight = null,
+        public ?TakenHeight $height = null,
+        public ?Fault $putRight = null,
+        public ?Breach $breach = null,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Practice\Run;
+
+use Yoke\Practice\Exercise\Fault;
+use Yoke\Rig\Stance;
+
+/** What somebody saw who looked at a place. */
+final readonly class Sight
+{
+    /**
+     * @param  list<Fault>  $faults  that showed; none where all is in order
+     * @param  float|null  $figure  of the bars, how far they are bent, mm; of the coupler, how far the ball stands over where it should, mm; null elsewhere
+     */
+    public function __construct(public Place $place, public Stance $stance, public array $faults, public ?float $figure)
+    {
+    }
+}
