@@ -27,6 +27,12 @@ final readonly class HitchSettings
         return new self($this->adjusters->smallAbout($stays), $this->reference, $this->constraints);
     }
 
+    /** The same with the head at the hole that a setting has. */
+    public function headAsIn(Setting $stays): self
+    {
+        return new self($this->adjusters->headAsIn($stays), $this->reference, $this->constraints, $this->tilt);
+    }
+
     /** Whether a setting has the head tilted as a first set-up begins. */
     public function startsWith(Setting $setting): bool
     {
@@ -60,6 +66,7 @@ final readonly class HitchSettings
     /** @return non-empty-list<Setting> with the head where it is, the setting itself first */
     public function withTheHeadOf(Setting $stays): array
     {
+        $stays = $this->within($stays);
         $settings = [$stays];
         foreach ($this->adjusters->headAsIn($stays)->settings() as $setting) {
             if (! $setting->equals($stays)) {
@@ -68,6 +75,16 @@ final readonly class HitchSettings
         }
 
         return $settings;
+    }
+
+    /** The setting with what is held at another step moved there. */
+    private function within(Setting $setting): Setting
+    {
+        foreach ($this->adjusters->all() as $adjuster) {
+            $setting = $adjuster->range->holds($setting->step($adjuster->key)) ? $setting : $setting->with($adjuster->key, $adjuster->range->from);
+        }
+
+        return $setting;
     }
 
     /** @return list<Setting> the same with the head at each of its other holes */

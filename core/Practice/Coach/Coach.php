@@ -6,6 +6,7 @@ namespace Yoke\Practice\Coach;
 
 use Yoke\Advice\Action;
 use Yoke\Advice\Recommendation;
+use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\HitchPlace;
 use Yoke\Practice\Exercise\Solution;
@@ -42,8 +43,9 @@ final readonly class Coach
     public function advice(): Hint
     {
         foreach ($this->now->faults as $fault) {
-            if (in_array($fault, $this->run->found(), true) && ($fault->remedy() !== null || $fault === Fault::BallTooLow)) {
-                return $this->against($fault);
+            $isHead = $fault === Fault::BallTooLow && $this->run->exercise->ballOff($this->now->hitch) < -Exercise::LOW_MM;
+            if (in_array($fault, $this->run->found(), true) && ($fault->remedy() !== null || $isHead)) {
+                return $isHead ? Hint::setting(HintKind::MoveHead, (new Solution($this->run->exercise))->head()) : Hint::putRight($fault);
             }
         }
         foreach ([Stance::Alone, Stance::Dropped] as $stance) {
@@ -61,16 +63,6 @@ final readonly class Coach
             Action::Set => Hint::setting(HintKind::HookUp, $this->now->hitch->at($recommendation->forecast->setting)),
             Action::ReadAgain => $this->again($recommendation),
         };
-    }
-
-    private function against(Fault $fault): Hint
-    {
-        if ($fault->remedy() !== null) {
-            return Hint::putRight($fault);
-        }
-        $head = (new Solution($this->run->exercise))->head();
-
-        return $this->run->exercise->ballOff($this->now->hitch) < -$this->run->exercise::LOW_MM ? Hint::setting(HintKind::MoveHead, $head) : $this->atTheEnd();
     }
 
     private function again(Recommendation $recommendation): Hint

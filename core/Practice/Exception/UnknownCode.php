@@ -22,7 +22,7 @@ final class UnknownCode extends InvalidArgumentException implements CoreExceptio
 
     public static function unreadable(string $typed): self
     {
-        return new self($typed, false, 'Expected a code such as 3-04721-6.');
+        return new self($typed, false, 'Expected a code such as 3-04721-7.');
     }
 
     public static function slipped(string $typed): self

@@ -6,7 +6,7 @@ namespace Yoke\Practice\Exercise;
 
 use Yoke\Practice\Exception\UnknownCode;
 
-/** What an exercise is called by: level, seed and a digit that tells a slip, `3-04721-6`. Whoever plays it has the same rig and noise. */
+/** What an exercise is called by: level, seed and a digit that tells a slip, `3-04721-7`. Whoever plays it has the same rig and noise. */
 final readonly class ExerciseCode
 {
     public const SEEDS = 100_000;

@@ -42,9 +42,12 @@ final readonly class Belief
         $this->mapper = $this->told->inPlace()->mapper($run->exercise->reference);
     }
 
+    /** The head stays where it was bolted: that is for whoever looks at the ball. */
     public function analysis(): JobAnalysis
     {
-        return new JobAnalysis($this->told->prior(), $this->observations(), $this->run->exercise->goal(), new Policy, $this->told->settings($this->run->exercise->reference), $this->current());
+        $settings = $this->told->settings($this->run->exercise->reference)?->headAsIn($this->run->situation()->hitch->setting);
+
+        return new JobAnalysis($this->told->prior(), $this->observations(), $this->run->exercise->goal(), new Policy, $settings, $this->current());
     }
 
     /** @return list<Observation> of what still counts */
