@@ -35,6 +35,8 @@ use App\Http\Controllers\People\Join;
 use App\Http\Controllers\People\PasswordAgain;
 use App\Http\Controllers\People\SignIn;
 use App\Http\Controllers\People\Team;
+use App\Http\Controllers\Practice\PracticeRuns;
+use App\Http\Controllers\Practice\PracticeYard;
 use App\Http\Controllers\Preferences;
 use App\Http\Controllers\Shop\Backups;
 use App\Http\Controllers\Shop\Settings;
@@ -50,7 +52,7 @@ use App\Http\Middleware\SpeaksOfTheHitch;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
-Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn'], '[0-9]{1,18}'));
+Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn', 'run'], '[0-9]{1,18}'));
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
@@ -84,7 +86,13 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::post('/account/sign-ins/end', [Account::class, 'endOthers'])->name('account.end-others');
 
     // Whoever owns the shop.
+    Route::get('/practice', [PracticeYard::class, 'show'])->name('practice');
+    Route::get('/practice/record/{person?}', [PracticeYard::class, 'record'])->name('practice.record');
+    Route::get('/practice/{run}', [PracticeRuns::class, 'show'])->name('practice.run');
+    Route::get('/practice/{run}/debrief', [PracticeRuns::class, 'debrief'])->name('practice.debrief');
+
     Route::middleware('can:own')->group(function (): void {
+        Route::get('/practice/team', [PracticeYard::class, 'team'])->name('practice.team');
         Route::get('/people', [Team::class, 'show'])->name('people');
         Route::post('/people', [Team::class, 'invite'])->name('people.invite');
         Route::post('/people/{person}/link', [Team::class, 'link'])->name('people.link');
@@ -108,6 +116,8 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
 
     // Whoever works on jobs.
     Route::middleware('can:work')->group(function (): void {
+        Route::post('/practice', [PracticeYard::class, 'store'])->name('practice.start');
+        Route::post('/practice/{run}/acts', [PracticeRuns::class, 'act'])->name('practice.act');
         Route::post('/jobs/{job}/weigh', [Tickets::class, 'store'])->name('weigh.store');
         Route::post('/jobs/{job}/weigh/{ticket}/condition', [Tickets::class, 'condition'])->name('weigh.condition');
         Route::post('/jobs/{job}/weigh/{ticket}/withdraw', [Tickets::class, 'withdraw'])->name('weigh.withdraw');

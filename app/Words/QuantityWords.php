@@ -57,6 +57,12 @@ final readonly class QuantityWords
         return $this->person->lengthPrinter()->nearest($length);
     }
 
+    /** One that was computed, finer than a tape can be read. */
+    public function fine(float $millimetres): string
+    {
+        return $this->person->lengthPrinter()->fine(Length::ofMillimetres($millimetres));
+    }
+
     public function change(float $millimetres): string
     {
         return $this->person->lengthPrinter()->change(Length::ofMillimetres($millimetres));

@@ -3,6 +3,7 @@ import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
 import { wirePad } from './pad.js';
+import { wirePractice } from './practice.js';
 import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
 import { leaveFor, wireWaiting } from './waiting.js';
@@ -21,6 +22,9 @@ document.querySelectorAll('[data-finder]').forEach(wireFinder);
 wireDevices(document);
 wireMenu(document.querySelector('[data-menu]'));
 wireWaiting(document);
+if (document.querySelector('[data-practice]')) {
+    wirePractice(document);
+}
 const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);

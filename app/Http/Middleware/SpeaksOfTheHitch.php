@@ -6,6 +6,8 @@ namespace App\Http\Middleware;
 
 use App\Models\Hitch;
 use App\Models\Job;
+use App\Models\PracticeRun;
+use App\UseCases\Practice\PlayedRun;
 use App\Words\FamilyTranslator;
 use Closure;
 use Illuminate\Contracts\Translation\Translator;
@@ -14,7 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Yoke\Family\Families;
 use Yoke\Specification\RigPart;
 
-/** On the pages of a job, and of a hitch in the garage, everything is said in the words of its own family. */
+/** On the pages of a job, of a practice run and of a hitch in the garage, everything is said in the words of its own family. */
 final readonly class SpeaksOfTheHitch
 {
     public function __construct(private Translator $translator)
@@ -34,10 +36,12 @@ final readonly class SpeaksOfTheHitch
     private function family(Request $request): string
     {
         $job = $request->route('job');
+        $run = $request->route('run');
         $id = $request->route('id');
         $isHitch = $request->route('part') === RigPart::Hitch || $request->routeIs('new-load*');
         $family = match (true) {
             $job instanceof Job => $job->rigAsWorked()->values(RigPart::Hitch)->text('family'),
+            $run instanceof PracticeRun => PlayedRun::exercise($run)->rig->told->family()?->key(),
             $isHitch && is_string($id) => Hitch::query()->find((int) $id)->sheet['family'] ?? null,
             default => null,
         };

@@ -57,13 +57,13 @@ final readonly class Lessons
     private function ofReading(): array
     {
         $heights = $this->run->heights();
-        $standing = array_filter($heights, static fn (TakenHeight $height): bool => $height->eye === Eye::Standing && abs($height->shown - $height->stood) > Points::CLOSE_MM);
+        $standing = array_filter($heights, static fn (TakenHeight $height): bool => $height->eye === Eye::Standing && abs($height->shown - $height->stood) > TakenHeight::CLOSE_MM);
         $off = array_map(static fn (TakenHeight $height): float => abs($height->read - $height->shown), $heights);
         $rough = array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled);
 
         return [
             ...($standing === [] ? [] : [new Lesson(LessonKind::BendDown, figure: max(array_map(static fn (TakenHeight $height): float => $height->shown - $height->stood, $standing)))]),
-            ...($off === [] || max($off) <= Points::CLOSE_MM ? [] : [new Lesson(LessonKind::ReadTheTape, figure: max($off))]),
+            ...($off === [] || max($off) <= TakenHeight::CLOSE_MM ? [] : [new Lesson(LessonKind::ReadTheTape, figure: max($off))]),
             ...($rough === [] ? [] : [new Lesson(LessonKind::RollFirst, figure: (float) count($rough))]),
         ];
     }

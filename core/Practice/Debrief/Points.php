@@ -16,9 +16,6 @@ final readonly class Points
 
     public const ADVICE = 25;
 
-    /** A height this close was read well, mm. */
-    public const CLOSE_MM = 1.2;
-
     /** Up to so many times the minutes that the advice took, all points; none from so many on. */
     private const MINUTES = [1.25, 3.0];
 
@@ -69,7 +66,7 @@ final readonly class Points
     private static function readWell(Run $run): float
     {
         $heights = $run->heights();
-        $close = array_filter($heights, static fn (TakenHeight $height): bool => abs($height->off()) <= self::CLOSE_MM);
+        $close = array_filter($heights, static fn (TakenHeight $height): bool => $height->isClose());
 
         return $heights === [] ? 0.0 : count($close) / count($heights);
     }

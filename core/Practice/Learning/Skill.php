@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yoke\Practice\Learning;
 
 use Yoke\Practice\Debrief\Debrief;
-use Yoke\Practice\Debrief\Points;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Run\TakenHeight;
 use Yoke\Practice\Tape\Eye;
@@ -27,7 +26,7 @@ enum Skill: string
         $heights = $debrief->run->heights();
         $shown = [self::SafeOrder->value => $finish->breach === null];
         if ($heights !== []) {
-            $shown[self::ReadTheTape->value] = array_filter($heights, static fn (TakenHeight $height): bool => abs($height->off()) > Points::CLOSE_MM && ($height->isRolled || $height->eye === Eye::Standing)) === [];
+            $shown[self::ReadTheTape->value] = array_filter($heights, static fn (TakenHeight $height): bool => abs($height->off()) > TakenHeight::CLOSE_MM && ($height->isRolled || $height->eye === Eye::Standing)) === [];
             $shown[self::RollFirst->value] = array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled) === [];
         }
         if ($finish->breach === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Run;
 
+use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Rig\Stance;
 
@@ -16,5 +17,11 @@ final readonly class Sight
      */
     public function __construct(public Place $place, public Stance $stance, public array $faults, public ?float $figure)
     {
+    }
+
+    /** Whether the figure is nothing to speak of: bars that look straight, a ball where it should be. */
+    public function isSmall(): bool
+    {
+        return $this->figure !== null && abs($this->figure) <= ($this->place === Place::Bars ? Exercise::STRAIGHT_MM : Exercise::LOW_MM);
     }
 }

@@ -13,6 +13,9 @@ use Yoke\Rig\Stance;
 /** One height that a learner read off a tape, beside what stood there. */
 final readonly class TakenHeight
 {
+    /** A height this close was read well, mm. */
+    public const CLOSE_MM = 1.2;
+
     /**
      * @param  int  $hookUp  of the carried stance, from 1; 0 of the others
      * @param  int  $standing  which coming to stand it was read in: those of one were read without the rig being moved
@@ -57,6 +60,12 @@ final readonly class TakenHeight
     public function off(): float
     {
         return $this->read - $this->stood;
+    }
+
+    /** Whether it was read as well as a tape can be. */
+    public function isClose(): bool
+    {
+        return abs($this->off()) <= self::CLOSE_MM;
     }
 
     /** Whether another one is the same edge read in the same standing. */

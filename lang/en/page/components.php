@@ -37,6 +37,7 @@ return [
         'yard' => 'Yard',
         'log' => 'Log',
         'garage' => 'Garage',
+        'practice' => 'Practice',
         'new_job' => 'New job',
         'preferences' => 'Preferences',
         'units_and_fineness' => 'Units and fineness',

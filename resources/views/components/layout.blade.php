@@ -19,6 +19,7 @@
                 <a href="{{ route('yard') }}" @if ($here === 'yard') aria-current="page" @endif>{{ __('page/components.layout.yard') }}</a>
                 <a href="{{ route('log') }}" @if ($here === 'log') aria-current="page" @endif>{{ __('page/components.layout.log') }}</a>
                 <a href="{{ route('garage') }}" @if ($here === 'garage') aria-current="page" @endif>{{ __('page/components.layout.garage') }}</a>
+                <a href="{{ route('practice') }}" @if ($here === 'practice') aria-current="page" @endif>{{ __('page/components.layout.practice') }}</a>
                 <a href="{{ route('jobs.create') }}" @if ($here === 'new') aria-current="page" @endif>{{ __('page/components.layout.new_job') }}</a>
             </nav>
             <button type="button" class="top-menu" data-menu hidden aria-expanded="false" aria-controls="preferences"><span aria-hidden="true">☰</span><span class="sr-only">{{ __('page/components.layout.preferences') }}</span></button>

@@ -19,22 +19,22 @@ const WHO = [
         'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
         'bars', 'bars.preview', 'gap', 'gap.preview', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
-        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview',
+        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief',
     ],
     'work' => [
-        'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
+        'practice.start', 'practice.act', 'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
         'bars.store', 'bars.skip', 'bars.undo', 'gap.store', 'gap.skip', 'files.take', 'files.store', 'garage.pair', 'rigs.away', 'rigs.back', 'garage.store', 'garage.copy',
         'garage.put-away', 'garage.bring-back', 'garage.update', 'hook-up.set-by', 'hook-up.count', 'loads.store', 'loads.copy', 'loads.setting', 'loads.away',
         'procedures.take', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',
         'checks.store', 'facts.store', 'facts.guide', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
-    'own' => ['people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
+    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];
 
 /** Asked for as the page or the form of its own would. */
 function asked(Address $route): array
 {
-    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
+    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'run' => 1, 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
     $address = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => (string) $with[$part[1]], $route->uri());
 
     return [in_array('GET', $route->methods(), true) ? 'GET' : 'POST', "/{$address}"];
@@ -53,6 +53,7 @@ it('has every address of the shop in the table of who may do what, once', functi
 it('lets each role do what the table says, and nothing else', function (?Role $role, array $lets): void {
     $this->job();
     $this->person('Wren Tallow');
+    App\Models\PracticeRun::query()->create(['user_id' => 1, 'code' => '2-00005-3', 'tape' => '1 mm', 'coach' => 'off']);
     $actor = $role === null ? null : $this->person('Ash Fenn', '1 mm', $role);
     $wrong = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {

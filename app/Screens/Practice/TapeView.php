@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Practice;
+
+use App\Words\Text;
+use Yoke\Practice\Tape\TapeMark;
+use Yoke\Practice\Tape\TapePicture;
+use Yoke\Units\Length;
+use Yoke\Units\Text\Fineness;
+use Yoke\Units\Text\LengthPrinter;
+
+/** The tape at a wheel arch as a drawing in millimetres: x across the tape, y from the edge down. */
+final readonly class TapeView
+{
+    public const WIDTH = 86.0;
+
+    public const TAPE = [30.0, 56.0];
+
+    private const NEARBY = 4;
+
+    public function __construct(private TapePicture $picture, private Fineness $fineness)
+    {
+    }
+
+    /** Half of what is in sight, mm. */
+    public function half(): float
+    {
+        [$low, $high] = $this->picture->sight();
+
+        return ($high - $low) / 2.0;
+    }
+
+    /** @return list<array{y: float, x: float, number: int|null}> y down from the edge, x where the mark ends on the tape */
+    public function marks(): array
+    {
+        [$left, $right] = self::TAPE;
+
+        return array_map(fn (TapeMark $mark): array => [
+            'y' => round($this->picture->shown - $mark->height, 3),
+            'x' => round($left + ($right - $left) * 0.62 * $mark->reach, 2),
+            'number' => $mark->number,
+        ], $this->picture->marks($this->fineness));
+    }
+
+    /** @return list<array{string, string}> the marks nearest to the edge, and how far each stands above or below it, from the highest */
+    public function nearby(): array
+    {
+        $printer = new LengthPrinter($this->fineness);
+        $marks = $this->picture->marks($this->fineness);
+        usort($marks, fn (TapeMark $one, TapeMark $other): int => abs($one->height - $this->picture->shown) <=> abs($other->height - $this->picture->shown));
+        $near = array_slice($marks, 0, self::NEARBY);
+        usort($near, static fn (TapeMark $one, TapeMark $other): int => $other->height <=> $one->height);
+
+        return array_map(fn (TapeMark $mark): array => [
+            $printer->nearest(Length::ofMillimetres($mark->height)),
+            Text::of($mark->height >= $this->picture->shown ? 'practice.says.above' : 'practice.says.below', ['by' => sprintf('%.1f mm', abs($mark->height - $this->picture->shown))]),
+        ], $near);
+    }
+}

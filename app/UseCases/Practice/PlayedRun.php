@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Practice;
+
+use App\Models\PracticeAct;
+use App\Models\PracticeRun;
+use App\Models\RigAsWorked;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Practice\Exercise\Exercise;
+use Yoke\Practice\Exercise\ExerciseSampler;
+use Yoke\Practice\Exercise\HiddenRig;
+use Yoke\Practice\Exercise\PracticeRig;
+use Yoke\Practice\Run\Act;
+use Yoke\Practice\Run\Run;
+use Yoke\Specification\RigPart;
+
+/** A kept run with its exercise drawn again, and played as far as it was. */
+final readonly class PlayedRun
+{
+    private function __construct(public PracticeRun $kept, public Run $run)
+    {
+    }
+
+    public static function of(PracticeRun $kept): self
+    {
+        $acts = $kept->acts->map(static fn (PracticeAct $act): Act => Act::ofArray($act->act))->values()->all();
+
+        return new self($kept, Run::replayed(self::exercise($kept), $acts));
+    }
+
+    /** Drawn by the usual doubts, so that a code is the same rig in every shop. */
+    public static function exercise(PracticeRun $kept): Exercise
+    {
+        $own = $kept->ownRig();
+
+        return (new ExerciseSampler)->draw($kept->exerciseCode(), $own === null ? null : self::rig($own));
+    }
+
+    public static function rig(RigAsWorked $own): PracticeRig
+    {
+        $ball = $own->values(RigPart::Hitch)->number('ball_height_mm');
+        $turned = $ball === null ? $own : $own->withBallAt($ball + HiddenRig::SHANK_MM);
+
+        return new PracticeRig($own->core(), $own->described(new PriorDoubts), $turned->described(new PriorDoubts));
+    }
+}
