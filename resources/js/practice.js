@@ -5,35 +5,58 @@ import { text } from './texts.js';
  * put in place of the one that stands. Without scripts the same forms and links load the page anew.
  */
 export function wirePractice(document) {
-    let isAsked = false;
+    let before = Promise.resolve();
+    let isHeld = false;
+    let release = () => {};
+    document.addEventListener('pointerdown', () => { isHeld = true; });
+    for (const end of ['pointerup', 'pointercancel']) {
+        document.addEventListener(end, () => {
+            isHeld = false;
+            setTimeout(() => release());
+        });
+    }
+    /** Nothing is put under a finger that is down: its press would be lost. */
+    const released = () => new Promise((resolve) => { release = resolve; if (!isHeld) { resolve(); } });
 
-    const show = async (url, options) => {
-        if (isAsked) {
+    /** One after the other: what is pressed while an answer is on its way follows it, at the place where the run stands then. */
+    const show = (url, body) => {
+        before = before.then(() => ask(url, body));
+    };
+
+    const ask = async (url, body) => {
+        const position = document.querySelector('[data-practice] [name="position"]');
+        if (!position) {
             return;
         }
-        isAsked = true;
+        body?.set('position', position.value);
         try {
-            const response = await fetch(url, { headers: { Accept: 'text/html' }, ...options });
+            const response = await fetch(url, { headers: { Accept: 'text/html' }, ...(body ? { method: 'POST', body } : {}) });
             const page = new DOMParser().parseFromString(await response.text(), 'text/html');
             const main = page.querySelector('[data-practice]');
             if (!main) {
+                document.querySelector('[data-practice]').inert = true;
                 window.location.assign(response.url);
                 return;
             }
-            put(main);
-            if (!options) {
+            await released();
+            put(main, body?.get('kind') === 'tape');
+            if (!body) {
                 window.history.replaceState(null, '', response.url);
             }
         } catch {
             say(text('no_connection'));
-        } finally {
-            isAsked = false;
         }
     };
 
-    const put = (main) => {
+    /** What is typed stays, but for what was just sent. */
+    const put = (main, sent) => {
         const held = document.activeElement;
         const was = held?.closest('[data-practice]') ? { id: held.id, name: held.name, value: held.value, isTape: Boolean(held.closest('[data-tape-free]')) || held.matches('[data-practice-link]') } : null;
+        const typed = document.querySelector('[data-practice-read]');
+        const read = main.querySelector('[data-practice-read]');
+        if (typed && read && read.value === '' && typed.form.elements.axle.value === read.form.elements.axle.value && !sent) {
+            read.value = typed.value;
+        }
         document.querySelector('[data-practice]').replaceWith(document.adoptNode(main));
         if (was) {
             focusAgain(was);
@@ -59,7 +82,7 @@ export function wirePractice(document) {
         const form = event.target.closest('[data-practice-form]');
         if (form) {
             event.preventDefault();
-            show(form.action, { method: 'POST', body: new FormData(form, event.submitter) });
+            show(form.action, new FormData(form, event.submitter));
         }
     });
     document.addEventListener('click', (event) => {

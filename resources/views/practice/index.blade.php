@@ -19,7 +19,7 @@
             @php($next = $page->next())
             <p class="practice-what"><strong>{{ \App\Words\PracticeWords::level($next->level) }}</strong> {{ __('practice.level.'.$next->level->value.'.about') }}</p>
             @if ($page->missed() !== [])<p class="sentence">{{ __('page/practice.index.because', ['missed' => implode(', ', array_map('lcfirst', array_slice($page->missed(), 0, 3)))]) }}</p>@endif
-            <form method="post" action="{{ route('practice.start') }}" class="practice-start">
+            <form method="post" action="{{ route('practice.start') }}" class="practice-start" data-needs-connection>
                 @csrf<x-from-here />
                 <input type="hidden" name="by" value="code"><input type="hidden" name="code" value="{{ $next->text() }}">
                 @include('practice.coach', ['for' => 'next'])
@@ -28,7 +28,7 @@
         </section>
         <section class="card" aria-label="{{ __('page/practice.index.choose') }}">
             <h2>{{ __('page/practice.index.choose') }}</h2>
-            <form method="post" action="{{ route('practice.start') }}" class="practice-levels">
+            <form method="post" action="{{ route('practice.start') }}" class="practice-levels" data-needs-connection>
                 @csrf<x-from-here />
                 <input type="hidden" name="by" value="level">
                 @include('practice.coach', ['for' => 'level'])
@@ -42,7 +42,7 @@
             <section class="card" aria-label="{{ __('page/practice.index.by_code') }}">
                 <h2>{{ __('page/practice.index.by_code') }}</h2>
                 <p class="sentence">{{ __('page/practice.index.code_about') }}</p>
-                <form method="post" action="{{ route('practice.start') }}" class="practice-start">
+                <form method="post" action="{{ route('practice.start') }}" class="practice-start" data-needs-connection>
                     @csrf<x-from-here />
                     <input type="hidden" name="by" value="code">
                     <div class="field"><label for="code">{{ __('page/practice.index.code') }}</label><input id="code" name="code" value="{{ old('code') }}" inputmode="numeric" autocomplete="off" @error('code') aria-invalid="true" aria-describedby="code-says" @enderror></div>
@@ -54,7 +54,7 @@
             <section class="card" aria-label="{{ __('practice.level.5.title') }}">
                 <h2>{{ __('practice.level.5.title') }}</h2>
                 <p class="sentence">{{ __('practice.level.5.about') }}</p>
-                <form method="post" action="{{ route('practice.start') }}" class="practice-start">
+                <form method="post" action="{{ route('practice.start') }}" class="practice-start" data-needs-connection>
                     @csrf<x-from-here />
                     <input type="hidden" name="by" value="rig">
                     <div class="field"><label for="rig">{{ __('page/practice.index.rig') }}</label>

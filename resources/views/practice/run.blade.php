@@ -22,37 +22,37 @@
         </section>
         @include('practice.tape')
         <section class="card practice-acts" aria-label="{{ __('page/practice.run.do') }}">
-            <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-moves" data-practice-form>
-                @csrf@include('practice.stands')
+            <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-moves" data-needs-connection data-practice-form>
+                @csrf @include('practice.stands')
                 @foreach ($page->moves() as $move)<button class="button is-small" name="kind" value="{{ $move->value }}">{{ __("practice.act.{$move->value}") }}</button>@endforeach
             </form>
             <div class="practice-settings">
                 @foreach ($page->setting->selects() as $select)
-                    <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-practice-form>
-                        @csrf@include('practice.stands')<input type="hidden" name="kind" value="set">
+                    <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>
+                        @csrf @include('practice.stands')<input type="hidden" name="kind" value="set">
                         <label for="set-{{ $select['key'] }}">{{ $select['label'] }}</label>
                         <select id="set-{{ $select['key'] }}" name="steps[{{ $select['key'] }}]" data-practice-set>@foreach ($select['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $select['on']) < 1e-9)>{{ $says }}</option>@endforeach</select>
                         <button class="button is-small">{{ __('practice.act.set') }}</button>
                     </form>
                 @endforeach
                 @if ($page->run->exercise->adjusters->has(\Yoke\Adjuster\Role::HeadHeight))
-                    <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-practice-form>@csrf@include('practice.stands')<button class="button is-small" name="kind" value="turn_shank">{{ __('practice.act.turn_shank') }}</button></form>
+                    <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>@csrf @include('practice.stands')<button class="button is-small" name="kind" value="turn_shank">{{ __('practice.act.turn_shank') }}</button></form>
                 @endif
             </div>
-            <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-looks" data-practice-form>
-                @csrf@include('practice.stands')<input type="hidden" name="kind" value="look">
+            <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-looks" data-needs-connection data-practice-form>
+                @csrf @include('practice.stands')<input type="hidden" name="kind" value="look">
                 <span>{{ __('page/practice.run.look_at') }}</span>
                 @foreach (\Yoke\Practice\Run\Place::cases() as $place)<button class="button is-small" name="place" value="{{ $place->value }}">{{ __("practice.place.{$place->value}.name") }}</button>@endforeach
             </form>
             <div class="practice-rest">
-                <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-practice-form>
-                    @csrf@include('practice.stands')<input type="hidden" name="kind" value="put_right">
+                <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>
+                    @csrf @include('practice.stands')<input type="hidden" name="kind" value="put_right">
                     <label class="sr-only" for="remedy">{{ __('practice.act.put_right') }}</label>
                     <select id="remedy" name="remedy">@foreach ($page->remedies() as $remedy)<option value="{{ $remedy->value }}">{{ __("practice.remedy.{$remedy->value}") }}</option>@endforeach</select>
                     <button class="button is-small">{{ __('practice.act.put_right') }}</button>
                 </form>
-                <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-scales" data-practice-form>
-                    @csrf@include('practice.stands')
+                <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-scales" data-needs-connection data-practice-form>
+                    @csrf @include('practice.stands')
                     @foreach ($page->scales() as $scale)<button class="button is-small" name="kind" value="{{ $scale->value }}">{{ __("practice.act.{$scale->value}") }}</button>@endforeach
                     @if ($page->hasHints())<button class="button is-small" name="kind" value="hint">{{ __('practice.act.hint') }}</button>@endif
                     <button class="button is-small" name="kind" value="drive_off">{{ __('practice.act.drive_off') }}</button>

@@ -21,7 +21,7 @@
             @endforeach
             <path class="edge-arrow" d="M {{ $left - 9 }} -3.2 L {{ $left - 1 }} 0 L {{ $left - 9 }} 3.2 Z M {{ $right + 9 }} -3.2 L {{ $right + 1 }} 0 L {{ $right + 9 }} 3.2 Z" />
         </svg>
-        <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-read" data-tape-free data-practice-form novalidate>
+        <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-read" data-tape-free data-needs-connection data-practice-form novalidate>
             @csrf<input type="hidden" name="position" value="{{ $page->position() }}"><input type="hidden" name="kind" value="tape">
             <input type="hidden" name="axle" value="{{ $page->taping->value }}"><input type="hidden" name="eye" value="{{ $page->eye->value }}"><input type="hidden" name="taping" value="{{ $page->taping === \Yoke\Rig\Axle::Front ? 'rear' : 'front' }}">
             <div class="field"><label for="read">{{ __('page/practice.run.read', ['end' => __("practice.axle.{$page->taping->value}")]) }}</label>

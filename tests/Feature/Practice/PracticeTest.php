@@ -73,7 +73,8 @@ function wellPlayed(PracticeRun $run): array
 it('plays an exercise from the first tape to the debrief, and shows the hidden truth there', function (): void {
     $this->actingAs($this->person());
     $run = begun($this, '2-00005-3');
-    $this->get("/practice/{$run->id}")->assertOk()->assertSee('2-00005-3')->assertSee('Take the chocks away')->assertDontSee('Truly restored');
+    $first = $this->get("/practice/{$run->id}?axle=front")->assertOk()->assertSee('2-00005-3')->assertSee('Take the chocks away')->assertDontSee('Truly restored')->assertDontSee('@');
+    expect(substr_count((string) $first->getContent(), 'name="position" value="1"'))->toBe(substr_count((string) $first->getContent(), 'data-practice-form'))->toBeGreaterThan(6);
     sent($this, $run, wellPlayed($run));
     $run->refresh();
     $share = PlayedRun::of($run->load('acts'))->run->share();
