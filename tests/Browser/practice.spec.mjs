@@ -12,8 +12,8 @@ async function readTape(page) {
     return page.locator('.tape-picture').evaluate((picture) => {
         const numbered = [...picture.querySelectorAll('[data-number]')].map((mark) => ({ inch: Number(mark.dataset.number), y: Number(mark.getAttribute('y1')) }));
         const below = numbered.filter((mark) => mark.y >= 0).sort((one, other) => one.y - other.y)[0];
-        const sixteenths = Math.round((below.y / 25.4) * 16);
-        return `${below.inch} ${sixteenths}/16`;
+        const sixteenths = below.inch * 16 + Math.round((below.y / 25.4) * 16);
+        return `${Math.floor(sixteenths / 16)} ${sixteenths % 16}/16`;
     });
 }
 
