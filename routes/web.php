@@ -35,6 +35,7 @@ use App\Http\Controllers\People\Join;
 use App\Http\Controllers\People\PasswordAgain;
 use App\Http\Controllers\People\SignIn;
 use App\Http\Controllers\People\Team;
+use App\Http\Controllers\Practice\Explainers;
 use App\Http\Controllers\Practice\PracticeRuns;
 use App\Http\Controllers\Practice\PracticeYard;
 use App\Http\Controllers\Preferences;
@@ -88,6 +89,8 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     // Whoever owns the shop.
     Route::get('/practice', [PracticeYard::class, 'show'])->name('practice');
     Route::get('/practice/record/{person?}', [PracticeYard::class, 'record'])->name('practice.record');
+    Route::get('/practice/explain/{topic}', [Explainers::class, 'show'])->name('practice.explain');
+    Route::get('/practice/explain/{topic}/frames', [Explainers::class, 'frames'])->name('practice.frames');
     Route::get('/practice/{run}', [PracticeRuns::class, 'show'])->name('practice.run');
     Route::get('/practice/{run}/debrief', [PracticeRuns::class, 'debrief'])->name('practice.debrief');
 

@@ -1,4 +1,5 @@
 import { wireDevices } from './devices.js';
+import { wireExplainer } from './explain.js';
 import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
@@ -24,6 +25,10 @@ wireMenu(document.querySelector('[data-menu]'));
 wireWaiting(document);
 if (document.querySelector('[data-practice]')) {
     wirePractice(document);
+}
+const explainer = document.querySelector('[data-explainer]');
+if (explainer) {
+    wireExplainer(explainer);
 }
 const loads = document.querySelector('[data-loads]');
 if (loads) {

@@ -70,6 +70,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Road' => ['', 'Procedure'],
         'Sway' => ['Units', 'Probability', 'Family', 'Statics', 'Estimation', 'Method', 'Procedure'],
         'Practice' => ['', 'Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Specification', 'Statics', 'Estimation', 'Readings', 'Method', 'Advice', 'Planning', 'Analysis', 'Simulation'],
+        'Explainer' => ['Units', 'Rig', 'Loading', 'Statics', 'Readings', 'Method', 'Sway'],
         'Simulation' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Readings', 'Method', 'Advice', 'Planning'],
     ];
     foreach (treesOf('core') as $path => $tree) {

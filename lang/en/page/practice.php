@@ -112,4 +112,16 @@ return [
         'none_missed' => 'nothing',
     ],
     'team' => ['team' => 'How everybody gets on', 'person' => 'Person', 'played' => 'Runs', 'passed' => 'Passed', 'last' => 'Last'],
+    'explain' => [
+        'topics' => 'Explainers',
+        'heading' => 'See how it works',
+        'about' => 'Eight screens, each with a rig to take hold of.',
+        'take_hold' => 'Take hold of it',
+        'less' => ':knob: less',
+        'more' => ':knob: more',
+        'show' => 'Show',
+        'drawn' => 'The example rig in its stances, heights five times larger than they are; the table beside it has the figures.',
+        'legend' => 'Drag a ring. Dashed alone, grey dropped, green with the bars on; heights five times larger than they are.',
+        'example' => 'An example rig by the model: an aid to understanding, not a certificate. A real rig is measured.',
+    ],
 ];

@@ -38,6 +38,11 @@
                 @error('level')<p class="sentence" role="alert" data-tone="stop">{{ $message }}</p>@enderror
             </form>
         </section>
+        <section class="card" aria-label="{{ __('page/practice.explain.heading') }}">
+            <h2>{{ __('page/practice.explain.heading') }}</h2>
+            <p class="sentence">{{ __('page/practice.explain.about') }}</p>
+            <div class="explainer-links">@foreach (\Yoke\Explainer\Topic::cases() as $topic)<a class="button is-small" href="{{ route('practice.explain', $topic->value) }}">{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach</div>
+        </section>
         <div class="practice-pair">
             <section class="card" aria-label="{{ __('page/practice.index.by_code') }}">
                 <h2>{{ __('page/practice.index.by_code') }}</h2>

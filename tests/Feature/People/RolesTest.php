@@ -19,7 +19,7 @@ const WHO = [
         'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
         'bars', 'bars.preview', 'gap', 'gap.preview', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
-        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief',
+        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief', 'practice.explain', 'practice.frames',
     ],
     'work' => [
         'practice.start', 'practice.act', 'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
@@ -34,7 +34,7 @@ const WHO = [
 /** Asked for as the page or the form of its own would. */
 function asked(Address $route): array
 {
-    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'run' => 1, 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
+    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'run' => 1, 'topic' => 'bars', 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
     $address = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => (string) $with[$part[1]], $route->uri());
 
     return [in_array('GET', $route->methods(), true) ? 'GET' : 'POST', "/{$address}"];

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Explainer\Explainers;
+
+use Yoke\Explainer\ExampleRig;
+use Yoke\Explainer\Explainer;
+use Yoke\Explainer\Figure;
+use Yoke\Explainer\Frame;
+use Yoke\Explainer\Hold;
+use Yoke\Explainer\Knob;
+use Yoke\Explainer\KnobValues;
+use Yoke\Explainer\Quantity;
+use Yoke\Loading\Carrier;
+use Yoke\Loading\Item;
+use Yoke\Loading\LoadChange;
+use Yoke\Statics\CoupledRig;
+use Yoke\Units\Length;
+use Yoke\Units\Load;
+
+/** Tongue weight by what stands where in the trailer, by a tank behind the axle, and by how high the tongue is held. */
+final readonly class TongueWeight implements Explainer
+{
+    /** What is moved about, kg. */
+    private const CARGO_KG = 150.0;
+
+    /** The tank stands so far behind the axle, mm. */
+    private const TANK_MM = 1200.0;
+
+    public function knobs(): array
+    {
+        return [
+            new Knob('cargo', -2000.0, 2000.0, 100.0, 800.0, Quantity::Length, Hold::Load),
+            new Knob('water', 0.0, 120.0, 20.0, 0.0, Quantity::Load),
+            new Knob('hitch', -150.0, 150.0, 25.0, 0.0, Quantity::HeightChange, Hold::Head),
+        ];
+    }
+
+    public function frame(KnobValues $at): Frame
+    {
+        $rig = $this->loaded((new ExampleRig(weight: ExampleRig::WEIGHT - self::CARGO_KG, tongue: 300.0, ballOffset: $at->at('hitch')))->coupled(), $at);
+        $dropped = $rig->dropped();
+        $level = $rig->trailer()->tongueWeight;
+
+        return new Frame($dropped, null, [
+            new Figure('level', $level, Quantity::Load),
+            new Figure('on_ball', $dropped->load, Quantity::Load),
+            new Figure('share', $level / $rig->trailer()->weight, Quantity::Share),
+            new Figure('front_load', $dropped->frontLoad(), Quantity::LoadChange),
+            new Figure('pitch', $dropped->trailerPitchAngle()->degrees(), Quantity::Degrees),
+        ], [TongueRange::of($level / $rig->trailer()->weight)], $at->at('cargo'));
+    }
+
+    private function loaded(CoupledRig $empty, KnobValues $at): CoupledRig
+    {
+        $items = [Item::of('cargo', Load::ofKilograms(self::CARGO_KG), Carrier::Trailer, Length::ofMillimetres($at->at('cargo')))];
+        if ($at->at('water') > 0.0) {
+            $items[] = Item::of('water', Load::ofKilograms($at->at('water')), Carrier::Trailer, Length::ofMillimetres(-self::TANK_MM));
+        }
+
+        return LoadChange::between([], $items)->on($empty);
+    }
+}
