@@ -43,5 +43,7 @@ return [
     'back' => 'Undo',
     'record' => 'Record this hook-up',
     'record_setting' => 'Record setting',
+    'try_or_record' => 'Try this only, or record it as on the rig?',
+    'try_only' => 'Try only',
     'record_first' => 'Record this hook-up before you type its heights, or undo.',
 ];

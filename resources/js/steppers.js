@@ -6,9 +6,9 @@ export function wireSteppers(form, changed) {
     const selects = [...form.querySelectorAll('select')];
     let isTried = form.hasAttribute('data-is-tried');
 
-    const moved = () => {
+    const moved = (adjuster = '') => {
         selects.forEach(holdEnds);
-        changed();
+        changed(adjuster);
     };
     const put = (steps) => {
         for (const select of selects) {
@@ -26,13 +26,13 @@ export function wireSteppers(form, changed) {
             button.addEventListener('click', () => {
                 select.selectedIndex += by;
                 isTried = true;
-                moved();
+                moved(select.dataset.adjuster);
             });
         }
     }
-    form.addEventListener('change', () => {
+    form.addEventListener('change', (event) => {
         isTried = true;
-        moved();
+        moved(event.target.dataset.adjuster);
     });
     document.addEventListener('click', (event) => {
         const trying = event.target.closest('[data-try]');
@@ -48,6 +48,30 @@ export function wireSteppers(form, changed) {
 
     return {
         isTrying: () => isTried,
+        /** Puts one adjuster to a step that the page holds; says whether it stood elsewhere. */
+        turn(adjuster, step) {
+            const select = selects.find(({ dataset }) => dataset.adjuster === adjuster);
+            const wanted = [...(select?.options ?? [])].find((option) => Number(option.value) === Number(step));
+            if (!wanted || wanted.index === select.selectedIndex) {
+                return false;
+            }
+            select.selectedIndex = wanted.index;
+            isTried = true;
+            moved(adjuster);
+            return true;
+        },
+        /** The steps of one adjuster next to where it stands, the nearest first. */
+        around(adjuster) {
+            const select = selects.find(({ dataset }) => dataset.adjuster === adjuster);
+            return select ? [1, -1, 2, -2].map((by) => select.options[select.selectedIndex + by]?.value).filter((step) => step !== undefined) : [];
+        },
+        /** What would be asked of the server with one adjuster at another step. */
+        withStep(body, adjuster, step) {
+            for (const select of selects) {
+                body.set(`try[${select.dataset.adjuster}]`, select.dataset.adjuster === adjuster ? step : select.value);
+            }
+            return body;
+        },
         /** Adds what is tried to what is asked of the server. */
         addTo(body) {
             for (const select of isTried ? selects : []) {

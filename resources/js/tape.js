@@ -1,5 +1,7 @@
 import { wireCalling } from './calling.js';
 import { keepDraft } from './draft.js';
+import { foresight } from './foresight.js';
+import { wireHolding } from './hold.js';
 import { NoAnswer, post } from './post.js';
 import { entryOf, newMark } from './queue.js';
 import { wireSteppers } from './steppers.js';
@@ -23,6 +25,7 @@ export function wireTape(form) {
     let pause;
     let patience;
     let saving = Promise.resolve();
+    const foreseen = foresight();
 
     const show = (answer, { quiet = null } = {}) => {
         for (const [part, html] of Object.entries(answer.parts)) {
@@ -49,8 +52,9 @@ export function wireTape(form) {
 
     const preview = async (quiet = null) => {
         const turn = ++asked;
+        const body = steppers?.addTo(new FormData(form)) ?? new FormData(form);
         try {
-            const answer = await post(form.dataset.preview, steppers?.addTo(new FormData(form)) ?? new FormData(form));
+            const answer = foreseen.known(body) ?? await post(form.dataset.preview, body);
             if (turn > shown && asked === turn) {
                 shown = turn;
                 show(answer, { quiet });
@@ -62,6 +66,7 @@ export function wireTape(form) {
 
     const save = () => {
         clearTimeout(pause);
+        foreseen.forget();
         saving = saving.then(async () => {
             asked++;
             const once = newMark();
@@ -163,7 +168,18 @@ export function wireTape(form) {
 
     const calling = form.hasAttribute('data-call') ? wireCalling(form, inputs) : null;
     const setting = document.querySelector('[data-setting]');
-    const steppers = setting ? wireSteppers(setting, () => preview()) : null;
+    const steppers = setting ? wireSteppers(setting, (adjuster) => {
+        const shown = preview();
+        foreseeAround(adjuster);
+        return shown;
+    }) : null;
+    /** What the settings next to the one that is tried would come to is fetched ahead. */
+    function foreseeAround(adjuster) {
+        foreseen.fetch(form.dataset.preview, () => (adjuster && steppers.isTrying() ? steppers.around(adjuster).map((step) => steppers.withStep(new FormData(form), adjuster, step)) : []));
+    }
+    if (steppers) {
+        wireHolding(steppers, { isTaken: foreseeAround, settled: () => preview() });
+    }
     holdFields();
     draft.restore(() => preview());
 

@@ -9,10 +9,11 @@
         @foreach ($closeUp->marks() as $mark)
             @php($number = $panel->number($mark->adjuster, $mark->step))
             @if ($mark->isInUse)
+                <g class="mark-held" data-mark="{{ $mark->adjuster->key }}" data-step="{{ $mark->step }}" data-x="{{ round($mark->at->x, 1) }}" data-y="{{ round(-$mark->at->y, 1) }}"><circle class="reach" cx="{{ round($mark->at->x, 1) }}" cy="{{ round(-$mark->at->y, 1) }}" r="22" />
                 <rect class="in-use" x="{{ round($mark->at->x - 8 - 4 * strlen($number), 1) }}" y="{{ round(-$mark->at->y - 9.5, 1) }}" width="{{ 16 + 8 * strlen($number) }}" height="19" rx="9.5" />
-                <text class="in-use-number" x="{{ round($mark->at->x, 1) }}" y="{{ round(-$mark->at->y + 5, 1) }}">{{ $number }}</text>
+                <text class="in-use-number" x="{{ round($mark->at->x, 1) }}" y="{{ round(-$mark->at->y + 5, 1) }}">{{ $number }}</text></g>
             @else
-                <text x="{{ round($mark->at->x, 1) }}" y="{{ round(-$mark->at->y + 4, 1) }}">{{ $number }}</text>
+                <text data-mark="{{ $mark->adjuster->key }}" data-step="{{ $mark->step }}" data-x="{{ round($mark->at->x, 1) }}" data-y="{{ round(-$mark->at->y, 1) }}" x="{{ round($mark->at->x, 1) }}" y="{{ round(-$mark->at->y + 4, 1) }}">{{ $number }}</text>
             @endif
         @endforeach
     </svg>
