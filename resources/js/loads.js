@@ -2,6 +2,10 @@ import { previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
 const NUDGE = 50;
+/** A tank is drawn so wide, in the drawing's millimetres; per cent that it holds, and by how many a key moves it. */
+const WIDE = 420;
+const FULL = 100;
+const PART = 5;
 
 /** The load planner, live: typed, dragged or put aboard, the server says what it comes to; saving is the form's own button. */
 export function wireLoads(form) {
@@ -32,42 +36,77 @@ export function wireLoads(form) {
         await preview(null, true);
         drawing.querySelector(`[data-item="${item}"]`)?.focus();
     };
-    wireDragging(drawing, moved);
+    const filled = async (tank, percent) => {
+        form.elements[`fills[${tank}]`].value = percent < 0 ? 0 : percent > FULL ? FULL : percent;
+        await preview();
+        drawing.querySelector(`[data-tank="${tank}"]`)?.focus();
+    };
+    wireDragging(drawing, {
+        moving: (item, at) => {
+            form.querySelector(`[data-drawn="${item}"]`).value = at;
+            return preview();
+        },
+        moved,
+        filled,
+        fillOf: (tank) => Number(form.elements[`fills[${tank}]`].value) || 0,
+    });
 }
 
-/** A mark follows the pointer along the drawing, in the drawing's own millimetres. */
-function wireDragging(drawing, moved) {
+/** A mark follows the pointer along the drawing, in the drawing's own millimetres; what it would come to is asked on the way. */
+function wireDragging(drawing, { moving, moved, filled, fillOf }) {
     let held = null;
+    let isAsking = false;
     const place = (event) => {
         const svg = drawing.querySelector('svg');
         return new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
     };
+    const percent = (event, { from }) => Number((((place(event).x - from) / WIDE) * FULL).toFixed(0));
+    const onTheWay = async (ask) => {
+        if (!isAsking) {
+            isAsking = true;
+            await ask();
+            isAsking = false;
+        }
+    };
     drawing.addEventListener('pointerdown', (event) => {
-        held = event.target.closest('[data-item]');
+        const mark = event.target.closest('[data-item]');
+        const tank = event.target.closest('[data-tank]');
+        held = mark ? { item: mark.dataset.item } : tank ? { tank: tank.dataset.tank, from: Number(tank.dataset.from) } : null;
         if (held) {
             event.preventDefault();
             drawing.setPointerCapture(event.pointerId);
         }
     });
     drawing.addEventListener('pointermove', (event) => {
-        if (held) {
+        if (held?.item) {
             const { x, y } = place(event);
-            held.setAttribute('transform', `translate(${x},${y})`);
+            drawing.querySelector(`[data-item="${held.item}"]`)?.setAttribute('transform', `translate(${x},${y})`);
+            onTheWay(() => moving(held?.item, x));
+        } else if (held) {
+            const full = percent(event, held);
+            onTheWay(() => filled(held?.tank, full));
         }
     });
     drawing.addEventListener('pointerup', (event) => {
         const mark = held;
         held = null;
-        if (mark) {
-            moved(mark.dataset.item, place(event).x);
+        if (mark?.item) {
+            moved(mark.item, place(event).x);
+        } else if (mark) {
+            filled(mark.tank, percent(event, mark));
         }
     });
     drawing.addEventListener('keydown', (event) => {
         const mark = event.target.closest('[data-item]');
-        const by = { ArrowLeft: -NUDGE, ArrowRight: NUDGE }[event.key];
-        if (mark && by) {
+        const tank = event.target.closest('[data-tank]');
+        const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+        if (way && (mark || tank)) {
             event.preventDefault();
-            moved(mark.dataset.item, Number(mark.dataset.at) + by);
+            if (mark) {
+                moved(mark.dataset.item, Number(mark.dataset.at) + way * NUDGE);
+            } else {
+                filled(tank.dataset.tank, fillOf(tank.dataset.tank) + way * PART);
+            }
         }
     });
 }

@@ -67,3 +67,25 @@ test('the settings next to the one that is tried are fetched ahead: a step is sh
     await expect(said(page)).toContainText('Trying: link 3');
     expect(took).toBeLessThan(100);
 });
+
+test('a tank is filled by dragging its water, and by keys; the rig and its figures follow', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Seed library, heavier/, 'loads/3');
+    const tank = page.locator('[data-tank]').first();
+    await expect(tank).toBeVisible();
+    const key = await tank.getAttribute('data-tank');
+    const fill = page.locator(`#fill-${key}`);
+    const columns = page.locator('[data-part="columns"]');
+    const before = await columns.innerText();
+    const box = await tank.locator('rect').first().boundingBox();
+    await page.mouse.move(box.x + 4, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * 0.75, box.y + box.height / 2, { steps: 6 });
+    await page.mouse.up();
+    await expect(fill).toHaveValue(/^7[3-7]$/);
+    await expect(columns).not.toHaveText(before);
+    const held = Number(await fill.inputValue());
+    await page.locator(`[data-tank="${key}"]`).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(fill).toHaveValue(String(held + 5));
+});

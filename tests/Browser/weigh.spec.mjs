@@ -39,14 +39,14 @@ test('three looks at the weighbridge give the verdict; water moved to the rear t
     const move = page.locator('[data-small-move]');
     const before = await figure(tongueShare(page));
     const moveBefore = await move.textContent();
-    await page.getByLabel(/Fresh tank/).fill('0');
-    await page.getByLabel(/Waste tank/).fill('100');
+    await page.getByRole('textbox', { name: /Fresh tank/ }).fill('0');
+    await page.getByRole('textbox', { name: /Waste tank/ }).fill('100');
     await expect(page.locator('[data-saved-at]')).toHaveText('Not saved yet');
     await expect.poll(() => figure(tongueShare(page))).toBeLessThan(before - 0.4);
     await expect(move).not.toHaveText(moveBefore);
     await page.getByRole('button', { name: 'Save load' }).click();
     await expect(page.getByRole('link', { name: 'Homeward' })).toHaveAttribute('aria-current', 'page');
-    await expect(page.getByLabel(/Waste tank/)).toHaveValue('100');
+    await expect(page.getByRole('textbox', { name: /Waste tank/ })).toHaveValue('100');
     await page.getByRole('button', { name: /^Keep link .* for it$/ }).click();
     await expect(page.getByText('Saved for Homeward:')).toBeVisible();
 });

@@ -39,6 +39,18 @@ final class LoadColumn
         $this->says = new AdviceWords($words, $person);
     }
 
+    /**
+     * How much higher the fenders stand carried under this load than alone without it, mm.
+     *
+     * @return array{front: float, rear: float}
+     */
+    public function rises(): array
+    {
+        [$alone, $carried] = [$this->loaded->aloneRise(), $this->loaded->carried()];
+
+        return ['front' => $alone['front'] + $carried->frontRise(), 'rear' => $alone['rear'] + $carried->rearRise()];
+    }
+
     /** @return list<array{string, string}> */
     public function lines(): array
     {

@@ -19,11 +19,18 @@ use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadMark;
 use Yoke\Loading\LoadChange;
 use Yoke\Planning\LoadedState;
+use Yoke\Readings\Height\HeightReading;
+use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
+use Yoke\Rig\Stance;
+use Yoke\Units\Length;
 
 /** The load planner of a job: one state as it is drafted, another beside it, and what both come to. */
 final readonly class LoadsPage
 {
+    /** Heights under a load are drawn so much larger than they are. */
+    private const MAGNIFIED = 5.0;
+
     public PlanPage $plan;
 
     public Rig $rig;
@@ -114,6 +121,22 @@ final readonly class LoadsPage
     public function elevation(): Elevation
     {
         return $this->plan->elevation();
+    }
+
+    /** The rig as a load lets it stand carried, its heights drawn larger; as it is planned where that cannot be told. */
+    public function elevationUnder(?LoadColumn $column): Elevation
+    {
+        if ($column === null) {
+            return $this->elevation();
+        }
+        $heights = $this->plan->plan->heights();
+        $rises = $column->rises();
+        foreach (Axle::cases() as $axle) {
+            $alone = $heights->at(Stance::Alone, $axle);
+            $heights = $alone === null ? $heights : $heights->with(Stance::Carried, $axle, HeightReading::of($alone->height()->plus(Length::ofMillimetres($rises[$axle->value])), 0.0, 0.0, 0.0));
+        }
+
+        return new Elevation($this->analysed->rig, $heights, self::MAGNIFIED, $this->plan->hitch());
     }
 
     /** @return array<int, LoadMark> by row, those that read */

@@ -16,6 +16,7 @@ return [
         'lifting_the_rear_moves_no' => 'Lifting the rear moves no load forward: bars off, the ball presses as before and the front stays light. Bars on, the lift slackens them, and the rear axle gets heavier. Aim higher beforehand.',
     ],
     'drawing' => [
+        'larger' => 'Drag a load along the rig, or the water in a tank: the rig follows. Heights are drawn five times larger than they are.',
         'the_rig_with_its_loads' => 'The rig with its loads; each can be dragged, or moved with the arrow keys',
     ],
     'rows' => [

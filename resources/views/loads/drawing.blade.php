@@ -1,11 +1,12 @@
-@php($elevation = $page->elevation())
+@php($elevation = $page->elevationUnder($columns[count($columns) - 1] ?? null))
 @php($sheet = \Yoke\Drawing\Sheet::around($elevation, 6))
 <div class="elevation">
     <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="group" :aria-label="__('page/loads.drawing.the_rig_with_its_loads')">
         <x-slot:upright>
             @foreach ($draft->tanks as $tank)
                 @php($x = round($page->tankAt($tank->ahead->millimetres())))
-                <g class="tank-mark"><rect x="{{ $x - 210 }}" y="-650" width="420" height="170" rx="30" /><rect class="water" x="{{ $x - 210 }}" y="-650" width="{{ is_numeric($draft->fills[$tank->key]) ? round(4.2 * min(100.0, (float) $draft->fills[$tank->key])) : 0 }}" height="170" rx="30" /><text x="{{ $x }}" y="-525" text-anchor="middle">{{ $tank->key }}</text></g>
+                @php($full = is_numeric($draft->fills[$tank->key]) ? min(100.0, (float) $draft->fills[$tank->key]) : 0.0)
+                <g class="tank-mark" data-tank="{{ $tank->key }}" data-from="{{ $x - 210 }}" tabindex="0" role="slider" aria-label="{{ ucfirst(\App\Words\LoadWords::tank($tank)) }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="{{ round($full) }}"><rect x="{{ $x - 210 }}" y="-650" width="420" height="170" rx="30" /><rect class="water" x="{{ $x - 210 }}" y="-650" width="{{ round(4.2 * $full) }}" height="170" rx="30" /><text x="{{ $x }}" y="-525" text-anchor="middle">{{ $tank->key }}</text></g>
             @endforeach
             @foreach ($page->marks($draft) as $row => $mark)
                 <g class="load-mark" data-item="{{ $row }}" data-at="{{ round($mark->x) }}" tabindex="0" role="button" aria-label="{{ $draft->rows[$row]->name }}, {{ $draft->rows[$row]->weight }}" transform="translate({{ round($mark->x) }},{{ round(-$mark->y) }})">
@@ -14,4 +15,5 @@
             @endforeach
         </x-slot:upright>
     </x-rig-drawing>
+    <p class="legend">{{ __('page/loads.drawing.larger') }}</p>
 </div>
