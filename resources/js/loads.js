@@ -3,7 +3,7 @@ import { previewOf } from './preview.js';
 const TYPING_PAUSE = 220;
 const NUDGE = 50;
 /** A tank is drawn so wide, in the drawing's millimetres; per cent that it holds, and by how many a key moves it. */
-const WIDE = 420;
+const WIDE = 900;
 const FULL = 100;
 const PART = 5;
 
