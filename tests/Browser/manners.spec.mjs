@@ -17,10 +17,21 @@ async function everyPage(page, look) {
     await look('trailers');
     await page.goto('/garage/away');
     await look('archive');
-    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop', '/settings', '/people', '/deeds', '/account']) {
+    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop', '/settings', '/people', '/deeds', '/account', '/practice', '/practice/record', '/practice/team', '/practice/explain/tongue', '/practice/explain/sway']) {
         await page.goto(address);
         await look(address);
     }
+    await page.goto('/practice');
+    await page.getByLabel('Code').fill('2-00018-3');
+    await page.getByRole('button', { name: 'Start by code' }).click();
+    await page.getByRole('link', { name: 'Tape the front' }).click();
+    await expect(page.locator('.tape-picture')).toBeVisible();
+    await look('practice run');
+    await page.getByRole('button', { name: 'Couple', exact: true }).click();
+    await expect(page.locator('[data-practice-says]')).toContainText('Coupled');
+    await page.getByRole('button', { name: 'Put the bars on' }).click();
+    await expect(page.getByRole('heading', { name: /Debrief/ })).toBeVisible();
+    await look('debrief');
     for (const [title, station] of [[/Planetarium/, 'bars-up'], [/Puppet theatre/, 'alone'], [/Bell tower/, 'prove'], [/Seed library, heavier/, 'sway-control'], [/Glassblowing/, 'procedures/unhitch'], [/Planetarium/, 'road-test'], [/Planetarium/, 'card'], [/Planetarium/, 'photos'], [/Planetarium/, 'files'], [/Seed library, spring/, 'visit?state=3'], [/Glassblowing/, 'brief'], [/Planetarium/, 'ground'], [/Glassblowing/, 'brackets'], [/Planetarium/, 'plan'], [/Planetarium/, 'weigh'], [/Bell tower/, 'tongue'], [/Seed library, heavier/, 'loads/3'], [/Puppet theatre/, 'loads'], [/Bell tower/, 'diagnosis'], [/Planetarium/, 'bars-up?show=settings'], [/Planetarium/, 'bars-up?show=plot'], [/Seed library, heavier/, 'head'], [/Glassblowing/, 'alone'], [/Puppet theatre/, 'bars'], [/Glassblowing/, 'bars'], [/Planetarium/, 'tape-log']]) {
         await openJob(page, title, station);
         await look(`${title} ${station}`);
