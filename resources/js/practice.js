@@ -1,3 +1,4 @@
+import { wirePad } from './pad.js';
 import { text } from './texts.js';
 
 /**
@@ -58,6 +59,7 @@ export function wirePractice(document) {
             read.value = typed.value;
         }
         document.querySelector('[data-practice]').replaceWith(document.adoptNode(main));
+        openPad();
         if (was) {
             focusAgain(was);
         }
@@ -78,6 +80,15 @@ export function wirePractice(document) {
         says?.replaceChildren(line);
     };
 
+    /** The pad types into the height that is read; its page part is a new one after each act. */
+    const openPad = () => {
+        const pad = document.querySelector('[data-practice] [data-pad]');
+        if (pad) {
+            wirePad(pad, document.querySelector('[data-tape-free]'));
+        }
+    };
+
+    openPad();
     document.addEventListener('submit', (event) => {
         const form = event.target.closest('[data-practice-form]');
         if (form) {

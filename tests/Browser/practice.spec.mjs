@@ -81,7 +81,11 @@ test('a level 2 rig is set up by reading the drawn tape, and the debrief tells i
     await page.getByRole('link', { name: 'Tape the front' }).tap();
     await expect(page.locator('#read')).toBeVisible();
     await page.evaluate(() => window.scrollTo(0, 0));
-    await inView(page, ['.tape-picture', '#read', '.practice-moves button', '.practice-looks button', '.practice-says', '.practice-drawing svg']);
+    await inView(page, ['.tape-picture', '#read', '.practice-moves button', '.practice-looks button', '.practice-says', '.practice-drawing svg', '#pad button']);
+    for (const key of ['3', '6', '7/16']) {
+        await page.locator('#pad').getByRole('button', { name: key, exact: true }).tap();
+    }
+    await expect(page.locator('#read')).toHaveValue('36 7/16');
     expect(await unfit(page)).toEqual([]);
     await tapeBoth(page);
     await act(page, 'Couple');

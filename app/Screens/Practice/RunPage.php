@@ -29,6 +29,7 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
+use Yoke\Units\Text\LengthPrinter;
 
 /** One run of the practice yard while it is played. */
 final readonly class RunPage
@@ -76,6 +77,12 @@ final readonly class RunPage
         }
 
         return new Elevation($this->run->exercise->rig->rig, $heights, 1.0);
+    }
+
+    /** Prints as the tape of this run is divided. */
+    public function printer(): LengthPrinter
+    {
+        return new LengthPrinter($this->played->kept->tape);
     }
 
     public function tape(): ?TapeView

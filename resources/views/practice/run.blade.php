@@ -59,6 +59,7 @@
                 </form>
             </div>
         </section>
+        @if ($page->taping !== null && $page->run->canTape())<div class="practice-pad" role="group" aria-label="{{ __('tape.pad') }}"><x-pad :print="$page->printer()" /></div>@endif
         @include('practice.heights')
     </main>
 </x-layout>
