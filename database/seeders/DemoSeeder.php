@@ -79,6 +79,7 @@ final class DemoSeeder extends Seeder
             $this->job($plan);
         }
         Date::setTestNow();
+        DemoPractice::of($this->people['ibby']);
         (new DemoAfterCare($this->people))->run();
     }
 

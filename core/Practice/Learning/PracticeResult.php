@@ -19,8 +19,15 @@ final readonly class PracticeResult
     {
     }
 
+    /** In range, with enough points, and nothing that was wrong left unseen or as it was. */
     public function isPassed(): bool
     {
+        foreach ($this->shown as $key => $isWell) {
+            if (! $isWell && Skill::fault($key) !== null) {
+                return false;
+            }
+        }
+
         return $this->points >= self::PASSED && ($this->shown[Skill::ReachTheRange->value] ?? false);
     }
 }

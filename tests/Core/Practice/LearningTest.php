@@ -25,6 +25,7 @@ it('begins with clear figures and goes up a level when one is passed', function 
     'the second passed, then missed' => [[result(1, Level::RealTape, 80), result(2, Level::RealTape, 10)], Level::SomethingWrong],
     'the third passed' => [[result(1, Level::SomethingWrong, 75)], Level::TakenOver],
     'only an own rig passed' => [[result(1, Level::OwnRig, 100)], Level::ClearFigures],
+    'the third in range, its fault not seen' => [[result(1, Level::RealTape, 80), result(2, Level::SomethingWrong, 80, ['soft_tyre' => false])], Level::SomethingWrong],
     'many points out of range' => [[new PracticeResult(1, Level::ClearFigures, 80, [])], Level::ClearFigures],
 ]);
 
@@ -48,7 +49,7 @@ it('asks for what went well later and later, and at once for what is missed agai
 it('does not ask for what sits before it is due', function (): void {
     $well = array_fill_keys(array_map(static fn (Fault $fault): string => $fault->value, Fault::at(Level::TakenOver)), true);
     unset($well[Fault::WheelInDip->value]);
-    $results = [result(1, Level::RealTape, 90), result(2, Level::RealTape, 90, $well), result(3, Level::RealTape, 90, [...$well, Fault::WheelInDip->value => false])];
+    $results = [result(1, Level::RealTape, 90), result(2, Level::RealTape, 90, $well), result(3, Level::SomethingWrong, 90, [...$well, Fault::WheelInDip->value => false])];
 
     expect(ExerciseSampler::faultsOf((new LearningBook($results))->next(4)))->toBe([Fault::WheelInDip])
         ->and(count((new LearningBook($results))->strengths()))->toBeGreaterThanOrEqual(12);

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\PracticeRun;
+use App\Models\User;
+use App\UseCases\Practice\DebriefRecord;
+use Illuminate\Support\Facades\Date;
+use Yoke\Practice\Coach\CoachMode;
+use Yoke\Practice\Debrief\Debrief;
+use Yoke\Practice\Exercise\ExerciseCode;
+use Yoke\Practice\Exercise\ExerciseSampler;
+use Yoke\Practice\Exercise\Level;
+use Yoke\Practice\Players\AdvisedLearner;
+use Yoke\Practice\Players\OneStepLearner;
+use Yoke\Practice\Run\Run;
+
+/** The apprentice of the demo has practised: two runs by the book, one by habit, in which something stayed unseen. */
+final class DemoPractice
+{
+    public static function of(User $apprentice): void
+    {
+        $tape = $apprentice->fineness;
+        foreach ([[9, Level::ClearFigures, 14], [6, Level::RealTape, 21], [2, Level::SomethingWrong, 24]] as [$daysAgo, $level, $seed]) {
+            $exercise = (new ExerciseSampler)->draw(ExerciseCode::of($level, $seed));
+            $run = $level === Level::SomethingWrong ? (new OneStepLearner($tape))->play($exercise) : (new AdvisedLearner($tape))->play($exercise);
+            self::keep($apprentice, $run, $daysAgo);
+        }
+    }
+
+    private static function keep(User $apprentice, Run $run, int $daysAgo): void
+    {
+        $at = Date::now()->subDays($daysAgo);
+        $kept = PracticeRun::query()->create([
+            'user_id' => $apprentice->id, 'code' => $run->exercise->code->text(), 'tape' => $apprentice->fineness, 'coach' => CoachMode::Off, 'finished_at' => $at,
+            'debrief' => DebriefRecord::of(new Debrief($run, CoachMode::Off, $apprentice->fineness)),
+        ]);
+        foreach ($run->done() as $i => $done) {
+            $kept->acts()->create(['position' => $i + 1, 'act' => $done->act->toArray(), 'done_at' => $at]);
+        }
+    }
+}
