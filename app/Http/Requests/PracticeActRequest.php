@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Yoke\CoreException;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\ActKind;
-use Yoke\Practice\Run\Place;
-use Yoke\Practice\Run\Remedy;
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Rig\Axle;
 use Yoke\Units\Text\LengthParser;

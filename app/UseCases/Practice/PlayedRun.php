@@ -8,11 +8,11 @@ use App\Models\PracticeAct;
 use App\Models\PracticeRun;
 use App\Models\RigAsWorked;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Practice\Act\Act;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\HiddenRig;
 use Yoke\Practice\Exercise\PracticeRig;
-use Yoke\Practice\Run\Act;
 use Yoke\Practice\Run\Run;
 use Yoke\Specification\RigPart;
 

@@ -10,6 +10,8 @@ use App\Models\RigAsWorked;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\Done;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Debrief\Debrief;
 use Yoke\Practice\Exception\ImpossibleAct;
@@ -17,8 +19,6 @@ use Yoke\Practice\Exception\NoExercise;
 use Yoke\Practice\Exercise\ExerciseCode;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\Done;
 
 /** Begins runs of the practice yard, does one act after the other, and closes them with their debrief. */
 final readonly class Playing

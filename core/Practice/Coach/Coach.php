@@ -10,10 +10,10 @@ use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\HitchPlace;
 use Yoke\Practice\Exercise\Solution;
-use Yoke\Practice\Run\Belief;
+use Yoke\Practice\Reading\Belief;
+use Yoke\Practice\Reading\TakenHeight;
 use Yoke\Practice\Run\Run;
 use Yoke\Practice\Run\Situation;
-use Yoke\Practice\Run\TakenHeight;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 

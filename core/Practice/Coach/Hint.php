@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Coach;
 
+use Yoke\Practice\Act\Place;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\HitchPlace;
-use Yoke\Practice\Run\Place;
 use Yoke\Rig\Stance;
 
 /** One thing to do next. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Debrief;
 
+use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Players\AdvisedLearner;
 use Yoke\Practice\Players\OneStepLearner;
-use Yoke\Practice\Run\ActKind;
-use Yoke\Practice\Run\Belief;
+use Yoke\Practice\Reading\Belief;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Practice\Debrief;
 
 use Yoke\Method\Tolerances;
-use Yoke\Practice\Run\Breach;
+use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
 use Yoke\Units\Angle;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Debrief;
 
+use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Run\Breach;
 
 final readonly class Lesson
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Practice\Debrief;
 
 use Yoke\Practice\Coach\CoachMode;
+use Yoke\Practice\Reading\TakenHeight;
 use Yoke\Practice\Run\Run;
-use Yoke\Practice\Run\TakenHeight;
 use Yoke\Practice\Tape\Eye;
 
 /** Three things to practise next, what cost most first. */

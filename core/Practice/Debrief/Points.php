@@ -6,8 +6,9 @@ namespace Yoke\Practice\Debrief;
 
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Exercise\Fault;
+use Yoke\Practice\Exercise\Level;
+use Yoke\Practice\Reading\TakenHeight;
 use Yoke\Practice\Run\Run;
-use Yoke\Practice\Run\TakenHeight;
 
 /** What a run is worth, part by part, and what help took off. */
 final readonly class Points

@@ -6,7 +6,7 @@ namespace Yoke\Practice\Exception;
 
 use DomainException;
 use Yoke\CoreException;
-use Yoke\Practice\Run\Refusal;
+use Yoke\Practice\Act\Refusal;
 
 /** Something that cannot be done at a rig as it stands. */
 final class ImpossibleAct extends DomainException implements CoreException

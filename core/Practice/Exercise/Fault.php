@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Exercise;
 
-use Yoke\Practice\Run\Place;
-use Yoke\Practice\Run\Remedy;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Rig\Stance;
 
 /** Something wrong with a rig of the practice yard. */

@@ -6,7 +6,7 @@ namespace Yoke\Practice\Learning;
 
 use Yoke\Practice\Debrief\Debrief;
 use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Run\TakenHeight;
+use Yoke\Practice\Reading\TakenHeight;
 use Yoke\Practice\Tape\Eye;
 
 /** What can be practised, besides finding each fault: a skill is known by its value, a fault by its own. */

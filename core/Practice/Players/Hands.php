@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Yoke\Practice\Players;
 
 use Yoke\Adjuster\Role;
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Done;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Exercise\HitchPlace;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\ActKind;
-use Yoke\Practice\Run\Done;
-use Yoke\Practice\Run\Place;
-use Yoke\Practice\Run\Remedy;
+use Yoke\Practice\Exercise\Level;
 use Yoke\Practice\Run\Run;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Rig\Axle;

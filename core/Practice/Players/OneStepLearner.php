@@ -6,8 +6,8 @@ namespace Yoke\Practice\Players;
 
 use Yoke\Adjuster\Role;
 use Yoke\Practice\Exercise\Exercise;
+use Yoke\Practice\Reading\TakenHeight;
 use Yoke\Practice\Run\Run;
-use Yoke\Practice\Run\TakenHeight;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\Fineness;
 

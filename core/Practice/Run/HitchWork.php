@@ -6,6 +6,9 @@ namespace Yoke\Practice\Run;
 
 use Yoke\Adjuster\Role;
 use Yoke\CoreException;
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Refusal;
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\HitchPlace;

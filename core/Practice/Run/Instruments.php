@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Run;
 
+use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\FaultEffects;
 use Yoke\Practice\Exercise\Noise;
+use Yoke\Practice\Reading\TakenWeight;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Practice\Tape\TapePicture;
 use Yoke\Rig\Axle;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Run;
 
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Sight;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Rig\Stance;

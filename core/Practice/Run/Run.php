@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Run;
 
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\Done;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Refusal;
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\HitchPlace;
+use Yoke\Practice\Reading\TakenHeight;
+use Yoke\Practice\Reading\TakenReadings;
+use Yoke\Practice\Reading\TakenWeight;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Practice\Tape\TapePicture;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
 
 /** One exercise as it is played: the list of its acts, and what came of each. The same acts always come to the same. */
 final class Run
@@ -23,11 +31,7 @@ final class Run
     /** @var list<Done> */
     private array $done = [];
 
-    /** @var list<TakenHeight> */
-    private array $heights = [];
-
-    /** @var list<TakenWeight> */
-    private array $weights = [];
+    private readonly TakenReadings $readings;
 
     /** @var list<HitchPlace> as the bars were put on, one after the other */
     private array $hookUps = [];
@@ -35,10 +39,7 @@ final class Run
     /** @var list<Fault> that somebody saw, or put right */
     private array $found = [];
 
-    /** @var array<string, int> how often the rig came to stand, by stance and setting */
-    private array $times = [];
-
-    private int $standing = 1;
+    private readonly Standings $standings;
 
     private float $minutes = 0.0;
 
@@ -50,8 +51,10 @@ final class Run
     {
         $this->now = Situation::atFirst($exercise);
         $this->instruments = new Instruments($exercise);
+        $this->readings = new TakenReadings;
+        $this->standings = new Standings;
         $this->hookUps = $this->now->isHooked ? [$this->now->hitch] : [];
-        $this->stands();
+        $this->standings->comes($this->now);
     }
 
     /**
@@ -97,7 +100,7 @@ final class Run
     /** Which coming to stand this is, counted up. */
     public function standing(): int
     {
-        return $this->standing;
+        return $this->standings->count();
     }
 
     /** @return list<Done> */
@@ -109,13 +112,13 @@ final class Run
     /** @return list<TakenHeight> of an edge read twice without the rig being moved the later one */
     public function heights(): array
     {
-        return $this->heights;
+        return $this->readings->heights();
     }
 
     /** @return list<TakenWeight> */
     public function weights(): array
     {
-        return $this->weights;
+        return $this->readings->weights();
     }
 
     /** @return list<HitchPlace> */
@@ -159,7 +162,7 @@ final class Run
     /** The tape at an edge as it stands now. */
     public function tape(Axle $axle, Eye $eye): TapePicture
     {
-        return $this->instruments->tape($this->now, $axle, $eye, $this->time());
+        return $this->instruments->tape($this->now, $axle, $eye, $this->standings->times($this->now));
     }
 
     /** Whether an edge can be taped as the rig stands: not while the jack holds the pair up. */
@@ -184,21 +187,22 @@ final class Run
     {
         $axle = $act->axle ?? Axle::Front;
         $picture = $this->tape($axle, $act->eye);
-        $height = TakenHeight::of($act, $this->now, $this->now->isHooked ? count($this->hookUps) : 0, $this->standing, $picture, $this->instruments->rest($this->now, $axle));
-        $this->heights = [...array_values(array_filter($this->heights, static fn (TakenHeight $one): bool => ! $one->isSameAs($height))), $height];
+        $height = TakenHeight::of($act, $this->now, $this->onHookUp(), $this->standings->count(), $picture, $this->instruments->rest($this->now, $axle));
+        $this->readings->takeHeight($height);
 
         return new Done($act, $act->kind->minutes(), height: $height);
     }
 
     private function weighed(Act $act): Done
     {
+        $time = $this->standings->times($this->now);
         $shown = match ($act->kind) {
-            ActKind::Weigh => $this->instruments->weigh($this->now, $this->time()),
-            ActKind::WeighTongue => $this->instruments->tongue($this->now, $this->time()),
-            default => $this->instruments->gauge($this->now, $this->time()),
+            ActKind::Weigh => $this->instruments->weigh($this->now, $time),
+            ActKind::WeighTongue => $this->instruments->tongue($this->now, $time),
+            default => $this->instruments->gauge($this->now, $time),
         };
-        $weight = $shown->ofHookUp($this->now->isHooked ? count($this->hookUps) : 0);
-        $this->weights[] = $weight;
+        $weight = $shown->ofHookUp($this->onHookUp());
+        $this->readings->takeWeight($weight);
 
         return new Done($act, $act->kind->minutes(), weight: $weight);
     }
@@ -218,8 +222,8 @@ final class Run
             if ($fault->remedy() === $act->remedy && $fault->isThereIn($this->now->stance())) {
                 $this->now = $this->now->without($fault);
                 $this->found = in_array($fault, $this->found, true) ? $this->found : [...$this->found, $fault];
-                $this->spoil($fault->spoils());
-                $this->stands();
+                $this->readings->spoil($fault);
+                $this->standings->comes($this->now);
 
                 return new Done($act, $minutes, putRight: $fault);
             }
@@ -228,20 +232,13 @@ final class Run
         return new Done($act, $minutes);
     }
 
-    /** @param  list<Stance>  $stances  whose readings no longer count */
-    private function spoil(array $stances): void
-    {
-        $this->heights = array_map(static fn (TakenHeight $height): TakenHeight => in_array($height->stance, $stances, true) ? $height->spoiled() : $height, $this->heights);
-        $this->weights = array_map(static fn (TakenWeight $weight): TakenWeight => in_array($weight->stance, $stances, true) || $weight->by === ActKind::WeighTongue ? $weight->spoiled() : $weight, $this->weights);
-    }
-
     private function set(Act $act): Done
     {
         $work = new HitchWork($this->exercise, $this->now);
         $this->now = $this->now->with($act->kind === ActKind::TurnShank ? $work->turnShank() : $work->set($act->adjuster, $act->step));
         if ($this->now->isHooked) {
             $this->hookUps[] = $this->now->hitch;
-            $this->stands();
+            $this->standings->comes($this->now);
         }
 
         return new Done($act, $work->minutes($act));
@@ -266,28 +263,15 @@ final class Run
             $this->hookUps[] = $now->hitch;
         }
         if (! in_array($act->kind, [ActKind::Chock, ActKind::TakeChocks, ActKind::Hint, ActKind::DriveOff], true)) {
-            $this->stands();
+            $this->standings->comes($this->now);
         }
 
         return new Done($act, $act->kind->minutes());
     }
 
-    /** The rig comes to stand anew: its springs stick another way. */
-    private function stands(): void
+    /** The hook-up that is on, from 1; 0 where none is. */
+    private function onHookUp(): int
     {
-        $this->standing++;
-        $this->times[$this->place()] = $this->time() + 1;
-    }
-
-    private function time(): int
-    {
-        return $this->times[$this->place()] ?? 0;
-    }
-
-    private function place(): string
-    {
-        $stance = $this->now->stance();
-
-        return $stance->value.($this->now->isRolled ? ' rolled' : '').($stance === Stance::Carried ? ' '.$this->now->hitch->key() : '');
+        return $this->now->isHooked ? count($this->hookUps) : 0;
     }
 }

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Yoke\Practice\Run;
 
 use Yoke\Family\TakeUp;
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\Refusal;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Exercise\Exercise;
 
 /** What can be done at a rig as it stands, and what must not. */

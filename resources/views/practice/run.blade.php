@@ -42,7 +42,7 @@
             <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-looks" data-needs-connection data-practice-form>
                 @csrf @include('practice.stands')<input type="hidden" name="kind" value="look">
                 <span>{{ __('page/practice.run.look_at') }}</span>
-                @foreach (\Yoke\Practice\Run\Place::cases() as $place)<button class="button is-small" name="place" value="{{ $place->value }}">{{ __("practice.place.{$place->value}.name") }}</button>@endforeach
+                @foreach (\Yoke\Practice\Act\Place::cases() as $place)<button class="button is-small" name="place" value="{{ $place->value }}">{{ __("practice.place.{$place->value}.name") }}</button>@endforeach
             </form>
             <div class="practice-rest">
                 <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>

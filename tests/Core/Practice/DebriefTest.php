@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Coach\Coach;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Coach\HintKind;
@@ -18,8 +20,6 @@ use Yoke\Practice\Exercise\Solution;
 use Yoke\Practice\Players\AdvisedLearner;
 use Yoke\Practice\Players\Hands;
 use Yoke\Practice\Players\OneStepLearner;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\ActKind;
 use Yoke\Practice\Run\Run;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Rig\Axle;
@@ -131,7 +131,7 @@ it('gives points for what went well and takes them for help', function (): void 
     $idle->stand(Stance::Dropped);
     $idle->driveOff();
     $hurt = new Run($exercise);
-    $hurt->do(Act::look(Yoke\Practice\Run\Place::Brackets));
+    $hurt->do(Act::look(Yoke\Practice\Act\Place::Brackets));
     $total = static fn (Run $run, CoachMode $coach = CoachMode::Off): int => Points::of($run, $coach, 90.0)->total();
 
     expect($total($played(0)))->toBe(100)

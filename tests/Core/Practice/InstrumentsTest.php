@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Exercise\ExerciseCode;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\Level;
 use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\ActKind;
-use Yoke\Practice\Run\Belief;
+use Yoke\Practice\Reading\Belief;
 use Yoke\Practice\Run\Run;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Rig\Axle;

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Yoke\Practice\Act\Act;
+use Yoke\Practice\Act\ActKind;
+use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Refusal;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\Solution;
 use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Act;
-use Yoke\Practice\Run\ActKind;
-use Yoke\Practice\Run\Breach;
-use Yoke\Practice\Run\Place;
-use Yoke\Practice\Run\Refusal;
-use Yoke\Practice\Run\Remedy;
 use Yoke\Practice\Run\Run;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Rig\Axle;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Yoke\Practice\Act\Place;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\ExerciseCode;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\Level;
 use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Place;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\Fineness;

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use App\Words\PracticeWords;
+use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\Place;
+use Yoke\Practice\Act\Refusal;
+use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Coach\Hint;
 use Yoke\Practice\Coach\HintKind;
 use Yoke\Practice\Debrief\LessonKind;
@@ -10,10 +14,6 @@ use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Learning\Skill;
 use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Breach;
-use Yoke\Practice\Run\Place;
-use Yoke\Practice\Run\Refusal;
-use Yoke\Practice\Run\Remedy;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\Fineness;

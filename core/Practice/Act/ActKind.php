@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 /** What can be done at a rig; the value is what it is kept by. */
 enum ActKind: string

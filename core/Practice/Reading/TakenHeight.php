@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Reading;
 
+use Yoke\Practice\Act\Act;
 use Yoke\Practice\Exercise\HitchPlace;
+use Yoke\Practice\Run\Situation;
 use Yoke\Practice\Tape\Eye;
 use Yoke\Practice\Tape\TapePicture;
 use Yoke\Rig\Axle;

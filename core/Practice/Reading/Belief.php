@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Reading;
 
 use Yoke\Advice\Policy;
 use Yoke\Analysis\JobAnalysis;
@@ -15,6 +15,7 @@ use Yoke\Method\CurrentSetting;
 use Yoke\Planning\DescribedRig;
 use Yoke\Practice\Exercise\HiddenRig;
 use Yoke\Practice\Exercise\HitchPlace;
+use Yoke\Practice\Run\Run;
 use Yoke\Probability\Normal;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 /** Why an act cannot be done as things stand; nothing happens, and no minute passes. */
 enum Refusal: string

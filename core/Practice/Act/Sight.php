@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 /** What ends an exercise at once: at a real rig somebody could be hurt. */
 enum Breach: string

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 use Yoke\Practice\Exercise\Fault;
+use Yoke\Practice\Reading\TakenHeight;
+use Yoke\Practice\Reading\TakenWeight;
 
 /** What came of an act. */
 final readonly class Done

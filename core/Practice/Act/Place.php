@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 /** Where somebody can look; each look takes its minute. */
 enum Place: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Tape\Eye;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Act;
 
 /** What can be put right besides the setting; offered whether or not anything is wrong there. */
 enum Remedy: string

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Practice\Run;
+namespace Yoke\Practice\Reading;
 
+use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Exercise\HitchPlace;
 use Yoke\Rig\Stance;
 
