@@ -24,8 +24,8 @@ export function wireCalling(form, inputs) {
     });
 
     return {
-        /** The server's answer: what reads is shown back and goes on after the pause; what does not read waits. */
-        heard(fields) {
+        /** The server's answer: what reads is shown back and goes on after the pause; what does not read, or was typed on since, waits. */
+        heard(fields, typed) {
             for (const [field, says] of Object.entries(fields)) {
                 const back = form.querySelector(`[data-back="${field}"]`);
                 if (back) {
@@ -34,7 +34,7 @@ export function wireCalling(form, inputs) {
             }
             const input = typedIn;
             const says = input ? fields[input.dataset.field] : null;
-            if (!says?.back || document.activeElement !== input) {
+            if (!says?.back || document.activeElement !== input || typed.get(input.dataset.field) !== input.value) {
                 return;
             }
             clearTimeout(waiting);

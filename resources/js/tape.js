@@ -27,7 +27,7 @@ export function wireTape(form) {
     let saving = Promise.resolve();
     const foreseen = foresight();
 
-    const show = (answer, { quiet = null } = {}) => {
+    const show = (answer, { quiet = null, typed = typedNow() } = {}) => {
         for (const [part, html] of Object.entries(answer.parts)) {
             const place = document.querySelector(`[data-part="${part}"]`);
             if (place) {
@@ -39,7 +39,7 @@ export function wireTape(form) {
         for (const [field, says] of Object.entries(answer.fields)) {
             tell(form, field, says, field === quiet);
         }
-        calling?.heard(answer.fields);
+        calling?.heard(answer.fields, typed);
     };
 
     /** Heights belong to the setting that is on: while another is tried, none are typed. */
@@ -50,14 +50,18 @@ export function wireTape(form) {
         });
     };
 
+    /** What stands in the fields: an answer is about what stood there when it was asked for. */
+    const typedNow = () => new Map(inputs.map(({ dataset, value }) => [dataset.field, value]));
+
     const preview = async (quiet = null) => {
         const turn = ++asked;
+        const typed = typedNow();
         const body = steppers?.addTo(new FormData(form)) ?? new FormData(form);
         try {
             const answer = foreseen.known(body) ?? await post(form.dataset.preview, body);
             if (turn > shown && asked === turn) {
                 shown = turn;
-                show(answer, { quiet });
+                show(answer, { quiet, typed });
             }
         } catch (trouble) {
             savedAt.textContent = trouble.message;
@@ -71,6 +75,7 @@ export function wireTape(form) {
             asked++;
             const once = newMark();
             const body = new FormData(form);
+            const typed = typedNow();
             try {
                 if (!(await sendWaiting())) {
                     throw new NoAnswer(text('waits'));
@@ -79,7 +84,7 @@ export function wireTape(form) {
                 const answer = await post(form.action, withBasis(body), {});
                 settle(answer.fields);
                 shown = asked;
-                show(answer, { quiet: emptyField(answer) });
+                show(answer, { quiet: emptyField(answer), typed });
                 savedAt.textContent = answer.savedAt;
                 if (steppers?.isTrying()) {
                     preview();

@@ -5,8 +5,10 @@ const said = (page) => page.locator('.tried');
 
 /** Drags a mark of the close-up to the number of another step of its adjuster. */
 async function dragTo(page, adjuster, target) {
-    const from = await page.locator(`.close-up .mark-held[data-mark="${adjuster}"] .in-use`).boundingBox();
-    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.evaluate(() => document.fonts.ready);
+    const mark = page.locator(`.close-up .mark-held[data-mark="${adjuster}"] .in-use`);
+    await mark.hover({ force: true });
+    const from = await mark.boundingBox();
     await page.mouse.down();
     const to = await target();
     await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });
