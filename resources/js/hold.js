@@ -8,13 +8,15 @@ const APART = 16;
 export function wireHolding(steppers, { isTaken, settled }) {
     let held = null;
 
-    const marksOf = (adjuster) => [...document.querySelectorAll(`.close-up [data-mark="${adjuster}"]`)];
+    /** Where the steps stood when the hand took hold: the drawing moves under it as it follows. */
+    const placesOf = (adjuster) => [...document.querySelectorAll(`.close-up [data-mark="${adjuster}"]`)]
+        .map(({ dataset }) => ({ step: Number(dataset.step), x: Number(dataset.x), y: Number(dataset.y) }));
 
     document.addEventListener('pointerdown', (event) => {
         const mark = event.target.closest('.close-up .mark-held');
         if (mark && document.querySelector('[data-setting]')) {
             event.preventDefault();
-            held = { adjuster: mark.dataset.mark, from: Number(mark.dataset.step), y: event.clientY, isMoved: false };
+            held = { adjuster: mark.dataset.mark, from: Number(mark.dataset.step), y: event.clientY, places: placesOf(mark.dataset.mark), onScreen: mark.ownerSVGElement.getScreenCTM().inverse(), isMoved: false };
             isTaken(held.adjuster);
         }
     });
@@ -23,8 +25,7 @@ export function wireHolding(steppers, { isTaken, settled }) {
         if (!held) {
             return;
         }
-        const marks = marksOf(held.adjuster);
-        const step = marks.length > 1 ? nearest(marks, event) : counted(event);
+        const step = held.places.length > 1 ? nearest(event) : counted(event);
         held.isMoved = (step !== null && steppers.turn(held.adjuster, step)) || held.isMoved;
     });
 
@@ -40,11 +41,10 @@ export function wireHolding(steppers, { isTaken, settled }) {
     }
 
     /** The step whose number stands nearest to the pointer. */
-    const nearest = (marks, event) => {
-        const svg = marks[0].ownerSVGElement;
-        const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-        const apart = ({ dataset }) => (Number(dataset.x) - x) ** 2 + (Number(dataset.y) - y) ** 2;
-        return Number(marks.reduce((one, other) => (apart(other) < apart(one) ? other : one)).dataset.step);
+    const nearest = (event) => {
+        const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(held.onScreen);
+        const apart = (place) => (place.x - x) ** 2 + (place.y - y) ** 2;
+        return held.places.reduce((one, other) => (apart(other) < apart(one) ? other : one)).step;
     };
 
     const counted = (event) => held.from + Number(((held.y - event.clientY) / APART).toFixed(0));

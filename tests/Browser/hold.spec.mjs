@@ -7,8 +7,9 @@ const said = (page) => page.locator('.tried');
 async function dragTo(page, adjuster, target) {
     await page.evaluate(() => document.fonts.ready);
     const mark = page.locator(`.close-up .mark-held[data-mark="${adjuster}"] .in-use`);
-    await mark.hover({ force: true });
+    await page.waitForLoadState('networkidle');
     const from = await mark.boundingBox();
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
     const to = await target();
     await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });
@@ -46,6 +47,7 @@ test('washers and head are dragged too, step by step', async ({ page }) => {
         return { x: box.x + box.width / 2, y: box.y + box.height / 2 - 20 };
     });
     await expect(page.locator('select[data-adjuster="washer"]')).toHaveValue(String(washers + 1));
+    await expect(page.getByRole('button', { name: 'Try only' })).toBeFocused();
     const head = Number(await page.locator('select[data-adjuster="head"]').inputValue());
     await dragTo(page, 'head', async () => {
         const box = await page.locator(`.close-up text[data-mark="head"][data-step="${head + 1}"]`).boundingBox();
