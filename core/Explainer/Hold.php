@@ -14,6 +14,8 @@ enum Hold: string
     case Head = 'head';
     /** Something in the trailer, along it. */
     case Load = 'load';
+    /** The water in a tank, up and down. */
+    case Tank = 'tank';
     /** The coupler pressing on the ball, down and up. */
     case Ball = 'ball';
 }

@@ -13,6 +13,7 @@ use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Explainer\ExampleRig;
 use Yoke\Explainer\Explainer;
+use Yoke\Explainer\Explainers\TongueWeight;
 use Yoke\Explainer\Figure;
 use Yoke\Explainer\Frame;
 use Yoke\Explainer\Hold;
@@ -123,6 +124,7 @@ final readonly class ExplainerPage
                 Hold::Nowhere => [null, 0.0, ''],
                 Hold::Ball, Hold::Head => [$ball, $knob->hold === Hold::Ball ? 620.0 : 330.0, $knob->hold === Hold::Ball ? 'down' : 'up'],
                 Hold::BarEnd => [$ball + ExampleRig::ARM, 620.0, 'up'],
+                Hold::Tank => [$elevation->trailerAxlesX() + TongueWeight::TANK_MM, 620.0, 'up'],
                 Hold::Load => [$elevation->trailerAxlesX() - $this->frame->loadAt, 900.0, 'forward'],
             };
             $holds = $x === null ? $holds : [...$holds, ['knob' => $knob, 'x' => $x, 'y' => $y, 'along' => $along]];

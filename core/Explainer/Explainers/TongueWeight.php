@@ -26,13 +26,13 @@ final readonly class TongueWeight implements Explainer
     private const CARGO_KG = 150.0;
 
     /** The tank stands so far behind the axle, mm. */
-    private const TANK_MM = 1200.0;
+    public const TANK_MM = 1200.0;
 
     public function knobs(): array
     {
         return [
             new Knob('cargo', -2000.0, 2000.0, 100.0, 800.0, Quantity::Length, Hold::Load),
-            new Knob('water', 0.0, 120.0, 20.0, 0.0, Quantity::Load),
+            new Knob('water', 0.0, 120.0, 20.0, 0.0, Quantity::Load, Hold::Tank),
             new Knob('hitch', -150.0, 150.0, 25.0, 0.0, Quantity::HeightChange, Hold::Head),
         ];
     }

@@ -27,6 +27,14 @@ it('shows what an address asks without scripts, and goes to the nearest step of 
     $this->get("/practice/explain/bars?{$query}")->assertOk()->assertSee("<b>Links taken up</b> {$says}</span>", false);
 })->with(['a step' => ['at[link]=5', '5'], 'too many' => ['at[link]=900', '7'], 'a word' => ['at[link]=many', '4'], 'a list' => ['at[link][]=3', '4'], 'no list' => ['at=5', '4'], 'not a number' => ['at[link]=NAN', '4']]);
 
+it('lets cargo, water and head be taken hold of where tongue weight is explained', function (): void {
+    $this->actingAs($this->person());
+    $page = $this->get('/practice/explain/tongue')->assertOk();
+    foreach (['cargo', 'water', 'hitch'] as $knob) {
+        $page->assertSee("data-hold=\"{$knob}\"", false);
+    }
+});
+
 it('knows no other topic', function (): void {
     $this->actingAs($this->person());
     $this->get('/practice/explain/magic')->assertNotFound();
