@@ -13,10 +13,7 @@ use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Analysis\GoverningVerdict;
 use Yoke\Drawing\Elevation;
-use Yoke\Family\TakeUp;
 use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Done;
-use Yoke\Practice\Act\Remedy;
 use Yoke\Practice\Coach\Coach;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Reading\Belief;
@@ -143,7 +140,7 @@ final readonly class RunPage
     {
         $words = new SettingWords($this->run->exercise->rig->told);
         $lines = [];
-        $alone = $this->alone();
+        $alone = $this->run->aloneHeights();
         foreach ($this->run->heights() as $height) {
             $lines[$height->standing] ??= ['stance' => $height->stance, 'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '', 'rolled' => $height->isRolled, 'spoiled' => $height->isSpoiled, 'front' => '', 'rear' => '', 'frontChange' => '', 'rearChange' => ''];
             $lines[$height->standing][$height->axle === Axle::Front ? 'front' : 'rear'] = $height->typed !== '' ? $height->typed : $this->print->height($height->read);
@@ -167,14 +164,6 @@ final readonly class RunPage
         return (int) round($this->run->minutes());
     }
 
-    /** @return list<Remedy> that make sense on this hitch: nobody untwists what is no chain */
-    public function remedies(): array
-    {
-        $hasChains = $this->run->exercise->rig->told->family()?->facts()->takeUp->isChain() === true;
-
-        return array_values(array_filter(Remedy::cases(), static fn (Remedy $remedy): bool => $hasChains || $remedy !== Remedy::UntwistChains));
-    }
-
     /** @return list<ActKind> what moves the rig, as it stands now */
     public function moves(): array
     {
@@ -192,9 +181,7 @@ final readonly class RunPage
     /** @return list<ActKind> what weighs */
     public function scales(): array
     {
-        $hasGauge = $this->run->exercise->rig->told->family()?->facts()->takeUp === TakeUp::FixedLedge;
-
-        return [ActKind::Weigh, ActKind::WeighTongue, ...($hasGauge ? [ActKind::Gauge] : [])];
+        return [ActKind::Weigh, ActKind::WeighTongue, ...($this->run->exercise->hasGauge() ? [ActKind::Gauge] : [])];
     }
 
     /** How it stands, in a few words. */
@@ -208,14 +195,6 @@ final readonly class RunPage
             $now->stance() === Stance::Dropped => 'dropped',
             default => 'carried',
         }).' '.Text::of($now->isChocked ? 'practice.stands.chocked' : 'practice.stands.free').' '.Text::of($now->isRolled ? 'practice.stands.rolled' : 'practice.stands.not_rolled');
-    }
-
-    /** The last thing done; null before the first. */
-    public function last(): ?Done
-    {
-        $done = $this->run->done();
-
-        return $done[count($done) - 1] ?? null;
     }
 
     /** @return list<array{string, string}> what a learner is told before anything is read */
@@ -242,18 +221,5 @@ final readonly class RunPage
     public function example(): string
     {
         return $this->print->height(850.9);
-    }
-
-    /** @return array<string, float> the mean of the heights alone that count, by axle, mm */
-    private function alone(): array
-    {
-        $sums = [];
-        foreach ($this->run->heights() as $height) {
-            if ($height->stance === Stance::Alone && ! $height->isSpoiled) {
-                $sums[$height->axle->value][] = $height->read;
-            }
-        }
-
-        return array_map(static fn (array $read): float => array_sum($read) / count($read), $sums);
     }
 }

@@ -50,11 +50,6 @@ final readonly class Points
         return max(0, array_sum($this->parts) - $this->help);
     }
 
-    public function lost(PointsPart $part): int
-    {
-        return $part->most() - $this->parts[$part->value];
-    }
-
     /** Share of the faults that are gone; what the setting puts right counts where it was seen, or where the rig is in range and level. Of a rig with nothing wrong, all of it for being in range. */
     private static function putRight(Run $run): float
     {

@@ -6,9 +6,11 @@ namespace Yoke\Practice\Exercise;
 
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
+use Yoke\Family\TakeUp;
 use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
+use Yoke\Practice\Act\Remedy;
 
 /** One rig of the practice yard: what a learner is told of it, what is true of it, and what is wrong with it. */
 final readonly class Exercise
@@ -50,6 +52,25 @@ final readonly class Exercise
     public function ballOff(HitchPlace $hitch): float
     {
         return $this->hidden->ballOverCoupler($hitch) - $this->levelBall;
+    }
+
+    /** Whether the head has a gauge to read. */
+    public function hasGauge(): bool
+    {
+        return $this->takeUp() === TakeUp::FixedLedge;
+    }
+
+    /** @return list<Remedy> that make sense on this hitch: nobody untwists what is no chain */
+    public function remedies(): array
+    {
+        $hasChains = $this->takeUp()?->isChain() === true;
+
+        return array_values(array_filter(Remedy::cases(), static fn (Remedy $remedy): bool => $hasChains || $remedy !== Remedy::UntwistChains));
+    }
+
+    private function takeUp(): ?TakeUp
+    {
+        return $this->rig->told->family()?->facts()->takeUp;
     }
 
     public function goal(): Goal

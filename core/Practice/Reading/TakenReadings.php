@@ -23,6 +23,19 @@ final class TakenReadings
         return $this->heights;
     }
 
+    /** @return array<string, float> the mean of the heights alone that count, by axle, mm; none of an axle that was not taped */
+    public function alone(): array
+    {
+        $read = [];
+        foreach ($this->heights as $height) {
+            if ($height->stance === Stance::Alone && ! $height->isSpoiled) {
+                $read[$height->axle->value][] = $height->read;
+            }
+        }
+
+        return array_map(static fn (array $heights): float => array_sum($heights) / count($heights), $read);
+    }
+
     /** @return list<TakenWeight> */
     public function weights(): array
     {

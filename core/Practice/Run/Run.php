@@ -115,6 +115,12 @@ final class Run
         return $this->readings->heights();
     }
 
+    /** @return array<string, float> the mean of the heights alone that count, by axle, mm */
+    public function aloneHeights(): array
+    {
+        return $this->readings->alone();
+    }
+
     /** @return list<TakenWeight> */
     public function weights(): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Run;
 
-use Yoke\Family\TakeUp;
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Act\Breach;
@@ -51,7 +50,7 @@ final readonly class YardRules
             ActKind::BarsOn => $now->isCoupled ? ($now->isHooked ? Refusal::BarsAreOn : null) : Refusal::NotCoupled,
             ActKind::BarsOff => $now->isHooked ? null : Refusal::BarsAreOff,
             ActKind::WeighTongue => $now->isCoupled ? Refusal::UncoupleFirst : null,
-            ActKind::Gauge => $this->exercise->told($now->hitch)->family()?->facts()->takeUp !== TakeUp::FixedLedge ? Refusal::NoGauge : ($now->isCoupled ? ($now->isRaised ? Refusal::PairIsRaised : null) : Refusal::NotCoupled),
+            ActKind::Gauge => ! $this->exercise->hasGauge() ? Refusal::NoGauge : ($now->isCoupled ? ($now->isRaised ? Refusal::PairIsRaised : null) : Refusal::NotCoupled),
             ActKind::PutRight => match (true) {
                 $act->remedy?->needsBarsOff() === true && $now->isHooked => Refusal::BarsAreOn,
                 $act->remedy === Remedy::MoveOffDip && $now->isRaised => Refusal::PairIsRaised,

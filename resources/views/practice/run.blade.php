@@ -48,7 +48,7 @@
                 <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>
                     @csrf @include('practice.stands')<input type="hidden" name="kind" value="put_right">
                     <label class="sr-only" for="remedy">{{ __('practice.act.put_right') }}</label>
-                    <select id="remedy" name="remedy">@foreach ($page->remedies() as $remedy)<option value="{{ $remedy->value }}">{{ __("practice.remedy.{$remedy->value}") }}</option>@endforeach</select>
+                    <select id="remedy" name="remedy">@foreach ($page->run->exercise->remedies() as $remedy)<option value="{{ $remedy->value }}">{{ __("practice.remedy.{$remedy->value}") }}</option>@endforeach</select>
                     <button class="button is-small">{{ __('practice.act.put_right') }}</button>
                 </form>
                 <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-scales" data-needs-connection data-practice-form>
