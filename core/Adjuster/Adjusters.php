@@ -146,6 +146,30 @@ final readonly class Adjusters
         return 0.0;
     }
 
+    /** What the finest step of it is worth, mm: half of one where half steps can be set; 0 where nothing bends the bars by itself. */
+    public function finestStep(): float
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->role === Role::Tension) {
+                return $adjuster->pitch * $adjuster->range->grain;
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** What a step of it takes, minutes; 0 where nothing bends the bars by itself. */
+    public function stepMinutes(): int
+    {
+        foreach ($this->byKey as $adjuster) {
+            if ($adjuster->role === Role::Tension) {
+                return $adjuster->minutes;
+            }
+        }
+
+        return 0;
+    }
+
     /** Whether there is one of a role. */
     public function has(Role $role): bool
     {

@@ -65,6 +65,18 @@ final readonly class RigPrior
         return new self($this->known, $this->doubtful, $tension, $this->load);
     }
 
+    /** The same rig with bars of another rate, kg/mm, and another tension of its reference setting, mm. */
+    public function withBars(LogNormal $rate, Normal $tension): self
+    {
+        return new self($this->known, [...array_slice($this->doubtful, 0, self::BAR_RATE), $rate], $tension, $this->load);
+    }
+
+    /** What of the rig is known as a value with a share of doubt: one of the constants up to the rate of the bars. */
+    public function doubtful(int $parameter): LogNormal
+    {
+        return $this->doubtful[$parameter];
+    }
+
     /** The same rig with one of its dimensions taken as exact. */
     public function withExact(RigDimension $dimension): self
     {

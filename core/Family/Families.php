@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace Yoke\Family;
 
 use Yoke\Family\Exception\UnknownFamily;
+use Yoke\Family\Kind\CamBar;
+use Yoke\Family\Kind\ChainRotatingLatch;
+use Yoke\Family\Kind\ChainSnapUp;
+use Yoke\Family\Kind\FrictionBracket;
+use Yoke\Family\Kind\PadUnderCover;
+use Yoke\Family\Kind\PlainBall;
+use Yoke\Family\Kind\ScrewJackGauge;
+use Yoke\Family\Kind\TensionChain;
 
 /** The families there are. */
 final class Families

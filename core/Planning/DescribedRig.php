@@ -76,6 +76,19 @@ final readonly class DescribedRig
         return $this->under($this->conditions->taped($bars));
     }
 
+    /**
+     * The same vehicle and trailer with another hitch, as its specification describes it.
+     *
+     * @param  Length|null  $barArm  null where nobody measured it: the usual one is assumed
+     */
+    public function withHitch(Values $hitch, ?Length $barArm): self
+    {
+        $rig = Rig::of($this->rig->vehicle, $this->rig->trailer, Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])));
+        $assumed = array_values(array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm));
+
+        return new self($rig, $this->vehicle, $this->trailer, $hitch, $this->doubts, $barArm === null ? [...$assumed, RigDimension::BarArm] : $assumed, $this->conditions->ofTheLoadAlone());
+    }
+
     private function under(RigConditions $conditions): self
     {
         return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $conditions);

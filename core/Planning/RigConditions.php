@@ -34,4 +34,10 @@ final readonly class RigConditions
     {
         return new self($this->load, $this->learnt, $bars);
     }
+
+    /** The same of a rig that gets another hitch: nothing of the old one's readings holds. */
+    public function ofTheLoadAlone(): self
+    {
+        return new self($this->load);
+    }
 }

@@ -20,4 +20,10 @@ final readonly class LogNormal
     {
         return $this->value * exp($this->share * $deviations);
     }
+
+    /** Chance that it is below a bound, 0 to 1. */
+    public function chanceBelow(float $bound): float
+    {
+        return $bound <= 0.0 ? 0.0 : Normal::of(log($this->value), $this->share)->chanceBelow(log($bound));
+    }
 }

@@ -62,6 +62,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Advice' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Method', 'Constraint'],
         'Shop' => ['Units', 'Adjuster', 'Estimation', 'Readings', 'Method', 'Advice'],
         'Planning' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Specification', 'Statics', 'Loading', 'Estimation', 'Readings', 'Method', 'Bars', 'Ratings', 'Constraint', 'Head', 'Advice'],
+        'Choice' => ['', 'Units', 'Probability', 'Adjuster', 'Family', 'Specification', 'Statics', 'Loading', 'Estimation', 'Method', 'Constraint', 'Advice', 'Planning'],
         'Analysis' => ['Units', 'Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],
         'History' => ['Probability', 'Statics', 'Loading'],
         'Drawing' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Statics', 'Estimation', 'Readings', 'Method'],

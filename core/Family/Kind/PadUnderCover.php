@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Family;
+namespace Yoke\Family\Kind;
 
 use Yoke\Adjuster\Adjusters;
+use Yoke\Family\FamilyFacts;
+use Yoke\Family\Handwork;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
+use Yoke\Family\Suits;
+use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
+use Yoke\Family\Want;
 
 /** Bars on pads under a cover, at fixed heights, with a preset tooth washer. */
 final readonly class PadUnderCover implements HitchFamily
@@ -22,6 +30,13 @@ final readonly class PadUnderCover implements HitchFamily
             swayChecks: ['pads', 'covers'],
             handwork: new Handwork(barsOn: ['swing_in', 'covers'], barsOff: ['swing_off'], change: ['bars_off.swing_off', 'move', 'bars_on.swing_in', 'bars_on.covers']),
             takeUp: TakeUp::CoveredPad,
+            suits: [
+                Want::Reversing->value => Suits::Well,
+                Want::Tailgate->value => Suits::Well,
+                Want::Obstructions->value => Suits::Partly,
+                Want::Quiet->value => Suits::Well,
+                Want::SwayControl->value => Suits::Well,
+            ],
         );
     }
 

@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Family;
+namespace Yoke\Family\Kind;
 
 use Yoke\Adjuster\Adjusters;
+use Yoke\Family\FamilyFacts;
+use Yoke\Family\Handwork;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
+use Yoke\Family\Suits;
+use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
+use Yoke\Family\Want;
 
 /** A screw on the head tensions the bars; a gauge in it reads the ball load. */
 final readonly class ScrewJackGauge implements HitchFamily
@@ -22,6 +30,13 @@ final readonly class ScrewJackGauge implements HitchFamily
             swayChecks: ['faces', 'gauge', 'level_bars'],
             handwork: new Handwork(barsOn: ['back_off', 'swing_on'], barsOff: ['swing_off'], change: ['tension.grease', 'turn'], tension: ['grease', 'turn_up'], slacken: ['turn_back']),
             takeUp: TakeUp::FixedLedge,
+            suits: [
+                Want::Reversing->value => Suits::Well,
+                Want::Tailgate->value => Suits::Partly,
+                Want::Obstructions->value => Suits::Partly,
+                Want::Quiet->value => Suits::Partly,
+                Want::SwayControl->value => Suits::Well,
+            ],
         );
     }
 

@@ -2,9 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Family;
+namespace Yoke\Family\Kind;
 
 use Yoke\Adjuster\Adjusters;
+use Yoke\Family\FamilyFacts;
+use Yoke\Family\Handwork;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
+use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
 
 /** A ball and nothing else: what the coupler puts on it, the vehicle carries. */
 final readonly class PlainBall implements HitchFamily

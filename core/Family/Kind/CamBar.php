@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Family;
+namespace Yoke\Family\Kind;
 
 use Yoke\Adjuster\Adjusters;
+use Yoke\Family\FamilyFacts;
+use Yoke\Family\Handwork;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
+use Yoke\Family\Suits;
+use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
+use Yoke\Family\Want;
 
 /** Chains, with cams under the crown of the bars that centre the trailer. */
 final readonly class CamBar implements HitchFamily
@@ -22,6 +30,13 @@ final readonly class CamBar implements HitchFamily
             swayChecks: ['cams', 'crowns', 'cam_bolts'],
             handwork: new Handwork(barsOn: ['hook', 'close'], barsOff: ['open', 'swing_off'], change: ['bars_off.open', 'move', 'bars_on.close', 'centre'], after: ['change.centre']),
             takeUp: TakeUp::ChainAndCam,
+            suits: [
+                Want::Reversing->value => Suits::Well,
+                Want::Tailgate->value => Suits::Well,
+                Want::Obstructions->value => Suits::Poorly,
+                Want::Quiet->value => Suits::Poorly,
+                Want::SwayControl->value => Suits::Well,
+            ],
         );
     }
 

@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Family;
+namespace Yoke\Family\Kind;
 
 use Yoke\Adjuster\Adjusters;
+use Yoke\Family\FamilyFacts;
+use Yoke\Family\Handwork;
+use Yoke\Family\HitchFamily;
+use Yoke\Family\HitchMeasures;
+use Yoke\Family\Suits;
+use Yoke\Family\SwayControl;
+use Yoke\Family\TakeUp;
+use Yoke\Family\Want;
 
 /** Bars lying on friction brackets, set by bracket hole. */
 final readonly class FrictionBracket implements HitchFamily
@@ -22,6 +30,13 @@ final readonly class FrictionBracket implements HitchFamily
             swayChecks: ['flat', 'faces', 'wear'],
             handwork: new Handwork(barsOn: ['swing_over', 'keepers'], barsOff: ['lift_off', 'take_out'], change: ['bars_off.lift_off', 'move', 'bars_on.swing_over', 'bars_on.keepers']),
             takeUp: TakeUp::Bracket,
+            suits: [
+                Want::Reversing->value => Suits::Well,
+                Want::Tailgate->value => Suits::Well,
+                Want::Obstructions->value => Suits::Poorly,
+                Want::Quiet->value => Suits::Partly,
+                Want::SwayControl->value => Suits::Well,
+            ],
         );
     }
 

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Choice;
+
+use Yoke\Family\Families;
+use Yoke\Family\HitchFamily;
+use Yoke\Planning\DescribedRig;
+use Yoke\Specification\Values;
+use Yoke\Units\Length;
+
+/** A hitch that a rig may get: one that stands in the garage, or one that is usual of its family with bars of a rating. */
+final readonly class HitchOffer
+{
+    private function __construct(
+        public HitchFamily $family,
+        /** Null where its bars' rating is not known, and where it has none. */
+        public ?BarRange $bars,
+        private Values $specification,
+        /** Null where nobody measured it. */
+        private ?Length $barArm,
+    ) {
+    }
+
+    /** What is usual of a family. One without bars has none, whatever was asked for. */
+    public static function usual(HitchFamily $family, BarRange $bars): self
+    {
+        $rated = $family->hasBars() ? ['bar_rating_low_kg' => $bars->lightest->kilograms(), 'bar_rating_high_kg' => $bars->heaviest->kilograms()] : [];
+
+        return new self($family, $family->hasBars() ? $bars : null, new Values(['family' => $family->key(), ...$rated]), null);
+    }
+
+    /**
+     * One that is described; null where its family is not known, or moves no load.
+     *
+     * @param  Length|null  $barArm  null where nobody measured it
+     */
+    public static function described(Values $specification, ?Length $barArm): ?self
+    {
+        $family = Families::find((string) $specification->text('family'));
+
+        return $family === null || ! $family->facts()->takeUp->distributes() ? null : new self($family, $family->hasBars() ? BarRange::ofHitch($specification) : null, $specification, $barArm);
+    }
+
+    /** A rig with this hitch in place of its own. */
+    public function on(DescribedRig $rig): DescribedRig
+    {
+        return $rig->withHitch($this->specification, $this->barArm);
+    }
+}
