@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Card\Cards;
 use App\Http\Controllers\Card\OwnersCard;
 use App\Http\Controllers\Garage\Garage;
+use App\Http\Controllers\Garage\HitchChoices;
 use App\Http\Controllers\Garage\NewLoads;
 use App\Http\Controllers\Garage\Shelf;
 use App\Http\Controllers\Job\Bars;
@@ -212,6 +213,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::get('/log', [Logs::class, 'index'])->middleware('kept:any')->name('log');
     Route::get('/garage', [Garage::class, 'index'])->middleware('kept:any')->name('garage');
     Route::get('/garage/away', [Garage::class, 'away'])->name('garage.away');
+    Route::get('/choose-a-hitch', [HitchChoices::class, 'show'])->name('choice');
     Route::get('/new-load', [NewLoads::class, 'index'])->name('new-loads');
     Route::get('/new-load/{id}', [NewLoads::class, 'show'])->name('new-load');
     Route::post('/new-load/{id}/preview', [NewLoads::class, 'preview'])->middleware(KeepFlash::class)->name('new-load.preview');

@@ -13,6 +13,9 @@ use Yoke\Units\Length;
 /** A hitch that a rig may get: one that stands in the garage, or one that is usual of its family with bars of a rating. */
 final readonly class HitchOffer
 {
+    /** What a specification says of the rig that the hitch was on, not of the hitch. */
+    private const OF_ANOTHER_RIG = ['ball_height_mm', 'maker_ball_load_kg', 'start_step', 'holes_showing'];
+
     private function __construct(
         public HitchFamily $family,
         /** Null where its bars' rating is not known, and where it has none. */
@@ -32,7 +35,7 @@ final readonly class HitchOffer
     }
 
     /**
-     * One that is described; null where its family is not known, or moves no load.
+     * One that is described, its head to be set for this rig; null where its family is not known, or moves no load.
      *
      * @param  Length|null  $barArm  null where nobody measured it
      */
@@ -40,7 +43,7 @@ final readonly class HitchOffer
     {
         $family = Families::find((string) $specification->text('family'));
 
-        return $family === null || ! $family->facts()->takeUp->distributes() ? null : new self($family, $family->hasBars() ? BarRange::ofHitch($specification) : null, $specification, $barArm);
+        return $family === null || ! $family->facts()->takeUp->distributes() ? null : new self($family, $family->hasBars() ? BarRange::ofHitch($specification) : null, $specification->without(...self::OF_ANOTHER_RIG), $barArm);
     }
 
     /** A rig with this hitch in place of its own. */

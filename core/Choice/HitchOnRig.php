@@ -17,6 +17,7 @@ use Yoke\Advice\StanceEvaluator;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\Goal;
@@ -76,7 +77,7 @@ final readonly class HitchOnRig
         $step = $this->settings->adjusters->tensionStep();
         $chances = [];
         foreach (self::BETWEEN_STEPS as $part) {
-            $taped = $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION) + $part * $step, $this->rig->doubts()->tensionTapedMm));
+            $taped = $prior->withExact(RigDimension::BallOverCoupler)->withTension(Normal::of($prior->likely(RigPrior::TENSION) + $part * $step, $this->rig->doubts()->tensionTapedMm));
             $chances[] = $this->firstBy((new Estimation($taped, []))->posterior())->forecast->chance;
         }
 

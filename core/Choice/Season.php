@@ -70,4 +70,15 @@ final readonly class Season
     {
         return max(0.0, 1.0 - $this->chanceOver($bars) - $this->chanceUnder($bars));
     }
+
+    /**
+     * Chance that a load state leaves less than a share of the gross weight on the tongue, 0 to 1.
+     *
+     * @param  float  $share  0 to 1
+     * @param  float  $gross  of the trailer with that load, kg
+     */
+    public function chanceBelowShare(float $share, LoadChange $load, float $gross): float
+    {
+        return $this->tongueWeight->chanceBelow($share * $gross - $load->tongue($this->ballToAxle));
+    }
 }

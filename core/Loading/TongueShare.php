@@ -7,8 +7,11 @@ namespace Yoke\Loading;
 /** The tongue weight as a share of the gross trailer weight, and what the trade makes of it. */
 final readonly class TongueShare
 {
-    /** Below it a trailer invites sway; above it ratings are soon met. */
-    private const USUAL = [0.10, 0.15];
+    /** Below it a trailer invites sway. */
+    public const LEAST = 0.10;
+
+    /** Above it ratings are soon met. */
+    private const MOST = 0.15;
 
     /** @param  float  $share  0 to 1 */
     public function __construct(public float $share)
@@ -17,11 +20,11 @@ final readonly class TongueShare
 
     public function isUsual(): bool
     {
-        return $this->share >= self::USUAL[0] && $this->share <= self::USUAL[1];
+        return $this->share >= self::LEAST && $this->share <= self::MOST;
     }
 
     public function isTooLittle(): bool
     {
-        return $this->share < self::USUAL[0];
+        return $this->share < self::LEAST;
     }
 }

@@ -27,17 +27,29 @@ enum UsualItem: string
         $overhang = $rig->vehicle->overhang->millimetres();
         $length = $rig->trailer->ballToAxle->millimetres();
         $arm = $rig->hitch->barArm->millimetres();
-        [$kilograms, $carrier, $place] = match ($this) {
-            self::InFront => [80.0, Carrier::Vehicle, 0.45 * $wheelbase],
-            self::BehindThem => [75.0, Carrier::Vehicle, 0.72 * $wheelbase],
-            self::BedCargo => [60.0, Carrier::Vehicle, $wheelbase],
-            self::TailBikes => [35.0, Carrier::Vehicle, $wheelbase + $overhang],
-            self::Gas => [30.0, Carrier::Trailer, $length - $arm],
-            self::TongueBikes => [35.0, Carrier::Trailer, $length - $arm],
-            self::Kitchen => [40.0, Carrier::Trailer, 0.0],
-            self::TrailerBikes => [35.0, Carrier::Trailer, -0.6 * $length],
+        [$carrier, $place] = match ($this) {
+            self::InFront => [Carrier::Vehicle, 0.45 * $wheelbase],
+            self::BehindThem => [Carrier::Vehicle, 0.72 * $wheelbase],
+            self::BedCargo => [Carrier::Vehicle, $wheelbase],
+            self::TailBikes => [Carrier::Vehicle, $wheelbase + $overhang],
+            self::Gas, self::TongueBikes => [Carrier::Trailer, $length - $arm],
+            self::Kitchen => [Carrier::Trailer, 0.0],
+            self::TrailerBikes => [Carrier::Trailer, -0.6 * $length],
         };
 
-        return Item::of($name, Load::ofKilograms($kilograms), $carrier, Length::ofMillimetres($place));
+        return Item::of($name, $this->weight(), $carrier, Length::ofMillimetres($place));
+    }
+
+    /** Of one, until it is typed over. */
+    public function weight(): Load
+    {
+        return Load::ofKilograms(match ($this) {
+            self::InFront => 80.0,
+            self::BehindThem => 75.0,
+            self::BedCargo => 60.0,
+            self::TailBikes, self::TongueBikes, self::TrailerBikes => 35.0,
+            self::Gas => 30.0,
+            self::Kitchen => 40.0,
+        });
     }
 }

@@ -48,7 +48,7 @@ final readonly class DescribedRig
 {
     /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
     public function __construct(
-        private Rig $rig,
+        public Rig $rig,
         private Values $vehicle,
         private Values $trailer,
         private Values $hitch,

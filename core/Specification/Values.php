@@ -42,4 +42,10 @@ final readonly class Values
 
         return is_string($value) ? $value : null;
     }
+
+    /** The same with some fields not known. */
+    public function without(string ...$keys): self
+    {
+        return new self(array_filter($this->values, static fn (string $key): bool => ! in_array($key, $keys, true), ARRAY_FILTER_USE_KEY));
+    }
 }

@@ -17,5 +17,6 @@ return [
     'front_share' => 'That is :share of what the front axle carries alone.',
     'ends' => 'Over on a plain ball: :what, :carries of :may.',
     'raises_none' => 'Distribution raises no rating: what is over with bars on stays over. Bars move load forward and back, and a receiver is often rated higher with them.',
+    'which' => 'Which hitch would suit',
     'on_the_card' => 'Plain ball: no weight distribution',
 ];

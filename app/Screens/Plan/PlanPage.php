@@ -128,6 +128,12 @@ final readonly class PlanPage
         return new NeedPage($this->plan->need(), Load::ofKilograms($this->plan->dropped()->rearLoad()), $this->makersWord(), $this->print);
     }
 
+    /** @return array{vehicle: int, trailer: int} in the garage, for whoever chooses a hitch for them */
+    public function pair(): array
+    {
+        return ['vehicle' => $this->rig->vehicle->id, 'trailer' => $this->rig->trailer->id];
+    }
+
     public function brackets(): BracketsPlan
     {
         return new BracketsPlan($this->described, $this->plan, $this->print);

@@ -35,7 +35,12 @@ final class ImpossibleItem extends InvalidArgumentException implements CoreExcep
         return new self('Expected a tank filled between 0 and 100 %.', 'fill');
     }
 
-    /** `weight`, `place` or `fill`. */
+    public static function count(int $most): self
+    {
+        return new self("Expected a whole number from 0 to {$most} of each thing.", 'count');
+    }
+
+    /** `weight`, `place`, `fill` or `count`. */
     public function field(): string
     {
         return $this->field;

@@ -76,4 +76,11 @@ return [
         'specification.hitch.fields.steps.label' => 'Links of the chain',
         'specification.hitch.fields.start_step.label' => 'Link to start with',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'Needs room for a chain bracket and a cam on each side.',
+        'quiet' => 'Noisy in tight turns; that is normal.',
+        'sway_control' => 'Cams bring the trailer back into line.',
+    ],
 ];

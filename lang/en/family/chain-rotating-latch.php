@@ -67,4 +67,11 @@ return [
         'specification.hitch.fields.steps.label' => 'Links of the chain',
         'specification.hitch.fields.start_step.label' => 'Link to start with',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'A latch on each side, at one distance from the ball.',
+        'quiet' => 'The loaded bars creak in the head in tight turns.',
+        'sway_control' => 'The load of the bars in the head resists a little.',
+    ],
 ];

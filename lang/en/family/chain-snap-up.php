@@ -71,4 +71,11 @@ return [
         'specification.hitch.fields.tilt_deg.label' => 'One washer, degrees',
         'specification.hitch.fields.tilt_steps.label' => 'Washers',
     ],
+    'suits' => [
+        'reversing' => 'The bars can stay on where the data sheet allows it; a separate friction bar comes off first.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'Its brackets stand at one distance and move within the range of the data sheet only.',
+        'quiet' => 'Hangs by chains: quiet in turns.',
+        'sway_control' => 'No sway control of its own: it needs a separate friction bar.',
+    ],
 ];

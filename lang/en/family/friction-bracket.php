@@ -70,4 +70,11 @@ return [
         'specification.hitch.fields.tilt_steps.label' => 'Washers',
         'specification.hitch.fields.friction.label' => 'Friction of bar on bracket',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'The bars must lie flat and parallel to the frame: a tray or a jack is easily in the way.',
+        'quiet' => 'The bars rub on their brackets and can be heard in tight turns.',
+        'sway_control' => 'Friction of the bars on their brackets resists sway.',
+    ],
 ];

@@ -62,4 +62,11 @@ return [
         'specification.hitch.fields.start_washers_high.label' => 'Teeth to start with, highest tongue weight',
         'specification.hitch.fields.friction.label' => 'Friction of bar on pad',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'One covered bracket on each side, at one distance from the ball.',
+        'quiet' => 'Pads under covers: quiet, until they are worn.',
+        'sway_control' => 'Friction pads resist sway; they wear.',
+    ],
 ];

@@ -92,4 +92,11 @@ return [
         'specification.hitch.fields.start_step.label' => 'Turn to start with',
         'specification.hitch.fields.friction.label' => 'Friction of bar on bracket',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'The screw stands up on the head: check that the open tailgate clears it.',
+        'obstructions' => 'A friction bracket on each side, at one distance from the ball.',
+        'quiet' => 'The bars rub on their brackets and can be heard in tight turns.',
+        'sway_control' => 'Friction of the bars on their brackets resists sway.',
+    ],
 ];

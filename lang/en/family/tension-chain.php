@@ -124,4 +124,11 @@ return [
         'specification.hitch.fields.steps.label' => 'Threads',
         'specification.hitch.fields.start_step.label' => 'Thread to start with',
     ],
+    'suits' => [
+        'reversing' => 'Nothing comes off before reversing.',
+        'tailgate' => 'Nothing stands up on the head.',
+        'obstructions' => 'Little stands on the frame.',
+        'quiet' => 'Quiet in turns.',
+        'sway_control' => 'A friction cone turned by the chains resists sway.',
+    ],
 ];

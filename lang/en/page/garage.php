@@ -38,6 +38,7 @@ return [
         'not_known' => 'Not known',
     ],
     'index' => [
+        'choose_a_hitch' => 'Choose a hitch',
         'garage' => 'Garage',
         'start_a_job_with_new' => 'Start a job with new parts',
         'no_rig_is_paired_yet' => 'No rig is paired yet.',

@@ -1,6 +1,6 @@
 <x-layout :title="__('page/garage.index.garage')" here="garage">
     <main class="yard">
-        <div class="yard-head"><h1>{{ __('page/garage.index.garage') }}</h1><x-shelves on="rigs" /><a class="button" href="{{ route('jobs.create') }}">{{ __('page/garage.index.start_a_job_with_new') }}</a></div>
+        <div class="yard-head"><h1>{{ __('page/garage.index.garage') }}</h1><x-shelves on="rigs" /><a class="button" href="{{ route('choice') }}">{{ __('page/garage.index.choose_a_hitch') }}</a><a class="button" href="{{ route('jobs.create') }}">{{ __('page/garage.index.start_a_job_with_new') }}</a></div>
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         @forelse ($rigs as $rig)
             <x-rig-card :rig="$rig" />

@@ -18,7 +18,7 @@ const WHO = [
         'sign-out', 'preferences', 'preferences.calling', 'password.confirm', 'password.check', 'account', 'account.password', 'account.end', 'account.end-others',
         'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
-        'bars', 'bars.preview', 'gap', 'gap.preview', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
+        'bars', 'bars.preview', 'gap', 'gap.preview', 'choice', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
         'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief', 'practice.explain', 'practice.frames',
     ],
     'work' => [

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Choice;
+
+use App\Models\User;
+use App\Screens\Plan\DrawnHitch;
+use App\Words\ChoiceWords;
+use App\Words\FamilyWords;
+use App\Words\QuantityWords;
+use App\Words\SettingWords;
+use App\Words\Text;
+use App\Words\VerdictWords;
+use Yoke\Advice\Policy;
+use Yoke\Choice\HitchOnRig;
+use Yoke\Drawing\Elevation;
+use Yoke\Method\Goal;
+use Yoke\Planning\RigPlan;
+use Yoke\Units\Load;
+
+/** A hitch on the rig, beside others: what it would come to, line by line. */
+final readonly class HitchColumn
+{
+    /** Hook-ups that are enough with this chance are said beside the expected ones. */
+    private const SURE = 0.9;
+
+    private QuantityWords $print;
+
+    /** @param  string|null  $name  of one that stands in the garage */
+    public function __construct(private HitchOnRig $hitch, private ?string $name, private User $person)
+    {
+        $this->print = new QuantityWords($person);
+    }
+
+    public function name(): string
+    {
+        return $this->name ?? (new ChoiceWords($this->person))->offer($this->hitch->offer);
+    }
+
+    /** The rig as it would stand carried, drawn. */
+    public function elevation(): Elevation
+    {
+        $plan = new RigPlan($this->hitch->rig, Goal::usual(), new Policy);
+
+        return new Elevation($this->hitch->rig->rig, $plan->heights(), 1.0, (new DrawnHitch($this->hitch->rig, $plan))->set());
+    }
+
+    /** @return array<string, string> by the key of its line */
+    public function lines(): array
+    {
+        $words = new SettingWords($this->hitch->rig);
+        [$least, $most] = $this->hitch->reach();
+        [$light, $heavy] = $this->hitch->throughTheYear();
+        $taped = $this->hitch->firstChanceTaped();
+        $held = $this->hitch->chanceHeld();
+        $hookUps = $this->hitch->hookUps();
+        $step = $this->hitch->stepWorth();
+        $load = fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms));
+
+        return [
+            'reach' => Text::of($most > 1.0 ? 'choice.line.reach_all' : 'choice.line.reach_to', ['from' => $this->print->percent($least), 'to' => $this->print->percent($most)]),
+            'step' => Text::of('choice.line.step', ['front' => $load($step->front), 'rear' => $load($step->rear), 'trailer' => $load($step->trailer)]),
+            'bars' => $this->hitch->offer->bars === null ? Text::of($this->hitch->offer->family->hasBars() ? 'choice.line.no_rating' : 'choice.line.no_bars') : (new ChoiceWords($this->person))->range($this->hitch->offer->bars),
+            'held' => $held === null ? '–' : ucfirst(Text::of('choice.line.held', ['chance' => VerdictWords::chance((int) round(100 * $held))])),
+            'first' => Text::of('choice.line.first', ['setting' => $words->of($this->hitch->firstSetting()), 'chance' => VerdictWords::chance((int) round(100 * $this->hitch->firstChance()))]).($taped === null ? '' : ' '.ucfirst(Text::of('choice.line.taped', ['chance' => VerdictWords::chance((int) round(100 * $taped))]))),
+            'year' => Text::of('choice.line.year', ['light' => $this->print->percent($light), 'heavy' => $this->print->percent($heavy)]),
+            'hook_ups' => Text::of('choice.line.hook_ups', ['mean' => sprintf('%.1f', $hookUps->mean()), 'most' => $hookUps->enoughWith(self::SURE), 'minutes' => (int) round($this->hitch->minutes())]),
+            'clearance' => $this->hitch->tipClearance() === null ? Text::of('choice.line.clearance_unknown') : $this->print->length($this->hitch->tipClearance()),
+            'sway' => ucfirst((new FamilyWords($this->hitch->offer->family))->sway()),
+        ];
+    }
+}
