@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Trip;
+
+use Yoke\Adjuster\Adjusters;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Action;
+use Yoke\Advice\Policy;
+use Yoke\Estimation\Posterior;
+use Yoke\Loading\LoadChange;
+use Yoke\Loading\TongueShare;
+use Yoke\Method\Goal;
+use Yoke\Planning\DescribedRig;
+use Yoke\Planning\LoadedState;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Rig\Stance;
+use Yoke\Statics\Attitude;
+use Yoke\Statics\Exception\ImpossibleModel;
+
+/** Works out what a rig that was set up asks under other loads: with the small adjuster alone. */
+final readonly class TripAnswers
+{
+    /** Standing at the set-up. */
+    private Attitude $setUp;
+
+    /**
+     * @param  Adjusters|null  $adjusters  null on a plain ball
+     * @param  Setting  $reference  whose tension the posterior knows
+     * @param  Setting  $on  that the rig was handed over with
+     */
+    public function __construct(private DescribedRig $rig, private Posterior $posterior, private ?Adjusters $adjusters, private Setting $reference, private Setting $on, private Goal $goal, private Policy $policy)
+    {
+        $asSetUp = $this->loaded(LoadChange::between([], []), $on);
+        $this->setUp = $adjusters === null ? $asSetUp->dropped() : $asSetUp->carried();
+    }
+
+    public function table(TripGrid $grid): TripTable
+    {
+        $entries = [];
+        for ($place = 0; $place < $grid->count(); $place++) {
+            $entries[] = $this->of($grid->change($grid->load($place)));
+        }
+
+        return new TripTable($grid, $entries === [] ? [$this->of(LoadChange::between([], []))] : $entries);
+    }
+
+    /** What one load asks. */
+    public function of(LoadChange $change): TripEntry
+    {
+        try {
+            return $this->adjusters === null ? $this->onTheBall($this->loaded($change, $this->on)) : $this->withBars($change);
+        } catch (ImpossibleModel) {
+            return new TripEntry(TripOutcome::LiftsOff, [], 0.0, null, null, new TongueShare(0.0), 0.0, 0.0, []);
+        }
+    }
+
+    private function withBars(LoadChange $change): TripEntry
+    {
+        $adjusters = $this->adjusters ?? Adjusters::of();
+        $advised = $this->loaded($change, $this->on)->smallMove($this->goal, $this->policy);
+        $isMove = $advised->action === Action::Set;
+        $setting = $isMove ? $advised->forecast->setting : $this->on;
+        $state = $this->loaded($change, $setting);
+        $carried = $state->carried();
+        $outcome = match (true) {
+            $advised->action === Action::Cannot => TripOutcome::BeyondSmallSteps,
+            $isMove && ! $setting->equals($this->on) => TripOutcome::Moves,
+            default => TripOutcome::Stays,
+        };
+
+        return $this->entry($outcome, $setting, $adjusters->tensionBetween($this->on, $setting, $this->posterior->prior()->known()->barArm), $advised->forecast->chance, $state->restored()->mean(), $state, $carried, $state->ledger());
+    }
+
+    private function onTheBall(LoadedState $state): TripEntry
+    {
+        $lines = array_filter($state->ledger(), static fn (RatedLoad $line): bool => $line->stance !== Stance::Carried);
+
+        return $this->entry(TripOutcome::NoBars, null, 0.0, null, null, $state, $state->dropped(), array_values($lines));
+    }
+
+    /** @param  list<RatedLoad>  $ledger */
+    private function entry(TripOutcome $outcome, ?Setting $setting, float $tension, ?float $chance, ?float $share, LoadedState $state, Attitude $stands, array $ledger): TripEntry
+    {
+        $alone = $state->aloneRise();
+
+        return new TripEntry(
+            $outcome,
+            $setting?->steps() ?? [],
+            $tension,
+            $chance,
+            $share,
+            $state->tongueShare(),
+            $alone['front'] + $stands->frontRise() - $this->setUp->frontRise(),
+            $alone['rear'] + $stands->rearRise() - $this->setUp->rearRise(),
+            array_values(array_filter($ledger, static fn (RatedLoad $line): bool => $line->isOutside())),
+        );
+    }
+
+    private function loaded(LoadChange $change, Setting $setting): LoadedState
+    {
+        return new LoadedState($this->rig, $this->posterior, $change, $this->adjusters ?? Adjusters::of(), $this->reference, $setting);
+    }
+}
