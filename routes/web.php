@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Card\Cards;
-use App\Http\Controllers\Card\OwnersCard;
 use App\Http\Controllers\Garage\Garage;
 use App\Http\Controllers\Garage\HitchChoices;
 use App\Http\Controllers\Garage\NewLoads;
@@ -28,6 +27,8 @@ use App\Http\Controllers\Job\Torques;
 use App\Http\Controllers\Log\CareBooks;
 use App\Http\Controllers\Log\JobFiles;
 use App\Http\Controllers\Log\Logs;
+use App\Http\Controllers\Owner\OwnersPage;
+use App\Http\Controllers\Owner\OwnersPapers;
 use App\Http\Controllers\People\Account;
 use App\Http\Controllers\People\Deeds;
 use App\Http\Controllers\People\FirstOwner;
@@ -46,15 +47,17 @@ use App\Http\Controllers\Weigh\Devices;
 use App\Http\Controllers\Weigh\Loads;
 use App\Http\Controllers\Weigh\Tickets;
 use App\Http\Controllers\Weigh\Tongue;
+use App\Http\Controllers\Worker;
 use App\Http\Controllers\Yard;
 use App\Http\Middleware\KeepFlash;
 use App\Http\Middleware\KeepNoCopy;
 use App\Http\Middleware\SignedInHere;
 use App\Http\Middleware\SpeaksOfTheHitch;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
-Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn', 'run'], '[0-9]{1,18}'));
+Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn', 'run', 'note'], '[0-9]{1,18}'));
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
@@ -69,10 +72,18 @@ Route::middleware('guest')->group(function (): void {
     });
 });
 
+// Keeps pages in a browser for when there is no connection: over all of the shop, whatever folder it was built in.
+Route::get('/worker.js', Worker::class)->name('worker');
+
 Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function (): void {
-    Route::get('/', [OwnersCard::class, 'show'])->name('owner.card');
-    Route::get('/{paper}.pdf', [OwnersCard::class, 'pdf'])->name('owner.pdf');
-    Route::get('/{occasion}', [OwnersCard::class, 'procedure'])->name('owner.procedure');
+    Route::get('/', [OwnersPage::class, 'show'])->name('owner.card');
+    Route::get('/loads.json', [OwnersPage::class, 'loads'])->name('owner.loads');
+    Route::get('/rig.webmanifest', [OwnersPage::class, 'manifest'])->name('owner.manifest');
+    // The link itself is what the sender shows: a page kept on the road has no token of a session.
+    Route::post('/note', [OwnersPage::class, 'note'])->withoutMiddleware(ValidateCsrfToken::class)->middleware('throttle:10,1')->name('owner.note');
+    Route::get('/paper', [OwnersPapers::class, 'card'])->name('owner.paper');
+    Route::get('/{paper}.pdf', [OwnersPapers::class, 'pdf'])->name('owner.pdf');
+    Route::get('/{occasion}', [OwnersPapers::class, 'procedure'])->name('owner.procedure');
 });
 
 Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group(function (): void {
@@ -129,6 +140,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');
         Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
         Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
+        Route::post('/owner-notes/{note}/seen', [Cards::class, 'seen'])->name('owner-notes.seen');
         Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
         Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->name('photos.withdraw');
         Route::post('/jobs/{job}/road-tests', [RoadTests::class, 'store'])->name('road.store');

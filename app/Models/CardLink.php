@@ -59,6 +59,12 @@ final class CardLink extends Model
             : URL::signedRoute('owner.procedure', ['token' => $this->token, 'occasion' => $occasion->value], null, false);
     }
 
+    /** Of one of its other pages: `owner.paper`, `owner.loads`, `owner.manifest`, `owner.note`. */
+    public function addressOf(string $page): string
+    {
+        return URL::signedRoute($page, ['token' => $this->token], null, false);
+    }
+
     public function pdfAddress(Paper $paper): string
     {
         return URL::signedRoute('owner.pdf', ['token' => $this->token, 'paper' => $paper->value], null, false);

@@ -192,6 +192,15 @@ final class Job extends Model
         return $this->belongsTo(self::class, 'earlier_mark', 'mark');
     }
 
+    /** @return HasMany<OwnerNote, $this> the latest first */
+    public function ownerNotes(): HasMany
+    {
+        $notes = $this->hasMany(OwnerNote::class);
+        $notes->orderByDesc('id');
+
+        return $notes;
+    }
+
     /** @return HasMany<CardLink, $this> */
     public function cardLinks(): HasMany
     {

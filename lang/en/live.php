@@ -22,4 +22,9 @@ return [
     'not_taken' => 'Sent, but not saved:',
     'not_taken_because' => '(:typed). :sentence',
     'seen' => 'Dismiss',
+    'owner_no_connection' => 'No connection. This is what the shop said when the page was opened last.',
+    'owner_changed' => 'The shop has changed something since you were here last. This page shows it.',
+    'owner_closed' => 'The shop has closed this link. Nothing here holds any more: ask the shop.',
+    'owner_note_sent' => 'Sent to the shop.',
+    'owner_note_waits' => 'No connection. The note waits on this phone and is sent when the connection is back.',
 ];

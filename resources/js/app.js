@@ -3,6 +3,7 @@ import { wireExplainer } from './explain.js';
 import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
+import { wireOwner } from './owner.js';
 import { wirePad } from './pad.js';
 import { wirePractice } from './practice.js';
 import { wireSheet } from './sheet.js';
@@ -33,6 +34,9 @@ if (explainer) {
 const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);
+}
+if (document.body.dataset.owner) {
+    wireOwner(document);
 }
 listenForKeys({
     leaveFor,

@@ -73,7 +73,7 @@ it('opens to whoever has its link, with the procedures and no more', function ()
     auth()->logout();
 
     $this->get($link->address())->assertOk()->assertSee('link 3, 3 washers')->assertDontSee('Private links')->assertDontSee("/jobs/{$this->work->id}/hand-over")->assertDontSee('Sign out');
-    $this->get($link->address(Yoke\Procedure\Occasion::HookUp))->assertOk()->assertSee('Chock the trailer')->assertSee('To the card')->assertDontSee('Back to the steps');
+    $this->get($link->address(Yoke\Procedure\Occasion::HookUp))->assertOk()->assertSee('Chock the trailer')->assertSee('Back to the card')->assertDontSee('Back to the steps');
     expect($this->get($link->pdfAddress(App\Models\Paper::A4))->assertOk()->getContent())->toStartWith('%PDF-');
     $this->get("/jobs/{$this->work->id}/card")->assertRedirect('/sign-in');
 });

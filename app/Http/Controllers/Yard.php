@@ -23,6 +23,6 @@ final class Yard
 
         $yard = new YardPage($person, new JobCards($person, $this->analyses, $this->cache));
 
-        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due()]);
+        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due(), 'notes' => $yard->notes()]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Card;
 
+use App\Models\CardLink;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
@@ -26,6 +27,7 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Service\Recheck;
 use Yoke\Specification\RigPart;
+use Yoke\Units\Length;
 
 /** What an owner takes home: the setting, how it is counted, the heights, what to look at again. */
 final readonly class CardPage
@@ -82,9 +84,15 @@ final readonly class CardPage
     /** A fender's height as taped, or a dash. */
     public function height(Stance $stance, Axle $axle): string
     {
-        $reading = $this->bench->reading($stance, $axle);
+        $height = $this->reading($stance, $axle);
 
-        return $reading === null ? '–' : $this->plan->print->length($reading->height());
+        return $height === null ? '–' : $this->plan->print->length($height);
+    }
+
+    /** The same; null where it was not taped. */
+    public function reading(Stance $stance, Axle $axle): ?Length
+    {
+        return $this->bench->reading($stance, $axle)?->height();
     }
 
     /** Null while nothing was read carried. */
@@ -142,6 +150,12 @@ final readonly class CardPage
             $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->length($place->ballHeight), 'turned' => $place->turned, 'hole' => $place->hole]),
             default => $ball === null ? '' : $this->plan->print->length($ball),
         };
+    }
+
+    /** The latest private link that is open; null where there is none. */
+    public function openLink(): ?CardLink
+    {
+        return $this->job->cardLinks->filter(static fn (CardLink $link): bool => $link->isOpen())->sortByDesc('id')->first();
     }
 
     public function elevation(): Elevation

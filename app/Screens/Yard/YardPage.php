@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Screens\Yard;
 
 use App\Models\Job;
+use App\Models\OwnerNote;
 use App\Models\Rig;
 use App\Models\User;
 use App\Screens\Service\CareLine;
@@ -22,6 +23,8 @@ final readonly class YardPage
     private const FINISHED_SHOWN = 6;
 
     private const DUE_SHOWN = 5;
+
+    private const NOTES_SHOWN = 10;
 
     public function __construct(private User $person, private JobCards $cards)
     {
@@ -65,6 +68,12 @@ final readonly class YardPage
         }
 
         return $due;
+    }
+
+    /** @return Collection<int, OwnerNote> what owners wrote and nobody has seen, the oldest first */
+    public function notes(): Collection
+    {
+        return OwnerNote::query()->with('job')->whereNull('seen_at')->orderBy('id')->limit(self::NOTES_SHOWN)->get();
     }
 
     public function today(): string

@@ -22,10 +22,14 @@ return [
         'it_has_ended_was_revoked' => 'It has ended, was revoked, or is incomplete. Ask the workshop that set up your rig for a new one.',
     ],
     'pdf' => [
+        'on_the_phone' => 'This card on the phone, and the setting for other loads',
         'card' => 'Card, :title',
-        'page_margin_12mm_body_font' => '@page { margin: 12mm; } body { font-family: \'DejaVu Sans\', sans-serif; font-size: 9.5pt; line-height: 1.25; color: #1c2321; } h1 { font-size: 16pt; margin: 0 0 1mm; } p { margin: 1.5mm 0; } img { width: 100%; } table { width: 100%; border-collapse: collapse; margin: 2mm 0; } th { text-align: left; } th, td { padding: 1mm 2mm 1mm 0; border-bottom: .3pt solid #b9b39f; vertical-align: top; } .card-figures th { width: 34%; } .card-heights td { font-size: 12pt; font-weight: bold; } .card-foot { font-size: 8pt; color: #4d5652; }',
     ],
     'show' => [
+        'notes' => 'Notes from the owner',
+        'seen_by' => 'Seen by :person',
+        'on_the_phone' => 'This card on the phone: point its camera here.',
+        'to_the_page' => 'Back to the page',
         'pdf' => 'PDF, :paper',
         'to_the_bench' => 'To the bench',
         'print_the_card' => 'Print the card',

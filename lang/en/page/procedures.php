@@ -5,7 +5,6 @@ declare(strict_types=1);
 return [
     'paper' => [
         'print' => 'Print',
-        'to_the_card' => 'To the card',
         'back_to_the_steps' => 'Back to the steps',
         'helper' => 'Helper: “:calls”.',
         'the_hitch_makers_and_vehicle' => 'The hitch maker\'s and vehicle maker\'s instructions and local law come first.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'yard' => [
+        'notes' => 'Notes from owners',
+        'seen' => 'Mark as seen',
         'yard' => 'Yard',
         'new_load_on_a_hitch' => 'New load on a hitch',
         'start_a_job' => 'Start a job',

@@ -2,7 +2,7 @@
     <main class="paper card-paper">
         <div class="yard-head no-print">
             @if ($link)
-                <span class="shelves">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</span>
+                <a class="button" href="{{ $link->address() }}">{{ __('page/card.show.to_the_page') }}</a>
                 @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach
             @else
                 <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">{{ __('page/card.show.to_the_bench') }}</a>
@@ -17,6 +17,14 @@
         @php($elevation = $page->elevation())
         <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 4.8)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/card.show.the_rig_as_it_was')" />
         @include('card.body')
+        @php($open = $link ?? $page->openLink())
+        @if ($open)<div class="qr-row"><x-qr :address="url($open->address())" role="img" :aria-label="__('page/card.show.on_the_phone')" /><p>{{ __('page/card.show.on_the_phone') }}</p></div>@endif
+        @if (! $link && $page->job->ownerNotes->isNotEmpty())
+            <section class="no-print card links" aria-label="{{ __('page/card.show.notes') }}">
+                <h2>{{ __('page/card.show.notes') }}</h2>
+                @foreach ($page->job->ownerNotes as $note)<p><span class="who">{{ $note->sent_at->format('j M Y H:i') }}</span> {{ $note->note }}@if ($note->seenBy) <span class="who">{{ __('page/card.show.seen_by', ['person' => $note->seenBy->name]) }}</span>@endif</p>@endforeach
+            </section>
+        @endif
         @if (! $link)
             <section class="no-print card links" aria-label="{{ __('page/card.show.private_links') }}">
                 <h2>{{ __('page/card.show.private_links_for_the_owner') }}</h2>

@@ -2,7 +2,7 @@
     <main class="paper">
         <div class="tape-foot no-print">
             <button class="button is-first" data-print>{{ __('page/procedures.paper.print') }}</button>
-            @if ($link ?? null)<a class="button" href="{{ $link->address() }}">{{ __('page/procedures.paper.to_the_card') }}</a>@else<a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">{{ __('page/procedures.paper.back_to_the_steps') }}</a>@endif
+            <a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">{{ __('page/procedures.paper.back_to_the_steps') }}</a>
         </div>
         <h1>{{ \App\Words\ProcedureWords::title($page->occasion) }}</h1>
         <p>{{ $page->job->rigAsWorked()->vehicleName() }}, {{ $page->job->rigAsWorked()->trailerName() }}, {{ $page->job->rigAsWorked()->hitchName() }}@if ($page->setting() !== ''): <strong>{{ $page->setting() }}</strong>@endif</p>

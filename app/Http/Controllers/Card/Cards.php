@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Card;
 
 use App\Http\Requests\Asked;
+use App\Models\CardLink;
 use App\Models\Job;
+use App\Models\OwnerNote;
 use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Card\CardPdf;
@@ -37,7 +39,9 @@ final class Cards
 
     public function pdf(Asked $request, Job $job, Paper $paper): Response
     {
-        return self::download($this->page($request, $job), $paper);
+        $page = $this->page($request, $job);
+
+        return self::download($page, $paper, $page->openLink());
     }
 
     /** Another link; the ones before stay open until they are revoked. */
@@ -57,13 +61,24 @@ final class Cards
         return redirect()->route('card', $job);
     }
 
-    public static function download(CardPage $page, Paper $paper): Response
+    /** Somebody in the shop has read what the owner wrote. */
+    public function seen(Asked $request, OwnerNote $note): RedirectResponse
     {
-        return new Response((new CardPdf($page))->bytes($paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"']);
+        if ($note->seen_at === null) {
+            $note->update(['seen_at' => Date::now(), 'seen_by' => $request->person()->id]);
+        }
+
+        return redirect()->route('yard');
+    }
+
+    /** @param  CardLink|null  $link  whose address it shows as a code; null where there is none */
+    public static function download(CardPage $page, Paper $paper, ?CardLink $link): Response
+    {
+        return new Response((new CardPdf($page, $link))->bytes($paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"']);
     }
 
     private function page(Asked $request, Job $job): CardPage
     {
-        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'torques.user'])), $request->person());
+        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'ownerNotes.seenBy', 'torques.user'])), $request->person());
     }
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Owner;
+
+use App\Models\CardLink;
+use App\Words\FamilyTranslator;
+use Illuminate\Contracts\Translation\Translator;
+use Illuminate\Http\Request;
+
+/** The private link that a request came by. */
+final readonly class OpenLinks
+{
+    /** What a page of the link may be asked with, besides its signature: a load, and two heights. */
+    private const ASKED = '/^(load(\[|%5B)\w{1,30}(\]|%5D)|front|rear)$/i';
+
+    public function __construct(private Translator $translator)
+    {
+    }
+
+    /** Null for one that is guessed, cut short, ended or taken back. */
+    public function of(Request $request, string $token): ?CardLink
+    {
+        if (! $request->hasValidRelativeSignatureWhileIgnoring(static fn (string $parameter): bool => preg_match(self::ASKED, $parameter) === 1)) {
+            return null;
+        }
+        $link = CardLink::query()->with(['job', 'user'])->where('token', $token)->first();
+        if (! $link instanceof CardLink || ! $link->isOpen()) {
+            return null;
+        }
+        if ($this->translator instanceof FamilyTranslator) {
+            $this->translator->speakOf($link->job->rigAsWorked()->described()->family());
+        }
+
+        return $link;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Owner;
+
+use App\UseCases\Analysis\AnalysedJob;
+use Illuminate\Contracts\Cache\Repository;
+use Yoke\Adjuster\Setting;
+use Yoke\Trip\TripAnswers;
+use Yoke\Trip\TripEntry;
+use Yoke\Trip\TripGrid;
+use Yoke\Trip\TripTable;
+
+/**
+ * The answers for every load of a rig's grid: worked out once, and again when the rig, its readings or the shop's settings
+ * say otherwise.
+ *
+ * @phpstan-import-type EntryRow from TripEntry
+ */
+final readonly class OwnersTable
+{
+    private const DAYS = 400;
+
+    public function __construct(private Repository $cache)
+    {
+    }
+
+    /** Null while nobody knows which setting is on. */
+    public function of(AnalysedJob $job): ?TripTable
+    {
+        $on = $job->described->isPlainBall() ? Setting::of([]) : $job->current()?->setting;
+        if ($on === null || ($job->adjusters === null && ! $job->described->isPlainBall())) {
+            return null;
+        }
+        $grid = TripGrid::of($job->rig, $job->described->tanks(), $job->worked->aboard());
+        $entries = $this->cache->remember($this->name($job, $on), self::DAYS * 86_400, static fn (): array => self::entries($job, $grid, $on));
+
+        return $entries === [] ? null : new TripTable($grid, array_map(TripEntry::ofArray(...), $entries));
+    }
+
+    /** @return list<EntryRow> as they are kept */
+    private static function entries(AnalysedJob $job, TripGrid $grid, Setting $on): array
+    {
+        $reference = $job->adjusters === null ? $on : $job->reference();
+        $answers = new TripAnswers($job->described, $job->posterior(), $job->adjusters, $reference, $on, $job->goal, $job->shop->policy);
+
+        return array_map(static fn (TripEntry $entry): array => $entry->toArray(), $answers->table($grid)->entries);
+    }
+
+    /** Another one as soon as anything that the answers hang on differs. */
+    private function name(AnalysedJob $job, Setting $on): string
+    {
+        return 'owners-table.'.hash('xxh128', serialize([$job->worked, $job->posterior()->variants(0.0), $on, $job->goal, $job->shop->policy, $job->shop->doubts]));
+    }
+}
