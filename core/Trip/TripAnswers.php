@@ -70,14 +70,18 @@ final readonly class TripAnswers
             default => TripOutcome::Stays,
         };
 
-        return $this->entry($outcome, $setting, $adjusters->tensionBetween($this->on, $setting, $this->posterior->prior()->known()->barArm), $advised->forecast->chance, $state->restored()->mean(), $state, $carried, $state->ledger());
+        return $this->entry($outcome, $setting, $adjusters->tensionBetween($this->on, $setting, $this->posterior->prior()->known()->barArm), $advised->forecast->chance, $state->restored()->mean(), $state, $carried, self::in($state, Stance::Carried));
     }
 
     private function onTheBall(LoadedState $state): TripEntry
     {
-        $lines = array_filter($state->ledger(), static fn (RatedLoad $line): bool => $line->stance !== Stance::Carried);
+        return $this->entry(TripOutcome::NoBars, null, 0.0, null, null, $state, $state->dropped(), self::in($state, Stance::Dropped));
+    }
 
-        return $this->entry(TripOutcome::NoBars, null, 0.0, null, null, $state, $state->dropped(), array_values($lines));
+    /** @return list<RatedLoad> in the stance that the rig is towed in */
+    private static function in(LoadedState $state, Stance $stance): array
+    {
+        return array_values(array_filter($state->ledger(), static fn (RatedLoad $line): bool => $line->stance === null || $line->stance === $stance));
     }
 
     /** @param  list<RatedLoad>  $ledger */

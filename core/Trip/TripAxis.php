@@ -8,6 +8,7 @@ use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
 use Yoke\Loading\UsualItem;
 use Yoke\Rig\Rig;
+use Yoke\Units\Load;
 
 /**
  * Something that an owner changes from trip to trip: how full a tank is, in percent, or how many of a usual thing travel
@@ -51,6 +52,12 @@ final readonly class TripAxis
     public static function ofThing(UsualItem $item, array $levels): self
     {
         return new self($item->value, $levels, 1, 0, null, $item);
+    }
+
+    /** Of one of the things; null of a tank. */
+    public function weight(): ?Load
+    {
+        return $this->item?->weight();
     }
 
     public function isTank(): bool

@@ -7,6 +7,7 @@ return [
     'full' => ':percent % full',
     'as_set_up' => 'as at the set-up',
     'more' => ':count more',
+    'each' => ':weight each',
     'fewer' => ':count fewer',
     'outcome' => [
         'stays' => 'Stay at :setting.',

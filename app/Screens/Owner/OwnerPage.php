@@ -35,7 +35,7 @@ final readonly class OwnerPage
         $this->words = new TripWords($job->described, $link->user);
         $steppers = [];
         foreach ($table->grid->axes ?? [] as $axis) {
-            $steppers[] = new Stepper($axis, trim($typed[$axis->key] ?? ''));
+            $steppers[] = new Stepper($axis, trim($typed[$axis->key] ?? ''), $this->card->plan->print);
         }
         $this->steppers = $steppers;
     }

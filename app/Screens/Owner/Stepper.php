@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Owner;
 
+use App\Words\QuantityWords;
 use App\Words\Text;
 use App\Words\TripWords;
 use Yoke\Trip\TripAxis;
@@ -12,13 +13,19 @@ use Yoke\Trip\TripAxis;
 final readonly class Stepper
 {
     /** @param  string  $typed  what was sent for it, to the letter */
-    public function __construct(public TripAxis $axis, private string $typed)
+    public function __construct(public TripAxis $axis, private string $typed, private QuantityWords $print)
     {
     }
 
     public function label(): string
     {
         return TripWords::axis($this->axis);
+    }
+
+    /** What one of it weighs; an empty text of a tank. */
+    public function each(): string
+    {
+        return $this->axis->weight() === null ? '' : Text::of('trip.each', ['weight' => $this->print->about($this->axis->weight())]);
     }
 
     /** Null for what does not read, or was not worked out. */

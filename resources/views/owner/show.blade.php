@@ -12,12 +12,14 @@
         @else
             <form method="get" action="{{ route('owner.card', ['token' => $link->token], false) }}" class="owner-load" data-owner-load novalidate>
                 <input type="hidden" name="signature" value="{{ request()->query('signature') }}">
+                @php($said = $answer === null ? null : $page->said($answer))
+                @if ($said !== null)<p class="owner-headline is-answer" data-headline data-tone="{{ $said['tone'] }}" aria-live="polite">{{ $said['headline'] }}</p>@endif
                 <section class="card owner-part" aria-label="{{ __('page/owner.show.todays_load') }}">
                     <h2>{{ __('page/owner.show.todays_load') }}</h2>
                     <p class="sentence">{{ __('page/owner.show.against_the_set_up') }}</p>
                     @foreach ($page->steppers as $stepper)
                         <div class="owner-stepper" data-stepper data-axis="{{ $stepper->axis->key }}">
-                            <label for="load-{{ $stepper->axis->key }}">{{ $stepper->label() }}</label>
+                            <label for="load-{{ $stepper->axis->key }}">{{ $stepper->label() }} <span class="who">{{ $stepper->each() }}</span></label>
                             <button type="button" data-less hidden aria-label="{{ __('page/owner.show.less', ['what' => $stepper->label()]) }}">−</button>
                             <select id="load-{{ $stepper->axis->key }}" name="load[{{ $stepper->axis->key }}]">
                                 @foreach ($stepper->values() as $value => $says)<option value="{{ $value }}" @selected($value === ($stepper->value() ?? $stepper->axis->now))>{{ $says }}</option>@endforeach
@@ -29,9 +31,8 @@
                     <noscript><button class="button">{{ __('page/owner.show.show_answer') }}</button></noscript>
                 </section>
                 <section class="card owner-part owner-answer" aria-label="{{ __('page/owner.show.answer') }}" aria-live="polite" data-answer>
-                    @if ($answer !== null)
-                        @php($said = $page->said($answer))
-                        <p class="owner-headline" data-headline data-tone="{{ $said['tone'] }}">{{ $said['headline'] }}</p>
+                    <h2>{{ __('page/owner.show.answer') }}</h2>
+                    @if ($said !== null)
                         <ul data-sentences>@foreach ($said['sentences'] as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
                     @endif
                     <p class="sentence">{{ __('page/owner.show.small_adjuster_only') }}</p>

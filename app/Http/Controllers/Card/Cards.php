@@ -14,6 +14,7 @@ use App\Screens\Card\CardPdf;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Owner\OwnersTable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -45,10 +46,12 @@ final class Cards
     }
 
     /** Another link; the ones before stay open until they are revoked. */
-    public function link(Asked $request, DeedLog $deeds, Job $job): RedirectResponse
+    public function link(Asked $request, DeedLog $deeds, OwnersTable $tables, Job $job): RedirectResponse
     {
         $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $request->person()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
         $deeds->record(Deed::CardShared, $request->person(), ['job' => $job->id]);
+        // Worked out while nobody waits: the owner's first look finds it there.
+        defer(fn () => $tables->of($this->analyses->of($job)));
 
         return redirect()->route('card', $job);
     }
