@@ -13,7 +13,8 @@ export default defineConfig({
     timeout: 150_000,
     expect: { timeout: 20_000 },
     reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
-    use: { baseURL: `http://127.0.0.1:${port}`, viewport: { width: 1280, height: 800 }, launchOptions, trace: 'off' },
+    // Pages are kept for later only where a test is about that.
+    use: { serviceWorkers: 'block', baseURL: `http://127.0.0.1:${port}`, viewport: { width: 1280, height: 800 }, launchOptions, trace: 'off' },
     webServer: {
         command: `bin/lib/serve-demo-copy.sh ${port} browser`,
         url: `http://127.0.0.1:${port}/up`,

@@ -27,6 +27,7 @@ use App\Http\Controllers\Job\Torques;
 use App\Http\Controllers\Log\CareBooks;
 use App\Http\Controllers\Log\JobFiles;
 use App\Http\Controllers\Log\Logs;
+use App\Http\Controllers\Offline;
 use App\Http\Controllers\Owner\OwnersPage;
 use App\Http\Controllers\Owner\OwnersPapers;
 use App\Http\Controllers\People\Account;
@@ -170,6 +171,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         });
         Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
             Route::post('/take', [Procedures::class, 'take'])->name('procedures.take');
+            Route::post('/ticked', [Procedures::class, 'ticked'])->name('procedures.ticked');
             Route::post('/undo', [Procedures::class, 'undo'])->name('procedures.undo');
             Route::post('/give-up', [Procedures::class, 'giveUp'])->name('procedures.give-up');
         });
@@ -195,6 +197,8 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
 
     // Everybody in the shop reads, books, and is answered while typing.
     Route::get('/', [Yard::class, 'show'])->middleware('kept:any')->name('yard');
+    Route::get('/offline.json', [Offline::class, 'pages'])->name('offline.pages');
+    Route::get('/no-connection', [Offline::class, 'none'])->name('offline.none');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
     Route::post('/jobs', [Jobs::class, 'store'])->block(10, 10)->name('jobs.store');
     Route::get('/jobs/{job}', [Bench::class, 'resume'])->name('jobs.resume');
@@ -239,6 +243,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::prefix('/jobs/{job}/procedures/{occasion}')->group(function (): void {
         Route::get('/', [Procedures::class, 'show'])->name('procedures.show');
         Route::get('/paper', [Procedures::class, 'paper'])->name('procedures.paper');
+        Route::get('/list', [Procedures::class, 'list'])->name('procedures.list');
     });
     Route::prefix('/log/{rig}')->group(function (): void {
         Route::get('/', [Logs::class, 'show'])->middleware('kept:any')->name('log.rig');

@@ -22,6 +22,7 @@ return [
     'not_taken' => 'Sent, but not saved:',
     'not_taken_because' => '(:typed). :sentence',
     'seen' => 'Dismiss',
+    'kept_copy' => 'No connection. This page was kept at :at: what it shows may be old. What you type waits here.',
     'owner_no_connection' => 'No connection. This is what the shop said when the page was opened last.',
     'owner_changed' => 'The shop has changed something since you were here last. This page shows it.',
     'owner_closed' => 'The shop has closed this link. Nothing here holds any more: ask the shop.',

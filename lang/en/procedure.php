@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The procedures: what to do, why, the caution at the hand, what the helper calls.
 return [
+    'not_ticked' => 'Saved up to here. Not ticked yet: :step',
     'title' => [
         'hook-up' => 'Hook up',
         'change-setting' => 'Change the setting',

@@ -3,11 +3,13 @@ import { wireExplainer } from './explain.js';
 import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
 import { wireLoads } from './loads.js';
+import { keepPages } from './offline/keep.js';
 import { wireOwner } from './owner.js';
 import { wirePad } from './pad.js';
 import { wirePractice } from './practice.js';
 import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
+import { wireSteps } from './ticks.js';
 import { leaveFor, wireWaiting } from './waiting.js';
 
 const tape = document.querySelector('[data-tape]');
@@ -35,6 +37,8 @@ const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);
 }
+document.querySelectorAll('[data-owner-steps]').forEach(wireSteps);
+keepPages(document);
 if (document.body.dataset.owner) {
     wireOwner(document);
 }

@@ -13,7 +13,6 @@ export function wireOwner(root) {
         contact.hidden = says === '';
     };
     root.querySelectorAll('[data-stepper]').forEach(wireStepper);
-    root.querySelectorAll('[data-owner-steps]').forEach(wireSteps);
     const load = root.querySelector('[data-owner-load]');
     const note = root.querySelector('[data-owner-note]');
     if (note) {
@@ -109,29 +108,6 @@ function wireStepper(stepper) {
     ends();
 }
 
-/** Steps ticked off stay ticked on this phone until they are started over. */
-function wireSteps(form) {
-    const name = `yoke.steps.${form.dataset.ownerSteps}`;
-    const boxes = [...form.querySelectorAll('input[type="checkbox"]')];
-    const done = form.querySelector('[data-steps-done]');
-    const count = () => {
-        done.textContent = done.dataset.says.replace(':done', boxes.filter((box) => box.checked).length).replace(':all', boxes.length);
-    };
-    const ticked = JSON.parse(localStorage.getItem(name) ?? '[]');
-    boxes.forEach((box) => {
-        box.checked = ticked.includes(box.value);
-    });
-    form.addEventListener('change', () => {
-        localStorage.setItem(name, JSON.stringify(boxes.filter((box) => box.checked).map((box) => box.value)));
-        count();
-    });
-    form.addEventListener('reset', () => {
-        localStorage.removeItem(name);
-        setTimeout(count);
-    });
-    count();
-}
-
 /** A note that finds no connection waits on the phone and is sent once there is one. */
 function wireNote(form) {
     const name = `yoke.note.${form.action}`;
@@ -179,7 +155,7 @@ async function keep(root) {
     }
     const worker = await navigator.serviceWorker.register('/worker.js');
     await navigator.serviceWorker.ready;
-    (worker.active ?? worker.waiting ?? worker.installing)?.postMessage({ keep: JSON.parse(pages), as: 'owner' });
+    (worker.active ?? worker.waiting ?? worker.installing)?.postMessage({ keep: JSON.parse(pages) });
 }
 
 function forget() {

@@ -1,3 +1,4 @@
+import { isKept } from './offline/keep.js';
 import { Failure, NoAnswer, post, Refusal } from './post.js';
 import { entryOf, newMark, refused, waiting } from './queue.js';
 import { text } from './texts.js';
@@ -187,12 +188,14 @@ async function reachable() {
     }
 }
 
-/** A link would only lead to the browser's own page about the connection. */
-function stayWhileCutOff(event) {
+/** A link would only lead to the browser's own page about the connection, but for a page that is kept. */
+async function stayWhileCutOff(event) {
     const link = event.target.closest('a[href]');
     if (isCutOff && link && link.origin === window.location.origin && !link.hasAttribute('data-magnify')) {
         event.preventDefault();
-        check();
+        if (!(await check()) && (await isKept(link.href))) {
+            window.location.assign(link.href);
+        }
         say();
     }
 }

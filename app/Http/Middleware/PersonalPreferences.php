@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class PersonalPreferences
 {
     /** Pages that are filled in by whoever works on jobs; all others see what is in them. */
-    private const FILLED_IN = ['bench', 'weigh', 'tongue', 'loads', 'card', 'photos', 'bars', 'gap', 'procedures.show', 'log.care', 'garage', 'garage.*'];
+    private const FILLED_IN = ['bench', 'weigh', 'tongue', 'loads', 'card', 'photos', 'bars', 'gap', 'procedures.show', 'procedures.list', 'log.care', 'garage', 'garage.*'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -58,6 +58,14 @@ trait TypedInput
         return array_intersect_key($this->typed(), array_flip($names));
     }
 
+    /** @return array<array-key, string> the texts of a list of the form, by their keys */
+    public function lists(string $name): array
+    {
+        $sent = $this->input($name);
+
+        return array_filter(is_array($sent) ? $sent : [], is_string(...));
+    }
+
     public function whole(string $name, int $least = 0, int $most = self::LARGEST_WHOLE): int
     {
         return max($least, min($most, (int) $this->text($name)));

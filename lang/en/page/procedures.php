@@ -10,6 +10,7 @@ return [
         'the_hitch_makers_and_vehicle' => 'The hitch maker\'s and vehicle maker\'s instructions and local law come first.',
     ],
     'show' => [
+        'as_a_list' => 'As a list',
         'procedures' => 'Procedures',
         'the_family_of_the_hitch' => 'The family of the hitch is not known yet. Choose it on the hitch\'s specification to see the procedure.',
         'all_steps_done_in_min' => 'All steps done, in :value min. It is recorded in the log.',
@@ -30,5 +31,9 @@ return [
         'on_paper' => 'On paper',
         'finished' => 'Finished',
         'stopped' => 'Stopped',
+    ],
+    'ticks' => [
+        'tick_as_you_go' => 'Tick each step as it is done. Ticks stay on this device; save them when all is done, with or without a connection.',
+        'save' => 'Save ticked steps',
     ],
 ];

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'no-connection' => [
+        'no_connection' => 'No connection',
+        'this_page_is_not_kept' => "This page is not kept on this device. The yard and today's jobs are, and what you typed waits here until the connection is back.",
+        'to_the_yard' => 'To the yard',
+    ],
     'yard' => [
         'notes' => 'Notes from owners',
         'seen' => 'Mark as seen',

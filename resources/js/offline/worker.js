@@ -1,95 +1,124 @@
-import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
+import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
 
-/** What a page looks like is kept whole; pages themselves are asked for first, and shown from here where nobody answers. */
+/** What pages look like is kept whole; pages themselves are asked for first, and shown from here where nobody answers. */
 precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
 
 const OWNER = 'owner';
 const BENCH = 'bench';
+const MARKS = '/kept-marks';
+const NONE = '/no-connection';
+const KEPT_AT = 'X-Kept-At';
 const PATIENCE_SECONDS = 5;
 const GONE = 410;
 
-/** A copy says that it is one, so that the page can. */
-const asKept = async (response) => {
-    if (!response) {
-        return response;
-    }
+const at = (address) => new URL(address, self.location.origin).href;
+
+/** A copy with the moment it was taken. */
+async function copyOf(response) {
     const headers = new Headers(response.headers);
-    headers.set('X-Kept', 'yes');
+    headers.set(KEPT_AT, String(Date.now()));
 
-    return new Response(await response.blob(), { status: response.status, statusText: response.statusText, headers });
-};
+    return new Response(await response.blob(), { status: 200, headers });
+}
 
-/** Only whole pages are kept; what the shop closed is thrown away at once. */
-const keeping = (cacheName) => ({
-    cacheWillUpdate: async ({ response }) => (response.status === 200 && !response.redirected ? response : null),
-    cachedResponseWillBeUsed: async ({ cachedResponse }) => asKept(cachedResponse),
-    fetchDidSucceed: async ({ request, response }) => {
-        if (response.status === GONE) {
-            await forget(cacheName, new URL(request.url).pathname.split('/').slice(0, 3).join('/'));
-        }
+/** A copy says that it is one: a page in its body, an answer in its head. */
+async function shown(kept) {
+    if (!kept) {
+        return kept;
+    }
+    const headers = new Headers(kept.headers);
+    headers.set('X-Kept', headers.get(KEPT_AT) ?? 'yes');
+    const isPage = (headers.get('Content-Type') ?? '').startsWith('text/html');
+    const body = isPage ? (await kept.text()).replace('<body', `<body data-kept="${headers.get(KEPT_AT) ?? ''}"`) : await kept.blob();
 
-        return response;
-    },
+    return new Response(body, { status: 200, headers });
+}
+
+const owners = new NetworkFirst({
+    cacheName: OWNER,
+    networkTimeoutSeconds: PATIENCE_SECONDS,
+    plugins: [
+        {
+            cacheWillUpdate: async ({ response }) => (response.status === 200 && !response.redirected ? copyOf(response) : null),
+            cachedResponseWillBeUsed: async ({ cachedResponse }) => shown(cachedResponse),
+            // What the shop has closed is thrown away at once.
+            fetchDidSucceed: async ({ request, response }) => {
+                if (response.status === GONE) {
+                    await forgetOwners(new URL(request.url).pathname.split('/').slice(0, 3).join('/'));
+                }
+
+                return response;
+            },
+        },
+    ],
 });
-
-const strategyOf = (cacheName) => new NetworkFirst({ cacheName, networkTimeoutSeconds: PATIENCE_SECONDS, plugins: [keeping(cacheName)] });
-const strategies = { [OWNER]: strategyOf(OWNER), [BENCH]: strategyOf(BENCH) };
 const isOwners = (url) => url.origin === self.location.origin && url.pathname.startsWith('/card/') && !url.pathname.endsWith('.pdf');
 
-registerRoute(({ url, request }) => request.method === 'GET' && isOwners(url), strategies[OWNER]);
+registerRoute(({ url, request }) => request.method === 'GET' && isOwners(url), owners);
 registerRoute(({ url, request }) => request.mode === 'navigate' && url.origin === self.location.origin && !isOwners(url), benchPage);
 
-/** A page of the workshop: kept only if it was asked for beforehand. */
-async function benchPage({ request, event }) {
+/** A page of the workshop: as it is now, else as it was kept, else that it was not. */
+async function benchPage({ request, url }) {
     try {
-        const response = await fetch(request);
+        return await fetch(request);
+    } catch (failure) {
         const cache = await caches.open(BENCH);
-        if (response.status === 200 && !response.redirected && (await cache.match(request.url))) {
-            event.waitUntil(cache.put(request.url, response.clone()));
+        const kept = (await cache.match(url.origin + url.pathname)) ?? (await cache.match(`${url.origin}${url.pathname}/list`)) ?? (await cache.match(at(NONE)));
+        if (!kept) {
+            throw failure;
         }
 
-        return response;
-    } catch (failure) {
-        const kept = await caches.open(BENCH).then((cache) => cache.match(request.url));
-        const shown = (await asKept(kept)) ?? (await matchPrecache('/build/offline.html'));
-        if (shown) {
-            return shown;
-        }
-        throw failure;
+        return shown(kept);
     }
 }
 
-async function forget(cacheName, path) {
-    const cache = await caches.open(cacheName);
-    const kept = await cache.keys();
-    await Promise.all(kept.filter((request) => new URL(request.url).pathname.startsWith(path)).map((request) => cache.delete(request)));
+async function forgetOwners(path) {
+    const cache = await caches.open(OWNER);
+    await Promise.all((await cache.keys()).filter((request) => new URL(request.url).pathname.startsWith(path)).map((request) => cache.delete(request)));
 }
 
-async function keep(addresses, cacheName) {
-    const cache = await caches.open(cacheName);
-    await Promise.all(
-        addresses.map(async (address) => {
-            const response = await fetch(address, { cache: 'no-store', credentials: 'same-origin' }).catch(() => null);
-            if (response?.status === 200 && !response.redirected) {
-                await cache.put(new URL(address, self.location.origin).href, response);
-            }
-        }),
-    );
+/** A page for later; one that only leads to another place of its own is kept as that. */
+async function keep(cache, address) {
+    const response = await fetch(address, { cache: 'no-store', credentials: 'same-origin' }).catch(() => null);
+    const isIts = response?.status === 200 && (!response.redirected || new URL(response.url).pathname.startsWith(`${address}/`));
+    if (isIts) {
+        await cache.put(at(address), await copyOf(response));
+    }
+
+    return isIts;
+}
+
+/** Keeps what differs from what was kept, one page after the other, and throws away what is no longer listed. */
+async function keepMarked(pages) {
+    const cache = await caches.open(BENCH);
+    const marks = (await (await cache.match(at(MARKS)))?.json()) ?? {};
+    for (const address of Object.keys(marks).filter((one) => !(one in pages))) {
+        await cache.delete(at(address));
+        delete marks[address];
+    }
+    for (const [address, mark] of Object.entries(pages)) {
+        if (marks[address] !== mark && (await keep(cache, address))) {
+            marks[address] = mark;
+        }
+    }
+    if (await caches.has(BENCH)) {
+        await cache.put(at(MARKS), new Response(JSON.stringify(marks)));
+    }
 }
 
 self.addEventListener('message', (event) => {
-    const { keep: addresses, as, forget: path, forgetAll } = event.data ?? {};
+    const { keep: addresses, marked, forget } = event.data ?? {};
     if (addresses) {
-        event.waitUntil(keep(addresses, as === OWNER ? OWNER : BENCH));
+        event.waitUntil(caches.open(OWNER).then((cache) => Promise.all(addresses.map((address) => keep(cache, address)))));
     }
-    if (path) {
-        event.waitUntil(forget(OWNER, path));
+    if (marked) {
+        event.waitUntil(keepMarked(marked));
     }
-    if (forgetAll) {
-        event.waitUntil(caches.delete(BENCH));
+    if (forget) {
+        event.waitUntil(forgetOwners(forget));
     }
 });
 self.addEventListener('install', () => self.skipWaiting());

@@ -45,6 +45,7 @@
             </div>
         @endif
     </header>
+    <p class="kept-says" data-kept-says role="status" hidden></p>
     <div class="waiting" data-waiting role="status" hidden></div>
     @if ($readsOnly)
         <p class="reads-only" role="note">{{ __('page/components.layout.you_read_and_book') }}</p>

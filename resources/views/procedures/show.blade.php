@@ -57,6 +57,7 @@
                 </ol>
             </details>
             <div class="tape-foot">
+                <a class="button is-small" href="{{ route('procedures.list', [$page->job, $page->occasion->value]) }}">{{ __('page/procedures.show.as_a_list') }}</a>
                 <a class="button is-small" href="{{ route('procedures.paper', [$page->job, $page->occasion->value]) }}">{{ __('page/procedures.show.on_paper') }}</a>
                 <a class="button is-small" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">{{ __('page/procedures.show.back_to_the_bench') }}</a>
             </div>

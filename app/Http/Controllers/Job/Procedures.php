@@ -8,11 +8,14 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Screens\Procedures\ProcedurePage;
+use App\Words\ProcedureWords;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Yoke\Procedure\Exception\StepOutOfTurn;
+use Yoke\Procedure\Need;
 use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Step;
 use Yoke\Procedure\StepOutcome;
@@ -28,6 +31,48 @@ final class Procedures
     public function paper(Job $job, Occasion $occasion): View
     {
         return view('procedures.paper', ['page' => $this->page($job, $occasion)]);
+    }
+
+    /** All steps at once, to tick off: for where there is no connection. */
+    public function list(Job $job, Occasion $occasion): View
+    {
+        return view('procedures.ticks', ['page' => $this->page($job, $occasion)]);
+    }
+
+    /** Takes the ticked steps one after the other, in the order of the procedure, as far as they go without a gap. */
+    public function ticked(Asked $request, Job $job, Occasion $occasion): RedirectResponse
+    {
+        $ticked = $request->lists('steps');
+        $answers = $request->lists('answers');
+        $refused = DB::transaction(function () use ($request, $job, $occasion, $ticked, $answers): string {
+            do {
+                $step = $this->page($job->refresh(), $occasion)->progress?->current();
+                $outcome = $step === null ? null : self::outcomeOf($step, $ticked, $answers);
+                if ($step === null || $outcome === null) {
+                    return $step === null ? '' : Text::of('procedure.not_ticked', ['step' => ProcedureWords::does($step)]);
+                }
+                $request->merge(['step' => $step->key, 'answer' => $answers[$step->key] ?? '', 'outcome' => $outcome->value]);
+            } while (! $this->step($request, $job, $occasion));
+
+            return '';
+        });
+
+        return $refused === '' ? $this->back($job, $occasion) : redirect()->route('procedures.list', [$job, $occasion->value])->withErrors(['step' => $refused]);
+    }
+
+    /**
+     * What became of a step in a list of ticks; null where it is still to be done.
+     *
+     * @param  array<array-key, string>  $ticked
+     * @param  array<array-key, string>  $answers  by step
+     */
+    private static function outcomeOf(Step $step, array $ticked, array $answers): ?StepOutcome
+    {
+        return match (true) {
+            $step->asks !== null => in_array($answers[$step->key] ?? '', $step->asks->answers(), true) ? StepOutcome::Done : null,
+            in_array($step->key, $ticked, true) => StepOutcome::Done,
+            default => $step->need === Need::May ? StepOutcome::LeftOut : null,
+        };
     }
 
     /** Takes the step whose turn it is: done, left out, or answered. */
@@ -71,8 +116,12 @@ final class Procedures
         return '';
     }
 
-    /** @throws StepOutOfTurn */
-    private function step(Asked $request, Job $job, Occasion $occasion): void
+    /**
+     * Whether it was the last one.
+     *
+     * @throws StepOutOfTurn
+     */
+    private function step(Asked $request, Job $job, Occasion $occasion): bool
     {
         $job->takeTurn();
         $page = $this->page($job, $occasion);
@@ -82,10 +131,13 @@ final class Procedures
         $run = $page->run ?? $this->begin($request, $job, $occasion);
         $this->answer($request, $run, $step);
         $run->steps()->create(['step' => $step->key, 'outcome' => $outcome, 'user_id' => $request->person()->id, 'at' => Date::now()]);
-        if ($this->page($job, $occasion)->progress?->current() === null) {
+        $isOver = $this->page($job, $occasion)->progress?->current() === null;
+        if ($isOver) {
             $run->update(['finished_at' => Date::now()]);
             $request->session()->flash('finished', (int) ceil($run->started_at->diffInMinutes(Date::now())));
         }
+
+        return $isOver;
     }
 
     private function answer(Asked $request, ProcedureRun $run, Step $step): void

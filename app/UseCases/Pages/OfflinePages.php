@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Pages;
+
+use App\Models\Job;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Date;
+use Yoke\Procedure\Occasion;
+use Yoke\Procedure\Station;
+
+/** Which pages a browser keeps for when there is no connection: the yard, and the benches and procedures of today's jobs. */
+final readonly class OfflinePages
+{
+    /** Jobs whose pages are kept. */
+    private const JOBS = 8;
+
+    /** @return array<string, string> by address: a mark that changes when the page may show anything else */
+    public function marked(): array
+    {
+        $day = Date::today()->toDateString();
+        $pages = ['/no-connection' => 'v1', '/' => "{$day} ".Revision::any()];
+        foreach ($this->jobs() as $job) {
+            $mark = "{$day} ".Revision::ofJob($job->id);
+            foreach ($this->of($job) as $address) {
+                $pages[$address] = $mark;
+            }
+        }
+
+        return $pages;
+    }
+
+    /** @return list<string> */
+    private function of(Job $job): array
+    {
+        $stations = array_map(static fn (Station $station): string => route('bench', [$job, $station->value], false), Station::along($job->rigAsWorked()->described()->family()));
+        $lists = array_map(static fn (Occasion $occasion): string => route('procedures.list', [$job, $occasion->value], false), Occasion::cases());
+
+        return [route('jobs.resume', $job, false), ...$stations, route('jobs.plan', $job, false), ...$lists];
+    }
+
+    /** @return Collection<int, Job> open ones, those of today and before first */
+    private function jobs(): Collection
+    {
+        return Job::query()->whereNull('handed_over_at')->orderBy('booked_on')->orderBy('id')->limit(self::JOBS)->get();
+    }
+}
