@@ -25,7 +25,7 @@ final readonly class CarriedOverPrior
     {
         $parameters = [];
         for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
-            $parameters[] = $posterior->value($parameter);
+            $parameters[] = $parameter === RigPrior::TENSION ? $posterior->tensionTold() : $posterior->value($parameter);
         }
 
         return new self($parameters);

@@ -123,6 +123,28 @@ final readonly class Posterior
         return Normal::of($value, $this->prior->worth($parameter, $value) * $deviation);
     }
 
+    /**
+     * A parameter as it would be if another were known to lie so many prior deviations from its likely value, in the first
+     * one's own unit.
+     */
+    public function given(int $parameter, int $other, float $deviations): Normal
+    {
+        $together = $this->covariance[$parameter][$other] / max($this->covariance[$other][$other], 1e-12);
+        $at = $this->at[$parameter] + $together * ($deviations - $this->at[$other]);
+        $variance = max(0.0, $this->covariance[$parameter][$parameter] - $together * $this->covariance[$parameter][$other]);
+        $value = $this->prior->valueAt($parameter, $at);
+
+        return Normal::of($value, $this->prior->worth($parameter, $value) * sqrt($variance));
+    }
+
+    /** The tension of the reference setting with its doubt, mm. */
+    public function tensionTold(): Normal
+    {
+        $told = $this->predict(static fn (CoupledRig $rig, float $tension): float => $tension);
+
+        return Normal::of($told->mean(), $told->deviation());
+    }
+
     /** The true fender height alone, mm. */
     public function heightAlone(Axle $axle): Normal
     {

@@ -48,15 +48,16 @@ final readonly class RigPrior
      * @param  non-empty-list<LogNormal>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar rate, in the order of the constants
      * @param  Normal  $tension  of the reference setting, mm
      * @param  LoadChange|null  $load  what is on board besides
+     * @param  TensionSlope|null  $slope  how the tension follows the bars' rate; null where it does not
      */
-    public function __construct(private KnownRig $known, private array $doubtful, private Normal $tension, private ?LoadChange $load = null)
+    public function __construct(private KnownRig $known, private array $doubtful, private Normal $tension, private ?LoadChange $load = null, private ?TensionSlope $slope = null)
     {
     }
 
     /** The same rig, as well or as badly known, with a change of load on board besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->known, $this->doubtful, $this->tension, $this->load === null ? $change : $this->load->plus($change));
+        return new self($this->known, $this->doubtful, $this->tension, $this->load === null ? $change : $this->load->plus($change), $this->slope);
     }
 
     /** The same rig with another tension of its reference setting, mm. */
@@ -80,7 +81,7 @@ final readonly class RigPrior
     /** The same rig with one of its dimensions taken as exact. */
     public function withExact(RigDimension $dimension): self
     {
-        return new self($this->known->withExact($dimension), $this->doubtful, $this->tension, $this->load);
+        return new self($this->known->withExact($dimension), $this->doubtful, $this->tension, $this->load, $this->slope);
     }
 
     public function known(): KnownRig
@@ -163,7 +164,23 @@ final readonly class RigPrior
     {
         $moved = $this->load === null ? 0.0 : $this->load->tension($this->unloadedAt($at, 0.0));
 
-        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation() + $moved;
+        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation() + $this->alongRate($at) + $moved;
+    }
+
+    /** @param  array<int, float>  $at */
+    private function alongRate(array $at): float
+    {
+        return $this->slope?->at($this->doubtful[self::BAR_RATE]->at($at[self::BAR_RATE])) ?? 0.0;
+    }
+
+    /** The same rig, its tension known for bars of a rate and following theirs, so that a share stays as likely. */
+    public function withTensionFor(Normal $tension, float $rate, float $share): self
+    {
+        $rigs = array_map(fn (float $off): CoupledRig => $this->rigAt([...$this->likeliest(), self::BAR_RATE => $off], 0.0), [-1.0, 1.0]);
+        $doubt = $this->doubtful[self::BAR_RATE]->share;
+        $perLogRate = $doubt > 0.0 ? ($rigs[1]->tensionFor($share) - $rigs[0]->tensionFor($share)) / (2.0 * $doubt) : 0.0;
+
+        return new self($this->known, $this->doubtful, $tension, $this->load, new TensionSlope($perLogRate, $rate));
     }
 
     /** A parameter so many deviations from its likely value, in its own unit. */

@@ -7,6 +7,7 @@ namespace Yoke\Planning;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
@@ -49,23 +50,34 @@ final readonly class DescribedPrior
         if ($learnt !== null) {
             return new RigPrior($known, $learnt->likely(), $learnt->tension(), $this->conditions->load);
         }
-        $doubtful = $this->doubtful();
+        $doubtful = $this->doubtful($this->learned());
 
-        return new RigPrior($known, $doubtful, $this->taped($adjusters) ?? $this->usualTension($adjusters, $known, $doubtful), $this->conditions->load);
+        $taped = $this->taped($adjusters);
+        $prior = new RigPrior($known, $doubtful, $taped ?? $this->usualTension($adjusters, $known, $doubtful), $this->conditions->load);
+
+        return $taped === null && $this->learned()->has('tension') && ! $this->hasChainsAlone()
+            ? $prior->withTensionFor($this->learned()->length('tension', $this->usualTension($adjusters, $known, $doubtful)), $this->barRate(LearnedPriors::of([]))->value, Band::usual()->middle())
+            : $prior;
+    }
+
+    /** What the shop has learned: nothing where it has not. */
+    private function learned(): LearnedPriors
+    {
+        return $this->conditions->experience ?? LearnedPriors::of([]);
     }
 
     /** @return non-empty-list<LogNormal> in the order of RigPrior's constants */
-    private function doubtful(): array
+    private function doubtful(LearnedPriors $learned): array
     {
         $tongueWeight = $this->tongueWeight();
 
         return [
-            new LogNormal($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),
-            new LogNormal($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate),
+            $learned->share('front_rate', new LogNormal($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate)),
+            $learned->share('rear_rate', new LogNormal($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate)),
             $tongueWeight,
-            new LogNormal(max($this->grossKg() - $tongueWeight->value, UsualRig::LEAST_ON_AXLES * $this->grossKg()) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
+            $learned->share('trailer_rate', new LogNormal(max($this->grossKg() - $tongueWeight->value, UsualRig::LEAST_ON_AXLES * $this->grossKg()) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate)),
             new LogNormal($this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(), $this->doubts->cgHeight),
-            $this->barRate(),
+            $this->barRate($learned),
         ];
     }
 
@@ -92,6 +104,8 @@ final readonly class DescribedPrior
         if ($adjusters !== null && $this->hasChainsAlone()) {
             return Normal::of($adjusters->tensionBetween($adjusters->loosest($adjusters->middle()), $adjusters->middle(), $known->barArm), $this->doubts->chainTensionMm);
         }
+        // What was learned of a hitch's tension stands against the textbook's rates; without it, the rates as learned tell more.
+        $doubtful = $this->learned()->has('tension') ? $this->doubtful(LearnedPriors::of([])) : $doubtful;
         $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
         $start = $adjusters === null ? null : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
         $toMiddle = $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
@@ -129,7 +143,7 @@ final readonly class DescribedPrior
     }
 
     /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */
-    private function barRate(): LogNormal
+    private function barRate(LearnedPriors $learned): LogNormal
     {
         $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
         $rating = $this->hitch->number('bar_rating_high_kg');
@@ -137,7 +151,7 @@ final readonly class DescribedPrior
         return match (true) {
             $fromSheet !== null => new LogNormal($fromSheet, $this->doubts->barRateFromSheet),
             $this->hasChainsAlone() => new LogNormal($this->tongueWeight()->value / UsualRig::CHAIN_STRETCH_MM, $this->doubts->chainRate),
-            $rating !== null => new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
+            $rating !== null => $learned->share('bar_rate', new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate)),
             default => new LogNormal($this->tongueWeight()->value / UsualRig::BAR_BEND_MM, $this->doubts->barRateUnrated),
         };
     }

@@ -15,6 +15,7 @@ use Yoke\Constraint\Constraint;
 use Yoke\Constraint\KeptRatings;
 use Yoke\Constraint\TipClearance;
 use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
@@ -68,6 +69,12 @@ final readonly class DescribedRig
     public function learnt(CarriedOverPrior $learnt): self
     {
         return $this->under($this->conditions->learnt($learnt));
+    }
+
+    /** The same rig, with what the shop's earlier jobs make of what is usual. */
+    public function experienced(LearnedPriors $experience): self
+    {
+        return $this->under($this->conditions->experienced($experience));
     }
 
     /** The same rig, its bars taped before anything was coupled. */

@@ -6,6 +6,7 @@ namespace Yoke\Planning;
 
 use Yoke\Bars\TapedBars;
 use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Loading\LoadChange;
 
 /** What is known of a rig besides its specifications. */
@@ -15,24 +16,30 @@ final readonly class RigConditions
      * @param  LoadChange|null  $load  on board besides what it was weighed with
      * @param  CarriedOverPrior|null  $learnt  what readings of an earlier set-up told
      * @param  TapedBars|null  $bars  taped before anything was coupled
+     * @param  LearnedPriors|null  $experience  what the shop's earlier jobs make of what is usual
      */
-    public function __construct(public ?LoadChange $load = null, public ?CarriedOverPrior $learnt = null, public ?TapedBars $bars = null)
+    public function __construct(public ?LoadChange $load = null, public ?CarriedOverPrior $learnt = null, public ?TapedBars $bars = null, public ?LearnedPriors $experience = null)
     {
     }
 
     public function loaded(LoadChange $change): self
     {
-        return new self($this->load === null ? $change : $this->load->plus($change), $this->learnt, $this->bars);
+        return new self($this->load === null ? $change : $this->load->plus($change), $this->learnt, $this->bars, $this->experience);
     }
 
     public function learnt(CarriedOverPrior $learnt): self
     {
-        return new self($this->load, $learnt, $this->bars);
+        return new self($this->load, $learnt, $this->bars, $this->experience);
     }
 
     public function taped(TapedBars $bars): self
     {
-        return new self($this->load, $this->learnt, $bars);
+        return new self($this->load, $this->learnt, $bars, $this->experience);
+    }
+
+    public function experienced(LearnedPriors $experience): self
+    {
+        return new self($this->load, $this->learnt, $this->bars, $experience);
     }
 
     /** The same of a rig that gets another hitch: nothing of the old one's readings holds. */

@@ -65,6 +65,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Choice' => ['', 'Units', 'Probability', 'Adjuster', 'Family', 'Specification', 'Statics', 'Loading', 'Estimation', 'Method', 'Constraint', 'Advice', 'Planning'],
         'Analysis' => ['Units', 'Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],
         'Trip' => ['', 'Rig', 'Units', 'Adjuster', 'Statics', 'Loading', 'Estimation', 'Method', 'Ratings', 'Advice', 'Planning'],
+        'Experience' => ['', 'Probability', 'Rig', 'Estimation', 'Readings'],
         'History' => ['Probability', 'Statics', 'Loading'],
         'Drawing' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Statics', 'Estimation', 'Readings', 'Method'],
         'Procedure' => ['', 'Rig', 'Family', 'Specification'],
@@ -73,7 +74,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Sway' => ['Units', 'Probability', 'Family', 'Statics', 'Estimation', 'Method', 'Procedure'],
         'Practice' => ['', 'Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Specification', 'Statics', 'Estimation', 'Readings', 'Method', 'Advice', 'Planning', 'Analysis', 'Simulation'],
         'Explainer' => ['Units', 'Rig', 'Loading', 'Statics', 'Readings', 'Method', 'Sway'],
-        'Simulation' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Readings', 'Method', 'Advice', 'Planning'],
+        'Simulation' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Readings', 'Method', 'Advice', 'Planning', 'Experience'],
     ];
     foreach (treesOf('core') as $path => $tree) {
         $room = roomOf($path);

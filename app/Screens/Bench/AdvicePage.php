@@ -267,7 +267,7 @@ final readonly class AdvicePage
             $this->print->squat($posterior->value($parameter)->mean()),
         ];
         $tongue = $posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
-        $tension = $posterior->value(RigPrior::TENSION);
+        $tension = $posterior->tensionTold();
         $gross = $posterior->rig()->trailer()->weight;
 
         return [

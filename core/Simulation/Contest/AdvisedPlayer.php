@@ -58,6 +58,6 @@ final readonly class AdvisedPlayer implements Player
             }
         }
 
-        return Finish::of($hookUps, $minutes, $claims, $advised->present?->chance, $log->named());
+        return Finish::of($hookUps, $minutes, $claims, $advised->present?->chance, $log->named(), $posterior);
     }
 }

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Estimation\Estimation;
+use Yoke\Estimation\LearnedPriors;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\RigPrior;
+use Yoke\Experience\Evidence;
+use Yoke\Experience\Experience;
+use Yoke\Experience\JobEvidence;
+use Yoke\Experience\Source;
+use Yoke\Experience\Subject;
+use Yoke\Method\Band;
+use Yoke\Simulation\Contest\AdvisedPlayer;
+use Yoke\Simulation\Contest\HookUps;
+use Yoke\Simulation\Contest\TapeReader;
+use Yoke\Simulation\SeededSource;
+use Yoke\Simulation\Shop\Fleet;
+use Yoke\Simulation\Shop\HowTaped;
+use Yoke\Simulation\Shop\LearningShop;
+use Yoke\Simulation\Shop\ShopRig;
+
+/** @return array{list<Evidence>, ShopRig} what so many rigs told, and the next */
+function afterRigs(int $many, int $seed = 3): array
+{
+    $fleet = new Fleet(new SeededSource($seed));
+    $evidence = [];
+    $nothing = static fn (): LearnedPriors => LearnedPriors::of([]);
+    for ($i = 0; $i < $many; $i++) {
+        $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
+        $random = new SeededSource(1000 + $i);
+        $told = (new AdvisedPlayer)->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual())->told;
+        $evidence = $told === null ? $evidence : [...$evidence, ...(new JobEvidence($rig->subject, $rig->textbook, $told, new PriorDoubts))->all()];
+    }
+
+    return [$evidence, $fleet->next($many, HowTaped::NotTaped, $nothing)];
+}
+
+it('needs fewer hook-ups the longer a shop has worked, claims no more than it lands, and leaves no more over-restored', function (): void {
+    $shops = array_map(static fn (int $seed): array => (new LearningShop($seed))->run(200, 50, HowTaped::NotTaped), [1, 2]);
+    $mean = static fn (string $when, string $what): float => array_sum(array_map(static fn (array $shop): float => $shop[$when][$what], $shops)) / count($shops);
+
+    expect($mean('first', 'hook_ups') - $mean('last', 'hook_ups'))->toBeGreaterThanOrEqual(0.25)
+        ->and($mean('last', 'over_restored'))->toBeLessThanOrEqual($mean('first', 'over_restored'))
+        ->and($mean('last', 'first_claimed'))->toBeGreaterThan($mean('first', 'first_claimed') + 0.1)
+        ->and($mean('last', 'first_claimed') - $mean('last', 'first_landed'))->toBeLessThan(0.03)
+        ->and($mean('last', 'in_range'))->toBeGreaterThanOrEqual(0.98);
+});
+
+it('tells by a job what its readings told, not what was expected of it', function (): void {
+    [, $rig] = afterRigs(0);
+    $unread = (new Estimation($rig->textbook, []))->posterior();
+    expect((new JobEvidence($rig->subject, $rig->textbook, $unread, new PriorDoubts))->all())->toBe([]);
+
+    [$evidence] = afterRigs(12);
+    foreach ($evidence as $one) {
+        expect($one->doubt)->toBeGreaterThan(0.0)->and(is_finite($one->off))->toBeTrue();
+    }
+    expect(array_filter($evidence, static fn (Evidence $one): bool => $one->source === Source::Tension))->not->toBe([]);
+});
+
+it('says nothing of what it has no evidence for, and nothing of a source that is switched off', function (): void {
+    [$evidence, $rig] = afterRigs(10);
+    $all = (new Experience($evidence, new PriorDoubts))->for($rig->subject)->rows();
+    $off = (new Experience($evidence, new PriorDoubts, [Source::Tension]))->for($rig->subject)->rows();
+
+    expect($all)->toHaveKey('tension')->and($off)->not->toHaveKey('tension')
+        ->and((new Experience([], new PriorDoubts))->for($rig->subject)->isEmpty())->toBeTrue()
+        ->and((new Experience($evidence, new PriorDoubts))->for(Subject::of('another class', 'another family', 'another body', 'v', 'h', 't'))->rows())->toHaveKeys(['bar_rate'])->not->toHaveKey('front_rate');
+});
+
+it('changes no expected share by more than its doubt for one odd job among twenty', function (): void {
+    [$evidence, $rig] = afterRigs(20);
+    $share = static function (array $evidence) use ($rig): array {
+        $learned = (new Experience($evidence, new PriorDoubts))->for($rig->subject);
+        $tension = $learned->length('tension', Yoke\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0));
+        $told = $rig->textbook->withTensionFor($tension, $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75)->predict(static fn ($one, float $at): float => $one->taut($at)->frontRestored());
+
+        return [$told->mean(), $told->deviation()];
+    };
+    [$before, $doubt] = $share($evidence);
+    $at = $rig->subject->in(Source::Tension) ?? throw new LogicException('Expected a hitch.');
+    foreach ([$at[1], 'somebody else\'s'] as $hitch) {
+        [$after] = $share([...$evidence, new Evidence(Source::Tension, $at[0], $hitch, 140.0, 12.0)]);
+        expect(abs($after - $before))->toBeLessThan($doubt);
+    }
+});
+
+it('tells a tension for the textbook\'s bars: stiffer bars pull as hard with less', function (): void {
+    [, $rig] = afterRigs(0);
+    $prior = $rig->textbook->withTensionFor(Yoke\Probability\Normal::of(20.0, 5.0), $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75);
+    $at = array_fill(0, $prior->count(), 0.0);
+    $shares = array_map(static function (float $bars) use ($prior, $at): float {
+        $at[RigPrior::BAR_RATE] = $bars;
+
+        return $prior->rigAt($at, 0.0)->taut($prior->tensionAt($at))->frontRestored();
+    }, [-1.0, 0.0, 1.0]);
+    $alone = $rig->textbook->withTension(Yoke\Probability\Normal::of(20.0, 5.0));
+    $spread = static fn (RigPrior $one): float => $one->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->frontRestored())->deviation();
+
+    expect($prior->tensionAt($at))->toBe(20.0)
+        ->and(max($shares) - min($shares))->toBeLessThan(0.25)
+        ->and($spread($prior))->toBeLessThan($spread($alone));
+});
