@@ -43,6 +43,7 @@ use App\Http\Controllers\Practice\PracticeRuns;
 use App\Http\Controllers\Practice\PracticeYard;
 use App\Http\Controllers\Preferences;
 use App\Http\Controllers\Shop\Backups;
+use App\Http\Controllers\Shop\Experiences;
 use App\Http\Controllers\Shop\Settings;
 use App\Http\Controllers\Weigh\Devices;
 use App\Http\Controllers\Weigh\Loads;
@@ -116,6 +117,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/people/{person}/let-go', [Team::class, 'letGo'])->name('people.let-go');
         Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
         Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
+        Route::get('/experience', [Experiences::class, 'show'])->name('experience');
         Route::get('/settings', [Settings::class, 'show'])->name('settings');
         Route::post('/settings/preview', [Settings::class, 'preview'])->name('settings.preview');
         Route::post('/settings', [Settings::class, 'store'])->name('settings.store');

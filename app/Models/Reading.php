@@ -32,6 +32,8 @@ use Yoke\Units\Text\TypedLength;
  * @property string $instrument
  * @property int|null $supersedes_id
  * @property CarbonImmutable $taken_at
+ * @property int $user_id
+ * @property Job $job
  * @property User $user
  * @property Import|null $import that it came with
  * @property self|null $successor that corrects it
@@ -55,6 +57,12 @@ final class Reading extends Model
             'round' => 'integer',
             'taken_at' => 'immutable_datetime',
         ];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
     }
 
     /** @return HasOne<Reading, $this> */

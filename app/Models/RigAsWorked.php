@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Yoke\Estimation\CarriedOverPrior;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
@@ -36,7 +37,8 @@ use Yoke\Units\Load;
  *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float|null, gross_weight_kg: float|null, sheet?: array<string, float|int|string>|null},
  *     hitch: array{name: string, bar_arm_mm: float|null, sheet?: array<string, float|int|string>|null},
  *     aboard?: AboardLoad|null,
- *     learnt?: non-empty-list<array{float, float}>|null
+ *     learnt?: non-empty-list<array{float, float}>|null,
+ *     experience?: array<string, array{off: float, deviation: float, jobs: int, own: int}>|null
  * }
  */
 final readonly class RigAsWorked
@@ -132,6 +134,7 @@ final readonly class RigAsWorked
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);
+        $loaded = $this->experience()->isEmpty() ? $loaded : $loaded->experienced($this->experience());
 
         return isset($this->sheet['learnt']) ? $loaded->learnt(CarriedOverPrior::kept($this->sheet['learnt'])) : $loaded;
     }
@@ -178,7 +181,13 @@ final readonly class RigAsWorked
     /** The same by its sheets alone, whatever earlier readings told. */
     public function bySheets(): self
     {
-        return new self([...$this->sheet, 'learnt' => null]);
+        return new self([...$this->sheet, 'learnt' => null, 'experience' => null]);
+    }
+
+    /** What the shop's earlier jobs made of what is usual when the job was booked. */
+    public function experience(): LearnedPriors
+    {
+        return LearnedPriors::of(array_map(static fn (array $row): array => ['off' => (float) $row['off'], 'deviation' => (float) $row['deviation'], 'jobs' => (int) $row['jobs'], 'own' => (int) $row['own']], $this->sheet['experience'] ?? []));
     }
 
     /** Whether another one is described alike, so that what readings told of it holds for this one too. */

@@ -19,6 +19,13 @@ final readonly class ShopSettings
     /** Where a hitch's family says how its steps are counted. */
     public const AS_USUAL = 'as usual';
 
+    /** Whether new jobs start from what the shop has learned of something. */
+    public const ON = 'on';
+
+    public const OFF = 'off';
+
+    private const LEARNED = ['front_rate', 'rear_rate', 'bar_rate', 'tension', 'trailer_rate', 'reader', 'friction'];
+
     /** Doubts and tolerances in lengths can be so many times less or more than usual. */
     private const LENGTH_SPAN = 5.0;
 
@@ -54,6 +61,7 @@ final readonly class ShopSettings
             ...self::rangeFigures(), ...self::policyFigures(), ...self::doubtFigures(), ...self::priorFigures(), ...self::toleranceFigures(),
             Setting::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
             Setting::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
+            ...array_map(static fn (string $source): Setting => Setting::choice("experience.{$source}", self::ON, [self::ON, self::OFF]), self::LEARNED),
             ...self::backupFigures(),
         ];
         $byKey = [];

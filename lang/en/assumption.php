@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'experience' => 'From the shop\'s own jobs, as it was when this one was booked',
     'most_useful' => 'Most worth knowing',
     'field' => ':part: :label',
     'save' => 'Save',

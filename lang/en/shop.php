@@ -12,6 +12,7 @@ return [
         'tolerance' => 'Tolerances',
         'units' => 'Units',
         'counting' => 'Counting',
+        'experience' => 'Experience of the shop',
         'backups' => 'Backups',
     ],
     'unit' => ['share' => '%', 'mm' => 'mm', 'kg' => 'kg', 'degrees' => '°', 'deviations' => 'deviations', 'times' => 'times', 'whole' => '', 'choice' => ''],
@@ -81,6 +82,15 @@ return [
         ],
         'units' => [
             'fineness' => ['label' => 'Lengths of new people', 'does' => 'Each person chooses their own afterwards.'],
+        ],
+        'experience' => [
+            'front_rate' => ['label' => 'Front springs', 'does' => 'Of vehicles and their classes, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'rear_rate' => ['label' => 'Rear springs', 'does' => 'Of vehicles and their classes, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'bar_rate' => ['label' => 'Bars against their rating', 'does' => 'Of all hitches, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'tension' => ['label' => 'Tension of a hitch', 'does' => 'Of its middle setting, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'trailer_rate' => ['label' => 'Trailer springs', 'does' => 'Of trailers of a body, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'reader' => ['label' => 'Tape of a person', 'does' => 'From heights that were taped again on finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'friction' => ['label' => 'Springs that stick', 'does' => 'From heights that were taped again on finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
         ],
         'backups' => [
             'hour' => ['label' => 'Daily backup, hour', 'does' => 'Made at half past it, while the shop is in use.'],

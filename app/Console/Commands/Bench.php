@@ -14,6 +14,8 @@ use Yoke\Simulation\AdviceBenchmark;
 use Yoke\Simulation\Contest\Benchmark;
 use Yoke\Simulation\Contest\Tally;
 use Yoke\Simulation\Contest\TicketContest;
+use Yoke\Simulation\Shop\HowTaped;
+use Yoke\Simulation\Shop\LearningShop;
 use Yoke\Simulation\StanceBenchmark;
 use Yoke\Simulation\World\Trouble;
 use Yoke\Simulation\World\World;
@@ -26,10 +28,14 @@ final class Bench extends Command
         {--world=plain : How far they depart from what the advice reckons with: plain, moderate or full}
         {--trouble= : What goes wrong at every rig: slip:dropped:rear and the like, miscount, levered, person or dip}
         {--tickets=0 : How many simulated rigs to weigh, alone, dropped and carried}
+        {--shop=0 : How many rigs a simulated shop sets up and learns from}
         {--seed=1 : What the rigs are drawn from}
         {--json : Print JSON}';
 
     private const ADVICES = 200;
+
+    /** Of a shop's rigs so many are counted at its start and at its end. */
+    private const COUNTED = 50;
 
     /** From so many rigs on a run is compiled, and this says that it is. */
     private const WORTH_COMPILING = 300;
@@ -64,6 +70,9 @@ final class Bench extends Command
         if ($tickets > 0) {
             $measured['tickets'] = ['rigs' => $tickets, ...self::rounded((new TicketContest((int) $this->option('seed')))->run($tickets))];
         }
+        if ((int) $this->option('shop') > 0) {
+            $measured['shop'] = $this->shop((int) $this->option('shop'));
+        }
         $measured['peak_memory_mib'] = round(memory_get_peak_usage(true) / 1024 ** 2, 1);
         $this->print($measured);
 
@@ -75,13 +84,26 @@ final class Bench extends Command
     {
         $compiler = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
         $options = [];
-        foreach (['stances', 'rigs', 'world', 'trouble', 'tickets', 'seed'] as $option) {
+        foreach (['stances', 'rigs', 'world', 'trouble', 'tickets', 'shop', 'seed'] as $option) {
             $options[] = "--{$option}={$this->word($option)}";
         }
         $process = new Process([PHP_BINARY, ...$compiler, base_path('artisan'), 'yoke:bench', ...$options, ...($this->option('json') ? ['--json'] : [])], null, [self::COMPILED => '1'], null, null);
         $error = $this->errorOutput();
 
         return $process->run(fn (string $type, string $printed) => $type === Process::ERR ? $error->write($printed, false, OutputInterface::OUTPUT_RAW) : $this->output->write($printed, false, OutputInterface::OUTPUT_RAW));
+    }
+
+    /** @return array<string, mixed> figures of the first and the last of its rigs, untaped and taped */
+    private function shop(int $rigs): array
+    {
+        $counted = max(1, min(self::COUNTED, intdiv($rigs, 2)));
+        $shop = new LearningShop((int) $this->option('seed'));
+        $measured = ['rigs' => $rigs, 'counted' => $counted, 'seed' => (int) $this->option('seed')];
+        foreach (HowTaped::cases() as $taped) {
+            $measured[$taped->value] = array_map(self::rounded(...), $shop->run($rigs, $counted, $taped));
+        }
+
+        return $measured;
     }
 
     private function microseconds(int $stances): float

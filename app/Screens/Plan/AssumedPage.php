@@ -6,6 +6,7 @@ namespace App\Screens\Plan;
 
 use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
+use App\Words\ExperienceWords;
 use App\Words\SpecificationWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
@@ -26,9 +27,15 @@ final readonly class AssumedPage
      * @param  AnalysedJob|null  $job  null for a rig of the garage: nothing is ranked there
      * @param  Closure(RigPart): string  $sheetOf  the address of a part's specification
      */
-    public function __construct(private DescribedRig $described, private ?AnalysedJob $job, User $person, private Closure $sheetOf)
+    public function __construct(private DescribedRig $described, private ?AnalysedJob $job, private User $person, private Closure $sheetOf)
     {
         $this->words = new VerdictWords($person);
+    }
+
+    /** @return list<string> what of the shop's experience the job started from, a sentence each */
+    public function experience(): array
+    {
+        return $this->job === null ? [] : (new ExperienceWords($this->person))->used($this->job->worked->experience());
     }
 
     /** @return list<array{says: string, worth: string, at: string, tells: string}> what is assumed, what knowing it would do, the address where, and the field's label */

@@ -27,7 +27,7 @@ final readonly class OpenJobs
         foreach ($this->rigs() as $rig) {
             /** @var Collection<int, Job> $jobs */
             $jobs = Job::query()->where('rig_id', $rig->id)->whereNull('handed_over_at')->get();
-            $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigAsWorked::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null]]));
+            $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigAsWorked::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null, 'experience' => $job->rig_as_worked['experience'] ?? null]]));
         }
     }
 

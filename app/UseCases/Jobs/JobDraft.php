@@ -62,20 +62,21 @@ final readonly class JobDraft
         return $this->problems->sentences();
     }
 
-    public function start(): Job
+    public function start(NewJob $jobs): Job
     {
-        return DB::transaction(function (): Job {
+        $rig = DB::transaction(function (): Rig {
             $this->vehicle->save();
             $this->trailer->save();
             $this->hitch->save();
-            $rig = Rig::query()->firstOrCreate([
+
+            return Rig::query()->firstOrCreate([
                 'vehicle_id' => $this->vehicle->id,
                 'trailer_id' => $this->trailer->id,
                 'hitch_id' => $this->hitch->id,
             ]);
-
-            return (new NewJob($this->settings))->of($rig, $this->title);
         });
+
+        return $jobs->of($rig, $this->title);
     }
 
     private function newVehicle(): Vehicle

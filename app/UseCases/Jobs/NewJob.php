@@ -7,13 +7,14 @@ namespace App\UseCases\Jobs;
 use App\Models\Job;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
+use App\UseCases\Experience\ShopExperience;
 use Illuminate\Support\Facades\Date;
 use Yoke\Shop\ShopSettings;
 
 /** A job that is booked today for a rig as the garage has it, held to what the shop chose. */
 final readonly class NewJob
 {
-    public function __construct(private ShopSettings $settings)
+    public function __construct(private ShopSettings $settings, private ShopExperience $experience)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class NewJob
             'rig_id' => $rig->id,
             'title' => $title,
             'booked_on' => Date::today(),
-            'rig_as_worked' => RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
+            'rig_as_worked' => [...RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])), 'experience' => $this->experience->for($rig)->rows() ?: null],
             'band_from' => $this->settings->band()->from,
             'band_to' => $this->settings->band()->to,
         ]);

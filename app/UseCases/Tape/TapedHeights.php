@@ -6,6 +6,7 @@ namespace App\UseCases\Tape;
 
 use App\Models\Job;
 use App\Models\Reading;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\Settling;
@@ -19,14 +20,17 @@ use Yoke\Units\Length;
 /** The heights of a job as they are saved, or as they would be with what is being typed. */
 final class TapedHeights
 {
-    /** @var array<int, array<string, array{Length, Settling}>> by round and place */
+    /** @var array<int, array<string, array{Length, Settling, int}>> by round and place, with whoever read it; 0 where nobody saved it yet */
     private array $taped = [];
+
+    private readonly LearnedPriors $learned;
 
     private function __construct(
         private readonly Job $job,
         private readonly Rig $rig,
         private readonly HeightDoubt $doubt,
     ) {
+        $this->learned = $job->rigAsWorked()->experience();
     }
 
     public static function saved(Job $job, Rig $rig, HeightDoubt $doubt): self
@@ -50,7 +54,7 @@ final class TapedHeights
         foreach ($entries as $entry) {
             $round = $this->job->roundOf($entry->place->stance);
             if ($entry->height !== null) {
-                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling];
+                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling, 0];
             } elseif ($entry->isEmpty()) {
                 unset($heights->taped[$round][$entry->place->key()]);
             }
@@ -88,7 +92,7 @@ final class TapedHeights
     {
         $taped = $this->taped[$round ?? $this->job->roundOf($place->stance)][$place->key()] ?? null;
 
-        return $taped === null ? null : $this->doubt->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
+        return $taped === null ? null : $this->doubtOf($taped[2])->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
     }
 
     /** Whether one height stands for an axle in one stance, and left and right in another. */
@@ -145,7 +149,19 @@ final class TapedHeights
     {
         $height = $reading->typedLength();
         if ($height !== null) {
-            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling];
+            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling, $reading->user_id];
         }
+    }
+
+    /** What a person's readings are worth on this job, by what the shop had learned when it was booked. */
+    private function doubtOf(int $reader): HeightDoubt
+    {
+        return $this->learned->isEmpty() ? $this->doubt : new HeightDoubt(
+            $this->learned->deviation("reader.{$reader}", $this->doubt->tapeMm),
+            $this->learned->deviation('friction.coil', $this->doubt->coilRolledMm),
+            $this->learned->deviation('friction.leaf', $this->doubt->leafRolledMm),
+            $this->doubt->coilNotRolledMm,
+            $this->doubt->leafNotRolledMm,
+        );
     }
 }

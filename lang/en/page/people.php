@@ -73,6 +73,7 @@ return [
         'people' => 'People',
         'deeds' => 'Record',
         'settings' => 'Settings',
+        'experience' => 'Experience',
         'shop' => 'Backups',
     ],
     'team' => [

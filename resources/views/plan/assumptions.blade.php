@@ -7,3 +7,8 @@
         @endforeach
     </ul>
 @endif
+@php($used = $plan->assumed()->experience())
+@if ($used !== [])
+    <h3 class="assumed">{{ __('assumption.experience') }}</h3>
+    <ul class="reasons" aria-label="{{ __('assumption.experience') }}">@foreach ($used as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+@endif

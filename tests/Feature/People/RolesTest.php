@@ -28,7 +28,7 @@ const WHO = [
         'procedures.take', 'procedures.ticked', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',
         'checks.store', 'facts.store', 'facts.guide', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
-    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
+    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'experience', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];
 
 /** Asked for as the page or the form of its own would. */

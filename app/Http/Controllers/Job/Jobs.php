@@ -12,6 +12,7 @@ use App\Screens\Job\TakeOverPage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Jobs\JobDraft;
+use App\UseCases\Jobs\NewJob;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Procedure\Station;
@@ -30,7 +31,7 @@ final class Jobs
         return view('jobs.create', ['page' => new NewJobPage($person)]);
     }
 
-    public function store(Asked $request, ShopSettings $settings): RedirectResponse
+    public function store(Asked $request, ShopSettings $settings, NewJob $jobs): RedirectResponse
     {
         $person = $request->person();
         $draft = new JobDraft($request->typed(), $person, $settings);
@@ -38,7 +39,7 @@ final class Jobs
             return redirect()->route('jobs.create')->withInput($request->typed())->withErrors($draft->problems());
         }
 
-        $job = $draft->start();
+        $job = $draft->start($jobs);
         if (! $request->boolean('arrived_coupled')) {
             return redirect()->route('bench', [$job, Station::Brief->value]);
         }

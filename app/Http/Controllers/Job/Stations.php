@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\UseCases\Experience\ShopExperience;
 use App\UseCases\Service\RigCare;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Method\Criterion;
@@ -15,6 +16,10 @@ use Yoke\Rig\Stance;
 /** Closes and opens again the stations that have nothing to tape. */
 final class Stations
 {
+    public function __construct(private readonly ShopExperience $experience)
+    {
+    }
+
     public function close(Asked $request, Job $job, Station $station): RedirectResponse
     {
         abort_if($station->stance() !== null, 404);
@@ -67,5 +72,7 @@ final class Stations
         $person = $request->person();
         $job->keepItsLoad();
         (new RigCare($job->rig))->setUp($person, $job);
+        // While nobody waits: what this job told, for those after it.
+        defer(fn () => $this->experience->learn($job));
     }
 }

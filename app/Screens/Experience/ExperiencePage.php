@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Experience;
+
+use App\Models\JobEvidence;
+use App\Models\User;
+use App\UseCases\Experience\ShopExperience;
+use App\Words\ExperienceWords;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Experience\Experience;
+use Yoke\Experience\Repeats;
+use Yoke\Experience\Source;
+use Yoke\Rig\Suspension;
+
+/** What the shop has learned, from how many jobs, against the textbook. */
+final readonly class ExperiencePage
+{
+    private Experience $experience;
+
+    private Repeats $repeats;
+
+    private ExperienceWords $words;
+
+    /** @var list<Source> */
+    private array $off;
+
+    public function __construct(ShopExperience $shop, private PriorDoubts $doubts, User $person)
+    {
+        $this->experience = $shop->experience();
+        $this->repeats = $shop->repeats();
+        $this->off = $shop->off();
+        $this->words = new ExperienceWords($person);
+    }
+
+    /** How many finished jobs were looked at. */
+    public function jobs(): int
+    {
+        return JobEvidence::query()->distinct()->count('job_id');
+    }
+
+    /** @return list<array{what: string, among: string, jobs: int, textbook: string, learned: string, isOff: bool}> */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach (Source::OF_RIGS as $source) {
+            foreach ($this->experience->groups($source) as $group) {
+                $pool = $this->experience->pool($source, $group);
+                if ($pool !== null) {
+                    $lines[] = [
+                        'what' => ExperienceWords::source($source), 'among' => ExperienceWords::group($group), 'jobs' => $pool->jobs(),
+                        'textbook' => $this->words->textbook($source, $source->textbook($this->doubts)), 'learned' => $this->words->learned($source, $pool->another()), 'isOff' => in_array($source, $this->off, true),
+                    ];
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{who: string, times: int, learned: string, isOff: bool}> */
+    public function repeats(): array
+    {
+        $lines = [];
+        foreach ($this->repeats->readers() as $reader => $mm) {
+            $lines[] = ['who' => (string) User::query()->whereKey((int) $reader)->value('name'), 'times' => $this->repeats->of((string) $reader), 'learned' => sprintf('± %.1f mm', $mm), 'isOff' => in_array(Source::Reader, $this->off, true)];
+        }
+        foreach (Suspension::cases() as $kind) {
+            if ($this->repeats->on($kind) > 0) {
+                $lines[] = ['who' => ExperienceWords::group($kind->value), 'times' => $this->repeats->on($kind), 'learned' => sprintf('± %.1f mm', $this->repeats->springs()[$kind->value]), 'isOff' => in_array(Source::Friction, $this->off, true)];
+            }
+        }
+
+        return $lines;
+    }
+}

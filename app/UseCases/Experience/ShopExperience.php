@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Experience;
+
+use App\Models\Job;
+use App\Models\JobEvidence;
+use App\Models\Reading;
+use App\Models\Rig;
+use App\Models\RigAsWorked;
+use App\UseCases\Analysis\AnalysedJob;
+use App\UseCases\Analysis\JobAnalyses;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Yoke\Estimation\LearnedPriors;
+use Yoke\Estimation\Stories\Suspect;
+use Yoke\Experience\Evidence;
+use Yoke\Experience\Experience;
+use Yoke\Experience\JobEvidence as Told;
+use Yoke\Experience\Repeats;
+use Yoke\Experience\Source;
+use Yoke\Experience\Subject;
+use Yoke\Readings\Height\Settling;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Rig\Suspension;
+use Yoke\Rig\VehicleBody;
+use Yoke\Rig\VehicleClass;
+use Yoke\Shop\ShopSettings;
+use Yoke\Specification\RigPart;
+
+/** What the finished jobs of the shop told, kept with each, and what it makes of what is usual for the next. */
+final readonly class ShopExperience
+{
+    /** What a mistake may be likely at the most, in readings that count. */
+    private const CONSISTENT = 0.10;
+
+    /** Evidence beyond the latest so many rows is old. */
+    private const ROWS = 4000;
+
+    private const REPEATS = 1500;
+
+    public function __construct(private JobAnalyses $analyses, private ShopSettings $settings)
+    {
+    }
+
+    /** Keeps what a job told, in place of what it told before. */
+    public function learn(Job $job): void
+    {
+        $told = $this->toldBy($this->analyses->of($job->load(['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings'])));
+        $rows = array_map(static fn (Evidence $one): array => ['source' => $one->source->value, 'group' => $one->group, 'item' => $one->item, 'off' => $one->off, 'doubt' => $one->doubt], $told);
+        $rows = $rows === [] ? [['source' => JobEvidence::NOTHING, 'group' => '', 'item' => '', 'off' => 0.0, 'doubt' => 1.0]] : $rows;
+        DB::transaction(function () use ($job, $rows): void {
+            JobEvidence::query()->where('job_id', $job->id)->delete();
+            foreach ($rows as $row) {
+                JobEvidence::query()->create([...$row, 'job_id' => $job->id, 'told_at' => Date::now()]);
+            }
+        });
+    }
+
+    /** Learns from finished jobs that were never looked at, the oldest first; how many there were. */
+    public function catchUp(int $most): int
+    {
+        $jobs = Job::query()->whereNotNull('handed_over_at')->whereNotIn('id', JobEvidence::query()->select('job_id'))->orderBy('id')->limit($most)->get();
+        $jobs->each($this->learn(...));
+
+        return $jobs->count();
+    }
+
+    /** Of all finished jobs but one. */
+    public function experience(?Job $but = null): Experience
+    {
+        $rows = JobEvidence::query()->where('source', '!=', JobEvidence::NOTHING)->where('job_id', '!=', $but->id ?? 0)
+            ->whereIn('job_id', Job::query()->select('id')->whereNotNull('handed_over_at'))->orderByDesc('id')->limit(self::ROWS)->get();
+        $evidence = array_map(static fn (JobEvidence $row): Evidence => new Evidence(Source::from($row->source), $row->group, $row->item, $row->off, $row->doubt), array_values($rows->all()));
+
+        return new Experience($evidence, $this->analyses->doubts, $this->off());
+    }
+
+    /** What it makes of what is usual for a rig, to be kept with its job: nothing where nothing was learned. */
+    public function for(Rig $rig): LearnedPriors
+    {
+        $rows = $this->experience()->for(self::subjectOf($rig, new RigAsWorked(RigAsWorked::sheetOf($rig))))->rows();
+        $repeats = $this->repeats();
+        foreach ($this->isOff(Source::Reader) ? [] : $repeats->readers() as $reader => $mm) {
+            $rows["reader.{$reader}"] = self::row(log($mm / $this->analyses->heights->tapeMm), $repeats->of((string) $reader));
+        }
+        $usual = ['coil' => $this->analyses->heights->coilRolledMm, 'leaf' => $this->analyses->heights->leafRolledMm];
+        foreach ($this->isOff(Source::Friction) ? [] : $repeats->springs() as $kind => $mm) {
+            $many = $repeats->on(Suspension::from($kind));
+            $rows = $many === 0 ? $rows : [...$rows, "friction.{$kind}" => self::row(log($mm / $usual[$kind]), $many)];
+        }
+
+        return LearnedPriors::of($rows);
+    }
+
+    /** Heights that were taped again on finished jobs. */
+    public function repeats(): Repeats
+    {
+        $readings = Reading::query()->whereNotNull('height_mm')->where('settling', Settling::Rolled->value)->whereDoesntHave('successor')
+            ->whereHas('job', static fn (Builder $jobs): Builder => $jobs->whereNotNull('handed_over_at'))
+            ->with('job.rounds')->orderByDesc('id')->limit(self::REPEATS)->get()->reverse();
+        [$last, $pairs] = [[], []];
+        foreach ($readings as $reading) {
+            $setting = $reading->stance === Stance::Carried ? json_encode($reading->job->settingOf($reading->round)) : '';
+            $place = implode(' ', [$reading->job_id, $reading->stance->value, $reading->axle->value, $reading->side->value, $setting]);
+            if (isset($last[$place])) {
+                $vehicle = $reading->job->rig_as_worked['vehicle'];
+                $pairs[] = [(string) $reading->user_id, Suspension::from($reading->axle === Axle::Front ? $vehicle['front_suspension'] : $vehicle['rear_suspension']), $reading->height_mm - $last[$place]];
+            }
+            $last[$place] = (float) $reading->height_mm;
+        }
+
+        return new Repeats($pairs, $this->analyses->heights);
+    }
+
+    /** @return list<Source> switched off by the owner */
+    public function off(): array
+    {
+        return array_values(array_filter(Source::cases(), $this->isOff(...)));
+    }
+
+    private function isOff(Source $source): bool
+    {
+        return $this->settings->value("experience.{$source->value}") === ShopSettings::OFF;
+    }
+
+    /** @return array{off: float, deviation: float, jobs: int, own: int} */
+    private static function row(float $off, int $many): array
+    {
+        return ['off' => $off, 'deviation' => 0.0, 'jobs' => $many, 'own' => $many];
+    }
+
+    /** @return list<Evidence> none of a job whose readings do not hang together, or stop before the bars are on */
+    private function toldBy(AnalysedJob $job): array
+    {
+        $current = $job->current();
+        $suspects = array_filter($job->posterior()->suspects, static fn (Suspect $suspect): bool => $suspect->chance > self::CONSISTENT);
+        if ($current === null || $current->setting === null || $suspects !== [] || $job->described->isPlainBall() || ! $job->taped->isTaped(Stance::Alone) || ! $job->taped->isTaped(Stance::Dropped)) {
+            return [];
+        }
+        $textbook = $job->worked->bySheets()->described($this->analyses->doubts)->prior();
+
+        return (new Told(self::subjectOf($job->job->rig, $job->worked), $textbook, $job->posterior(), $this->analyses->doubts))->all();
+    }
+
+    private static function subjectOf(Rig $rig, RigAsWorked $worked): Subject
+    {
+        $class = VehicleClass::tryFrom((string) $worked->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($rig->vehicle->body));
+
+        return Subject::of($class->value, (string) $worked->values(RigPart::Hitch)->text('family'), $rig->trailer->body, (string) $rig->vehicle->id, (string) $rig->hitch->id, (string) $rig->trailer->id);
+    }
+}
