@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\ApiTrouble;
 use App\Exceptions\DatabaseTrouble;
 use App\Http\Controllers\Up;
+use App\Http\Middleware\ApiSignedIn;
 use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
 use App\Http\Middleware\KeptPage;
@@ -24,7 +26,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: function (): void {
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', commands: __DIR__.'/../routes/console.php', then: function (): void {
         // Without a session: asked by machines.
         Route::get('/up', [Up::class, 'show'])->name('up');
         Route::get('/alive', [Up::class, 'alive'])->name('alive');
@@ -36,7 +38,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([TellServerTime::class, GuardPages::class]);
         $middleware->append([KnownHost::class, ReadableInput::class]);
         $middleware->web(append: [PersonalPreferences::class, WritingStops::class, Idempotency::class]);
-        $middleware->alias(['kept' => KeptPage::class]);
+        $middleware->api(append: [WritingStops::class]);
+        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class]);
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
         $middleware->appendToPriorityList(SignedInHere::class, KeptPage::class);
@@ -46,5 +49,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->render(DatabaseTrouble::page(...));
+        $exceptions->render(ApiTrouble::answer(...));
     })
     ->create();

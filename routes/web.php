@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Card\Cards;
+use App\Http\Controllers\Customer\Customers;
+use App\Http\Controllers\Day\Calendars;
+use App\Http\Controllers\Day\Calls;
+use App\Http\Controllers\Day\Days;
 use App\Http\Controllers\Garage\Garage;
 use App\Http\Controllers\Garage\HitchChoices;
 use App\Http\Controllers\Garage\NewLoads;
@@ -38,6 +42,7 @@ use App\Http\Controllers\People\Join;
 use App\Http\Controllers\People\PasswordAgain;
 use App\Http\Controllers\People\SignIn;
 use App\Http\Controllers\People\Team;
+use App\Http\Controllers\People\Tokens;
 use App\Http\Controllers\Practice\Explainers;
 use App\Http\Controllers\Practice\PracticeRuns;
 use App\Http\Controllers\Practice\PracticeYard;
@@ -59,7 +64,7 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
 // Numbers that a row can have; anything longer is nobody's.
-Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn', 'run', 'note'], '[0-9]{1,18}'));
+Route::patterns(array_fill_keys(['job', 'rig', 'id', 'ticket', 'reading', 'photo', 'link', 'record', 'person', 'signIn', 'run', 'note', 'customer', 'access'], '[0-9]{1,18}'));
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignIn::class, 'show'])->name('sign-in');
@@ -73,6 +78,8 @@ Route::middleware('guest')->group(function (): void {
         Route::post('/', [Join::class, 'store'])->name('join.choose');
     });
 });
+
+Route::get('/calendar/{token}.ics', [Calendars::class, 'feed'])->middleware([KeepNoCopy::class, 'throttle:120,1'])->name('calendar.feed');
 
 // Keeps pages in a browser for when there is no connection: over all of the shop, whatever folder it was built in.
 Route::get('/worker.js', Worker::class)->name('worker');
@@ -96,6 +103,12 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::get('/password-again', [PasswordAgain::class, 'show'])->name('password.confirm');
     Route::post('/password-again', [PasswordAgain::class, 'store'])->name('password.check');
     Route::get('/account', [Account::class, 'show'])->name('account');
+    Route::get('/account/tokens', [Tokens::class, 'show'])->name('tokens');
+    Route::post('/account/tokens', [Tokens::class, 'make'])->name('tokens.make');
+    Route::post('/account/tokens/{access}/revoke', [Tokens::class, 'revoke'])->name('tokens.revoke');
+    Route::get('/calendar', [Calendars::class, 'show'])->name('calendar');
+    Route::post('/calendar', [Calendars::class, 'make'])->name('calendar.make');
+    Route::post('/calendar/{link}/revoke', [Calendars::class, 'revoke'])->name('calendar.revoke');
     Route::post('/account/password', [Account::class, 'password'])->name('account.password');
     Route::post('/account/sign-ins/{signIn}/end', [Account::class, 'end'])->name('account.end');
     Route::post('/account/sign-ins/end', [Account::class, 'endOthers'])->name('account.end-others');
@@ -117,6 +130,8 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/people/{person}/let-go', [Team::class, 'letGo'])->name('people.let-go');
         Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
         Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
+        Route::get('/customers/{customer}/data.json', [Customers::class, 'file'])->middleware(KeepNoCopy::class)->name('customers.file');
+        Route::post('/customers/{customer}/erase', [Customers::class, 'erase'])->name('customers.erase');
         Route::get('/experience', [Experiences::class, 'show'])->name('experience');
         Route::get('/settings', [Settings::class, 'show'])->name('settings');
         Route::post('/settings/preview', [Settings::class, 'preview'])->name('settings.preview');
@@ -143,6 +158,12 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/jobs/{job}/tongue/{reading}/withdraw', [Tongue::class, 'withdraw'])->name('tongue.withdraw');
         Route::post('/jobs/{job}/card/links', [Cards::class, 'link'])->name('card.link');
         Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
+        Route::post('/day/{job}', [Days::class, 'put'])->name('day.put');
+        Route::post('/calls/{rig}', [Calls::class, 'store'])->name('calls.store');
+        Route::get('/customers/new', [Customers::class, 'create'])->name('customers.create');
+        Route::post('/customers', [Customers::class, 'store'])->name('customers.store');
+        Route::post('/customers/{customer}', [Customers::class, 'update'])->name('customers.update');
+        Route::post('/rigs/{rig}/customer', [Customers::class, 'assign'])->name('customers.assign');
         Route::post('/owner-notes/{note}/seen', [Cards::class, 'seen'])->name('owner-notes.seen');
         Route::post('/jobs/{job}/photos', [Photos::class, 'store'])->name('photos.store');
         Route::post('/jobs/{job}/photos/{photo}/withdraw', [Photos::class, 'withdraw'])->name('photos.withdraw');
@@ -198,7 +219,11 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     });
 
     // Everybody in the shop reads, books, and is answered while typing.
-    Route::get('/', [Yard::class, 'show'])->middleware('kept:any')->name('yard');
+    Route::get('/', [Yard::class, 'show'])->middleware('kept:clock')->name('yard');
+    Route::get('/day/{day?}', [Days::class, 'show'])->where('day', '20\d\d-\d\d-\d\d')->name('day');
+    Route::get('/calls', [Calls::class, 'show'])->name('calls');
+    Route::get('/customers', [Customers::class, 'index'])->name('customers');
+    Route::get('/customers/{customer}', [Customers::class, 'edit'])->name('customers.edit');
     Route::get('/offline.json', [Offline::class, 'pages'])->name('offline.pages');
     Route::get('/no-connection', [Offline::class, 'none'])->name('offline.none');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');

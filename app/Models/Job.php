@@ -34,6 +34,11 @@ use Yoke\Specification\RigPart;
  * @property Criterion $method the school that governs
  * @property CarbonImmutable|null $handed_over_at
  * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
+ * @property int|null $starts_minute after midnight, by the clock of the shop
+ * @property string|null $bay
+ * @property int|null $person_id
+ * @property int|null $planned_minutes foreseen when it got its time
+ * @property User|null $person who does it
  * @property Rig $rig
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Reading> $liveReadings
@@ -60,7 +65,7 @@ final class Job extends Model
 
     private ?RoundBook $roundBook = null;
 
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'arrived_coupled', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra'];
+    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'arrived_coupled', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra', 'starts_minute', 'bay', 'person_id', 'planned_minutes'];
 
     protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'arrived_coupled' => false, 'method' => 'front_restoration'];
 
@@ -75,6 +80,8 @@ final class Job extends Model
             'head_place' => 'array',
             'start' => 'array',
             'extra' => 'array',
+            'starts_minute' => 'integer',
+            'planned_minutes' => 'integer',
             'method' => Criterion::class,
             'handed_over_at' => 'immutable_datetime',
         ];
@@ -84,6 +91,12 @@ final class Job extends Model
     public function rig(): BelongsTo
     {
         return $this->belongsTo(Rig::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'person_id');
     }
 
     /** @return HasMany<Reading, $this> */

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Hitch $hitch
  * @property Collection<int, LoadState> $loadStates
  * @property Collection<int, CareRecord> $careRecords
+ * @property int|null $customer_id
+ * @property Customer|null $customer
+ * @property Collection<int, ReminderCall> $calls the latest first
  * @property Collection<int, Job> $jobs
  * @property \Carbon\CarbonImmutable|null $care_due_on
  * @property \Carbon\CarbonImmutable|null $archived_at
@@ -26,7 +29,7 @@ final class Rig extends Model
 {
     use KeptAway, Marked;
 
-    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on', 'mark'];
+    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on', 'mark', 'customer_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -59,6 +62,21 @@ final class Rig extends Model
         $jobs->orderByDesc('booked_on')->orderByDesc('id');
 
         return $jobs;
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return HasMany<ReminderCall, $this> */
+    public function calls(): HasMany
+    {
+        $calls = $this->hasMany(ReminderCall::class);
+        $calls->orderByDesc('id');
+
+        return $calls;
     }
 
     public function title(): string

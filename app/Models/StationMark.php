@@ -12,6 +12,7 @@ use Yoke\Procedure\Station;
  * A station closed by a person.
  *
  * @property Station $station
+ * @property \Carbon\CarbonImmutable $created_at
  * @property User $user
  */
 final class StationMark extends Model
@@ -21,7 +22,7 @@ final class StationMark extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['station' => Station::class];
+        return ['station' => Station::class, 'created_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -15,8 +15,11 @@ use App\UseCases\People\OwnerCode;
 use App\UseCases\Settings\KeptSettings;
 use App\UseCases\Shop\ShopHealth;
 use App\Words\FamilyTranslator;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
@@ -31,6 +34,9 @@ use Yoke\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Requests of the HTTP interface by one token, or from one place without. */
+    private const API_A_MINUTE = 120;
+
     public function register(): void
     {
         $this->app->scoped(ShopSettings::class, static fn (): ShopSettings => KeptSettings::read());
@@ -56,6 +62,8 @@ final class AppServiceProvider extends ServiceProvider
             URL::forceScheme((string) parse_url($address, PHP_URL_SCHEME));
         }
         TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
+        // Once it is asked for: made sooner, it would count in whatever cache there is then.
+        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limiter) => $limiter->for('api', static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by((string) ($request->bearerToken() === null ? $request->ip() : hash('xxh128', $request->bearerToken())))));
         Gate::define('own', static fn (User $person): bool => $person->role?->isOwner() ?? false);
         Gate::define('work', static fn (User $person): bool => $person->role?->worksOnJobs() ?? false);
         Gate::policy(User::class, UserPolicy::class);

@@ -23,6 +23,9 @@ enum Source: string
     /** Of a trailer's axles, among trailers of its body. */
     case TrailerRate = 'trailer_rate';
 
+    /** How long jobs take against what is usual, by family. */
+    case Pace = 'pace';
+
     /** How far a person's readings differ when they are repeated. */
     case Reader = 'reader';
 
@@ -40,7 +43,7 @@ enum Source: string
             self::BarRate => RigPrior::BAR_RATE,
             self::Tension => RigPrior::TENSION,
             self::TrailerRate => RigPrior::TRAILER_RATE,
-            self::Reader, self::Friction => null,
+            self::Pace, self::Reader, self::Friction => null,
         };
     }
 
@@ -52,6 +55,7 @@ enum Source: string
             self::BarRate => $doubts->barRate,
             self::Tension => $doubts->tensionNotTapedMm,
             self::TrailerRate => $doubts->trailerRate,
+            self::Pace => 0.40,
             self::Reader, self::Friction => 0.30,
         };
     }
@@ -62,6 +66,7 @@ enum Source: string
         return match ($this) {
             self::FrontRate, self::RearRate, self::BarRate => 0.2,
             self::Tension, self::TrailerRate => 0.36,
+            self::Pace => 0.6,
             self::Reader, self::Friction => 0.0,
         };
     }

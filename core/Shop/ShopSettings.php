@@ -24,7 +24,7 @@ final readonly class ShopSettings
 
     public const OFF = 'off';
 
-    private const LEARNED = ['front_rate', 'rear_rate', 'bar_rate', 'tension', 'trailer_rate', 'reader', 'friction'];
+    private const LEARNED = ['front_rate', 'rear_rate', 'bar_rate', 'tension', 'trailer_rate', 'pace', 'reader', 'friction'];
 
     /** Doubts and tolerances in lengths can be so many times less or more than usual. */
     private const LENGTH_SPAN = 5.0;
@@ -62,6 +62,9 @@ final readonly class ShopSettings
             Setting::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
             Setting::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
             ...array_map(static fn (string $source): Setting => Setting::choice("experience.{$source}", self::ON, [self::ON, self::OFF]), self::LEARNED),
+            Setting::figure('day.bays', SettingKind::Whole, 2, 1, 6),
+            Setting::figure('day.from', SettingKind::Whole, 7, 0, 12),
+            Setting::figure('day.to', SettingKind::Whole, 19, 13, 24),
             ...self::backupFigures(),
         ];
         $byKey = [];
@@ -156,6 +159,12 @@ final readonly class ShopSettings
     public function ofBackups(string $name): int
     {
         return (int) $this->number("backups.{$name}");
+    }
+
+    /** The shop's day: how many bays, from which hour to which. */
+    public function ofTheDay(string $name): int
+    {
+        return (int) $this->number("day.{$name}");
     }
 
     private function number(string $key): float

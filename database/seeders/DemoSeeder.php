@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Screens\Log\ReturnVisit;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Day\DayBook;
 use App\UseCases\Forms\FourHeightsForm;
 use App\UseCases\Service\RigCare;
 use App\UseCases\Tape\Entry;
@@ -81,6 +82,7 @@ final class DemoSeeder extends Seeder
         Date::setTestNow();
         DemoPractice::of($this->people['ibby']);
         (new DemoAfterCare($this->people))->run();
+        (new DemoDay($this->people, app(DayBook::class)))->run();
     }
 
     private function person(string $name, string $email, string $fineness, Role $role): User

@@ -24,4 +24,8 @@ return [
     'card-revoked' => 'Revoked a private link to the card of job :job.',
     'rating-changed' => ':part, :field: :from to :to.',
     'setting-changed' => ':change',
+    'token-made' => 'Made the token :token for programs.',
+    'token-revoked' => 'Revoked the token :token.',
+    'customer-exported' => 'Exported the data of customer :customer.',
+    'customer-erased' => 'Erased customer :customer.',
 ];

@@ -13,6 +13,7 @@ return [
         'units' => 'Units',
         'counting' => 'Counting',
         'experience' => 'Experience of the shop',
+        'day' => 'The day',
         'backups' => 'Backups',
     ],
     'unit' => ['share' => '%', 'mm' => 'mm', 'kg' => 'kg', 'degrees' => '°', 'deviations' => 'deviations', 'times' => 'times', 'whole' => '', 'choice' => ''],
@@ -89,8 +90,14 @@ return [
             'bar_rate' => ['label' => 'Bars against their rating', 'does' => 'Of all hitches, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
             'tension' => ['label' => 'Tension of a hitch', 'does' => 'Of its middle setting, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
             'trailer_rate' => ['label' => 'Trailer springs', 'does' => 'Of trailers of a body, from finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+            'pace' => ['label' => 'Pace of the shop', 'does' => 'How long jobs take against what is usual, from finished jobs.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
             'reader' => ['label' => 'Tape of a person', 'does' => 'From heights that were taped again on finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
             'friction' => ['label' => 'Springs that stick', 'does' => 'From heights that were taped again on finished jobs. For new jobs only.', 'options' => ['on' => 'Use', 'off' => 'Do not use']],
+        ],
+        'day' => [
+            'bays' => ['label' => 'Bays', 'does' => 'Rigs that can be worked on at a time.'],
+            'from' => ['label' => 'Day begins, hour', 'does' => 'The day is drawn from there.'],
+            'to' => ['label' => 'Day ends, hour', 'does' => 'The day is drawn to there.'],
         ],
         'backups' => [
             'hour' => ['label' => 'Daily backup, hour', 'does' => 'Made at half past it, while the shop is in use.'],

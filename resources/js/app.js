@@ -1,3 +1,4 @@
+import { wireDay } from './day.js';
 import { wireDevices } from './devices.js';
 import { wireExplainer } from './explain.js';
 import { wireFinder } from './finder.js';
@@ -41,6 +42,10 @@ document.querySelectorAll('[data-owner-steps]').forEach(wireSteps);
 keepPages(document);
 if (document.body.dataset.owner) {
     wireOwner(document);
+}
+const day = document.querySelector('[data-day]');
+if (day) {
+    wireDay(day);
 }
 listenForKeys({
     leaveFor,

@@ -1,10 +1,19 @@
 <x-layout :title="__('page/top.yard.yard')" here="yard">
     <main class="yard">
         <div class="yard-head">
-            <h1>{{ __('page/top.yard.yard') }} <span class="font-normal text-muted">· {{ $today }}</span></h1>
+            <h1>{{ __('page/top.yard.yard') }} <a class="font-normal text-muted name-link" href="{{ route('day') }}" title="{{ __('page/top.yard.day') }}">· {{ $today }}</a></h1>
             <a class="button" href="{{ route('new-loads') }}">{{ __('page/top.yard.new_load_on_a_hitch') }}</a>
             <a class="button is-first" href="{{ route('jobs.create') }}">{{ __('page/top.yard.start_a_job') }}</a>
         </div>
+        @if ($day !== null)
+            <section class="card day-line" aria-label="{{ __('page/day.show.line') }}">
+                <h2><a class="name-link" href="{{ route('day') }}">{{ __('page/top.yard.day') }}</a></h2>
+                @if ($day->next() !== '')<p class="do-next">{{ $day->next() }}</p>@endif
+                @foreach ($day->warnings() as $warning)<p class="do-next is-over">{{ $warning }}</p>@endforeach
+                @include('day.line', ['page' => $day])
+                @foreach ($day->drawn() as $one)<form method="post" action="{{ route('day.put', $one['job']) }}" hidden data-slot="{{ $one['job']->id }}">@csrf<input type="hidden" name="back" value="yard"><input type="hidden" name="at" value=""><input type="hidden" name="bay" value=""><input type="hidden" name="person" value="{{ $one['slot']->person }}"></form>@endforeach
+            </section>
+        @endif
         @if ($notes->isNotEmpty())
             <section class="card due" aria-label="{{ __('page/top.yard.notes') }}">
                 <div class="due-head"><h2>{{ __('page/top.yard.notes') }}</h2></div>

@@ -66,6 +66,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Analysis' => ['Units', 'Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],
         'Trip' => ['', 'Rig', 'Units', 'Adjuster', 'Statics', 'Loading', 'Estimation', 'Method', 'Ratings', 'Advice', 'Planning'],
         'Experience' => ['', 'Probability', 'Rig', 'Estimation', 'Readings'],
+        'Day' => ['Probability', 'Procedure', 'Advice'],
         'History' => ['Probability', 'Statics', 'Loading'],
         'Drawing' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Family', 'Statics', 'Estimation', 'Readings', 'Method'],
         'Procedure' => ['', 'Rig', 'Family', 'Specification'],

@@ -17,7 +17,7 @@ async function everyPage(page, look) {
     await look('trailers');
     await page.goto('/garage/away');
     await look('archive');
-    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop', '/settings', '/people', '/deeds', '/account', '/practice', '/practice/record', '/practice/team', '/practice/explain/tongue', '/practice/explain/sway']) {
+    for (const address of ['/log', '/log/1', '/log/1/care', '/take-in', '/shop', '/settings', '/people', '/deeds', '/account', '/practice', '/practice/record', '/practice/team', '/practice/explain/tongue', '/practice/explain/sway', '/choose-a-hitch?vehicle=2&trailer=2&heavy[fresh_tank]=100&want[]=quiet', '/experience', '/day', '/calls', '/customers', '/customers/1', '/calendar', '/account/tokens', '/jobs/6/procedures/unhitch/list']) {
         await page.goto(address);
         await look(address);
     }

@@ -118,8 +118,8 @@ test('the bench of today\'s job opens without a connection, marked as old; what 
     await expect(page.locator('[data-kept-says]')).toContainText('No connection. This page was kept at');
     await page.goto(bench);
     await expect(page.locator('[data-kept-says]')).toContainText('may be old');
-    await page.getByRole('textbox', { name: 'Front fender' }).fill('28 5/16');
-    await page.getByRole('textbox', { name: 'Rear fender' }).fill('29 1/16');
+    await page.getByRole('textbox', { name: 'Front fender' }).fill('27 15/16');
+    await page.getByRole('textbox', { name: 'Rear fender' }).fill('29 13/16');
     await page.getByRole('textbox', { name: 'Rear fender' }).press('Tab');
     await expect(page.locator('[data-waiting]')).toContainText('wait');
     await page.goto('/log');
@@ -134,8 +134,8 @@ test('the bench of today\'s job opens without a connection, marked as old; what 
     await expect(page.locator('[data-waiting]')).not.toContainText(/waits? here/, { timeout: 30_000 });
     await page.goto(`${job}/tape-log`);
     await expect(page.locator('[data-kept-says]')).toBeHidden();
-    await expect(page.locator('table.log').getByText('28 5/16', { exact: true })).toHaveCount(1);
-    await expect(page.locator('table.log').getByText('29 1/16', { exact: true })).toHaveCount(1);
+    await expect(page.locator('table.log').getByText('27 15/16', { exact: true })).toHaveCount(1);
+    await expect(page.locator('table.log').getByText('29 13/16', { exact: true })).toHaveCount(1);
 });
 
 test('what was kept goes with whoever signs out', async ({ page, context }) => {

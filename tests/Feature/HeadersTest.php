@@ -39,7 +39,7 @@ it('lets no browser and no cache keep a card', function (): void {
         expect($this->get($card)->headers->get('Cache-Control'))->toContain('no-store');
     }
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        $isCard = preg_match('#^(card|join)/\{|^shop(/|$)|^jobs/\{job\}/card(/\{paper\}|$)#', $route->uri()) === 1;
+        $isCard = preg_match('#^(card|join|calendar)/\{token\}|^join/|^shop(/|$)|^customers/\{customer\}/data|^jobs/\{job\}/card(/\{paper\}|$)#', $route->uri()) === 1;
         expect(in_array(App\Http\Middleware\KeepNoCopy::class, $route->gatherMiddleware(), true))->toBe($isCard, $route->uri());
     }
 });

@@ -39,7 +39,7 @@ it('opens a database that the first version left, with its jobs, methods and ver
     $before = (array) DB::table('jobs')->first();
 
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)
-        ->and((array) DB::table('jobs')->first())->toBe($before + ['import_id' => null, 'arrived_coupled' => 0])
+        ->and((array) DB::table('jobs')->first())->toBe($before + ['import_id' => null, 'arrived_coupled' => 0, 'starts_minute' => null, 'bay' => null, 'planned_minutes' => null, 'person_id' => null])
         ->and(collect(DB::select('PRAGMA table_info(vehicles)'))->firstWhere('name', 'wheelbase_mm')->notnull)->toBe(0)
         ->and(DB::table('vehicles')->value('wheelbase_mm'))->toEqual(3700)
         ->and(Job::query()->sole()->method)->toBe(Yoke\Method\Criterion::EqualSquat);

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Asked;
+use App\Screens\Day\DayPage;
 use App\Screens\Yard\JobCards;
 use App\Screens\Yard\YardPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Day\DayBook;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Date;
+use Yoke\Shop\ShopSettings;
 
 final class Yard
 {
@@ -17,12 +21,12 @@ final class Yard
     {
     }
 
-    public function show(Asked $request): View
+    public function show(Asked $request, DayBook $book, ShopSettings $settings): View
     {
         $person = $request->person();
 
         $yard = new YardPage($person, new JobCards($person, $this->analyses, $this->cache));
 
-        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due(), 'notes' => $yard->notes()]);
+        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due(), 'notes' => $yard->notes(), 'day' => $book->isPlanned(Date::today()->toImmutable()) ? new DayPage(Date::today()->toImmutable(), $book, $settings) : null]);
     }
 }

@@ -22,6 +22,9 @@ final readonly class KeptPage
 {
     private const KEPT_SECONDS = 2 * 86_400;
 
+    /** A page that looks at the time is as old as this at the most. */
+    private const CLOCK_SECONDS = 300;
+
     /** Anything else that an address asks makes too many pages to keep. */
     private const ASKED = ['show', 'height', 'beside', 'state'];
 
@@ -36,7 +39,7 @@ final readonly class KeptPage
 
     /**
      * @param  Closure(Request): Response  $next
-     * @param  string  $of  'job' for the pages of a job, 'any' for those that look over all
+     * @param  string  $of  'job' for the pages of a job, 'any' for those that look over all, 'clock' for those that look at the time too
      */
     public function handle(Request $request, Closure $next, string $of): Response
     {
@@ -45,7 +48,7 @@ final readonly class KeptPage
             return $next($request);
         }
         $key = 'page-'.hash('xxh128', $person->id.' '.$request->fullUrl());
-        $mark = $this->program().' '.Date::today()->toDateString().' '.($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any());
+        $mark = $this->program().' '.Date::today()->toDateString().' '.($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any()).($of === 'clock' ? ' '.intdiv(Date::now()->getTimestamp(), self::CLOCK_SECONDS) : '');
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_string($kept[1] ?? null)) {
             return response(str_replace(self::TOKEN, (string) csrf_token(), $kept[1]));

@@ -44,7 +44,7 @@ final readonly class ExperiencePage
     public function lines(): array
     {
         $lines = [];
-        foreach (Source::OF_RIGS as $source) {
+        foreach ([...Source::OF_RIGS, Source::Pace] as $source) {
             foreach ($this->experience->groups($source) as $group) {
                 $pool = $this->experience->pool($source, $group);
                 if ($pool !== null) {

@@ -25,4 +25,8 @@ enum Deed: string
     case CardRevoked = 'card-revoked';
     case RatingChanged = 'rating-changed';
     case SettingChanged = 'setting-changed';
+    case TokenMade = 'token-made';
+    case TokenRevoked = 'token-revoked';
+    case CustomerExported = 'customer-exported';
+    case CustomerErased = 'customer-erased';
 }

@@ -9,19 +9,25 @@ use App\Models\JobEvidence;
 use App\Models\Reading;
 use App\Models\Rig;
 use App\Models\RigAsWorked;
+use App\Models\StationMark;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Yoke\Day\StationTimes;
+use Yoke\Day\WorkedTime;
 use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\Stories\Suspect;
 use Yoke\Experience\Evidence;
 use Yoke\Experience\Experience;
 use Yoke\Experience\JobEvidence as Told;
+use Yoke\Experience\Pool;
 use Yoke\Experience\Repeats;
 use Yoke\Experience\Source;
 use Yoke\Experience\Subject;
+use Yoke\Probability\Normal;
+use Yoke\Procedure\Station;
 use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -32,7 +38,7 @@ use Yoke\Shop\ShopSettings;
 use Yoke\Specification\RigPart;
 
 /** What the finished jobs of the shop told, kept with each, and what it makes of what is usual for the next. */
-final readonly class ShopExperience
+final class ShopExperience
 {
     /** What a mistake may be likely at the most, in readings that count. */
     private const CONSISTENT = 0.10;
@@ -42,14 +48,26 @@ final readonly class ShopExperience
 
     private const REPEATS = 1500;
 
-    public function __construct(private JobAnalyses $analyses, private ShopSettings $settings)
+    /** The group of the pace: all jobs are compared with all. */
+    private const JOBS = 'jobs';
+
+    /** How far the time that one job took tells of another, in the logarithm. */
+    private const PACE_DOUBT = 0.2;
+
+    /** A job that took less was typed in afterwards. */
+    private const LEAST_MINUTES = 20.0;
+
+    private ?Pool $pace = null;
+
+    public function __construct(private readonly JobAnalyses $analyses, private readonly ShopSettings $settings)
     {
     }
 
     /** Keeps what a job told, in place of what it told before. */
     public function learn(Job $job): void
     {
-        $told = $this->toldBy($this->analyses->of($job->load(['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings'])));
+        $analysed = $this->analyses->of($job->load(['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'marks']));
+        $told = [...$this->toldBy($analysed), ...$this->paceOf($analysed)];
         $rows = array_map(static fn (Evidence $one): array => ['source' => $one->source->value, 'group' => $one->group, 'item' => $one->item, 'off' => $one->off, 'doubt' => $one->doubt], $told);
         $rows = $rows === [] ? [['source' => JobEvidence::NOTHING, 'group' => '', 'item' => '', 'off' => 0.0, 'doubt' => 1.0]] : $rows;
         DB::transaction(function () use ($job, $rows): void {
@@ -77,6 +95,14 @@ final readonly class ShopExperience
         $evidence = array_map(static fn (JobEvidence $row): Evidence => new Evidence(Source::from($row->source), $row->group, $row->item, $row->off, $row->doubt), array_values($rows->all()));
 
         return new Experience($evidence, $this->analyses->doubts, $this->off());
+    }
+
+    /** How long jobs take against what is usual: the logarithm of it. */
+    public function pace(string $family): Normal
+    {
+        $pool = $this->isOff(Source::Pace) ? null : $this->pace ??= $this->experience()->pool(Source::Pace, self::JOBS) ?? new Pool([], Source::Pace->textbook($this->analyses->doubts), Source::Pace->again());
+
+        return $pool === null ? Normal::of(0.0, Source::Pace->textbook($this->analyses->doubts)) : $pool->next($family);
     }
 
     /** What it makes of what is usual for a rig, to be kept with its job: nothing where nothing was learned. */
@@ -151,5 +177,17 @@ final readonly class ShopExperience
         $class = VehicleClass::tryFrom((string) $worked->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($rig->vehicle->body));
 
         return Subject::of($class->value, (string) $worked->values(RigPart::Hitch)->text('family'), $rig->trailer->body, (string) $rig->vehicle->id, (string) $rig->hitch->id, (string) $rig->trailer->id);
+    }
+
+    /** @return list<Evidence> how long a job took, against what is usual for its stations and hook-ups */
+    private function paceOf(AnalysedJob $job): array
+    {
+        $moments = [...$job->job->liveReadings->map(static fn (Reading $reading): int => $reading->taken_at->getTimestamp())->all(), ...$job->job->marks->map(static fn (StationMark $mark): int => $mark->created_at->getTimestamp())->all()];
+        $took = WorkedTime::minutes(array_values($moments));
+        $family = $job->described->family();
+        $stations = array_sum(array_map(StationTimes::usual(...), Station::along($family)));
+        $usual = $stations + max(1, $job->job->roundOf(Stance::Carried)) * StationTimes::hookUp($job->adjusters?->stepMinutes() ?? 0);
+
+        return $took === null || $took < self::LEAST_MINUTES ? [] : [new Evidence(Source::Pace, self::JOBS, (string) $family?->key(), log($took / $usual), self::PACE_DOUBT)];
     }
 }

@@ -9,6 +9,7 @@ return [
         'to_the_yard' => 'To the yard',
     ],
     'yard' => [
+        'day' => 'Line of the day',
         'notes' => 'Notes from owners',
         'seen' => 'Mark as seen',
         'yard' => 'Yard',

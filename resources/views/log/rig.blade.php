@@ -4,6 +4,8 @@
             <h1>{{ $log->rig->title() }} <span class="font-normal text-muted">· {{ $log->rig->hitch->name }}</span></h1>
             <x-rig-tabs :rig="$log->rig" on="history" />
         </div>
+        <p class="saved-at" role="status">{{ session('saved') }}</p>
+        @include('customers.rig', ['rig' => $log->rig])
         <div class="history">
             <ol class="set-ups">
                 @forelse ($log->setUps() as $i => $setUp)

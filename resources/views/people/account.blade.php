@@ -1,6 +1,6 @@
 <x-layout :title="__('page/people.account.title')" here="account">
     <main class="yard">
-        <div class="yard-head"><h1>{{ $person->name }}</h1><x-shop-tabs on="account" /><form method="post" action="{{ route('sign-out') }}" data-signs-out>@csrf<button class="button">{{ __('page/people.account.sign_out_here') }}</button></form></div>
+        <div class="yard-head"><h1>{{ $person->name }}</h1><x-shop-tabs on="account" /><a class="button" href="{{ route('tokens') }}">{{ __('page/people.account.tokens') }}</a><form method="post" action="{{ route('sign-out') }}" data-signs-out>@csrf<button class="button">{{ __('page/people.account.sign_out_here') }}</button></form></div>
         @if (session('done'))<p class="do-next is-in-range" role="status">{{ session('done') }}</p>@endif
         <div class="two-cards">
             <form method="post" action="{{ route('account.password') }}" class="card door" novalidate data-needs-connection>

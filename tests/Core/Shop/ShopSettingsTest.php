@@ -44,8 +44,9 @@ it('takes each to its ends and no further, and reaches what works by it', functi
             expect(ShopSettings::of([$key => $beyond])->isChosen($key))->toBeFalse("{$key} {$beyond}");
         }
         [$group, $name] = explode('.', $key);
-        if ($group === 'backups') {
-            expect(ShopSettings::of([$key => $setting->high])->ofBackups($name))->toBe((int) $setting->high)->and(ShopSettings::of([$key => $setting->low + 0.5])->isChosen($key))->toBeFalse();
+        if ($group === 'backups' || $group === 'day') {
+            $chosen = ShopSettings::of([$key => $setting->high]);
+            expect($group === 'day' ? $chosen->ofTheDay($name) : $chosen->ofBackups($name))->toBe((int) $setting->high)->and(ShopSettings::of([$key => $setting->low + 0.5])->isChosen($key))->toBeFalse();
 
             continue;
         }

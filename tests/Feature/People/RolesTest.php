@@ -12,29 +12,29 @@ use Illuminate\Support\Facades\Route;
  * `all` for whoever has, `work` for fitters and owners, `own` for owners.
  */
 const WHO = [
-    'anyone' => ['up', 'alive', 'worker', 'owner.card', 'owner.loads', 'owner.manifest', 'owner.note', 'owner.paper', 'owner.pdf', 'owner.procedure'],
+    'anyone' => ['up', 'alive', 'worker', 'calendar.feed', 'owner.card', 'owner.loads', 'owner.manifest', 'owner.note', 'owner.paper', 'owner.pdf', 'owner.procedure'],
     'guest' => ['sign-in', 'sign-in.try', 'first-owner', 'first-owner.make', 'forgotten', 'forgotten.mail', 'join', 'join.choose'],
     'all' => [
         'sign-out', 'preferences', 'preferences.calling', 'password.confirm', 'password.check', 'account', 'account.password', 'account.end', 'account.end-others',
         'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
         'bars', 'bars.preview', 'gap', 'gap.preview', 'choice', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
-        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'procedures.list', 'offline.pages', 'offline.none', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief', 'practice.explain', 'practice.frames',
+        'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'procedures.list', 'day', 'calls', 'customers', 'customers.edit', 'tokens', 'tokens.make', 'tokens.revoke', 'calendar', 'calendar.make', 'calendar.revoke', 'offline.pages', 'offline.none', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief', 'practice.explain', 'practice.frames',
     ],
     'work' => [
-        'practice.start', 'practice.act', 'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'owner-notes.seen', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
+        'practice.start', 'practice.act', 'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'owner-notes.seen', 'day.put', 'calls.store', 'customers.create', 'customers.store', 'customers.update', 'customers.assign', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
         'bars.store', 'bars.skip', 'bars.undo', 'gap.store', 'gap.skip', 'files.take', 'files.store', 'garage.pair', 'rigs.away', 'rigs.back', 'garage.store', 'garage.copy',
         'garage.put-away', 'garage.bring-back', 'garage.update', 'hook-up.set-by', 'hook-up.count', 'loads.store', 'loads.copy', 'loads.setting', 'loads.away',
         'procedures.take', 'procedures.ticked', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',
         'checks.store', 'facts.store', 'facts.guide', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
-    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'experience', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
+    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'customers.file', 'customers.erase', 'experience', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];
 
 /** Asked for as the page or the form of its own would. */
 function asked(Address $route): array
 {
-    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'run' => 1, 'note' => 1, 'topic' => 'bars', 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
+    $with = ['job' => 1, 'rig' => 1, 'id' => 1, 'ticket' => 1, 'reading' => 1, 'photo' => 1, 'link' => 1, 'record' => 1, 'person' => 1, 'signIn' => 1, 'run' => 1, 'note' => 1, 'customer' => 1, 'access' => 1, 'day' => '2026-05-04', 'topic' => 'bars', 'part' => 'trailer', 'station' => 'alone', 'state' => 'weighed', 'occasion' => 'hook-up', 'paper' => 'a4', 'kind' => 'weighbridge', 'token' => 'guessed', 'field' => 'gross_weight_kg', 'name' => 'shop-20260101-000000.yoke'];
     $address = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => (string) $with[$part[1]], $route->uri());
 
     return [in_array('GET', $route->methods(), true) ? 'GET' : 'POST', "/{$address}"];
@@ -42,7 +42,7 @@ function asked(Address $route): array
 
 it('has every address of the shop in the table of who may do what, once', function (): void {
     $named = array_merge(...array_values(WHO));
-    $there = array_filter(array_map(static fn (Address $route): ?string => $route->getName(), Route::getRoutes()->getRoutes()), static fn (?string $name): bool => ! str_starts_with((string) $name, 'storage.'));
+    $there = array_filter(array_map(static fn (Address $route): ?string => $route->getName(), Route::getRoutes()->getRoutes()), static fn (?string $name): bool => ! str_starts_with((string) $name, 'storage.') && ! str_starts_with((string) $name, 'api.'));
 
     expect(array_unique($named))->toHaveCount(count($named));
     sort($named);
@@ -54,6 +54,8 @@ it('lets each role do what the table says, and nothing else', function (?Role $r
     $this->job();
     $this->person('Wren Tallow');
     $link = App\Models\CardLink::query()->create(['job_id' => 1, 'token' => 'another', 'user_id' => 1, 'made_at' => now(), 'ends_at' => now()]);
+    App\Models\Customer::query()->create(['name' => 'Somebody', 'agreed_at' => now()]);
+    App\Models\CalendarLink::query()->create(['user_id' => 1, 'token' => 'secret', 'made_at' => now()]);
     App\Models\OwnerNote::query()->create(['job_id' => 1, 'card_link_id' => $link->id, 'note' => 'Hello', 'sent_at' => now()]);
     App\Models\PracticeRun::query()->create(['user_id' => 1, 'code' => '2-00005-3', 'tape' => '1 mm', 'coach' => 'off']);
     $actor = $role === null ? null : $this->person('Ash Fenn', '1 mm', $role);

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Day;
+
+use App\Http\Requests\Asked;
+use App\Models\CallOutcome;
+use App\Models\Rig;
+use App\Screens\Day\CallsPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Date;
+
+/** What is due, as a list of owners to call. */
+final class Calls
+{
+    public function show(Asked $request): View
+    {
+        return view('day.calls', ['page' => new CallsPage($request->person())]);
+    }
+
+    public function store(Asked $request, Rig $rig): RedirectResponse
+    {
+        $outcome = $request->choice('outcome', CallOutcome::class) ?? abort(422, 'Expected what came of the call.');
+        $rig->calls()->create(['user_id' => $request->person()->id, 'outcome' => $outcome, 'called_at' => Date::now()]);
+
+        return redirect()->route('calls');
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Api;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\TongueWeighing;
+use App\Models\WeighTicket;
+use App\UseCases\Analysis\AnalysedJob;
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\Recommendation;
+
+/** A job as the HTTP interface hands it out: mm, kg and shares of 1. */
+final readonly class JobResource
+{
+    /** @return array<string, mixed> in a list */
+    public static function short(Job $job): array
+    {
+        return [
+            'id' => $job->id,
+            'mark' => $job->mark,
+            'title' => $job->title,
+            'booked_on' => $job->booked_on->toDateString(),
+            'handed_over_at' => $job->handed_over_at?->toIso8601String(),
+            'rig_id' => $job->rig_id,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function whole(AnalysedJob $analysed): array
+    {
+        $job = $analysed->job;
+        $verdict = $analysed->analysis()->verdict();
+        $advised = $analysed->recommendation();
+
+        return [
+            ...self::short($job),
+            'vehicle' => $analysed->worked->vehicleName(),
+            'trailer' => $analysed->worked->trailerName(),
+            'hitch' => $analysed->worked->hitchName(),
+            'family' => $analysed->described->family()?->key(),
+            'setting' => self::setting($analysed->current()?->setting),
+            'readings' => array_values($job->liveReadings->filter(static fn (Reading $reading): bool => $reading->height_mm !== null)->map(static fn (Reading $reading): array => [
+                'id' => $reading->id, 'stance' => $reading->stance->value, 'axle' => $reading->axle->value, 'side' => $reading->side->value, 'round' => $reading->round,
+                'height_mm' => (float) $reading->height_mm, 'typed' => $reading->typed, 'settling' => $reading->settling->value, 'taken_at' => $reading->taken_at->toIso8601String(),
+            ])->all()),
+            'tickets' => array_values($job->tickets->map(static fn (WeighTicket $ticket): array => ['id' => $ticket->id, 'stance' => $ticket->core()->stance->value, 'typed' => $ticket->typed])->all()),
+            'tongue_weights' => array_values($job->tongueReadings->map(static fn (TongueWeighing $weighing): array => ['id' => $weighing->id, 'way' => $weighing->way->value, 'read_at' => $weighing->read_at->toIso8601String()])->all()),
+            'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => round($verdict->share->mean(), 4), 'doubt' => round($verdict->share->deviation(), 4)],
+            'next' => $advised === null ? null : self::next($advised),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function next(Recommendation $advised): array
+    {
+        return [
+            'action' => $advised->action->value,
+            'look' => $advised->look?->value,
+            'setting' => self::setting($advised->forecast->setting),
+            'chance' => round($advised->forecast->chance, 4),
+        ];
+    }
+
+    /** @return array<string, float>|null */
+    private static function setting(?Setting $setting): ?array
+    {
+        return $setting?->steps();
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Card;
+
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+
+/** A job's card as the HTTP interface hands it out. */
+final readonly class CardResource
+{
+    /** @return array<string, mixed> */
+    public static function of(CardPage $page): array
+    {
+        $heights = [];
+        foreach (Stance::cases() as $stance) {
+            foreach (Axle::cases() as $axle) {
+                $heights[$stance->value][$axle->value] = $page->reading($stance, $axle)?->millimetres();
+            }
+        }
+
+        return [
+            'job_id' => $page->job->id,
+            'title' => $page->job->title,
+            'setting' => $page->setting()?->steps(),
+            'setting_in_words' => $page->settingInWords(),
+            'heights_mm' => $heights,
+            'restored' => $page->verdict() === null ? null : round($page->verdict()->share->mean(), 4),
+            'cautions' => $page->cautions(),
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<x-layout :title="__('page/day.calendar.title')" here="yard">
+    <main class="yard">
+        <div class="yard-head"><h1>{{ __('page/day.calendar.title') }}</h1></div>
+        <p class="saved-at" role="status">{{ session('saved') }}</p>
+        <section class="card links" aria-label="{{ __('page/day.calendar.title') }}">
+            <p class="sentence">{{ __('page/day.calendar.lead') }}</p>
+            @foreach ($links as $link)
+                <div class="link-row">
+                    @if ($link->revoked_at === null)
+                        <input readonly value="{{ route('calendar.feed', $link->token) }}" aria-label="{{ __('page/day.calendar.address', ['made' => $link->made_at->isoFormat('ll')]) }}">
+                        <form method="post" action="{{ route('calendar.revoke', $link->id) }}">@csrf<button class="button is-small">{{ __('page/day.calendar.revoke') }}</button></form>
+                    @else
+                        <p class="sentence">{{ __('page/day.calendar.revoked', ['made' => $link->made_at->isoFormat('ll'), 'revoked' => $link->revoked_at->isoFormat('ll')]) }}</p>
+                    @endif
+                </div>
+            @endforeach
+            <form method="post" action="{{ route('calendar.make') }}">@csrf<button class="button">{{ __('page/day.calendar.make') }}</button></form>
+        </section>
+    </main>
+</x-layout>

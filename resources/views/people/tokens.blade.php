@@ -1,0 +1,24 @@
+<x-layout :title="__('page/people.tokens.title')" here="account">
+    <main class="yard">
+        <div class="yard-head"><h1>{{ __('page/people.tokens.title') }}</h1><x-shop-tabs on="account" /></div>
+        <p class="sentence">{{ __('page/people.tokens.lead') }} <a href="{{ route('api.document') }}">{{ __('page/people.tokens.document') }}</a></p>
+        @if (session('token'))<section class="card customer-form" role="status"><p>{{ __('page/people.tokens.once') }}</p><input readonly class="token" value="{{ session('token') }}" aria-label="{{ __('page/people.tokens.token') }}"></section>@endif
+        <form method="post" action="{{ route('tokens.make') }}" class="card customer-form" data-needs-connection novalidate>
+            @csrf
+            <x-typed name="name" :label="__('page/people.tokens.name')" :hint="__('page/people.tokens.name_hint')" />
+            <fieldset><legend>{{ __('page/people.tokens.rights') }}</legend>@foreach (\App\Models\ApiRight::cases() as $right)<label class="tick"><input type="checkbox" name="rights[]" value="{{ $right->value }}"> <span>{{ __('api.right.'.$right->value) }}</span></label>@endforeach</fieldset>
+            @error('rights')<p class="sentence" data-tone="stop" role="alert">{{ $message }}</p>@enderror
+            <div class="field"><label for="days">{{ __('page/people.tokens.ends') }}</label><select id="days" name="days"><option value="0">{{ __('page/people.tokens.never') }}</option>@foreach ($days as $many)<option value="{{ $many }}">{{ trans_choice('page/people.tokens.days', $many, ['count' => $many]) }}</option>@endforeach</select></div>
+            <button class="button is-first">{{ __('page/people.tokens.make') }}</button>
+        </form>
+        @if ($tokens->isNotEmpty())
+            <section class="card wide-table"><table class="log">
+                <thead><tr><th scope="col">{{ __('page/people.tokens.name') }}</th><th scope="col">{{ __('page/people.tokens.rights') }}</th><th scope="col">{{ __('page/people.tokens.used') }}</th><th></th></tr></thead>
+                @foreach ($tokens as $token)
+                    <tr><th scope="row">{{ $token->name }}</th><td>{{ implode(', ', array_map(fn ($right) => __('api.right.'.$right), $token->rights)) }}</td><td>{{ $token->used_at?->isoFormat('lll') ?? '–' }}</td>
+                        <td>@if ($token->isOpen())<form method="post" action="{{ route('tokens.revoke', $token->id) }}">@csrf<button class="button is-small" aria-label="{{ __('page/people.tokens.revoke_one', ['name' => $token->name]) }}">{{ __('page/people.tokens.revoke') }}</button></form>@else{{ __('page/people.tokens.ended') }}@endif</td></tr>
+                @endforeach
+            </table></section>
+        @endif
+    </main>
+</x-layout>

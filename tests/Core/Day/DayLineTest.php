@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use Yoke\Advice\ExpectedHookUps;
+use Yoke\Day\DayLine;
+use Yoke\Day\DaySlot;
+use Yoke\Day\ForeseenTime;
+use Yoke\Day\SlotState;
+use Yoke\Day\StationTimes;
+use Yoke\Day\WorkedTime;
+use Yoke\Probability\Normal;
+use Yoke\Procedure\Station;
+
+function foreseen(float $chance = 0.5, float $pace = 0.0, float $doubt = 0.2): ForeseenTime
+{
+    return ForeseenTime::of([Station::Dropped, Station::BarsUp, Station::HandOver], ExpectedHookUps::from($chance), 6, Normal::of($pace, $doubt));
+}
+
+function slot(string $job, ?int $start, string $bay = '1', ?string $person = null, SlotState $state = SlotState::Waiting, ?int $planned = 60): DaySlot
+{
+    return new DaySlot($job, $start, $bay, $person, foreseen(), $state, $planned);
+}
+
+it('foresees more the less likely the first hook-up is, and the slower the shop works', function (): void {
+    $stations = StationTimes::usual(Station::Dropped) + StationTimes::usual(Station::BarsUp) + StationTimes::usual(Station::HandOver);
+    $sure = foreseen(1.0, 0.0, 0.0);
+
+    expect($sure->mean)->toEqualWithDelta($stations + StationTimes::hookUp(6), 1e-9)
+        ->and([$sure->least, $sure->most])->toEqualWithDelta([$sure->mean, $sure->mean], 1e-9)
+        ->and(foreseen(0.3)->mean)->toBeGreaterThan(foreseen(0.9)->mean)
+        ->and(foreseen(0.3)->most - foreseen(0.3)->least)->toBeGreaterThan(foreseen(0.9)->most - foreseen(0.9)->least)
+        ->and(foreseen(0.5, log(1.5))->mean)->toEqualWithDelta(1.5 * foreseen(0.5)->mean, 1e-9)
+        ->and(foreseen(0.5)->least)->toBeLessThan(foreseen(0.5)->mean)
+        ->and(foreseen(0.5)->most)->toBeGreaterThan(foreseen(0.5)->mean);
+});
+
+it('foresees nothing where nothing is left', function (): void {
+    $over = ForeseenTime::of([], null, 6, Normal::of(0.3, 0.2));
+
+    expect([$over->mean, $over->least, $over->most])->toBe([0.0, 0.0, 0.0]);
+});
+
+it('tells what is late, what is next, and what clashes', function (): void {
+    $begun = slot('1', 540, '1', 'Wren', SlotState::Begun);
+    $waits = slot('2', 600, '1', 'Ash');
+    $later = slot('3', 840, '2', 'Wren');
+    $done = slot('4', 480, '2', 'Wren', SlotState::Done);
+    $open = slot('5', null, '2');
+    $line = new DayLine([$begun, $waits, $later, $done, $open], 615);
+
+    expect(array_map($line->isLate(...), $line->slots))->toBe([true, true, false, false, false])
+        ->and($line->next()?->job)->toBe('2')
+        ->and($line->expectedEnd($begun))->toBeGreaterThan(615)
+        ->and($line->expectedEnd($done))->toBeNull()
+        ->and($line->expectedEnd($open))->toBeNull()
+        ->and($line->clashesOf($later))->toBe([])
+        ->and((new DayLine([$waits], 605))->isLate($waits))->toBeFalse()
+        ->and((new DayLine([$waits], null))->isLate($waits))->toBeFalse()
+        ->and((new DayLine([], 600))->next())->toBeNull();
+});
+
+it('clashes in one bay or for one person at one time, and not otherwise', function (DaySlot $other, bool $clashes): void {
+    $one = slot('1', 600, '1', 'Wren');
+
+    expect($one->clashesWith($other))->toBe($clashes)->and($other->clashesWith($one))->toBe($clashes);
+})->with([
+    'the same bay' => [slot('2', 610, '1', 'Ash'), true],
+    'the same person' => [slot('2', 610, '2', 'Wren'), true],
+    'another bay and person' => [slot('2', 610, '2', 'Ash'), false],
+    'one after the other' => [slot('2', 900, '1', 'Wren'), false],
+    'handed over' => [slot('2', 610, '1', 'Wren', SlotState::Done), false],
+    'without a time' => [slot('2', null, '1', 'Wren'), false],
+]);
+
+it('reckons the time worked from what was entered, long pauses left out', function (array $minutes, ?float $worked): void {
+    expect(WorkedTime::minutes(array_map(static fn (int $minute): int => 60 * $minute, $minutes)))->toBe($worked);
+})->with([
+    'in one go' => [[0, 10, 20, 35], 40.0],
+    'in any order' => [[35, 0, 20, 10], 40.0],
+    'lunch between' => [[0, 10, 100, 110], 50.0],
+    'too little' => [[0, 10], null],
+    'nothing' => [[], null],
+]);

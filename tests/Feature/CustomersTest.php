@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\CardLink;
+use App\Models\Customer;
+use App\Models\OwnerNote;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->person('Wren Tallow', '1 mm');
+    $this->actingAs(User::query()->sole());
+    $this->work = $this->job();
+    $this->add = fn (array $typed = []) => $this->post('/customers', ['name' => 'Perpetua Lisle', 'phone' => '+1 555 0100', 'mail' => 'perpetua@lisle.example', 'agreed' => '1', 'rig' => (string) $this->work->rig_id, ...$typed]);
+});
+
+it('keeps a customer with the rig, with their consent', function (): void {
+    $this->get("/log/{$this->work->rig_id}")->assertOk()->assertSee('Add customer');
+    $this->get("/customers/new?rig={$this->work->rig_id}")->assertOk()->assertSee($this->work->rig->title());
+    ($this->add)()->assertRedirect('/customers/1');
+    $this->get('/customers/1')->assertSee('Perpetua Lisle')->assertSee('Agreed')->assertSee('Wren Tallow');
+    $this->get("/log/{$this->work->rig_id}")->assertSee('Perpetua Lisle')->assertSee('+1 555 0100');
+    $this->get('/customers?find=Lisle')->assertSee('Perpetua Lisle');
+    $this->get('/customers?find=nobody')->assertDontSee('Perpetua Lisle');
+});
+
+it('keeps nothing without consent, and says what was expected', function (array $typed, string $field): void {
+    ($this->add)($typed)->assertRedirect()->assertSessionHasErrors([$field]);
+    expect(Customer::query()->count())->toBe(0);
+})->with([
+    'no consent' => [['agreed' => ''], 'agreed'], 'no name' => [['name' => ' '], 'name'], 'a tag for a name' => [['name' => '<b>'], 'name'],
+    'no phone' => [['phone' => 'call me'], 'phone'], 'no mail' => [['mail' => 'somewhere'], 'mail'],
+]);
+
+it('gives a rig to another customer, or to nobody', function (): void {
+    ($this->add)();
+    ($this->add)(['name' => 'Ludo Finch', 'rig' => '']);
+    $this->post("/rigs/{$this->work->rig_id}/customer", ['customer' => '2'])->assertRedirect("/log/{$this->work->rig_id}");
+    expect($this->work->rig->fresh()->customer?->name)->toBe('Ludo Finch');
+    $this->post("/rigs/{$this->work->rig_id}/customer", ['customer' => '']);
+    expect($this->work->rig->fresh()->customer)->toBeNull();
+    $this->post("/rigs/{$this->work->rig_id}/customer", ['customer' => '99'])->assertNotFound();
+});
+
+it('hands out everything it keeps of somebody, to the owner of the shop alone', function (): void {
+    ($this->add)();
+    $file = $this->get('/customers/1/data.json')->assertOk()->json();
+    expect($file['name'])->toBe('Perpetua Lisle')->and($file['rigs'][0]['jobs'][0]['title'])->toBe($this->work->title);
+    $fitter = $this->person('Ash Fenn', '1 mm', Role::Fitter);
+    $this->actingAs(User::query()->find($fitter->id));
+    $this->get('/customers/1/data.json')->assertForbidden();
+    $this->post('/customers/1/erase', ['sure' => '1'])->assertForbidden();
+});
+
+it('erases who somebody is, and leaves what was measured', function (): void {
+    ($this->add)();
+    $this->work->update(['title' => 'Perpetua Lisle, float']);
+    $this->work->rig->vehicle->update(['name' => 'Lisle van']);
+    $worked = $this->work->rig_as_worked;
+    $worked['vehicle']['name'] = 'Lisle van';
+    $this->work->update(['rig_as_worked' => $worked]);
+    $this->tape($this->work, 'alone', ['front' => '950 mm', 'rear' => '985 mm']);
+    $link = $this->work->cardLinks()->create(['token' => str_repeat('c', 40), 'user_id' => User::query()->sole()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDay()]);
+    OwnerNote::query()->create(['job_id' => $this->work->id, 'card_link_id' => $link->id, 'note' => 'Perpetua Lisle was here', 'sent_at' => Date::now()]);
+    $this->get('/log');
+
+    $this->post('/customers/1/erase')->assertSessionHasErrors(['sure']);
+    expect(Customer::query()->count())->toBe(1);
+    $this->post('/customers/1/erase', ['sure' => '1'])->assertRedirect('/customers');
+    $tables = array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'"), 'name');
+    foreach (array_diff($tables, ['cache', 'cache_locks', 'sessions']) as $table) {
+        expect(json_encode(DB::table($table)->get()))->not->toContain('Lisle', "table {$table}");
+    }
+    expect($this->work->liveReadings()->count())->toBe(2)
+        ->and(CardLink::query()->sole()->isOpen())->toBeFalse()
+        ->and($this->work->fresh()->title)->toBe("Job {$this->work->id}");
+    foreach (['/log', "/log/{$this->work->rig_id}", "/jobs/{$this->work->id}/alone", '/', '/garage'] as $page) {
+        $this->get($page)->assertOk()->assertDontSee('Lisle');
+    }
+});
