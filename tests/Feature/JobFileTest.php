@@ -345,3 +345,19 @@ it('says of what was imported that it was, with the file and who took it in, and
     }
     $this->assertGuest();
 });
+
+it('leaves who owns the rig and who works on it in the shop, and takes neither in', function (): void {
+    $this->post('/customers', ['name' => 'Perpetua Lisle', 'phone' => '+1 555 0100', 'mail' => '', 'agreed' => '1', 'rig' => (string) $this->rig->id])->assertRedirect();
+    $this->work->update(['person_id' => 1]);
+    expect($this->rig->refresh()->customer_id)->toBe(1);
+    $file = (new JobFile($this->work->refresh()))->json();
+    expect($file)->not->toContain('customer_id')->not->toContain('person_id')->not->toContain('Perpetua')->not->toContain('555 0100');
+
+    ($this->empty)();
+    $content = json_decode($file, true);
+    $content['rig']['customer_id'] = 1;
+    $content['job']['person_id'] = 1;
+    JobImport::take((string) json_encode($content), WhenItExists::Stop, new App\Interchange\Job\ImportedBy('foreign.json', null));
+
+    expect(Rig::query()->sole()->customer_id)->toBeNull()->and(Job::query()->sole()->person_id)->toBeNull();
+});

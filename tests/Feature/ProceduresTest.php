@@ -17,6 +17,7 @@ beforeEach(function (): void {
 });
 
 it('begins with the first step, says why, and keeps who took it when', function (): void {
+    Date::setTestNow(Date::now()->startOfSecond());
     $this->get($this->at)->assertOk()->assertSee('Chock the trailer')->assertSee('Step 1 of')->assertDontSee('Skip');
     ($this->take)('chocks')->assertRedirect($this->at);
     Date::setTestNow(Date::now()->addSeconds(75));

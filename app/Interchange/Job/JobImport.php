@@ -197,6 +197,6 @@ final class JobImport
     {
         $this->columns[$table] ??= DB::getSchemaBuilder()->getColumnListing($table);
 
-        return array_flip(array_diff($this->columns[$table], ['id', 'import_id', 'extra', 'care_due_on', 'job_id', 'rig_id', 'procedure_run_id', 'user_id', 'supersedes_id', 'vehicle_id', 'trailer_id', 'hitch_id']));
+        return array_flip(array_diff($this->columns[$table], ['id', 'import_id', 'extra', 'care_due_on', 'job_id', 'rig_id', 'procedure_run_id', 'user_id', 'supersedes_id', 'vehicle_id', 'trailer_id', 'hitch_id', 'customer_id', 'person_id']));
     }
 }

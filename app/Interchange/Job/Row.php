@@ -6,10 +6,10 @@ namespace App\Interchange\Job;
 
 use stdClass;
 
-/** One row of a table as it stands in a file, and back: what it belongs to, and its number, are left to the place it stands at. */
+/** One row of a table as it stands in a file, and back: what it belongs to, and its number, are left to the place it stands at; who owns it and who works on it stay in the shop. */
 final class Row
 {
-    private const LEFT_OUT = ['id', 'job_id', 'rig_id', 'procedure_run_id', 'import_id'];
+    private const LEFT_OUT = ['id', 'job_id', 'rig_id', 'procedure_run_id', 'import_id', 'customer_id', 'person_id'];
 
     /**
      * @param  array<string, mixed>  $columns
