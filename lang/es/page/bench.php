@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'chain' => [
+        'done' => ', hecho',
+    ],
+    'changes' => [
+        'change_of_height_from_alone' => 'Cambio de altura desde solo',
+        'dropped' => 'sin barras',
+        'carried' => 'con barras',
+    ],
+    'drawing' => [
+        'side_elevation_of_with_to' => 'Alzado lateral de :vehicle_name con :trailer_name, a escala; sus cifras están en la tabla y en los enlaces que siguen.',
+        'the_rig_as_the_model' => 'El conjunto según el modelo; lo medido está en los enlaces que siguen',
+        'fender' => 'Guardabarros, eje :axle, :stance: :height:height2',
+        'at_the_setting_that_is' => 'En el ajuste que se ensaya',
+        'predicted_not_taped_yet' => 'Previsto, sin medir todavía',
+        'heights_5' => 'Alturas ×5',
+        'heights_to_scale' => 'Alturas a escala',
+    ],
+    'guide' => [
+        'step_by_step_with_the' => 'Paso a paso, con el motivo y la precaución a mano; hecho para un teléfono junto al enganche.',
+        'save_road_test' => 'Guardar la prueba en carretera',
+        'closed_by' => 'Cerrado por :user, :created_at.',
+        'reopen' => 'Reabrir',
+        'finish_station' => 'Terminar la estación',
+        'the_card' => 'La tarjeta',
+        'weigh_station' => 'Estación Pesar',
+        'plan_on_paper' => 'Planificar en papel',
+        'photos' => 'Fotos',
+        'its_history' => 'Su historia',
+        'tape_log' => 'Registro de medidas',
+    ],
+    'ladder' => [
+        'hook_ups' => 'Pruebas',
+        'setting' => 'Ajuste',
+        'front' => 'Delante',
+        'rear' => 'Detrás',
+        'restored' => 'Recuperado',
+    ],
+    'levelling' => [
+        'level_the_trailer' => 'Nivelar el remolque',
+        'which_way_to_jack' => 'Hacia dónde mover el gato',
+    ],
+    'move' => [
+        'measure_again' => 'Medir otra vez',
+        'next_prove' => 'Siguiente: Comprobar',
+        'diagnosis' => 'Diagnóstico',
+    ],
+    'others' => [
+        'save_these_readings' => 'Guardar estas lecturas',
+        'read_height_sensors' => 'Leer los sensores de altura',
+        'read_the_gauge' => 'Leer el medidor',
+        'read_the_angle' => 'Leer el ángulo',
+        'weigh_station' => 'Estación Pesar',
+    ],
+    'prove' => [
+        'taped_each_side' => 'medido a izquierda y derecha',
+        'count_both' => 'mirar, y contar los dos',
+        'from_all_readings_at_the' => 'De todas las lecturas, en el ajuste actual',
+        'both_sides_hooked_at_the' => 'Ambos lados enganchados en el mismo ajuste',
+    ],
+    'rule' => [
+        'front_fender_dropped_halfway_full' => 'Guardabarros delantero: sin barras :at, a medias :halfway, recuperado del todo :full_return',
+        'dropped' => 'sin barras',
+        'halfway' => 'a medias',
+        'full_return' => 'recuperado del todo',
+        'carried' => 'con barras :height',
+    ],
+    'setting' => [
+        'setting' => 'Ajuste',
+        'one_less' => ':stepper: uno menos, :less',
+        'one_more' => ':stepper: uno más, :more',
+    ],
+    'show' => [
+        'where_the_work_is' => 'Dónde está el trabajo',
+        'stations' => 'Estaciones',
+        'drawing' => 'Dibujo',
+        'station' => 'Estación',
+        'plan' => 'Plan',
+        'verdict' => 'Veredicto',
+    ],
+    'tab-methods' => [
+        'methods' => 'Métodos',
+        'five_methods_by_all_readings' => 'Cinco métodos, con todas las lecturas juntas. Manda :governs.',
+        'method' => 'Método',
+        'value' => 'Valor',
+        'verdict' => 'Veredicto',
+        'the_methods_are_judged_once' => 'Los métodos se juzgan una vez enganchado y medido un ajuste.',
+        'governing_method' => 'Método que manda',
+        'the_method_that_governs' => 'El método que manda',
+        'save_the_governing_method' => 'Guardar el método que manda',
+    ],
+    'tab-next' => [
+        'other_options' => 'Otras opciones:',
+        'ruled_out' => 'Descartado:',
+    ],
+    'tab-plot' => [
+        'rear_change_across_front_change' => 'Cambio trasero en horizontal, cambio delantero hacia arriba; las cifras están en la lista de pruebas',
+        'rear_up_to_the_right' => 'detrás, hacia arriba a la derecha',
+        'as_alone' => 'como solo',
+        'front_up' => 'delante, hacia arriba',
+        'front_restoration' => 'recuperación delantera',
+        'equal_squat' => 'descenso igual',
+        'coupler_level' => 'acoplador nivelado',
+        'next_move' => 'próxima acción',
+        '1_2_hook_ups_with' => '1, 2 …: pruebas con su duda; marcas: ajustes',
+    ],
+    'tab-rig' => [
+        'this_rig' => 'Este conjunto',
+        'this_rig_as_its_readings' => 'Este conjunto, según sus lecturas',
+        'from_readings_and_what_is' => 'De :readings lecturas y lo habitual; ± es una desviación típica.',
+    ],
+    'tab-settings' => [
+        'settings_and_their_chances' => 'Ajustes y sus probabilidades',
+        'chance_in_range_by_setting' => 'Probabilidad de quedar dentro del margen por ajuste. Pulse uno para ensayarlo en el dibujo.',
+        'on_the_rig' => 'en el conjunto',
+        'recommended' => 'recomendado',
+        'ruled_out' => 'descartado',
+        'current_setting' => 'Ajuste actual',
+    ],
+    'tabs' => [
+        'what_to_see' => 'Qué se ve',
+    ],
+];

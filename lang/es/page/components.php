@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'figures-table' => [
+        'stance' => 'Estado',
+        'front_fender_from_alone' => 'Guardabarros delantero desde solo',
+        'rear_fender_from_alone' => 'Guardabarros trasero desde solo',
+    ],
+    'job-card' => [
+        'with' => ':vehicle_name con :trailer_name',
+        'booked' => ':hitch_name · reservado el :booked_on',
+        'handed_over' => 'Entregado el :format',
+        'at' => 'En ',
+        'show' => 'Mostrar',
+        'open' => 'Abrir',
+    ],
+    'key-sheet' => [
+        'keyboard' => 'Teclado',
+        'enter' => 'Intro',
+        'next_field_then_save_and' => 'campo siguiente; después, guardar y pasar al siguiente estado',
+        'page_down' => 'Av Pág',
+        'page_up' => 'Re Pág',
+        'next_station_station_before' => 'estación siguiente, estación anterior',
+        'draw_heights_five_times_larger' => 'dibujar las alturas cinco veces mayores, o a escala',
+        'pad_of_sixteenths_open_or' => 'teclado de dieciseisavos, abierto o cerrado',
+        'back_to_the_yard' => 'volver al patio',
+        'the_log_of_every_job' => 'el registro de todos los trabajos',
+        'start_a_new_job' => 'empezar un trabajo nuevo',
+        'this_sheet' => 'esta hoja',
+        'letters_work_outside_the_fields' => 'Las letras valen fuera de los campos; Esc sale de un campo.',
+        'close' => 'Cerrar',
+    ],
+    'layout' => [
+        'main' => 'Principal',
+        'yard' => 'Patio',
+        'log' => 'Registro',
+        'garage' => 'Garaje',
+        'practice' => 'Práctica',
+        'new_job' => 'Nuevo trabajo',
+        'preferences' => 'Preferencias',
+        'units_and_fineness' => 'Unidades y finura',
+        'theme' => 'Tema',
+        'set' => 'Aplicar',
+        'keyboard' => 'Teclado',
+        'you_read_and_book' => 'Usted lee y reserva: esto lo rellena un montador de este taller.',
+        'account' => 'Su cuenta',
+        'account_of' => 'Cuenta de :person',
+    ],
+    'part-card' => [
+        'restore' => 'Restaurar :model',
+        'restore_2' => 'Restaurar',
+        'copy' => 'Copiar :model',
+        'copy_2' => 'Copiar',
+        'archive' => 'Archivar :model',
+        'archive_2' => 'Archivar',
+    ],
+    'rig-card' => [
+        'with' => ':vehicle con :trailer',
+        'of_filled_in' => ':sheet de :groups rellenados',
+        'with_2' => ':away :vehicle con :trailer',
+        'restore' => 'Restaurar',
+        'archive' => 'Archivar',
+    ],
+    'rig-tabs' => [
+        'history' => 'Historia',
+        'maintenance' => 'Mantenimiento',
+    ],
+    'shelves' => [
+        'shelves' => 'Estantes',
+        'rigs' => 'Conjuntos',
+        'archive' => 'Archivar',
+    ],
+    'trend' => [
+        'from_the_first_set_up' => ':what, del primer ajuste mostrado al último: :says',
+    ],
+    'trouble' => [
+        'to_the_yard' => 'Al patio',
+    ],
+    'weigh-tabs' => [
+        'weights' => 'Pesos',
+        'back_to_the_bench' => 'Volver al banco',
+        'weigh_station' => 'Estación Pesar',
+        'tongue_weight' => 'Peso en la lanza',
+        'load_planner' => 'Planificador de carga',
+        'tickets' => 'Tiques',
+        'loads' => 'Cargas',
+    ],
+];
