@@ -72,7 +72,7 @@ for (const [screen, size] of Object.entries(screens)) {
             }
             const small = await page.locator('a, button, select, summary, textarea, input:not([type=hidden])').evaluateAll((targets) => targets
                 .filter((target) => target.checkVisibility())
-                .map((target) => [target, (target.closest('label.tick') ?? target).getBoundingClientRect()])
+                .map((target) => [target, (target.closest('label.tick, label.owner-step') ?? target).getBoundingClientRect()])
                 .filter(([, box]) => box.height < 43.5 || box.width < 43.5)
                 .map(([target, box]) => `${target.outerHTML.slice(0, 120)} ${Math.round(box.width)}x${Math.round(box.height)}`));
             expect(small, name).toEqual([]);
