@@ -22,7 +22,7 @@ afterEach(function (): void {
 });
 
 it('puts a job at a time, in a bay, with a person, and draws it', function (): void {
-    $this->get('/day')->assertOk()->assertSee('no time yet')->assertDontSee('class="slot', false);
+    $this->get('/day')->assertOk()->assertSee('no time yet')->assertSee('text-anchor="end">19', false)->assertDontSee('class="slot', false);
     ($this->put)(['at' => '10:30', 'bay' => '2', 'person' => (string) User::query()->sole()->id])->assertRedirect('/day/2026-06-02')->assertSessionHas('saved');
     $job = $this->work->fresh();
 

@@ -7,16 +7,23 @@ use App\Models\OwnerNote;
 use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Owner\OwnersTable;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Date;
 use Smalot\PdfParser\Parser;
 use Yoke\Planning\LoadedState;
 use Yoke\Trip\TripTable;
 
+/** Where this run keeps what it works out: nothing of an earlier one is found there. */
+const TABLES_KEPT = __DIR__.'/../../storage/framework/testing/owners-tables';
+
+beforeAll(fn () => (new Filesystem)->deleteDirectory(TABLES_KEPT.'-'.getmypid()));
+afterAll(fn () => (new Filesystem)->deleteDirectory(TABLES_KEPT.'-'.getmypid()));
+
 /** A rig with a fresh tank ahead of its axles, handed over carried. */
 beforeEach(function (): void {
     // The table is the same in every test: worked out once.
     config()->set('cache.default', 'file');
-    config()->set('cache.stores.file.path', storage_path('framework/testing/owner-'.getmypid()));
+    config()->set('cache.stores.file.path', TABLES_KEPT.'-'.getmypid());
     $this->person('Ibby Marsh', '1 mm');
     $this->actingAs(User::query()->sole());
     $this->work = $this->job();

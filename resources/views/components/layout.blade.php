@@ -1,16 +1,7 @@
 @props(['title', 'here' => null])
 <!doctype html>
 <html lang="en" data-theme="{{ $person?->theme ?? 'sun' }}">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <title>{{ $title }} · Ivy Yoke</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    <script type="application/json" id="texts">{!! json_encode(__('live'), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE) !!}</script>
-    <link rel="preload" as="font" type="font/woff2" href="{{ Vite::asset('node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2') }}" crossorigin>
-    @vite(['resources/css/app.css', 'resources/js/app.js'])
-</head>
+<x-head :title="$title"><meta name="csrf-token" content="{{ csrf_token() }}"></x-head>
 <body @if ($person) data-person="{{ $person->id }}" @endif>
     <header class="top" data-top>
         <a class="brand" href="{{ route('yard') }}"><x-sign /> <span>Ivy Yoke</span></a>

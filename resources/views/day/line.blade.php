@@ -1,5 +1,5 @@
 <svg class="day-svg" viewBox="0 0 {{ $page->width() }} {{ $page->height() }}" role="group" aria-label="{{ __('page/day.show.line') }}" data-day>
-    @foreach ($page->hours() as $hour => $x)<line class="hour" x1="{{ $x }}" x2="{{ $x }}" y1="26" y2="{{ $page->height() }}" /><text class="hour-number" x="{{ $x }}" y="20" text-anchor="middle">{{ $hour }}</text>@endforeach
+    @foreach ($page->hours() as $hour => $x)<line class="hour" x1="{{ $x }}" x2="{{ $x }}" y1="26" y2="{{ $page->height() }}" /><text class="hour-number" x="{{ $x }}" y="20" text-anchor="{{ $loop->last ? 'end' : 'middle' }}">{{ $hour }}</text>@endforeach
     @foreach ($page->bays() as $row => $bay)<text class="bay-name" x="4" y="{{ 26 + 64 * $row + 37 }}">{{ __('page/day.show.bay_number', ['bay' => $bay]) }}</text>@endforeach
     @foreach ($page->cells() as $cell)<rect class="cell" x="{{ $cell['x'] }}" y="{{ $cell['y'] }}" width="{{ $cell['width'] }}" height="64" data-at="{{ \App\Words\DayWords::clock($cell['minute']) }}" data-bay="{{ $cell['bay'] }}" />@endforeach
     @foreach ($page->drawn() as $one)
