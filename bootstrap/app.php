@@ -13,6 +13,7 @@ use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SignedInHere;
+use App\Http\Middleware\SpeaksLanguage;
 use App\Http\Middleware\SpeaksOfTheHitch;
 use App\Http\Middleware\TellServerTime;
 use App\Http\Middleware\WritingStops;
@@ -36,8 +37,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is typed is kept to the letter: nothing trims it on the way in.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend([TellServerTime::class, GuardPages::class]);
-        $middleware->append([KnownHost::class, ReadableInput::class]);
-        $middleware->web(append: [PersonalPreferences::class, WritingStops::class, Idempotency::class]);
+        // Once for what is refused before anybody is known, and again as soon as a session says who reads.
+        $middleware->append([SpeaksLanguage::class, KnownHost::class, ReadableInput::class]);
+        $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
         $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class]);
         // A page that is kept is given out before its job is read.

@@ -6,11 +6,8 @@ namespace Yoke;
 
 use Throwable;
 
-/**
- * Marks every exception that the core throws on purpose.
- *
- * Its message is a sentence for the person at the bench: what was expected, in plain words.
- */
+/** Marks every exception that the core throws on purpose: a fact about what was expected, which the edge has words for. */
 interface CoreException extends Throwable
 {
+    public function expected(): Expected;
 }

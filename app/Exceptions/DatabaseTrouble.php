@@ -14,14 +14,14 @@ use Throwable;
 /** Says in words when the database is missing, cannot be written, or is not set up. */
 final class DatabaseTrouble
 {
-    private const WORDS = [
-        'does not exist' => 'The database file is missing.',
-        'unable to open database file' => 'The database file cannot be opened.',
-        'readonly database' => 'The database file can be read but not written.',
-        'disk is full' => 'The disk that holds the database is full.',
-        'database is locked' => 'The database has been busy for more than five seconds.',
-        'no such table' => 'The database is there but not set up.',
-        'file is not a database' => 'The database file is damaged or not a database.',
+    private const SIGNS = [
+        'does not exist' => 'missing',
+        'unable to open database file' => 'cannot_open',
+        'readonly database' => 'readonly',
+        'disk is full' => 'full',
+        'database is locked' => 'busy',
+        'no such table' => 'not_set_up',
+        'file is not a database' => 'damaged',
     ];
 
     /** The page, or nothing when this is some other trouble. */
@@ -33,7 +33,7 @@ final class DatabaseTrouble
         }
 
         return $request->expectsJson()
-            ? response()->json(['message' => "{$words} Nothing was saved; what you typed is still on the page."], 503)
+            ? response()->json(['message' => $words.' '.__('screen.database.still_on_the_page')], 503)
             : response()->view('errors.database', ['words' => $words], 503);
     }
 
@@ -45,9 +45,9 @@ final class DatabaseTrouble
         if (! $trouble instanceof PDOException && ! $trouble instanceof SQLiteDatabaseDoesNotExistException) {
             return null;
         }
-        foreach (self::WORDS as $sign => $words) {
+        foreach (self::SIGNS as $sign => $what) {
             if (str_contains(strtolower($trouble->getMessage()), $sign)) {
-                return $words;
+                return (string) __("screen.database.{$what}");
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Advice\Action;
@@ -56,7 +57,7 @@ final class AdviceFile
         try {
             return json_encode($this->answer(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | $flags);
         } catch (ImpossibleModel $impossible) {
-            throw BadField::at(CaseFile::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), $impossible->getMessage());
+            throw BadField::at(CaseFile::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), ExpectedWords::of($impossible->expected()));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\ExpectedWords;
 use stdClass;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\Bars;
@@ -68,7 +69,7 @@ final readonly class CaseFile
         try {
             return new CoupledRig($this->vehicle(), $this->trailer(), $this->bars());
         } catch (ImpossibleModel $impossible) {
-            throw BadField::at(self::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), $impossible->getMessage());
+            throw BadField::at(self::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), ExpectedWords::of($impossible->expected()));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\ExpectedWords;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
@@ -46,7 +47,7 @@ final class JobFields
         try {
             return Band::of($from, $to);
         } catch (ImpossibleBand $impossible) {
-            throw BadField::at('band', $impossible->getMessage());
+            throw BadField::at('band', ExpectedWords::of($impossible->expected()));
         }
     }
 
@@ -96,7 +97,7 @@ final class JobFields
             try {
                 $adjusters[] = Adjuster::of($name, $tilts ? Role::Tilt : Role::Tension, $pitch, $halves ? $range->inHalves() : $range, $fields->count('minutes'));
             } catch (ImpossibleSetting $impossible) {
-                throw BadField::at($fields->pathOf('from'), $impossible->getMessage());
+                throw BadField::at($fields->pathOf('from'), ExpectedWords::of($impossible->expected()));
             }
         }
 
@@ -117,7 +118,7 @@ final class JobFields
         try {
             return $adjusters->setting($steps);
         } catch (ImpossibleSetting $impossible) {
-            throw BadField::at($fields->pathOf($name), $impossible->getMessage());
+            throw BadField::at($fields->pathOf($name), ExpectedWords::of($impossible->expected()));
         }
     }
 }

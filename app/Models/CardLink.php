@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\URL;
 use Yoke\Procedure\Occasion;
+use Yoke\Units\Text\Fineness;
 
 /**
  * A private link to a job's card and procedures, for an owner without a sign-in.
@@ -19,6 +20,8 @@ use Yoke\Procedure\Occasion;
  * @property CarbonImmutable $made_at
  * @property CarbonImmutable $ends_at
  * @property CarbonImmutable|null $revoked_at
+ * @property Language $language
+ * @property Fineness|null $fineness of the units; null for those of whoever made the link
  * @property Job $job
  * @property User $user
  */
@@ -26,12 +29,12 @@ final class CardLink extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'token', 'user_id', 'made_at', 'ends_at', 'revoked_at'];
+    protected $fillable = ['job_id', 'token', 'user_id', 'made_at', 'ends_at', 'revoked_at', 'language', 'fineness'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+        return ['made_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime', 'language' => Language::class, 'fineness' => Fineness::class];
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -44,6 +47,15 @@ final class CardLink extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** Whoever made it, as somebody who reads in the link's own language and units. */
+    public function reader(): User
+    {
+        $reader = clone $this->user;
+        $reader->forceFill(['language' => $this->language, 'fineness' => $this->fineness ?? $this->user->fineness]);
+
+        return $reader;
     }
 
     public function isOpen(): bool

@@ -102,10 +102,7 @@ final class Job extends Model
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {
-        $readings = $this->hasMany(Reading::class);
-        $readings->orderBy('id');
-
-        return $readings;
+        return $this->inOrder(Reading::class);
     }
 
     /**
@@ -119,6 +116,20 @@ final class Job extends Model
         $readings->whereDoesntHave('successor');
 
         return $readings;
+    }
+
+    /**
+     * @template TRecord of Model
+     *
+     * @param  class-string<TRecord>  $record
+     * @return HasMany<TRecord, $this> the earliest first
+     */
+    private function inOrder(string $record): HasMany
+    {
+        $records = $this->hasMany($record);
+        $records->orderBy('id');
+
+        return $records;
     }
 
     /** @return HasMany<StationMark, $this> */
@@ -157,37 +168,25 @@ final class Job extends Model
     /** @return HasMany<WeighTicket, $this> */
     public function tickets(): HasMany
     {
-        $tickets = $this->hasMany(WeighTicket::class);
-        $tickets->orderBy('id');
-
-        return $tickets;
+        return $this->inOrder(WeighTicket::class);
     }
 
     /** @return HasMany<ProcedureRun, $this> */
     public function procedureRuns(): HasMany
     {
-        $runs = $this->hasMany(ProcedureRun::class);
-        $runs->orderBy('id');
-
-        return $runs;
+        return $this->inOrder(ProcedureRun::class);
     }
 
     /** @return HasMany<RoadDrive, $this> */
     public function roadDrives(): HasMany
     {
-        $drives = $this->hasMany(RoadDrive::class);
-        $drives->orderBy('id');
-
-        return $drives;
+        return $this->inOrder(RoadDrive::class);
     }
 
     /** @return HasMany<TorqueRecord, $this> */
     public function torques(): HasMany
     {
-        $records = $this->hasMany(TorqueRecord::class);
-        $records->orderBy('id');
-
-        return $records;
+        return $this->inOrder(TorqueRecord::class);
     }
 
     /** @return HasMany<Photo, $this> */
@@ -217,37 +216,25 @@ final class Job extends Model
     /** @return HasMany<CardLink, $this> */
     public function cardLinks(): HasMany
     {
-        $links = $this->hasMany(CardLink::class);
-        $links->orderBy('id');
-
-        return $links;
+        return $this->inOrder(CardLink::class);
     }
 
     /** @return HasMany<CheckAnswer, $this> */
     public function checks(): HasMany
     {
-        $answers = $this->hasMany(CheckAnswer::class);
-        $answers->orderBy('id');
-
-        return $answers;
+        return $this->inOrder(CheckAnswer::class);
     }
 
     /** @return HasMany<TongueWeighing, $this> */
     public function tongueReadings(): HasMany
     {
-        $readings = $this->hasMany(TongueWeighing::class);
-        $readings->orderBy('id');
-
-        return $readings;
+        return $this->inOrder(TongueWeighing::class);
     }
 
     /** @return HasMany<Measure, $this> */
     public function measures(): HasMany
     {
-        $measures = $this->hasMany(Measure::class);
-        $measures->orderBy('id');
-
-        return $measures;
+        return $this->inOrder(Measure::class);
     }
 
     /** The latest reading of a kind in a round; null where there is none, or it was taken back. */

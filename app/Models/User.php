@@ -27,6 +27,7 @@ use Yoke\Units\TorqueUnit;
  * @property string $password hashed
  * @property Fineness $fineness
  * @property string $theme
+ * @property Language $language
  * @property array<string, mixed>|null $calling
  * @property Role|null $role none: a name that a file brought, without a sign-in
  * @property CarbonImmutable|null $left_at
@@ -35,18 +36,18 @@ final class User extends Authenticatable
 {
     use Notifiable;
 
-    public const THEMES = ['sun' => 'Sunlight', 'dark' => 'Dark'];
+    public const THEMES = ['sun', 'dark'];
 
-    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'calling', 'role', 'left_at'];
+    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'language', 'calling', 'role', 'left_at'];
 
-    protected $attributes = ['calling' => null, 'role' => null, 'left_at' => null];
+    protected $attributes = ['language' => 'en', 'calling' => null, 'role' => null, 'left_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'fineness' => Fineness::class, 'calling' => 'array', 'role' => Role::class, 'left_at' => 'immutable_datetime'];
+        return ['password' => 'hashed', 'fineness' => Fineness::class, 'language' => Language::class, 'calling' => 'array', 'role' => Role::class, 'left_at' => 'immutable_datetime'];
     }
 
     /** @return HasMany<DeviceSignIn, $this> */

@@ -146,7 +146,7 @@ final readonly class AdviceWords
     public function finding(Finding $finding): array
     {
         $isShare = in_array($finding->kind, [FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken], true);
-        $words = ['figure' => $isShare ? self::percent(max(0.0, $finding->figure->mean())) : sprintf('%.1f', abs($finding->figure->mean())), 'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken)];
+        $words = ['figure' => $isShare ? self::percent(max(0.0, $finding->figure->mean())) : Figures::fixed(abs($finding->figure->mean())), 'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken)];
 
         return ['what' => self::text("finding.{$finding->kind->value}.what", $words), 'means' => self::text("finding.{$finding->kind->value}.means", $words), 'remedy' => self::text("finding.{$finding->kind->value}.remedy", $words)];
     }
@@ -156,7 +156,7 @@ final readonly class AdviceWords
     {
         return match ($kind) {
             FindingKind::OverRestored, FindingKind::LightFront => self::text('finding.share', ['share' => VerdictWords::share(Normal::of(max(0.0, $figure->mean()), $figure->deviation()))]),
-            FindingKind::NoseUp, FindingKind::FarNoseDown => self::text($figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by', ['degrees' => sprintf('%.1f', abs($figure->mean())), 'doubt' => sprintf('%.1f', max(0.1, $figure->deviation()))]),
+            FindingKind::NoseUp, FindingKind::FarNoseDown => self::text($figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by', ['degrees' => Figures::fixed(abs($figure->mean())), 'doubt' => Figures::fixed(max(0.1, $figure->deviation()))]),
             FindingKind::SlackBars => self::text('finding.bent_by', ['bend' => $this->print->height(max(0.0, $figure->mean())), 'doubt' => $this->print->doubt($figure)]),
             FindingKind::Broken => '',
         };

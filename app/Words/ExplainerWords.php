@@ -40,8 +40,8 @@ final readonly class ExplainerWords
             Quantity::HeightChange => $this->print->change($value),
             Quantity::Share => $this->print->percent($value),
             Quantity::Degrees => $this->pitch($value),
-            Quantity::Times => sprintf('%.1f', $value),
-            Quantity::Links, Quantity::Holes, Quantity::Count => sprintf('%g', $value),
+            Quantity::Times => Figures::fixed($value),
+            Quantity::Links, Quantity::Holes, Quantity::Count => Figures::short($value),
             Quantity::Switched => Text::of($value > 0.5 ? 'explain.knob.on' : 'explain.knob.no'),
             Quantity::Torque => $this->print->torque($value),
         };

@@ -22,6 +22,8 @@ final class FamilyTranslator extends Translator
 
     private string $pattern = '';
 
+    private ?HitchFamily $family = null;
+
     public static function of(Translator $translator): self
     {
         $words = new self($translator->getLoader(), $translator->getLocale());
@@ -33,12 +35,20 @@ final class FamilyTranslator extends Translator
     /** Null: no family in particular. */
     public function speakOf(?HitchFamily $family): void
     {
+        $this->family = $family;
         [$this->terms, $this->instead] = [[], []];
         $file = $family === null ? [] : parent::get("family/{$family->key()}");
         if (is_array($file)) {
             [$this->terms, $this->instead] = [$file['terms'] ?? [], $file['instead'] ?? []];
-            $this->pattern = '/(?<![\w:-])(?<!friction )(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), array_keys($this->terms))).')(?![\w-])/i';
+            $this->pattern = '/(?<![\w:-])(?<!friction )(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), array_keys($this->terms))).')(?![\w-])/iu';
         }
+    }
+
+    /** @param  string  $locale */
+    public function setLocale($locale): void
+    {
+        parent::setLocale($locale);
+        $this->speakOf($this->family);
     }
 
     /**
@@ -94,7 +104,9 @@ final class FamilyTranslator extends Translator
         return (string) preg_replace_callback($this->pattern, function (array $found): string {
             $term = $this->terms[mb_strtolower($found[0])];
 
-            return ctype_upper($found[0][0]) ? ucfirst($term) : $term;
+            $first = mb_substr($found[0], 0, 1);
+
+            return $first !== mb_strtolower($first) ? mb_strtoupper(mb_substr($term, 0, 1)).mb_substr($term, 1) : $term;
         }, $line);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Models\LoadState;
 use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
 use Yoke\Loading\TongueShare;
@@ -37,5 +38,11 @@ final class LoadWords
             $share->isTooLittle() => 'too_little',
             default => 'much',
         });
+    }
+
+    /** What was aboard when the rig was weighed, or the name that somebody gave. */
+    public static function state(LoadState $state): string
+    {
+        return $state->as_weighed ? Text::of('load.as_weighed') : $state->name;
     }
 }

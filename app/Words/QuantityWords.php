@@ -60,7 +60,12 @@ final readonly class QuantityWords
     /** One that was computed, finer than a tape can be read. */
     public function fine(float $millimetres): string
     {
-        return $this->person->lengthPrinter()->fine(Length::ofMillimetres($millimetres));
+        return $this->fineLength(Length::ofMillimetres($millimetres));
+    }
+
+    private function fineLength(Length $length): string
+    {
+        return Figures::written($this->person->lengthPrinter()->fine($length));
     }
 
     public function change(float $millimetres): string
@@ -78,7 +83,7 @@ final readonly class QuantityWords
     {
         return $this->person->loadUnit() === LoadUnit::Pound
             ? sprintf('%d lb/in ± %d', round(RateUnit::PoundPerInch->of($rate->mean()) / 10) * 10, max(10, round(RateUnit::PoundPerInch->of($rate->deviation()) / 10) * 10))
-            : sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation());
+            : Figures::written(sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation()));
     }
 
     /** A rate of so many kg/mm, without its doubt. */
@@ -86,15 +91,15 @@ final readonly class QuantityWords
     {
         return $this->person->loadUnit() === LoadUnit::Pound
             ? sprintf('%d lb/in', round(RateUnit::PoundPerInch->of($rate) / 10) * 10)
-            : sprintf('%.1f kg/mm', $rate);
+            : Figures::fixed($rate).' kg/mm';
     }
 
     /** How far a spring of so many kg/mm gives for a usual load. */
     public function squat(float $rate): string
     {
         return $this->person->loadUnit() === LoadUnit::Pound
-            ? $this->length(Length::ofMillimetres(Load::ofPounds(100.0)->kilograms() / $rate)).' for each 100 lb'
-            : sprintf('1 mm for each %d kg', round($rate));
+            ? Text::of('screen.quantity.squat', ['squat' => $this->length(Length::ofMillimetres(Load::ofPounds(100.0)->kilograms() / $rate)), 'load' => '100 lb'])
+            : Text::of('screen.quantity.squat', ['squat' => '1 mm', 'load' => sprintf('%d kg', round($rate))]);
     }
 
     public function percent(float $share): string
@@ -104,14 +109,14 @@ final readonly class QuantityWords
 
     public function degrees(Angle $angle): string
     {
-        return sprintf('%.1f°', abs($angle->degrees()));
+        return Figures::fixed(abs($angle->degrees())).'°';
     }
 
     public function term(Term $term): string
     {
         return match (true) {
             $term->comesTo instanceof Load => $this->load($term->comesTo),
-            $term->comesTo instanceof Length => $this->person->lengthPrinter()->fine($term->comesTo),
+            $term->comesTo instanceof Length => $this->fineLength($term->comesTo),
             $term->comesTo instanceof Angle => $this->degrees($term->comesTo),
             default => $this->percent($term->comesTo),
         };

@@ -15,7 +15,7 @@ final class RatingWords
     {
         $what = Text::of("rating.{$line->part->value}", ['axle' => (string) $line->axle, 'axles' => (string) $line->axles]);
 
-        return $line->stance === null ? $what : Text::of('rating.in_stance', ['what' => $what, 'stance' => $line->stance->value]);
+        return $line->stance === null ? $what : Text::of('rating.in_stance', ['what' => $what, 'stance' => RigWords::stance($line->stance)]);
     }
 
     /** A sentence on a load that is outside its rating; null for one that is not. */

@@ -87,7 +87,7 @@ final readonly class SettingWords
     /** The number that a step is called by: `4`, `4.5`. */
     public function number(Adjuster $adjuster, float $step): string
     {
-        return sprintf('%g', $adjuster->said($step) + ($adjuster->role === Role::HeadHeight ? 1 : 0));
+        return Figures::short($adjuster->said($step) + ($adjuster->role === Role::HeadHeight ? 1 : 0));
     }
 
     public function step(Adjuster $adjuster, float $step): string

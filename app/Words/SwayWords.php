@@ -36,8 +36,8 @@ final readonly class SwayWords
         [$now, $before] = [$change->now, $change->before];
 
         return Text::of("sway.worse.{$change->kind->value}", match ($change->kind) {
-            SwayChangeKind::LessOnTheTongue => ['now' => sprintf('%.1f', 100 * $now), 'before' => sprintf('%.1f', 100 * $before)],
-            SwayChangeKind::NoseHigher => ['by' => sprintf('%.1f', $now - $before)],
+            SwayChangeKind::LessOnTheTongue => ['now' => Figures::fixed(100 * $now), 'before' => Figures::fixed(100 * $before)],
+            SwayChangeKind::NoseHigher => ['by' => Figures::fixed($now - $before)],
             SwayChangeKind::FrontLighter => ['now' => (string) round(100 * $now), 'before' => (string) round(100 * $before)],
             SwayChangeKind::LessFriction => ['by' => (string) round(100 * (1 - $now / $before))],
         });

@@ -17,6 +17,14 @@ final class Text
         return is_string($text) && $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
     }
 
+    /** The same in another language than the one spoken. */
+    public static function in(string $language, string $key): string
+    {
+        $text = trans($key, [], $language);
+
+        return is_string($text) && $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
+    }
+
     /**
      * One that says how many.
      *

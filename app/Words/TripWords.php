@@ -70,7 +70,7 @@ final readonly class TripWords
             $entry->share === null ? '' : Text::of('trip.restored', ['share' => $this->print->percent($entry->share), 'chance' => VerdictWords::chance((int) round(100 * ($entry->chance ?? 0.0)))]),
             ...array_filter($complaints, is_string(...)),
             $entry->outside === [] ? Text::of('trip.nothing_over') : Text::of('trip.unload'),
-            Text::of('trip.tongue', ['share' => sprintf('%.1f', 100 * $entry->tongue->share)]).' '.LoadWords::share($entry->tongue),
+            Text::of('trip.tongue', ['share' => Figures::fixed(100 * $entry->tongue->share)]).' '.LoadWords::share($entry->tongue),
             $entry->outcome === TripOutcome::Moves ? StationWords::caution(Station::BarsUp, $this->rig->family()) : '',
         ], static fn (string $sentence): bool => $sentence !== ''));
     }

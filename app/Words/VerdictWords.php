@@ -173,7 +173,7 @@ final readonly class VerdictWords
         return Text::of("assumption.{$assumption->field}", ['value' => match (true) {
             is_string($value) => $value,
             $value === null => '',
-            $assumption->field === 'tongue_weight_kg' => sprintf('%g', 100 * $value),
+            $assumption->field === 'tongue_weight_kg' => Figures::short(100 * $value),
             str_ends_with($assumption->field, '_kg') => $this->print->about(Load::ofKilograms($value)),
             default => $this->print->length(Length::ofMillimetres($value)),
         }]);

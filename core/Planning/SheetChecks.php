@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Planning;
 
+use Yoke\Expected;
 use Yoke\Rig\Check\Problems;
 use Yoke\Specification\Values;
 
@@ -17,26 +18,26 @@ final readonly class SheetChecks
     public function check(Problems $problems): void
     {
         if (($this->trailer->number('tongue_weight_kg') ?? 0.0) >= $this->grossKg) {
-            $problems->found('tongue_weight_kg', 'Expected a tongue weight below the gross trailer weight.');
+            $problems->found('tongue_weight_kg', Expected::of('sheet.tongue_weight'));
         }
         $rises = static fn (Values $sheet, string $low, string $high): bool => ($sheet->number($low) ?? -INF) <= ($sheet->number($high) ?? INF);
         if (! $rises($this->hitch, 'bar_rating_low_kg', 'bar_rating_high_kg')) {
-            $problems->found('bar_rating_low_kg', 'Expected a rating range that rises: from the lower to the higher tongue weight.');
+            $problems->found('bar_rating_low_kg', Expected::of('sheet.bar_rating'));
         }
         if (! $rises($this->vehicle, 'maker_band_low', 'maker_band_high')) {
-            $problems->found('maker_band_low', 'Expected a band that rises.');
+            $problems->found('maker_band_low', Expected::of('sheet.band'));
         }
         if (! $rises($this->hitch, 'bracket_from_mm', 'bracket_to_mm')) {
-            $problems->found('bracket_from_mm', 'Expected a range that rises: the nearest place to the ball first.');
+            $problems->found('bracket_from_mm', Expected::of('sheet.bracket'));
         }
         if (! $rises($this->hitch, 'ball_over_from_mm', 'ball_over_to_mm')) {
-            $problems->found('ball_over_from_mm', 'Expected a range that rises: the lower ball first.');
+            $problems->found('ball_over_from_mm', Expected::of('sheet.ball'));
         }
         if (! $rises($this->hitch, 'start_washers_low', 'start_washers_high')) {
-            $problems->found('start_washers_low', 'Expected more washers for the higher tongue weight.');
+            $problems->found('start_washers_low', Expected::of('sheet.washers'));
         }
         if (! $rises($this->trailer, 'tray_from_mm', 'tray_to_mm')) {
-            $problems->found('tray_from_mm', 'Expected its end nearest to the ball first.');
+            $problems->found('tray_from_mm', Expected::of('sheet.tray'));
         }
     }
 }

@@ -36,6 +36,6 @@ final readonly class Hitch
     /** Null stands for what could not be read. */
     public static function check(?Length $barArm, Problems $problems): void
     {
-        LengthRange::ofMillimetres('a bar arm, ball to hook-up point,', ...self::BAR_ARM_MM)->check('bar_arm', $barArm, $problems);
+        LengthRange::ofMillimetres('bar_arm', ...self::BAR_ARM_MM)->check('bar_arm', $barArm, $problems);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Rig;
 
+use Yoke\Expected;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Check\ThrowFirstProblem;
 use Yoke\Rig\Exception\ImpossibleRig;
@@ -28,7 +29,7 @@ final readonly class Rig
     public static function check(?Length $barArm, ?Length $ballToAxle, Problems $problems): void
     {
         if ($barArm !== null && $ballToAxle !== null && ! $barArm->isLessThan($ballToAxle)) {
-            $problems->found('bar_arm', 'Expected a bar arm shorter than the length from ball to trailer axle.');
+            $problems->found('bar_arm', Expected::of('rig.bar_arm'));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Rig;
 
+use Yoke\Expected;
 use Yoke\Rig\Check\LengthRange;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Check\ThrowFirstProblem;
@@ -43,11 +44,11 @@ final readonly class Trailer
     public static function check(?int $axles, ?Length $ballToAxle, ?Load $grossWeight, Problems $problems): void
     {
         if ($axles !== null && ($axles < 1 || $axles > 3)) {
-            $problems->found('axles', 'Expected one, two or three trailer axles.');
+            $problems->found('axles', Expected::of('rig.axles'));
         }
-        LengthRange::ofMillimetres('a length from ball to trailer axle', ...self::BALL_TO_AXLE_MM)->check('ball_to_axle', $ballToAxle, $problems);
+        LengthRange::ofMillimetres('ball_to_axle', ...self::BALL_TO_AXLE_MM)->check('ball_to_axle', $ballToAxle, $problems);
         if ($grossWeight !== null && ($grossWeight->kilograms() < self::GROSS_WEIGHT_KG[0] || $grossWeight->kilograms() > self::GROSS_WEIGHT_KG[1])) {
-            $problems->found('gross_weight', 'Expected a gross trailer weight between 100 and 20000 kg (220 and 44092 lb).');
+            $problems->found('gross_weight', Expected::of('rig.gross_weight'));
         }
     }
 }

@@ -40,8 +40,8 @@ final readonly class Vehicle
     /** Checks what is known so far; null stands for what could not be read. */
     public static function check(?Length $wheelbase, ?Length $overhang, Problems $problems): void
     {
-        LengthRange::ofMillimetres('a wheelbase', ...self::WHEELBASE_MM)->check('wheelbase', $wheelbase, $problems);
-        LengthRange::ofMillimetres('an overhang, rear axle centre to ball,', ...self::OVERHANG_MM)->check('overhang', $overhang, $problems);
+        LengthRange::ofMillimetres('wheelbase', ...self::WHEELBASE_MM)->check('wheelbase', $wheelbase, $problems);
+        LengthRange::ofMillimetres('overhang', ...self::OVERHANG_MM)->check('overhang', $overhang, $problems);
     }
 
     public function suspension(Axle $axle): Suspension

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Specification;
 
+use Yoke\Expected;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\Pressure;
@@ -74,10 +75,10 @@ final readonly class Field
     }
 
     /** What was expected, when a value cannot be; null when it can. */
-    public function objection(float|string $value): ?string
+    public function objection(float|string $value): ?Expected
     {
         if ($this->kind === FieldKind::Choice) {
-            return is_string($value) && in_array($value, $this->options, true) ? null : 'Expected one of the list.';
+            return is_string($value) && in_array($value, $this->options, true) ? null : Expected::of('field.choice');
         }
 
         $isInRange = is_float($value) && $value >= $this->low && $value <= $this->high;
@@ -85,18 +86,24 @@ final readonly class Field
         return $isInRange && ($this->kind !== FieldKind::Count || floor($value) === $value) ? null : $this->range();
     }
 
-    private function range(): string
+    private function range(): Expected
     {
         [$low, $high] = [$this->low, $this->high];
 
         return match ($this->kind) {
-            FieldKind::Length => sprintf('Expected between %g and %g mm (%.0f and %.0f in).', $low, $high, Length::ofMillimetres($low)->inches(), Length::ofMillimetres($high)->inches()),
-            FieldKind::Load => sprintf('Expected between %g and %g kg (%.0f and %.0f lb).', $low, $high, Load::ofKilograms($low)->pounds(), Load::ofKilograms($high)->pounds()),
-            FieldKind::Pressure => sprintf('Expected between %g and %g kPa (%.0f and %.0f psi).', $low, $high, Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
-            FieldKind::Torque => sprintf('Expected between %g and %g N·m (%.0f and %.0f lb·ft).', $low, $high, Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
-            FieldKind::Rate => sprintf('Expected between %g and %g kg/mm (%.0f and %.0f lb/in).', $low, $high, RateUnit::PoundPerInch->of($low), RateUnit::PoundPerInch->of($high)),
-            FieldKind::Count => sprintf('Expected a whole number between %d and %d.', $low, $high),
-            default => sprintf('Expected a number between %g and %g.', $low, $high),
+            FieldKind::Length => $this->inBoth('mm', 'in', Length::ofMillimetres($low)->inches(), Length::ofMillimetres($high)->inches()),
+            FieldKind::Load => $this->inBoth('kg', 'lb', Load::ofKilograms($low)->pounds(), Load::ofKilograms($high)->pounds()),
+            FieldKind::Pressure => $this->inBoth('kPa', 'psi', Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
+            FieldKind::Torque => $this->inBoth('N·m', 'lb·ft', Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
+            FieldKind::Rate => $this->inBoth('kg/mm', 'lb/in', RateUnit::PoundPerInch->of($low), RateUnit::PoundPerInch->of($high)),
+            FieldKind::Count => Expected::of('field.count', ['low' => $low, 'high' => $high]),
+            default => Expected::of('field.number', ['low' => $low, 'high' => $high]),
         };
+    }
+
+    /** The range in its own unit and in another. */
+    private function inBoth(string $unit, string $other, float $low, float $high): Expected
+    {
+        return Expected::of('field.range', ['low' => $this->low, 'high' => $this->high, 'unit' => $unit, 'other_low' => round($low), 'other_high' => round($high), 'other' => $other]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Statics;
 
+use Yoke\Expected;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The hitch as the model sees it: plain numbers in mm and kg. */
@@ -22,10 +23,10 @@ final readonly class Bars
         public float $ballOverCoupler,
     ) {
         $problem = match (true) {
-            $count < 1 => ['count', 'Expected at least one spring bar.'],
-            ! ($rate > 0.0 && is_finite($rate)) => ['rate', 'Expected a bar rate above 0 kg/mm.'],
-            ! ($arm > 0.0 && is_finite($arm)) => ['arm', 'Expected a bar arm above 0 mm.'],
-            ! is_finite($ballOverCoupler) => ['ballOverCoupler', 'Expected the unloaded ball height over the level coupler in mm.'],
+            $count < 1 => ['count', Expected::of('model.bar_count')],
+            ! ($rate > 0.0 && is_finite($rate)) => ['rate', Expected::of('model.bar_rate')],
+            ! ($arm > 0.0 && is_finite($arm)) => ['arm', Expected::of('model.bar_arm')],
+            ! is_finite($ballOverCoupler) => ['ballOverCoupler', Expected::of('model.ball_over_coupler')],
             default => null,
         };
         if ($problem !== null) {

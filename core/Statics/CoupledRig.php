@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Statics;
 
+use Yoke\Expected;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /**
@@ -31,7 +32,7 @@ final readonly class CoupledRig
     public function __construct(private TowVehicle $vehicle, private TowedTrailer $trailer, private Bars $bars)
     {
         if (! ($bars->arm < $trailer->ballToAxle)) {
-            throw ImpossibleModel::at('arm', 'Expected a bar arm shorter than the length from ball to trailer axle.');
+            throw ImpossibleModel::at('arm', Expected::of('rig.bar_arm'));
         }
         $a = $vehicle->overhang / $vehicle->wheelbase;
         $front = 1.0 / $vehicle->frontRate;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Statics;
 
+use Yoke\Expected;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The tow vehicle as the model sees it: plain numbers in mm and kg. */
@@ -23,16 +24,16 @@ final readonly class TowVehicle
         public float $rearRate,
         public float $rearLift = 0.0,
     ) {
-        self::above($wheelbase, 'wheelbase', 'Expected a wheelbase above 0 mm.');
-        self::above($overhang, 'overhang', 'Expected an overhang, rear axle to ball, above 0 mm.');
-        self::above($frontRate, 'frontRate', 'Expected a front ride rate above 0 kg/mm.');
-        self::above($rearRate, 'rearRate', 'Expected a rear ride rate above 0 kg/mm.');
+        self::above($wheelbase, 'wheelbase', Expected::of('model.wheelbase'));
+        self::above($overhang, 'overhang', Expected::of('model.overhang'));
+        self::above($frontRate, 'frontRate', Expected::of('model.front_rate'));
+        self::above($rearRate, 'rearRate', Expected::of('model.rear_rate'));
         if (! is_finite($wheelbase) || ! is_finite($overhang) || ! is_finite($rearLift)) {
-            throw ImpossibleModel::at('wheelbase', 'Expected lengths with an end.');
+            throw ImpossibleModel::at('wheelbase', Expected::of('model.finite'));
         }
     }
 
-    private static function above(float $value, string $quantity, string $expected): void
+    private static function above(float $value, string $quantity, Expected $expected): void
     {
         if (! ($value > 0.0)) {
             throw ImpossibleModel::at($quantity, $expected);

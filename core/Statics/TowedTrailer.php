@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Statics;
 
+use Yoke\Expected;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** The trailer as the model sees it: plain numbers in mm and kg. */
@@ -33,12 +34,12 @@ final readonly class TowedTrailer
         public array $axles,
     ) {
         $problem = match (true) {
-            ! ($ballToAxle > 0.0 && is_finite($ballToAxle)) => ['ballToAxle', 'Expected a length from ball to axle group above 0 mm.'],
-            ! ($weight > 0.0 && is_finite($weight)) => ['weight', 'Expected a gross trailer weight above 0 kg.'],
-            ! ($tongueWeight > 0.0) => ['tongueWeight', 'Expected a tongue weight above 0 kg.'],
-            ! ($tongueWeight < $weight) => ['tongueWeight', 'Expected a tongue weight below the gross trailer weight.'],
-            ! is_finite($cgAboveAxle) => ['cgAboveAxle', 'Expected a height of the centre of gravity in mm.'],
-            count($axles) > self::MOST_AXLES => ['axles', 'Expected one, two or three trailer axles.'],
+            ! ($ballToAxle > 0.0 && is_finite($ballToAxle)) => ['ballToAxle', Expected::of('model.ball_to_axle')],
+            ! ($weight > 0.0 && is_finite($weight)) => ['weight', Expected::of('model.gross_weight')],
+            ! ($tongueWeight > 0.0) => ['tongueWeight', Expected::of('model.tongue_weight')],
+            ! ($tongueWeight < $weight) => ['tongueWeight', Expected::of('sheet.tongue_weight')],
+            ! is_finite($cgAboveAxle) => ['cgAboveAxle', Expected::of('model.centre_of_gravity')],
+            count($axles) > self::MOST_AXLES => ['axles', Expected::of('rig.axles')],
             default => null,
         };
         if ($problem !== null) {
@@ -47,7 +48,7 @@ final readonly class TowedTrailer
         [$rate, $stiffness] = [0.0, 0.0];
         foreach ($axles as $axle) {
             if (! ($axle['rate'] > 0.0 && is_finite($axle['rate']) && is_finite($axle['offset']))) {
-                throw ImpossibleModel::at('axles', 'Expected each trailer axle with an offset in mm and a rate above 0 kg/mm.');
+                throw ImpossibleModel::at('axles', Expected::of('model.axle'));
             }
             $rate += $axle['rate'];
             $stiffness += $axle['rate'] * $axle['offset'] ** 2;

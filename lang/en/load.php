@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'as_weighed' => 'As weighed',
     'lifter' => ['levelling' => 'Self-levelling', 'air' => 'Helper air springs'],
     'when_over' => ['levelling' => 'When self-levelling takes over', 'air' => 'When helper air springs take over'],
     'nothing_yet' => 'Nothing is hooked up and measured yet. The small move shows after the first hook-up.',

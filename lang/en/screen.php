@@ -4,6 +4,22 @@ declare(strict_types=1);
 
 // What pages and answers say that no view lays out.
 return [
+    'database' => [
+        'missing' => 'The database file is missing.',
+        'cannot_open' => 'The database file cannot be opened.',
+        'readonly' => 'The database file can be read but not written.',
+        'full' => 'The disk that holds the database is full.',
+        'busy' => 'The database has been busy for more than five seconds.',
+        'not_set_up' => 'The database is there but not set up.',
+        'damaged' => 'The database file is damaged or not a database.',
+        'still_on_the_page' => 'Nothing was saved; what you typed is still on the page.',
+    ],
+    'tape_as_read' => ':fraction = :millimetres, good to :doubt',
+    'lever' => 'lever :ratio to 1, ± :doubt %',
+    'quantity' => ['squat' => ':squat for each :load'],
+    'levelling_field' => ['front_mark' => 'Frame, front mark', 'rear_mark' => 'Frame, rear mark', 'marks_apart' => 'Between the marks', 'coupler_now' => 'Coupler now, if taped'],
+    'new_part' => ['vehicle' => 'Vehicle of :title', 'trailer' => 'Trailer of :title', 'hitch' => 'Hitch of :title'],
+    'theme' => ['sun' => 'Sunlight', 'dark' => 'Dark'],
     'levelling_question' => [
         'down' => 'Jack the coupler down by :length.',
         'up' => 'Jack the coupler up by :length.',
@@ -131,6 +147,8 @@ return [
         'rear_fender_carried' => 'Rear fender, carried',
     ],
     'weigh_page' => [
+        'moved' => "Of it moved to the front axle, to the trailer's",
+        'front_restored' => 'Front axle load restored',
         'tongue_weight_on_the_ball' => 'Tongue weight on the ball, dropped',
         'tongue_weight_corrected_to_level' => 'Tongue weight, corrected to level',
         'moves' => 'It moves',
@@ -138,6 +156,7 @@ return [
         'worth_of' => 'Worth of :change',
     ],
     'advice_page' => [
+        'of_gross_short' => ':share % of gross',
         'front_springs' => 'Front springs',
         'rear_springs' => 'Rear springs',
         'of_gross' => ':share % of gross, :gross',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'as_weighed' => 'Como se pesó',
     'lifter' => ['levelling' => 'Autonivelación', 'air' => 'Muelles de aire auxiliares'],
     'when_over' => ['levelling' => 'Cuando actúa la autonivelación', 'air' => 'Cuando actúan los muelles de aire auxiliares'],
     'nothing_yet' => 'Todavía no hay nada enganchado y medido. El cambio pequeño se muestra tras la primera prueba.',

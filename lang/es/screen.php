@@ -4,6 +4,22 @@ declare(strict_types=1);
 
 // What pages and answers say that no view lays out.
 return [
+    'database' => [
+        'missing' => 'Falta el archivo de la base de datos.',
+        'cannot_open' => 'No se puede abrir el archivo de la base de datos.',
+        'readonly' => 'El archivo de la base de datos se puede leer pero no escribir.',
+        'full' => 'El disco de la base de datos está lleno.',
+        'busy' => 'La base de datos lleva más de cinco segundos ocupada.',
+        'not_set_up' => 'La base de datos está, pero sin preparar.',
+        'damaged' => 'El archivo de la base de datos está dañado o no es una base de datos.',
+        'still_on_the_page' => 'No se guardó nada; lo que escribió sigue en la página.',
+    ],
+    'tape_as_read' => ':fraction = :millimetres, con :doubt',
+    'lever' => 'palanca :ratio a 1, ± :doubt %',
+    'quantity' => ['squat' => ':squat por cada :load'],
+    'levelling_field' => ['front_mark' => 'Bastidor, marca delantera', 'rear_mark' => 'Bastidor, marca trasera', 'marks_apart' => 'Entre las marcas', 'coupler_now' => 'Acoplador ahora, si se midió'],
+    'new_part' => ['vehicle' => 'Vehículo de :title', 'trailer' => 'Remolque de :title', 'hitch' => 'Enganche de :title'],
+    'theme' => ['sun' => 'Sol', 'dark' => 'Oscuro'],
     'levelling_question' => [
         'down' => 'Baje el acoplador con el gato :length.',
         'up' => 'Suba el acoplador con el gato :length.',
@@ -131,6 +147,8 @@ return [
         'rear_fender_carried' => 'Guardabarros trasero, con barras',
     ],
     'weigh_page' => [
+        'moved' => 'De ello pasó al eje delantero, a los del remolque',
+        'front_restored' => 'Carga restaurada del eje delantero',
         'tongue_weight_on_the_ball' => 'Peso en la lanza sobre la bola, sin barras',
         'tongue_weight_corrected_to_level' => 'Peso en la lanza, corregido a nivelado',
         'moves' => 'Mueve',
@@ -138,6 +156,7 @@ return [
         'worth_of' => 'Valor de :change',
     ],
     'advice_page' => [
+        'of_gross_short' => ':share % del bruto',
         'front_springs' => 'Muelles delanteros',
         'rear_springs' => 'Muelles traseros',
         'of_gross' => ':share % del bruto, :gross',

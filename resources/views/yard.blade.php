@@ -18,7 +18,7 @@
             <section class="card due" aria-label="{{ __('page/top.yard.notes') }}">
                 <div class="due-head"><h2>{{ __('page/top.yard.notes') }}</h2></div>
                 @foreach ($notes as $note)
-                    <form method="post" action="{{ route('owner-notes.seen', $note) }}" class="owner-note">@csrf<p><a href="{{ route('card', $note->job) }}">{{ $note->job->title }}</a> <span class="who">{{ $note->sent_at->format('j M H:i') }}</span><br>{{ $note->note }}</p>@can('work')<button class="button is-small">{{ __('page/top.yard.seen') }}</button>@endcan</form>
+                    <form method="post" action="{{ route('owner-notes.seen', $note) }}" class="owner-note">@csrf<p><a href="{{ route('card', $note->job) }}">{{ $note->job->title }}</a> <span class="who">{{ $note->sent_at->isoFormat('D MMM HH:mm') }}</span><br>{{ $note->note }}</p>@can('work')<button class="button is-small">{{ __('page/top.yard.seen') }}</button>@endcan</form>
                 @endforeach
             </section>
         @endif

@@ -86,8 +86,8 @@ it('can be made to fail, device by device', function (): void {
     ($this->say)('trouble gauge slow');
 
     expect($answers['off'])->toBeNull()->and($answers['none'])->toStartWith('gauge steady ball=')
-        ->and(fn () => DeviceLine::read(DeviceKind::BallLoadGauge, $answers['garbled']))->toThrow(UnreadableDevice::class, 'not in words')
-        ->and(fn () => DeviceLine::read(DeviceKind::BallLoadGauge, $answers['absurd']))->toThrow(UnreadableDevice::class, 'cannot be')
+        ->and(fn () => DeviceLine::read(DeviceKind::BallLoadGauge, $answers['garbled']))->toThrow(UnreadableDevice::class, 'device.garbled device=gauge')
+        ->and(fn () => DeviceLine::read(DeviceKind::BallLoadGauge, $answers['absurd']))->toThrow(UnreadableDevice::class, 'device.absurd device=gauge')
         ->and($this->talk->isSlow('read gauge'))->toBeTrue()->and($this->talk->isSlow('read angle'))->toBeFalse();
 });
 
@@ -124,7 +124,7 @@ it('says in words what a device does wrong; typing stays possible', function (st
 
 it('finds a device that is off by itself, within its patience', function (): void {
     $began = hrtime(true);
-    expect(fn () => (new LineDriver('127.0.0.1', 1, 0.3))->read(DeviceKind::Weighbridge, $this->work, Stance::Alone))->toThrow(UnreadableDevice::class, 'does not answer')
+    expect(fn () => (new LineDriver('127.0.0.1', 1, 0.3))->read(DeviceKind::Weighbridge, $this->work, Stance::Alone))->toThrow(UnreadableDevice::class, 'device.off device=weighbridge')
         ->and((hrtime(true) - $began) / 1e9)->toBeLessThan(2.0);
     $this->getJson("/jobs/{$this->work->id}/devices/toaster?stance=alone")->assertNotFound();
     $this->getJson("/jobs/{$this->work->id}/devices/gauge?stance=flying")->assertNotFound();

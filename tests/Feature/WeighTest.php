@@ -137,7 +137,7 @@ it('refuses a file in words', function (string $file, string $says): void {
     'ten thousand lines' => [str_repeat("alone,1460,1190\n", 10_000), 'this has 10000 lines'],
     'no stance' => ["front,rear\n1460,1190\n", 'Expected a heading "stance"'],
     'a bad line, named' => ["stance,front,rear,trailer\nalone,1460,1190,\ndropped,1320,,2710\n", 'Line 3: The rear axle is missing'],
-    'a stance nobody knows' => ["stance,front,rear\nsideways,1460,1190\n", 'Line 2: expected a stance'],
+    'a stance nobody knows' => ["stance,front,rear\nsideways,1460,1190\n", 'Line 2: Expected a stance'],
 ]);
 
 it('refuses a file over 8 MB', function (): void {

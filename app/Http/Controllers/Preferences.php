@@ -8,12 +8,12 @@ use App\Http\Requests\CallingRequest;
 use App\Http\Requests\PreferencesRequest;
 use Illuminate\Http\RedirectResponse;
 
-/** A person's own units, fineness and theme. */
+/** A person's own units, fineness, theme and language. */
 final class Preferences
 {
     public function update(PreferencesRequest $request): RedirectResponse
     {
-        /** @var array{fineness?: string, theme?: string} $chosen */
+        /** @var array{fineness?: string, theme?: string, language?: string} $chosen */
         $chosen = $request->validated();
         $request->person()->update($chosen);
 

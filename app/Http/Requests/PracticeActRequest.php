@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\ExpectedWords;
 use Illuminate\Foundation\Http\FormRequest;
 use Yoke\CoreException;
 use Yoke\Practice\Act\Act;
@@ -58,7 +59,7 @@ final class PracticeActRequest extends FormRequest
         try {
             return Act::tape($axle, $lengths->parse($typed)->length()->millimetres(), $this->eye(), $typed);
         } catch (CoreException $unreadable) {
-            $this->refuse(['read' => $unreadable->getMessage()]);
+            $this->refuse(['read' => ExpectedWords::of($unreadable->expected())]);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Language;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -16,6 +17,6 @@ final class PreferencesRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['fineness' => ['sometimes', 'required', Rule::enum(Fineness::class)], 'theme' => ['sometimes', 'required', Rule::in(array_keys(User::THEMES))]];
+        return ['fineness' => ['sometimes', 'required', Rule::enum(Fineness::class)], 'language' => ['sometimes', 'required', Rule::enum(Language::class)], 'theme' => ['sometimes', 'required', Rule::in(User::THEMES)]];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Interchange\Job;
 
 use App\Models\RigAsWorked;
+use App\Words\ExpectedWords;
+use App\Words\Text;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -87,7 +89,7 @@ final class FileCheck
             if (is_array($value)) {
                 $this->names($value, "{$at}/{$key}");
             } elseif (is_string($value) && in_array($key, self::NAMES, true) && preg_match(self::NOT_IN_NAMES, $value) !== 0) {
-                throw ImportRefused::at("{$at}/{$key}", 'Expected a name in plain text, without markup and without a path.');
+                throw ImportRefused::at("{$at}/{$key}", Text::of('expected.import.name'));
             }
         }
     }
@@ -125,7 +127,7 @@ final class FileCheck
                 $typed = null;
             }
             if ($typed === null || abs($typed - $reading['height_mm']) > self::ROUNDING_MM) {
-                throw ImportRefused::at("/job/readings/{$place}/height_mm", 'Expected the height that was typed there.');
+                throw ImportRefused::at("/job/readings/{$place}/height_mm", Text::of('expected.import.height'));
             }
         }
     }
@@ -135,7 +137,7 @@ final class FileCheck
     {
         foreach ($photos as $place => $photo) {
             if (! PhotoCheck::passes((string) base64_decode($photo['jpeg'], true))) {
-                throw ImportRefused::at("/job/photos/{$place}/jpeg", 'Expected a JPEG picture as this program draws it, with nothing in it but the picture.');
+                throw ImportRefused::at("/job/photos/{$place}/jpeg", Text::of('expected.import.picture'));
             }
         }
     }
@@ -148,9 +150,11 @@ final class FileCheck
             try {
                 $problems = new CollectProblems;
                 (new RigAsWorked($sheet))->described()->check($problems);
-                $complaint = array_values($problems->sentences())[0] ?? null;
-            } catch (Throwable $impossible) {
-                $complaint = $impossible->getMessage();
+                $complaint = array_values(ExpectedWords::each($problems->all()))[0] ?? null;
+            } catch (CoreException $impossible) {
+                $complaint = ExpectedWords::of($impossible->expected());
+            } catch (Throwable) {
+                $complaint = Text::of('expected.import.no_rig');
             }
             if ($complaint !== null) {
                 throw ImportRefused::at($pointer, $complaint);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Job;
 
+use App\Words\Text;
 use RuntimeException;
 
 /** A file that is not taken in; nothing of it was. */
@@ -16,42 +17,42 @@ final class ImportRefused extends RuntimeException
 
     public static function unreadable(string $name): self
     {
-        return new self("Expected a file that can be read, and {$name} is none.");
+        return new self(Text::of('expected.import.unreadable', ['name' => $name]));
     }
 
     public static function tooLarge(int $megabytes): self
     {
-        return new self("Expected a file of at most {$megabytes} MB. Nothing was imported.");
+        return new self(Text::of('expected.import.too_large', ['megabytes' => $megabytes]));
     }
 
     public static function noJson(string $why): self
     {
-        return new self("Expected a job as JSON, and this file breaks off or is not JSON ({$why}). Nothing was imported.");
+        return new self(Text::of('expected.import.no_json', ['why' => $why]));
     }
 
     public static function otherFormat(): self
     {
-        return new self('Expected a job file of this program: one that says format "'.JobFile::FORMAT.'". Nothing was imported.');
+        return new self(Text::of('expected.import.other_format', ['format' => JobFile::FORMAT]));
     }
 
     public static function newer(int $version): self
     {
-        return new self("This file is of version {$version}, and this program reads up to version ".JobFile::VERSION.'. Bring the program up to date. Nothing was imported.');
+        return new self(Text::of('expected.import.newer', ['version' => $version, 'reads' => JobFile::VERSION]));
     }
 
     public static function at(string $pointer, string $expected): self
     {
-        return new self("{$pointer}: {$expected} Nothing was imported.");
+        return new self(Text::of('expected.import.at', ['pointer' => $pointer, 'expected' => $expected]));
     }
 
     /** @param  list<string>  $what  in words */
     public static function exists(array $what): self
     {
-        return new self('Here already: '.implode(', ', $what).'. Choose whether to merge it, to take it in as a copy, or to stop. Nothing was taken in yet.', true);
+        return new self(Text::of('expected.import.exists', ['what' => implode(', ', $what)]), true);
     }
 
     public static function jobExists(string $title): self
     {
-        return new self("The job {$title} is here already, so that there is nothing to merge. Import as a copy, or stop. Nothing was imported.", true);
+        return new self(Text::of('expected.import.job_exists', ['title' => $title]), true);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Import;
 use App\Models\Job;
 use App\Models\Rig;
 use App\UseCases\Service\RigCare;
+use App\Words\Text;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -154,9 +155,9 @@ final class JobImport
         $ids = [];
         foreach ($rows as $place => $row) {
             $columns = [...Row::toTable(array_intersect_key($row, $this->columns($table)), $json), ...$owner];
-            $columns['user_id'] = $this->people[$row['user_id']] ?? throw ImportRefused::at("/{$table}/{$place}/user_id", 'Expected the place of somebody in the list of people.');
+            $columns['user_id'] = $this->people[$row['user_id']] ?? throw ImportRefused::at("/{$table}/{$place}/user_id", Text::of('expected.import.person'));
             if (isset($row['supersedes_id'])) {
-                $columns['supersedes_id'] = $ids[$row['supersedes_id']] ?? throw ImportRefused::at("/{$table}/{$place}/supersedes_id", 'Expected the place of an earlier reading.');
+                $columns['supersedes_id'] = $ids[$row['supersedes_id']] ?? throw ImportRefused::at("/{$table}/{$place}/supersedes_id", Text::of('expected.import.earlier'));
             }
             if ($this->isHere($table, $columns)) {
                 continue;
@@ -174,7 +175,7 @@ final class JobImport
         try {
             return DB::table($table)->insertGetId($columns);
         } catch (UniqueConstraintViolationException) {
-            throw ImportRefused::at("/{$table}/{$place}", 'Expected each entry once, and this one is there already.');
+            throw ImportRefused::at("/{$table}/{$place}", Text::of('expected.import.once'));
         }
     }
 

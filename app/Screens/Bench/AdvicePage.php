@@ -7,6 +7,7 @@ namespace App\Screens\Bench;
 use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
+use App\Words\Figures;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -111,7 +112,7 @@ final readonly class AdvicePage
         $setting = $this->analysis->current?->setting;
 
         return Text::of($setting === null ? 'move.handed_over' : 'move.handed_over_at', [
-            'day' => $this->job->job->handed_over_at?->format('j M Y') ?? '',
+            'day' => $this->job->job->handed_over_at?->isoFormat('D MMM YYYY') ?? '',
             'setting' => $setting === null ? '' : $this->words->of($setting),
         ]);
     }
@@ -273,7 +274,7 @@ final readonly class AdvicePage
         return [
             $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
             $springs(Text::of('screen.advice_page.rear_springs'), RigPrior::REAR_RATE),
-            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", Text::of('screen.advice_page.of_gross', ['share' => sprintf('%.1f', 100 * $tongue->mean() / $gross), 'gross' => $load($gross)])],
+            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $load($gross)])],
             [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), Text::of('screen.advice_page.at_hook_up')],
             [$this->job->adjusters === null ? Text::of('screen.advice_page.tension') : Text::of('screen.advice_page.tension_of', ['setting' => $this->words->of($this->job->reference())]), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", Text::of('screen.advice_page.bends')],
             ...($this->isTaped() ? [

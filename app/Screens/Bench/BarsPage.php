@@ -156,6 +156,6 @@ final readonly class BarsPage
     /** Who taped or skipped it, and when; an empty text where nobody did. */
     public function when(): string
     {
-        return $this->taping === null || ! $this->taping->exists ? '' : Text::of($this->taping->isSkipped() ? 'bars.skipped' : 'bars.taped', ['who' => $this->taping->user->name, 'at' => $this->taping->taped_at->format('j M H:i')]);
+        return $this->taping === null || ! $this->taping->exists ? '' : Text::of($this->taping->isSkipped() ? 'bars.skipped' : 'bars.taped', ['who' => $this->taping->user->name, 'at' => $this->taping->taped_at->isoFormat('D MMM HH:mm')]);
     }
 }

@@ -12,6 +12,7 @@ use App\Screens\Plan\PlanPage;
 use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
+use App\Words\RigWords;
 use App\Words\Text;
 use Yoke\Adjuster\Setting;
 use Yoke\Drawing\Elevation;
@@ -272,7 +273,7 @@ final class BenchPage
             $degrees = $this->job->measure($stance, $this->job->roundOf($stance), MeasureKind::VehicleAngle)?->value;
             $figures = array_filter([$rake === null ? '' : $this->print->change($rake), $degrees === null ? '' : sprintf('%+.1f°', $degrees)]);
             if ($figures !== []) {
-                $said[] = Text::of('verdict.rake_at', ['stance' => $stance->value, 'figures' => implode(', ', $figures)]);
+                $said[] = Text::of('verdict.rake_at', ['stance' => RigWords::stance($stance), 'figures' => implode(', ', $figures)]);
             }
         }
 

@@ -7,6 +7,7 @@ namespace App\Screens\Bench;
 use App\Models\Job;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
+use App\Words\Figures;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
@@ -93,7 +94,7 @@ final readonly class HookUpsPage
 
         return array_map(fn (float $step): array => [
             'more' => $this->analysed->tensionOffset($stays->with($adjuster->key, $step)),
-            'says' => floor($step) === $step ? sprintf('%g', $adjuster->said($step)) : '',
+            'says' => floor($step) === $step ? Figures::short($adjuster->said($step)) : '',
         ], $adjuster->range->all());
     }
 
@@ -117,7 +118,7 @@ final readonly class HookUpsPage
         );
 
         return [
-            'columns' => $tilt === null ? [] : array_map(static fn (float $column): string => sprintf('%g', $tilt->said($column)), $tilt->range->all()),
+            'columns' => $tilt === null ? [] : array_map(static fn (float $column): string => Figures::short($tilt->said($column)), $tilt->range->all()),
             'across' => $tilt === null ? '' : $this->words->many($tilt),
             'rows' => array_map(fn (float $step): array => [
                 'says' => $this->words->step($tension, $step),

@@ -134,6 +134,6 @@ final readonly class TapeFields
             [Fineness::ThirtySecond, Fineness::Millimetre],
         );
 
-        return sprintf('%s = %s, good to %s', $both[0], $both[1], $this->print->doubt($reading->doubt()));
+        return Text::of('screen.tape_as_read', ['fraction' => $both[0], 'millimetres' => $both[1], 'doubt' => $this->print->doubt($reading->doubt())]);
     }
 }

@@ -15,6 +15,7 @@ use App\Words\ServiceWords;
 use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
+use Illuminate\Support\Str;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Counting;
 use Yoke\Adjuster\Role;
@@ -76,9 +77,7 @@ final readonly class CardPage
         }
         $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->facts()->usual->counting;
 
-        return $counting === Counting::Working
-            ? ucfirst($many).' are counted as working ones, between bar and hook: fewer is tighter.'
-            : ucfirst($many).' are counted from the end, as taken up: more is tighter.';
+        return Text::of($counting === Counting::Working ? 'card.counted_working' : 'card.counted_from_end', ['what' => Str::ucfirst($many)]);
     }
 
     /** A fender's height as taped, or a dash. */

@@ -12,6 +12,7 @@ use App\UseCases\Choice\ChoiceDraft;
 use App\UseCases\Garage\PartModels;
 use App\Words\AdviceWords;
 use App\Words\ChoiceWords;
+use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
@@ -125,7 +126,7 @@ final class ChoicePage
 
         return [
             [Text::of('choice.year.tongue', ['doubt' => max(1, (int) round(100 * $this->choice->season->doubt()))]), $tongue($this->choice->season->lightestTongue()), $tongue($this->choice->season->heaviestTongue())],
-            [Text::of('choice.year.share'), sprintf('%.1f %%', 100 * $lightShare->share), sprintf('%.1f %%', 100 * $heavyShare->share)],
+            [Text::of('choice.year.share'), Figures::fixed(100 * $lightShare->share).' %', Figures::fixed(100 * $heavyShare->share).' %'],
             [Text::of('choice.year.front'), $this->print->about(Load::ofKilograms(-$light->frontLoad())), $this->print->about(Load::ofKilograms(-$heavy->frontLoad()))],
             [Text::of('choice.year.rear'), $this->print->about(Load::ofKilograms($light->rearLoad())), $this->print->about(Load::ofKilograms($heavy->rearLoad()))],
         ];

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Screens\Plan\DrawnHitch;
 use App\Words\ChoiceWords;
 use App\Words\FamilyWords;
+use App\Words\Figures;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -65,7 +66,7 @@ final readonly class HitchColumn
             'held' => $held === null ? '–' : ucfirst(Text::of('choice.line.held', ['chance' => VerdictWords::chance((int) round(100 * $held))])),
             'first' => Text::of('choice.line.first', ['setting' => $words->of($this->hitch->firstSetting()), 'chance' => VerdictWords::chance((int) round(100 * $this->hitch->firstChance()))]).($taped === null ? '' : ' '.ucfirst(Text::of('choice.line.taped', ['chance' => VerdictWords::chance((int) round(100 * $taped))]))),
             'year' => Text::of('choice.line.year', ['light' => $this->print->percent($light), 'heavy' => $this->print->percent($heavy)]),
-            'hook_ups' => Text::of('choice.line.hook_ups', ['mean' => sprintf('%.1f', $hookUps->mean()), 'most' => $hookUps->enoughWith(self::SURE), 'minutes' => (int) round($this->hitch->minutes())]),
+            'hook_ups' => Text::of('choice.line.hook_ups', ['mean' => Figures::fixed($hookUps->mean()), 'most' => $hookUps->enoughWith(self::SURE), 'minutes' => (int) round($this->hitch->minutes())]),
             'clearance' => $this->hitch->tipClearance() === null ? Text::of('choice.line.clearance_unknown') : $this->print->length($this->hitch->tipClearance()),
             'sway' => ucfirst((new FamilyWords($this->hitch->offer->family))->sway()),
         ];

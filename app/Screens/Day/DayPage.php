@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Day\DayBook;
 use App\Words\DayWords;
+use App\Words\Text;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\Day\DayLine;
@@ -42,7 +43,7 @@ final readonly class DayPage
 
     public function title(): string
     {
-        return $this->day->isoFormat('dddd D MMMM YYYY');
+        return $this->day->isoFormat(Text::of('language.day_of_year'));
     }
 
     /** @return list<string> */

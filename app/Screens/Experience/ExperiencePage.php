@@ -8,6 +8,7 @@ use App\Models\JobEvidence;
 use App\Models\User;
 use App\UseCases\Experience\ShopExperience;
 use App\Words\ExperienceWords;
+use App\Words\Figures;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Experience\Experience;
 use Yoke\Experience\Repeats;
@@ -64,11 +65,11 @@ final readonly class ExperiencePage
     {
         $lines = [];
         foreach ($this->repeats->readers() as $reader => $mm) {
-            $lines[] = ['who' => (string) User::query()->whereKey((int) $reader)->value('name'), 'times' => $this->repeats->of((string) $reader), 'learned' => sprintf('± %.1f mm', $mm), 'isOff' => in_array(Source::Reader, $this->off, true)];
+            $lines[] = ['who' => (string) User::query()->whereKey((int) $reader)->value('name'), 'times' => $this->repeats->of((string) $reader), 'learned' => '± '.Figures::fixed($mm).' mm', 'isOff' => in_array(Source::Reader, $this->off, true)];
         }
         foreach (Suspension::cases() as $kind) {
             if ($this->repeats->on($kind) > 0) {
-                $lines[] = ['who' => ExperienceWords::group($kind->value), 'times' => $this->repeats->on($kind), 'learned' => sprintf('± %.1f mm', $this->repeats->springs()[$kind->value]), 'isOff' => in_array(Source::Friction, $this->off, true)];
+                $lines[] = ['who' => ExperienceWords::group($kind->value), 'times' => $this->repeats->on($kind), 'learned' => '± '.Figures::fixed($this->repeats->springs()[$kind->value]).' mm', 'isOff' => in_array(Source::Friction, $this->off, true)];
             }
         }
 

@@ -10,6 +10,8 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\PartModels;
+use App\Words\ExpectedWords;
+use App\Words\Figures;
 use Yoke\Family\Families;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Specification\Field;
@@ -54,8 +56,8 @@ final readonly class PartForm
             FieldKind::Load => $this->person->loadUnit()->nearest(Load::ofKilograms($value)),
             FieldKind::Pressure => $this->person->pressureUnit()->nearest(Pressure::ofKilopascals($value)),
             FieldKind::Torque => $this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($value)),
-            FieldKind::Rate => $this->person->rateUnit()->nearest($value),
-            default => (string) +sprintf('%.6g', $value),
+            FieldKind::Rate => Figures::written($this->person->rateUnit()->nearest($value)),
+            default => Figures::written((string) +sprintf('%.6g', $value)),
         };
     }
 
@@ -86,7 +88,7 @@ final readonly class PartForm
                 $sheet[$key] = $this->read($parts, $field, $problems);
             }
         }
-        $sentences = $problems->sentences();
+        $sentences = ExpectedWords::each($problems->all());
         $this->model->fill(array_diff_key($columns, $sentences));
         $this->model->sheet = array_filter(array_diff_key($sheet, $sentences), static fn (mixed $value): bool => $value !== null);
 

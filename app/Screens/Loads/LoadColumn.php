@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Screens\Plan\TakeBackTerms;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
+use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
@@ -61,7 +62,7 @@ final class LoadColumn
         return [
             [Text::of('screen.load_column.gross_trailer_weight'), $this->print->load(Load::ofKilograms($this->loaded->gross()))],
             [Text::of('screen.load_column.tongue_weight_level'), $this->load($this->loaded->tongueWeight())],
-            [Text::of('screen.load_column.share_of_gross_on_the'), sprintf('%.1f %%', 100 * $this->loaded->tongueShare()->share)],
+            [Text::of('screen.load_column.share_of_gross_on_the'), Figures::fixed(100 * $this->loaded->tongueShare()->share).' %'],
             [Text::of('verdict.heading'), VerdictWords::share($restored)],
             [Text::of('screen.load_column.fenders_alone_front_rear'), "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
             [Text::of('screen.load_column.from_there_to_carried'), "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\Figures;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -105,7 +106,7 @@ final readonly class PastSetUp
             ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
             ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
             [Text::of('screen.past_set_up.load'), $this->job->rigAsWorked()->loadState() ?? Text::of('screen.past_set_up.not_recorded')],
-            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], [Text::of('screen.past_set_up.of_gross'), sprintf('%.1f %% of %s', 100 * $tongue->mean() / $gross, $kilograms($gross))]]),
+            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], [Text::of('screen.past_set_up.of_gross'), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $kilograms($gross)])]]),
         ];
     }
 

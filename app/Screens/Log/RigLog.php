@@ -58,7 +58,7 @@ final readonly class RigLog
     {
         $before = $this->setUps[$i + 1]->job;
 
-        return "{$before->title}, {$before->booked_on->format('j M Y')}:";
+        return "{$before->title}, {$before->booked_on->isoFormat('D MMM YYYY')}:";
     }
 
     /** @return list<array{string, TrendPlot, list<string>}> what, drawn, and as printed from the first to the last */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Log;
 
+use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -143,8 +144,8 @@ final readonly class SetUpComparison
         $near = round(2 * abs($steps)) / 2;
         $count = match (true) {
             $near > 0.0 && abs(abs($steps) - $near) < self::NEAR => $this->words->count($key, $near),
-            abs($steps) < 1.0 => Text::of('screen.set_up_comparison.part_of_one', ['part' => sprintf('%.1f', abs($steps)), 'one' => $this->words->one($key)]),
-            default => sprintf('%.1f %s', abs($steps), $this->small === null ? '' : $this->words->many($this->small)),
+            abs($steps) < 1.0 => Text::of('screen.set_up_comparison.part_of_one', ['part' => Figures::fixed(abs($steps)), 'one' => $this->words->one($key)]),
+            default => trim(Figures::fixed(abs($steps)).' '.($this->small === null ? '' : $this->words->many($this->small))),
         };
 
         return abs($steps) < self::NOTHING ? Text::of('screen.set_up_comparison.no_change') : Text::of($steps > 0.0 ? 'setting.tighter' : 'setting.looser', ['count' => $count]);

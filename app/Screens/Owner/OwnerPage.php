@@ -31,8 +31,8 @@ final readonly class OwnerPage
     /** @param  array<string, string>  $typed  by stepper; `front` and `rear` the heights, as changes from the card, mm */
     public function __construct(private AnalysedJob $job, public CardLink $link, public ?TripTable $table, private array $typed)
     {
-        $this->card = new CardPage($job, $link->user);
-        $this->words = new TripWords($job->described, $link->user);
+        $this->card = new CardPage($job, $link->reader());
+        $this->words = new TripWords($job->described, $link->reader());
         $steppers = [];
         foreach ($table->grid->axes ?? [] as $axis) {
             $steppers[] = new Stepper($axis, trim($typed[$axis->key] ?? ''), $this->card->plan->print);
@@ -72,7 +72,7 @@ final readonly class OwnerPage
     {
         $carried = $this->carried($axle);
         $heights = [];
-        $step = $this->link->user->fineness->step()->millimetres();
+        $step = $this->link->reader()->fineness->step()->millimetres();
         $many = (int) floor(HeightCheck::FARTHEST_MM / $step);
         for ($i = -$many; $carried !== null && $i <= $many; $i++) {
             $heights[(string) round($i * $step, 4)] = $this->card->plan->print->length($carried->plus(Length::ofMillimetres($i * $step)));
@@ -99,7 +99,7 @@ final readonly class OwnerPage
     /** @return list<CareLine> what falls due, the first first */
     public function due(): array
     {
-        return CareLine::of(new RigCare($this->job->job->rig), $this->link->user);
+        return CareLine::of(new RigCare($this->job->job->rig), $this->link->reader());
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class FastenerLine
     /** What the wrench showed, who held it and when; or an empty text. */
     public function found(): string
     {
-        return $this->done === null ? '' : "{$this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($this->done->wrench_nm))}, {$this->done->user->name}, {$this->done->done_at->format('j M H:i')}";
+        return $this->done === null ? '' : "{$this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($this->done->wrench_nm))}, {$this->done->user->name}, {$this->done->done_at->isoFormat('D MMM HH:mm')}";
     }
 
     /** What is wrong with it, or an empty text. */

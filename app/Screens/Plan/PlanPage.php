@@ -14,6 +14,7 @@ use App\Words\FamilyWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
+use App\Words\RigWords;
 use App\Words\SettingWords;
 use App\Words\SpecificationWords;
 use App\Words\TermWords;
@@ -219,9 +220,9 @@ final readonly class PlanPage
     public function heightTerms(): array
     {
         $groups = [];
-        foreach (['Dropped' => $this->plan->dropped(), 'Carried' => $this->plan->carried()] as $stance => $attitude) {
+        foreach ([[Stance::Dropped, $this->plan->dropped()], [Stance::Carried, $this->plan->carried()]] as [$stance, $attitude]) {
             foreach (Axle::cases() as $axle) {
-                $groups["{$stance}, {$axle->value}"] = HeightTerms::of($attitude, $axle);
+                $groups[RigWords::head($stance).', '.RigWords::axle($axle)] = HeightTerms::of($attitude, $axle);
             }
         }
 

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\UseCases\Practice\PlayedRun;
 use App\Words\PracticeWords;
 use App\Words\QuantityWords;
+use App\Words\RigWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
@@ -156,7 +157,7 @@ final readonly class RunPage
     /** @return list<string> what scales and gauges showed */
     public function weights(): array
     {
-        return array_map(fn (TakenWeight $weight): string => ucfirst($weight->stance->value).': '.$this->says->loads($weight), $this->run->weights());
+        return array_map(fn (TakenWeight $weight): string => RigWords::head($weight->stance).': '.$this->says->loads($weight), $this->run->weights());
     }
 
     public function minutes(): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Practice;
 
+use App\Words\Figures;
 use App\Words\Text;
 use Yoke\Practice\Tape\TapeMark;
 use Yoke\Practice\Tape\TapePicture;
@@ -55,7 +56,7 @@ final readonly class TapeView
 
         return array_map(fn (TapeMark $mark): array => [
             $printer->nearest(Length::ofMillimetres($mark->height)),
-            Text::of($mark->height >= $this->picture->shown ? 'practice.says.above' : 'practice.says.below', ['by' => sprintf('%.1f mm', abs($mark->height - $this->picture->shown))]),
+            Text::of($mark->height >= $this->picture->shown ? 'practice.says.above' : 'practice.says.below', ['by' => Figures::fixed(abs($mark->height - $this->picture->shown)).' mm']),
         ], $near);
     }
 }

@@ -41,7 +41,7 @@ final readonly class CareLine
     public function when(): string
     {
         $left = $this->due->left($this->driven);
-        $day = CareRecord::dateOf($this->due->firstDay())->format('j M Y');
+        $day = CareRecord::dateOf($this->due->firstDay())->isoFormat('D MMM YYYY');
         $unit = $this->person->roadUnit();
 
         return match (true) {
@@ -62,7 +62,7 @@ final readonly class CareLine
     {
         $since = $this->due->since;
 
-        $day = CareRecord::dateOf($since->day)->format('j M Y');
+        $day = CareRecord::dateOf($since->day)->isoFormat('D MMM YYYY');
 
         return $since->task === CareDone::SET_UP ? Text::of('screen.care_line.set_up', ['day' => $day]) : Text::of('screen.care_line.done', ['day' => $day]);
     }

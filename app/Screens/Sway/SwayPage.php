@@ -113,7 +113,7 @@ final readonly class SwayPage
     {
         $drive = $this->job->roadDrives->last(fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried));
 
-        return $drive?->core()->swayed() === true ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->format('j M H:i')] : null;
+        return $drive?->core()->swayed() === true ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->isoFormat('D MMM HH:mm')] : null;
     }
 
     /** Whether the carried rig was read, so that figures can be computed. */
@@ -147,7 +147,7 @@ final readonly class SwayPage
             /** @var Job $job */
             $before = $this->setUp($this->analysed->shop->of($job));
             if ($now !== null && $before !== null) {
-                $lines[] = [$job->title, $job->booked_on->format('j M Y'), array_map((new SwayWords($this->print, $this->range()))->worse(...), $now->worseThan($before))];
+                $lines[] = [$job->title, $job->booked_on->isoFormat('D MMM YYYY'), array_map((new SwayWords($this->print, $this->range()))->worse(...), $now->worseThan($before))];
             }
         }
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\TongueReadings;
+use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\Text;
 use Yoke\Drawing\Plot\HeightCurvePlot;
@@ -80,7 +81,7 @@ final readonly class TonguePage
     {
         $read = $reading->way === TongueWay::Lever ? $reading->core($this->ballToAxle)->lever : null;
 
-        return $read === null ? '' : sprintf('lever %.2f to 1, ± %.1f %%', $read->ratio(), 100 * $read->doubt());
+        return $read === null ? '' : Text::of('screen.lever', ['ratio' => Figures::fixed($read->ratio(), 2), 'doubt' => Figures::fixed(100 * $read->doubt())]);
     }
 
     /** How full the tanks were at a reading, in words; an empty text where nobody looked. */
@@ -119,7 +120,7 @@ final readonly class TonguePage
     /** Of gross, at the height in use: `12.4 % of gross`. */
     public function shareInUse(): string
     {
-        return sprintf('%.1f %% of gross', 100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0) / $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms());
+        return Text::of('screen.advice_page.of_gross_short', ['share' => Figures::fixed(100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0) / $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms())]);
     }
 
     /** What a change of hitch height does, in a sentence. */

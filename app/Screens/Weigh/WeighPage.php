@@ -110,8 +110,8 @@ final readonly class WeighPage
             if ($ticket->stance === Stance::Carried && $ticket->isPlain()) {
                 $restored = $weighing->restored($ticket->core());
                 $moved = $weighing->moved($ticket->core());
-                $lines[] = [trim("Front axle load restored, {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
-                $lines[] = ['Of it moved to the front axle, to the trailer\'s', $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
+                $lines[] = [trim(Text::of('screen.weigh_page.front_restored').", {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
+                $lines[] = [Text::of('screen.weigh_page.moved'), $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
             }
         }
 

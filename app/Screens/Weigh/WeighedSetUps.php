@@ -55,7 +55,7 @@ final readonly class WeighedSetUps
         $moved = $weighing->moved($carried);
         $restored = $weighing->restored($carried);
 
-        return ['title' => $job->title, 'hitch' => $job->rigAsWorked()->hitchName(), 'on' => $job->booked_on->format('j M Y'), 'figures' => [
+        return ['title' => $job->title, 'hitch' => $job->rigAsWorked()->hitchName(), 'on' => $job->booked_on->isoFormat('D MMM YYYY'), 'figures' => [
             $this->load($weighing->droppedLoad()?->mean()),
             $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation())),
             $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back'])),

@@ -63,7 +63,7 @@ final readonly class JobCards
         }
         $states = [];
         foreach ($jobs as $job) {
-            $states[$job->id] = 'card-'.hash('xxh128', implode('|', [$job->id, implode(' ', $job->getRawOriginal()), $this->person->fineness->value, $this->analyses->mark(), Date::today()->toDateString(), ...$facts[$job->id] ?? []]));
+            $states[$job->id] = 'card-'.hash('xxh128', implode('|', [$job->id, implode(' ', $job->getRawOriginal()), $this->person->fineness->value, $this->person->language->value, $this->analyses->mark(), Date::today()->toDateString(), ...$facts[$job->id] ?? []]));
         }
 
         return $states;

@@ -10,6 +10,7 @@ use App\Models\Rig;
 use App\Models\User;
 use App\Screens\Service\CareLine;
 use App\UseCases\Service\RigCare;
+use App\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 use Yoke\Service\DueState;
@@ -78,6 +79,6 @@ final readonly class YardPage
 
     public function today(): string
     {
-        return Date::today()->format('l j F');
+        return Date::today()->isoFormat(Text::of('language.day'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Backups;
 
+use App\Words\Text;
 use RuntimeException;
 
 /** A backup that cannot be made or put back; the shop is as it was. */
@@ -11,61 +12,61 @@ final class BackupRefused extends RuntimeException
 {
     public static function foreign(): self
     {
-        return new self('Expected a backup made by this program, and this file is none. The shop is as it was.');
+        return new self(Text::of('expected.backup.foreign'));
     }
 
     public static function damaged(): self
     {
-        return new self('This backup is damaged or cut off. The shop is as it was.');
+        return new self(Text::of('expected.backup.damaged'));
     }
 
     public static function newer(): self
     {
-        return new self('This backup was made by a newer version of this program. Bring the program up to date first. The shop is as it was.');
+        return new self(Text::of('expected.backup.newer'));
     }
 
     public static function notSent(): self
     {
-        return new self('Expected a backup file, and none arrived. The shop is as it was.');
+        return new self(Text::of('expected.backup.not_sent'));
     }
 
     public static function altered(): self
     {
-        return new self('This backup has tables, columns, triggers or views that this program did not make, or lacks some. The shop is as it was.');
+        return new self(Text::of('expected.backup.altered'));
     }
 
     public static function nobody(): self
     {
-        return new self('This backup has no owner: nobody could look after the shop. The shop is as it was.');
+        return new self(Text::of('expected.backup.nobody'));
     }
 
     public static function locked(): self
     {
-        return new self('This backup is encrypted. Expected its passphrase. The shop is as it was.');
+        return new self(Text::of('expected.backup.locked'));
     }
 
     public static function wrongPassphrase(): self
     {
-        return new self('This passphrase does not open the backup. The shop is as it was.');
+        return new self(Text::of('expected.backup.wrong_passphrase'));
     }
 
     public static function notCopied(string $file, string $folder): self
     {
-        return new self("The backup is in {$file}, and could not be copied to {$folder}. Expected a folder that is there and can be written.");
+        return new self(Text::of('expected.backup.not_copied', ['file' => $file, 'folder' => $folder]));
     }
 
     public static function busy(): self
     {
-        return new self('The database stayed busy, and nothing was put back. Try again in a minute.');
+        return new self(Text::of('expected.backup.busy'));
     }
 
     public static function exists(string $file): self
     {
-        return new self("Expected a new file, and {$file} is there already. It was left as it is.");
+        return new self(Text::of('expected.backup.exists', ['file' => $file]));
     }
 
     public static function unwritable(string $file): self
     {
-        return new self("Expected a place that can be written, and {$file} is none.");
+        return new self(Text::of('expected.backup.unwritable', ['file' => $file]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\UseCases\Forms;
 
 use App\Models\BarTaping;
 use App\Models\User;
+use App\Words\ExpectedWords;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Bars\Exception\ImpossibleHeights;
@@ -37,7 +38,7 @@ final readonly class FourHeightsForm
         $must = array_map($this->parts->length(...), ['ball' => 'ball', 'bar' => 'bar', 'seat' => 'seat', 'rest' => 'rest', ...($this->takeUp->isChain() ? ['chain' => 'chain'] : [])]);
         $lifted = $this->parts->knownLength('lifted');
         $setting = $this->setting();
-        if ($this->problems->sentences() !== [] || $setting === null || in_array(null, $must, true)) {
+        if (! $this->problems->isEmpty() || $setting === null || in_array(null, $must, true)) {
             return null;
         }
         $taping = new BarTaping([
@@ -55,7 +56,7 @@ final readonly class FourHeightsForm
     /** @return array<string, string> by field */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     /** The bars at their loosest, the head as it is said to be bolted. */
@@ -69,7 +70,7 @@ final readonly class FourHeightsForm
         try {
             return $this->adjusters->setting($this->adjusters->loosest($setting)->steps());
         } catch (CoreException $impossible) {
-            $this->problems->found('setting', $impossible->getMessage());
+            $this->problems->found('setting', $impossible->expected());
 
             return null;
         }
@@ -82,7 +83,7 @@ final readonly class FourHeightsForm
         try {
             FourHeights::of($heights['ball'] ?? $zero, $heights['bar'] ?? $zero, $heights['seat'] ?? $zero, $heights['rest'] ?? $zero, $heights['chain'] ?? null, $lifted);
         } catch (ImpossibleHeights $impossible) {
-            $this->problems->found($impossible->field(), $impossible->getMessage());
+            $this->problems->found($impossible->field(), $impossible->expected());
 
             return false;
         }

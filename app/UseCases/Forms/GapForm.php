@@ -9,6 +9,7 @@ use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
 use App\UseCases\Analysis\TapedBarGap;
+use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\Date;
 use Yoke\Bars\Exception\ImpossibleHeights;
 use Yoke\Bars\HeightsCaution;
@@ -60,7 +61,7 @@ final readonly class GapForm
     /** @return array<string, string> by field */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     private function taped(Length $gap, Length $loosest): ?TapedGap
@@ -68,7 +69,7 @@ final readonly class GapForm
         try {
             return TapedGap::of($gap, $loosest);
         } catch (ImpossibleHeights $impossible) {
-            $this->problems->found($impossible->field(), $impossible->getMessage());
+            $this->problems->found($impossible->field(), $impossible->expected());
 
             return null;
         }

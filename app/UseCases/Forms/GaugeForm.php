@@ -8,8 +8,10 @@ use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
+use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\Date;
 use Yoke\Adjuster\Adjuster;
+use Yoke\Expected;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Stance;
 
@@ -35,7 +37,7 @@ final readonly class GaugeForm
     /** @return array<string, string> field => sentence */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     /** Null where it does not read. */
@@ -43,7 +45,7 @@ final readonly class GaugeForm
     {
         $load = $this->parts->load('ball_load')?->kilograms();
         if ($load !== null && ($load <= 0.0 || $load > self::MOST_KG)) {
-            $this->problems->found('ball_load', 'Expected what the gauge shows, above 0: 1150 lb or 520 kg.');
+            $this->problems->found('ball_load', Expected::of('form.gauge'));
             $load = null;
         }
 
@@ -58,7 +60,7 @@ final readonly class GaugeForm
         }
         $turns = $this->parts->number('turned');
         if ($turns !== null && abs($turns) > self::MOST_TURNS) {
-            $this->problems->found('turned', 'Expected the turns since the last reading: 2 or 1.5, below 0 where it was let go.');
+            $this->problems->found('turned', Expected::of('form.turns'));
 
             return null;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Forms;
 
 use App\Models\User;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Yoke\Head\TrailerLevelling;
 use Yoke\Rig\Check\CollectProblems;
@@ -14,7 +15,7 @@ use Yoke\Units\Length;
 /** Two frame heights of the trailer on its jack: which way to turn it, and what the coupler will read then. */
 final readonly class LevellingQuestion
 {
-    public const FIELDS = ['front_mark' => 'Frame, front mark', 'rear_mark' => 'Frame, rear mark', 'marks_apart' => 'Between the marks', 'coupler_now' => 'Coupler now, if taped'];
+    public const FIELDS = ['front_mark', 'rear_mark', 'marks_apart', 'coupler_now'];
 
     /** Shortest and longest of each field, mm. */
     private const RANGES_MM = ['front_mark' => [150, 1800], 'rear_mark' => [150, 1800], 'marks_apart' => [300, 12_000], 'coupler_now' => [150, 1500]];
@@ -36,17 +37,17 @@ final readonly class LevellingQuestion
         $read = function (string $field) use ($parts, $problems): ?Length {
             $isLeftOut = $parts->text($field) === '' && ($field === 'coupler_now' || ! $this->isAsked());
             $length = $isLeftOut ? null : $parts->length($field);
-            LengthRange::ofMillimetres('a length', ...self::RANGES_MM[$field])->check($field, $length, $problems);
+            LengthRange::ofMillimetres('length', ...self::RANGES_MM[$field])->check($field, $length, $problems);
 
             return $length;
         };
         $this->lengths = ['front_mark' => $read('front_mark'), 'rear_mark' => $read('rear_mark'), 'marks_apart' => $read('marks_apart'), 'coupler_now' => $read('coupler_now')];
-        $this->problems = $problems->sentences();
+        $this->problems = ExpectedWords::each($problems->all());
     }
 
     public function isAsked(): bool
     {
-        return array_filter(array_intersect_key($this->typed, self::FIELDS), static fn (string $typed): bool => $typed !== '') !== [];
+        return array_filter(array_intersect_key($this->typed, array_flip(self::FIELDS)), static fn (string $typed): bool => $typed !== '') !== [];
     }
 
     public function typed(string $field): string

@@ -7,6 +7,8 @@ namespace App\UseCases\Forms;
 use App\Models\TongueWay;
 use App\Models\TongueWeighing;
 use App\Models\User;
+use App\Words\ExpectedWords;
+use Yoke\Expected;
 use Yoke\Readings\Weighing\Exception\ImpossibleReading;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Rig;
@@ -32,13 +34,13 @@ final readonly class TongueForm
     /** Null where something does not read; the problems say what. */
     public function read(): ?TongueWeighing
     {
-        $way = $this->parts->choice('way', TongueWay::class, 'Expected one of the ways to a tongue weight.');
+        $way = $this->parts->choice('way', TongueWay::class, Expected::of('form.tongue_way'));
         $load = $way === TongueWay::Share ? $this->shareOfGross() : $this->parts->load('read');
         $height = $this->optional('hitch_height');
         $behind = $this->optional('behind_ball');
         [$toScale, $toTongue] = $way === TongueWay::Lever ? [$this->parts->length('arm_scale'), $this->parts->length('arm_tongue')] : [null, null];
         $this->fills();
-        if ($way === null || $load === null || $this->problems->sentences() !== []) {
+        if ($way === null || $load === null || ! $this->problems->isEmpty()) {
             return null;
         }
         $weighing = new TongueWeighing([
@@ -57,7 +59,7 @@ final readonly class TongueForm
     /** @return array<string, string> by field */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     private function isPossible(TongueWeighing $weighing): bool
@@ -65,15 +67,15 @@ final readonly class TongueForm
         try {
             $onBall = $weighing->core($this->rig->trailer->ballToAxle)->onBall();
         } catch (ImpossibleReading $impossible) {
-            $this->problems->found($impossible->field(), $impossible->getMessage());
+            $this->problems->found($impossible->field(), $impossible->expected());
 
             return false;
         }
         if (! $onBall->isLessThan($this->rig->trailer->grossWeight)) {
-            $this->problems->found('read', 'Expected a tongue weight below the gross trailer weight: a unit, or a lever\'s arms the wrong way round?');
+            $this->problems->found('read', Expected::of('form.tongue_heavy'));
         }
 
-        return $this->problems->sentences() === [];
+        return $this->problems->isEmpty();
     }
 
     /** How full the tanks were, in percent; empty where nobody looked. */
@@ -82,7 +84,7 @@ final readonly class TongueForm
         foreach (TongueWeighing::TANKS as $tank) {
             $percent = $this->parts->text($tank) === '' ? null : $this->parts->number($tank);
             if ($percent !== null && ($percent < 0.0 || $percent > 100.0)) {
-                $this->problems->found($tank, 'Expected how full the tank is, from 0 to 100 %.');
+                $this->problems->found($tank, Expected::of('form.tank'));
             }
         }
     }
@@ -96,7 +98,7 @@ final readonly class TongueForm
     {
         $percent = $this->parts->number('read');
         if ($percent !== null && ($percent <= 0.0 || $percent >= 100.0)) {
-            $this->problems->found('read', 'Expected a share of the gross trailer weight in percent, such as 12.5.');
+            $this->problems->found('read', Expected::of('form.share'));
         }
 
         return $percent === null ? null : $this->rig->trailer->grossWeight->times($percent / 100);

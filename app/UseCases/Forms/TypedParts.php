@@ -7,6 +7,7 @@ namespace App\UseCases\Forms;
 use App\Models\User;
 use Closure;
 use Yoke\CoreException;
+use Yoke\Expected;
 use Yoke\Rig\Check\Problems;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -34,9 +35,9 @@ final readonly class TypedParts
     {
         $name = $this->text($field);
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            $this->problems->found($field, 'Expected a name of 1 to 80 characters.');
+            $this->problems->found($field, Expected::of('form.name', ['most' => self::LONGEST_NAME]));
         } elseif (preg_match('/[<>[:cntrl:]]/u', $name) !== 0) {
-            $this->problems->found($field, 'Expected a name in plain text, without < or >.');
+            $this->problems->found($field, Expected::of('form.plain_name'));
         }
 
         return $name;
@@ -85,7 +86,7 @@ final readonly class TypedParts
         try {
             return $this->person->rateUnit()->parse($this->text($field));
         } catch (CoreException $refused) {
-            $this->problems->found($field, $refused->getMessage());
+            $this->problems->found($field, $refused->expected());
 
             return null;
         }
@@ -95,7 +96,7 @@ final readonly class TypedParts
     {
         $typed = str_replace(',', '.', $this->text($field));
         if (preg_match('/^-?\d{1,9}(\.\d{0,9})?$/', $typed) !== 1) {
-            $this->problems->found($field, 'Expected a number, such as 27 or 1.5.');
+            $this->problems->found($field, Expected::of('form.number'));
 
             return null;
         }
@@ -109,7 +110,7 @@ final readonly class TypedParts
      * @param  class-string<T>  $enum
      * @return T|null
      */
-    public function choice(string $field, string $enum, string $expected): ?\BackedEnum
+    public function choice(string $field, string $enum, Expected $expected): ?\BackedEnum
     {
         $choice = $enum::tryFrom($this->text($field));
         if ($choice === null) {
@@ -132,7 +133,7 @@ final readonly class TypedParts
      * @param  T  $standsIn
      * @return T|null
      */
-    public function choiceOr(string $field, \BackedEnum $standsIn, string $expected): ?\BackedEnum
+    public function choiceOr(string $field, \BackedEnum $standsIn, Expected $expected): ?\BackedEnum
     {
         return $this->text($field) === '' ? $standsIn : $this->choice($field, $standsIn::class, $expected);
     }
@@ -148,7 +149,7 @@ final readonly class TypedParts
         try {
             return $parse($this->text($field));
         } catch (CoreException $refused) {
-            $this->problems->found($field, $refused->getMessage());
+            $this->problems->found($field, $refused->expected());
 
             return null;
         }

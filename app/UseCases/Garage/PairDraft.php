@@ -8,7 +8,9 @@ use App\Models\Hitch;
 use App\Models\Rig;
 use App\Models\Trailer;
 use App\Models\Vehicle;
+use App\Words\ExpectedWords;
 use Illuminate\Database\Eloquent\Model;
+use Yoke\Expected;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Rig as CoreRig;
 use Yoke\Specification\RigPart;
@@ -31,7 +33,7 @@ final readonly class PairDraft
             $id = $picked[$part->value] ?? '';
             $parts[$part->value] = ctype_digit($id) ? PartModels::of($part)::query()->find((int) $id) : null;
             if ($parts[$part->value] === null) {
-                $this->problems->found($part->value, "Expected a {$part->value} from the list.");
+                $this->problems->found($part->value, Expected::of('form.from_the_list', ['part' => $part]));
             }
         }
         $this->parts = $parts;
@@ -41,7 +43,7 @@ final readonly class PairDraft
     /** @return array<string, string> field => sentence */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     /** The pair as it is kept, brought back where it was put away. */

@@ -11,8 +11,11 @@ use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
+use App\Words\ExpectedWords;
+use App\Words\Text;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
+use Yoke\Expected;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Hitch as CoreHitch;
 use Yoke\Rig\Rig as CoreRig;
@@ -59,7 +62,7 @@ final readonly class JobDraft
     /** @return array<string, string> field => sentence */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     public function start(NewJob $jobs): Job
@@ -85,11 +88,11 @@ final readonly class JobDraft
         $wheelbase = $this->typed->knownLength('wheelbase');
         $overhang = $this->typed->knownLength('overhang');
         CoreVehicle::check($wheelbase, $overhang, $this->problems);
-        $springs = 'Expected coil or leaf springs.';
+        $springs = Expected::of('form.springs');
 
         return new Vehicle([
-            'name' => $this->typed->nameOr('vehicle_name', "Vehicle of {$this->title}"),
-            'body' => $this->typed->choiceOr('vehicle_body', $class?->body() ?? VehicleBody::PickUp, 'Expected one of the shapes in the list.')?->value,
+            'name' => $this->typed->nameOr('vehicle_name', Text::of('screen.new_part.vehicle', ['title' => $this->title])),
+            'body' => $this->typed->choiceOr('vehicle_body', $class?->body() ?? VehicleBody::PickUp, Expected::of('form.shape'))?->value,
             'wheelbase_mm' => $wheelbase?->millimetres(),
             'overhang_mm' => $overhang?->millimetres(),
             'front_suspension' => $this->typed->choiceOr('front_suspension', Suspension::Coil, $springs)?->value,
@@ -106,8 +109,8 @@ final readonly class JobDraft
         CoreTrailer::check($axles, $ballToAxle, $weight, $this->problems);
 
         return new Trailer([
-            'name' => $this->typed->nameOr('trailer_name', "Trailer of {$this->title}"),
-            'body' => $this->typed->choiceOr('trailer_body', TrailerBody::Box, 'Expected one of the shapes in the list.')?->value,
+            'name' => $this->typed->nameOr('trailer_name', Text::of('screen.new_part.trailer', ['title' => $this->title])),
+            'body' => $this->typed->choiceOr('trailer_body', TrailerBody::Box, Expected::of('form.shape'))?->value,
             'axles' => $axles,
             'ball_to_axle_mm' => $ballToAxle?->millimetres(),
             'gross_weight_kg' => $weight?->kilograms(),
@@ -120,7 +123,7 @@ final readonly class JobDraft
         $barArm = $this->typed->knownLength('bar_arm');
         CoreHitch::check($barArm, $this->problems);
 
-        return new Hitch(['name' => $this->typed->nameOr('hitch_name', "Hitch of {$this->title}"), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg']) + $this->settings->ofNewHitches()]);
+        return new Hitch(['name' => $this->typed->nameOr('hitch_name', Text::of('screen.new_part.hitch', ['title' => $this->title])), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg']) + $this->settings->ofNewHitches()]);
     }
 
     /**

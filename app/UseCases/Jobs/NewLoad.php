@@ -14,8 +14,10 @@ use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\KeptPart;
 use App\UseCases\Garage\PartModels;
+use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\DB;
 use Yoke\CoreException;
+use Yoke\Expected;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\TongueWeightSource;
 use Yoke\Specification\RigPart;
@@ -43,14 +45,14 @@ final readonly class NewLoad
         $this->trailer = $this->trailer();
         foreach ([RigPart::Vehicle, RigPart::Trailer] as $part) {
             if (! $this->{$part->value}->exists) {
-                $this->problems->found($part->value, "Expected a {$part->value} from the list.");
+                $this->problems->found($part->value, Expected::of('form.from_the_list', ['part' => $part]));
             }
         }
         $worked = new RigAsWorked(RigAsWorked::sheetOf($this->rig()));
         try {
             $worked->described()->check($this->problems);
         } catch (CoreException $impossible) {
-            $this->problems->found('trailer', $impossible->getMessage());
+            $this->problems->found('trailer', $impossible->expected());
             $worked = null;
         }
         $this->worked = $worked;
@@ -59,7 +61,7 @@ final readonly class NewLoad
     /** @return array<string, string> field => sentence */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     public function worked(): ?RigAsWorked
@@ -116,7 +118,7 @@ final readonly class NewLoad
         $id = $this->typed[$part->value] ?? '';
         $found = ctype_digit($id) && strlen($id) < 18 ? PartModels::of($part)::query()->find((int) $id) : null;
         if ($id !== '' && $found === null) {
-            $this->problems->found($part->value, "Expected a {$part->value} from the list.");
+            $this->problems->found($part->value, Expected::of('form.from_the_list', ['part' => $part]));
         }
 
         return $found;

@@ -9,6 +9,7 @@ use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\PartModels;
+use Yoke\Expected;
 use Yoke\Rig\Check\Problems;
 use Yoke\Specification\RigPart;
 
@@ -35,7 +36,7 @@ final readonly class PickedPart
         }
         $found = ctype_digit($picked) ? PartModels::of($part)::query()->find((int) $picked) : null;
         if ($found === null) {
-            $this->problems->found($part->value, "Expected a {$part->value} from the list, or a new one.");
+            $this->problems->found($part->value, Expected::of('form.from_the_list_or_new', ['part' => $part]));
 
             return PartModels::fresh($part);
         }

@@ -7,7 +7,9 @@ namespace App\UseCases\Loads;
 use App\Models\Aboard;
 use App\Models\User;
 use App\UseCases\Forms\TypedParts;
+use App\Words\ExpectedWords;
 use App\Words\LoadWords;
+use Yoke\Expected;
 use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadRoom;
@@ -103,7 +105,7 @@ final class LoadDraft
     /** @return array<string, string> by field */
     public function problems(): array
     {
-        return $this->problems->sentences();
+        return ExpectedWords::each($this->problems->all());
     }
 
     /** @return list<array{name: string, kg: float, on: string, mm: float}> */
@@ -139,11 +141,11 @@ final class LoadDraft
                 $this->room->check($row->item);
             }
         } catch (ImpossibleItem $impossible) {
-            $problems->found($impossible->field(), $impossible->getMessage());
+            $problems->found($impossible->field(), $impossible->expected());
             $row = $row->withoutItem();
         }
-        foreach ($problems->sentences() as $field => $sentence) {
-            $this->problems->found("item-{$i}-{$field}", $sentence);
+        foreach ($problems->all() as $field => $expected) {
+            $this->problems->found("item-{$i}-{$field}", $expected);
         }
         $this->rows[] = $row;
     }
@@ -152,14 +154,14 @@ final class LoadDraft
     {
         $typed = str_replace(',', '.', $this->fills[$tank->key] ?? '0');
         if ($typed !== '' && preg_match('/^\d{1,3}(\.\d{0,3})?$/', $typed) !== 1) {
-            $this->problems->found("fill-{$tank->key}", 'Expected a tank filled between 0 and 100 %.');
+            $this->problems->found("fill-{$tank->key}", Expected::of('item.fill'));
 
             return null;
         }
         try {
             return $tank->filled((float) $typed / 100);
         } catch (ImpossibleItem $impossible) {
-            $this->problems->found("fill-{$tank->key}", $impossible->getMessage());
+            $this->problems->found("fill-{$tank->key}", $impossible->expected());
 
             return null;
         }

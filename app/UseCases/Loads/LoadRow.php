@@ -7,6 +7,7 @@ namespace App\UseCases\Loads;
 use App\Models\User;
 use App\UseCases\Forms\TypedParts;
 use App\Words\QuantityWords;
+use Yoke\Expected;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\Item;
@@ -42,7 +43,7 @@ final readonly class LoadRow
         $parts = new TypedParts($typed, $person, $problems);
         $print = new QuantityWords($person);
         $name = $parts->name('name');
-        $on = $parts->choice('on', Carrier::class, 'Expected on the vehicle or on the trailer.');
+        $on = $parts->choice('on', Carrier::class, Expected::of('form.carrier'));
         $wasLoad = self::exact($typed['kg'] ?? '', Load::ofKilograms(...));
         $wasPlace = self::exact($typed['mm'] ?? '', Length::ofMillimetres(...));
         $weight = $wasLoad !== null && $print->load($wasLoad) === $parts->text('weight') ? $wasLoad : $parts->load('weight');
@@ -55,7 +56,7 @@ final readonly class LoadRow
         try {
             $item = $weight === null || $on === null || $place === null || $name === '' ? null : Item::of($name, $weight, $on, $place);
         } catch (ImpossibleItem $impossible) {
-            $problems->found($impossible->field(), $impossible->getMessage());
+            $problems->found($impossible->field(), $impossible->expected());
             $item = null;
         }
 

@@ -7,15 +7,16 @@ namespace App\UseCases\Owner;
 use App\Models\CardLink;
 use App\Words\FamilyTranslator;
 use Illuminate\Contracts\Translation\Translator;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 
-/** The private link that a request came by. */
+/** The private link that a request came by; what is said from then on is said in its language. */
 final readonly class OpenLinks
 {
     /** What a page of the link may be asked with, besides its signature: a load, and two heights. */
     private const ASKED = '/^(load(\[|%5B)\w{1,30}(\]|%5D)|front|rear)$/i';
 
-    public function __construct(private Translator $translator)
+    public function __construct(private Translator $translator, private Application $application)
     {
     }
 
@@ -29,6 +30,7 @@ final readonly class OpenLinks
         if (! $link instanceof CardLink || ! $link->isOpen()) {
             return null;
         }
+        $this->application->setLocale($link->language->value);
         if ($this->translator instanceof FamilyTranslator) {
             $this->translator->speakOf($link->job->rigAsWorked()->described()->family());
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Photos;
 
+use App\Words\Text;
 use RuntimeException;
 
 /** A file that cannot be kept as a photo. */
@@ -11,31 +12,31 @@ final class UnusablePhoto extends RuntimeException
 {
     public static function notSent(): self
     {
-        return new self('Expected a photo, and no file arrived. One over 16 MB does not.');
+        return new self(Text::of('expected.photo.not_sent'));
     }
 
     public static function noPhoto(): self
     {
-        return new self('Expected a photo as JPEG, PNG or WebP.');
+        return new self(Text::of('expected.photo.no_photo'));
     }
 
     public static function cutOff(): self
     {
-        return new self('Expected a whole photo, and this file is cut off or damaged. Send it again.');
+        return new self(Text::of('expected.photo.cut_off'));
     }
 
     public static function tooBusy(): self
     {
-        return new self('This photo cannot be made small enough to keep. Take it again from further away.');
+        return new self(Text::of('expected.photo.too_busy'));
     }
 
     public static function tooMany(int $most): self
     {
-        return new self("A job keeps {$most} photos at most. Take one back first.");
+        return new self(Text::of('expected.photo.too_many', ['most' => $most]));
     }
 
     public static function tooLarge(int $megapixels): self
     {
-        return new self("Expected a photo of at most {$megapixels} megapixels. Take it again at a smaller size.");
+        return new self(Text::of('expected.photo.too_large', ['megapixels' => $megapixels]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Tape;
 
+use App\Words\ExpectedWords;
 use Yoke\CoreException;
 use Yoke\Readings\Height\FenderHeight;
 use Yoke\Readings\Height\Settling;
@@ -33,7 +34,7 @@ final readonly class Entry
         try {
             $height = FenderHeight::of($parser->parse($typed))->typed();
         } catch (CoreException $refused) {
-            return new self($place, $typed, $settling, $basedOn, null, $refused->getMessage());
+            return new self($place, $typed, $settling, $basedOn, null, ExpectedWords::of($refused->expected()));
         }
 
         return new self($place, $typed, $settling, $basedOn, $height, null);

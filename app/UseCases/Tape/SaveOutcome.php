@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Tape;
 
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Yoke\Units\Exception\UnreadableLength;
 
@@ -31,7 +32,7 @@ final readonly class SaveOutcome
 
     public static function empty(Entry $entry, ?int $reading): self
     {
-        return new self($entry, Saved::Empty, UnreadableLength::empty()->getMessage().' '.Text::of('tape.go_on_without'), $reading);
+        return new self($entry, Saved::Empty, ExpectedWords::of(UnreadableLength::empty()->expected()).' '.Text::of('tape.go_on_without'), $reading);
     }
 
     public static function refused(Entry $entry): self

@@ -6,32 +6,36 @@ namespace Yoke\Adjuster\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class ImpossibleSetting extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $adjuster)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $adjuster)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function ofAdjuster(string $key): self
     {
-        return new self("Expected an adjuster \"{$key}\" with a pitch above 0, a range that rises, and minutes of 0 or more.", $key);
+        return new self(Expected::of('setting.adjuster', ['adjuster' => $key]), $key);
     }
 
     public static function outOfRange(string $key, float $step, float $from, float $to): self
     {
-        return new self(sprintf('Expected the %s between %s and %s, and %s is none of its steps.', $key, $from, $to, $step), $key);
+        return new self(Expected::of('setting.out_of_range', ['adjuster' => $key, 'from' => $from, 'to' => $to, 'step' => $step]), $key);
     }
 
     public static function missing(string $key): self
     {
-        return new self("Expected a step for the {$key}.", $key);
+        return new self(Expected::of('setting.missing', ['adjuster' => $key]), $key);
     }
 
     public static function unknown(string $key): self
     {
-        return new self("This hitch has no {$key} to set.", $key);
+        return new self(Expected::of('setting.unknown', ['adjuster' => $key]), $key);
     }
 
     public function adjuster(): string

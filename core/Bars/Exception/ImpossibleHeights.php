@@ -6,33 +6,37 @@ namespace Yoke\Bars\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 /** Heights of a hitch that cannot be; names the field. */
 final class ImpossibleHeights extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $field)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $field)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function height(string $field): self
     {
-        return new self('Expected a height above the ground, up to 1500 mm (59 in).', $field);
+        return new self(Expected::of('bars.height'), $field);
     }
 
     public static function chain(): self
     {
-        return new self('Expected the free chain shorter than its hook stands high.', 'chain');
+        return new self(Expected::of('bars.chain'), 'chain');
     }
 
     public static function lifted(): self
     {
-        return new self('Expected the lifted bar no lower than the hanging one.', 'lifted');
+        return new self(Expected::of('bars.lifted'), 'lifted');
     }
 
     public static function gap(string $field): self
     {
-        return new self('Expected a gap under the frame, up to 800 mm (31 in).', $field);
+        return new self(Expected::of('bars.gap'), $field);
     }
 
     public function field(): string

@@ -6,18 +6,22 @@ namespace Yoke\Choice\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Units\Load;
 
 final class ImpossibleBars extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly Load $lightest, private readonly Load $heaviest)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly Load $lightest, private readonly Load $heaviest)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function between(Load $lightest, Load $heaviest): self
     {
-        return new self('Expected bars whose heaviest tongue weight is above their lightest, and above nothing.', $lightest, $heaviest);
+        return new self(Expected::of('choice.bars'), $lightest, $heaviest);
     }
 
     public function lightest(): Load

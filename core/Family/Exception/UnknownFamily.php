@@ -6,18 +6,22 @@ namespace Yoke\Family\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class UnknownFamily extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $family)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $family)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     /** @param  non-empty-list<string>  $known */
     public static function named(string $family, array $known): self
     {
-        return new self('Expected a hitch family, one of '.implode(', ', $known).'.', $family);
+        return new self(Expected::of('family.unknown', ['known' => implode(', ', $known)]), $family);
     }
 
     public function family(): string

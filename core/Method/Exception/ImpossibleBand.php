@@ -6,17 +6,21 @@ namespace Yoke\Method\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class ImpossibleBand extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly float $from, private readonly float $to)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly float $from, private readonly float $to)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function between(float $from, float $to): self
     {
-        return new self('Expected a band that rises and lies between 0 and 100 %: the front axle never goes above its alone load.', $from, $to);
+        return new self(Expected::of('band.between'), $from, $to);
     }
 
     public function from(): float

@@ -6,26 +6,30 @@ namespace Yoke\Practice\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Practice\Act\Refusal;
 
 /** Something that cannot be done at a rig as it stands. */
 final class ImpossibleAct extends DomainException implements CoreException
 {
+    use Expecting;
+
     private function __construct(
         /** Null where what was asked for is no act at all. */
         public readonly ?Refusal $refusal,
-        string $message,
+        private readonly Expected $expected,
     ) {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function refused(Refusal $refusal): self
     {
-        return new self($refusal, "Cannot be done: {$refusal->value}.");
+        return new self($refusal, Expected::of('exercise.refused', ['why' => $refusal]));
     }
 
     public static function unreadable(): self
     {
-        return new self(null, 'Expected something that can be done at a rig.');
+        return new self(null, Expected::of('exercise.no_act'));
     }
 }

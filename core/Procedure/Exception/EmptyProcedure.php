@@ -6,19 +6,23 @@ namespace Yoke\Procedure\Exception;
 
 use LogicException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Procedure\Occasion;
 
 /** The file of procedures has nothing for an occasion. */
 final class EmptyProcedure extends LogicException implements CoreException
 {
-    private function __construct(string $message, private readonly Occasion $occasion)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly Occasion $occasion)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function of(Occasion $occasion): self
     {
-        return new self("Expected steps to {$occasion->value}, and there are none.", $occasion);
+        return new self(Expected::of('procedure.empty'), $occasion);
     }
 
     public function occasion(): Occasion

@@ -13,17 +13,6 @@ enum DeviceKind: string
     case AngleGauge = 'angle';
     case HeightSensor = 'height';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Weighbridge => 'weighbridge',
-            self::BallLoadGauge => 'ball-load gauge',
-            self::TongueScale => 'tongue scale',
-            self::AngleGauge => 'angle gauge',
-            self::HeightSensor => 'height sensor',
-        };
-    }
-
     /** `kg`, `mm` or `deg`: what each of its channels is shown in. */
     public function unit(): string
     {

@@ -22,7 +22,7 @@ final readonly class FenderHeight
     /** @throws NotAFenderHeight */
     public static function of(TypedLength $typed): self
     {
-        $range = LengthRange::ofMillimetres('a fender height', self::SHORTEST_MM, self::LONGEST_MM);
+        $range = LengthRange::ofMillimetres('fender_height', self::SHORTEST_MM, self::LONGEST_MM);
         if (! $range->holds($typed->length())) {
             throw NotAFenderHeight::outside($typed, $range);
         }

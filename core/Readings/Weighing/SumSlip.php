@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Readings\Weighing;
 
+use Yoke\Expected;
 use Yoke\Units\Load;
 
 /** Why the axles of a ticket and its gross may differ: the slip that makes them agree within the scale's step. */
@@ -22,28 +23,27 @@ final readonly class SumSlip
     {
     }
 
-    /** @return array{'swapped'|'left_out'|'off', string, string}|null which slip, of which axle or in which unit, and the figure; null where none fits */
-    public function likely(): ?array
+    /** Which slip: of which axle or in which unit, and its figure; null where none fits. */
+    public function likely(): ?Expected
     {
         $sum = $this->sum()->kilograms();
         foreach ($this->platforms as $platform) {
-            $name = $platform->axles[0]->value;
             foreach ($this->units() as $unit) {
                 $swapped = $this->swapped($platform->load->kilograms() / $unit, $sum / $unit, $this->gross->kilograms() / $unit, $this->allowed->kilograms() / $unit);
                 if ($swapped !== null) {
-                    return ['swapped', $name, $swapped];
+                    return Expected::of('ticket.slip.swapped', ['axle' => $platform->axles[0], 'load' => $swapped]);
                 }
             }
         }
         foreach ($this->platforms as $platform) {
             if ($this->isNear($sum - $platform->load->kilograms() - $this->gross->kilograms())) {
-                return ['left_out', $platform->axles[0]->value, ''];
+                return Expected::of('ticket.slip.left_out', ['axle' => $platform->axles[0]]);
             }
         }
         foreach (self::ROUND as $off) {
             foreach ([[1.0, 'kg'], [0.45359237, 'lb']] as [$unit, $name]) {
                 if ($this->isNear(abs($sum - $this->gross->kilograms()) - $off * $unit)) {
-                    return ['off', $name, sprintf('%.0f', $off)];
+                    return Expected::of('ticket.slip.off', ['by' => round($off), 'unit' => $name]);
                 }
             }
         }

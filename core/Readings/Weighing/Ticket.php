@@ -39,12 +39,12 @@ final readonly class Ticket
         foreach ($platforms as $platform) {
             foreach ($platform->axles as $axle) {
                 if (in_array($axle, $seen, true)) {
-                    throw ImpossibleTicket::twice($axle->value);
+                    throw ImpossibleTicket::twice($axle);
                 }
                 $seen[] = $axle;
             }
             if (! $platform->load->isGreaterThan(Load::zero())) {
-                throw ImpossibleTicket::weightless($platform->axles[0]->value);
+                throw ImpossibleTicket::weightless($platform->axles[0]);
             }
             $sum = $sum->plus($platform->load);
         }
@@ -107,7 +107,7 @@ final readonly class Ticket
         }
         foreach ($stance === Stance::Alone ? [WeighedAxle::Front, WeighedAxle::Rear] : WeighedAxle::cases() as $axle) {
             if (! in_array($axle, $seen, true)) {
-                throw ImpossibleTicket::missing($axle->value);
+                throw ImpossibleTicket::missing($axle);
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Readings\Weighing;
 
+use Yoke\Expected;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Rig\Stance;
 
@@ -29,17 +30,17 @@ final readonly class TicketSheet
     public function read(string $file): array
     {
         if (preg_match('//u', $file) !== 1 || preg_match('/\x00/', $file) === 1) {
-            throw ImpossibleTicket::file('Expected a text file of separated values, and this is none.');
+            throw ImpossibleTicket::notText();
         }
         $split = preg_split('/\R/', preg_replace('/^\x{FEFF}/u', '', $file) ?? '');
         $lines = array_values(array_filter($split === false ? [] : $split, static fn (string $line): bool => trim($line) !== ''));
         if (count($lines) < 2 || count($lines) > self::MOST_TICKETS + 1) {
-            throw ImpossibleTicket::file(sprintf('Expected a line of headings and one to %d tickets, and this has %d lines.', self::MOST_TICKETS, count($lines)));
+            throw ImpossibleTicket::lines(self::MOST_TICKETS, count($lines));
         }
         $separator = $this->separator($lines[0]);
         $headings = array_map(static fn (string $heading): string => strtolower(trim($heading, " \t\"")), explode($separator, $lines[0]));
         if (! in_array('stance', $headings, true)) {
-            throw ImpossibleTicket::file('Expected a heading "stance" beside the axles: stance, front, rear, trailer.');
+            throw ImpossibleTicket::withoutStances();
         }
         $tickets = [];
         for ($i = 1; $i < count($lines); $i++) {
@@ -79,12 +80,12 @@ final readonly class TicketSheet
             }
         }
         if ($stance === null) {
-            throw ImpossibleTicket::file("Line {$line}: expected a stance, alone, dropped or carried.");
+            throw ImpossibleTicket::inLine($line, Expected::of('ticket.stance'));
         }
         try {
             return [$this->text->read($stance, implode("\n", $typed)), implode(', ', $typed)];
         } catch (ImpossibleTicket $impossible) {
-            throw ImpossibleTicket::file("Line {$line}: {$impossible->getMessage()}");
+            throw ImpossibleTicket::inLine($line, $impossible->expected());
         }
     }
 }

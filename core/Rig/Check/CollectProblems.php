@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Check;
 
-/** Keeps the first sentence for each field. */
+use Yoke\Expected;
+
+/** Keeps the first problem of each field. */
 final class CollectProblems implements Problems
 {
-    /** @var array<string, string> */
-    private array $sentences = [];
+    /** @var array<string, Expected> */
+    private array $found = [];
 
-    public function found(string $field, string $expected): void
+    public function found(string $field, Expected $expected): void
     {
-        $this->sentences[$field] ??= $expected;
+        $this->found[$field] ??= $expected;
     }
 
-    /** @return array<string, string> field => sentence */
-    public function sentences(): array
+    public function isEmpty(): bool
     {
-        return $this->sentences;
+        return $this->found === [];
+    }
+
+    /** @return array<string, Expected> by field */
+    public function all(): array
+    {
+        return $this->found;
     }
 }

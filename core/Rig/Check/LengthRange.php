@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Check;
 
+use Yoke\Expected;
 use Yoke\Units\Length;
 
 /** The lengths that a dimension of a rig can have, both ends included. */
 final readonly class LengthRange
 {
     private function __construct(
-        /** The dimension in words, with its article: `a wheelbase`. */
+        /** The sentence of the dimension: `wheelbase`. */
         private string $dimension,
         private Length $shortest,
         private Length $longest,
@@ -28,22 +29,20 @@ final readonly class LengthRange
     }
 
     /** What was expected, in both units. */
-    public function sentence(): string
+    public function expected(): Expected
     {
-        return sprintf(
-            'Expected %s between %d and %d mm (%d and %d in).',
-            $this->dimension,
-            $this->shortest->millimetres(),
-            $this->longest->millimetres(),
-            round($this->shortest->inches()),
-            round($this->longest->inches()),
-        );
+        return Expected::of("range.{$this->dimension}", [
+            'low_mm' => $this->shortest->millimetres(),
+            'high_mm' => $this->longest->millimetres(),
+            'low_in' => round($this->shortest->inches()),
+            'high_in' => round($this->longest->inches()),
+        ]);
     }
 
     public function check(string $field, ?Length $length, Problems $problems): void
     {
         if ($length !== null && ! $this->holds($length)) {
-            $problems->found($field, $this->sentence());
+            $problems->found($field, $this->expected());
         }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Check;
 
+use Yoke\Expected;
+
 /**
  * What becomes of a problem that a check finds: a form collects them all, the core throws the first.
  */
@@ -11,7 +13,6 @@ interface Problems
 {
     /**
      * @param  string  $field  the quantity at fault, as its column is named without the unit: `wheelbase`
-     * @param  string  $expected  a sentence that says what was expected
      */
-    public function found(string $field, string $expected): void;
+    public function found(string $field, Expected $expected): void;
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Check;
 
+use Yoke\Expected;
 use Yoke\Rig\Exception\ImpossibleRig;
 
 final readonly class ThrowFirstProblem implements Problems
 {
-    public function found(string $field, string $expected): void
+    public function found(string $field, Expected $expected): void
     {
         throw ImpossibleRig::at($field, $expected);
     }

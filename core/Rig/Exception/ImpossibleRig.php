@@ -6,15 +6,19 @@ namespace Yoke\Rig\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class ImpossibleRig extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $field)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $field)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
-    public static function at(string $field, string $expected): self
+    public static function at(string $field, Expected $expected): self
     {
         return new self($expected, $field);
     }

@@ -6,27 +6,31 @@ namespace Yoke\Road\Exception;
 
 use InvalidArgumentException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class ImpossibleRoadTest extends InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, private readonly string $field)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $field)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function answer(string $field): self
     {
-        return new self('Expected one of the answers.', $field);
+        return new self(Expected::of('road.answer'), $field);
     }
 
     public static function speed(): self
     {
-        return new self('Expected the highest speed driven, between 5 and 130 km/h (3 and 81 mph).', 'speed');
+        return new self(Expected::of('road.speed'), 'speed');
     }
 
     public static function distance(): self
     {
-        return new self('Expected a distance between 0.1 and 2000 km (1243 miles).', 'distance');
+        return new self(Expected::of('road.distance'), 'distance');
     }
 
     /** The field at fault. */

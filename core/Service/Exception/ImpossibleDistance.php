@@ -5,28 +5,32 @@ declare(strict_types=1);
 namespace Yoke\Service\Exception;
 
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Units\RoadUnit;
 
 final class ImpossibleDistance extends \DomainException implements CoreException
 {
-    private function __construct(string $sentence, private readonly ?float $kilometres)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly ?float $kilometres)
     {
-        parent::__construct($sentence);
+        parent::__construct($expected->text());
     }
 
     public static function unreadable(RoadUnit $unit): self
     {
-        return new self("Expected the distance on the vehicle, such as {$unit->distance(48_200.0)}.", null);
+        return new self(Expected::of('distance.unreadable', ['example' => $unit->distance(48_200.0)]), null);
     }
 
     public static function lower(float $kilometres, float $last, RoadUnit $unit): self
     {
-        return new self("Expected at least {$unit->distance($last)}, as it was read last: {$unit->distance($kilometres)} is lower. If the instrument was changed, write its readings on from the old one.", $kilometres);
+        return new self(Expected::of('distance.lower', ['last' => $unit->distance($last), 'read' => $unit->distance($kilometres)]), $kilometres);
     }
 
     public static function tooFar(float $kilometres, RoadUnit $unit, float $most): self
     {
-        return new self("Expected a distance up to {$unit->distance($most)}.", $kilometres);
+        return new self(Expected::of('distance.too_far', ['most' => $unit->distance($most)]), $kilometres);
     }
 
     /** What was given, km; null where it did not read. */

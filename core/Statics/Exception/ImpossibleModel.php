@@ -6,16 +6,20 @@ namespace Yoke\Statics\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class ImpossibleModel extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $quantity)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $quantity)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     /** @param  string  $quantity the constructor's parameter at fault: `wheelbase` */
-    public static function at(string $quantity, string $expected): self
+    public static function at(string $quantity, Expected $expected): self
     {
         return new self($expected, $quantity);
     }

@@ -6,17 +6,21 @@ namespace Yoke\Trip\Exception;
 
 use OutOfRangeException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class LoadOffTheGrid extends OutOfRangeException implements CoreException
 {
-    private function __construct(string $message, private readonly string $axis, private readonly int $least, private readonly int $most)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $axis, private readonly int $least, private readonly int $most)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function of(string $axis, int $least, int $most): self
     {
-        return new self("Expected from {$least} to {$most}: other loads were not worked out.", $axis, $least, $most);
+        return new self(Expected::of('trip.off_the_grid', ['least' => $least, 'most' => $most]), $axis, $least, $most);
     }
 
     public function axis(): string

@@ -6,18 +6,22 @@ namespace Yoke\Units\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class NotFinite extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $quantity)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $quantity)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     /** @param  class-string  $quantity */
     public static function in(string $quantity): self
     {
-        return new self('Expected a finite number for a quantity, and got one without end.', $quantity);
+        return new self(Expected::of('quantity.not_finite'), $quantity);
     }
 
     public function quantity(): string

@@ -6,22 +6,26 @@ namespace Yoke\Units\Exception;
 
 use InvalidArgumentException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 final class UnreadableLoad extends InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, private readonly string $typed)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $typed)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function empty(): self
     {
-        return new self('Nothing is typed here yet. Expected a weight such as 3100 kg or 6800 lb.', '');
+        return new self(Expected::of('load.empty'), '');
     }
 
     public static function text(string $typed): self
     {
-        return new self('This does not read as a weight. Expected something like 3100 kg, 3.1 t or 6800 lb.', $typed);
+        return new self(Expected::of('load.unreadable'), $typed);
     }
 
     public function typed(): string

@@ -12,6 +12,9 @@ return [
         'carried' => 'carried',
     ],
     'drawing' => [
+        'by_the_model' => ':what, :stance, by the model',
+        'predicted' => ', predicted :height',
+        'not_taped' => 'not taped yet',
         'side_elevation_of_with_to' => 'Side elevation of :vehicle_name with :trailer_name, to scale; its figures stand in the table and the links after it.',
         'the_rig_as_the_model' => 'The rig as the model has it; what is taped stands in the links after this',
         'fender' => ':axle fender :stance: :height:height2',
@@ -114,6 +117,7 @@ return [
         'from_readings_and_what_is' => 'From :readings readings and what is usual; ± is one standard deviation.',
     ],
     'tab-settings' => [
+        'ruled_out' => ', ruled out: :why',
         'settings_and_their_chances' => 'Settings and their chances',
         'chance_in_range_by_setting' => 'Chance in range by setting. Press one to try it on the drawing.',
         'on_the_rig' => 'on the rig',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 return [
     'body' => [
+        'needs_attention' => 'needs attention',
+        'done' => 'done :on',
+        'not_recorded' => 'not recorded',
         'setting' => 'Setting',
         'on_both_sides_mark_it' => 'on both sides. :counting Mark it.',
         'ball_unloaded' => 'Ball, unloaded',
@@ -26,6 +29,10 @@ return [
         'card' => 'Card, :title',
     ],
     'show' => [
+        'units' => 'Units for the owner',
+        'language' => 'Language for the owner',
+        'ended' => 'ended',
+        'revoked' => 'revoked :at',
         'notes' => 'Notes from the owner',
         'seen_by' => 'Seen by :person',
         'on_the_phone' => 'This card on the phone: point its camera here.',

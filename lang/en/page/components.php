@@ -9,6 +9,7 @@ return [
         'rear_fender_from_alone' => 'Rear fender from alone',
     ],
     'job-card' => [
+        'today' => 'today',
         'with' => ':vehicle_name with :trailer_name',
         'booked' => ':hitch_name · booked :booked_on',
         'handed_over' => 'Handed over :format',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'log' => [
+        'emptied' => '(emptied)',
         'rolled' => 'rolled',
         'not_rolled' => 'not rolled',
         'came_with' => 'by the file :file, imported :at',

@@ -65,6 +65,7 @@ return [
         'history' => 'History, :title',
     ],
     'visit' => [
+        'usual_title' => ':trailer, return visit',
         'return_visit' => 'Return visit',
         'to_its_history' => 'To its history',
         'what_travels_now' => 'What travels now',

@@ -52,6 +52,8 @@ return [
         'go_on' => 'Go on',
     ],
     'account' => [
+        'set_language' => 'Set',
+        'language' => 'Language',
         'tokens' => 'Tokens for programs',
         'title' => 'Your account',
         'password' => 'Password',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'paper' => [
+        'title' => ':occasion on paper, :job',
         'print' => 'Print',
         'back_to_the_steps' => 'Back to the steps',
         'helper' => 'Helper: “:calls”.',

@@ -17,6 +17,7 @@ return [
         'not_ok_2' => 'Not OK',
     ],
     'panel' => [
+        'nothing_worse' => 'nothing that invites sway is worse.',
         'what_invites_sway' => 'What invites sway',
         'what_invites_sway_on_this' => 'What invites sway on this rig',
         'tongue_share_attitude_and_front' => 'Tongue share, attitude and front axle appear here once carried is measured. Until then only what you can see.',

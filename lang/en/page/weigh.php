@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'height-curve' => [
+        'in_use' => 'in use',
+        'level' => 'level',
         'tongue_weight_against_coupler_height' => 'Tongue weight against coupler height; the figures stand in the tables',
         'coupler_height' => 'coupler height',
     ],
@@ -12,6 +14,8 @@ return [
         'rear_fender' => 'Rear fender',
     ],
     'show' => [
+        'left' => ':load left',
+        'over_by' => 'over by :load',
         'the_same_rig_weighed_before' => 'The same vehicle and trailer, by their tickets',
         'set_up' => 'Set-up',
         'tongue_on_the_ball' => 'Tongue weight on the ball, dropped',
@@ -42,6 +46,8 @@ return [
         'carried_at_the_current_setting' => 'Carried, at the current setting',
     ],
     'tongue' => [
+        'level' => 'level',
+        'ground_to_the_seat' => "Ground to the top of the ball's seat",
         'fresh_tank' => 'Fresh tank, % full',
         'waste_tank' => 'Waste tank, % full',
         'tanks_hint' => 'Measured full and empty, a tank tells what it does to the tongue weight.',

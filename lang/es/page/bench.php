@@ -12,6 +12,9 @@ return [
         'carried' => 'con barras',
     ],
     'drawing' => [
+        'by_the_model' => ':what, :stance, según el modelo',
+        'predicted' => ', previsto :height',
+        'not_taped' => 'aún sin medir',
         'side_elevation_of_with_to' => 'Alzado lateral de :vehicle_name con :trailer_name, a escala; sus cifras están en la tabla y en los enlaces que siguen.',
         'the_rig_as_the_model' => 'El conjunto según el modelo; lo medido está en los enlaces que siguen',
         'fender' => 'Guardabarros, eje :axle, :stance: :height:height2',
@@ -114,6 +117,7 @@ return [
         'from_readings_and_what_is' => 'De :readings lecturas y lo habitual; ± es una desviación típica.',
     ],
     'tab-settings' => [
+        'ruled_out' => ', descartado: :why',
         'settings_and_their_chances' => 'Ajustes y sus probabilidades',
         'chance_in_range_by_setting' => 'Probabilidad de quedar dentro del margen por ajuste. Pulse uno para ensayarlo en el dibujo.',
         'on_the_rig' => 'en el conjunto',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 return [
     'body' => [
+        'needs_attention' => 'requiere atención',
+        'done' => 'hecho el :on',
+        'not_recorded' => 'sin anotar',
         'setting' => 'Ajuste',
         'on_both_sides_mark_it' => 'en ambos lados. :counting Márquelo.',
         'ball_unloaded' => 'Bola, sin carga',
@@ -26,6 +29,10 @@ return [
         'card' => 'Tarjeta, :title',
     ],
     'show' => [
+        'units' => 'Unidades para el propietario',
+        'language' => 'Idioma para el propietario',
+        'ended' => 'caducado',
+        'revoked' => 'revocado el :at',
         'notes' => 'Notas del propietario',
         'seen_by' => 'Vista por :person',
         'on_the_phone' => 'Esta tarjeta en el teléfono: apunte aquí con su cámara.',

@@ -9,6 +9,7 @@ return [
         'rear_fender_from_alone' => 'Guardabarros trasero desde solo',
     ],
     'job-card' => [
+        'today' => 'hoy',
         'with' => ':vehicle_name con :trailer_name',
         'booked' => ':hitch_name · reservado el :booked_on',
         'handed_over' => 'Entregado el :format',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'log' => [
+        'emptied' => '(vaciado)',
         'rolled' => 'rodado',
         'not_rolled' => 'sin rodar',
         'came_with' => 'por el archivo :file, importado :at',

@@ -65,6 +65,7 @@ return [
         'history' => 'Historia, :title',
     ],
     'visit' => [
+        'usual_title' => ':trailer, revisión',
         'return_visit' => 'Visita de vuelta',
         'to_its_history' => 'A su historia',
         'what_travels_now' => 'Qué viaja ahora',

@@ -52,6 +52,8 @@ return [
         'go_on' => 'Seguir',
     ],
     'account' => [
+        'set_language' => 'Fijar',
+        'language' => 'Idioma',
         'tokens' => 'Claves para programas',
         'title' => 'Su cuenta',
         'password' => 'Contraseña',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'paper' => [
+        'title' => ':occasion en papel, :job',
         'print' => 'Imprimir',
         'back_to_the_steps' => 'Volver a los pasos',
         'helper' => 'Ayudante: «:calls».',

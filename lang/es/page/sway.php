@@ -17,6 +17,7 @@ return [
         'not_ok_2' => 'Mal',
     ],
     'panel' => [
+        'nothing_worse' => 'nada que favorezca el coleo está peor.',
         'what_invites_sway' => 'Qué favorece el coleo',
         'what_invites_sway_on_this' => 'Qué favorece el coleo en este conjunto',
         'tongue_share_attitude_and_front' => 'La parte en la lanza, la postura y el eje delantero aparecen aquí cuando se mida con barras. Hasta entonces, solo lo que usted puede ver.',

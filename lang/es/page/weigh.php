@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'height-curve' => [
+        'in_use' => 'en uso',
+        'level' => 'nivelado',
         'tongue_weight_against_coupler_height' => 'Peso en la lanza según la altura del acoplador; las cifras están en las tablas',
         'coupler_height' => 'altura del acoplador',
     ],
@@ -12,6 +14,8 @@ return [
         'rear_fender' => 'Guardabarros trasero',
     ],
     'show' => [
+        'left' => 'quedan :load',
+        'over_by' => ':load de más',
         'the_same_rig_weighed_before' => 'El mismo vehículo y remolque, por sus tiques',
         'set_up' => 'Montaje',
         'tongue_on_the_ball' => 'Peso en la lanza sobre la bola, sin barras',
@@ -42,6 +46,8 @@ return [
         'carried_at_the_current_setting' => 'Con barras, en el ajuste actual',
     ],
     'tongue' => [
+        'level' => 'nivelado',
+        'ground_to_the_seat' => 'Del suelo a lo alto del asiento de la bola',
         'fresh_tank' => 'Depósito de agua limpia, % lleno',
         'waste_tank' => 'Depósito de aguas residuales, % lleno',
         'tanks_hint' => 'Medido lleno y vacío, un depósito dice qué le hace al peso en la lanza.',

@@ -6,7 +6,7 @@
             <tbody>
                 @foreach (\Yoke\Rig\Axle::cases() as $axle)
                     <tr>
-                        <th scope="row">{{ $axle->value }}</th>
+                        <th scope="row">{{ \App\Words\RigWords::axle($axle) }}</th>
                         @foreach ([\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Stance::Carried] as $stance)
                             @php($rise = $page->heights->rise($stance, $axle))
                             <td>{{ $rise ? $print->change($rise) : '–' }}</td>

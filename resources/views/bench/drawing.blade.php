@@ -21,7 +21,7 @@
     <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
 </x-rig-drawing>
 <div class="load-labels" aria-hidden="true">
-    @foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}" title="{{ \App\Words\Text::of("drawing.arrow.{$arrow->what}") }}, {{ $elevation->latest()->stance->value }}, by the model">{{ $plan->arrowSays($arrow) }}</span>@endforeach
+    @foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}" title="{{ __('page/bench.drawing.by_the_model', ['what' => \App\Words\Text::of("drawing.arrow.{$arrow->what}"), 'stance' => \App\Words\RigWords::stance($elevation->latest()->stance)]) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach
 </div>
 </div>
 <x-figures-table :plan="$plan" :elevation="$elevation" :caption="__('page/bench.drawing.the_rig_as_the_model')" />
@@ -35,7 +35,7 @@
             @foreach ($page->stances() as $stance)
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
-                   aria-label="{{ __('page/bench.drawing.fender', ['axle' => ucfirst($axle->value), 'stance' => $stance->value, 'height' => $reading ? $page->print->nearest($reading->height()) : 'not taped yet', 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? ', predicted '.$page->print->nearest($foreseen->at($stance, $axle)->height()) : '']) }}">
+                   aria-label="{{ __('page/bench.drawing.fender', ['axle' => \App\Words\RigWords::head($axle), 'stance' => \App\Words\RigWords::stance($stance), 'height' => $reading ? $page->print->nearest($reading->height()) : __('page/bench.drawing.not_taped'), 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? __('page/bench.drawing.predicted', ['height' => $page->print->nearest($foreseen->at($stance, $axle)->height())]) : '']) }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
                     @if ($stance === \Yoke\Rig\Stance::Carried && $tried)
                         <em title="{{ __('page/bench.drawing.at_the_setting_that_is') }}">≈ {{ $page->print->bare($tried->height()) }}</em>

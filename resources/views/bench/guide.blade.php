@@ -20,7 +20,7 @@
 <div class="tape-foot">
     @if ($page->station === \Yoke\Procedure\Station::Road)<button form="road" class="button">{{ __('page/bench.guide.save_road_test') }}</button>@endif
     @if ($mark)
-        <p class="sentence">{{ __('page/bench.guide.closed_by', ['user' => $mark->user->name, 'created_at' => $mark->created_at->format('j M H:i')]) }}</p>
+        <p class="sentence">{{ __('page/bench.guide.closed_by', ['user' => $mark->user->name, 'created_at' => $mark->created_at->isoFormat('D MMM HH:mm')]) }}</p>
         <form method="post" action="{{ route('stations.open', [$page->job, $page->station->value]) }}">@csrf<button class="button is-small">{{ __('page/bench.guide.reopen') }}</button></form>
     @else
         <form method="post" action="{{ route('stations.close', [$page->job, $page->station->value]) }}">@csrf<button class="button is-first" autofocus>{{ __('page/bench.guide.finish_station') }}</button></form>

@@ -2,10 +2,10 @@
 <summary>{{ __('page/bench.levelling.level_the_trailer') }}</summary>
 <form method="get">
     <div class="levelling-fields">
-        @foreach (\App\UseCases\Forms\LevellingQuestion::FIELDS as $field => $label)
+        @foreach (\App\UseCases\Forms\LevellingQuestion::FIELDS as $field)
             @php($problem = $question->problems[$field] ?? '')
             <div class="field">
-                <label for="{{ $field }}">{{ $label }}</label>
+                <label for="{{ $field }}">{{ __('screen.levelling_field.'.$field) }}</label>
                 <input id="{{ $field }}" name="{{ $field }}" value="{{ $question->typed($field) }}" autocomplete="off" aria-describedby="{{ $field }}-says" @if ($problem !== '') aria-invalid="true" @endif>
                 <p class="sentence" id="{{ $field }}-says" data-tone="stop">{{ $problem }}</p>
             </div>

@@ -10,7 +10,7 @@
             <tr>
                 <th scope="row">{{ $row['says'] }}</th>
                 @foreach ($row['cells'] as $cell)
-                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(["chance-{$cell['percent']}", 'is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? __('page/bench.tab-settings.current_setting') : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] >= 100 ? '>99' : $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? ', ruled out: '.$cell['excluded'] : '' }}</span></a></td>
+                    <td><a href="?{{ http_build_query(['try' => $cell['steps']] + $page->look->query(\App\Screens\Bench\Tab::Settings)) }}" @class(["chance-{$cell['percent']}", 'is-out' => $cell['excluded'] !== '', 'is-on' => $cell['on'], 'is-best' => $cell['best'], 'is-tried' => $cell['tried']]) title="{{ $cell['excluded'] !== '' ? ucfirst($cell['excluded']) : ($cell['on'] ? __('page/bench.tab-settings.current_setting') : '') }}"><span class="sr-only">{{ $cell['says'] }}: </span>{{ $cell['percent'] >= 100 ? '>99' : $cell['percent'] }}<span class="sr-only"> %{{ $cell['excluded'] !== '' ? __('page/bench.tab-settings.ruled_out', ['why' => $cell['excluded']]) : '' }}</span></a></td>
                 @endforeach
             </tr>
         @endforeach

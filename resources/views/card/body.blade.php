@@ -2,17 +2,17 @@
     @if ($page->plan->described->isPlainBall())
     <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ __('need.on_the_card') }}</strong>. {{ $page->plan->need()->answer() }}</td></tr>
     @else
-    <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: 'not recorded' }}</strong> {{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }}</td></tr>
+    <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: __('page/card.body.not_recorded') }}</strong> {{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }}</td></tr>
     @endif
     @if ($page->head() !== '')<tr><th scope="row">{{ __('page/card.body.ball_unloaded') }}</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())
     @unless ($page->plan->described->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> ({{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
-    @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? 'not recorded' : ($line->says() === '' ? 'done '.$line->done->done_at->format('j M') : 'needs attention') }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
+    @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? __('page/card.body.not_recorded') : ($line->says() === '' ? __('page/card.body.done', ['on' => $line->done->done_at->isoFormat('D MMM')]) : __('page/card.body.needs_attention')) }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>
 <table class="card-heights">
-    <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr>
-    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => ucfirst($axle->value)]) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+    <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr>
+    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => \App\Words\RigWords::head($axle)]) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
 </table>
 <table class="card-rechecks">
     <tr><th scope="col">{{ __('page/card.body.check_again') }}</th><th scope="col">{{ __('page/card.body.when') }}</th></tr>
@@ -20,4 +20,4 @@
 </table>
 <p class="card-cautions"><strong>{{ __('page/card.body.cautions') }}</strong> {{ $page->cautions() }}</p>
 <p class="card-cautions"><strong>{{ __('page/card.body.if_it_sways') }}</strong> {{ implode(' ', \App\Words\SwayWords::onTheRoad()) }}</p>
-<p class="card-foot">{{ __('page/card.body.set_up_an_aid_to', ['booked_on' => ($page->job->handed_over_at ?? $page->job->booked_on)->format('j M Y')]) }}</p>
+<p class="card-foot">{{ __('page/card.body.set_up_an_aid_to', ['booked_on' => ($page->job->handed_over_at ?? $page->job->booked_on)->isoFormat('D MMM YYYY')]) }}</p>

@@ -22,7 +22,7 @@
         @if (! $link && $page->job->ownerNotes->isNotEmpty())
             <section class="no-print card links" aria-label="{{ __('page/card.show.notes') }}">
                 <h2>{{ __('page/card.show.notes') }}</h2>
-                @foreach ($page->job->ownerNotes as $note)<p><span class="who">{{ $note->sent_at->format('j M Y H:i') }}</span> {{ $note->note }}@if ($note->seenBy) <span class="who">{{ __('page/card.show.seen_by', ['person' => $note->seenBy->name]) }}</span>@endif</p>@endforeach
+                @foreach ($page->job->ownerNotes as $note)<p><span class="who">{{ $note->sent_at->isoFormat('D MMM YYYY HH:mm') }}</span> {{ $note->note }}@if ($note->seenBy) <span class="who">{{ __('page/card.show.seen_by', ['person' => $note->seenBy->name]) }}</span>@endif</p>@endforeach
             </section>
         @endif
         @if (! $link)
@@ -32,14 +32,19 @@
                 @foreach ($page->job->cardLinks as $one)
                     <div class="link-row">
                         @if ($one->isOpen())
-                            <input readonly value="{{ url($one->address()) }}" aria-label="{{ __('page/card.show.link_made', ['made_at' => $one->made_at->format('j M H:i')]) }}">
+                            <input readonly value="{{ url($one->address()) }}" aria-label="{{ __('page/card.show.link_made', ['made_at' => $one->made_at->isoFormat('D MMM HH:mm')]) }}"><span class="who">{{ \App\Words\LanguageWords::ofLink($one) }}</span>
                             <form method="post" action="{{ route('card.revoke', [$page->job, $one->id]) }}">@csrf<button class="button is-small">{{ __('page/card.show.revoke_link') }}</button></form>
                         @else
-                            <p class="sentence">{{ __('page/card.show.made', ['made_at' => $one->made_at->format('j M H:i'), 'revoked_at' => $one->revoked_at ? 'revoked '.$one->revoked_at->format('j M H:i') : 'ended']) }}</p>
+                            <p class="sentence">{{ __('page/card.show.made', ['made_at' => $one->made_at->isoFormat('D MMM HH:mm'), 'revoked_at' => $one->revoked_at ? __('page/card.show.revoked', ['at' => $one->revoked_at->isoFormat('D MMM HH:mm')]) : __('page/card.show.ended')]) }}</p>
                         @endif
                     </div>
                 @endforeach
-                <form method="post" action="{{ route('card.link', $page->job) }}">@csrf<button class="button">{{ __('page/card.show.create_a_link') }}</button></form>
+                <form method="post" action="{{ route('card.link', $page->job) }}" class="link-form">
+                    @csrf
+                    <x-picked name="language" :label="__('page/card.show.language')" :options="\App\Words\LanguageWords::all()" :chosen="$person->language->value" />
+                    <x-picked name="fineness" :label="__('page/card.show.units')" :options="\App\Words\LanguageWords::units()" :chosen="$person->fineness->value" />
+                    <button class="button">{{ __('page/card.show.create_a_link') }}</button>
+                </form>
             </section>
         @endif
     </main>

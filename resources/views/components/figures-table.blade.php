@@ -6,7 +6,7 @@
     <tbody>
         @foreach ($plan->loads($elevation) as [$stance, $arrows])
             <tr>
-                <th scope="row">{{ ucfirst($stance->value) }}</th>
+                <th scope="row">{{ \App\Words\RigWords::head($stance) }}</th>
                 @foreach (\Yoke\Rig\Axle::cases() as $axle)
                     <td>{{ $plan->rise($stance, $axle) }}</td>
                 @endforeach

@@ -1,6 +1,6 @@
 @props(['title', 'here' => null])
 <!doctype html>
-<html lang="en" data-theme="{{ $person?->theme ?? 'sun' }}">
+<html lang="{{ app()->getLocale() }}" data-theme="{{ $person?->theme ?? 'sun' }}">
 <x-head :title="$title"><meta name="csrf-token" content="{{ csrf_token() }}"></x-head>
 <body @if ($person) data-person="{{ $person->id }}" @endif>
     <header class="top" data-top>
@@ -25,8 +25,8 @@
                     </select>
                     <label class="sr-only" for="theme">{{ __('page/components.layout.theme') }}</label>
                     <select id="theme" name="theme">
-                        @foreach (\App\Models\User::THEMES as $theme => $name)
-                            <option value="{{ $theme }}" @selected($person->theme === $theme)>{{ $name }}</option>
+                        @foreach (\App\Models\User::THEMES as $theme)
+                            <option value="{{ $theme }}" @selected($person->theme === $theme)>{{ __('screen.theme.'.$theme) }}</option>
                         @endforeach
                     </select>
                     <noscript><button>{{ __('page/components.layout.set') }}</button></noscript>

@@ -5,7 +5,7 @@
     <ul>
         @foreach (\Yoke\Specification\RigPart::cases() as $part)
             @php($model = $rig->{$part->value})
-            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ ucfirst($part->value) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ __('page/components.rig-card.of_filled_in', ['sheet' => count($model->sheet ?? []), 'groups' => array_sum(array_map(fn ($group) => count($group->fields), $part->groups()))]) }}</span></a></li>
+            <li><a href="{{ route('garage.edit', [$part->value, $model->id]) }}"><span class="who">{{ \Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part($part)) }}</span> <strong>{{ $model->name }}</strong> <span class="who">{{ __('page/components.rig-card.of_filled_in', ['sheet' => count($model->sheet ?? []), 'groups' => array_sum(array_map(fn ($group) => count($group->fields), $part->groups()))]) }}</span></a></li>
         @endforeach
     </ul>
     <form method="post" action="{{ route($away ? 'rigs.back' : 'rigs.away', $rig) }}">@csrf<button class="button is-small" aria-label="{{ __('page/components.rig-card.with_2', ['away' => $away ? __('page/components.rig-card.restore') : __('page/components.rig-card.archive'), 'vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]) }}">{{ $away ? __('page/components.rig-card.restore') : __('page/components.rig-card.archive') }}</button></form>

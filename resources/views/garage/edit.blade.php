@@ -1,9 +1,9 @@
-<x-layout :title="$model->name ?? __('page/garage.edit.new', ['value' => $part->value])" here="garage">
+<x-layout :title="$model->name ?? __('page/garage.edit.new', ['value' => \App\Words\SpecificationWords::part($part)])" here="garage">
     <main class="part">
         <form method="post" class="part-form" novalidate @if ($model->exists) action="{{ route('garage.update', [$part->value, $model->id]) }}" data-sheet data-preview="{{ route('garage.preview', [$part->value, $model->id]) }}" @else action="{{ route('garage.store', $part->value) }}" @endif>
             @csrf
             <div class="yard-head">
-                <h1>{{ $model->exists ? ucfirst($part->value) : __('page/garage.edit.new', ['value' => $part->value]) }}</h1>
+                <h1>{{ $model->exists ? \Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part($part)) : __('page/garage.edit.new', ['value' => \App\Words\SpecificationWords::part($part)]) }}</h1>
                 <span class="saved-at" role="status" data-saved-at>{{ session('saved') }}</span>
                 <button class="button is-first">{{ __('page/garage.edit.save_specification') }}</button>
             </div>

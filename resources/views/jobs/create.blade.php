@@ -61,8 +61,8 @@
                             <x-typed :name="$length" :label="__('door.'.$length.'.label')" inputmode="text" :hint="__('door.'.$length.'.hint', ['unit' => $page->lengthUnit()])" />
                         @endforeach
                         <x-typed name="tongue_weight_kg" :label="__('door.tongue.label')" inputmode="decimal" :hint="__('door.tongue.hint', ['unit' => $page->loadUnit()])" />
-                        <x-picked name="vehicle_body" :label="ucfirst(RigPart::Vehicle->value).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Vehicle, 'body'))" :options="$page->choices(RigPart::Vehicle, 'body')" />
-                        <x-picked name="trailer_body" :label="ucfirst(RigPart::Trailer->value).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Trailer, 'body'))" :options="$page->choices(RigPart::Trailer, 'body')" />
+                        <x-picked name="vehicle_body" :label="\Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part(RigPart::Vehicle)).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Vehicle, 'body'))" :options="$page->choices(RigPart::Vehicle, 'body')" />
+                        <x-picked name="trailer_body" :label="\Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part(RigPart::Trailer)).', '.lcfirst(\App\Words\SpecificationWords::label(RigPart::Trailer, 'body'))" :options="$page->choices(RigPart::Trailer, 'body')" />
                         @foreach (['front_suspension', 'rear_suspension'] as $springs)
                             <x-picked :name="$springs" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, $springs)" :options="$page->choices(RigPart::Vehicle, $springs)" />
                         @endforeach

@@ -14,11 +14,11 @@
                     <tbody>
                         @foreach ($readings as $reading)
                             <tr @class(['is-superseded' => $reading->successor])>
-                                <td>{{ $reading->taken_at->format('j M Y H:i') }}</td>
-                                <td>{{ $reading->user->name }}@if ($reading->import)<br><span class="who">{{ $reading->import->user === null ? __('page/jobs.log.came_with', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->format('j M Y')]) : __('page/jobs.log.came_with_by', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->format('j M Y'), 'person' => $reading->import->user->name]) }}</span>@endif</td>
-                                <td>{{ $reading->stance->value }}</td>
+                                <td>{{ $reading->taken_at->isoFormat('D MMM YYYY HH:mm') }}</td>
+                                <td>{{ $reading->user->name }}@if ($reading->import)<br><span class="who">{{ $reading->import->user === null ? __('page/jobs.log.came_with', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->isoFormat('D MMM YYYY')]) : __('page/jobs.log.came_with_by', ['file' => $reading->import->file, 'at' => $reading->import->imported_at->isoFormat('D MMM YYYY'), 'person' => $reading->import->user->name]) }}</span>@endif</td>
+                                <td>{{ \App\Words\RigWords::stance($reading->stance) }}</td>
                                 <td>{{ \App\UseCases\Tape\Place::ofReading($reading)->label() }}</td>
-                                <td>{{ $reading->typed === '' ? '(emptied)' : $reading->typed }}</td>
+                                <td>{{ $reading->typed === '' ? __('page/jobs.log.emptied') : $reading->typed }}</td>
                                 <td class="height">{{ $reading->typedLength() ? $person->lengthPrinter()->nearest($reading->typedLength()->length()) : '–' }}</td>
                                 <td>{{ $reading->settling === \Yoke\Readings\Height\Settling::Rolled ? __('page/jobs.log.rolled') : __('page/jobs.log.not_rolled') }}</td>
                                 <td>{{ $reading->successor ? __('page/jobs.log.superseded', ['at' => $reading->successor->taken_at->format('H:i')]) : ($reading->height_mm === null ? __('page/jobs.log.undone') : __('page/jobs.log.stands')) }}</td>

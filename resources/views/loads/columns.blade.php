@@ -9,13 +9,13 @@
     @if (count($page->states) > 2)
         <nav class="shelves" aria-label="{{ __('page/loads.columns.beside_which_load') }}"><span class="beside">{{ __('page/loads.columns.beside') }}</span>
             @foreach ($page->states as $one)
-                @if ($one !== $page->state)<a href="{{ route('loads', [$page->job, $page->state->key(), 'beside' => $one->key()]) }}" @if ($one === $page->beside) aria-current="true" @endif>{{ $one->name }}</a>@endif
+                @if ($one !== $page->state)<a href="{{ route('loads', [$page->job, $page->state->key(), 'beside' => $one->key()]) }}" @if ($one === $page->beside) aria-current="true" @endif>{{ \App\Words\LoadWords::state($one) }}</a>@endif
             @endforeach
         </nav>
     @endif
     <p class="sentence">{{ __('page/loads.columns.at', ['setting' => $page->words()->of($page->setting()), 'setting_from' => $page->settingFrom()]) }}@if ($same && count($page->states) > 1)@endif</p>
     <table class="ledger is-columns">
-        <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ $column->state->name }}</th>@endforeach</tr></thead>
+        <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ \App\Words\LoadWords::state($column->state) }}</th>@endforeach</tr></thead>
         @php($lines = array_map(fn ($column) => $column->lines(), $shown))
         @foreach ($lines[0] as $i => [$what])
             <tr><th scope="row">{{ $what }}</th>@foreach ($lines as $ofColumn)<td>{{ $ofColumn[$i][1] }}</td>@endforeach</tr>
@@ -26,7 +26,7 @@
         <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
     </div>
     <div class="keep">
-        @if ($here->keptSetting() !== '')<span>{{ __('page/loads.columns.saved_for', ['state' => $here->state->name]) }} <strong>{{ $here->keptSetting() }}</strong></span>@endif
+        @if ($here->keptSetting() !== '')<span>{{ __('page/loads.columns.saved_for', ['state' => \App\Words\LoadWords::state($here->state)]) }} <strong>{{ $here->keptSetting() }}</strong></span>@endif
         @if ($here->state->exists)
             <button class="button is-small" form="keep-setting">{{ __('page/loads.columns.keep_for_it', ['keepable' => $page->words()->of($here->keepable())]) }}</button>
         @endif
@@ -35,11 +35,11 @@
         @csrf
         @foreach ($here->keepable()->steps() as $adjuster => $step)<input type="hidden" name="steps[{{ $adjuster }}]" value="{{ $step }}">@endforeach
     </form>
-    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">{{ __('page/loads.columns.saved_for_2', ['state' => $beside->state->name, 'kept_setting' => $beside->keptSetting()]) }}</p>@endif
+    @if (! $same && $beside->keptSetting() !== '')<p class="sentence">{{ __('page/loads.columns.saved_for_2', ['state' => \App\Words\LoadWords::state($beside->state), 'kept_setting' => $beside->keptSetting()]) }}</p>@endif
     @php($ratings = $here->ratings())
     @if ($ratings !== [])
         <table class="ledger">
-            <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => $here->state->name]) }}</caption>
+            <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => \App\Words\LoadWords::state($here->state)]) }}</caption>
             @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->about($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}</td></tr>@endforeach
         </table>
     @endif

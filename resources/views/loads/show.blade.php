@@ -5,7 +5,7 @@
         <div class="states">
             <nav class="shelves" aria-label="{{ __('page/loads.show.load_states') }}">
                 @foreach ($page->states as $one)
-                    <a href="{{ route('loads', [$page->job, $one->key(), 'beside' => $page->beside->key()]) }}" @if ($one === $page->state) aria-current="page" @endif>{{ $one->name }}</a>
+                    <a href="{{ route('loads', [$page->job, $one->key(), 'beside' => $page->beside->key()]) }}" @if ($one === $page->state) aria-current="page" @endif>{{ \App\Words\LoadWords::state($one) }}</a>
                 @endforeach
             </nav>
             <form method="post" action="{{ route('loads.copy', [$page->job, $key]) }}">@csrf<button class="button is-small">{{ __('page/loads.show.copy_load_state') }}</button></form>

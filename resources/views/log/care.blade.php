@@ -41,11 +41,11 @@
                     <tbody>
                         @foreach ($rig->careRecords->reverse() as $record)
                             <tr @class(['is-superseded' => $record->withdrawn_at])>
-                                <td>{{ $record->done_at->format('j M Y H:i') }}</td>
+                                <td>{{ $record->done_at->isoFormat('D MMM YYYY HH:mm') }}</td>
                                 <td class="height">{{ $names[$record->task] ?? ($record->task === 'set-up' ? __('page/log.care.set_up_and_handed_over') : __('page/log.care.distance_read')) }}</td>
                                 <td>{{ $record->typed === null ? '' : ($record->typed.' = '.$person->roadUnit()->distance($record->driven_km)) }}</td>
                                 <td>{{ $record->user->name }}</td>
-                                <td>@if ($record->withdrawn_at){{ __('page/log.care.undone', ['withdrawn_at' => $record->withdrawn_at->format('j M')]) }}@else<form method="post" action="{{ route('care.withdraw', [$rig, $record->id]) }}">@csrf<button class="button is-small">{{ __('page/log.care.undo') }}</button></form>@endif</td>
+                                <td>@if ($record->withdrawn_at){{ __('page/log.care.undone', ['withdrawn_at' => $record->withdrawn_at->isoFormat('D MMM')]) }}@else<form method="post" action="{{ route('care.withdraw', [$rig, $record->id]) }}">@csrf<button class="button is-small">{{ __('page/log.care.undo') }}</button></form>@endif</td>
                             </tr>
                         @endforeach
                     </tbody>

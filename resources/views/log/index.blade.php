@@ -20,7 +20,7 @@
                             <tr>
                                 <td><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></td>
                                 <td><a href="{{ route('log.rig', $job->rig_id) }}">{{ $job->rig->title() }}</a> <span class="who">{{ $job->rig->hitch->name }}</span></td>
-                                <td class="is-date">{{ $job->booked_on->format('j M Y') }}</td>
+                                <td class="is-date">{{ $job->booked_on->isoFormat('D MMM YYYY') }}</td>
                                 <td class="is-date">{{ $search->setting($job) ?: '–' }}</td>
                                 <td>{{ $job->handed_over_at ? __('page/log.index.handed_over') : __('page/log.index.open') }}</td>
                             </tr>

@@ -14,15 +14,15 @@
                     <li class="card set-up">
                         <div class="set-up-head">
                             <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
-                            <span class="who">{{ $job->booked_on->format('j M Y') }} · {{ $job->handed_over_at ? __('page/log.rig.handed_over') : __('page/log.rig.open') }}</span>
+                            <span class="who">{{ $job->booked_on->isoFormat('D MMM YYYY') }} · {{ $job->handed_over_at ? __('page/log.rig.handed_over') : __('page/log.rig.open') }}</span>
                             <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Method\Verdict::Waiting" />
                         </div>
                         <div class="set-up-figures">
                             <dl>@foreach ($setUp->figures() as [$what, $says])<div><dt>{{ $what }}</dt><dd>{{ $says }}</dd></div>@endforeach</dl>
                             <table class="ledger">
                                 <caption class="sr-only">{{ __('page/log.rig.fender_heights') }}</caption>
-                                <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ ucfirst($stance->value) }}</th>@endforeach</tr></thead>
-                                @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+                                <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr></thead>
+                                @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
                             </table>
                         </div>
                         @php([$causes, $inAll, $leftOver] = $since === null ? [[], '', ''] : [$since->causes(), $since->inAll(), $since->leftOver($setUp->restored())])
@@ -35,7 +35,7 @@
                         @endif
                         @if ($setUp->roadTest() !== '')<p class="sentence">{{ $setUp->roadTest() }}</p>@endif
                         <div class="set-up-foot">
-                            <span class="thumbs">@foreach ($job->photos as $photo)<a href="{{ route('photos', $job) }}"><img src="{{ route('photos.picture', [$job, $photo->id]) }}" alt="{{ ucfirst($photo->shows->value) }}" width="{{ $photo->width }}" height="{{ $photo->height }}" loading="lazy"></a>@endforeach</span>
+                            <span class="thumbs">@foreach ($job->photos as $photo)<a href="{{ route('photos', $job) }}"><img src="{{ route('photos.picture', [$job, $photo->id]) }}" alt="{{ \App\Words\RigWords::photo($photo->shows) }}" width="{{ $photo->width }}" height="{{ $photo->height }}" loading="lazy"></a>@endforeach</span>
                             <a class="button is-small" href="{{ route('photos', $job) }}">{{ __('page/log.rig.photos') }}</a>
                             <a class="button is-small" href="{{ route('card', $job) }}">{{ __('page/log.rig.card') }}</a>
                             <a class="button is-small" href="{{ route('files', $job) }}">{{ __('page/log.rig.files') }}</a>

@@ -16,7 +16,7 @@
                 @if ($visit->leftAt() === null)
                     <p class="do-next">{{ __('page/log.visit.no_setting_was_recorded_at', ['title' => $job->title]) }}</p>
                 @else
-                    <p class="do-next is-in-range"><strong>{{ __('page/log.visit.start_at', ['corrected' => $words->of($visit->corrected())]) }}</strong> {{ __('page/log.visit.left_at', ['left_at' => $words->of($visit->leftAt()), 'title' => $job->title, 'booked_on' => $job->booked_on->format('j M Y')]) }}</p>
+                    <p class="do-next is-in-range"><strong>{{ __('page/log.visit.start_at', ['corrected' => $words->of($visit->corrected())]) }}</strong> {{ __('page/log.visit.left_at', ['left_at' => $words->of($visit->leftAt()), 'title' => $job->title, 'booked_on' => $job->booked_on->isoFormat('D MMM YYYY')]) }}</p>
                     @if ($visit->isBeyondSmallSteps())<p class="do-next is-over">{{ __('page/log.visit.no_small_step_brings_this') }}</p>@endif
                     <ul>@foreach ($visit->since()->causes() as $cause)<li>{{ $cause }}</li>@endforeach</ul>
                     <p class="sentence">{{ __('page/log.visit.from_last_times_readings_tape', ['in_all' => $visit->since()->causes() === [] ? __('page/log.visit.the_recorded_load_is_the') : $visit->since()->inAll()]) }}</p>
@@ -24,7 +24,7 @@
                 <form method="post" data-needs-connection action="{{ route('log.begin', $job) }}">
                     @csrf
                     <input type="hidden" name="state" value="{{ $state?->key() }}">
-                    <x-typed name="title" :label="__('page/log.visit.what_is_it_for_whom')" :value="old('title', $job->rig->trailer->name.', return visit')" />
+                    <x-typed name="title" :label="__('page/log.visit.what_is_it_for_whom')" :value="old('title', __('page/log.visit.usual_title', ['trailer' => $job->rig->trailer->name]))" />
                     <button class="button is-first">{{ __('page/log.visit.start_return_visit') }}</button>
                 </form>
             </section>

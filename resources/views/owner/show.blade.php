@@ -4,7 +4,7 @@
         <header>
             <h1>{{ $card->job->title }}</h1>
             <p>{{ $card->job->rigAsWorked()->vehicleName() }} · {{ $card->job->rigAsWorked()->trailerName() }}</p>
-            <p class="who">{{ __('page/owner.show.as_of', ['made' => now()->format('j M Y H:i')]) }}</p>
+            <p class="who">{{ __('page/owner.show.as_of', ['made' => now()->isoFormat('D MMM YYYY HH:mm')]) }}</p>
         </header>
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         @if ($page->table === null)

@@ -9,7 +9,7 @@
                 <thead><tr><th scope="col">{{ __('page/people.deeds.when') }}</th><th scope="col">{{ __('page/people.deeds.who') }}</th><th scope="col">{{ __('page/people.deeds.deed') }}</th></tr></thead>
                 <tbody>
                     @foreach ($deeds as $one)
-                        <tr><td class="is-date">{{ $one['at']->format('j M Y H:i') }}</td><td>{{ $one['by'] === '' ? __('page/people.deeds.nobody') : $one['by'] }}</td><td>{{ \App\Words\DeedWords::says($one['deed']->value, $one['with'], $person) }}</td></tr>
+                        <tr><td class="is-date">{{ $one['at']->isoFormat('D MMM YYYY HH:mm') }}</td><td>{{ $one['by'] === '' ? __('page/people.deeds.nobody') : $one['by'] }}</td><td>{{ \App\Words\DeedWords::says($one['deed']->value, $one['with'], $person) }}</td></tr>
                     @endforeach
                 </tbody>
             </table></div>

@@ -15,7 +15,7 @@
                 @foreach ($people as $one)
                     <tr>
                         <th scope="row">{{ $one->name }}<br><span class="who">{{ $one->email }}</span></th>
-                        <td>{{ $one->sign_ins_max_seen_at === null ? __('page/people.team.never_came') : \Illuminate\Support\Facades\Date::parse($one->sign_ins_max_seen_at)->format('j M Y H:i') }}</td>
+                        <td>{{ $one->sign_ins_max_seen_at === null ? __('page/people.team.never_came') : \Illuminate\Support\Facades\Date::parse($one->sign_ins_max_seen_at)->isoFormat('D MMM YYYY HH:mm') }}</td>
                         @if ($one->is($person))
                             <td>{{ $roles[$one->role->value] }}, {{ __('page/people.team.you') }}</td><td></td>
                         @else
@@ -45,7 +45,7 @@
         @if ($gone->isNotEmpty())
             <section class="card overflow-x-auto" aria-labelledby="gone"><h2 class="text-xl padded" id="gone">{{ __('page/people.team.gone') }}</h2><table class="log"><tbody>
                 @foreach ($gone as $one)
-                    <tr><th scope="row">{{ $one->name }}</th><td>{{ __('page/people.team.left_on', ['day' => $one->left_at->format('j M Y')]) }}</td><td>@can('manage', $one)<form method="post" action="{{ route('people.take-back', $one) }}">@csrf<button class="button is-small" aria-label="{{ __('page/people.team.take_back_who', ['name' => $one->name]) }}">{{ __('page/people.team.take_back') }}</button></form>@endcan</td></tr>
+                    <tr><th scope="row">{{ $one->name }}</th><td>{{ __('page/people.team.left_on', ['day' => $one->left_at->isoFormat('D MMM YYYY')]) }}</td><td>@can('manage', $one)<form method="post" action="{{ route('people.take-back', $one) }}">@csrf<button class="button is-small" aria-label="{{ __('page/people.team.take_back_who', ['name' => $one->name]) }}">{{ __('page/people.team.take_back') }}</button></form>@endcan</td></tr>
                 @endforeach
             </tbody></table></section>
         @endif

@@ -8,7 +8,7 @@
         @php($first = $move->forecast)
         <div @class(['do-next' => ! $plan->start()->isReturnVisit(), 'sentence' => $plan->start()->isReturnVisit()])>
             @if ($first->isOpen())
-                <p>{{ __('page/plan.brackets.up_at_likely_to_be', ['comes_back' => $plan->start()->isReturnVisit() ? __('page/plan.brackets.otherwise_hook') : __('page/plan.brackets.hook'), 'first' => $plan->setting($first), 'chance' => ucfirst($plan->chance($first->chance)), 'is_before_the_first' => $plan->isBeforeTheFirst() ? ' at the first hook-up' : '']) }}</p>
+                <p>{{ __('page/plan.brackets.up_at_likely_to_be', ['comes_back' => $plan->start()->isReturnVisit() ? __('page/plan.brackets.otherwise_hook') : __('page/plan.brackets.hook'), 'first' => $plan->setting($first), 'chance' => ucfirst($plan->chance($first->chance)), 'is_before_the_first' => $plan->isBeforeTheFirst() ? __('page/plan.brackets.at_the_first') : '']) }}</p>
             @else
                 <p>{{ __('move.cannot') }}</p>
             @endif

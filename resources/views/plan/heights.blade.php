@@ -3,7 +3,7 @@
     <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.heights.dropped') }}</th><th scope="col">{{ __('page/plan.heights.carried') }}</th></tr></thead>
     @foreach (\Yoke\Rig\Axle::cases() as $axle)
         <tr>
-            <th scope="row">{{ ucfirst($axle->value) }}</th>
+            <th scope="row">{{ \App\Words\RigWords::head($axle) }}</th>
             @foreach ([\Yoke\Rig\Stance::Dropped, \Yoke\Rig\Stance::Carried] as $stance)
                 <td>{{ $plan->rise($stance, $axle) }}</td>
             @endforeach

@@ -9,7 +9,7 @@
         <div class="yard-head no-print"><a class="button" href="{{ route('bench', [$job, 'brief']) }}">{{ __('page/plan.paper.to_the_bench') }}</a><button class="button is-first" type="button" data-print>{{ __('page/plan.paper.print_the_plan') }}</button></div>
         <header>
             <h1>{{ __('page/plan.paper.plan', ['title' => $job->title]) }}</h1>
-            <p>{{ __('page/plan.paper.booked', ['vehicle_name' => $worked->vehicleName(), 'trailer_name' => $worked->trailerName(), 'hitch_name' => $worked->hitchName(), 'booked_on' => $job->booked_on->format('j M Y')]) }}</p>
+            <p>{{ __('page/plan.paper.booked', ['vehicle_name' => $worked->vehicleName(), 'trailer_name' => $worked->trailerName(), 'hitch_name' => $worked->hitchName(), 'booked_on' => $job->booked_on->isoFormat('D MMM YYYY')]) }}</p>
         </header>
         <div class="elevation">
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" :aria-label="__('page/plan.paper.the_rig_as_predicted_alone')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
@@ -37,7 +37,7 @@
                 <table class="ledger">
                     <caption>{{ __('page/plan.paper.fender_heights_from_alone') }}</caption>
                     <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.paper.dropped') }}</th><th scope="col">{{ __('page/plan.paper.carried') }}</th><th scope="col">{{ __('page/plan.paper.taped') }}</th></tr></thead>
-                    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ ucfirst($axle->value) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
+                    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
                 @foreach ([__('page/plan.paper.torques') => $plan->figures()->torques(), __('page/plan.paper.tyre_pressures') => $plan->figures()->pressures()] as $title => $lines)
                     @if ($lines !== [])<h2>{{ $title }}</h2><p>@foreach ($lines as $label => $value){{ $label }} <strong>{{ $value }}</strong>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif

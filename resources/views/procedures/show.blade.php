@@ -16,7 +16,7 @@
                 <p class="do-next is-in-range" role="status">{{ __('page/procedures.show.all_steps_done_in_min', ['value' => max(1, session('finished'))]) }}</p>
                 <div class="take"><a class="button" href="{{ route('procedures.show', [$page->job, $page->occasion->value]) }}">{{ __('page/procedures.show.run_again') }}</a><a class="button is-first" href="{{ route('bench', [$page->job, 'hook-up-checks']) }}">{{ __('page/procedures.show.back_to_the_bench') }}</a></div>
             @elseif ($current !== null)
-                <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="{{ __('page/procedures.show.steps_taken') }}"></progress> {{ __('page/procedures.show.step_of', ['taken' => $page->progress->taken() + 1, 'steps' => count($page->progress->steps)]) }}@if ($page->run){{ __('page/procedures.show.begun', ['started_at' => $page->run->started_at->format('j M H:i')]) }}@endif</p>
+                <p class="steps-taken"><progress max="{{ count($page->progress->steps) }}" value="{{ $page->progress->taken() }}" aria-label="{{ __('page/procedures.show.steps_taken') }}"></progress> {{ __('page/procedures.show.step_of', ['taken' => $page->progress->taken() + 1, 'steps' => count($page->progress->steps)]) }}@if ($page->run){{ __('page/procedures.show.begun', ['started_at' => $page->run->started_at->isoFormat('D MMM HH:mm')]) }}@endif</p>
                 <section class="card step" aria-live="polite">
                     @if ($caution !== '')<p class="caution"><x-warning-sign /><span>{{ $caution }}</span></p>@endif
                     <p class="says">{{ \App\Words\ProcedureWords::does($current) }}</p>
@@ -45,7 +45,7 @@
             @endif
             @if ($page->over() !== [])
                 <ul class="runs" aria-label="{{ __('page/procedures.show.earlier_runs') }}">
-                    @foreach ($page->over() as $run)<li>{{ __('page/procedures.show.min', ['finished_at' => $run->finished_at ? __('page/procedures.show.finished') : __('page/procedures.show.stopped'), 'given_up_at' => ($run->finished_at ?? $run->given_up_at)->format('j M H:i'), 'user' => $run->user->name, 'given_up_at2' => (int) ceil($run->started_at->diffInMinutes($run->finished_at ?? $run->given_up_at))]) }}</li>@endforeach
+                    @foreach ($page->over() as $run)<li>{{ __('page/procedures.show.min', ['finished_at' => $run->finished_at ? __('page/procedures.show.finished') : __('page/procedures.show.stopped'), 'given_up_at' => ($run->finished_at ?? $run->given_up_at)->isoFormat('D MMM HH:mm'), 'user' => $run->user->name, 'given_up_at2' => (int) ceil($run->started_at->diffInMinutes($run->finished_at ?? $run->given_up_at))]) }}</li>@endforeach
                 </ul>
             @endif
             <details class="derivation">

@@ -1,7 +1,7 @@
 <x-layout :title="__('page/shop.restore.title')" here="account">
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/shop.restore.title') }} <span class="font-normal text-muted">· {{ $file }}</span></h1></div>
-        <p class="sentence">{{ __('page/shop.restore.it_is_whole') }} @if ($preview->lastReading !== ''){{ __('page/shop.restore.last_reading', ['at' => \Illuminate\Support\Facades\Date::parse($preview->lastReading)->format('j M Y H:i')]) }}@endif</p>
+        <p class="sentence">{{ __('page/shop.restore.it_is_whole') }} @if ($preview->lastReading !== ''){{ __('page/shop.restore.last_reading', ['at' => \Illuminate\Support\Facades\Date::parse($preview->lastReading)->isoFormat('D MMM YYYY HH:mm')]) }}@endif</p>
         <div class="card overflow-x-auto"><table class="log">
             <thead><tr><th scope="col"></th><th scope="col">{{ __('page/shop.restore.now') }}</th><th scope="col">{{ __('page/shop.restore.then') }}</th></tr></thead>
             <tbody>

@@ -56,7 +56,7 @@
         @if ($history !== [])
             <section class="card overflow-x-auto" aria-labelledby="history"><h2 class="text-xl padded" id="history">{{ __('page/shop.settings.history') }}</h2><table class="log"><tbody>
                 @foreach ($history as $one)
-                    @if ($setting = $settings[$one['key']] ?? null)<tr><td class="is-date">{{ \Illuminate\Support\Facades\Date::parse($one['at'])->format('j M Y H:i') }}</td><td>{{ $one['who'] }}</td><th scope="row">{{ \App\Words\SettingsWords::label($one['key']) }}</th><td>{{ $one['value'] === null ? __('page/shop.settings.usual_again', ['value' => \App\Words\SettingsWords::value($setting, $setting->default)]) : \App\Words\SettingsWords::value($setting, $one['value']) }}</td></tr>@endif
+                    @if ($setting = $settings[$one['key']] ?? null)<tr><td class="is-date">{{ \Illuminate\Support\Facades\Date::parse($one['at'])->isoFormat('D MMM YYYY HH:mm') }}</td><td>{{ $one['who'] }}</td><th scope="row">{{ \App\Words\SettingsWords::label($one['key']) }}</th><td>{{ $one['value'] === null ? __('page/shop.settings.usual_again', ['value' => \App\Words\SettingsWords::value($setting, $setting->default)]) : \App\Words\SettingsWords::value($setting, $one['value']) }}</td></tr>@endif
                 @endforeach
             </tbody></table></section>
         @endif

@@ -7,7 +7,7 @@
     <ul class="look-checks" aria-label="{{ __('page/sway.checks.checks_by_eye') }}">
         @foreach ($sway->checks() as [$check, $answer])
             <li id="check-{{ $check->key }}">
-                <p><strong>{{ \App\Words\SwayWords::check($check) }}</strong>@if ($answer) <span class="who">{{ $answer->counted ?? '' }} {{ $answer->user->name }}, {{ $answer->answered_at->format('j M H:i') }}</span>@endif</p>
+                <p><strong>{{ \App\Words\SwayWords::check($check) }}</strong>@if ($answer) <span class="who">{{ $answer->counted ?? '' }} {{ $answer->user->name }}, {{ $answer->answered_at->isoFormat('D MMM HH:mm') }}</span>@endif</p>
                 <form method="post" action="{{ route('checks.store', [$page->job, $page->station->value]) }}">
                     @csrf
                     <input type="hidden" name="check" value="{{ $check->key }}">

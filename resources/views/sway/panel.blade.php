@@ -22,7 +22,7 @@
         </table>
     @endif
     @foreach ($sway->earlier() as [$title, $day, $worse])
-        <p class="sentence" data-tone="{{ $worse === [] ? 'note' : 'caution' }}">{{ __('page/sway.panel.against', ['title' => $title, 'day' => $day, 'worse' => $worse === [] ? 'nothing that invites sway is worse.' : implode(' ', $worse)]) }}</p>
+        <p class="sentence" data-tone="{{ $worse === [] ? 'note' : 'caution' }}">{{ __('page/sway.panel.against', ['title' => $title, 'day' => $day, 'worse' => $worse === [] ? __('page/sway.panel.nothing_worse') : implode(' ', $worse)]) }}</p>
     @endforeach
     <details class="derivation" open>
         <summary>{{ __('page/sway.panel.if_it_sways_on_the') }}</summary>

@@ -17,7 +17,7 @@
         @php($at = $plot->at($point['height'], $point['load']->mean()))
         <path class="whisker" d="M{{ $xy($high) }} L{{ $xy($low) }}" /><circle class="reading" cx="{{ round($at->x * 5.6 + 70, 1) }}" cy="{{ round($at->y * 2.4 + 10, 1) }}" r="6" />
     @endforeach
-    @foreach ([['level', $page->readings->level(), 'is-level'], ['in use', $page->inUse(), 'is-use']] as [$says, $height, $class])
+    @foreach ([[__('page/weigh.height-curve.level'), $page->readings->level(), 'is-level'], [__('page/weigh.height-curve.in_use'), $page->inUse(), 'is-use']] as [$says, $height, $class])
         @php($at = $plot->at($height->millimetres(), $page->curve->at($height)->mean()))
         <path class="mark-line {{ $class }}" d="M{{ round($at->x * 5.6 + 70, 1) }},250 V{{ round($at->y * 2.4 + 10, 1) }}" /><path class="mark-here {{ $class }}" d="M{{ $xy($at) }} m-8,0 h16 m-8,-8 v16" />
         <text class="mark-says" x="{{ round($at->x * 5.6 + 70, 1) }}" y="{{ $class === 'is-use' ? 244 : 226 }}" dx="5">{{ $says }}</text>

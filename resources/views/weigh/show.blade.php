@@ -59,9 +59,9 @@
                         <thead><tr><th scope="col">{{ __('page/weigh.show.stance') }}</th><th scope="col">{{ __('page/weigh.show.front') }}</th><th scope="col">{{ __('page/weigh.show.rear') }}</th><th scope="col">{{ __('page/weigh.show.trailer') }}</th><th scope="col"></th></tr></thead>
                         @foreach ($page->tickets as $ticket)
                             <tr>
-                                <th scope="row">{{ ucfirst($ticket->stance->value) }} <span class="who">{{ $page->setting($ticket) }} @foreach ($ticket->conditions() as $condition)<strong>{{ __('air.condition.'.$condition->value) }}</strong> @endforeach{{ $ticket->weighed_at->format('j M H:i') }}, {{ $ticket->user->name }}</span></th>
+                                <th scope="row">{{ \App\Words\RigWords::head($ticket->stance) }} <span class="who">{{ $page->setting($ticket) }} @foreach ($ticket->conditions() as $condition)<strong>{{ __('air.condition.'.$condition->value) }}</strong> @endforeach{{ $ticket->weighed_at->isoFormat('D MMM HH:mm') }}, {{ $ticket->user->name }}</span></th>
                                 @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
-                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => $ticket->stance->value, 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
+                                <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => \App\Words\RigWords::stance($ticket->stance), 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
                             </tr>
                         @endforeach
                     </table>
@@ -77,8 +77,8 @@
                 @endif
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
-                        <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => ucfirst(trim($ticket->stance->value.', '.$page->setting($ticket), ', '))]) }}</caption>
-                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? 'over by '.$page->load($line->margin()?->absolute()) : $page->load($line->margin()).' left' }}</td></tr>@endforeach
+                        <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => \Illuminate\Support\Str::ucfirst(trim(\App\Words\RigWords::stance($ticket->stance).', '.$page->setting($ticket), ', '))]) }}</caption>
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
                     </table>
                 @endforeach
             </section>

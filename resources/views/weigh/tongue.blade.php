@@ -11,7 +11,7 @@
                     <x-typed name="read" :label="__('page/weigh.tongue.it_shows')" :hint="__('page/weigh.tongue.a_load_for_a_share')" />
                 </div>
                 <div class="pair">
-                    <x-typed name="hitch_height" :label="__('page/weigh.tongue.coupler_height_when_measured')" :hint="$page->readings->levelOnSheet() === null ? 'Ground to the top of the ball\'s seat' : __('page/weigh.tongue.left_empty_level', ['length' => $print->length($page->readings->levelOnSheet())])" />
+                    <x-typed name="hitch_height" :label="__('page/weigh.tongue.coupler_height_when_measured')" :hint="$page->readings->levelOnSheet() === null ? __('page/weigh.tongue.ground_to_the_seat') : __('page/weigh.tongue.left_empty_level', ['length' => $print->length($page->readings->levelOnSheet())])" />
                     <x-typed name="behind_ball" :label="__('page/weigh.tongue.scale_behind_the_ball')" :hint="__('page/weigh.tongue.under_the_jack_left_empty')" />
                 </div>
                 <fieldset class="pair lever">
@@ -33,7 +33,7 @@
                 @else
                     <table class="ledger">
                         @if ($page->byTickets() !== null)<tr><th scope="row">{{ __('page/weigh.tongue.by_two_tickets_level') }}</th><td>{{ $page->load($page->byTickets()) }}</td><td></td></tr>@endif
-                        <tr><th scope="row">{{ __('page/weigh.tongue.trailer_level') }}</th><td><strong>{{ $page->load($page->curve->level()) }}</strong></td><td>{{ sprintf('%.1f %% of gross', 100 * $page->share()->share) }}</td></tr>
+                        <tr><th scope="row">{{ __('page/weigh.tongue.trailer_level') }}</th><td><strong>{{ $page->load($page->curve->level()) }}</strong></td><td>{{ \App\Words\Text::of('screen.advice_page.of_gross_short', ['share' => \App\Words\Figures::fixed(100 * $page->share()->share)]) }}</td></tr>
                         <tr><th scope="row">{{ __('page/weigh.tongue.carried_coupler_at', ['in_use' => $print->length($page->inUse())]) }}</th><td><strong>{{ $page->load($page->curve->at($page->inUse())) }}</strong></td><td>{{ $page->shareInUse() }}, {{ __('page/weigh.tongue.as_planned') }}</td></tr>
                     </table>
                     <p @class(['do-next', 'is-over' => ! $page->share()->isUsual(), 'is-in-range' => $page->share()->isUsual()])>{{ \App\Words\LoadWords::share($page->share()) }}</p>
@@ -46,7 +46,7 @@
                         <thead><tr><th scope="col">{{ __('page/weigh.tongue.by') }}</th><th scope="col">{{ __('page/weigh.tongue.on_the_ball') }}</th><th scope="col">{{ __('page/weigh.tongue.in_use') }}</th><th scope="col"></th></tr></thead>
                         @foreach ([...$page->readings->counting, ...$page->readings->otherTanks] as $reading)
                             <tr>
-                                <th scope="row">{{ __('screen.way.'.$reading->way->value) }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? 'level' : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->format('j M H:i'), 'user' => $reading->user->name]) }} {{ $page->tanks($reading) }}</span></th>
+                                <th scope="row">{{ __('screen.way.'.$reading->way->value) }} <span class="who">{{ __('page/weigh.tongue.at', ['hitch_height_mm' => $reading->hitch_height_mm === null ? __('page/weigh.tongue.level') : $print->height($reading->hitch_height_mm), 'reading' => $page->lever($reading) === '' ? '' : ', '.$page->lever($reading), 'read_at' => $reading->read_at->isoFormat('D MMM HH:mm'), 'user' => $reading->user->name]) }} {{ $page->tanks($reading) }}</span></th>
                                 <td>{{ $page->onBall($reading) }}</td>
                                 <td>{{ $page->carried($reading) }}</td>
                                 <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.tongue.delete_the_reading_of', ['read_at' => $reading->read_at->format('H:i')]) }}">{{ __('page/weigh.tongue.delete') }}</button></form></td>

@@ -16,7 +16,7 @@ it('refuses gaps that cannot be, and names the field', function (float $gap, flo
         TapedGap::of(Length::ofMillimetres($gap), Length::ofMillimetres($loosest));
         expect(false)->toBeTrue('It is refused.');
     } catch (ImpossibleHeights $impossible) {
-        expect($impossible->field())->toBe($field)->and($impossible->getMessage())->toContain('Expected a gap under the frame');
+        expect($impossible->field())->toBe($field)->and($impossible->expected()->key)->toBe('bars.gap');
     }
 })->with(['no gap' => [0.0, 290.0, 'gap'], 'below nothing' => [-5.0, 290.0, 'gap'], 'a metre' => [1000.0, 290.0, 'gap'], 'a chain upwards' => [300.0, -1.0, 'loosest'], 'a long chain' => [300.0, 801.0, 'loosest']]);
 

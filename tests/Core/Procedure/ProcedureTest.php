@@ -133,9 +133,9 @@ it('takes steps in order, and leaves out none that must be done', function (): v
 
     expect($progress->current()?->key)->toBe('load')->and($progress->taken())->toBe(1)->and($progress->last()?->key)->toBe('inside')
         ->and($progress->check('load', StepOutcome::LeftOut)->key)->toBe('load')
-        ->and(fn () => $progress->check('steps', StepOutcome::Done))->toThrow(StepOutOfTurn::class, 'not the one whose turn it is')
+        ->and(fn () => $progress->check('steps', StepOutcome::Done))->toThrow(StepOutOfTurn::class, 'procedure.out_of_turn')
         ->and(fn () => $progress->check('inside', StepOutcome::Done))->toThrow(StepOutOfTurn::class)
-        ->and(fn () => (new ProcedureProgress($steps, []))->check('inside', StepOutcome::LeftOut))->toThrow(StepOutOfTurn::class, 'never left out')
+        ->and(fn () => (new ProcedureProgress($steps, []))->check('inside', StepOutcome::LeftOut))->toThrow(StepOutOfTurn::class, 'procedure.must_be_done')
         ->and((new ProcedureProgress($steps, array_fill_keys(keysOf($steps), StepOutcome::Done)))->current())->toBeNull();
 });
 

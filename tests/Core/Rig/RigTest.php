@@ -22,20 +22,20 @@ it('cannot be made with impossible dimensions, and names the field', function (C
     try {
         $make();
     } catch (ImpossibleRig $impossible) {
-        expect($impossible->field())->toBe($field)->and($impossible->getMessage())->toContain($expected);
+        expect($impossible->field())->toBe($field)->and($impossible->getMessage())->toStartWith($expected);
 
         return;
     }
     throw new LogicException('It was made.');
 })->with([
-    'no wheelbase' => [fn () => $vehicle(0, 1300), 'wheelbase', 'between 1500 and 6500 mm (59 and 256 in)'],
-    'wheelbase below zero' => [fn () => $vehicle(-3700, 1300), 'wheelbase', 'Expected a wheelbase'],
-    'overhang too long' => [fn () => $vehicle(3700, 3001), 'overhang', 'between 300 and 3000 mm'],
-    'four trailer axles' => [fn () => $trailer(4, 5000, 3000), 'axles', 'one, two or three'],
-    'trailer too short' => [fn () => $trailer(2, 1199, 3000), 'ball_to_axle', 'between 1200 and 12000 mm'],
-    'trailer without weight' => [fn () => $trailer(2, 5000, 0), 'gross_weight', 'between 100 and 20000 kg'],
-    'bar arm too short' => [fn () => Hitch::of($mm(100)), 'bar_arm', 'between 300 and 1500 mm'],
-    'bars hooked up behind the axles' => [fn () => Rig::of($vehicle(3700, 1300), $trailer(1, 1250, 700), Hitch::of($mm(1300))), 'bar_arm', 'shorter than'],
+    'no wheelbase' => [fn () => $vehicle(0, 1300), 'wheelbase', 'range.wheelbase low_mm=1500 high_mm=6500 low_in=59 high_in=256'],
+    'wheelbase below zero' => [fn () => $vehicle(-3700, 1300), 'wheelbase', 'range.wheelbase'],
+    'overhang too long' => [fn () => $vehicle(3700, 3001), 'overhang', 'range.overhang low_mm=300 high_mm=3000'],
+    'four trailer axles' => [fn () => $trailer(4, 5000, 3000), 'axles', 'rig.axles'],
+    'trailer too short' => [fn () => $trailer(2, 1199, 3000), 'ball_to_axle', 'range.ball_to_axle low_mm=1200 high_mm=12000'],
+    'trailer without weight' => [fn () => $trailer(2, 5000, 0), 'gross_weight', 'rig.gross_weight'],
+    'bar arm too short' => [fn () => Hitch::of($mm(100)), 'bar_arm', 'range.bar_arm low_mm=300 high_mm=1500'],
+    'bars hooked up behind the axles' => [fn () => Rig::of($vehicle(3700, 1300), $trailer(1, 1250, 700), Hitch::of($mm(1300))), 'bar_arm', 'rig.bar_arm'],
 ]);
 
 it('takes the ends of every range', function () use ($vehicle, $trailer, $mm): void {
@@ -50,5 +50,5 @@ it('collects every problem for a form, skipping what is not known', function () 
     Trailer::check(0, null, Load::ofKilograms(1), $problems);
     Hitch::check(null, $problems);
 
-    expect(array_keys($problems->sentences()))->toBe(['wheelbase', 'overhang', 'axles', 'gross_weight']);
+    expect(array_keys($problems->all()))->toBe(['wheelbase', 'overhang', 'axles', 'gross_weight']);
 });

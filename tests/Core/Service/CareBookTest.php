@@ -72,9 +72,9 @@ it('refuses a distance lower than last time, in the unit that was asked for', fu
     $book = book([['set-up', 0, 40_000.0], ['distance', 3, 40_500.0], ['grease', 9, null]]);
     $book->check(40_499.3, RoadUnit::Kilometre); // as it is printed in whole miles
 
-    expect(fn () => $book->check(40_490.0, RoadUnit::Kilometre))->toThrow(ImpossibleDistance::class, 'Expected at least 40500 km, as it was read last: 40490 km is lower.')
-        ->and(fn () => $book->check(39_000.0, RoadUnit::Mile))->toThrow(ImpossibleDistance::class, 'Expected at least 25166 mi')
-        ->and(fn () => $book->check(3e6, RoadUnit::Kilometre))->toThrow(ImpossibleDistance::class, 'up to 2000000 km')
+    expect(fn () => $book->check(40_490.0, RoadUnit::Kilometre))->toThrow(ImpossibleDistance::class, 'distance.lower last=40500 km read=40490 km')
+        ->and(fn () => $book->check(39_000.0, RoadUnit::Mile))->toThrow(ImpossibleDistance::class, 'distance.lower last=25166 mi')
+        ->and(fn () => $book->check(3e6, RoadUnit::Kilometre))->toThrow(ImpossibleDistance::class, 'distance.too_far most=2000000 km')
         ->and(ImpossibleDistance::unreadable(RoadUnit::Mile)->kilometres())->toBeNull();
 });
 

@@ -71,7 +71,7 @@ it('looks between levels at its neighbours, and at no load outside', function ()
 
     expect($near(['fresh' => 25]))->toEqual([['fresh' => 0, 'person_behind' => 0], ['fresh' => 50, 'person_behind' => 0]])
         ->and($near(['fresh' => 75, 'person_behind' => 1]))->toHaveCount(4)
-        ->and(fn () => $grid->around(['fresh' => 101]))->toThrow(LoadOffTheGrid::class, 'Expected from 0 to 100')
+        ->and(fn () => $grid->around(['fresh' => 101]))->toThrow(LoadOffTheGrid::class, 'trip.off_the_grid least=0 most=100')
         ->and(fn () => $grid->around(['person_behind' => -3]))->toThrow(LoadOffTheGrid::class);
 });
 

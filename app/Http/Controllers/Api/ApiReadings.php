@@ -13,6 +13,7 @@ use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\SaveOutcome;
 use App\UseCases\Tape\TapeLog;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Date;
@@ -68,7 +69,7 @@ final class ApiReadings
         try {
             $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms($step)))->read($stance, $typed);
         } catch (ImpossibleTicket $impossible) {
-            return self::invalid(['ticket' => $impossible->getMessage()]);
+            return self::invalid(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
         $kept = $job->tickets()->create(['stance' => $stance, 'round' => $job->roundOf($stance), 'platforms' => WeighTicket::platformsOf($ticket), 'step_kg' => $step, 'typed' => $typed, 'conditions' => null, 'user_id' => $request->person()->id, 'weighed_at' => Date::now()]);
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Card;
 use App\Http\Requests\Asked;
 use App\Models\CardLink;
 use App\Models\Job;
+use App\Models\Language;
 use App\Models\OwnerNote;
 use App\Models\Paper;
 use App\Screens\Card\CardPage;
@@ -20,6 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
+use Yoke\Units\Text\Fineness;
 
 /** The hand-over card of a job: on the screen, as PDF, and the private links to it. */
 final class Cards
@@ -45,10 +47,17 @@ final class Cards
         return self::download($page, $paper, $page->openLink());
     }
 
-    /** Another link; the ones before stay open until they are revoked. */
+    /** Another link, in the language and units of whoever is to read it; the ones before stay open until they are revoked. */
     public function link(Asked $request, DeedLog $deeds, OwnersTable $tables, Job $job): RedirectResponse
     {
-        $job->cardLinks()->create(['token' => Str::random(self::TOKEN_LENGTH), 'user_id' => $request->person()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDays(self::DAYS)]);
+        $job->cardLinks()->create([
+            'token' => Str::random(self::TOKEN_LENGTH),
+            'user_id' => $request->person()->id,
+            'made_at' => Date::now(),
+            'ends_at' => Date::now()->addDays(self::DAYS),
+            'language' => $request->choice('language', Language::class) ?? $request->person()->language,
+            'fineness' => $request->choice('fineness', Fineness::class),
+        ]);
         $deeds->record(Deed::CardShared, $request->person(), ['job' => $job->id]);
         // Worked out while nobody waits: the owner's first look finds it there.
         defer(fn () => $tables->of($this->analyses->of($job)));

@@ -8,6 +8,7 @@ use App\Http\Requests\Asked;
 use App\Models\CallOutcome;
 use App\Models\Rig;
 use App\Screens\Day\CallsPage;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
@@ -22,7 +23,7 @@ final class Calls
 
     public function store(Asked $request, Rig $rig): RedirectResponse
     {
-        $outcome = $request->choice('outcome', CallOutcome::class) ?? abort(422, 'Expected what came of the call.');
+        $outcome = $request->choice('outcome', CallOutcome::class) ?? abort(422, Text::of('expected.form.call'));
         $rig->calls()->create(['user_id' => $request->person()->id, 'outcome' => $outcome, 'called_at' => Date::now()]);
 
         return redirect()->route('calls');

@@ -19,6 +19,7 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Garage\KeptPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -147,10 +148,10 @@ final class Garage
                 (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->described()->check($problems);
             } catch (ImpossibleRig $impossible) {
                 $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
-                $problems->found($field ?? 'name', $impossible->getMessage());
+                $problems->found($field ?? 'name', $impossible->expected());
             }
         }
 
-        return $problems->sentences();
+        return ExpectedWords::each($problems->all());
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
@@ -25,7 +26,7 @@ final class Checks
         abort_if($family === null || ! in_array($key, array_column(SwayCheck::of($family), 'key'), true), 404);
         [$answer, $counted] = $this->answer($request);
         if ($answer === null) {
-            return redirect()->route('bench', [$job, $station->value])->withInput($request->texts(['left', 'right']))->withErrors(['counted' => 'Expected the threads of both sides as whole numbers, such as 9 and 9.'], 'checks');
+            return redirect()->route('bench', [$job, $station->value])->withInput($request->texts(['left', 'right']))->withErrors(['counted' => Text::of('expected.form.threads')], 'checks');
         }
         $job->checks()->create(['station' => $station, 'check_key' => $key, 'answer' => $answer, 'counted' => $counted, 'user_id' => $request->person()->id, 'answered_at' => Date::now()]);
 
@@ -36,7 +37,7 @@ final class Checks
     private function answer(Asked $request): array
     {
         if (! $request->has('left')) {
-            return [$request->choice('answer', Answer::class) ?? abort(422, 'Expected yes or no.'), null];
+            return [$request->choice('answer', Answer::class) ?? abort(422, Text::of('expected.form.yes_or_no')), null];
         }
         $sides = array_map(static fn (string $side): string => trim($request->text($side)), ['left', 'right']);
         foreach ($sides as $count) {

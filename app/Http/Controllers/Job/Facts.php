@@ -10,6 +10,7 @@ use App\Screens\Garage\PartForm;
 use App\UseCases\Garage\KeptPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Yoke\CoreException;
@@ -57,7 +58,7 @@ final class Facts
         try {
             $open->check();
         } catch (CoreException $impossible) {
-            return [$field => $impossible->getMessage()];
+            return [$field => ExpectedWords::of($impossible->expected())];
         }
 
         return [];

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\HeadWords;
+use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
 use Yoke\Head\ShankPlace;
@@ -49,9 +50,9 @@ final class HeadChoice
     private function problems(?ShankPlace $place, string $because): array
     {
         return match (true) {
-            $place === null => ['place' => 'Expected one of the places in the list.'],
-            mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => ['because' => 'Expected a reason in plain text, up to 200 characters.'],
-            $place->inTheWay !== [] && $because === '' => ['because' => 'Expected the reason for this place: '.lcfirst(HeadWords::inTheWay($place)[0])],
+            $place === null => ['place' => Text::of('expected.form.place')],
+            mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => ['because' => Text::of('expected.form.reason', ['most' => self::LONGEST_REASON])],
+            $place->inTheWay !== [] && $because === '' => ['because' => Text::of('expected.form.reason_for_place', ['why' => lcfirst(HeadWords::inTheWay($place)[0])])],
             default => [],
         };
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\Round;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Collection;
@@ -35,7 +36,7 @@ final class HookUps
         try {
             $setting = $this->counted($request, $job);
         } catch (ImpossibleSetting $impossible) {
-            return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => $impossible->getMessage()], 'round');
+            return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => ExpectedWords::of($impossible->expected())], 'round');
         }
         if (array_diff_assoc($request->steps('right'), $setting) !== []) {
             return redirect()->route('bench', [$job, 'bars-up'])->withErrors(['setting' => Text::of('setting.sides_differ')], 'round');

@@ -10,8 +10,10 @@ use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
 use App\UseCases\Forms\TypedParts;
+use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
+use Yoke\Expected;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Rig\Stance;
@@ -39,7 +41,7 @@ final class Measures
         }
         $address = redirect()->to(route('bench', [$job, $station->value]).'#others');
 
-        return $problems->sentences() === [] ? $address : $address->withInput($typed)->withErrors($problems->sentences(), 'measures');
+        return $problems->isEmpty() ? $address : $address->withInput($typed)->withErrors(ExpectedWords::each($problems->all()), 'measures');
     }
 
     /** Each on its own: one that does not read holds up no other. */
@@ -56,11 +58,11 @@ final class Measures
             default => $parts->load($kind->value)?->kilograms(),
         };
         if ($value !== null && $kind->isAngle() && abs($value) > self::STEEPEST) {
-            $problems->found($kind->value, 'Expected degrees between -15 and 15, nose-down below 0.');
+            $problems->found($kind->value, Expected::of('form.degrees', ['most' => self::STEEPEST]));
         } elseif ($value !== null && ! $kind->isAngle() && ($value <= 0.0 || $value > self::MOST)) {
-            $problems->found($kind->value, 'Expected a reading above 0, in the unit of its sign.');
+            $problems->found($kind->value, Expected::of('form.reading'));
         }
-        if (! isset($problems->sentences()[$kind->value])) {
+        if (! isset($problems->all()[$kind->value])) {
             Measure::query()->create(['job_id' => $job->id, 'stance' => $stance, 'round' => $job->roundOf($stance), 'kind' => $kind, 'typed' => $text, 'value' => $value, 'user_id' => $person->id, 'taken_at' => Date::now()]);
             $job->unsetRelation('measures');
         }

@@ -8,6 +8,7 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Screens\Procedures\ProcedurePage;
+use App\Words\ExpectedWords;
 use App\Words\ProcedureWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
@@ -110,7 +111,7 @@ final class Procedures
         try {
             $this->step($request, $job, $occasion);
         } catch (StepOutOfTurn $refused) {
-            return $refused->getMessage();
+            return ExpectedWords::of($refused->expected());
         }
 
         return '';
@@ -126,7 +127,7 @@ final class Procedures
         $job->takeTurn();
         $page = $this->page($job, $occasion);
         $progress = $page->progress ?? abort(404);
-        $outcome = StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ?? abort(422, 'Expected done or left out.');
+        $outcome = StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ?? abort(422, Text::of('expected.form.outcome'));
         $step = $progress->check($request->text('step'), $outcome);
         $run = $page->run ?? $this->begin($request, $job, $occasion);
         $this->answer($request, $run, $step);
@@ -144,7 +145,7 @@ final class Procedures
     {
         if ($step->asks !== null) {
             $answer = $request->text('answer');
-            abort_if(! in_array($answer, $step->asks->answers(), true), 422, 'Expected one of the answers.');
+            abort_if(! in_array($answer, $step->asks->answers(), true), 422, Text::of('expected.road.answer'));
             $run->update(['answers' => [...$run->answers, $step->asks->value => $answer]]);
         }
     }

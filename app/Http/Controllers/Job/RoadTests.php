@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
@@ -27,7 +28,7 @@ final class RoadTests
         try {
             $test = $this->read($request, $typed);
         } catch (ImpossibleRoadTest $impossible) {
-            return $station->withInput($typed)->withErrors([$impossible->field() => $impossible->getMessage()], 'road');
+            return $station->withInput($typed)->withErrors([$impossible->field() => ExpectedWords::of($impossible->expected())], 'road');
         }
         $job->roadDrives()->create([
             'round' => $job->roundOf(Stance::Carried),

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\UseCases\Tape\RoundLog;
+use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
@@ -23,7 +24,7 @@ final class Rounds
         try {
             $steps = $isAgain ? [] : $this->steps($request, $job);
         } catch (ImpossibleSetting $impossible) {
-            return redirect()->route('bench', [$job, $station->value])->withErrors(['setting' => $impossible->getMessage()], 'round');
+            return redirect()->route('bench', [$job, $station->value])->withErrors(['setting' => ExpectedWords::of($impossible->expected())], 'round');
         }
         $rounds = new RoundLog($job, $request->person());
         DB::transaction(static fn () => $isAgain ? $rounds->again($stance) : $rounds->at($steps));

@@ -8,6 +8,7 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\UseCases\Experience\ShopExperience;
 use App\UseCases\Service\RigCare;
+use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Method\Criterion;
 use Yoke\Procedure\Station;
@@ -45,7 +46,7 @@ final class Stations
     public function method(Asked $request, Job $job, Station $station): RedirectResponse
     {
         $method = $request->choice('method', Criterion::class);
-        abort_if($method === null, 422, 'Expected one of the five methods.');
+        abort_if($method === null, 422, Text::of('expected.form.method'));
         $job->update(['method' => $method]);
 
         return redirect()->route('bench', [$job, $station->value, 'show' => 'methods']);

@@ -7,8 +7,10 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\UseCases\Forms\TypedParts;
+use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
+use Yoke\Expected;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
 use Yoke\Specification\FieldKind;
@@ -31,11 +33,11 @@ final class Torques
         $parts = new TypedParts(['wrench' => $request->text('wrench')], $person, $problems);
         $wrench = $parts->torque('wrench');
         if ($wrench !== null && ($wrench->newtonMetres() < 0.0 || $wrench->newtonMetres() > self::MOST_NM)) {
-            $problems->found('wrench', 'Expected what the wrench showed, between 0 and 2000 N·m (1475 lb·ft).');
+            $problems->found('wrench', Expected::of('form.wrench'));
         }
         $back = redirect()->route('bench', [$job, $station->value]);
-        if ($wrench === null || $problems->sentences() !== []) {
-            return $back->withInput($request->texts(['fastener', 'wrench']))->withErrors($problems->sentences(), 'torque');
+        if ($wrench === null || ! $problems->isEmpty()) {
+            return $back->withInput($request->texts(['fastener', 'wrench']))->withErrors(ExpectedWords::each($problems->all()), 'torque');
         }
         $job->torques()->create(['fastener' => $fastener, 'typed' => $parts->text('wrench'), 'wrench_nm' => $wrench->newtonMetres(), 'sheet_nm' => $sheet, 'user_id' => $person->id, 'done_at' => Date::now()]);
 

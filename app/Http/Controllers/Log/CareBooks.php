@@ -9,6 +9,7 @@ use App\Models\Rig;
 use App\Screens\Service\CareCalendar;
 use App\Screens\Service\CareLine;
 use App\UseCases\Service\RigCare;
+use App\Words\ExpectedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -42,7 +43,7 @@ final class CareBooks
         try {
             $care->write($task, trim($request->text('driven')), $request->person());
         } catch (ImpossibleDistance $impossible) {
-            return $back->withInput($request->texts(['task', 'driven']))->withErrors(['driven' => $impossible->getMessage()], 'care');
+            return $back->withInput($request->texts(['task', 'driven']))->withErrors(['driven' => ExpectedWords::of($impossible->expected())], 'care');
         }
 
         return $back;

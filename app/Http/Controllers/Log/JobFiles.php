@@ -122,11 +122,11 @@ final class JobFiles
     private function sent(Asked $request, string $waiting): string
     {
         if ($waiting !== '') {
-            return preg_match(self::WAITING, $waiting) === 1 ? (Storage::disk('local')->get("imports/{$waiting}.json") ?? throw ImportRefused::unreadable('the one that waited')) : throw ImportRefused::unreadable('the one that waited');
+            return preg_match(self::WAITING, $waiting) === 1 ? (Storage::disk('local')->get("imports/{$waiting}.json") ?? throw ImportRefused::unreadable(Text::of('expected.import.waited'))) : throw ImportRefused::unreadable(Text::of('expected.import.waited'));
         }
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() ? FileCheck::contents($file->getPathname()) : throw ImportRefused::unreadable('the one that was sent');
+        return $file instanceof UploadedFile && $file->isValid() ? FileCheck::contents($file->getPathname()) : throw ImportRefused::unreadable(Text::of('expected.import.sent'));
     }
 
     private function file(string $bytes, string $type, string $name): Response

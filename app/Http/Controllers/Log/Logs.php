@@ -13,6 +13,7 @@ use App\Screens\Log\RigLog;
 use App\Screens\Log\Search;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TypedParts;
+use App\Words\ExpectedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Rig\Check\CollectProblems;
@@ -51,8 +52,8 @@ final class Logs
     {
         $problems = new CollectProblems;
         $title = (new TypedParts($request->texts(['title']), $request->person(), $problems))->name('title');
-        if ($problems->sentences() !== []) {
-            return redirect()->route('log.visit', [$job, 'state' => $request->text('state')])->withInput($request->texts(['title']))->withErrors($problems->sentences());
+        if (! $problems->isEmpty()) {
+            return redirect()->route('log.visit', [$job, 'state' => $request->text('state')])->withInput($request->texts(['title']))->withErrors(ExpectedWords::each($problems->all()));
         }
 
         return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $request->person(), $this->analyses))->begin($title));

@@ -46,6 +46,6 @@ final class OwnersPapers
 
     private function page(CardLink $link): CardPage
     {
-        return new CardPage($this->analyses->of($link->job->load(['marks', 'torques.user'])), $link->user);
+        return new CardPage($this->analyses->of($link->job->load(['marks', 'torques.user'])), $link->reader());
     }
 }

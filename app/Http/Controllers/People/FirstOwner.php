@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
+use App\Models\Language;
 use App\Models\Role;
 use App\Models\User;
 use App\UseCases\Deeds\Deed;
@@ -44,7 +45,7 @@ final class FirstOwner
         }
         $password = $chosen->in($request, [$draft->name, $draft->email]);
         $this->checkCode($request);
-        $owner = DB::transaction(static fn (): User => OwnerCode::isAwaited() ? User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => $password, 'role' => Role::Owner]) : abort(404));
+        $owner = DB::transaction(static fn (): User => OwnerCode::isAwaited() ? User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => $password, 'role' => Role::Owner, 'language' => Language::askedBy($request)]) : abort(404));
         $this->code->forget();
         $this->deeds->record(Deed::Joined, $owner, ['name' => $owner->name, 'role' => Role::Owner->value]);
         Auth::login($owner);

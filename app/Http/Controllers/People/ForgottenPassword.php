@@ -34,7 +34,7 @@ final class ForgottenPassword
         }
         $person = User::here()->whereRaw('lower(email) = ?', [mb_strtolower($email)])->first();
         if ($person !== null) {
-            Mail::to($person->email)->send(new PasswordLink($person->name, $links->make($person, EntryLinks::RESET)));
+            Mail::to($person->email)->send(new PasswordLink($person->name, $links->make($person, EntryLinks::RESET), $person->language));
         }
 
         return redirect()->route('forgotten')->with('done', Text::of('screen.people.link-mailed'));

@@ -44,7 +44,7 @@ final class Team
         if ($problems !== []) {
             $request->refuse($problems);
         }
-        $person = User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => Str::random(self::UNUSABLE_LENGTH), 'role' => $draft->role, 'fineness' => $settings->fineness()]);
+        $person = User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => Str::random(self::UNUSABLE_LENGTH), 'role' => $draft->role, 'fineness' => $settings->fineness(), 'language' => $request->person()->language]);
         $this->deeds->record(Deed::Invited, $request->person(), ['name' => $person->name, 'role' => $draft->role?->value]);
 
         return $this->handOut($person, EntryLinks::INVITATION);

@@ -8,6 +8,7 @@ use App\Devices\Driver;
 use App\Devices\ShownReading;
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\Words\ExpectedWords;
 use Illuminate\Http\JsonResponse;
 use Yoke\Readings\Device\DeviceKind;
 use Yoke\Readings\Device\Exception\UnreadableDevice;
@@ -23,7 +24,7 @@ final class Devices
         try {
             $reading = $driver->read($kind, $job->load('rounds'), $stance);
         } catch (UnreadableDevice $unreadable) {
-            return response()->json(['state' => 'trouble', 'says' => $unreadable->getMessage(), 'fields' => (object) []]);
+            return response()->json(['state' => 'trouble', 'says' => ExpectedWords::of($unreadable->expected()), 'fields' => (object) []]);
         }
         $shown = new ShownReading($reading, $person);
 

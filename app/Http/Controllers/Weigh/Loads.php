@@ -10,6 +10,7 @@ use App\Models\LoadState;
 use App\Screens\Loads\LoadsPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Loads\LoadDraft;
+use App\Words\LoadWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -19,8 +20,6 @@ use Yoke\Statics\Exception\ImpossibleModel;
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
 final class Loads
 {
-    private const LIFTS_OFF = 'With these loads the tongue lifts off the ball: move load ahead of the trailer\'s axles.';
-
     public function __construct(private readonly JobAnalyses $analyses)
     {
     }
@@ -59,7 +58,7 @@ final class Loads
         $this->keepWeighed($request, $page);
         $page->state->fill(['name' => $page->state->as_weighed ? LoadState::AS_WEIGHED : $draft->name, 'items' => $draft->toKeep(), 'fills' => $draft->fillsToKeep(), 'user_id' => $request->person()->id])->save();
 
-        return redirect()->route('loads', [$job, $page->state->key()])->with('saved', 'Saved.');
+        return redirect()->route('loads', [$job, $page->state->key()])->with('saved', Text::of('expected.loads.saved'));
     }
 
     /** Another state, beginning as this one is kept. */
@@ -73,7 +72,7 @@ final class Loads
         } while (LoadState::query()->where('rig_id', $job->rig_id)->where('name', $name)->exists());
         $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $request->person()->id]);
 
-        return redirect()->route('loads', [$job, $copy->key()])->with('saved', 'A new load state, to begin with as the one before.');
+        return redirect()->route('loads', [$job, $copy->key()])->with('saved', Text::of('expected.loads.copied'));
     }
 
     /** The setting that goes with a state. */
@@ -86,7 +85,7 @@ final class Loads
         }
         $page->state->update(['setting' => $setting->steps()]);
 
-        return redirect()->route('loads', [$job, $state])->with('saved', "Setting saved for {$page->state->name}.");
+        return redirect()->route('loads', [$job, $state])->with('saved', Text::of('expected.loads.setting', ['name' => LoadWords::state($page->state)]));
     }
 
     public function putAway(Asked $request, Job $job, string $state): RedirectResponse
@@ -104,7 +103,7 @@ final class Loads
         try {
             $columns = ['columns' => [$page->column($page->beside, $page->state->is($page->beside) ? $draft : $page->kept($page->beside)), $page->column($page->state, $draft)], 'impossible' => ''];
         } catch (ImpossibleModel) {
-            $columns = ['columns' => [], 'impossible' => self::LIFTS_OFF];
+            $columns = ['columns' => [], 'impossible' => Text::of('expected.loads.lifts_off')];
         }
 
         return ['page' => $page, 'draft' => $draft, ...$columns];

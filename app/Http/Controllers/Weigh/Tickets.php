@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\WeighTicket;
 use App\Screens\Weigh\WeighPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -44,7 +45,7 @@ final class Tickets
                 $this->keep($request, $job, $ticket, $typed);
             }
         } catch (ImpossibleTicket $impossible) {
-            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => $impossible->getMessage()]);
+            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
@@ -79,13 +80,13 @@ final class Tickets
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
             if (! $file->isValid() || $file->getSize() > self::LARGEST_FILE) {
-                throw ImpossibleTicket::file('Expected a file of at most 8 MB.');
+                throw ImpossibleTicket::tooLarge(intdiv(self::LARGEST_FILE, 1_048_576));
             }
 
             return (new TicketSheet($text))->read((string) $file->get());
         }
         $typed = $request->text('ticket');
-        $stance = $request->choice('stance', Stance::class) ?? throw ImpossibleTicket::file('Expected a stance: alone, dropped or carried.');
+        $stance = $request->choice('stance', Stance::class) ?? throw ImpossibleTicket::withoutStance();
 
         return [[$text->read($stance, $typed), $typed]];
     }

@@ -6,40 +6,44 @@ namespace Yoke\Readings\Device\Exception;
 
 use RuntimeException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Readings\Device\DeviceKind;
 
 /** A device that tells nothing that can be used, in a sentence for whoever stands at it. */
 final class UnreadableDevice extends RuntimeException implements CoreException
 {
-    private function __construct(string $message, private readonly DeviceKind $kind, private readonly string $why = '')
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly DeviceKind $kind, private readonly string $why = '')
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function off(DeviceKind $kind): self
     {
-        return new self("The {$kind->inWords()} does not answer. Is it switched on? Its figure can be typed.", $kind);
+        return new self(Expected::of('device.off', ['device' => $kind]), $kind);
     }
 
     public static function slow(DeviceKind $kind): self
     {
-        return new self("The {$kind->inWords()} takes too long to answer. Try again, or type what its display shows.", $kind);
+        return new self(Expected::of('device.slow', ['device' => $kind]), $kind);
     }
 
     public static function garbled(DeviceKind $kind): self
     {
-        return new self("The {$kind->inWords()} answers, but not in words that can be read. Type what its display shows.", $kind);
+        return new self(Expected::of('device.garbled', ['device' => $kind]), $kind);
     }
 
     public static function absurd(DeviceKind $kind, string $channel, float $value): self
     {
-        return new self(sprintf('The %s says %g %s (%s), which cannot be. Look at its display, and type what it shows.', $kind->inWords(), $value, $kind->unit(), $channel), $kind);
+        return new self(Expected::of('device.absurd', ['device' => $kind, 'value' => $value, 'unit' => $kind->unit(), 'channel' => $channel]), $kind);
     }
 
     /** @param  string  $why  as the device says it */
     public static function refused(DeviceKind $kind, string $why): self
     {
-        return new self('The '.$kind->inWords().' says: '.rtrim($why, '.').'.', $kind, $why);
+        return new self(Expected::of('device.refused', ['device' => $kind, 'why' => rtrim($why, '.')]), $kind, $why);
     }
 
     /** As the device said it; an empty text where it said nothing. */

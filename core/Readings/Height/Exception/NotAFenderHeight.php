@@ -6,6 +6,8 @@ namespace Yoke\Readings\Height\Exception;
 
 use DomainException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 use Yoke\Rig\Check\LengthRange;
 use Yoke\Units\Length;
 use Yoke\Units\LengthUnit;
@@ -13,34 +15,36 @@ use Yoke\Units\Text\TypedLength;
 
 final class NotAFenderHeight extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly TypedLength $typed)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly TypedLength $typed)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function outside(TypedLength $typed, LengthRange $range): self
     {
         $length = $typed->length();
         $found = match (true) {
-            ! $length->isGreaterThan(Length::zero()) => 'A height is above zero.',
-            $length->isGreaterThan(Length::ofMillimetres(9999)) => sprintf('This one is %.1f m.', $length->millimetres() / 1000),
-            default => sprintf('This one is %d mm (%.1f in).', round($length->millimetres()), $length->inches()),
+            ! $length->isGreaterThan(Length::zero()) => Expected::of('height.below_zero'),
+            $length->isGreaterThan(Length::ofMillimetres(9999)) => Expected::of('height.metres', ['metres' => round($length->millimetres() / 1000, 1)]),
+            default => Expected::of('height.is', ['mm' => round($length->millimetres()), 'in' => round($length->inches(), 1)]),
         };
 
-        return new self(trim("{$range->sentence()} {$found} ".self::otherUnit($typed, $range)), $typed);
+        return new self($range->expected()->then($found)->then(self::otherUnit($typed, $range)), $typed);
     }
 
     /** The same number in a unit in which it would be a fender height. */
-    private static function otherUnit(TypedLength $typed, LengthRange $range): string
+    private static function otherUnit(TypedLength $typed, LengthRange $range): ?Expected
     {
         $number = $typed->length()->millimetres() / $typed->unit()->millimetres();
         foreach ([LengthUnit::Millimetre, LengthUnit::Inch, LengthUnit::Centimetre] as $unit) {
             if ($range->holds(Length::of($number, $unit))) {
-                return sprintf('If it is %s, type %s %s.', $unit === LengthUnit::Inch ? 'inches' : 'metric', rtrim(rtrim(sprintf('%.3f', $number), '0'), '.'), $unit->value);
+                return Expected::of($unit === LengthUnit::Inch ? 'height.if_inches' : 'height.if_metric', ['typed' => rtrim(rtrim(sprintf('%.3f', $number), '0'), '.').' '.$unit->value]);
             }
         }
 
-        return '';
+        return null;
     }
 
     public function typed(): TypedLength

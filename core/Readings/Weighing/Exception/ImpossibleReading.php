@@ -6,33 +6,37 @@ namespace Yoke\Readings\Weighing\Exception;
 
 use InvalidArgumentException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
 
 /** A reading of a tongue's weight that cannot be. */
 final class ImpossibleReading extends InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, private readonly string $field)
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $field)
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function arm(string $field): self
     {
-        return new self('Expected an arm of the lever above 0 and at most 6 m: a beam without an arm weighs nothing.', $field);
+        return new self(Expected::of('tongue.arm'), $field);
     }
 
     public static function weightless(): self
     {
-        return new self('Expected a reading above 0. A tongue that lifts off is no tongue weight: move load ahead of the axles first.', 'read');
+        return new self(Expected::of('tongue.weightless'), 'read');
     }
 
     public static function behindTheAxles(): self
     {
-        return new self('Expected a scale between the ball and the trailer\'s axles.', 'behind_ball');
+        return new self(Expected::of('tongue.behind_the_axles'), 'behind_ball');
     }
 
     public static function height(): self
     {
-        return new self('Expected a coupler height between 100 and 1500 mm (4 and 59 in).', 'hitch_height');
+        return new self(Expected::of('tongue.height'), 'hitch_height');
     }
 
     /** The reading's field at fault. */

@@ -6,62 +6,87 @@ namespace Yoke\Readings\Weighing\Exception;
 
 use InvalidArgumentException;
 use Yoke\CoreException;
+use Yoke\Expected;
+use Yoke\Expecting;
+use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Units\Load;
 
 final class ImpossibleTicket extends InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, private readonly string $typed = '')
+    use Expecting;
+
+    private function __construct(private readonly Expected $expected, private readonly string $typed = '')
     {
-        parent::__construct($message);
+        parent::__construct($expected->text());
     }
 
     public static function empty(): self
     {
-        return new self('Nothing is typed here yet. Expected a ticket such as: front 1460, rear 1190, trailer 2780, gross 5430 kg.');
+        return new self(Expected::of('ticket.empty'));
     }
 
-    /** @param  string  $sentence  that names the line at fault, and what was expected */
-    public static function file(string $sentence): self
+    public static function notText(): self
     {
-        return new self($sentence);
+        return new self(Expected::of('ticket.not_text'));
+    }
+
+    public static function lines(int $most, int $lines): self
+    {
+        return new self(Expected::of('ticket.lines', ['most' => $most, 'lines' => $lines]));
+    }
+
+    public static function tooLarge(int $megabytes): self
+    {
+        return new self(Expected::of('ticket.too_large', ['megabytes' => $megabytes]));
+    }
+
+    public static function withoutStance(): self
+    {
+        return new self(Expected::of('ticket.stance'));
+    }
+
+    public static function withoutStances(): self
+    {
+        return new self(Expected::of('ticket.without_stances'));
+    }
+
+    /** A line of a file, by its number from 1. */
+    public static function inLine(int $line, Expected $expected): self
+    {
+        return new self(Expected::of('ticket.in_line', ['line' => $line])->then($expected));
     }
 
     public static function line(string $typed): self
     {
-        return new self("This does not read as a line of a ticket: {$typed}. Expected an axle and its load, such as: front 1460 kg, or front+rear 2650 kg.", $typed);
+        return new self(Expected::of('ticket.line', ['typed' => $typed]), $typed);
     }
 
-    public static function twice(string $axle): self
+    public static function twice(WeighedAxle $axle): self
     {
-        return new self("The {$axle} axle stands on this ticket twice. Expected each axle once.", $axle);
+        return new self(Expected::of('ticket.twice', ['axle' => $axle]), $axle->value);
     }
 
-    public static function missing(string $axle): self
+    public static function missing(WeighedAxle $axle): self
     {
-        return new self("The {$axle} axle is missing on this ticket. Expected every axle that stood on the weighbridge.", $axle);
+        return new self(Expected::of('ticket.missing', ['axle' => $axle]), $axle->value);
     }
 
     public static function trailerAlone(): self
     {
-        return new self('The vehicle alone has no trailer. Expected a ticket of front and rear, or another stance.', 'trailer');
+        return new self(Expected::of('ticket.trailer_alone'), 'trailer');
     }
 
-    public static function weightless(string $axle): self
+    public static function weightless(WeighedAxle $axle): self
     {
-        return new self("Expected a load above 0 for the {$axle} axle.", $axle);
+        return new self(Expected::of('ticket.weightless', ['axle' => $axle]), $axle->value);
     }
 
-    /** @param  array{'swapped'|'left_out'|'off', string, string}|null  $slip  the one that fits, of which axle or in which unit, and its figure */
-    public static function sum(float $axlesKg, float $grossKg, ?array $slip = null): self
+    /** @param  Expected|null  $slip  the likely one, where one fits */
+    public static function sum(float $axlesKg, float $grossKg, ?Expected $slip = null): self
     {
-        $likely = match ($slip[0] ?? null) {
-            'swapped' => sprintf(' Two digits of the %s axle may be swapped: is it %s?', $slip[1], $slip[2]),
-            'left_out' => sprintf(' The gross may leave the %s axle out.', $slip[1]),
-            'off' => sprintf(' One figure may be off by %s %s.', $slip[2], $slip[1]),
-            null => '',
-        };
+        $figures = ['axles_kg' => round($axlesKg), 'gross_kg' => round($grossKg), 'axles_lb' => round(Load::ofKilograms($axlesKg)->pounds()), 'gross_lb' => round(Load::ofKilograms($grossKg)->pounds())];
 
-        return new self(sprintf('The axles add up to %.0f kg, the gross says %.0f kg (%.0f and %.0f lb). Expected the same within the scale\'s step: read both again.%s', $axlesKg, $grossKg, Load::ofKilograms($axlesKg)->pounds(), Load::ofKilograms($grossKg)->pounds(), $likely));
+        return new self(Expected::of('ticket.sum', $figures)->then($slip));
     }
 
     /** What was typed, or the word at fault; may be empty. */

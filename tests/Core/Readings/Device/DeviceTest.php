@@ -67,16 +67,16 @@ it('settles, then shows the same in whole steps until the rig comes to stand aga
 it('says in words what a line of a device lacks', function (DeviceKind $kind, string $line, string $says): void {
     expect(fn () => DeviceLine::read($kind, $line))->toThrow(UnreadableDevice::class, $says);
 })->with([
-    'nothing' => [DeviceKind::Weighbridge, '', 'not in words that can be read'],
-    'noise' => [DeviceKind::Weighbridge, "#\x01%~", 'not in words'],
-    'another device' => [DeviceKind::Weighbridge, 'gauge steady ball=400kg', 'not in words'],
-    'another unit' => [DeviceKind::Weighbridge, 'weighbridge steady front=3200lb', 'not in words'],
-    'another channel' => [DeviceKind::HeightSensor, 'height steady roof=1900mm', 'not in words'],
-    'no value' => [DeviceKind::HeightSensor, 'height steady', 'not in words'],
-    'a line too many' => [DeviceKind::BallLoadGauge, "gauge steady ball=400kg\nx", 'not in words'],
-    'absurd' => [DeviceKind::BallLoadGauge, 'gauge steady ball=99999kg', '99999 kg (ball), which cannot be'],
-    'below the ground' => [DeviceKind::HeightSensor, 'height steady front=-12mm rear=980mm', 'cannot be'],
-    'a refusal of its own' => [DeviceKind::TongueScale, 'error battery low', 'The tongue scale says: battery low.'],
+    'nothing' => [DeviceKind::Weighbridge, '', 'device.garbled device=weighbridge'],
+    'noise' => [DeviceKind::Weighbridge, "#\x01%~", 'device.garbled device='],
+    'another device' => [DeviceKind::Weighbridge, 'gauge steady ball=400kg', 'device.garbled device='],
+    'another unit' => [DeviceKind::Weighbridge, 'weighbridge steady front=3200lb', 'device.garbled device='],
+    'another channel' => [DeviceKind::HeightSensor, 'height steady roof=1900mm', 'device.garbled device='],
+    'no value' => [DeviceKind::HeightSensor, 'height steady', 'device.garbled device='],
+    'a line too many' => [DeviceKind::BallLoadGauge, "gauge steady ball=400kg\nx", 'device.garbled device='],
+    'absurd' => [DeviceKind::BallLoadGauge, 'gauge steady ball=99999kg', 'device.absurd device=gauge value=99999 unit=kg channel=ball'],
+    'below the ground' => [DeviceKind::HeightSensor, 'height steady front=-12mm rear=980mm', 'device.absurd device=height value=-12'],
+    'a refusal of its own' => [DeviceKind::TongueScale, 'error battery low', 'device.refused device=tongue-scale why=battery low'],
 ]);
 
 it('keeps a truth exactly, and draws one that its sheets allow, the same each time', function (): void {

@@ -60,28 +60,34 @@ it('gets better by reading again, never worse', function (): void {
 });
 
 it('takes no height that no fender has', function (string $typed, string $found): void {
-    FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
+    try {
+        FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
+        $said = '';
+    } catch (NotAFenderHeight $refused) {
+        $said = $refused->getMessage();
+    }
+    expect($said)->toStartWith('range.fender_height low_mm=300 high_mm=1800 low_in=12 high_in=71; ')->toContain($found);
 })->with([
-    'below zero' => ['-3', 'above zero'],
-    'zero' => ['0', 'above zero'],
-    'twelve metres' => ['12 m', '12.0 m'],
-    'a forgotten digit' => ['3', '76 mm'],
-    'centimetres read as inches' => ['97.8', '2484 mm'],
-])->throws(NotAFenderHeight::class, 'Expected a fender height between 300 and 1800 mm (12 and 71 in)');
+    'below zero' => ['-3', 'height.below_zero'],
+    'zero' => ['0', 'height.below_zero'],
+    'twelve metres' => ['12 m', 'height.metres metres=12'],
+    'a forgotten digit' => ['3', 'height.is mm=76 in=3'],
+    'centimetres read as inches' => ['97.8', 'height.is mm=2484 in=97.8'],
+]);
 
 it('names the unit that was meant, where the number fits one', function (string $typed, LengthUnit $default, string $meant): void {
     expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(NotAFenderHeight::class, $meant);
 })->with([
-    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'If it is metric, type 978 mm.'],
-    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'If it is inches, type 38.5 in.'],
-    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'If it is metric, type 97.8 cm.'],
+    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'height.if_metric typed=978 mm'],
+    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'height.if_inches typed=38.5 in'],
+    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'height.if_metric typed=97.8 cm'],
 ]);
 
 it('offers no unit for a number that fits none', function (string $typed): void {
     try {
         FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));
     } catch (NotAFenderHeight $refused) {
-        expect($refused->getMessage())->not->toContain('type');
+        expect($refused->getMessage())->not->toContain('height.if');
     }
 })->with(['-3', '0', '5', '2 m', '99999']);
 
@@ -89,7 +95,7 @@ it('keeps what it refused', function (): void {
     try {
         FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse('12 m'));
     } catch (NotAFenderHeight $refused) {
-        expect($refused->typed()->typed())->toBe('12 m')->and($refused->getMessage())->toContain('12.0 m');
+        expect($refused->typed()->typed())->toBe('12 m')->and($refused->getMessage())->toContain('metres=12');
     }
 });
 

@@ -63,17 +63,17 @@ it('keeps the time that a ticket says', function (string $typed, ?string $time):
 it('says what a ticket lacks, and what it should have been', function (string $typed, Stance $stance, string $says): void {
     expect(fn () => ticketText($typed, $stance))->toThrow(ImpossibleTicket::class, $says);
 })->with([
-    'nothing' => ['  ', Stance::Alone, 'Nothing is typed here yet'],
-    'prose' => ['it was heavy', Stance::Alone, 'does not read as a line'],
-    'an axle nobody knows' => ['nose 1310, rear 1500', Stance::Alone, 'nose 1310'],
-    'an axle twice' => ['front 1310, front 1500, trailer 900', Stance::Dropped, 'twice'],
-    'an axle missing' => ['front 1310, trailer 2780', Stance::Dropped, 'The rear axle is missing'],
-    'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'The trailer axle is missing'],
-    'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'alone has no trailer'],
-    'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'add up to 5590 kg, the gross says 5950 kg'],
-    'a gross just past what the steps allow' => ['front 1310, rear 1500, trailer 2780, gross 5640', Stance::Dropped, 'add up to 5590 kg'],
-    'a time that no clock shows' => ['front 1310, rear 1500, trailer 2780, time 25:99', Stance::Dropped, 'does not read as a line'],
-    'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'above 0'],
+    'nothing' => ['  ', Stance::Alone, 'ticket.empty'],
+    'prose' => ['it was heavy', Stance::Alone, 'ticket.line '],
+    'an axle nobody knows' => ['nose 1310, rear 1500', Stance::Alone, 'ticket.line typed=nose 1310'],
+    'an axle twice' => ['front 1310, front 1500, trailer 900', Stance::Dropped, 'ticket.twice axle=front'],
+    'an axle missing' => ['front 1310, trailer 2780', Stance::Dropped, 'ticket.missing axle=rear'],
+    'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'ticket.missing axle=trailer'],
+    'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'ticket.trailer_alone'],
+    'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'ticket.sum axles_kg=5590 gross_kg=5950'],
+    'a gross just past what the steps allow' => ['front 1310, rear 1500, trailer 2780, gross 5640', Stance::Dropped, 'ticket.sum axles_kg=5590'],
+    'a time that no clock shows' => ['front 1310, rear 1500, trailer 2780, time 25:99', Stance::Dropped, 'ticket.line '],
+    'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'ticket.weightless axle=front'],
 ]);
 
 it('finds tongue weight and share within the scale\'s steps', function (float $share): void {
@@ -159,8 +159,8 @@ it('reads a sheet of tickets and names the line at fault', function (string $fil
     'front and rear on one platform' => ["stance;front+rear;trailer\ndropped;3040;2710\n", 1],
     'blank lines between' => ["stance,front,rear\n\nalone,1460,1190\n\nalone,1450,1200\n", 2],
     'headings nobody asked for' => ["stance,weather,front,rear\nalone,rain,1460,1190", 1],
-    'words for loads' => ["stance,front,rear\nalone,heavy,1190", 'Line 2'],
-    'not text' => ["stance\xFF\xFE", 'Expected a text file'],
+    'words for loads' => ["stance,front,rear\nalone,heavy,1190", 'ticket.in_line line=2; ticket.line'],
+    'not text' => ["stance\xFF\xFE", 'ticket.not_text'],
 ]);
 
 it('takes a gross within a step of each platform and its own, and doubts a share by all three tickets', function (): void {
