@@ -39,6 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([TellServerTime::class, GuardPages::class]);
         // Once for what is refused before anybody is known, and again as soon as a session says who reads.
         $middleware->append([SpeaksLanguage::class, KnownHost::class, ReadableInput::class]);
+        $middleware->encryptCookies(except: [SpeaksLanguage::COOKIE]);
         $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
         $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class]);

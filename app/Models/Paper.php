@@ -9,9 +9,4 @@ enum Paper: string
 {
     case A4 = 'a4';
     case Letter = 'letter';
-
-    public function label(): string
-    {
-        return ucfirst($this->value);
-    }
 }

@@ -81,7 +81,7 @@ final class Rig extends Model
 
     public function title(): string
     {
-        return "{$this->vehicle->name} with {$this->trailer->name}";
+        return (string) __('rig.pair', ['vehicle' => $this->vehicle->name, 'trailer' => $this->trailer->name]);
     }
 
     /** @return BelongsTo<Vehicle, $this> */

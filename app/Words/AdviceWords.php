@@ -95,7 +95,7 @@ final readonly class AdviceWords
         $percent = (int) round(100 * $chance);
 
         return match (true) {
-            $percent >= 100 => 'over 99 %',
+            $percent >= 100 => Text::of('verdict.nearly_sure'),
             $percent <= 0 => 'under 1 %',
             default => "{$percent} %",
         };

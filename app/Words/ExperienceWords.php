@@ -9,6 +9,8 @@ use Yoke\Estimation\LearnedPriors;
 use Yoke\Experience\Source;
 use Yoke\Family\Families;
 use Yoke\Probability\Normal;
+use Yoke\Rig\VehicleClass;
+use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
 
 /** What the shop has learned, in a person's units (lang/, experience). */
@@ -31,7 +33,11 @@ final readonly class ExperienceWords
     {
         $family = Families::find($group);
 
-        return $family === null ? (Text::ifAny("experience.group.{$group}") ?: $group) : (new FamilyWords($family))->name();
+        return match (true) {
+            $family !== null => (new FamilyWords($family))->name(),
+            VehicleClass::tryFrom($group) !== null => SpecificationWords::option(RigPart::Vehicle, 'vehicle_class', $group),
+            default => Text::ifAny("experience.group.{$group}") ?: $group,
+        };
     }
 
     public function learned(Source $source, Normal $learned): string

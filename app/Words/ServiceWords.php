@@ -55,7 +55,7 @@ final class ServiceWords
      */
     public static function byTheDataSheet(array $intervals): array
     {
-        return [Text::of('service.by_the_data_sheet.what'), Text::of('service.by_the_data_sheet.when'.(count($intervals) > 1 ? '_first' : ''), ['interval' => implode(' or ', $intervals)])];
+        return [Text::of('service.by_the_data_sheet.what'), Text::of('service.by_the_data_sheet.when'.(count($intervals) > 1 ? '_first' : ''), ['interval' => implode(Text::of('language.or'), $intervals)])];
     }
 
     /** What to do about a fastener, or an empty text where it is right. */

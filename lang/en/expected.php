@@ -135,8 +135,8 @@ return [
         'below_zero' => 'A height is above zero.',
         'metres' => 'This one is :metres m.',
         'is' => 'This one is :mm mm (:in in).',
-        'if_inches' => 'If it is inches, type :typed.',
-        'if_metric' => 'If it is metric, type :typed.',
+        'if_inches' => 'If it is inches, type :number :unit.',
+        'if_metric' => 'If it is metric, type :number :unit.',
     ],
     'sheet' => [
         'tongue_weight' => 'Expected a tongue weight below the gross trailer weight.',

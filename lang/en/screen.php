@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // What pages and answers say that no view lays out.
 return [
+    'tank' => ['fresh' => 'fresh', 'waste' => 'waste'],
+    'paper' => ['a4' => 'A4', 'letter' => 'Letter'],
     'database' => [
         'missing' => 'The database file is missing.',
         'cannot_open' => 'The database file cannot be opened.',
@@ -118,6 +120,8 @@ return [
         'driven_on_the_road_no' => 'Driven on the road; no sway felt.',
     ],
     'set_up_comparison' => [
+        'way_back' => 'back',
+        'way_forward' => 'forward',
         'in_all' => 'For this load, all changes together: :steps.',
         'nothing_on_tongue' => 'nothing on the tongue',
         'on_tongue' => ':load on the tongue',

@@ -135,8 +135,8 @@ return [
         'below_zero' => 'Una altura es mayor que cero.',
         'metres' => 'Esta es de :metres m.',
         'is' => 'Esta es de :mm mm (:in in).',
-        'if_inches' => 'Si son pulgadas, escriba :typed.',
-        'if_metric' => 'Si es métrica, escriba :typed.',
+        'if_inches' => 'Si son pulgadas, escriba :number :unit.',
+        'if_metric' => 'Si es métrica, escriba :number :unit.',
     ],
     'sheet' => [
         'tongue_weight' => 'Se esperaba un peso de lanza menor que el peso bruto del remolque.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // What pages and answers say that no view lays out.
 return [
+    'tank' => ['fresh' => 'limpia', 'waste' => 'gris'],
+    'paper' => ['a4' => 'A4', 'letter' => 'Carta'],
     'database' => [
         'missing' => 'Falta el archivo de la base de datos.',
         'cannot_open' => 'No se puede abrir el archivo de la base de datos.',
@@ -118,6 +120,8 @@ return [
         'driven_on_the_road_no' => 'Conducido en carretera; no se notó coleo.',
     ],
     'set_up_comparison' => [
+        'way_back' => 'hacia atrás',
+        'way_forward' => 'hacia delante',
         'in_all' => 'Para esta carga, todos los cambios juntos: :steps.',
         'nothing_on_tongue' => 'nada en la lanza',
         'on_tongue' => ':load en la lanza',

@@ -28,14 +28,17 @@ function openPlaces(string $text): array
 }
 
 it('has every text in Spanish that it has in English, and no other', function (): void {
-    expect(array_keys(textsIn('es')))->toBe(array_keys(textsIn('en')));
+    // The general words that a family has others for are each language's own.
+    $keys = fn (string $language): array => array_values(preg_grep('~^family/[a-z-]+:terms\.~', array_keys(textsIn($language)), PREG_GREP_INVERT) ?: []);
+
+    expect($keys('es'))->toBe($keys('en'));
 });
 
 it('leaves the same places open in both languages, and has as many plurals', function (): void {
     $spanish = textsIn('es');
     $differ = [];
     foreach (textsIn('en') as $key => $text) {
-        if (openPlaces($text) !== openPlaces($spanish[$key]) || substr_count($text, '|') !== substr_count($spanish[$key], '|')) {
+        if (isset($spanish[$key]) && (openPlaces($text) !== openPlaces($spanish[$key]) || substr_count($text, '|') !== substr_count($spanish[$key], '|'))) {
             $differ[] = $key;
         }
     }
@@ -45,7 +48,7 @@ it('leaves the same places open in both languages, and has as many plurals', fun
 
 it('leaves no sentence in English', function (): void {
     $spanish = textsIn('es');
-    $same = array_filter(textsIn('en'), fn (string $text, string $key): bool => $spanish[$key] === $text && preg_match('/[a-z]+ [a-z]+/', (string) preg_replace('/:[A-Za-z_]+/', '', $text)) === 1, ARRAY_FILTER_USE_BOTH);
+    $same = array_filter(textsIn('en'), fn (string $text, string $key): bool => ($spanish[$key] ?? null) === $text && preg_match('/[a-z]+ [a-z]+/', (string) preg_replace('/:[A-Za-z_]+/', '', $text)) === 1, ARRAY_FILTER_USE_BOTH);
 
     expect($same)->toBe([]);
 });

@@ -42,6 +42,7 @@ it('opens a database that the first version left, with its jobs, methods and ver
         ->and((array) DB::table('jobs')->first())->toBe($before + ['import_id' => null, 'arrived_coupled' => 0, 'starts_minute' => null, 'bay' => null, 'planned_minutes' => null, 'person_id' => null])
         ->and(collect(DB::select('PRAGMA table_info(vehicles)'))->firstWhere('name', 'wheelbase_mm')->notnull)->toBe(0)
         ->and(DB::table('vehicles')->value('wheelbase_mm'))->toEqual(3700)
+        ->and(User::query()->sole()->language)->toBe(App\Models\Language::English)
         ->and(Job::query()->sole()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
     $this->actingAs(User::query()->sole());
     foreach (['/jobs/1/bars-up', '/jobs/1/diagnosis', '/jobs/1/card', '/jobs/1/weigh', '/jobs/1/loads', '/jobs/1/plan', '/jobs/1/job.json', '/log/1', '/', '/jobs/1/visit'] as $page) {

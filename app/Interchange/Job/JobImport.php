@@ -91,7 +91,7 @@ final class JobImport
     private function here(): array
     {
         $rig = $this->content['rig'];
-        $asked = ['job' => ['jobs', $this->content['job']['mark'], $this->content['job']['title']], 'rig' => ['rigs', $rig['mark'], "{$rig['vehicle']['name']} with {$rig['trailer']['name']}"]];
+        $asked = ['job' => ['jobs', $this->content['job']['mark'], $this->content['job']['title']], 'rig' => ['rigs', $rig['mark'], Text::of('rig.pair', ['vehicle' => $rig['vehicle']['name'], 'trailer' => $rig['trailer']['name']])]];
         foreach (Lists::PARTS as $part => $table) {
             $asked[$part] = [$table, $rig[$part]['mark'], $rig[$part]['name']];
         }

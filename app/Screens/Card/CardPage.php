@@ -131,7 +131,7 @@ final readonly class CardPage
         $road = fn (string $key): ?string => $hitch->number($key) === null ? null : $this->person->roadUnit()->distance((float) $hitch->number($key));
         $first = $road('retorque_km');
         $months = $hitch->number('service_months');
-        $service = array_filter([$road('service_km'), $months === null ? null : "{$months} months"]);
+        $service = array_filter([$road('service_km'), $months === null ? null : Text::of('screen.care_line.months', ['months' => (int) $months])]);
         $lines = array_map(static fn (Recheck $recheck): array => ServiceWords::recheck($recheck, $first), Recheck::cases());
 
         return $service === [] ? $lines : [...$lines, ServiceWords::byTheDataSheet(array_values($service))];
@@ -145,8 +145,8 @@ final readonly class CardPage
         $ball = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('ball_height_mm');
 
         return match (true) {
-            $chosen !== null => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->height($chosen['ball_height_mm']), 'turned' => $chosen['turned'], 'hole' => $chosen['hole']]),
-            $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->length($place->ballHeight), 'turned' => $place->turned, 'hole' => $place->hole]),
+            $chosen !== null => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->height($chosen['ball_height_mm']), 'turned' => Text::of('head.turned.'.$chosen['turned']), 'hole' => $chosen['hole']]),
+            $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->length($place->ballHeight), 'turned' => Text::of('head.turned.'.$place->turned), 'hole' => $place->hole]),
             default => $ball === null ? '' : $this->plan->print->length($ball),
         };
     }

@@ -118,7 +118,7 @@ final readonly class SetUpComparison
         };
 
         return match (true) {
-            $change->hasMoved() => Text::of('screen.set_up_comparison.moved', ['name' => $name, 'way' => $change->way(), 'where' => $where]).(abs($more) > 0.5 ? ', '.$this->moreOrLess($amount, $more) : ''),
+            $change->hasMoved() => Text::of('screen.set_up_comparison.moved', ['name' => $name, 'way' => Text::of("screen.set_up_comparison.way_{$change->way()}"), 'where' => $where]).(abs($more) > 0.5 ? ', '.$this->moreOrLess($amount, $more) : ''),
             $item->tank !== null => Text::of('screen.set_up_comparison.in_tank', ['amount' => $this->moreOrLess($amount, $more), 'name' => $name, 'where' => $where]),
             $change->before === null => Text::of('screen.set_up_comparison.came_aboard', ['name' => $name, 'amount' => $amount, 'where' => $where]),
             $change->after === null => Text::of('screen.set_up_comparison.left_out', ['name' => $name, 'amount' => $amount, 'where' => $where]),

@@ -171,7 +171,7 @@ final readonly class WeighPage
      */
     private function moved(array $loads): string
     {
-        return implode(', ', array_map(fn (string $axle, Normal $load): string => "{$axle} {$this->plan->print->loadChange(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}", array_keys($loads), $loads));
+        return implode(', ', array_map(fn (string $axle, Normal $load): string => Text::of("rig.weighed.{$axle}")." {$this->plan->print->loadChange(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}", array_keys($loads), $loads));
     }
 
     public function air(): AirPage

@@ -27,10 +27,13 @@ final readonly class OpenLinks
             return null;
         }
         $link = CardLink::query()->with(['job', 'user'])->where('token', $token)->first();
-        if (! $link instanceof CardLink || ! $link->isOpen()) {
+        if (! $link instanceof CardLink) {
             return null;
         }
         $this->application->setLocale($link->language->value);
+        if (! $link->isOpen()) {
+            return null;
+        }
         if ($this->translator instanceof FamilyTranslator) {
             $this->translator->speakOf($link->job->rigAsWorked()->described()->family());
         }

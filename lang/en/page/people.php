@@ -52,7 +52,7 @@ return [
         'go_on' => 'Go on',
     ],
     'account' => [
-        'set_language' => 'Set',
+        'set_language' => 'Save',
         'language' => 'Language',
         'tokens' => 'Tokens for programs',
         'title' => 'Your account',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'brackets' => [
+        'apart' => ':angle apart',
         'at_the_first' => ' at the first hook-up',
         'plan_of_the_brackets' => 'Plan of the brackets',
         'the_family_of_the_hitch' => 'The family of the hitch is not known yet. Once it is chosen, the first setting is planned here.',

@@ -105,7 +105,7 @@ return [
         'Tras desenganchar en ángulo la placa queda girada: afloje un lado, o acople, deje caer el peso y haga un giro cerrado.',
     ],
     // What its people say where others say bars.
-    'terms' => ['spring bars' => 'cadenas', 'spring bar' => 'cadena', 'bars' => 'cadenas', 'bar' => 'cadena'],
+    'terms' => ['barras de torsión' => 'cadenas', 'barra de torsión' => 'cadena', 'barras' => 'cadenas', 'barra' => 'cadena'],
     // Whole texts that it says otherwise.
     'instead' => [
         'bars.not_of_use' => 'En este enganche no hay nada que medir.',

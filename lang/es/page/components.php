@@ -11,9 +11,9 @@ return [
     'job-card' => [
         'today' => 'hoy',
         'with' => ':vehicle_name con :trailer_name',
-        'booked' => ':hitch_name · reservado el :booked_on',
+        'booked' => ':hitch_name · cita: :booked_on',
         'handed_over' => 'Entregado el :format',
-        'at' => 'En ',
+        'at' => 'Toca: ',
         'show' => 'Mostrar',
         'open' => 'Abrir',
     ],

@@ -52,7 +52,7 @@ return [
         'go_on' => 'Seguir',
     ],
     'account' => [
-        'set_language' => 'Fijar',
+        'set_language' => 'Guardar',
         'language' => 'Idioma',
         'tokens' => 'Claves para programas',
         'title' => 'Su cuenta',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'brackets' => [
+        'apart' => 'a :angle',
         'at_the_first' => ' en la primera prueba',
         'plan_of_the_brackets' => 'Plan de los soportes',
         'the_family_of_the_hitch' => 'Todavía no se conoce la familia del enganche. Cuando se elija, aquí se planifica el primer ajuste.',

@@ -36,7 +36,7 @@
                 @php($reading = $page->reading($stance, $axle))
                 <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
                    aria-label="{{ __('page/bench.drawing.fender', ['axle' => \App\Words\RigWords::head($axle), 'stance' => \App\Words\RigWords::stance($stance), 'height' => $reading ? $page->print->nearest($reading->height()) : __('page/bench.drawing.not_taped'), 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? __('page/bench.drawing.predicted', ['height' => $page->print->nearest($foreseen->at($stance, $axle)->height())]) : '']) }}">
-                    <span><i class="mark is-{{ $stance->value }}"></i>{{ $stance->value }}</span>
+                    <span><i class="mark is-{{ $stance->value }}"></i>{{ \App\Words\RigWords::stance($stance) }}</span>
                     @if ($stance === \Yoke\Rig\Stance::Carried && $tried)
                         <em title="{{ __('page/bench.drawing.at_the_setting_that_is') }}">≈ {{ $page->print->bare($tried->height()) }}</em>
                     @elseif ($reading)

@@ -3,10 +3,10 @@
         <div class="yard-head no-print">
             @if ($link)
                 <a class="button" href="{{ $link->address() }}">{{ __('page/card.show.to_the_page') }}</a>
-                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => __('screen.paper.'.$paper->value)]) }}</a>@endforeach
             @else
                 <a class="button" href="{{ route('bench', [$page->job, 'hand-over']) }}">{{ __('page/card.show.to_the_bench') }}</a>
-                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach
+                @foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ route('card.pdf', [$page->job, $paper->value]) }}">{{ __('page/card.show.pdf', ['paper' => __('screen.paper.'.$paper->value)]) }}</a>@endforeach
             @endif
             <button class="button is-first" type="button" data-print>{{ __('page/card.show.print_the_card') }}</button>
         </div>

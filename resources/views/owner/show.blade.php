@@ -70,7 +70,7 @@
         <section class="card owner-part card-paper" aria-label="{{ __('page/owner.show.card') }}">
             <h2>{{ __('page/owner.show.card') }}</h2>
             @include('card.body', ['page' => $card])
-            <div class="owner-links no-print"><a class="button" href="{{ $link->addressOf('owner.paper') }}">{{ __('page/owner.show.on_paper') }}</a>@foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => $paper->label()]) }}</a>@endforeach</div>
+            <div class="owner-links no-print"><a class="button" href="{{ $link->addressOf('owner.paper') }}">{{ __('page/owner.show.on_paper') }}</a>@foreach (\App\Models\Paper::cases() as $paper)<a class="button" href="{{ $link->pdfAddress($paper) }}">{{ __('page/card.show.pdf', ['paper' => __('screen.paper.'.$paper->value)]) }}</a>@endforeach</div>
         </section>
         <form method="post" action="{{ $link->addressOf('owner.note') }}" class="card owner-part" aria-label="{{ __('page/owner.show.note') }}" data-owner-note>
             <h2>{{ __('page/owner.show.note') }}</h2>

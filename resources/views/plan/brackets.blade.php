@@ -30,7 +30,7 @@
             <tbody>
                 @foreach ($plan->firstSettings() as $one)
                     @php($parallel = $plan->plan->fromParallel($one->setting))
-                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->chance($one->chance) }}</td><td>{{ $plan->chance($one->over) }}</td>@if ($plan->described->inPlace()->barHang())<td>{{ $parallel ? $plan->print->degrees($parallel).' apart' : '–' }}</td>@endif</tr>
+                    <tr><th scope="row">{{ $plan->setting($one) }}</th><td>{{ $plan->print->percent($one->share()->mean()) }}</td><td>{{ $plan->chance($one->chance) }}</td><td>{{ $plan->chance($one->over) }}</td>@if ($plan->described->inPlace()->barHang())<td>{{ $parallel ? __('page/plan.brackets.apart', ['angle' => $plan->print->degrees($parallel)]) : '–' }}</td>@endif</tr>
                 @endforeach
             </tbody>
         </table>

@@ -33,7 +33,7 @@
         <ul class="wanted" aria-labelledby="not-checked">
             @foreach ($unknown as $field => $line)
                 @php([$label, $part] = $plan->field($field))
-                <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ $part->value }}: {{ $label }}</a></li>
+                <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ \App\Words\SpecificationWords::part($part) }}: {{ $label }}</a></li>
             @endforeach
         </ul>
     @endif

@@ -6,7 +6,7 @@
     @if ($plan->head()->why() !== '')<p class="sentence" data-tone="note">{{ $plan->head()->why() }}</p>@endif
     <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" :summary="__('page/plan.head.where_this_height_comes_from')" />
     @if ($bolted)
-        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => $bolted['turned'], 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($bolted['ball_height_mm']), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
+        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => __('head.turned.'.$bolted['turned']), 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($bolted['ball_height_mm']), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
     @endif
     @if ($places !== [])
         <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places">
@@ -17,7 +17,7 @@
                 <tbody>
                     @foreach ($places as $place)
                         <tr>
-                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> {{ __('page/plan.head.in_hole', ['turned' => $place->turned, 'hole' => $place->hole]) }}</label></th>
+                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> {{ __('page/plan.head.in_hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => $place->hole]) }}</label></th>
                             <td>{{ $place->holesVisible }}</td>
                             <td>{{ $plan->print->length($place->ballHeight) }}</td>
                             <td>{{ $plan->print->change($place->residual()->millimetres()) }}</td>

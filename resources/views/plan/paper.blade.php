@@ -22,9 +22,9 @@
                 <h2>{{ __('page/plan.paper.head') }}</h2>
                 <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->height($plan->plan->ballPlanned()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
                 @if ($job->head_place)
-                    <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => $job->head_place['turned'], 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->head_place['ball_height_mm']), 'because' => $job->head_place['because']]) }}</p>
+                    <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$job->head_place['turned']), 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->head_place['ball_height_mm']), 'because' => $job->head_place['because']]) }}</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)
-                    <p>{{ __('page/plan.paper.shank_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => $place->turned, 'hole' => $place->hole]) }}</strong>{{ __('page/plan.paper.holes_showing_ball_off_by', ['holes_visible' => $place->holesVisible, 'ball_height' => $plan->print->length($place->ballHeight), 'millimetres' => $plan->print->change($place->residual()->millimetres()), 'place' => implode(' ', \App\Words\HeadWords::inTheWay($place))]) }}</p>
+                    <p>{{ __('page/plan.paper.shank_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => $place->hole]) }}</strong>{{ __('page/plan.paper.holes_showing_ball_off_by', ['holes_visible' => $place->holesVisible, 'ball_height' => $plan->print->length($place->ballHeight), 'millimetres' => $plan->print->change($place->residual()->millimetres()), 'place' => implode(' ', \App\Words\HeadWords::inTheWay($place))]) }}</p>
                 @endif
                 <h2>{{ __('page/plan.paper.bars') }}</h2>
                 @if ($first = $plan->firstMove()?->forecast)
@@ -49,7 +49,7 @@
                     <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $plan->print->about($line->carries) }}</td><td>{{ $plan->print->load($line->may) }}{{ $line->isOutside() ? ' '.__('page/plan.paper.outside') : '' }}</td></tr>@endforeach
                 </table>
-                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), $plan->field($field)[1]->value])), array_keys($unknown)))]) }}</p>@endif
+                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), \App\Words\SpecificationWords::part($plan->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
                 @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif
             </section>
         </div>

@@ -40,7 +40,7 @@ final class NotAFenderHeight extends DomainException implements CoreException
         $number = $typed->length()->millimetres() / $typed->unit()->millimetres();
         foreach ([LengthUnit::Millimetre, LengthUnit::Inch, LengthUnit::Centimetre] as $unit) {
             if ($range->holds(Length::of($number, $unit))) {
-                return Expected::of($unit === LengthUnit::Inch ? 'height.if_inches' : 'height.if_metric', ['typed' => rtrim(rtrim(sprintf('%.3f', $number), '0'), '.').' '.$unit->value]);
+                return Expected::of($unit === LengthUnit::Inch ? 'height.if_inches' : 'height.if_metric', ['number' => round($number, 3), 'unit' => $unit->value]);
             }
         }
 

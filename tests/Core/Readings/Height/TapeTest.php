@@ -78,9 +78,9 @@ it('takes no height that no fender has', function (string $typed, string $found)
 it('names the unit that was meant, where the number fits one', function (string $typed, LengthUnit $default, string $meant): void {
     expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(NotAFenderHeight::class, $meant);
 })->with([
-    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'height.if_metric typed=978 mm'],
-    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'height.if_inches typed=38.5 in'],
-    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'height.if_metric typed=97.8 cm'],
+    'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'height.if_metric number=978 unit=mm'],
+    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'height.if_inches number=38.5 unit=in'],
+    'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'height.if_metric number=97.8 unit=cm'],
 ]);
 
 it('offers no unit for a number that fits none', function (string $typed): void {
