@@ -28,7 +28,7 @@ return [
     'bar_arm' => ['label' => 'Bar arm', 'hint' => 'Ball to hook-up point along the frame, :unit'],
     'later' => [
         'vehicle_class' => 'Not known yet',
-        'levelling' => 'None, or not known',
+        'levelling' => 'None known',
         'counting' => 'As usual for the family',
         'body' => 'As usual',
         'front_suspension' => 'As usual',

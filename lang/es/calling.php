@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Readings that a helper calls at the fender while another types.
 return [
-    'open' => 'Dictar lecturas',
+    'open' => 'Dictar',
     'close' => 'Terminar el dictado',
     'lead' => 'Uno mide y dicta, el otro escribe. Cada valor se muestra en grande antes de guardarse.',
     'preferences' => 'Cómo se dictan las lecturas',

@@ -28,7 +28,7 @@ return [
     'bar_arm' => ['label' => 'Brazo de barra', 'hint' => 'De la bola al punto de enganche, a lo largo del bastidor, :unit'],
     'later' => [
         'vehicle_class' => 'Aún no se sabe',
-        'levelling' => 'Ninguno, o no se sabe',
+        'levelling' => 'Ninguna',
         'counting' => 'Lo habitual en la familia',
         'body' => 'Lo habitual',
         'front_suspension' => 'Lo habitual',

@@ -152,7 +152,7 @@ return [
     ],
     'weigh_page' => [
         'moved' => 'De ello pasó al eje delantero, a los del remolque',
-        'front_restored' => 'Carga restaurada del eje delantero',
+        'front_restored' => 'Carga del eje delantero recuperada',
         'tongue_weight_on_the_ball' => 'Peso en la lanza sobre la bola, sin barras',
         'tongue_weight_corrected_to_level' => 'Peso en la lanza, corregido a nivelado',
         'moves' => 'Mueve',
@@ -250,8 +250,8 @@ return [
         'next' => 'Por qué',
         'methods' => 'Métodos',
         'plot' => 'Gráfico',
-        'settings' => 'Ajustes del taller',
-        'rig' => 'Este conjunto',
+        'settings' => 'Ajustes',
+        'rig' => 'Conjunto',
     ],
     'way' => [
         'gauge' => 'Medidor en el cabezal',

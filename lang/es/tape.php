@@ -8,7 +8,7 @@ return [
     'rolled' => 'Rodado adelante y atrás',
     'pad' => 'Teclas',
     'one_height' => 'Una altura por eje',
-    'left_and_right' => 'Izquierda y derecha',
+    'left_and_right' => 'Izq. y der.',
     'again' => 'Medir otra vez',
     'go_on_without' => 'Guarde otra vez para seguir sin ello.',
     'log' => 'Registro de medidas',

@@ -21,7 +21,7 @@ function openPlaces(string $text): array
 {
     preg_match_all('/:[A-Za-z_]+\d?/', $text, $found);
     /* An article in front, which Spanish writes out: its gender follows the noun. */
-    $places = array_values(array_diff(array_unique($found[0]), [':the']));
+    $places = array_values(array_diff(array_unique(array_map(strtolower(...), $found[0])), [':the']));
     sort($places);
 
     return $places;

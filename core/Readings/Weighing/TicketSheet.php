@@ -16,7 +16,15 @@ final readonly class TicketSheet
 {
     private const MOST_TICKETS = 40;
 
-    private const STANCES = ['alone' => Stance::Alone, 'dropped' => Stance::Dropped, 'carried' => Stance::Carried];
+    private const STANCES = [
+        'alone' => Stance::Alone, 'dropped' => Stance::Dropped, 'carried' => Stance::Carried,
+        'solo' => Stance::Alone, 'sin barras' => Stance::Dropped, 'con barras' => Stance::Carried,
+    ];
+
+    /** What stands over the stances. */
+    private const HEADINGS = ['stance', 'posición', 'posicion'];
+
+    private const LOADS = '/^(?:(?:front|rear|trailer|delantero|trasero|remolque)(?:\s*\+\s*(?:front|rear|trailer|delantero|trasero|remolque))?|gross|time|bruto|hora)$/';
 
     public function __construct(private TicketText $text)
     {
@@ -39,7 +47,7 @@ final readonly class TicketSheet
         }
         $separator = $this->separator($lines[0]);
         $headings = array_map(static fn (string $heading): string => strtolower(trim($heading, " \t\"")), explode($separator, $lines[0]));
-        if (! in_array('stance', $headings, true)) {
+        if (array_filter($headings, self::isStance(...)) === []) {
             throw ImpossibleTicket::withoutStances();
         }
         $tickets = [];
@@ -48,6 +56,11 @@ final readonly class TicketSheet
         }
 
         return $tickets;
+    }
+
+    private static function isStance(string $heading): bool
+    {
+        return in_array($heading, self::HEADINGS, true);
     }
 
     /** @return non-empty-string */
@@ -73,9 +86,9 @@ final readonly class TicketSheet
         $typed = [];
         foreach ($headings as $i => $heading) {
             $cell = trim($cells[$i] ?? '', " \t\"");
-            if ($heading === 'stance') {
+            if (self::isStance($heading)) {
                 $stance = self::STANCES[strtolower($cell)] ?? null;
-            } elseif ($cell !== '' && preg_match('/^(front|rear|trailer|gross|time|rear\s*\+\s*trailer|front\s*\+\s*rear)$/', $heading) === 1) {
+            } elseif ($cell !== '' && preg_match(self::LOADS, $heading) === 1) {
                 $typed[] = "{$heading} {$cell}";
             }
         }

@@ -12,21 +12,22 @@ use Yoke\Units\Text\LoadParser;
 
 /**
  * Reads a ticket as it is typed or pasted: an axle and its load on each line, or parted by commas; two axles that share
- * a platform joined by a plus; the gross and the time of day if the ticket has them.
+ * a platform joined by a plus; the gross and the time of day if the ticket has them. In the words of English and Spanish tickets.
  */
 final readonly class TicketText
 {
-    private const LINE = '/^\s*(?<what>[a-z]+(?:\s*\+\s*[a-z]+)?)(?:\s+axles?)?\s*[:=]?\s*(?<load>\d.*)$/i';
+    private const LINE = '/^\s*(?:eje\s+)?(?<what>[a-z]+(?:\s*\+\s*[a-z]+)?)(?:\s+axles?)?\s*[:=]?\s*(?<load>\d.*)$/i';
 
-    private const TIME = '/^\s*time\s*[:=]?\s*(?<time>([01]?\d|2[0-3]):[0-5]\d)\s*$/i';
+    private const TIME = '/^\s*(?:time|hora)\s*[:=]?\s*(?<time>([01]?\d|2[0-3]):[0-5]\d)\s*$/i';
 
     /** Words that weighbridges use for what stands on a platform. */
     private const WORDS = [
         'front' => WeighedAxle::Front, 'steer' => WeighedAxle::Front, 'rear' => WeighedAxle::Rear, 'drive' => WeighedAxle::Rear,
         'trailer' => WeighedAxle::Trailer, 'tandem' => WeighedAxle::Trailer,
+        'delantero' => WeighedAxle::Front, 'trasero' => WeighedAxle::Rear, 'remolque' => WeighedAxle::Trailer,
     ];
 
-    private const GROSS = ['gross', 'total', 'sum'];
+    private const GROSS = ['gross', 'total', 'sum', 'bruto', 'suma'];
 
     public function __construct(private LoadParser $loads, private Load $step)
     {

@@ -17,7 +17,7 @@ return [
         'not_taped' => 'not taped yet',
         'side_elevation_of_with_to' => 'Side elevation of :vehicle_name with :trailer_name, to scale; its figures stand in the table and the links after it.',
         'the_rig_as_the_model' => 'The rig as the model has it; what is taped stands in the links after this',
-        'fender' => ':axle fender :stance: :height:height2',
+        'fender' => ':Axle fender :stance: :height:height2',
         'at_the_setting_that_is' => 'At the setting that is tried',
         'predicted_not_taped_yet' => 'Predicted, not taped yet',
         'heights_5' => 'Heights ×5',

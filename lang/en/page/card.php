@@ -12,7 +12,7 @@ return [
         'ball_unloaded' => 'Ball, unloaded',
         'torques_from_the_data_sheet' => 'Torques, from the data sheet',
         'tyre_pressures_cold' => 'Tyre pressures, cold',
-        'fender' => ':axle fender',
+        'fender' => ':Axle fender',
         'check_again' => 'Check again',
         'when' => 'When',
         'cautions' => 'Cautions.',

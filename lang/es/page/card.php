@@ -12,7 +12,7 @@ return [
         'ball_unloaded' => 'Bola, sin carga',
         'torques_from_the_data_sheet' => 'Pares de apriete, de la ficha técnica',
         'tyre_pressures_cold' => 'Presiones de neumáticos, en frío',
-        'fender' => 'Guardabarros, eje :axle',
+        'fender' => 'Guardab. :axle',
         'check_again' => 'Comprobar otra vez',
         'when' => 'Cuándo',
         'cautions' => 'Precauciones.',

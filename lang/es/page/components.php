@@ -39,7 +39,7 @@ return [
         'log' => 'Registro',
         'garage' => 'Garaje',
         'practice' => 'Práctica',
-        'new_job' => 'Nuevo trabajo',
+        'new_job' => 'Nuevo',
         'preferences' => 'Preferencias',
         'units_and_fineness' => 'Unidades y finura',
         'theme' => 'Tema',
@@ -71,7 +71,7 @@ return [
     'shelves' => [
         'shelves' => 'Estantes',
         'rigs' => 'Conjuntos',
-        'archive' => 'Archivar',
+        'archive' => 'Archivo',
     ],
     'trend' => [
         'from_the_first_set_up' => ':what, del primer ajuste mostrado al último: :says',
@@ -82,7 +82,7 @@ return [
     'weigh-tabs' => [
         'weights' => 'Pesos',
         'back_to_the_bench' => 'Volver al banco',
-        'weigh_station' => 'Estación Pesar',
+        'weigh_station' => 'Báscula',
         'tongue_weight' => 'Peso en la lanza',
         'load_planner' => 'Planificador de carga',
         'tickets' => 'Tiques',

@@ -23,7 +23,7 @@ return [
         'this_pair_cannot_be' => 'Este vehículo, este remolque y este enganche no van juntos: vea lo señalado.',
     ],
     'away' => [
-        'archive' => 'Archivar',
+        'archive' => 'Archivo',
         'garage' => 'Garaje',
         'nothing_is_archived' => 'No hay nada archivado.',
         'what_is_archived_stays_with' => 'Lo archivado se queda con sus trabajos y se puede restaurar aquí. No se borra nada.',

@@ -9,7 +9,7 @@ return [
         'plan_of_the_brackets' => 'Plan de los soportes',
         'the_family_of_the_hitch' => 'Todavía no se conoce la familia del enganche. Cuando se elija, aquí se planifica el primer ajuste.',
         'choose_the_family' => 'Elegir la familia',
-        'up_at_likely_to_be' => ':comes_back enganchado en :first. :chance probable que quede dentro del margen:is_before_the_first.',
+        'up_at_likely_to_be' => ':comes_back en :first. :chance probable que quede dentro del margen:is_before_the_first.',
         'where_this_chance_comes_from' => 'De dónde sale esta probabilidad',
         'bar_tips_clear_of_the' => 'Las puntas de las barras libran el suelo por :clearance, con barras.',
         'where_this_clearance_comes_from' => 'De dónde sale esta holgura',
@@ -23,7 +23,7 @@ return [
         'otherwise_hook' => 'Si no: enganche',
         'hook' => 'Enganche',
         'first_settings' => 'Primeros ajustes',
-        'settings' => 'Ajustes del taller',
+        'settings' => 'Ajustes',
     ],
     'brief' => [
         'over' => 'pasado',

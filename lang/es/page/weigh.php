@@ -40,7 +40,7 @@ return [
         'delete_the_ticket_of' => 'Borrar el tique :stance de :weighed_at',
         'delete' => 'Borrar',
         'weighed_and_rated_for' => ':ticket: pesado, y límite',
-        'weigh_station' => 'Estación Pesar, :title',
+        'weigh_station' => 'Báscula, :title',
         'alone' => 'Solo',
         'dropped_bars_off' => 'Sin barras',
         'carried_at_the_current_setting' => 'Con barras, en el ajuste actual',

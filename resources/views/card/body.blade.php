@@ -12,7 +12,7 @@
 </table>
 <table class="card-heights">
     <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr>
-    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => \App\Words\RigWords::head($axle)]) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => \App\Words\RigWords::axle($axle)]) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
 </table>
 <table class="card-rechecks">
     <tr><th scope="col">{{ __('page/card.body.check_again') }}</th><th scope="col">{{ __('page/card.body.when') }}</th></tr>

@@ -53,6 +53,7 @@ it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit 
     'commas, bare' => ['front 1310, rear 1500, trailer 2780', LoadUnit::Kilogram, [1310, 1500, 2780]],
     'pasted, with colons and CRLF' => ["Steer axle: 1.310 t\r\nDrive axle: 1.5 t\r\nTandem: 2780 kg\r\nTotal: 5590\r\n", LoadUnit::Kilogram, [1310, 1500, 2780]],
     'pounds' => ['FRONT = 2888; REAR = 3307; TRAILER = 6129', LoadUnit::Pound, [1310, 1500, 2780]],
+    'a Spanish ticket' => ["Eje delantero: 1310 kg\nTrasero 1,5 t\nRemolque 2780\nBruto 5590\nHora 14:20", LoadUnit::Kilogram, [1310, 1500, 2780]],
     'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
 ]);
 
@@ -157,6 +158,9 @@ it('reads a sheet of tickets and names the line at fault', function (string $fil
 })->with([
     'one ticket' => ["stance,front,rear\nalone,1460,1190", 1],
     'front and rear on one platform' => ["stance;front+rear;trailer\ndropped;3040;2710\n", 1],
+    'in Spanish' => ["posición;delantero;trasero;remolque\nsolo;1460;1190;\nsin barras;1310;1500;2780\ncon barras;1400;1440;2750", 3],
+    'platforms of two in Spanish' => ["posición,delantero + trasero,remolque,hora\nsin barras,2810,2780,14:20", 1],
+    'no stance said' => ["posición,delantero,trasero\nvolando,1460,1190", 'ticket.in_line line=2; ticket.stance'],
     'blank lines between' => ["stance,front,rear\n\nalone,1460,1190\n\nalone,1450,1200\n", 2],
     'headings nobody asked for' => ["stance,weather,front,rear\nalone,rain,1460,1190", 1],
     'words for loads' => ["stance,front,rear\nalone,heavy,1190", 'ticket.in_line line=2; ticket.line'],
