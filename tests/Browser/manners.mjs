@@ -1,10 +1,10 @@
 import { expect } from '@playwright/test';
 import { account } from './browser.mjs';
 
-export async function signIn(page) {
+export async function signIn(page, email = account.email) {
     await page.goto('/sign-in');
     await expect(page.locator('#email')).toBeFocused();
-    await page.keyboard.type(account.email);
+    await page.keyboard.type(email);
     await page.keyboard.press('Tab');
     await page.keyboard.type(account.password);
     await page.keyboard.press('Enter');

@@ -74,8 +74,8 @@ it('sends the link to a new password in the person\'s language', function (): vo
 });
 
 it('makes a private link in its maker\'s language and units where nothing else is asked', function (): void {
-    $this->post('/jobs/1/card/links', ['language' => 'klingon', 'fineness' => '3 ells'])->assertRedirect('/jobs/1/card');
-    $this->post('/jobs/1/card/links', ['language' => 'es', 'fineness' => '1 mm'])->assertRedirect('/jobs/1/card');
+    $this->post('/jobs/1/card/links', ['link_language' => 'klingon', 'link_units' => '3 ells'])->assertRedirect('/jobs/1/card');
+    $this->post('/jobs/1/card/links', ['link_language' => 'es', 'link_units' => '1 mm'])->assertRedirect('/jobs/1/card');
     [$own, $spanish] = CardLink::query()->with('user')->orderBy('id')->get()->all();
 
     expect($own->language)->toBe(Language::English)->and($own->reader()->fineness->unit())->toBe(LengthUnit::Inch)

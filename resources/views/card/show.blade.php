@@ -41,8 +41,8 @@
                 @endforeach
                 <form method="post" action="{{ route('card.link', $page->job) }}" class="link-form">
                     @csrf
-                    <x-picked name="language" :label="__('page/card.show.language')" :options="\App\Words\LanguageWords::all()" :chosen="$person->language->value" />
-                    <x-picked name="fineness" :label="__('page/card.show.units')" :options="\App\Words\LanguageWords::units()" :chosen="$person->fineness->value" />
+                    <x-picked name="link_language" :label="__('page/card.show.language')" :options="\App\Words\LanguageWords::all()" :chosen="$person->language->value" />
+                    <x-picked name="link_units" :label="__('page/card.show.units')" :options="\App\Words\LanguageWords::units()" :chosen="$person->fineness->value" />
                     <button class="button">{{ __('page/card.show.create_a_link') }}</button>
                 </form>
             </section>

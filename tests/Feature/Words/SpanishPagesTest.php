@@ -122,7 +122,7 @@ it('says nothing in English on any page that is read in Spanish', function (): v
 it('says nothing in English to an owner whose link is in Spanish, whatever the shop speaks', function (): void {
     $this->seed(DemoSeeder::class);
     $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->sole());
-    $this->post('/jobs/1/card/links', ['language' => 'es', 'fineness' => '1 mm'])->assertRedirect('/jobs/1/card');
+    $this->post('/jobs/1/card/links', ['link_language' => 'es', 'link_units' => '1 mm'])->assertRedirect('/jobs/1/card');
     $link = CardLink::query()->latest('id')->firstOrFail();
     $this->get('/jobs/1/card')->assertOk()->assertSee('Español, millimetres and kilograms')->assertSee('lang="en"', false);
     auth()->logout();

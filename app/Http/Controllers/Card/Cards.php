@@ -55,8 +55,8 @@ final class Cards
             'user_id' => $request->person()->id,
             'made_at' => Date::now(),
             'ends_at' => Date::now()->addDays(self::DAYS),
-            'language' => $request->choice('language', Language::class) ?? $request->person()->language,
-            'fineness' => $request->choice('fineness', Fineness::class),
+            'language' => $request->choice('link_language', Language::class) ?? $request->person()->language,
+            'fineness' => $request->choice('link_units', Fineness::class),
         ]);
         $deeds->record(Deed::CardShared, $request->person(), ['job' => $job->id]);
         // Worked out while nobody waits: the owner's first look finds it there.
