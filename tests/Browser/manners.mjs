@@ -8,7 +8,7 @@ export async function signIn(page, email = account.email) {
     await page.keyboard.press('Tab');
     await page.keyboard.type(account.password);
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('heading', { name: 'Yard' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^(Yard|Patio)/ })).toBeVisible();
     // Keys work once the page's scripts run.
     await page.waitForLoadState('load');
 }
