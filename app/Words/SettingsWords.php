@@ -39,7 +39,7 @@ final class SettingsWords
     {
         $shown = round($setting->kind === SettingKind::Share ? 100 * $value : $value, self::DIGITS);
 
-        return rtrim(rtrim(number_format($shown, self::DIGITS, '.', ''), '0'), '.');
+        return Figures::written(rtrim(rtrim(number_format($shown, self::DIGITS, '.', ''), '0'), '.'));
     }
 
     public static function unit(Setting $setting): string

@@ -77,6 +77,17 @@ final readonly class Pool
         return Normal::of($this->mean + $share * ($own - $this->mean), sqrt($before * (1.0 - $share) + $this->again));
     }
 
+    /** @return array<array-key, Normal> by item: what each is expected to have at its next job */
+    public function each(): array
+    {
+        $each = [];
+        foreach (array_keys($this->items) as $item) {
+            $each[$item] = $this->next((string) $item);
+        }
+
+        return $each;
+    }
+
     /** From how many jobs. */
     public function jobs(): int
     {

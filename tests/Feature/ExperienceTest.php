@@ -98,6 +98,21 @@ it('shows what was learned against the textbook, to the owner alone, and lets a 
     $this->get('/experience')->assertOk()->assertSee('Not used');
 });
 
+it('lists each vehicle, hitch and trailer by itself, and none of a source that is switched off', function (): void {
+    $job = ($this->chains)();
+    ($this->finish)($job);
+    $page = $this->get('/experience')->assertOk()->assertSee('Each vehicle, hitch and trailer by itself');
+    $rows = fn (string $html): array => preg_match_all('~<th scope="row">(Drover|Dome|Chains)</th><td>([^<]+)</td><td>(\d+)</td><td>([^<]+)</td>~', $html, $found, PREG_SET_ORDER) > 0 ? array_map(fn (array $row): array => array_slice($row, 1), $found) : [];
+    $listed = $rows((string) $page->getContent());
+
+    expect(array_unique(array_column($listed, 0)))->toContain('Drover')->toContain('Chains')->and(array_unique(array_column($listed, 2)))->toBe(['1'])
+        ->and(array_filter($listed, fn (array $row): bool => $row[0] === 'Chains' && str_starts_with($row[1], 'Tension')))->toHaveCount(1);
+
+    DB::table('shop_settings')->insert(['key' => 'experience.tension', 'value' => '"off"', 'user_id' => 1, 'set_at' => now()]);
+    app()->forgetScopedInstances();
+    expect(array_filter($rows((string) $this->get('/experience')->getContent()), fn (array $row): bool => str_starts_with($row[1], 'Tension')))->toBe([]);
+});
+
 it('catches up with jobs that were finished before it learned', function (): void {
     $job = ($this->chains)();
     ($this->finish)($job);

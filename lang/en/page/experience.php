@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'show' => [
+        'which' => 'Which',
+        'each' => 'Each vehicle, hitch and trailer by itself (:count)',
         'title' => 'Experience of the shop',
         'lead' => 'What finished jobs told whose readings hang together. New jobs start from it, as far as it goes, and keep what they started from.',
         'what' => 'What',

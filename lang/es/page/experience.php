@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'show' => [
+        'which' => 'Cuál',
+        'each' => 'Cada vehículo, enganche y remolque por sí mismo (:count)',
         'title' => 'Experiencia del taller',
         'lead' => 'Lo que contaron los trabajos terminados cuyas lecturas concuerdan. Los trabajos nuevos parten de ello, hasta donde llega, y guardan de qué partieron.',
         'what' => 'Qué',

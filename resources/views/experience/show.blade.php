@@ -13,6 +13,15 @@
                 </table>
             </section>
         @endif
+        @if (($items = $page->items()) !== [])
+            <details class="card choice-question" data-each>
+                <summary>{{ __('page/experience.show.each', ['count' => count($items)]) }}</summary>
+                <table class="figures">
+                    <thead><tr><th scope="col">{{ __('page/experience.show.which') }}</th><th scope="col">{{ __('page/experience.show.what') }}</th><th scope="col">{{ __('page/experience.show.jobs') }}</th><th scope="col">{{ __('page/experience.show.learned') }}</th></tr></thead>
+                    @foreach ($items as $line)<tr><th scope="row">{{ $line['which'] }}</th><td>{{ $line['what'] }}</td><td>{{ $line['jobs'] }}</td><td>{{ $line['learned'] }}</td></tr>@endforeach
+                </table>
+            </details>
+        @endif
         @if ($repeats !== [])
             <section class="card" aria-label="{{ __('page/experience.show.repeats') }}">
                 <h2>{{ __('page/experience.show.repeats') }}</h2>

@@ -42,6 +42,17 @@ it('moves a little by one job, and never far by a vague one', function (): void 
         ->and($vague->next('a')->deviation())->toBeGreaterThan(0.97 * TEXTBOOK);
 });
 
+it('tells each item by itself, between its group and its own evidence', function (): void {
+    $pool = poolOf([evidenceOf('7', 0.4), evidenceOf('7', 0.36), evidenceOf('9', -0.1), evidenceOf('11', 0.1)]);
+    $each = $pool->each();
+
+    expect(array_keys($each))->toBe([7, 9, 11])
+        ->and($each[7]->mean())->toBe($pool->next('7')->mean())->toBeGreaterThan($pool->another()->mean())->toBeLessThan(0.4)
+        ->and($each[9]->mean())->toBeLessThan($pool->another()->mean())->toBeGreaterThan(-0.1)
+        ->and($each[7]->deviation())->toBeLessThan($each[9]->deviation())->toBeLessThan($pool->another()->deviation())
+        ->and(poolOf([])->each())->toBe([]);
+});
+
 it('gets surer of an item the more often it came, and never surer than it differs from job to job', function (): void {
     $deviations = array_map(static fn (int $many): float => poolOf(array_fill(0, $many, evidenceOf('a', 0.2)))->next('a')->deviation(), [1, 2, 4, 8, 50]);
     $sorted = $deviations;
