@@ -99,3 +99,13 @@ it('gives the words of a family in the language that is spoken when it changes i
 
     expect($translator->get('station.bars-up.title'))->not->toBe($english)->and($translator->get('station.bars-up.title'))->not->toContain('barras');
 });
+
+it('gives a calendar in the language of whose jobs are in it', function (): void {
+    App\Models\CalendarLink::query()->create(['user_id' => $this->wren->id, 'token' => 'secret', 'made_at' => now()]);
+    $this->work->update(['person_id' => $this->wren->id, 'bay' => 2, 'starts_minute' => 540]);
+    $this->wren->update(['language' => Language::Spanish]);
+    auth()->logout();
+    $feed = (string) $this->withHeader('Accept-Language', 'en')->get('/calendar/secret.ics')->assertOk()->getContent();
+
+    expect($feed)->toContain('X-WR-CALNAME:Trabajos de Wren Tallow')->toContain('bahía 2')->not->toContain('bay 2');
+});

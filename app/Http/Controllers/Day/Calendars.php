@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Screens\Day\JobCalendar;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
@@ -45,13 +46,14 @@ final class Calendars
         return redirect()->route('calendar')->with('saved', Text::of('day.calendar_revoked'));
     }
 
-    /** Without a sign-in: whoever has the address. */
-    public function feed(string $token): Response
+    /** Without a sign-in: whoever has the address, in the language of whose jobs they are. */
+    public function feed(Application $application, string $token): Response
     {
         $link = CalendarLink::query()->with('user')->where('token', $token)->whereNull('revoked_at')->first();
         if ($link === null || $link->user->left_at !== null) {
             return new Response(view('card.closed')->render(), 410);
         }
+        $application->setLocale($link->user->language->value);
         $jobs = Job::query()->where('person_id', $link->user_id)->whereDate('booked_on', '>=', Date::today()->subDays(self::DAYS_BACK))->whereDate('booked_on', '<=', Date::today()->addDays(self::DAYS_AHEAD))->orderBy('booked_on')->limit(self::MOST_JOBS)->get();
 
         return new Response((new JobCalendar($link->user, Date::now()->toDateTimeImmutable()))->text($jobs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'inline; filename="jobs.ics"']);
