@@ -82,3 +82,11 @@ it('reckons the time worked from what was entered, long pauses left out', functi
     'too little' => [[0, 10], null],
     'nothing' => [[], null],
 ]);
+
+it('counts no hour that a clock set forward or back, or another zone, put between two entries', function (int $shift): void {
+    $moments = array_map(static fn (int $i): int => 300 * $i, range(0, 12));
+    $shifted = array_map(static fn (int $moment, int $i): int => $i < 6 ? $moment : $moment + $shift, $moments, array_keys($moments));
+    [$plain, $changed] = [WorkedTime::minutes($moments), WorkedTime::minutes($shifted)];
+
+    expect($plain)->toBe(65.0)->and($changed)->toBeGreaterThan(30.0)->toBeLessThanOrEqual($plain + 25.0);
+})->with(['an hour forward' => 3600, 'an hour back' => -3600, 'from another continent' => 9 * 3600, 'a clock that lost its battery' => -20 * 365 * 86_400]);
