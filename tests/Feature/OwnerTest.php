@@ -124,6 +124,20 @@ it('takes a note without a session, once, and shows it to the shop until it is s
     $this->get("/jobs/{$this->work->id}/card")->assertSee('awning');
 });
 
+it('answers two phones behind one link each for its own load, and takes the notes of both', function (): void {
+    $at = fn (array $load): string => (string) $this->get($this->link->address().'&'.http_build_query(['load' => $load]))->assertOk()->getContent();
+    $headline = fn (string $page): string => preg_match('~data-headline[^>]*>([^<]+)<~', $page, $found) === 1 ? $found[1] : '';
+    [$one, $other] = [$at(['fresh' => '100', 'person_behind' => '2']), $at(['bikes_on_trailer' => '1'])];
+    $again = $at(['fresh' => '100', 'person_behind' => '2']);
+
+    expect($headline($again))->toBe($headline($one))->not->toBe('')->and($headline($other))->not->toBe('');
+    foreach (['From the first phone.', 'From the second phone.'] as $note) {
+        $this->flushSession();
+        $this->post($this->link->addressOf('owner.note'), ['note' => $note])->assertRedirect($this->link->address());
+    }
+    expect(OwnerNote::query()->orderBy('id')->pluck('note')->all())->toBe(['From the first phone.', 'From the second phone.']);
+});
+
 it('refuses an empty note and a book, in words, and keeps what was typed', function (string $note): void {
     $this->post($this->link->addressOf('owner.note'), ['note' => $note])->assertRedirect($this->link->address())->assertSessionHasErrors(['note']);
     expect(OwnerNote::query()->count())->toBe(0);
