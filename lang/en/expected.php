@@ -226,7 +226,7 @@ return [
     'import' => [
         'unreadable' => 'Expected a file that can be read, and :name is none.',
         'too_large' => 'Expected a file of at most :megabytes MB. Nothing was imported.',
-        'no_json' => 'Expected a job as JSON, and this file breaks off or is not JSON (:why). Nothing was imported.',
+        'no_json' => 'Expected a job as JSON, and this file breaks off or is not JSON. Nothing was imported.',
         'other_format' => 'Expected a job file of this program: one that says format ":format". Nothing was imported.',
         'newer' => 'This file is of version :version, and this program reads up to version :reads. Bring the program up to date. Nothing was imported.',
         'at' => ':pointer: :expected Nothing was imported.',
@@ -247,5 +247,23 @@ return [
         'copied' => 'A new load state, to begin with as the one before.',
         'setting' => 'Setting saved for :name.',
         'lifts_off' => "With these loads the tongue lifts off the ball: move load ahead of the trailer's axles.",
+    ],
+    // A job file that does not keep to its schema, by the schema's keyword.
+    'schema' => [
+        'type' => 'Expected :expected, and this is :type.',
+        'required' => 'Expected these too, and they are missing: :missing.',
+        'enum' => 'Expected one of the values that may stand here.',
+        'const' => 'Expected the one value that may stand here.',
+        'minimum' => 'Expected :min or more.',
+        'maximum' => 'Expected :max or less.',
+        'minLength' => 'Expected a text of at least :min characters.',
+        'maxLength' => 'Expected a text of at most :max characters.',
+        'minItems' => 'Expected at least :min of them.',
+        'maxItems' => 'Expected at most :max of them.',
+        'maxProperties' => 'Expected at most :max fields.',
+        'pattern' => 'Expected a text of the form :pattern.',
+        'format' => 'Expected a text in the form of a :format.',
+        'additionalProperties' => 'Expected no other fields, and found: :properties.',
+        'other' => 'Expected something else here.',
     ],
 ];

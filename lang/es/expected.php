@@ -226,7 +226,7 @@ return [
     'import' => [
         'unreadable' => 'Se esperaba un archivo que se pueda leer, y :name no lo es.',
         'too_large' => 'Se esperaba un archivo de :megabytes MB como mucho. No se importó nada.',
-        'no_json' => 'Se esperaba un trabajo en JSON, y este archivo se corta o no es JSON (:why). No se importó nada.',
+        'no_json' => 'Se esperaba un trabajo en JSON, y este archivo se corta o no es JSON. No se importó nada.',
         'other_format' => 'Se esperaba un archivo de trabajo de este programa: uno que diga format «:format». No se importó nada.',
         'newer' => 'Este archivo es de la versión :version, y este programa lee hasta la versión :reads. Ponga el programa al día. No se importó nada.',
         'at' => ':pointer: :expected No se importó nada.',
@@ -247,5 +247,23 @@ return [
         'copied' => 'Un nuevo estado de carga, de momento igual que el anterior.',
         'setting' => 'Ajuste guardado para :name.',
         'lifts_off' => 'Con estas cargas la lanza se levanta de la bola: pase carga por delante de los ejes del remolque.',
+    ],
+    // A job file that does not keep to its schema, by the schema's keyword.
+    'schema' => [
+        'type' => 'Se esperaba :expected, y esto es :type.',
+        'required' => 'Se esperaban también, y faltan: :missing.',
+        'enum' => 'Se esperaba uno de los valores que pueden estar aquí.',
+        'const' => 'Se esperaba el único valor que puede estar aquí.',
+        'minimum' => 'Se esperaba :min o más.',
+        'maximum' => 'Se esperaba :max o menos.',
+        'minLength' => 'Se esperaba un texto de al menos :min caracteres.',
+        'maxLength' => 'Se esperaba un texto de :max caracteres como mucho.',
+        'minItems' => 'Se esperaban al menos :min.',
+        'maxItems' => 'Se esperaban :max como mucho.',
+        'maxProperties' => 'Se esperaban :max campos como mucho.',
+        'pattern' => 'Se esperaba un texto de la forma :pattern.',
+        'format' => 'Se esperaba un texto con forma de :format.',
+        'additionalProperties' => 'No se esperaban más campos, y hay: :properties.',
+        'other' => 'Aquí se esperaba otra cosa.',
     ],
 ];

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Job\FileCheck;
+use App\Interchange\Job\ImportRefused;
+use App\Interchange\Job\JobFile;
 use App\Mail\PasswordLink;
 use App\Models\CardLink;
 use App\Models\Language;
@@ -109,3 +112,23 @@ it('gives a calendar in the language of whose jobs are in it', function (): void
 
     expect($feed)->toContain('X-WR-CALNAME:Trabajos de Wren Tallow')->toContain('bahía 2')->not->toContain('bay 2');
 });
+
+it('says in either language what a job file was expected to have, by the schema\'s keyword', function (string $path, mixed $value, string $english, string $spanish): void {
+    $content = json_decode((new JobFile($this->work))->json(), true);
+    $value === null ? Illuminate\Support\Arr::forget($content, $path) : data_set($content, $path, $value);
+    foreach (['en' => $english, 'es' => $spanish] as $language => $says) {
+        app()->setLocale($language);
+        try {
+            (new FileCheck)->read((string) json_encode($content));
+            $said = 'It was taken.';
+        } catch (ImportRefused $refused) {
+            $said = $refused->getMessage();
+        }
+        expect($said)->toContain('/'.explode('.', $path)[0])->toContain($says);
+    }
+})->with([
+    'another type' => ['job.title', 7, 'Expected string, and this is integer.', 'Se esperaba string, y esto es integer.'],
+    'left out' => ['job.mark', null, 'and they are missing: mark.', 'y faltan: mark.'],
+    'too long' => ['job.title', str_repeat('a', 5000), 'Expected a text of at most', 'Se esperaba un texto de'],
+    'none of the list' => ['job.method', 'by-eye', 'Expected one of the values', 'Se esperaba uno de los valores'],
+]);

@@ -7,7 +7,6 @@ namespace App\Interchange\Job;
 use App\Models\RigAsWorked;
 use App\Words\ExpectedWords;
 use App\Words\Text;
-use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Throwable;
@@ -64,7 +63,7 @@ final class FileCheck
         }
         $content = json_decode($json, true, self::DEPTH);
         if (! is_array($content)) {
-            throw ImportRefused::noJson(json_last_error_msg());
+            throw ImportRefused::noJson();
         }
         if (($content['format'] ?? null) !== JobFile::FORMAT || ! is_int($content['version'] ?? null)) {
             throw ImportRefused::otherFormat();
@@ -104,7 +103,16 @@ final class FileCheck
             return;
         }
         $leaf = $this->leaf($error);
-        throw ImportRefused::at('/'.implode('/', $leaf->data()->fullPath()), rtrim((new ErrorFormatter)->formatErrorMessage($leaf), '.').'.');
+        throw ImportRefused::at('/'.implode('/', $leaf->data()->fullPath()), self::expected($leaf));
+    }
+
+    /** By the schema's keyword that was not kept to; one without a sentence of its own has the general one. */
+    private static function expected(ValidationError $error): string
+    {
+        $says = Text::ifAny("expected.schema.{$error->keyword()}") !== '' ? $error->keyword() : 'other';
+        $figures = array_filter($error->args(), static fn (mixed $figure): bool => is_scalar($figure) || is_array($figure));
+
+        return Text::of("expected.schema.{$says}", array_map(static fn (mixed $figure): string => is_array($figure) ? implode(', ', array_filter($figure, is_scalar(...))) : (string) $figure, $figures));
     }
 
     private function leaf(ValidationError $error): ValidationError

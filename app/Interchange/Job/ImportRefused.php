@@ -25,9 +25,9 @@ final class ImportRefused extends RuntimeException
         return new self(Text::of('expected.import.too_large', ['megabytes' => $megabytes]));
     }
 
-    public static function noJson(string $why): self
+    public static function noJson(): self
     {
-        return new self(Text::of('expected.import.no_json', ['why' => $why]));
+        return new self(Text::of('expected.import.no_json'));
     }
 
     public static function otherFormat(): self
