@@ -31,10 +31,6 @@ test('a fitter reads, types and is answered in Spanish, and goes back to English
     await expect(front).toHaveValue('97,8');
     await expect(page.locator('#front-says')).toContainText('Se esperaba una altura de guardabarros entre 300 y 1800 mm');
     await expect(page.locator('#front-says')).toContainText('escriba 97,8 cm');
-    const refused = page.waitForResponse((response) => response.url().endsWith('/tape') && response.request().method() === 'POST');
-    await front.blur();
-    const { fields } = await (await refused).json();
-    expect(fields.front.sentence).toContain('escriba 97,8 cm');
     await front.fill(before);
     await front.blur();
 
