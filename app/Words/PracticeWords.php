@@ -145,7 +145,7 @@ final readonly class PracticeWords
             HintKind::PutRight => Text::of('practice.hint.put_right', ['remedy' => $hint->fault?->remedy() === null ? '' : lcfirst(Text::of("practice.remedy.{$hint->fault->remedy()->value}"))]),
             HintKind::MoveHead => Text::of($hint->hitch?->isTurned === true ? 'practice.hint.move_head_turned' : 'practice.hint.move_head', ['setting' => $hint->hitch === null ? '' : $this->settings->whole($hint->hitch->setting)]),
             HintKind::HookUp => Text::of('practice.hint.hook_up', ['setting' => $hint->hitch === null ? '' : $this->settings->whole($hint->hitch->setting)]),
-            HintKind::Tape => Text::of('practice.hint.tape', ['stance' => $hint->stance === null ? '' : Text::of("practice.stance.{$hint->stance->value}")]),
+            HintKind::Tape => Text::of('practice.hint.tape', ['stance' => $hint->stance === null ? '' : RigWords::stance($hint->stance)]),
             default => Text::of("practice.hint.{$hint->kind->value}"),
         };
     }

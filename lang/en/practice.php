@@ -138,6 +138,5 @@ return [
         'tape_twice' => 'Tape alone and dropped twice before the first hook-up: it costs two minutes and saves hook-ups.',
     ],
     'skill' => ['safe_order' => 'Safe order', 'read_the_tape' => 'Reading the tape', 'roll_first' => 'Rolling before taping', 'reach_the_range' => 'Reaching the range', 'level_the_trailer' => 'Levelling the trailer', 'few_hook_ups' => 'Few hook-ups'],
-    'stance' => ['alone' => 'alone', 'dropped' => 'dropped', 'carried' => 'carried'],
     'rig' => ['pick-up' => 'Pick-up', 'SUV or van' => 'SUV', 'crossover' => 'Crossover', 'box' => 'box trailer', 'caravan' => 'caravan', 'pop-up' => 'pop-up trailer', 'tall' => 'tall trailer', 'name' => ':vehicle, :trailer'],
 ];

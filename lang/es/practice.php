@@ -138,6 +138,5 @@ return [
         'tape_twice' => 'Mida solo y sin barras dos veces antes de la primera prueba: cuesta dos minutos y ahorra pruebas.',
     ],
     'skill' => ['safe_order' => 'Orden seguro', 'read_the_tape' => 'Leer la cinta', 'roll_first' => 'Rodar antes de medir', 'reach_the_range' => 'Llegar al margen', 'level_the_trailer' => 'Nivelar el remolque', 'few_hook_ups' => 'Pocas pruebas'],
-    'stance' => ['alone' => 'solo', 'dropped' => 'sin barras', 'carried' => 'con barras'],
     'rig' => ['pick-up' => 'Camioneta', 'SUV or van' => 'Todoterreno', 'crossover' => 'Crossover', 'box' => 'remolque caja', 'caravan' => 'caravana', 'pop-up' => 'remolque plegable', 'tall' => 'remolque alto', 'name' => ':vehicle, :trailer'],
 ];

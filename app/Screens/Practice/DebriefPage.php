@@ -10,6 +10,7 @@ use App\UseCases\Practice\DebriefRecord;
 use App\UseCases\Practice\PlayedRun;
 use App\Words\PracticeWords;
 use App\Words\QuantityWords;
+use App\Words\RigWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
@@ -116,7 +117,7 @@ final readonly class DebriefPage
         $words = new SettingWords($this->run->exercise->rig->told);
 
         return array_map(fn (TakenHeight $height): array => [
-            'stance' => Text::of("practice.stance.{$height->stance->value}"),
+            'stance' => RigWords::stance($height->stance),
             'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '',
             'end' => Text::of("practice.axle.{$height->axle->value}"),
             'read' => $height->typed !== '' ? $height->typed : $this->print->height($height->read),

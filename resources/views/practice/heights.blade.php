@@ -8,7 +8,7 @@
             <tbody>
                 @foreach ($page->heights() as $line)
                     <tr @class(['is-void' => $line['spoiled']])>
-                        <td>{{ ucfirst(__("practice.stance.{$line['stance']->value}")) }} {{ $line['setting'] }}@if ($line['spoiled']) <small>{{ __('page/practice.run.void') }}</small>@elseif (! $line['rolled']) <small>{{ __('page/practice.run.not_rolled') }}</small>@endif</td>
+                        <td>{{ \App\Words\RigWords::head($line['stance']) }} {{ $line['setting'] }}@if ($line['spoiled']) <small>{{ __('page/practice.run.void') }}</small>@elseif (! $line['rolled']) <small>{{ __('page/practice.run.not_rolled') }}</small>@endif</td>
                         <td>{{ $line['front'] ?: '–' }}</td><td>{{ $line['rear'] ?: '–' }}</td>
                         <td>@if ($line['frontChange'] !== '' || $line['rearChange'] !== ''){{ $line['frontChange'] ?: '–' }} / {{ $line['rearChange'] ?: '–' }}@endif</td>
                     </tr>
