@@ -45,6 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class]);
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
+        // Nobody learns which jobs there are who may not read one.
+        $middleware->prependToPriorityList(SubstituteBindings::class, ApiSignedIn::class);
         $middleware->appendToPriorityList(SignedInHere::class, KeptPage::class);
         $middleware->appendToPriorityList(SubstituteBindings::class, SpeaksOfTheHitch::class);
         $middleware->redirectGuestsTo('/sign-in');

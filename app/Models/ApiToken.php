@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Date;
@@ -20,7 +21,7 @@ use Illuminate\Support\Str;
  * @property list<string> $rights
  * @property CarbonImmutable $made_at
  * @property CarbonImmutable|null $used_at
- * @property CarbonImmutable|null $ends_at
+ * @property CarbonImmutable $ends_at
  * @property CarbonImmutable|null $revoked_at
  * @property User $user
  */
@@ -31,6 +32,12 @@ final class ApiToken extends Model
     private const PREFIX = 'yoke_';
 
     private const LENGTH = 48;
+
+    /** Open at once, of one person. */
+    public const MOST = 20;
+
+    /** From when it is made on. */
+    public const LONGEST_DAYS = 365;
 
     /** Its last use is noted no finer than this. */
     private const NOTED_SECONDS = 60;
@@ -49,9 +56,11 @@ final class ApiToken extends Model
      * Another token, said this once.
      *
      * @param  list<ApiRight>  $rights
+     * @param  int  $days  until it ends, at most LONGEST_DAYS
      */
-    public static function issue(User $person, string $name, array $rights, ?CarbonImmutable $ends): string
+    public static function issue(User $person, string $name, array $rights, int $days = self::LONGEST_DAYS): string
     {
+        $ends = Date::now()->addDays(max(1, min($days, self::LONGEST_DAYS)));
         $token = self::PREFIX.Str::random(self::LENGTH);
         self::query()->create(['user_id' => $person->id, 'name' => $name, 'hash' => self::hashOf($token), 'rights' => array_column($rights, 'value'), 'made_at' => Date::now(), 'ends_at' => $ends]);
 
@@ -59,7 +68,7 @@ final class ApiToken extends Model
     }
 
     /** Null for one that is unknown, ended, revoked, or of somebody who left. */
-    public static function open(string $token): ?self
+    public static function presented(string $token): ?self
     {
         $found = str_starts_with($token, self::PREFIX) ? self::query()->with('user')->where('hash', self::hashOf($token))->first() : null;
 
@@ -77,14 +86,28 @@ final class ApiToken extends Model
         return $this->belongsTo(User::class);
     }
 
-    public function isOpen(): bool
+    /** @return Builder<self> of everybody, those that go on */
+    public static function open(): Builder
     {
-        return $this->revoked_at === null && ($this->ends_at === null || $this->ends_at->isFuture()) && $this->user->left_at === null && $this->user->role !== null;
+        return self::query()->whereNull('revoked_at')->where('ends_at', '>', Date::now());
     }
 
+    public function isOpen(): bool
+    {
+        return $this->revoked_at === null && $this->ends_at->isFuture() && $this->user->isHere();
+    }
+
+    /** What it was given, as far as its person may do it now. */
     public function may(ApiRight $right): bool
     {
-        return in_array($right->value, $this->rights, true);
+        return in_array($right->value, $this->rights, true) && $right->isOpenTo($this->user);
+    }
+
+    /** For good: no backup of before brings it back. */
+    public function revoke(): void
+    {
+        $this->update(['revoked_at' => Date::now()]);
+        Revocation::Token->note($this->hash);
     }
 
     public function used(): void

@@ -58,6 +58,13 @@ final class CardLink extends Model
         return $reader;
     }
 
+    /** For good: no backup of before brings it back. */
+    public function revoke(): void
+    {
+        $this->update(['revoked_at' => Date::now()]);
+        Revocation::Card->note(hash('sha256', $this->token));
+    }
+
     public function isOpen(): bool
     {
         return $this->revoked_at === null && $this->ends_at->isAfter(Date::now());

@@ -11,6 +11,7 @@ use Yoke\Readings\Tongue\Lever;
 use Yoke\Readings\Tongue\TongueReading;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
 
 /**
  * What a tongue was read to weigh, as it was typed and as it reads. One taken back is kept.
@@ -23,6 +24,7 @@ use Yoke\Units\Load;
  * @property float $behind_ball_mm
  * @property float|null $arm_scale_mm
  * @property float|null $arm_tongue_mm
+ * @property LoadUnit|null $unit that it was read in; null where a file did not say it
  * @property CarbonImmutable $read_at
  * @property CarbonImmutable|null $withdrawn_at
  * @property User $user
@@ -36,12 +38,12 @@ final class TongueWeighing extends Model
 
     protected $table = 'tongue_readings';
 
-    protected $fillable = ['job_id', 'way', 'typed', 'read_kg', 'hitch_height_mm', 'behind_ball_mm', 'arm_scale_mm', 'arm_tongue_mm', 'user_id', 'read_at', 'withdrawn_at'];
+    protected $fillable = ['job_id', 'way', 'typed', 'read_kg', 'hitch_height_mm', 'behind_ball_mm', 'arm_scale_mm', 'arm_tongue_mm', 'unit', 'user_id', 'read_at', 'withdrawn_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['way' => TongueWay::class, 'typed' => 'array', 'read_kg' => 'float', 'hitch_height_mm' => 'float', 'behind_ball_mm' => 'float', 'arm_scale_mm' => 'float', 'arm_tongue_mm' => 'float', 'read_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return ['way' => TongueWay::class, 'unit' => LoadUnit::class, 'typed' => 'array', 'read_kg' => 'float', 'hitch_height_mm' => 'float', 'behind_ball_mm' => 'float', 'arm_scale_mm' => 'float', 'arm_tongue_mm' => 'float', 'read_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -75,6 +75,15 @@ final class User extends Authenticatable
         return mb_strtoupper(mb_substr($names[0], 0, 1).(count($names) > 1 ? mb_substr($names[count($names) - 1], 0, 1) : ''));
     }
 
+    /** As somebody who types in millimetres and kilograms where no unit stands. */
+    public function metric(): self
+    {
+        $metric = clone $this;
+        $metric->forceFill(['fineness' => Fineness::Millimetre]);
+
+        return $metric;
+    }
+
     public function callingPreferences(): CallingPreferences
     {
         return CallingPreferences::of($this->calling);

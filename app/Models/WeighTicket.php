@@ -13,6 +13,7 @@ use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
 
 /**
  * A weighbridge ticket of a job, as it was typed and as it reads. One taken back is kept.
@@ -24,6 +25,7 @@ use Yoke\Units\Load;
  * @property list<array{axles: non-empty-list<string>, kg: float}> $platforms
  * @property float $step_kg
  * @property list<string>|null $conditions keys of what was otherwise at this weighing; null where nothing was
+ * @property LoadUnit|null $unit that its loads were read in; null where a file did not say it
  * @property CarbonImmutable $weighed_at
  * @property CarbonImmutable|null $withdrawn_at
  * @property User $user
@@ -34,12 +36,12 @@ final class WeighTicket extends Model
 
     protected $table = 'tickets';
 
-    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'conditions', 'user_id', 'weighed_at', 'withdrawn_at'];
+    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'conditions', 'unit', 'user_id', 'weighed_at', 'withdrawn_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'conditions' => 'array', 'step_kg' => 'float', 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'conditions' => 'array', 'step_kg' => 'float', 'unit' => LoadUnit::class, 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */
@@ -64,7 +66,7 @@ final class WeighTicket extends Model
     {
         $platforms = array_map(static fn (array $platform): PlatformLoad => new PlatformLoad(array_map(WeighedAxle::from(...), $platform['axles']), Load::ofKilograms($platform['kg'])), $this->platforms);
 
-        return Ticket::of($this->stance, $platforms, null, Load::ofKilograms($this->step_kg));
+        return Ticket::of($this->stance, $platforms, null, Load::ofKilograms($this->step_kg), null, $this->unit ?? LoadUnit::Kilogram);
     }
 
     /** @return list<array{axles: list<string>, kg: float}> a ticket's platforms as they are kept */

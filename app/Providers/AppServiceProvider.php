@@ -12,6 +12,7 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\People\CommonPasswords;
 use App\UseCases\People\OwnerCode;
+use App\UseCases\People\PasswordCheck;
 use App\UseCases\Settings\KeptSettings;
 use App\UseCases\Shop\ShopHealth;
 use App\Words\FamilyTranslator;
@@ -34,8 +35,8 @@ use Yoke\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** Requests of the HTTP interface by one token, or from one place without. */
-    private const API_A_MINUTE = 120;
+    /** Requests of the HTTP interface from one address, whatever tokens they bring; each token has a limit of its own. */
+    private const API_A_MINUTE = 600;
 
     public function register(): void
     {
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(BackupFolder::class, static fn (): BackupFolder => new BackupFolder((string) config('shop.backups'), (string) config('shop.backups_second'), (string) config('shop.backup_passphrase')));
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
         $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
+        $this->app->when(PasswordCheck::class)->needs('$rounds')->giveConfig('hashing.bcrypt.rounds');
         $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
     }
@@ -63,7 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
         // Once it is asked for: made sooner, it would count in whatever cache there is then.
-        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limiter) => $limiter->for('api', static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by((string) ($request->bearerToken() === null ? $request->ip() : hash('xxh128', $request->bearerToken())))));
+        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limiter) => $limiter->for('api', static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by((string) $request->ip())));
         Gate::define('own', static fn (User $person): bool => $person->role?->isOwner() ?? false);
         Gate::define('work', static fn (User $person): bool => $person->role?->worksOnJobs() ?? false);
         Gate::policy(User::class, UserPolicy::class);

@@ -73,7 +73,7 @@ final readonly class ObservationMapper
     }
 
     /** @return list<Observation> of every platform that tells something; a display in whole steps is no closer than its step */
-    public function ticket(ReadingContext $context, Ticket $ticket, string $key, int $hookUp = 1, LoadUnit $unit = LoadUnit::Kilogram): array
+    public function ticket(ReadingContext $context, Ticket $ticket, string $key, int $hookUp = 1): array
     {
         $usual = self::USUAL_STEP_KG / sqrt(12.0);
         $deviation = hypot(sqrt(max(0.0, $this->doubts->weighbridgeKg ** 2 - $usual ** 2)), $ticket->doubtKilograms());
@@ -81,7 +81,7 @@ final readonly class ObservationMapper
         foreach ($ticket->platforms as $platform) {
             $observed = self::PLATFORMS[implode(' ', $platform->names())] ?? null;
             if ($observed !== null) {
-                $observations[] = new Observation($context, $observed, $platform->load->kilograms(), $deviation, ReadingIdentity::load("{$key} {$observed->name}", $hookUp, $key, $unit));
+                $observations[] = new Observation($context, $observed, $platform->load->kilograms(), $deviation, ReadingIdentity::load("{$key} {$observed->name}", $hookUp, $key, $ticket->unit));
             }
         }
 
@@ -106,7 +106,6 @@ final readonly class ObservationMapper
         return new Observation($context, Observed::CouplerRise, $height - ($this->couplerLevel ?? 0.0), $this->doubts->couplerMm, ReadingIdentity::height($key, $hookUp, $unit));
     }
 
-    /** @param  float  $degrees  nose-up positive */
     /**
      * A vehicle's own angle against what it reads alone: both by the same level at the same place.
      *
@@ -119,6 +118,7 @@ final readonly class ObservationMapper
         return new Observation($context, Observed::VehicleRise, (tan(deg2rad($degrees)) - tan(deg2rad($alone))) * $wheelbase, M_SQRT2 * deg2rad($this->doubts->angleDegrees) * $wheelbase, ReadingIdentity::height($key, $hookUp));
     }
 
+    /** @param  float  $degrees  nose-up positive */
     public function trailerAngle(ReadingContext $context, float $degrees, string $key, int $hookUp = 1): Observation
     {
         return new Observation($context, Observed::NoseRise, tan(deg2rad($degrees)) * $this->ballToAxle, deg2rad($this->doubts->angleDegrees) * $this->ballToAxle, ReadingIdentity::height($key, $hookUp));
@@ -133,8 +133,8 @@ final readonly class ObservationMapper
     }
 
     /** Level, as scales and levers tell it together. */
-    public function tongueWeight(Normal $level, string $key): Observation
+    public function tongueWeight(Normal $level, string $key, LoadUnit $unit = LoadUnit::Kilogram): Observation
     {
-        return new Observation(ReadingContext::dropped(), Observed::TongueWeight, $level->mean(), $level->deviation(), ReadingIdentity::load($key));
+        return new Observation(ReadingContext::dropped(), Observed::TongueWeight, $level->mean(), $level->deviation(), ReadingIdentity::load($key, 1, '', $unit));
     }
 }

@@ -15,8 +15,8 @@ return new class extends Migration
             $table->string('role', 8)->nullable()->comment('owner, fitter or desk; null for a name that a file brought, without a sign-in');
             $table->timestamp('left_at')->nullable();
         });
-        // Until now whoever signed in could do everything.
-        DB::table('users')->update(['role' => 'owner', 'remember_token' => null]);
+        // Until now whoever signed in could do everything. Nobody knows who is what: each is asked at the next sign-in.
+        DB::table('users')->update(['role' => 'unasked', 'remember_token' => null]);
         Schema::create('sign_ins', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('user_id')->constrained()->restrictOnDelete();

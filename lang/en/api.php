@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the HTTP interface says, and what its tokens may do.
 return [
+    'expected_fewer' => 'Expected at most :most tokens of one person. Revoke one that is not needed any more.',
     'unauthenticated' => 'Expected a token in the header Authorization: Bearer yoke_…',
     'forbidden' => 'This token has not the right :right.',
     'invalid' => 'Something does not read. Nothing was saved: see the fields.',

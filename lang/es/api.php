@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the HTTP interface says, and what its tokens may do.
 return [
+    'expected_fewer' => 'Se esperaban como máximo :most claves de una persona. Anule una que ya no haga falta.',
     'unauthenticated' => 'Se esperaba un token en la cabecera Authorization: Bearer yoke_…',
     'forbidden' => 'Este token no tiene el permiso :right.',
     'invalid' => 'Algo no se puede leer. No se guardó nada: vea los campos.',

@@ -6,6 +6,7 @@ use App\Models\CalendarLink;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
 
 beforeEach(function (): void {
@@ -71,9 +72,12 @@ it('gives a person\'s jobs at a private address that can be revoked, by the cloc
     ($this->put)(['at' => '10:30', 'bay' => '2', 'person' => (string) User::query()->sole()->id]);
     $this->post('/calendar')->assertRedirect('/calendar');
     $link = CalendarLink::query()->sole();
-    $this->get('/calendar')->assertSee($link->token);
+    $address = (string) session('address');
+    $this->get('/calendar')->assertSee($address);
+    $this->get('/calendar')->assertDontSee($address);
+    expect(json_encode(DB::table('calendar_links')->get()))->not->toContain(basename($address, '.ics'));
     auth()->logout();
-    $feed = $this->get("/calendar/{$link->token}.ics")->assertOk();
+    $feed = $this->get($address)->assertOk();
     $event = Reader::read((string) $feed->getContent())->VEVENT;
 
     expect((string) $event->DTSTART)->toBe('20260602T103000')->and((string) $event->SUMMARY)->toContain('bay 2')
@@ -82,15 +86,17 @@ it('gives a person\'s jobs at a private address that can be revoked, by the cloc
     $this->get('/calendar/'.str_repeat('a', 48).'.ics')->assertStatus(410);
     $this->actingAs(User::query()->sole());
     $this->post("/calendar/{$link->id}/revoke")->assertRedirect('/calendar');
-    $this->get("/calendar/{$link->token}.ics")->assertStatus(410);
+    $this->get($address)->assertStatus(410);
 });
 
 it('shows nobody another\'s calendar addresses', function (): void {
     $this->post('/calendar');
     $link = CalendarLink::query()->sole();
+    $address = (string) session('address');
     $other = $this->person('Ash Fenn', '1 mm');
+    $this->flushSession();
     $this->actingAs(User::query()->find($other->id));
-    $this->get('/calendar')->assertDontSee($link->token);
+    $this->get('/calendar')->assertDontSee(basename($address, '.ics'));
     $this->post("/calendar/{$link->id}/revoke")->assertNotFound();
 });
 

@@ -104,7 +104,7 @@ it('gives the words of a family in the language that is spoken when it changes i
 });
 
 it('gives a calendar in the language of whose jobs are in it', function (): void {
-    App\Models\CalendarLink::query()->create(['user_id' => $this->wren->id, 'token' => 'secret', 'made_at' => now()]);
+    App\Models\CalendarLink::query()->create(['user_id' => $this->wren->id, 'hash' => hash('sha256', 'secret'), 'made_at' => now()]);
     $this->work->update(['person_id' => $this->wren->id, 'bay' => 2, 'starts_minute' => 540]);
     $this->wren->update(['language' => Language::Spanish]);
     auth()->logout();

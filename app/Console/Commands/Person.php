@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Revocation;
 use App\Models\Role;
 use App\Models\User;
 use App\UseCases\Deeds\Deed;
@@ -36,6 +37,7 @@ final class Person extends Command
         }
         $asked = $this->option('password');
         $password = is_string($asked) ? $asked : Str::password(16, true, true, false);
+        Revocation::Person->lift(Revocation::ofAddress($email));
         $person = User::query()->updateOrCreate(['email' => $email], ['name' => $name, 'password' => $password, 'role' => $role, 'left_at' => null]);
         Sessions::end($person);
         $deeds->record(Deed::PasswordChanged, null, ['name' => $name]);

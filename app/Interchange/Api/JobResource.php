@@ -46,8 +46,8 @@ final readonly class JobResource
                 'id' => $reading->id, 'stance' => $reading->stance->value, 'axle' => $reading->axle->value, 'side' => $reading->side->value, 'round' => $reading->round,
                 'height_mm' => (float) $reading->height_mm, 'typed' => $reading->typed, 'settling' => $reading->settling->value, 'taken_at' => $reading->taken_at->toIso8601String(),
             ])->all()),
-            'tickets' => array_values($job->tickets->map(static fn (WeighTicket $ticket): array => ['id' => $ticket->id, 'stance' => $ticket->core()->stance->value, 'typed' => $ticket->typed])->all()),
-            'tongue_weights' => array_values($job->tongueReadings->map(static fn (TongueWeighing $weighing): array => ['id' => $weighing->id, 'way' => $weighing->way->value, 'read_at' => $weighing->read_at->toIso8601String()])->all()),
+            'tickets' => array_values($job->tickets->whereNull('withdrawn_at')->map(static fn (WeighTicket $ticket): array => ['id' => $ticket->id, 'stance' => $ticket->core()->stance->value, 'typed' => $ticket->typed])->all()),
+            'tongue_weights' => array_values($job->tongueReadings->whereNull('withdrawn_at')->map(static fn (TongueWeighing $weighing): array => ['id' => $weighing->id, 'way' => $weighing->way->value, 'read_at' => $weighing->read_at->toIso8601String()])->all()),
             'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => round($verdict->share->mean(), 4), 'doubt' => round($verdict->share->deviation(), 4)],
             'next' => $advised === null ? null : self::next($advised),
         ];

@@ -21,8 +21,6 @@ use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\LoadUnit;
 
 /** What was read in a job, of every stance and hook-up, as the fit takes it. */
 final class JobReadings
@@ -137,7 +135,7 @@ final class JobReadings
         foreach (Axle::cases() as $axle) {
             $height = $this->taped->axle($stance, $axle, $hookUp);
             if ($height !== null) {
-                $identity = ReadingIdentity::height("{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, LengthUnit::Inch, (string) $hookUp);
+                $identity = ReadingIdentity::height("{$stance->value}.{$axle->value}.{$hookUp}", $hookUp, $this->taped->unitOf($stance, $axle, $hookUp), (string) $hookUp);
                 $heights[] = new TapedHeight($context, $axle, $height, $identity, $stance === Stance::Carried ? $this->job->roundBook()->setBy($hookUp) : null);
             }
         }
@@ -155,7 +153,7 @@ final class JobReadings
             $observations = $observation === null ? $observations : [...$observations, $observation];
         }
         foreach ($this->ticketsOf($stance, $hookUp) as $ticket) {
-            array_push($observations, ...$this->mapper->ticket($context, $ticket->core(), "ticket {$ticket->id}", $hookUp, $this->isInPounds($ticket->typed) ? LoadUnit::Pound : LoadUnit::Kilogram));
+            array_push($observations, ...$this->mapper->ticket($context, $ticket->core(), "ticket {$ticket->id}", $hookUp));
         }
 
         return $observations;
@@ -165,15 +163,14 @@ final class JobReadings
     private function measure(ReadingContext $context, MeasureKind $kind, Measure $measure, float $value, int $hookUp): ?Observation
     {
         $key = "{$measure->stance->value}.{$kind->value}.{$hookUp}";
-        $unit = $this->isInPounds($measure->typed) ? LoadUnit::Pound : LoadUnit::Kilogram;
 
         return match ($kind) {
-            MeasureKind::Coupler => $this->mapper->coupler($context, $value, $key, $hookUp),
-            MeasureKind::BallLoad => $this->mapper->ballLoad($context, $value, $key, $hookUp, $unit),
-            MeasureKind::BarGap => $this->mapper->barGap($context, $value, $key, $hookUp),
+            MeasureKind::Coupler => $this->mapper->coupler($context, $value, $key, $hookUp, $measure->lengthUnit()),
+            MeasureKind::BallLoad => $this->mapper->ballLoad($context, $value, $key, $hookUp, $measure->loadUnit()),
+            MeasureKind::BarGap => $this->mapper->barGap($context, $value, $key, $hookUp, $measure->lengthUnit()),
             MeasureKind::VehicleAngle => $this->vehicleAngle($context, $value, $key, $hookUp),
             MeasureKind::TrailerAngle => $this->mapper->trailerAngle($context, $value, $key, $hookUp),
-            MeasureKind::FrontAxle, MeasureKind::RearAxle, MeasureKind::TrailerAxles => $this->mapper->axleLoad($context, $kind->observed(), $value, $key, $hookUp, $unit),
+            MeasureKind::FrontAxle, MeasureKind::RearAxle, MeasureKind::TrailerAxles => $this->mapper->axleLoad($context, $kind->observed(), $value, $key, $hookUp, $measure->loadUnit()),
         };
     }
 
@@ -193,14 +190,10 @@ final class JobReadings
     /** @return list<Observation> what scales under the tongue say of it level */
     private function tongue(): array
     {
-        $curve = (new TongueReadings($this->job, $this->described))->curve();
+        $readings = new TongueReadings($this->job, $this->described);
+        $curve = $readings->curve();
 
-        return $curve === null ? [] : [$this->mapper->tongueWeight($curve->level(), 'tongue')];
-    }
-
-    private function isInPounds(string $typed): bool
-    {
-        return str_contains(strtolower($typed), 'lb');
+        return $curve === null ? [] : [$this->mapper->tongueWeight($curve->level(), 'tongue', $readings->unit())];
     }
 
     private function setting(int $hookUp): ?Setting

@@ -13,6 +13,7 @@ use Yoke\Readings\Tongue\TongueCurve;
 use Yoke\Readings\Tongue\TongueReading;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
+use Yoke\Units\LoadUnit;
 
 /** The readings of a job's tongue that count, and the curve through them. */
 final readonly class TongueReadings
@@ -37,6 +38,12 @@ final readonly class TongueReadings
         $points = array_map(fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()), $this->counting);
 
         return $points === [] ? null : new TongueCurve($this->described->prior()->likelyRig()->trailer(), $this->level(), $this->described->doubts()->cgHeight, $points);
+    }
+
+    /** The unit of the latest reading. */
+    public function unit(): LoadUnit
+    {
+        return $this->counting === [] ? LoadUnit::Kilogram : $this->counting[count($this->counting) - 1]->unit ?? LoadUnit::Kilogram;
     }
 
     /** @return list<array{TankEffect, list<array{Tank, float}>}> what the tanks did between readings with other tanks and the latest: the change of each fill */

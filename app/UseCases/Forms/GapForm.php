@@ -44,7 +44,7 @@ final readonly class GapForm
         }
         $measure = new Measure([
             'job_id' => $this->job->id, 'stance' => Stance::Dropped, 'round' => $this->job->roundOf(Stance::Dropped), 'kind' => MeasureKind::BarGap,
-            'typed' => $this->parts->text('gap'), 'value' => $gap->millimetres(), 'user_id' => $this->person->id, 'taken_at' => Date::now(),
+            'typed' => $this->parts->text('gap'), 'value' => $gap->millimetres(), 'unit' => $this->parts->unitOf('gap', MeasureKind::BarGap), 'user_id' => $this->person->id, 'taken_at' => Date::now(),
         ]);
 
         return new TapedBarGap($measure, $loosest === $known ? null : $loosest->millimetres());

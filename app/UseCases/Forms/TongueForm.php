@@ -47,6 +47,7 @@ final readonly class TongueForm
             'way' => $way,
             'typed' => array_intersect_key($this->typed, array_flip(self::FIELDS)),
             'read_kg' => $load->kilograms(),
+            'unit' => $way === TongueWay::Share ? null : $this->parts->unitOf('read'),
             'hitch_height_mm' => $way === TongueWay::Share ? null : $height?->millimetres(),
             'behind_ball_mm' => $behind?->millimetres() ?? 0.0,
             'arm_scale_mm' => $toScale?->millimetres(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Forms;
 
+use App\Models\MeasureKind;
 use App\Models\User;
 use Closure;
 use Yoke\CoreException;
@@ -68,6 +69,12 @@ final readonly class TypedParts
     public function load(string $field): ?Load
     {
         return $this->read($field, $this->person->loadParser()->parse(...));
+    }
+
+    /** The unit that a load or a height was typed in; a person's own where none was. */
+    public function unitOf(string $field, MeasureKind $kind = MeasureKind::BallLoad): string
+    {
+        return $kind->isLength() ? ($this->read($field, $this->person->lengthParser()->parse(...))?->unit() ?? $this->person->fineness->unit())->value : $this->person->loadParser()->unitOf($this->text($field))->value;
     }
 
     public function pressure(string $field): ?Pressure

@@ -30,12 +30,18 @@ final readonly class SignInTries
     {
     }
 
-    /** @return int seconds to wait before the next try; 0 where this one may be made, and then it is counted */
-    public function take(string $account, string $address): int
+    /**
+     * @param  'known'|'unknown'  $device  a known one has signed in to the account before: what others guess from elsewhere does not hold it up
+     * @return int seconds to wait before the next try; 0 where this one may be made, and then it is counted
+     */
+    public function take(string $account, string $address, string $device = 'unknown'): int
     {
-        return $this->lock()->block(self::LOCK_SECONDS, function () use ($account, $address): int {
+        return $this->lock()->block(self::LOCK_SECONDS, function () use ($account, $address, $device): int {
             $wait = 0;
             foreach ($this->windows($account, $address) as $key => [$seconds, $most]) {
+                if ($device === 'known' && str_starts_with($key, 'sign-in:account:')) {
+                    continue;
+                }
                 $wait = max($wait, $this->limiter->tooManyAttempts($key, $most) ? max(1, $this->limiter->availableIn($key)) : 0);
             }
             foreach ($wait === 0 ? $this->windows($account, $address) : [] as $key => [$seconds]) {

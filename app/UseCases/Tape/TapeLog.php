@@ -18,6 +18,9 @@ final readonly class TapeLog
     /** Another tab may be writing at the same moment. */
     private const ATTEMPTS = 5;
 
+    /** Far below what any tape shows. */
+    private const SAME_MM = 1e-6;
+
     /** @param  int|null  $round  the round that the page was made for; null for the one that is on */
     public function __construct(private Job $job, private User $person, private ?int $round = null)
     {
@@ -44,6 +47,25 @@ final readonly class TapeLog
         }, self::ATTEMPTS);
     }
 
+    /**
+     * All of them, or none where somebody else has saved one of the fields since.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, SaveOutcome> by field
+     */
+    public function writeWhole(array $entries): array
+    {
+        try {
+            return DB::transaction(function () use ($entries): array {
+                $outcomes = $this->write($entries);
+
+                return array_filter($outcomes, static fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen()) === [] ? $outcomes : throw new NotWhole($outcomes);
+            }, self::ATTEMPTS);
+        } catch (NotWhole $part) {
+            return $part->outcomes;
+        }
+    }
+
     /** @return Collection<string, Reading> by place */
     private function live(): Collection
     {
@@ -58,7 +80,7 @@ final readonly class TapeLog
         return match (true) {
             $entry->refusal !== null => SaveOutcome::refused($entry),
             $this->saysTheSame($entry, $live) => $entry->isEmpty() ? SaveOutcome::empty($entry, $live?->id) : SaveOutcome::unchanged($entry, $live?->id),
-            $live !== null && $live->id !== $entry->basedOn => $this->overtaken($entry, $live),
+            $live !== null && $live->id !== $entry->basedOn => $this->isTheSameReading($entry, $live) ? SaveOutcome::unchanged($entry, $live->id) : $this->overtaken($entry, $live),
             $entry->isEmpty() => SaveOutcome::takenBack($entry, $this->append($entry, $live)->id),
             default => SaveOutcome::saved($entry, $this->append($entry, $live)->id),
         };
@@ -69,6 +91,13 @@ final readonly class TapeLog
         $shown = $live?->typedLength()?->shownTo($this->person->lengthPrinter()) ?? '';
 
         return $shown === $entry->typed && ($entry->isEmpty() || $live?->settling === $entry->settling);
+    }
+
+    /** The same height once more, in whatever unit: sent twice, or read alike by two. */
+    private function isTheSameReading(Entry $entry, Reading $live): bool
+    {
+        return $entry->height !== null && $live->height_mm !== null && $live->settling === $entry->settling
+            && abs($live->height_mm - $entry->height->length()->millimetres()) < self::SAME_MM;
     }
 
     private function overtaken(Entry $entry, Reading $live): SaveOutcome

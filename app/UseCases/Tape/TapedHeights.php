@@ -16,11 +16,12 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
 use Yoke\Units\Length;
+use Yoke\Units\LengthUnit;
 
 /** The heights of a job as they are saved, or as they would be with what is being typed. */
 final class TapedHeights
 {
-    /** @var array<int, array<string, array{Length, Settling, int}>> by round and place, with whoever read it; 0 where nobody saved it yet */
+    /** @var array<int, array<string, array{Length, Settling, int, LengthUnit}>> by round and place, with whoever read it (0 where nobody saved it yet) and in which unit */
     private array $taped = [];
 
     private readonly LearnedPriors $learned;
@@ -54,7 +55,7 @@ final class TapedHeights
         foreach ($entries as $entry) {
             $round = $this->job->roundOf($entry->place->stance);
             if ($entry->height !== null) {
-                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling, 0];
+                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling, 0, $entry->height->unit()];
             } elseif ($entry->isEmpty()) {
                 unset($heights->taped[$round][$entry->place->key()]);
             }
@@ -118,6 +119,19 @@ final class TapedHeights
             : $this->at(new Place($stance, $axle, Side::Both), $round);
     }
 
+    /** The unit in which an axle was read in a round. */
+    public function unitOf(Stance $stance, Axle $axle, int $round): LengthUnit
+    {
+        foreach (Side::cases() as $side) {
+            $taped = $this->taped[$round][(new Place($stance, $axle, $side))->key()] ?? null;
+            if ($taped !== null) {
+                return $taped[3];
+            }
+        }
+
+        return LengthUnit::Millimetre;
+    }
+
     /** An axle's height from all rounds that were read alike: of a carried stance, those with the setting that is on. */
     private function pooled(Stance $stance, Axle $axle): ?HeightReading
     {
@@ -149,7 +163,7 @@ final class TapedHeights
     {
         $height = $reading->typedLength();
         if ($height !== null) {
-            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling, $reading->user_id];
+            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling, $reading->user_id, $reading->typed_unit];
         }
     }
 

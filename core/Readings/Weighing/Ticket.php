@@ -7,6 +7,7 @@ namespace Yoke\Readings\Weighing;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Rig\Stance;
 use Yoke\Units\Load;
+use Yoke\Units\LoadUnit;
 
 /** One weighing of a rig in one stance: every axle that stood there, on a platform of its own or shared. */
 final readonly class Ticket
@@ -18,6 +19,8 @@ final readonly class Ticket
         public Load $step,
         /** As the ticket says it, `14:20`; null where it does not. */
         public ?string $time,
+        /** In which its loads were read. */
+        public LoadUnit $unit,
     ) {
     }
 
@@ -26,10 +29,11 @@ final readonly class Ticket
      * @param  Load|null  $gross  as the ticket says; null where it does not
      * @param  Load  $step  of the scale's display
      * @param  string|null  $time  of day, `14:20`, where the ticket says it
+     * @param  LoadUnit  $unit  in which its loads were read
      *
      * @throws ImpossibleTicket
      */
-    public static function of(Stance $stance, array $platforms, ?Load $gross, Load $step, ?string $time = null): self
+    public static function of(Stance $stance, array $platforms, ?Load $gross, Load $step, ?string $time = null, LoadUnit $unit = LoadUnit::Kilogram): self
     {
         if ($platforms === []) {
             throw ImpossibleTicket::empty();
@@ -54,7 +58,7 @@ final readonly class Ticket
             throw ImpossibleTicket::sum($sum->kilograms(), $gross->kilograms(), (new SumSlip($platforms, $gross, $allowed))->likely());
         }
 
-        return new self($stance, $platforms, $step, $time);
+        return new self($stance, $platforms, $step, $time, $unit);
     }
 
     /** What an axle carries; null where it shared its platform. */

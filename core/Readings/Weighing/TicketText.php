@@ -39,6 +39,7 @@ final readonly class TicketText
         $platforms = [];
         $gross = null;
         $time = null;
+        $unit = null;
         foreach ($this->lines($typed) as $line) {
             if (preg_match(self::TIME, $line, $part) === 1) {
                 $time = $part['time'];
@@ -50,6 +51,7 @@ final readonly class TicketText
             }
             $what = str_replace(' ', '', strtolower($part['what']));
             $load = $this->load($part['load'], $line);
+            $unit ??= $this->loads->unitOf($part['load']);
             if (in_array($what, self::GROSS, true)) {
                 $gross = $load;
             } else {
@@ -57,7 +59,7 @@ final readonly class TicketText
             }
         }
 
-        return Ticket::of($stance, $platforms, $gross, $this->step, $time);
+        return Ticket::of($stance, $platforms, $gross, $this->step, $time, $unit ?? $this->loads->unitOf(''));
     }
 
     /** @return list<string> */

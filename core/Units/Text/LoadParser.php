@@ -28,14 +28,24 @@ final readonly class LoadParser
         if (preg_match(self::GRAMMAR, $typed, $part, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw UnreadableLoad::text($typed);
         }
-        $unit = match (strtolower(rtrim($part['unit'] ?? '', 'sS'))) {
+        $load = $this->unit($part['unit'])->load((float) str_replace(',', '.', $part['number']));
+
+        return in_array($part['sign'], ['-', '−'], true) ? $load->negated() : $load;
+    }
+
+    /** The unit that a text says; the default one where it says none, or does not read. */
+    public function unitOf(string $typed): LoadUnit
+    {
+        return preg_match(self::GRAMMAR, $typed, $part, PREG_UNMATCHED_AS_NULL) === 1 ? $this->unit($part['unit']) : $this->default;
+    }
+
+    private function unit(?string $said): LoadUnit
+    {
+        return match (strtolower(rtrim($said ?? '', 'sS'))) {
             '' => $this->default,
             't' => LoadUnit::Tonne,
             'lb' => LoadUnit::Pound,
             default => LoadUnit::Kilogram,
         };
-        $load = $unit->load((float) str_replace(',', '.', $part['number']));
-
-        return in_array($part['sign'], ['-', '−'], true) ? $load->negated() : $load;
     }
 }

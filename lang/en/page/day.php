@@ -23,11 +23,12 @@ return [
         'at_bay' => ':title, :at, bay :bay',
     ],
     'calendar' => [
+        'made' => 'Made :made',
+        'once' => 'This is the address. It is shown this once: copy it now.',
         'title' => 'My calendar',
         'lead' => 'A private address for a calendar program: it shows the jobs that are yours, and is asked again by itself. Revoke it when a device is lost.',
         'make' => 'Make an address',
         'revoke' => 'Revoke address',
-        'address' => 'Address of :made',
         'revoked' => 'Made :made, revoked :revoked',
     ],
     'calls' => [

@@ -52,6 +52,7 @@ return [
         'go_on' => 'Go on',
     ],
     'account' => [
+        'end_programs' => 'Also end my tokens for programs and my calendar addresses',
         'set_language' => 'Save',
         'language' => 'Language',
         'tokens' => 'Tokens for programs',
@@ -120,6 +121,10 @@ return [
         'earlier' => 'Earlier',
     ],
     'tokens' => [
+        'password_now' => 'Your password',
+        'until' => 'Good until',
+        'whose' => 'Whose',
+        'everybodys' => 'Tokens of the others',
         'title' => 'Tokens for programs',
         'lead' => 'A token lets a program or a device act for you through the HTTP interface, as far as its rights go.',
         'document' => 'What the interface takes and answers',
@@ -129,7 +134,6 @@ return [
         'name_hint' => 'What uses it: the weighbridge at the gate.',
         'rights' => 'Rights',
         'ends' => 'Ends',
-        'never' => 'When it is revoked',
         'days' => '{1} after :count day|[2,*] after :count days',
         'make' => 'Make token',
         'used' => 'Last used',

@@ -23,11 +23,12 @@ return [
         'at_bay' => ':title, :at, bahía :bay',
     ],
     'calendar' => [
+        'made' => 'Creada :made',
+        'once' => 'Esta es la dirección. Solo se muestra esta vez: cópiela ahora.',
         'title' => 'Mi calendario',
         'lead' => 'Una dirección privada para un programa de calendario: muestra los trabajos que son suyos y se consulta sola cada cierto tiempo. Anúlela si se pierde un aparato.',
         'make' => 'Crear una dirección',
         'revoke' => 'Anular la dirección',
-        'address' => 'Dirección del :made',
         'revoked' => 'Creada :made, anulada :revoked',
     ],
     'calls' => [

@@ -52,6 +52,7 @@ return [
         'go_on' => 'Seguir',
     ],
     'account' => [
+        'end_programs' => 'Anular también mis claves para programas y mis direcciones de calendario',
         'set_language' => 'Guardar',
         'language' => 'Idioma',
         'tokens' => 'Claves para programas',
@@ -120,6 +121,10 @@ return [
         'earlier' => 'Antes',
     ],
     'tokens' => [
+        'password_now' => 'Su contraseña',
+        'until' => 'Vale hasta',
+        'whose' => 'De quién',
+        'everybodys' => 'Claves de los demás',
         'title' => 'Claves para programas',
         'lead' => 'Una clave deja que un programa o un aparato actúe por usted a través de la interfaz HTTP, hasta donde llegan sus permisos.',
         'document' => 'Qué recibe y qué responde la interfaz',
@@ -129,7 +134,6 @@ return [
         'name_hint' => 'Qué la usa: la báscula de la entrada.',
         'rights' => 'Permisos',
         'ends' => 'Termina',
-        'never' => 'Cuando se anula',
         'days' => '{1} después de :count día|[2,*] después de :count días',
         'make' => 'Crear clave',
         'used' => 'Último uso',

@@ -4,10 +4,11 @@
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         <section class="card links" aria-label="{{ __('page/day.calendar.title') }}">
             <p class="sentence">{{ __('page/day.calendar.lead') }}</p>
+            @if (session('address'))<p role="status">{{ __('page/day.calendar.once') }}</p><input readonly class="token" value="{{ session('address') }}" aria-label="{{ __('page/day.calendar.once') }}">@endif
             @foreach ($links as $link)
                 <div class="link-row">
                     @if ($link->revoked_at === null)
-                        <input readonly value="{{ route('calendar.feed', $link->token) }}" aria-label="{{ __('page/day.calendar.address', ['made' => $link->made_at->isoFormat('ll')]) }}">
+                        <p class="sentence">{{ __('page/day.calendar.made', ['made' => $link->made_at->isoFormat('ll')]) }}</p>
                         <form method="post" action="{{ route('calendar.revoke', $link->id) }}">@csrf<button class="button is-small">{{ __('page/day.calendar.revoke') }}</button></form>
                     @else
                         <p class="sentence">{{ __('page/day.calendar.revoked', ['made' => $link->made_at->isoFormat('ll'), 'revoked' => $link->revoked_at->isoFormat('ll')]) }}</p>

@@ -16,6 +16,7 @@
                 <x-asked name="password_now" type="password" autocomplete="current-password" :label="__('page/people.account.password_now')" />
                 <x-asked name="password" type="password" autocomplete="new-password" :label="__('page/people.account.password_new')" />
                 <x-asked name="password_again" type="password" autocomplete="new-password" :label="__('page/people.account.password_again')" />
+                @if ($hasPrograms)<label class="tick"><input type="checkbox" name="end_programs" value="1"> {{ __('page/people.account.end_programs') }}</label>@endif
                 <button class="button is-first">{{ __('page/people.account.change') }}</button>
             </form>
             <section class="card padded" aria-labelledby="devices">

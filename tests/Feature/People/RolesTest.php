@@ -55,7 +55,7 @@ it('lets each role do what the table says, and nothing else', function (?Role $r
     $this->person('Wren Tallow');
     $link = App\Models\CardLink::query()->create(['job_id' => 1, 'token' => 'another', 'user_id' => 1, 'made_at' => now(), 'ends_at' => now()]);
     App\Models\Customer::query()->create(['name' => 'Somebody', 'agreed_at' => now()]);
-    App\Models\CalendarLink::query()->create(['user_id' => 1, 'token' => 'secret', 'made_at' => now()]);
+    App\Models\CalendarLink::query()->create(['user_id' => 1, 'hash' => hash('sha256', 'secret'), 'made_at' => now()]);
     App\Models\OwnerNote::query()->create(['job_id' => 1, 'card_link_id' => $link->id, 'note' => 'Hello', 'sent_at' => now()]);
     App\Models\PracticeRun::query()->create(['user_id' => 1, 'code' => '2-00005-3', 'tape' => '1 mm', 'coach' => 'off']);
     $actor = $role === null ? null : $this->person('Ash Fenn', '1 mm', $role);

@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Api;
 use App\Http\Middleware\ApiSignedIn;
 use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\WeighTicket;
 use App\UseCases\Forms\TongueForm;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\SaveOutcome;
 use App\UseCases\Tape\TapeLog;
+use App\UseCases\Weighing\TicketBook;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\JsonResponse;
@@ -51,8 +51,8 @@ final class ApiReadings
         if ($entries === [] || $problems !== []) {
             return self::invalid($entries === [] ? ['front' => Text::of('api.expected_height')] : $problems);
         }
-        $outcomes = (new TapeLog($job, $request->person()))->write($entries);
-        $overtaken = array_filter(array_map(static fn (SaveOutcome $outcome): string => $outcome->sentence, $outcomes));
+        $outcomes = (new TapeLog($job, $request->person()->metric()))->writeWhole($entries);
+        $overtaken = array_filter(array_map(static fn (SaveOutcome $outcome): string => $outcome->saved->isOpen() ? $outcome->sentence : '', $outcomes));
 
         return $overtaken === [] ? new JsonResponse(['data' => ['saved' => array_map(static fn (Entry $entry): string => $entry->place->key(), $entries)]], 201) : self::conflict($overtaken);
     }
@@ -71,14 +71,15 @@ final class ApiReadings
         } catch (ImpossibleTicket $impossible) {
             return self::invalid(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
-        $kept = $job->tickets()->create(['stance' => $stance, 'round' => $job->roundOf($stance), 'platforms' => WeighTicket::platformsOf($ticket), 'step_kg' => $step, 'typed' => $typed, 'conditions' => null, 'user_id' => $request->person()->id, 'weighed_at' => Date::now()]);
+        $kept = (new TicketBook($job, $request->person()))->keep($ticket, $typed);
 
         return new JsonResponse(['data' => ['id' => $kept->id]], 201);
     }
 
+    /** A load without a unit is kilograms, a length millimetres, whoever's token it is. */
     public function tongue(Asked $request, Job $job): JsonResponse
     {
-        $form = new TongueForm($request->typed(), $job->rigAsWorked()->core(), $request->person());
+        $form = new TongueForm($request->typed(), $job->rigAsWorked()->core(), $request->person()->metric());
         $reading = $form->read();
         if ($reading === null) {
             return self::invalid($form->problems());

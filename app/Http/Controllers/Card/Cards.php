@@ -67,7 +67,7 @@ final class Cards
 
     public function revoke(Asked $request, DeedLog $deeds, Job $job, int $link): RedirectResponse
     {
-        $job->cardLinks()->findOrFail($link)->update(['revoked_at' => Date::now()]);
+        $job->cardLinks()->findOrFail($link)->revoke();
         $deeds->record(Deed::CardRevoked, $request->person(), ['job' => $job->id]);
 
         return redirect()->route('card', $job);

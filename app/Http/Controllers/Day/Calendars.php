@@ -14,13 +14,10 @@ use Illuminate\Foundation\Application;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Str;
 
 /** A person's jobs at a private address, for calendar programs: made, asked, revoked. */
 final class Calendars
 {
-    private const TOKEN_LENGTH = 48;
-
     private const DAYS_BACK = 14;
 
     private const DAYS_AHEAD = 90;
@@ -29,19 +26,17 @@ final class Calendars
 
     public function show(Asked $request): View
     {
-        return view('day.calendar', ['links' => CalendarLink::query()->where('user_id', $request->person()->id)->orderByDesc('id')->limit(20)->get()]);
+        return view('day.calendar', ['links' => CalendarLink::query()->where('user_id', $request->person()->id)->orderByDesc('id')->get()]);
     }
 
     public function make(Asked $request): RedirectResponse
     {
-        CalendarLink::query()->create(['user_id' => $request->person()->id, 'token' => Str::random(self::TOKEN_LENGTH), 'made_at' => Date::now()]);
-
-        return redirect()->route('calendar')->with('saved', Text::of('day.calendar_made'));
+        return redirect()->route('calendar')->with('address', route('calendar.feed', CalendarLink::issue($request->person())))->with('saved', Text::of('day.calendar_made'));
     }
 
     public function revoke(Asked $request, int $link): RedirectResponse
     {
-        CalendarLink::query()->where('user_id', $request->person()->id)->whereNull('revoked_at')->findOrFail($link)->update(['revoked_at' => Date::now()]);
+        CalendarLink::query()->where('user_id', $request->person()->id)->whereNull('revoked_at')->findOrFail($link)->revoke();
 
         return redirect()->route('calendar')->with('saved', Text::of('day.calendar_revoked'));
     }
@@ -49,8 +44,8 @@ final class Calendars
     /** Without a sign-in: whoever has the address, in the language of whose jobs they are. */
     public function feed(Application $application, string $token): Response
     {
-        $link = CalendarLink::query()->with('user')->where('token', $token)->whereNull('revoked_at')->first();
-        if ($link === null || $link->user->left_at !== null) {
+        $link = CalendarLink::presented($token);
+        if ($link === null) {
             return new Response(view('card.closed')->render(), 410);
         }
         $application->setLocale($link->user->language->value);

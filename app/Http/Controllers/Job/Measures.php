@@ -63,7 +63,7 @@ final class Measures
             $problems->found($kind->value, Expected::of('form.reading'));
         }
         if (! isset($problems->all()[$kind->value])) {
-            Measure::query()->create(['job_id' => $job->id, 'stance' => $stance, 'round' => $job->roundOf($stance), 'kind' => $kind, 'typed' => $text, 'value' => $value, 'user_id' => $person->id, 'taken_at' => Date::now()]);
+            Measure::query()->create(['job_id' => $job->id, 'stance' => $stance, 'round' => $job->roundOf($stance), 'kind' => $kind, 'typed' => $text, 'value' => $value, 'unit' => $value === null || $kind->isAngle() ? null : $parts->unitOf($kind->value, $kind), 'user_id' => $person->id, 'taken_at' => Date::now()]);
             $job->unsetRelation('measures');
         }
     }

@@ -10,11 +10,12 @@ use App\Models\DeviceSignIn;
 use App\Screens\People\DeviceLine;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\OutsideAccess;
+use App\UseCases\People\PasswordCheck;
 use App\UseCases\People\Sessions;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Hash;
 
 /** A person's own password, and where they are signed in. */
 final class Account
@@ -25,18 +26,22 @@ final class Account
 
     public function show(Asked $request): View
     {
-        return view('people.account', ['devices' => DeviceLine::all(Sessions::of($request->person()), $this->key($request))]);
+        return view('people.account', ['hasPrograms' => OutsideAccess::isOpenFor($request->person()), 'devices' => DeviceLine::all(Sessions::of($request->person()), $this->key($request))]);
     }
 
-    /** The other places where they are signed in end with the password. */
-    public function password(Asked $request, ChosenPassword $chosen): RedirectResponse
+    /** The other places where they are signed in end with the password; programs' access does where that is asked for. */
+    public function password(Asked $request, ChosenPassword $chosen, PasswordCheck $password): RedirectResponse
     {
         $person = $request->person();
-        if (! Hash::check($request->text('password_now'), $person->password)) {
-            $request->refuse(['password_now' => Text::of('screen.people.wrong-password')]);
+        $problem = $password->problem($person, $request->text('password_now'), (string) $request->ip());
+        if ($problem !== '') {
+            $request->refuse(['password_now' => $problem]);
         }
         $person->update(['password' => $chosen->in($request, ChosenPassword::names($person))]);
         Sessions::end($person, $this->key($request));
+        if ($request->boolean('end_programs')) {
+            OutsideAccess::end($person);
+        }
         $this->deeds->record(Deed::PasswordChanged, $person, ['name' => $person->name]);
 
         return redirect()->route('account')->with('done', Text::of('screen.people.password-changed'));

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
 use App\UseCases\People\EntryLinks;
+use App\UseCases\People\KnownDevices;
 use App\UseCases\People\Sessions;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +30,7 @@ final class Join
         return $person === null ? $this->closed() : view('people.join', ['newcomer' => $person, 'to' => route('join', [$kind, $id, $token], false)]);
     }
 
-    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen): RedirectResponse|Response
+    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen, KnownDevices $devices): RedirectResponse|Response
     {
         $person = $this->links->person($kind, $id, $token);
         if (! $person instanceof User) {
@@ -40,6 +41,7 @@ final class Join
         Sessions::end($person);
         $this->deeds->record($kind === EntryLinks::INVITATION ? Deed::Joined : Deed::PasswordChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
         Auth::login($person);
+        $devices->remember($request, $person);
 
         return SignIn::enter($request, $this->deeds);
     }

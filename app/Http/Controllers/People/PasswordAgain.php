@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
-use App\UseCases\People\SignInTries;
-use App\Words\Text;
+use App\UseCases\People\PasswordCheck;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Hash;
 
 /** Asks for the password again before what concerns the whole shop. */
 final class PasswordAgain
@@ -19,17 +17,12 @@ final class PasswordAgain
         return view('people.password-again');
     }
 
-    public function store(Asked $request, SignInTries $tries): RedirectResponse
+    public function store(Asked $request, PasswordCheck $password): RedirectResponse
     {
-        $person = $request->person();
-        $wait = $tries->take($person->email, (string) $request->ip());
-        if ($wait > 0) {
-            $request->refuse(['password' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
+        $problem = $password->problem($request->person(), $request->text('password'), (string) $request->ip());
+        if ($problem !== '') {
+            $request->refuse(['password' => $problem]);
         }
-        if (! Hash::check($request->text('password'), $person->password)) {
-            $request->refuse(['password' => Text::of('screen.people.wrong-password')]);
-        }
-        $tries->succeeded($person->email, (string) $request->ip());
         $request->session()->passwordConfirmed();
 
         return redirect()->intended('/');

@@ -12,13 +12,16 @@ use App\Models\User;
 use App\Screens\View\SignBoard;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\KnownDevices;
 use App\UseCases\People\OwnerCode;
+use App\UseCases\People\PasswordCheck;
 use App\UseCases\People\Sessions;
 use App\UseCases\People\SignInTries;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 
 final class SignIn
 {
@@ -31,21 +34,26 @@ final class SignIn
         return OwnerCode::isAwaited() ? redirect()->route('first-owner') : view('people.sign-in', ['elevation' => SignBoard::elevation()]);
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, PasswordCheck $password, KnownDevices $devices): RedirectResponse
     {
-        [$email, $password, $address] = [$request->text('email'), $request->text('password'), (string) $request->ip()];
-        $wait = $this->tries->take($email, $address);
+        [$email, $typed, $address] = [trim($request->text('email')), $request->text('password'), (string) $request->ip()];
+        $wait = $this->tries->take($email, $address, $devices->knows($request, $email) ? 'known' : 'unknown');
         if ($wait > 0) {
             if ($this->tries->isFirstRefusal($address)) {
                 $this->deeds->record(Deed::SignInSlowed, null, ['email' => mb_substr($email, 0, 100), 'address' => $address]);
             }
             $request->refuse(['email' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
         }
-        $here = static fn (User $person): bool => $person->isHere();
-        if (! Auth::attemptWhen(['email' => $email, 'password' => $password], [$here])) {
+        $person = User::query()->whereRaw('lower(email) = ?', [mb_strtolower($email)])->first();
+        if (! $password->fits($person, $typed) || $person === null) {
             $request->refuse(['email' => Text::of('screen.people.no-such-account')]);
         }
         $this->tries->succeeded($email, $address);
+        if (Hash::needsRehash($person->password)) {
+            $person->update(['password' => $typed]);
+        }
+        Auth::login($person);
+        $devices->remember($request, $person);
 
         return self::enter($request, $this->deeds);
     }

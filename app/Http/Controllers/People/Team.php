@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
+use App\Models\Revocation;
 use App\Models\Role;
 use App\Models\User;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
 use App\UseCases\People\EntryLinks;
+use App\UseCases\People\OutsideAccess;
 use App\UseCases\People\PersonDraft;
 use App\UseCases\People\Sessions;
 use App\Words\Text;
@@ -70,13 +72,15 @@ final class Team
         return redirect()->route('people')->with('done', Text::of('screen.people.role-changed', ['name' => $person->name]));
     }
 
-    /** What they did stays under their name; they are signed out everywhere. */
+    /** What they did stays under their name; they are signed out everywhere, and their programs with them, for good. */
     public function letGo(Asked $request, User $person): RedirectResponse
     {
         Gate::authorize('manage', $person);
         $person->update(['left_at' => Date::now()]);
         Sessions::end($person);
+        OutsideAccess::end($person);
         $this->links->close($person);
+        Revocation::Person->note(Revocation::ofAddress($person->email));
         $this->deeds->record(Deed::Left, $request->person(), ['name' => $person->name]);
 
         return redirect()->route('people')->with('done', Text::of('screen.people.left', ['name' => $person->name]));
@@ -86,6 +90,7 @@ final class Team
     {
         Gate::authorize('manage', $person);
         $person->update(['left_at' => null]);
+        Revocation::Person->lift(Revocation::ofAddress($person->email));
         $this->deeds->record(Deed::RoleChanged, $request->person(), ['name' => $person->name, 'role' => $person->role?->value]);
 
         return redirect()->route('people')->with('done', Text::of('screen.people.back', ['name' => $person->name]));

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Weigh;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\WeighTicket;
 use App\Screens\Weigh\WeighPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Weighing\TicketBook;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
@@ -40,9 +40,10 @@ final class Tickets
     {
         $step = self::STEPS_KG[$request->text('step')] ?? self::STEPS_KG[WeighPage::stepsIn($request->person()->loadUnit())[0]];
         $text = new TicketText($request->person()->loadParser(), Load::ofKilograms($step));
+        $book = new TicketBook($job, $request->person());
         try {
             foreach ($this->read($request, $text) as [$ticket, $typed]) {
-                $this->keep($request, $job, $ticket, $typed);
+                $book->keep($ticket, $typed, $this->conditions($request));
             }
         } catch (ImpossibleTicket $impossible) {
             return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => ExpectedWords::of($impossible->expected())]);
@@ -54,17 +55,15 @@ final class Tickets
     /** What was otherwise at a weighing, said afterwards. */
     public function condition(Asked $request, Job $job, int $ticket): RedirectResponse
     {
-        $job->tickets()->findOrFail($ticket)->update(['conditions' => $this->conditions($request)]);
+        $job->tickets()->findOrFail($ticket)->update(['conditions' => array_column($this->conditions($request), 'value') ?: null]);
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.condition_saved'));
     }
 
-    /** @return list<string>|null */
-    private function conditions(Asked $request): ?array
+    /** @return list<Condition> */
+    private function conditions(Asked $request): array
     {
-        $conditions = array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => $request->boolean($condition->value)));
-
-        return $conditions === [] ? null : array_column($conditions, 'value');
+        return array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => $request->boolean($condition->value)));
     }
 
     public function withdraw(Job $job, int $ticket): RedirectResponse
@@ -89,19 +88,5 @@ final class Tickets
         $stance = $request->choice('stance', Stance::class) ?? throw ImpossibleTicket::withoutStance();
 
         return [[$text->read($stance, $typed), $typed]];
-    }
-
-    private function keep(Asked $request, Job $job, Ticket $ticket, string $typed): void
-    {
-        $job->tickets()->create([
-            'stance' => $ticket->stance,
-            'round' => $job->roundOf($ticket->stance),
-            'typed' => $typed,
-            'platforms' => WeighTicket::platformsOf($ticket),
-            'step_kg' => $ticket->step->kilograms(),
-            'conditions' => $this->conditions($request),
-            'user_id' => $request->person()->id,
-            'weighed_at' => $ticket->time === null ? Date::now() : Date::today()->setTimeFromTimeString($ticket->time),
-        ]);
     }
 }
