@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 use App\Exceptions\ApiTrouble;
 use App\Exceptions\DatabaseTrouble;
+use App\Exceptions\SignedOut;
 use App\Http\Controllers\Up;
 use App\Http\Middleware\ApiSignedIn;
 use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
+use App\Http\Middleware\KeepNoCopy;
 use App\Http\Middleware\KeptPage;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
+use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SignedInHere;
 use App\Http\Middleware\SpeaksLanguage;
@@ -24,6 +27,7 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -40,9 +44,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // Once for what is refused before anybody is known, and again as soon as a session says who reads.
         $middleware->append([SpeaksLanguage::class, KnownHost::class, ReadableInput::class]);
         $middleware->encryptCookies(except: [SpeaksLanguage::COOKIE]);
+        $middleware->web(replace: [StartSession::class => QuietSession::class]);
         $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
-        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class]);
+        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class, 'no-copy' => KeepNoCopy::class]);
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
         // Nobody learns which jobs there are who may not read one.
@@ -53,6 +58,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(SignedOut::answer(...));
         $exceptions->render(DatabaseTrouble::page(...));
         $exceptions->render(ApiTrouble::answer(...));
     })

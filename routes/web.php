@@ -100,13 +100,13 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
     Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');
     Route::post('/preferences/calling', [Preferences::class, 'calling'])->name('preferences.calling');
-    Route::get('/password-again', [PasswordAgain::class, 'show'])->name('password.confirm');
+    Route::get('/password-again', [PasswordAgain::class, 'show'])->middleware('no-copy')->name('password.confirm');
     Route::post('/password-again', [PasswordAgain::class, 'store'])->name('password.check');
-    Route::get('/account', [Account::class, 'show'])->name('account');
-    Route::get('/account/tokens', [Tokens::class, 'show'])->name('tokens');
+    Route::get('/account', [Account::class, 'show'])->middleware('no-copy')->name('account');
+    Route::get('/account/tokens', [Tokens::class, 'show'])->middleware('no-copy')->name('tokens');
     Route::post('/account/tokens', [Tokens::class, 'make'])->name('tokens.make');
     Route::post('/account/tokens/{access}/revoke', [Tokens::class, 'revoke'])->name('tokens.revoke');
-    Route::get('/calendar', [Calendars::class, 'show'])->name('calendar');
+    Route::get('/calendar', [Calendars::class, 'show'])->middleware('no-copy')->name('calendar');
     Route::post('/calendar', [Calendars::class, 'make'])->name('calendar.make');
     Route::post('/calendar/{link}/revoke', [Calendars::class, 'revoke'])->name('calendar.revoke');
     Route::post('/account/password', [Account::class, 'password'])->name('account.password');
@@ -115,13 +115,13 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
 
     // Whoever owns the shop.
     Route::get('/practice', [PracticeYard::class, 'show'])->name('practice');
-    Route::get('/practice/record/{person?}', [PracticeYard::class, 'record'])->name('practice.record');
+    Route::get('/practice/record/{person?}', [PracticeYard::class, 'record'])->middleware('no-copy')->name('practice.record');
     Route::get('/practice/explain/{topic}', [Explainers::class, 'show'])->name('practice.explain');
     Route::get('/practice/explain/{topic}/frames', [Explainers::class, 'frames'])->name('practice.frames');
     Route::get('/practice/{run}', [PracticeRuns::class, 'show'])->name('practice.run');
     Route::get('/practice/{run}/debrief', [PracticeRuns::class, 'debrief'])->name('practice.debrief');
 
-    Route::middleware('can:own')->group(function (): void {
+    Route::middleware(['can:own', 'no-copy'])->group(function (): void {
         Route::get('/practice/team', [PracticeYard::class, 'team'])->name('practice.team');
         Route::get('/people', [Team::class, 'show'])->name('people');
         Route::post('/people', [Team::class, 'invite'])->name('people.invite');
@@ -130,14 +130,14 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/people/{person}/let-go', [Team::class, 'letGo'])->name('people.let-go');
         Route::post('/people/{person}/take-back', [Team::class, 'takeBack'])->name('people.take-back');
         Route::get('/deeds', [Deeds::class, 'show'])->name('deeds');
-        Route::get('/customers/{customer}/data.json', [Customers::class, 'file'])->middleware(KeepNoCopy::class)->name('customers.file');
+        Route::get('/customers/{customer}/data.json', [Customers::class, 'file'])->name('customers.file');
         Route::post('/customers/{customer}/erase', [Customers::class, 'erase'])->name('customers.erase');
         Route::get('/experience', [Experiences::class, 'show'])->name('experience');
         Route::get('/settings', [Settings::class, 'show'])->name('settings');
         Route::post('/settings/preview', [Settings::class, 'preview'])->name('settings.preview');
         Route::post('/settings', [Settings::class, 'store'])->name('settings.store');
         // All that is in it at once: with the password again.
-        Route::middleware(['password.confirm', KeepNoCopy::class])->group(function (): void {
+        Route::middleware('password.confirm')->group(function (): void {
             Route::get('/shop', [Backups::class, 'show'])->name('shop');
             Route::post('/shop/backups', [Backups::class, 'make'])->name('shop.make');
             Route::post('/shop/backups/{name}', [Backups::class, 'download'])->name('shop.download');
@@ -160,7 +160,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::post('/jobs/{job}/card/links/{link}/revoke', [Cards::class, 'revoke'])->name('card.revoke');
         Route::post('/day/{job}', [Days::class, 'put'])->name('day.put');
         Route::post('/calls/{rig}', [Calls::class, 'store'])->name('calls.store');
-        Route::get('/customers/new', [Customers::class, 'create'])->name('customers.create');
+        Route::get('/customers/new', [Customers::class, 'create'])->middleware('no-copy')->name('customers.create');
         Route::post('/customers', [Customers::class, 'store'])->name('customers.store');
         Route::post('/customers/{customer}', [Customers::class, 'update'])->name('customers.update');
         Route::post('/rigs/{rig}/customer', [Customers::class, 'assign'])->name('customers.assign');
@@ -220,10 +220,10 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
 
     // Everybody in the shop reads, books, and is answered while typing.
     Route::get('/', [Yard::class, 'show'])->middleware('kept:clock')->name('yard');
-    Route::get('/day/{day?}', [Days::class, 'show'])->where('day', '20\d\d-\d\d-\d\d')->name('day');
-    Route::get('/calls', [Calls::class, 'show'])->name('calls');
-    Route::get('/customers', [Customers::class, 'index'])->name('customers');
-    Route::get('/customers/{customer}', [Customers::class, 'edit'])->name('customers.edit');
+    Route::get('/day/{day?}', [Days::class, 'show'])->where('day', '20\d\d-\d\d-\d\d')->middleware('no-copy')->name('day');
+    Route::get('/calls', [Calls::class, 'show'])->middleware('no-copy')->name('calls');
+    Route::get('/customers', [Customers::class, 'index'])->middleware('no-copy')->name('customers');
+    Route::get('/customers/{customer}', [Customers::class, 'edit'])->middleware('no-copy')->name('customers.edit');
     Route::get('/offline.json', [Offline::class, 'pages'])->name('offline.pages');
     Route::get('/no-connection', [Offline::class, 'none'])->name('offline.none');
     Route::get('/jobs/new', [Jobs::class, 'create'])->name('jobs.create');
@@ -273,7 +273,7 @@ Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group
         Route::get('/list', [Procedures::class, 'list'])->name('procedures.list');
     });
     Route::prefix('/log/{rig}')->group(function (): void {
-        Route::get('/', [Logs::class, 'show'])->middleware('kept:any')->name('log.rig');
+        Route::get('/', [Logs::class, 'show'])->middleware(['kept:any', 'no-copy'])->name('log.rig');
         Route::get('/care', [CareBooks::class, 'show'])->middleware('kept:any')->name('log.care');
         Route::get('/care.ics', [CareBooks::class, 'calendar'])->name('care.rig-calendar');
     });

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Devices\Driver;
 use App\Devices\LineDriver;
+use App\Http\Middleware\QuietSession;
 use App\Models\User;
 use App\Policies\UserPolicy;
 use App\UseCases\Analysis\JobAnalyses;
@@ -18,9 +19,11 @@ use App\UseCases\Shop\ShopHealth;
 use App\Words\FamilyTranslator;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Factory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
@@ -46,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Tolerances::class, fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances());
         $this->app->scoped(Policy::class, fn (): Policy => $this->app->make(ShopSettings::class)->policy());
         $this->app->scoped(JobAnalyses::class);
+        $this->app->singleton(QuietSession::class, fn (): QuietSession => new QuietSession($this->app->make(SessionManager::class), fn (): Factory => $this->app->make(Factory::class)));
         $this->app->extend('translator', static fn (Translator $translator): FamilyTranslator => FamilyTranslator::of($translator));
         $this->app->singleton(BackupFolder::class, static fn (): BackupFolder => new BackupFolder((string) config('shop.backups'), (string) config('shop.backups_second'), (string) config('shop.backup_passphrase')));
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));

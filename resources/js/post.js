@@ -8,9 +8,6 @@ export class NoAnswer extends Error {}
 /** The server heard it and will not do it, now or later. */
 export class Refusal extends Error {}
 
-/** The server broke down over it, which may pass. */
-export class Failure extends Error {}
-
 /** Sends a form and returns the server's answer; every failure is an Error with a sentence for the person. */
 export async function post(url, body, headers = {}) {
     let response;
@@ -38,5 +35,6 @@ export async function post(url, body, headers = {}) {
     if (response.status === 503 && answer.message) {
         throw new Error(answer.message);
     }
-    throw new Failure(text('failed'));
+    // The server broke down over it, which may pass.
+    throw new Error(text('failed'));
 }

@@ -1,18 +1,21 @@
-/** What waits in this browser for the connection, in the order in which one person typed it; it outlives the page. */
-const whose = document.body.dataset.person;
-const KEPT = `yoke.waiting.${whose}`;
+import { sealed } from './sealed.js';
 
-const REFUSED = `yoke.refused.${whose}`;
+/** What waits in this browser for the connection, in the order in which one person typed it; it outlives the page, and is theirs alone. */
+const { person: whose, seal } = document.body.dataset;
+const KEPT = sealed(`yoke.waiting.${whose}`, seal);
+const REFUSED = sealed(`yoke.refused.${whose}`, seal);
 
-const listed = (name) => JSON.parse(localStorage.getItem(name) ?? '[]');
-const read = () => listed(KEPT);
-const write = (entries) => localStorage.setItem(KEPT, JSON.stringify(entries));
+/** Nothing that opens a door waits here. */
+const SECRET = /^(password|passphrase)/;
+
+const read = () => KEPT.read();
+const write = (entries) => KEPT.write(entries);
 
 /** What was sent and not taken, with what was typed, until somebody has seen it. */
 export const refused = {
-    all: () => listed(REFUSED),
-    add: (entries) => localStorage.setItem(REFUSED, JSON.stringify([...refused.all(), ...entries])),
-    seen: () => localStorage.removeItem(REFUSED),
+    all: () => REFUSED.read(),
+    add: (entries) => entries.length > 0 && REFUSED.write([...refused.all(), ...entries]),
+    seen: () => REFUSED.drop(),
 };
 
 export const waiting = {
@@ -20,17 +23,21 @@ export const waiting = {
     add(entry) {
         write([...read(), entry]);
     },
-    /** @returns how often the server has broken down over an entry by now */
-    failed(once) {
-        write(read().map((entry) => (entry.once === once ? { ...entry, failures: (entry.failures ?? 0) + 1 } : entry)));
-        return read().find((entry) => entry.once === once)?.failures ?? 0;
-    },
     drop(once) {
         write(read().filter((entry) => entry.once !== once));
     },
     /** Entries of the same form that were typed later lean on what the earlier one became. */
     leanOn(url, fields) {
         write(read().map((entry) => (entry.url === url ? { ...entry, fields: entry.fields.map(([name, value]) => [name, basis(name, fields) ?? value]) } : entry)));
+    },
+    /** Of what an earlier version kept: passwords go. */
+    clean() {
+        const isOpen = (entry) => !entry.fields.some(([name]) => SECRET.test(name));
+        for (const kept of [KEPT, REFUSED]) {
+            if (kept.isPlain() || kept.read().some((entry) => !isOpen(entry))) {
+                kept.write(kept.read().filter(isOpen));
+            }
+        }
     },
 };
 

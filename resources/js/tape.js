@@ -17,7 +17,7 @@ const SECOND_THOUGHT = 1100;
  */
 export function wireTape(form) {
     const inputs = [...form.querySelectorAll('[data-field]')];
-    const draft = keepDraft(form.dataset.draft, inputs);
+    const draft = keepDraft(`${document.body.dataset.person} ${form.dataset.draft}`, inputs);
     const savedAt = form.querySelector('[data-saved-at]');
     const toldEmpty = new Set();
     let asked = 0;

@@ -1,11 +1,13 @@
 import { isKept } from './offline/keep.js';
-import { Failure, NoAnswer, post, Refusal } from './post.js';
+import { NoAnswer, post, Refusal } from './post.js';
 import { entryOf, newMark, refused, waiting } from './queue.js';
 import { text } from './texts.js';
 
-const FORMS = 'main form[method="post"]:not([enctype]):not([data-tape]):not([data-needs-connection])';
+/** Of these nothing waits: what needs an answer at once, what brings a file, and whatever opens or closes a door. */
+const NEVER = '[enctype], [data-tape], [data-needs-connection], [data-signs-out], [action$="/sign-in"], :has(input[type="password"])';
+const FORMS = `main form[method="post"]:not(${NEVER})`;
+const DOORS = 'main form[method="post"]:is([data-signs-out], [data-needs-connection], :has(input[type="password"]))';
 const RETRY = 4000;
-const TRIES = 5;
 const PATIENCE = 3000;
 const RECENT = 20_000;
 
@@ -60,7 +62,8 @@ async function sendAll() {
             }
             listener(entry, answer);
         } catch (failure) {
-            if (failure instanceof Refusal || (failure instanceof Failure && waiting.failed(entry.once) >= TRIES)) {
+            // What broke down over it may pass: only what the server will never take goes.
+            if (failure instanceof Refusal) {
                 waiting.drop(entry.once);
                 refused.add([{ ...entry, sentence: failure.message, back: null }]);
                 continue;
@@ -117,8 +120,10 @@ export function wireWaiting(root) {
     if (!root.body.dataset.person) {
         return;
     }
+    waiting.clean();
     // On the document: whoever answers a form on the page itself has done so by then.
     root.addEventListener('submit', (event) => event.target.matches(FORMS) && hold(event.target, event));
+    root.addEventListener('submit', (event) => event.target.matches(DOORS) && stayWithoutAnswer(event), true);
     root.addEventListener('click', stayWhileCutOff, true);
     window.addEventListener('online', sendWaiting);
     window.addEventListener('offline', () => {
@@ -129,6 +134,15 @@ export function wireWaiting(root) {
     say();
     if (waiting.all().length > 0) {
         sendWaiting();
+    }
+}
+
+/** What is never kept stays in its form, rather than on the browser's own page about the connection. */
+function stayWithoutAnswer(event) {
+    if (!navigator.onLine) {
+        event.preventDefault();
+        isCutOff = true;
+        say();
     }
 }
 

@@ -39,8 +39,10 @@ it('lets no browser and no cache keep a card', function (): void {
         expect($this->get($card)->headers->get('Cache-Control'))->toContain('no-store');
     }
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        $isCard = preg_match('#^(card|join|calendar)/\{token\}|^join/|^shop(/|$)|^customers/\{customer\}/data|^jobs/\{job\}/card(/\{paper\}|$)#', $route->uri()) === 1;
-        expect(in_array(App\Http\Middleware\KeepNoCopy::class, $route->gatherMiddleware(), true))->toBe($isCard, $route->uri());
+        $guards = $route->gatherMiddleware();
+        $isPrivate = preg_match('#^(card|join|calendar)/\{token\}|^join/|^jobs/\{job\}/card(/\{paper\}|$)#', $route->uri()) === 1 || in_array('can:own', $guards, true)
+            || (in_array('GET', $route->methods(), true) && preg_match('#^(account(/tokens)?|calendar|calls|customers(/.*)?|day/.*|log/\{rig\}|password-again|practice/record/.*)$#', $route->uri()) === 1);
+        expect(in_array(App\Http\Middleware\KeepNoCopy::class, $guards, true) || in_array('no-copy', $guards, true))->toBe($isPrivate, $route->uri());
     }
 });
 

@@ -50,10 +50,10 @@ final readonly class SignedInHere
     private function refuse(Request $request): never
     {
         $guard = $this->auth->guard();
-        if ($guard instanceof SessionGuard) {
+        if ($guard instanceof SessionGuard && ! QuietSession::isQuiet($request)) {
             $guard->logoutCurrentDevice();
+            $request->session()->invalidate();
         }
-        $request->session()->invalidate();
         throw new AuthenticationException('', ['web'], $request->expectsJson() ? null : '/sign-in');
     }
 }

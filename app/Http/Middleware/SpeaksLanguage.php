@@ -34,7 +34,7 @@ final readonly class SpeaksLanguage
         $read = Language::tryFrom((string) $request->cookies->get(self::COOKIE));
         $language = $person instanceof User ? $person->language : $read ?? Language::askedBy($request);
         $this->application->setLocale($language->value);
-        if ($person instanceof User && $read !== $language) {
+        if ($person instanceof User && $read !== $language && ! QuietSession::isQuiet($request)) {
             $this->cookies->queue(self::COOKIE, $language->value, self::COOKIE_MINUTES);
         }
 

@@ -13,6 +13,14 @@ const NONE = '/no-connection';
 const KEPT_AT = 'X-Kept-At';
 const PATIENCE_SECONDS = 5;
 const GONE = 410;
+const SIGNED_OUT = 401;
+const SIGN_IN = '/sign-in';
+const SIGN_OUT = '/sign-out';
+/** Says that nobody waits for an answer: the server gives no cookie with it, and keeps no address to go to. */
+const QUIETLY = { 'X-Keeping': '1' };
+
+/** What is under way for the person of the moment; it stops when they leave. */
+let errand = new AbortController();
 
 const at = (address) => new URL(address, self.location.origin).href;
 
@@ -63,7 +71,12 @@ registerRoute(({ url, request }) => request.mode === 'navigate' && url.origin ==
 /** A page of the workshop: as it is now, else as it was kept, else that it was not. */
 async function benchPage({ request, url }) {
     try {
-        return await fetch(request);
+        const response = await fetch(request);
+        if (url.pathname === SIGN_IN && response.ok) {
+            await leave();
+        }
+
+        return response;
     } catch (failure) {
         const cache = await caches.open(BENCH);
         const kept = (await cache.match(url.origin + url.pathname)) ?? (await cache.match(`${url.origin}${url.pathname}/list`)) ?? (await cache.match(at(NONE)));
@@ -82,7 +95,10 @@ async function forgetOwners(path) {
 
 /** A page for later; one that only leads to another place of its own is kept as that. */
 async function keep(cache, address) {
-    const response = await fetch(address, { cache: 'no-store', credentials: 'same-origin' }).catch(() => null);
+    const response = await fetch(address, { cache: 'no-store', credentials: 'same-origin', headers: QUIETLY, signal: errand.signal }).catch(() => null);
+    if (response?.status === SIGNED_OUT) {
+        await leave();
+    }
     const isIts = response?.status === 200 && (!response.redirected || new URL(response.url).pathname.startsWith(`${address}/`));
     if (isIts) {
         await cache.put(at(address), await copyOf(response));
@@ -91,8 +107,18 @@ async function keep(cache, address) {
     return isIts;
 }
 
+/** Nobody is signed in here: nothing of whoever was stays. A browser that only ever showed an owner's page keeps that. */
+async function leave() {
+    errand.abort();
+    errand = new AbortController();
+    if (await caches.has(BENCH)) {
+        await Promise.all([BENCH, OWNER].map((name) => caches.delete(name)));
+    }
+}
+
 /** Keeps what differs from what was kept, one page after the other, and throws away what is no longer listed. */
 async function keepMarked(pages) {
+    const { signal } = errand;
     const cache = await caches.open(BENCH);
     const marks = (await (await cache.match(at(MARKS)))?.json()) ?? {};
     for (const address of Object.keys(marks).filter((one) => !(one in pages))) {
@@ -100,17 +126,20 @@ async function keepMarked(pages) {
         delete marks[address];
     }
     for (const [address, mark] of Object.entries(pages)) {
+        if (signal.aborted) {
+            return;
+        }
         if (marks[address] !== mark && (await keep(cache, address))) {
             marks[address] = mark;
         }
     }
-    if (await caches.has(BENCH)) {
+    if (!signal.aborted && (await caches.has(BENCH))) {
         await cache.put(at(MARKS), new Response(JSON.stringify(marks)));
     }
 }
 
 self.addEventListener('message', (event) => {
-    const { keep: addresses, marked, forget } = event.data ?? {};
+    const { keep: addresses, marked, forget, leave: isLeaving } = event.data ?? {};
     if (addresses) {
         event.waitUntil(caches.open(OWNER).then((cache) => Promise.all(addresses.map((address) => keep(cache, address)))));
     }
@@ -119,6 +148,15 @@ self.addEventListener('message', (event) => {
     }
     if (forget) {
         event.waitUntil(forgetOwners(forget));
+    }
+    if (isLeaving) {
+        event.waitUntil(leave());
+    }
+});
+// Whether the page says so or not.
+self.addEventListener('fetch', (event) => {
+    if (event.request.method === 'POST' && new URL(event.request.url).pathname === SIGN_OUT) {
+        event.waitUntil(leave());
     }
 });
 self.addEventListener('install', () => self.skipWaiting());

@@ -2,7 +2,7 @@
 <!doctype html>
 <html lang="{{ app()->getLocale() }}" data-theme="{{ $person?->theme ?? 'sun' }}">
 <x-head :title="$title"><meta name="csrf-token" content="{{ csrf_token() }}"></x-head>
-<body @if ($person) data-person="{{ $person->id }}" @endif>
+<body @if ($person) data-person="{{ $person->id }}" data-seal="{{ $person->seal() }}" @endif>
     <header class="top" data-top>
         <a class="brand" href="{{ route('yard') }}"><x-sign /> <span>Ivy Yoke</span></a>
         @if ($person)

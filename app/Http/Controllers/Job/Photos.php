@@ -40,13 +40,19 @@ final class Photos
         return $back;
     }
 
-    public function picture(Job $job, int $photo): Response
+    /** A browser keeps it and asks each time whether its person may still see it. */
+    public function picture(Asked $request, Job $job, int $photo): Response
     {
         /** @var Photo $kept */
         $kept = $job->photos()->findOrFail($photo);
-        $kept->refresh();
+        $response = new Response('', 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache', 'X-Content-Type-Options' => 'nosniff']);
+        $response->setEtag("photo-{$kept->id}");
+        if (! $response->isNotModified($request)) {
+            $kept->refresh();
+            $response->setContent($kept->jpeg);
+        }
 
-        return new Response($kept->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'X-Content-Type-Options' => 'nosniff']);
+        return $response;
     }
 
     public function withdraw(Job $job, int $photo): RedirectResponse

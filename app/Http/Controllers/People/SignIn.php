@@ -79,7 +79,9 @@ final class SignIn
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
+        // Whoever comes next to this browser finds nothing of it. What waits there to be sent is sealed, and stays for its person.
+        $clears = $request->boolean('waits') ? '"cache"' : '"cache", "storage"';
 
-        return redirect('/sign-in');
+        return redirect('/sign-in')->withHeaders(['Clear-Site-Data' => $clears, 'Cache-Control' => 'no-store, private']);
     }
 }
