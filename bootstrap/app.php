@@ -20,6 +20,7 @@ use App\Http\Middleware\SpeaksLanguage;
 use App\Http\Middleware\SpeaksOfTheHitch;
 use App\Http\Middleware\TellServerTime;
 use App\Http\Middleware\WritingStops;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -48,6 +49,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
         $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class, 'no-copy' => KeepNoCopy::class]);
+        // What is saved waits at the gate of a restore before anything of the shop is read for it.
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, WritingStops::class);
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
         // Nobody learns which jobs there are who may not read one.

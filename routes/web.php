@@ -43,6 +43,7 @@ use App\Http\Controllers\People\PasswordAgain;
 use App\Http\Controllers\People\SignIn;
 use App\Http\Controllers\People\Team;
 use App\Http\Controllers\People\Tokens;
+use App\Http\Controllers\People\WhoIsWhat;
 use App\Http\Controllers\Practice\Explainers;
 use App\Http\Controllers\Practice\PracticeRuns;
 use App\Http\Controllers\Practice\PracticeYard;
@@ -56,6 +57,7 @@ use App\Http\Controllers\Weigh\Tickets;
 use App\Http\Controllers\Weigh\Tongue;
 use App\Http\Controllers\Worker;
 use App\Http\Controllers\Yard;
+use App\Http\Middleware\AsksRole;
 use App\Http\Middleware\KeepFlash;
 use App\Http\Middleware\KeepNoCopy;
 use App\Http\Middleware\SignedInHere;
@@ -95,13 +97,15 @@ Route::prefix('/card/{token}')->middleware(KeepNoCopy::class)->group(function ()
     Route::get('/{occasion}', [OwnersPapers::class, 'procedure'])->name('owner.procedure');
 });
 
-Route::middleware(['auth', SignedInHere::class, SpeaksOfTheHitch::class])->group(function (): void {
+Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitch::class])->group(function (): void {
     // A person's own.
     Route::post('/sign-out', [SignIn::class, 'destroy'])->name('sign-out');
     Route::post('/preferences', [Preferences::class, 'update'])->name('preferences');
     Route::post('/preferences/calling', [Preferences::class, 'calling'])->name('preferences.calling');
     Route::get('/password-again', [PasswordAgain::class, 'show'])->middleware('no-copy')->name('password.confirm');
     Route::post('/password-again', [PasswordAgain::class, 'store'])->name('password.check');
+    Route::get('/who-are-you', [WhoIsWhat::class, 'show'])->middleware('no-copy')->name('role.ask');
+    Route::post('/who-are-you', [WhoIsWhat::class, 'store'])->name('role.say');
     Route::get('/account', [Account::class, 'show'])->middleware('no-copy')->name('account');
     Route::get('/account/tokens', [Tokens::class, 'show'])->middleware('no-copy')->name('tokens');
     Route::post('/account/tokens', [Tokens::class, 'make'])->name('tokens.make');

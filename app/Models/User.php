@@ -30,17 +30,20 @@ use Yoke\Units\TorqueUnit;
  * @property Language $language
  * @property array<string, mixed>|null $calling
  * @property Role|null $role none: a name that a file brought, without a sign-in
+ * @property string|null $role_standing ASKED: given by nobody, asked for at the next page; a role: what they say, not confirmed yet; null: settled
  * @property CarbonImmutable|null $left_at
  */
 final class User extends Authenticatable
 {
     use Notifiable;
 
+    public const ASKED = 'asked';
+
     public const THEMES = ['sun', 'dark'];
 
-    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'language', 'calling', 'role', 'left_at'];
+    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'language', 'calling', 'role', 'role_standing', 'left_at'];
 
-    protected $attributes = ['language' => 'en', 'calling' => null, 'role' => null, 'left_at' => null];
+    protected $attributes = ['language' => 'en', 'calling' => null, 'role' => null, 'role_standing' => null, 'left_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Policies\UserPolicy;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Backups\BackupFolder;
+use App\UseCases\Customers\ErasedTraces;
 use App\UseCases\People\CommonPasswords;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\PasswordCheck;
@@ -55,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
         $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
         $this->app->when(PasswordCheck::class)->needs('$rounds')->giveConfig('hashing.bcrypt.rounds');
+        $this->app->bind(ErasedTraces::class, static fn (): ErasedTraces => new ErasedTraces(Storage::disk('local')));
         $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
     }

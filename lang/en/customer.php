@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Whose rigs they are.
 return [
+    'erased_name' => 'erased',
     'expected_name' => 'Expected a name of 1 to 120 characters, without < or >.',
     'expected_phone' => 'Expected a phone number such as +1 555 0100, or nothing.',
     'expected_mail' => 'Expected a mail address such as owner@example.com, or nothing.',

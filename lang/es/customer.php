@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Whose rigs they are.
 return [
+    'erased_name' => 'borrado',
     'expected_name' => 'Se esperaba un nombre de 1 a 120 caracteres, sin < ni >.',
     'expected_phone' => 'Se esperaba un teléfono como +1 555 0100, o nada.',
     'expected_mail' => 'Se esperaba una dirección de correo como owner@example.com, o nada.',

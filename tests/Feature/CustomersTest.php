@@ -9,8 +9,10 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 
 beforeEach(function (): void {
+    Storage::fake('local');
     $this->person('Wren Tallow', '1 mm');
     $this->actingAs(User::query()->sole());
     $this->work = $this->job();
@@ -47,8 +49,12 @@ it('gives a rig to another customer, or to nobody', function (): void {
 
 it('hands out everything it keeps of somebody, to the owner of the shop alone', function (): void {
     ($this->add)();
+    $this->tape($this->work, 'alone', ['front' => '950 mm', 'rear' => '985 mm']);
     $file = $this->get('/customers/1/data.json')->assertOk()->json();
-    expect($file['name'])->toBe('Perpetua Lisle')->and($file['rigs'][0]['jobs'][0]['title'])->toBe($this->work->title);
+    $job = $file['rigs'][0]['jobs'][0];
+    expect($file['name'])->toBe('Perpetua Lisle')->and($job['title'])->toBe($this->work->title)
+        ->and($job['record']['job']['readings'])->toHaveCount(2)->and($job['record'])->not->toHaveKey('people')
+        ->and(json_encode($file, JSON_UNESCAPED_SLASHES))->not->toContain('http')->not->toContain('Wren Tallow');
     $fitter = $this->person('Ash Fenn', '1 mm', Role::Fitter);
     $this->actingAs(User::query()->find($fitter->id));
     $this->get('/customers/1/data.json')->assertForbidden();
@@ -66,6 +72,13 @@ it('erases who somebody is, and leaves what was measured', function (): void {
     $link = $this->work->cardLinks()->create(['token' => str_repeat('c', 40), 'user_id' => User::query()->sole()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDay()]);
     OwnerNote::query()->create(['job_id' => $this->work->id, 'card_link_id' => $link->id, 'note' => 'Perpetua Lisle was here', 'sent_at' => Date::now()]);
     $this->get('/log');
+    // Where else the name has gone: the record, practice on their rig, a file that waits, an answer kept for a browser.
+    $this->get("/jobs/{$this->work->id}/job.json")->assertOk();
+    App\Models\PracticeRun::query()->create(['user_id' => 1, 'code' => '2-00005-3', 'tape' => '1 mm', 'coach' => 'off', 'rig_name' => 'Lisle van and Dome', 'sheet' => ['vehicle' => ['name' => 'Lisle van']]]);
+    Storage::disk('local')->put('imports/waits.json', '{"job":{"title":"Perpetua Lisle, float"}}');
+    Storage::disk('local')->put('imports/other.json', '{"job":{"title":"Ludo Finch"}}');
+    DB::table('sent_entries')->insert(['mark' => 'kept', 'answer' => '{"says":["Perpetua Lisle, float: saved"]}', 'sent_at' => now()]);
+    $deeds = DB::table('activity_log')->count();
 
     $this->post('/customers/1/erase')->assertSessionHasErrors(['sure']);
     expect(Customer::query()->count())->toBe(1);
@@ -76,7 +89,11 @@ it('erases who somebody is, and leaves what was measured', function (): void {
     }
     expect($this->work->liveReadings()->count())->toBe(2)
         ->and(CardLink::query()->sole()->isOpen())->toBeFalse()
-        ->and($this->work->fresh()->title)->toBe("Job {$this->work->id}");
+        ->and($this->work->fresh()->title)->toBe("Job {$this->work->id}")
+        ->and(Storage::disk('local')->files('imports'))->toBe(['imports/other.json'])
+        ->and(DB::table('activity_log')->count())->toBe($deeds + 1, 'the record is whole')
+        ->and(fn () => DB::table('activity_log')->update(['event' => 'nothing']))->toThrow(Illuminate\Database\QueryException::class, 'append-only');
+    $this->get('/deeds')->assertOk()->assertSee("Job {$this->work->id}")->assertDontSee('Lisle');
     foreach (['/log', "/log/{$this->work->rig_id}", "/jobs/{$this->work->id}/alone", '/', '/garage'] as $page) {
         $this->get($page)->assertOk()->assertDontSee('Lisle');
     }

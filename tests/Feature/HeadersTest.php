@@ -41,7 +41,7 @@ it('lets no browser and no cache keep a card', function (): void {
     foreach (Route::getRoutes()->getRoutes() as $route) {
         $guards = $route->gatherMiddleware();
         $isPrivate = preg_match('#^(card|join|calendar)/\{token\}|^join/|^jobs/\{job\}/card(/\{paper\}|$)#', $route->uri()) === 1 || in_array('can:own', $guards, true)
-            || (in_array('GET', $route->methods(), true) && preg_match('#^(account(/tokens)?|calendar|calls|customers(/.*)?|day/.*|log/\{rig\}|password-again|practice/record/.*)$#', $route->uri()) === 1);
+            || (in_array('GET', $route->methods(), true) && preg_match('#^(account(/tokens)?|calendar|calls|customers(/.*)?|day/.*|log/\{rig\}|password-again|who-are-you|practice/record/.*)$#', $route->uri()) === 1);
         expect(in_array(App\Http\Middleware\KeepNoCopy::class, $guards, true) || in_array('no-copy', $guards, true))->toBe($isPrivate, $route->uri());
     }
 });

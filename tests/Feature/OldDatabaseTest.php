@@ -45,6 +45,9 @@ it('opens a database that the first version left, with its jobs, methods and ver
         ->and(User::query()->sole()->language)->toBe(App\Models\Language::English)
         ->and(Job::query()->sole()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
     $this->actingAs(User::query()->sole());
+    $this->get('/')->assertRedirect('/who-are-you');
+    $this->post('/who-are-you', ['role' => 'owner'])->assertRedirect('/');
+    $this->actingAs(User::query()->sole());
     foreach (['/jobs/1/bars-up', '/jobs/1/diagnosis', '/jobs/1/card', '/jobs/1/weigh', '/jobs/1/loads', '/jobs/1/plan', '/jobs/1/job.json', '/log/1', '/', '/jobs/1/visit'] as $page) {
         $this->get($page)->assertOk();
     }

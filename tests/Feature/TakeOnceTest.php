@@ -57,3 +57,23 @@ it('takes nothing of an entry that failed, so that it may come again; and no mar
 
     expect(TorqueRecord::query()->count())->toBe(3)->and(DB::table('sent_entries')->count())->toBe(1);
 });
+
+it('binds a mark to its person and address: the same one elsewhere is another sending, and tells nobody another\'s answer', function (): void {
+    ($this->wrench)('tight', $this->waited)->assertOk();
+    $this->post("/jobs/{$this->work->id}/brackets/torques", ['fastener' => 'head_bolts_nm', 'wrench' => '205', '_once' => $this->mark], $this->waited)->assertOk();
+    ($this->wrench)('205', $this->waited)->assertOk();
+    $here = TorqueRecord::query()->count();
+    $this->person('Ash Fenn', '1 mm');
+    $this->actingAs(User::query()->latest('id')->firstOrFail());
+    $theirs = ($this->wrench)('205', $this->waited)->assertOk();
+
+    expect($theirs->json('says'))->toBe([])->and(TorqueRecord::query()->count())->toBe($here + 1);
+});
+
+it('waits at the gate of a restore before it looks a job up', function (): void {
+    $this->get('/');
+    $names = array_map(static fn (mixed $one): string => is_string($one) ? explode(':', $one)[0] : '', app('router')->gatherRouteMiddleware(app('router')->getRoutes()->getByName('tape.store')));
+    $at = static fn (string $class): int => (int) array_search($class, $names, true);
+    expect($at(App\Http\Middleware\WritingStops::class))->toBeGreaterThan(0)
+        ->toBeLessThan($at(Illuminate\Auth\Middleware\Authenticate::class))->toBeLessThan($at(Illuminate\Routing\Middleware\SubstituteBindings::class));
+});

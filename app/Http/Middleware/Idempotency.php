@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\Once\LateAnswer;
 use App\Http\Once\SentBefore;
 use App\Http\Once\SentOnce;
+use App\Models\User;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -38,7 +39,7 @@ final class Idempotency
             return self::whole($next($request));
         }
         $request->request->remove(self::FIELD);
-        $sent = new SentOnce(DB::connection(), $mark);
+        $sent = new SentOnce(DB::connection(), self::bound($mark, $request));
         $before = $sent->before();
         if ($before !== null) {
             $sent->giveUp();
@@ -68,6 +69,14 @@ final class Idempotency
         $sent->close(json_encode($hasWaited ? $answer : ['says' => []] + $answer, JSON_THROW_ON_ERROR));
 
         return $hasWaited ? $this->told($request, $answer) : self::whole($response);
+    }
+
+    /** A mark is one person's, for one address: whoever sends it elsewhere sends something else. */
+    private static function bound(string $mark, Request $request): string
+    {
+        $person = $request->user();
+
+        return substr(hash('sha256', ($person instanceof User ? $person->id : '').' '.$request->path().' '.$mark), 0, 36);
     }
 
     private static function whole(Response $response): Response

@@ -61,7 +61,7 @@ final class BackupCheck
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'yoke');
         try {
-            $this->migrate('reference', $path, array_intersect_key(self::steps(), array_flip($steps)));
+            $this->reference($path, $steps);
             $made = new SQLite3($path, SQLITE3_OPEN_READONLY);
             $schema = SchemaOf::database($made);
             $made->close();
@@ -70,6 +70,17 @@ final class BackupCheck
         }
 
         return $schema;
+    }
+
+    /** @param  list<string>  $steps */
+    private function reference(string $path, array $steps): void
+    {
+        try {
+            $this->migrate('reference', $path, array_intersect_key(self::steps(), array_flip($steps)));
+        } catch (BackupRefused) {
+            // Steps that do not follow on each other are none of this program's.
+            throw BackupRefused::altered();
+        }
     }
 
     /** @param  array<string, string>  $steps */
@@ -88,7 +99,7 @@ final class BackupCheck
     private function hasOwner(string $database): bool
     {
         $found = new SQLite3($database, SQLITE3_OPEN_READONLY);
-        $owners = (int) $found->querySingle("SELECT count(*) FROM users WHERE role = 'owner' AND left_at IS NULL");
+        $owners = (int) $found->querySingle("SELECT count(*) FROM users WHERE (role = 'owner' OR role_standing = 'asked') AND left_at IS NULL");
         $found->close();
 
         return $owners > 0;

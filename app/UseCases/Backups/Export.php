@@ -7,7 +7,7 @@ namespace App\UseCases\Backups;
 use SensitiveParameter;
 use SQLite3;
 
-/** A backup to take off the server: without anybody's password unless that is asked for, and encrypted where a passphrase is given. */
+/** A backup to take off the server: without anybody's password, tokens and calendar addresses unless that is asked for, and encrypted where a passphrase is given. */
 final readonly class Export
 {
     public function __construct(private BackupFolder $folder)
@@ -42,7 +42,7 @@ final readonly class Export
         $copy = new SQLite3($database);
         $copy->enableExceptions(true);
         $copy->exec("UPDATE users SET password = '".Restore::NO_PASSWORD."', remember_token = NULL");
-        foreach (['sign_ins', 'password_reset_tokens', 'invitation_tokens'] as $table) {
+        foreach (['sign_ins', 'password_reset_tokens', 'invitation_tokens', 'api_tokens', 'calendar_links'] as $table) {
             if ((int) $copy->querySingle("SELECT count(*) FROM sqlite_master WHERE name = '{$table}'") > 0) {
                 $copy->exec("DELETE FROM {$table}");
             }

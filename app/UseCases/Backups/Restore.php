@@ -12,14 +12,14 @@ use Throwable;
 
 /**
  * Puts the whole shop back as a backup has it. Writing stops; what is there is kept first; everything is replaced in one
- * transaction; everybody is signed out.
+ * transaction; everybody is signed out. What was revoked, erased or left since the backup stays so.
  */
 final readonly class Restore
 {
     /** What an account holds in a backup that was exported without passwords. */
     public const NO_PASSWORD = '!';
 
-    public function __construct(private BackupFolder $folder, private BackupCheck $check, private WritingGate $gate)
+    public function __construct(private BackupFolder $folder, private BackupCheck $check, private WritingGate $gate, private CarriedForward $forward)
     {
     }
 
@@ -51,6 +51,7 @@ final readonly class Restore
     public function apply(string $prepared, array $says): string
     {
         $kept = $this->gate->closed(function () use ($prepared, $says): string {
+            $this->carryForward($prepared);
             DB::disconnect();
             $live = ShopCopy::open(DB::connection()->getDatabaseName());
             try {
@@ -75,6 +76,17 @@ final readonly class Restore
         @unlink($prepared);
 
         return $kept;
+    }
+
+    /** @throws BackupRefused */
+    private function carryForward(string $prepared): void
+    {
+        try {
+            $this->forward->apply($prepared);
+        } catch (Throwable $trouble) {
+            report($trouble);
+            throw BackupRefused::damaged();
+        }
     }
 
     /** @param  array<string, string>  $says */

@@ -18,12 +18,13 @@ final readonly class RestorePreview
      * @param  array<string, array{now: int, then: int}>  $counts  by what is counted
      * @param  list<string>  $gone  titles of jobs that are here and not in the backup
      * @param  string  $lastReading  taken in the backup; empty where there is none
+     * @param  array<string, int>  $endedAgain  how many tokens, links, people, customers of the backup stay ended or erased, by kind
      */
-    private function __construct(public array $counts, public array $gone, public int $goneReadings, public string $lastReading)
+    private function __construct(public array $counts, public array $gone, public int $goneReadings, public string $lastReading, public array $endedAgain)
     {
     }
 
-    public static function of(string $prepared): self
+    public static function of(string $prepared, CarriedForward $forward): self
     {
         $live = ShopCopy::open(DB::connection()->getDatabaseName());
         $attach = $live->prepare('ATTACH ? AS restored') ?: throw BackupRefused::damaged();
@@ -39,7 +40,7 @@ final readonly class RestorePreview
         $lastReading = $live->querySingle('SELECT max(taken_at) FROM restored.readings');
         $live->close();
 
-        return new self($counts, $gone, $goneReadings, is_string($lastReading) ? $lastReading : '');
+        return new self($counts, $gone, $goneReadings, is_string($lastReading) ? $lastReading : '', $forward->counts($prepared));
     }
 
     private static function count(SQLite3 $live, string $table): int

@@ -61,7 +61,8 @@ final readonly class ShopCopy
     /** Another connection to a database of the shop, beside the framework's. */
     public static function open(string $database): SQLite3
     {
-        $live = new SQLite3($database);
+        // One that is gone is not made anew.
+        $live = new SQLite3($database, SQLITE3_OPEN_READWRITE);
         $live->enableExceptions(true);
         $live->busyTimeout(self::BUSY_MS);
 

@@ -3,6 +3,16 @@
 declare(strict_types=1);
 
 return [
+    'role' => [
+        'title' => 'What are you in this shop?',
+        'why' => ':name, this shop is older than its roles: until now everybody could do everything. Say what you are; an owner confirms it.',
+        'fitter' => 'Fitter: books and works on jobs, keeps the garage.',
+        'desk' => 'Desk: reads everything and books.',
+        'owner' => 'Owner: also people, settings and backups.',
+        'first' => 'Nobody is yet: you are at once.',
+        'confirmed_by' => 'There is one, who has to confirm you; until then you work as a fitter.',
+        'save' => 'Save',
+    ],
     'sign-in' => [
         'sign_in' => 'Sign in',
         'alone_dropped_carried_what_the' => 'Alone, dropped, carried: what the tape says, and how far to trust it.',
@@ -81,6 +91,8 @@ return [
         'shop' => 'Backups',
     ],
     'team' => [
+        'confirm' => 'Confirm',
+        'says_to_be' => 'Says to be: :role. Not confirmed yet.',
         'title' => 'People',
         'link_for' => 'Hand this link to :name. It is shown here only now; it is good for seven days, and once.',
         'reset_link_for' => 'Hand this link to :name. It is shown here only now; it is good for an hour, and once.',

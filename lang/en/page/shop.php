@@ -21,7 +21,7 @@ return [
         'restore' => 'Restore',
         'restore_it' => 'Restore :name',
         'when_exporting' => 'When exporting',
-        'with_passwords' => 'With people\'s passwords, as hashes. Without them, whoever is in both shops keeps the password of the one it is restored in.',
+        'with_passwords' => 'With people\'s passwords, as hashes, their tokens and calendar addresses. Without them, whoever is in both shops keeps the password of the one it is restored in.',
         'passphrase' => 'Passphrase to encrypt it; empty for none',
         'passphrase_again' => 'Passphrase again',
         'restore_from_a_file' => 'Restore from a file',
@@ -31,6 +31,14 @@ return [
         'look_at_it' => 'Look at it',
     ],
     'restore' => [
+        'stays' => [
+            'token' => '{1} 1 token for programs, revoked|[2,*] :count tokens for programs, revoked',
+            'calendar' => '{1} 1 calendar address, revoked|[2,*] :count calendar addresses, revoked',
+            'card' => '{1} 1 private link of an owner, revoked|[2,*] :count private links of owners, revoked',
+            'person' => '{1} 1 person who left|[2,*] :count people who left',
+            'customer' => '{1} 1 customer, erased|[2,*] :count customers, erased',
+        ],
+        'stays_ended' => 'What stays ended, though it was open in this backup',
         'title' => 'Restore backup',
         'it_is_whole' => 'This backup is whole, and of this program.',
         'last_reading' => 'Its last reading is of :at.',

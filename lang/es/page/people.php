@@ -3,6 +3,16 @@
 declare(strict_types=1);
 
 return [
+    'role' => [
+        'title' => '¿Qué es usted en este taller?',
+        'why' => ':name, este taller es anterior a las funciones: hasta ahora todos podían hacerlo todo. Diga qué es; un dueño lo confirma.',
+        'fitter' => 'Instalador: reserva y trabaja en los trabajos, lleva el garaje.',
+        'desk' => 'Recepción: lo lee todo y reserva.',
+        'owner' => 'Dueño: además, personas, ajustes y copias de seguridad.',
+        'first' => 'Todavía no hay ninguno: lo será enseguida.',
+        'confirmed_by' => 'Ya hay uno, que debe confirmarle; hasta entonces trabaja como instalador.',
+        'save' => 'Guardar',
+    ],
     'sign-in' => [
         'sign_in' => 'Entrar',
         'alone_dropped_carried_what_the' => 'Solo, sin barras, con barras: lo que dice la cinta, y hasta dónde fiarse.',
@@ -81,6 +91,8 @@ return [
         'shop' => 'Copias de seguridad',
     ],
     'team' => [
+        'confirm' => 'Confirmar',
+        'says_to_be' => 'Dice ser: :role. Sin confirmar todavía.',
         'title' => 'Personas',
         'link_for' => 'Entregue este enlace a :name. Se muestra aquí solo ahora; vale siete días, y una sola vez.',
         'reset_link_for' => 'Entregue este enlace a :name. Se muestra aquí solo ahora; vale una hora, y una sola vez.',

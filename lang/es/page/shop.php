@@ -21,7 +21,7 @@ return [
         'restore' => 'Restaurar',
         'restore_it' => 'Restaurar :name',
         'when_exporting' => 'Al exportar',
-        'with_passwords' => 'Con las contraseñas de las personas, como resúmenes cifrados. Sin ellas, quien esté en los dos talleres conserva la contraseña de aquel en que se restaura.',
+        'with_passwords' => 'Con las contraseñas de las personas, como resúmenes cifrados, sus claves y direcciones de calendario. Sin ellas, quien esté en los dos talleres conserva la contraseña de aquel en que se restaura.',
         'passphrase' => 'Frase de paso para cifrarla; vacío, ninguna',
         'passphrase_again' => 'Frase de paso otra vez',
         'restore_from_a_file' => 'Restaurar desde un archivo',
@@ -31,6 +31,14 @@ return [
         'look_at_it' => 'Examinarlo',
     ],
     'restore' => [
+        'stays' => [
+            'token' => '{1} 1 clave para programas, anulada|[2,*] :count claves para programas, anuladas',
+            'calendar' => '{1} 1 dirección de calendario, anulada|[2,*] :count direcciones de calendario, anuladas',
+            'card' => '{1} 1 enlace privado de un propietario, anulado|[2,*] :count enlaces privados de propietarios, anulados',
+            'person' => '{1} 1 persona que se fue|[2,*] :count personas que se fueron',
+            'customer' => '{1} 1 cliente, borrado|[2,*] :count clientes, borrados',
+        ],
+        'stays_ended' => 'Lo que sigue anulado, aunque en esta copia estuviera abierto',
         'title' => 'Restaurar la copia',
         'it_is_whole' => 'Esta copia está entera y es de este programa.',
         'last_reading' => 'Su última lectura es de :at.',

@@ -14,6 +14,9 @@
         @if ($preview->gone !== [])
             <section class="card padded" aria-labelledby="gone"><h2 class="text-xl" id="gone">{{ __('page/shop.restore.jobs_gone') }}</h2><ul class="plain-list">@foreach (array_slice($preview->gone, 0, 30) as $title)<li>{{ $title }}</li>@endforeach @if (count($preview->gone) > 30)<li>{{ __('page/shop.restore.and_more', ['more' => count($preview->gone) - 30]) }}</li>@endif</ul></section>
         @endif
+        @if ($preview->endedAgain !== [])
+            <section class="card padded" aria-labelledby="ended"><h2 class="text-xl" id="ended">{{ __('page/shop.restore.stays_ended') }}</h2><ul class="plain-list">@foreach ($preview->endedAgain as $kind => $many)<li>{{ trans_choice("page/shop.restore.stays.{$kind}", $many) }}</li>@endforeach</ul></section>
+        @endif
         <form method="post" data-needs-connection action="{{ route('shop.restore') }}" class="card padded">
             @csrf
             <p>{{ __('page/shop.restore.what_happens') }}</p>

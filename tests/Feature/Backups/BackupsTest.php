@@ -176,7 +176,7 @@ it('restores a backup of the first version, a bare database of before there were
     (new SQLite3($old))->exec('PRAGMA application_id = '.App\UseCases\Backups\ShopCopy::OURS);
     ($this->putBack)($old);
 
-    expect(User::query()->sole()->only(['name', 'role']))->toBe(['name' => 'Wren Tallow', 'role' => App\Models\Role::Owner])->and(($this->titles)())->toBe([]);
+    expect(User::query()->sole()->only(['name', 'role', 'role_standing']))->toBe(['name' => 'Wren Tallow', 'role' => App\Models\Role::Desk, 'role_standing' => 'asked'])->and(($this->titles)())->toBe([]);
 });
 
 it('thins backups out by day, week and month, and keeps what was before a restore for a while', function (): void {

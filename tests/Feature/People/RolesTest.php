@@ -15,7 +15,7 @@ const WHO = [
     'anyone' => ['up', 'alive', 'worker', 'calendar.feed', 'owner.card', 'owner.loads', 'owner.manifest', 'owner.note', 'owner.paper', 'owner.pdf', 'owner.procedure'],
     'guest' => ['sign-in', 'sign-in.try', 'first-owner', 'first-owner.make', 'forgotten', 'forgotten.mail', 'join', 'join.choose'],
     'all' => [
-        'sign-out', 'preferences', 'preferences.calling', 'password.confirm', 'password.check', 'account', 'account.password', 'account.end', 'account.end-others',
+        'sign-out', 'preferences', 'preferences.calling', 'password.confirm', 'password.check', 'role.ask', 'role.say', 'account', 'account.password', 'account.end', 'account.end-others',
         'yard', 'jobs.create', 'jobs.store', 'jobs.resume', 'jobs.log', 'jobs.plan', 'jobs.diagnosis', 'take-over', 'weigh', 'tongue', 'loads', 'loads.preview', 'devices.read',
         'card', 'card.pdf', 'files', 'files.json', 'files.readings', 'files.tickets', 'files.drawing', 'photos', 'photos.picture', 'log.visit', 'log.begin',
         'bars', 'bars.preview', 'gap', 'gap.preview', 'choice', 'new-loads', 'new-load', 'new-load.preview', 'new-load.start', 'care.calendar', 'log', 'log.rig', 'log.care', 'care.rig-calendar',
@@ -128,4 +128,37 @@ it('lets nobody in whose name only came with a file', function (): void {
     $this->person();
     $this->post('/sign-in', ['email' => 'ash@quillfeather.example', 'password' => 'tape-in-hand']);
     $this->assertGuest();
+});
+
+it('asks each person of a shop of before there were roles what they are: the first owner at once, the others until they are confirmed', function (): void {
+    $wren = $this->person('Wren Tallow', '1 mm', Role::Desk);
+    $ash = $this->person('Ash Fenn', '1 mm', Role::Desk);
+    $ibby = $this->person('Ibby Marsh', '1 mm', Role::Desk);
+    App\Models\User::query()->update(['role_standing' => 'asked']);
+    $job = $this->job();
+    $say = fn ($who, string $role) => $this->actingAs($who->fresh())->post('/who-are-you', ['role' => $role]);
+
+    $this->actingAs($ash->fresh());
+    foreach (['/', "/jobs/{$job->id}/alone", '/people'] as $page) {
+        $this->get($page)->assertRedirect('/who-are-you');
+    }
+    $this->tape($job, 'alone', ['front' => '950'])->assertStatus(409);
+    $this->get('/who-are-you')->assertOk()->assertSee('Nobody is yet');
+    $say($ash, 'king')->assertSessionHasErrors('role');
+    $say($ash, 'fitter')->assertRedirect('/');
+    $this->get('/')->assertOk();
+    expect($ash->fresh()->only(['role', 'role_standing']))->toBe(['role' => Role::Fitter, 'role_standing' => 'fitter']);
+    $say($wren, 'owner');
+    expect($wren->fresh()->only(['role', 'role_standing']))->toBe(['role' => Role::Owner, 'role_standing' => null]);
+    $this->actingAs($ibby->fresh())->get('/who-are-you')->assertSee('who has to confirm you');
+    $say($ibby, 'owner');
+    expect($ibby->fresh()->only(['role', 'role_standing']))->toBe(['role' => Role::Fitter, 'role_standing' => 'owner']);
+    $this->actingAs($ibby->fresh())->get('/people')->assertForbidden();
+    $say($ibby, 'owner');
+    expect($ibby->fresh()->role)->toBe(Role::Fitter, 'asked once');
+
+    $this->actingAs($wren->fresh())->get('/people')->assertSee('Says to be: Owner')->assertSee('Confirm');
+    $this->post("/people/{$ibby->id}/role", ['role' => 'owner']);
+    expect($ibby->fresh()->only(['role', 'role_standing']))->toBe(['role' => Role::Owner, 'role_standing' => null])
+        ->and(DB::table('activity_log')->where('event', 'role-changed')->count())->toBe(4);
 });

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Customer;
 
 use App\Http\Requests\Asked;
+use App\Interchange\Customers\CustomerFile;
 use App\Models\Customer;
 use App\Models\Rig;
 use App\UseCases\Customers\CustomerDraft;
-use App\UseCases\Customers\CustomerFile;
 use App\UseCases\Customers\Erasure;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;

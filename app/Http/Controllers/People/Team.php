@@ -66,7 +66,7 @@ final class Team
     {
         Gate::authorize('manage', $person);
         $role = $request->choice('role', Role::class) ?? $request->refuse(['role' => Text::of('screen.people.role-expected')]);
-        $person->update(['role' => $role]);
+        $person->update(['role' => $role, 'role_standing' => null]);
         $this->deeds->record(Deed::RoleChanged, $request->person(), ['name' => $person->name, 'role' => $role->value]);
 
         return redirect()->route('people')->with('done', Text::of('screen.people.role-changed', ['name' => $person->name]));

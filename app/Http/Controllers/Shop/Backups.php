@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Shop;
 use App\Http\Requests\Asked;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupRefused;
+use App\UseCases\Backups\CarriedForward;
 use App\UseCases\Backups\Export;
 use App\UseCases\Backups\Restore;
 use App\UseCases\Backups\RestorePreview;
@@ -84,11 +85,11 @@ final class Backups
         return redirect()->route('shop.preview');
     }
 
-    public function preview(Asked $request): View|RedirectResponse
+    public function preview(Asked $request, CarriedForward $forward): View|RedirectResponse
     {
         [$prepared, $called] = $this->waiting($request);
 
-        return $prepared === null ? redirect()->route('shop') : view('shop.restore', ['file' => $called, 'preview' => RestorePreview::of($prepared)]);
+        return $prepared === null ? redirect()->route('shop') : view('shop.restore', ['file' => $called, 'preview' => RestorePreview::of($prepared, $forward)]);
     }
 
     public function restore(Asked $request, Restore $restore): RedirectResponse
