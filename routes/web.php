@@ -31,6 +31,7 @@ use App\Http\Controllers\Job\Torques;
 use App\Http\Controllers\Log\CareBooks;
 use App\Http\Controllers\Log\JobFiles;
 use App\Http\Controllers\Log\Logs;
+use App\Http\Controllers\MayUpload;
 use App\Http\Controllers\Offline;
 use App\Http\Controllers\Owner\OwnersPage;
 use App\Http\Controllers\Owner\OwnersPapers;
@@ -117,6 +118,10 @@ Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitc
     Route::post('/account/sign-ins/{signIn}/end', [Account::class, 'end'])->name('account.end');
     Route::post('/account/sign-ins/end', [Account::class, 'endOthers'])->name('account.end-others');
 
+    // Asked by the server in front, before it takes a file.
+    Route::get('/may/work', [MayUpload::class, 'show'])->middleware('can:work')->name('may.work');
+    Route::get('/may/own', [MayUpload::class, 'show'])->middleware('can:own')->name('may.own');
+
     // Whoever owns the shop.
     Route::get('/practice', [PracticeYard::class, 'show'])->name('practice');
     Route::get('/practice/record/{person?}', [PracticeYard::class, 'record'])->middleware('no-copy')->name('practice.record');
@@ -145,6 +150,7 @@ Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitc
             Route::get('/shop', [Backups::class, 'show'])->name('shop');
             Route::post('/shop/backups', [Backups::class, 'make'])->name('shop.make');
             Route::post('/shop/backups/{name}', [Backups::class, 'download'])->name('shop.download');
+            Route::post('/shop/restore/part', [Backups::class, 'part'])->name('shop.part');
             Route::post('/shop/restore', [Backups::class, 'prepare'])->name('shop.prepare');
             Route::get('/shop/restore', [Backups::class, 'preview'])->name('shop.preview');
             Route::post('/shop/restore/now', [Backups::class, 'restore'])->name('shop.restore');

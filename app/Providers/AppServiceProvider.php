@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Policies\UserPolicy;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Backups\BackupFolder;
+use App\UseCases\Backups\BackupUpload;
 use App\UseCases\Customers\ErasedTraces;
 use App\UseCases\People\CommonPasswords;
 use App\UseCases\People\OwnerCode;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(QuietSession::class, fn (): QuietSession => new QuietSession($this->app->make(SessionManager::class), fn (): Factory => $this->app->make(Factory::class)));
         $this->app->extend('translator', static fn (Translator $translator): FamilyTranslator => FamilyTranslator::of($translator));
         $this->app->singleton(BackupFolder::class, static fn (): BackupFolder => new BackupFolder((string) config('shop.backups'), (string) config('shop.backups_second'), (string) config('shop.backup_passphrase')));
+        $this->app->singleton(BackupUpload::class, static fn (): BackupUpload => new BackupUpload(storage_path('app/private/uploads')));
         $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
         $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
         $this->app->when(PasswordCheck::class)->needs('$rounds')->giveConfig('hashing.bcrypt.rounds');

@@ -9,26 +9,22 @@ use Yoke\Procedure\Station;
 /** How long each station usually takes, minutes: a judgement of the trade until a shop's own times say otherwise (docs/model.md, The day). */
 final class StationTimes
 {
+    /** Minutes, by the key of a station. */
+    private const USUAL = [
+        'brief' => 8.0, 'ground' => 5.0, 'alone' => 8.0, 'head' => 18.0, 'brackets' => 18.0, 'dropped' => 8.0, 'bars-up' => 6.0, 'prove' => 6.0,
+        'sway-control' => 8.0, 'hook-up-checks' => 8.0, 'road-test' => 20.0, 'hand-over' => 10.0,
+    ];
+
+    /** A station that nobody timed yet. */
+    private const ANY = 8.0;
+
     /** To measure the carried heights of a hook-up and judge them. */
     private const MEASURED = 6.0;
 
     /** The stations but for hook-ups, each of which is counted by itself. */
     public static function usual(Station $station): float
     {
-        return match ($station) {
-            Station::Brief => 8.0,
-            Station::Ground => 5.0,
-            Station::Alone => 8.0,
-            Station::Head => 18.0,
-            Station::Brackets => 18.0,
-            Station::Dropped => 8.0,
-            Station::BarsUp => 6.0,
-            Station::Prove => 6.0,
-            Station::Sway => 8.0,
-            Station::HookUp => 8.0,
-            Station::Road => 20.0,
-            Station::HandOver => 10.0,
-        };
+        return self::USUAL[$station->value] ?? self::ANY;
     }
 
     /** @param  int  $step  minutes that a change of the small adjuster takes */

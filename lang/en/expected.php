@@ -210,6 +210,8 @@ return [
         'too_large' => 'Expected a photo of at most :megapixels megapixels. Take it again at a smaller size.',
     ],
     'backup' => [
+        'no_room' => 'The disk of the shop has no room for this backup. Expected twice its size. The shop is as it was.',
+        'another' => 'Somebody else is sending a backup just now. Expected one at a time: try again when it is done. The shop is as it was.',
         'foreign' => 'Expected a backup made by this program, and this file is none. The shop is as it was.',
         'damaged' => 'This backup is damaged or cut off. The shop is as it was.',
         'newer' => 'This backup was made by a newer version of this program. Bring the program up to date first. The shop is as it was.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What a page's scripts say: handed to the page as they stand here, by key.
 return [
+    'sent_so_far' => 'Sent: :percent %',
     'reading' => 'Reading …',
     'device_silent' => 'No answer from the server. Type the figure.',
     'device_moving' => 'The display does not come to rest. Type what it shows.',

@@ -210,6 +210,8 @@ return [
         'too_large' => 'Se esperaba una foto de :megapixels megapíxeles como mucho. Hágala otra vez más pequeña.',
     ],
     'backup' => [
+        'no_room' => 'El disco del taller no tiene sitio para esta copia. Se esperaba el doble de su tamaño. El taller está como estaba.',
+        'another' => 'Otra persona está enviando una copia ahora mismo. Se esperaba una a la vez: inténtelo cuando termine. El taller está como estaba.',
         'foreign' => 'Se esperaba una copia de seguridad hecha por este programa, y este archivo no lo es. El taller está como estaba.',
         'damaged' => 'Esta copia está dañada o cortada. El taller está como estaba.',
         'newer' => 'Esta copia la hizo una versión más nueva del programa. Póngalo al día antes. El taller está como estaba.',

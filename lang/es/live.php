@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What a page's scripts say: handed to the page as they stand here, by key.
 return [
+    'sent_so_far' => 'Enviado: :percent %',
     'reading' => 'Leyendo …',
     'device_silent' => 'El servidor no responde. Escriba la cifra.',
     'device_moving' => 'La pantalla no se estabiliza. Escriba lo que marca.',

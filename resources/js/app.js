@@ -7,6 +7,7 @@ import { wireLoads } from './loads.js';
 import { keepPages } from './offline/keep.js';
 import { wireOwner } from './owner.js';
 import { wirePad } from './pad.js';
+import { wireParts } from './parts.js';
 import { wirePractice } from './practice.js';
 import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
@@ -34,6 +35,7 @@ const explainer = document.querySelector('[data-explainer]');
 if (explainer) {
     wireExplainer(explainer);
 }
+document.querySelectorAll('[data-parts]').forEach(wireParts);
 const loads = document.querySelector('[data-loads]');
 if (loads) {
     wireLoads(loads);

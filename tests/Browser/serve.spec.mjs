@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { expect, test } from '@playwright/test';
 
@@ -7,6 +7,9 @@ const file = 'shops/browser-test.env';
 const port = 8453;
 const address = `https://shop.quillfeather.example:${port}`;
 const data = resolve('storage/demo/served');
+const isRoot = process.getuid() === 0;
+/** What the servers read and write. */
+const own = isRoot ? '/var/lib/ivy-yoke-server/browser-test' : `${data}/server`;
 const phrase = 'four links down and level';
 
 /** Whether anybody but root could read the program here: a checkout may stand where nobody else may go. */
@@ -43,6 +46,7 @@ test.beforeAll(() => {
 test.afterAll(() => {
     rmSync(file, { force: true });
     rmSync(data, { recursive: true, force: true });
+    rmSync(own, { recursive: true, force: true });
 });
 
 test('a shop is served over https, set up by its owner with the code of the console, and a restart signs nobody out', async ({ playwright }) => {
@@ -83,6 +87,21 @@ test('a shop is served over https, set up by its owner with the code of the cons
         await page.goto('/');
         await expect(page.getByRole('link', { name: 'Served for real' })).toBeVisible();
 
+        // A backup goes up in parts, larger together than any request may be.
+        await page.goto('/shop');
+        await page.getByRole('button', { name: 'Back up now' }).tap();
+        await expect(page.getByText('No backup yet.')).toBeHidden();
+        const [made] = readdirSync(`${data}/backups`).filter((name) => name.endsWith('.yoke'));
+        const large = resolve('storage/demo/large.yoke');
+        writeFileSync(large, Buffer.concat([readFileSync(`${data}/backups/${made}`), Buffer.alloc(30 * 1024 ** 2)]));
+        await page.setInputFiles('#file', large);
+        await page.getByRole('button', { name: 'Look at it' }).tap();
+        await expect(page.getByRole('alert')).toContainText(/damaged or cut off/);
+        rmSync(large);
+        await page.setInputFiles('#file', `${data}/backups/${made}`);
+        await page.getByRole('button', { name: 'Look at it' }).tap();
+        await expect(page.getByRole('heading', { name: /Restore backup/ })).toBeVisible();
+
         await page.goto('/account');
         await page.getByRole('button', { name: 'Sign out' }).tap();
         await page.getByLabel('E-mail').fill('wren@quillfeather.example');
@@ -108,4 +127,71 @@ test('nothing of the shop is handed out, and no name that somebody made up is an
     } finally {
         await server.stop();
     }
+});
+
+test('a stranger sends nothing large: who sends a file is asked before any of it is taken', async () => {
+    const server = await serve();
+    const send = (path) => execFileSync('sh', ['-c', `head -c 20000000 /dev/zero | curl -sk -o /dev/null -w '%{http_code} %{size_upload}' -X POST --data-binary @- -H 'Host: ${new URL(address).hostname}' https://127.0.0.1:${port}${path}`]).toString().split(' ').map(Number);
+    try {
+        for (const path of ['/shop/restore', '/shop/restore/part', '/jobs/1/photos', '/jobs/1/weigh', '/take-in']) {
+            const [code, sent] = send(path);
+            expect(code, path).toBe(303);
+            expect(sent, path).toBeLessThan(1_000_000);
+        }
+        expect(send('/sign-in')[0]).toBe(413);
+        expect(send('/api/v1/jobs/1/heights')[0]).toBe(413);
+        const hsts = execFileSync('curl', ['-skI', `https://127.0.0.1:${port}/build/manifest.json`]).toString();
+        expect(hsts.toLowerCase()).toContain('strict-transport-security');
+    } finally {
+        await server.stop();
+    }
+});
+
+test('nothing that root reads or writes lies in a folder of the shop, and a swap there changes nothing', async () => {
+    const server = await serve();
+    await server.stop();
+    const settings = readdirSync(`${own}/run`).filter((name) => name.endsWith('.conf') && name !== 'fpm.conf').map((name) => readFileSync(`${own}/run/${name}`, 'utf8'));
+    // What php-fpm's own user is told of the shop are names for later, opened by that user.
+    settings.push(readFileSync(`${own}/run/fpm.conf`, 'utf8').split('\n').filter((line) => !line.startsWith('env[')).join('\n'));
+    const paths = settings.join('\n').match(/(?<=[\s":])\/[^\s;"*]+/g).filter((path) => path.startsWith(data) || path.startsWith(own));
+    expect(paths.length).toBeGreaterThan(10);
+    if (isRoot) {
+        expect(paths.filter((path) => path.startsWith(data))).toEqual([]);
+        for (let folder = own; folder !== '/'; folder = dirname(folder)) {
+            const { uid, mode } = statSync(folder);
+            expect([folder, uid, mode & 0o022]).toEqual([folder, 0, 0]);
+        }
+        // As the shop's user could leave it: folders of the same names that lead elsewhere.
+        const target = resolve('storage/demo/elsewhere');
+        rmSync(target, { recursive: true, force: true });
+        mkdirSync(target);
+        for (const name of ['run', 'tls', 'server', 'logs']) {
+            rmSync(`${data}/${name}`, { recursive: true, force: true });
+            symlinkSync(target, `${data}/${name}`);
+        }
+        await (await serve()).stop();
+        expect(readdirSync(target)).toEqual([]);
+    }
+});
+
+test('the logs of the servers rotate, and go on in a new file', async () => {
+    const server = await serve();
+    try {
+        execFileSync('sh', ['-c', `head -c 3000000 /dev/zero | curl -sk -o /dev/null -X POST --data-binary @- https://127.0.0.1:${port}/sign-in`]);
+        expect(readFileSync(`${own}/logs/nginx.log`, 'utf8')).toContain('too large');
+        execFileSync('logrotate', ['--force', '--state', `${own}/run/logrotate.state`, `${own}/run/logrotate.conf`]);
+        expect(readdirSync(`${own}/logs`)).toContain('nginx.log.1.gz');
+        await expect.poll(() => {
+            execFileSync('sh', ['-c', `head -c 3000000 /dev/zero | curl -sk -o /dev/null -X POST --data-binary @- https://127.0.0.1:${port}/sign-in`]);
+            return existsSync(`${own}/logs/nginx.log`) ? readFileSync(`${own}/logs/nginx.log`, 'utf8') : '';
+        }).toContain('too large');
+    } finally {
+        await server.stop();
+    }
+});
+
+test('a database that is gone is not made anew', async () => {
+    rmSync(`${data}/shop.sqlite`, { force: true });
+    expect(() => execFileSync('bin/serve', ['--shop', file, '--set-up'], { env: { ...process.env, ...(isOpen(process.cwd()) ? {} : { YOKE_SHOP_USER: 'root' }) }, stdio: 'pipe' })).toThrow(/is gone/);
+    expect(existsSync(`${data}/shop.sqlite`)).toBe(false);
 });

@@ -21,8 +21,8 @@ final class ReadableInput
 
     private const LARGEST = self::MEGABYTE;
 
-    /** Addresses that take a file, with the megabytes of a whole request there; a backup is as large as the shop. */
-    private const TAKES_FILES = ['jobs/*/photos' => 26, 'jobs/*/weigh' => 10, 'take-in' => 10, 'shop/restore' => 1024];
+    /** Addresses that take a file, with the megabytes of a whole request there; a backup, which is as large as the shop, comes in parts. */
+    private const TAKES_FILES = ['jobs/*/photos' => 26, 'jobs/*/weigh' => 10, 'take-in' => 10, 'shop/restore' => 26, 'shop/restore/part' => 10];
 
     private const DEEPEST = 6;
 

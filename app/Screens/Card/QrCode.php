@@ -4,37 +4,33 @@ declare(strict_types=1);
 
 namespace App\Screens\Card;
 
-use TCPDF2DBarcode;
+use Mpdf\QrCode\QrCode as Encoder;
 
 /** An address as a square code that a phone's camera reads, drawn in cells. */
 final readonly class QrCode
 {
-    /** Light cells about it, as readers expect. */
-    private const QUIET = 4;
-
     /** Reads with about 15 % of it lost. */
-    private const KIND = 'QRCODE,M';
+    private const LEVEL = 'M';
 
-    /** @param  list<list<int>>  $cells  row by row, 1 is dark */
+    /** @param  list<list<bool>>  $cells  row by row, the light ones about it with them; dark is true */
     private function __construct(private array $cells)
     {
     }
 
     public static function of(string $address): self
     {
-        // It tries some of its patterns by chance: the same address looks the same every time.
-        mt_srand(crc32($address));
-        /** @var array{bcode: list<list<int>>} $code */
-        $code = (new TCPDF2DBarcode($address, self::KIND))->getBarcodeArray();
-        mt_srand();
+        $code = new Encoder($address, self::LEVEL);
+        /** @var list<int> $flat */
+        $flat = array_values($code->getFinal());
+        $rows = array_chunk($flat, max(1, (int) $code->getQrSize()));
 
-        return new self($code['bcode']);
+        return new self(array_map(static fn (array $row): array => array_map(static fn (int $cell): bool => $cell !== 0, $row), $rows));
     }
 
-    /** Cells across, the quiet ones with it. */
+    /** Cells across, the light ones about it with them. */
     public function size(): int
     {
-        return count($this->cells) + 2 * self::QUIET;
+        return count($this->cells);
     }
 
     /** Its dark cells as one path of SVG, run by run. */
@@ -43,11 +39,11 @@ final readonly class QrCode
         $path = '';
         foreach ($this->cells as $y => $row) {
             $from = null;
-            foreach ([...$row, 0] as $x => $cell) {
-                if ((int) $cell === 1) {
+            foreach ([...$row, false] as $x => $isDark) {
+                if ($isDark) {
                     $from ??= $x;
                 } elseif ($from !== null) {
-                    $path .= sprintf('M%d %dh%dv1h-%dz', $from + self::QUIET, $y + self::QUIET, $x - $from, $x - $from);
+                    $path .= sprintf('M%d %dh%dv1h-%dz', $from, $y, $x - $from, $x - $from);
                     $from = null;
                 }
             }

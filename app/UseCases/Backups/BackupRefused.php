@@ -15,6 +15,17 @@ final class BackupRefused extends RuntimeException
         return new self(Text::of('expected.backup.foreign'));
     }
 
+    /** Somebody else sends one just now. */
+    public static function another(): self
+    {
+        return new self(Text::of('expected.backup.another'));
+    }
+
+    public static function noRoom(): self
+    {
+        return new self(Text::of('expected.backup.no_room'));
+    }
+
     public static function damaged(): self
     {
         return new self(Text::of('expected.backup.damaged'));

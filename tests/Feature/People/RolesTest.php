@@ -22,13 +22,14 @@ const WHO = [
         'garage', 'garage.away', 'garage.shelf', 'garage.find', 'garage.create', 'garage.edit', 'garage.preview', 'procedures.show', 'procedures.paper', 'procedures.list', 'day', 'calls', 'customers', 'customers.edit', 'tokens', 'tokens.make', 'tokens.revoke', 'calendar', 'calendar.make', 'calendar.revoke', 'offline.pages', 'offline.none', 'bench', 'tape.preview', 'gauge.preview', 'practice', 'practice.record', 'practice.run', 'practice.debrief', 'practice.explain', 'practice.frames',
     ],
     'work' => [
+        'may.work',
         'practice.start', 'practice.act', 'weigh.store', 'weigh.withdraw', 'weigh.condition', 'tongue.store', 'tongue.withdraw', 'card.link', 'card.revoke', 'owner-notes.seen', 'day.put', 'calls.store', 'customers.create', 'customers.store', 'customers.update', 'customers.assign', 'photos.store', 'photos.withdraw', 'road.store', 'jobs.head',
         'bars.store', 'bars.skip', 'bars.undo', 'gap.store', 'gap.skip', 'files.take', 'files.store', 'garage.pair', 'rigs.away', 'rigs.back', 'garage.store', 'garage.copy',
         'garage.put-away', 'garage.bring-back', 'garage.update', 'hook-up.set-by', 'hook-up.count', 'loads.store', 'loads.copy', 'loads.setting', 'loads.away',
         'procedures.take', 'procedures.ticked', 'procedures.undo', 'procedures.give-up', 'care.store', 'care.withdraw', 'tape.store', 'gauge.store', 'measures.store', 'rounds.store', 'torques.store',
         'checks.store', 'facts.store', 'facts.guide', 'stations.method', 'stations.sides', 'stations.close', 'stations.open',
     ],
-    'own' => ['practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'customers.file', 'customers.erase', 'experience', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.prepare', 'shop.preview', 'shop.restore'],
+    'own' => ['may.own', 'practice.team', 'people', 'people.invite', 'people.link', 'people.role', 'people.let-go', 'people.take-back', 'deeds', 'customers.file', 'customers.erase', 'experience', 'settings', 'settings.preview', 'settings.store', 'shop', 'shop.make', 'shop.download', 'shop.part', 'shop.prepare', 'shop.preview', 'shop.restore'],
 ];
 
 /** Asked for as the page or the form of its own would. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Shop;
 use App\Http\Requests\Asked;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupRefused;
+use App\UseCases\Backups\BackupUpload;
 use App\UseCases\Backups\CarriedForward;
 use App\UseCases\Backups\Export;
 use App\UseCases\Backups\Restore;
@@ -15,6 +16,7 @@ use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -70,12 +72,25 @@ final class Backups
         return response()->download($file, $name, ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
     }
 
+    /** The next part of a backup that a browser sends piece by piece. */
+    public function part(Asked $request, BackupUpload $upload): JsonResponse
+    {
+        $part = $request->file('part');
+        try {
+            $here = $part instanceof UploadedFile && $part->isValid() ? $upload->take($request->person(), $request->text('upload'), $request->whole('at', 0, BackupUpload::LARGEST_BYTES), $request->whole('of', 0, BackupUpload::LARGEST_BYTES), (string) $part->get()) : throw BackupRefused::notSent();
+        } catch (BackupRefused $refused) {
+            return new JsonResponse(['message' => $refused->getMessage()], 422);
+        }
+
+        return new JsonResponse(['here' => $here]);
+    }
+
     /** Checks a backup of the shop's own folder, or one that is sent; it waits until somebody has seen what would change. */
-    public function prepare(Asked $request, Restore $restore): RedirectResponse
+    public function prepare(Asked $request, Restore $restore, BackupUpload $upload): RedirectResponse
     {
         $waiting = Str::random(40);
         try {
-            [$file, $called] = $this->asked($request);
+            [$file, $called] = $this->asked($request, $upload);
             $restore->prepare($file, $this->prepared($waiting), $request->text('passphrase'));
         } catch (BackupRefused $refused) {
             return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
@@ -113,15 +128,24 @@ final class Backups
      *
      * @throws BackupRefused
      */
-    private function asked(Asked $request): array
+    private function asked(Asked $request, BackupUpload $upload): array
     {
         $name = $request->text('name');
         if ($name !== '') {
             return [$this->folder->path($name) ?? abort(404), $name];
         }
+        $sent = $upload->file($request->person(), $request->text('upload'));
+        if ($sent !== null) {
+            return [$sent, self::called($request->text('called'))];
+        }
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() ? [$file->getPathname(), mb_substr((string) preg_replace('/[^\w.-]+/', '-', $file->getClientOriginalName()), 0, 80)] : throw BackupRefused::notSent();
+        return $file instanceof UploadedFile && $file->isValid() ? [$file->getPathname(), self::called($file->getClientOriginalName())] : throw BackupRefused::notSent();
+    }
+
+    private static function called(string $name): string
+    {
+        return mb_substr((string) preg_replace('/[^\w.-]+/', '-', $name), 0, 80);
     }
 
     /** @return array{string|null, string} the checked copy that waits for this person, and what its file was called */
