@@ -29,7 +29,7 @@ final class SimulatedYard
     public function devicesAt(int $job, Stance $stance, int $round, int $occasion): ?SimulatedDevices
     {
         $found = Job::query()->with(['rounds', 'liveReadings', 'rig'])->find($job);
-        $adjusters = $found?->rigAsWorked()->described()->adjusters();
+        $adjusters = $found?->rigAsWorked()->specified()->adjusters();
         if ($found === null || $adjusters === null) {
             return null;
         }
@@ -57,7 +57,7 @@ final class SimulatedYard
         $rig = $job->rigAsWorked();
         $vehicle = $rig->core()->vehicle;
         $truth = HiddenTruth::drawn(
-            $rig->described()->prior(),
+            $rig->specified()->prior(),
             ['front' => $this->taped($job, Axle::Front), 'rear' => $this->taped($job, Axle::Rear)],
             ['front' => $rig->values(RigPart::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'], 'rear' => $rig->values(RigPart::Vehicle)->number('rear_axle_kg') ?? self::USUAL_KG['rear']],
             ['front' => $vehicle->frontSuspension, 'rear' => $vehicle->rearSuspension],

@@ -9,7 +9,6 @@ use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Advice\Action;
 use Yoke\Advice\Look;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
@@ -22,6 +21,7 @@ use Yoke\Estimation\Stories\Suspect;
 use Yoke\Method\Criterion;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
+use Yoke\Shop\ShopSettings;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
 
@@ -30,21 +30,21 @@ final class AdviceFile
 {
     private JobAnalysis $analysis;
 
-    private function __construct(Fields $fields, Policy $policy)
+    private function __construct(Fields $fields, ShopSettings $shop)
     {
-        $job = new JobFields($fields);
+        $job = new JobFields($fields, $shop->priorDoubts(), $shop->tolerances());
         $prior = new JobPrior($fields, $job->doubts);
         $settings = $job->settings();
-        $readings = new ReadingsOfFile($fields, $job, $settings);
+        $readings = new ReadingsOfFile($fields, $job, $settings, $shop->heightDoubt());
         $current = $readings->current();
         $isUnknown = $current !== null && $current->setting === null;
-        $this->analysis = new JobAnalysis($isUnknown ? $prior->ofUnknownSetting() : $prior->prior(), $readings->observations(), $job->goal(), $policy, $settings, $current);
+        $this->analysis = new JobAnalysis($isUnknown ? $prior->ofUnknownSetting() : $prior->prior(), $readings->observations(), $job->goal(), $shop->policy(), $settings, $current);
     }
 
     /** @throws BadField */
-    public static function ofJson(string $json, Policy $policy = new Policy): self
+    public static function ofJson(string $json, ShopSettings $shop): self
     {
-        return new self(Fields::ofJson($json), $policy);
+        return new self(Fields::ofJson($json), $shop);
     }
 
     /**

@@ -27,7 +27,7 @@ final class JobFields
 {
     private ?Adjusters $adjusters = null;
 
-    public function __construct(private readonly Fields $fields, public readonly PriorDoubts $doubts = new PriorDoubts, private readonly Tolerances $tolerances = new Tolerances)
+    public function __construct(private readonly Fields $fields, public readonly PriorDoubts $doubts, private readonly Tolerances $tolerances)
     {
     }
 

@@ -37,7 +37,7 @@ final class ReadingsOfFile
     private ObservationMapper $mapper;
 
     /** @param  HitchSettings|null  $hitch  null where the job does not say what can be set */
-    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $doubt = new HeightDoubt)
+    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $doubt)
     {
         $this->readings = $fields->has('readings') ? $fields->objects('readings') : [];
         $this->mapper = new ObservationMapper($job->doubts, 0.0);

@@ -127,8 +127,14 @@ final readonly class RigAsWorked
         ]));
     }
 
-    /** @param  PriorDoubts  $doubts  of the shop; what is asked of family and adjusters alone does not need them */
-    public function described(PriorDoubts $doubts = new PriorDoubts): DescribedRig
+    /** As its specifications describe it: asked for family, adjusters and what does not fit, which no shop's doubts change. */
+    public function specified(): DescribedRig
+    {
+        return $this->described(new PriorDoubts);
+    }
+
+    /** @param  PriorDoubts  $doubts  of the shop */
+    public function described(PriorDoubts $doubts): DescribedRig
     {
         $described = new DescribedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), $doubts, $this->assumed());
         $change = $this->loadChange();
@@ -194,7 +200,7 @@ final readonly class RigAsWorked
     public function isDescribedAs(self $other): bool
     {
         $facts = static function (self $worked): array {
-            $prior = $worked->bySheets()->described()->prior();
+            $prior = $worked->bySheets()->specified()->prior();
 
             return [$prior->known(), array_map($prior->likely(...), range(0, RigPrior::BAR_RATE))];
         };

@@ -34,6 +34,7 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Band;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Shop\ShopSettings;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(HeightDoubt::class, fn (): HeightDoubt => $this->app->make(ShopSettings::class)->heightDoubt());
         $this->app->scoped(PriorDoubts::class, fn (): PriorDoubts => $this->app->make(ShopSettings::class)->priorDoubts());
         $this->app->scoped(Tolerances::class, fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances());
+        $this->app->scoped(Band::class, fn (): Band => $this->app->make(ShopSettings::class)->band());
         $this->app->scoped(Policy::class, fn (): Policy => $this->app->make(ShopSettings::class)->policy());
         $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(QuietSession::class, fn (): QuietSession => new QuietSession($this->app->make(SessionManager::class), fn (): Factory => $this->app->make(Factory::class)));

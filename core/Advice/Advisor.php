@@ -24,7 +24,7 @@ final readonly class Advisor
     /** Distances from a goal closer than this are the same, in the unit of the method. */
     private const SAME = 1e-9;
 
-    public function __construct(private HitchSettings $hitch, private Goal $goal, private Policy $policy = new Policy)
+    public function __construct(private HitchSettings $hitch, private Goal $goal, private Policy $policy)
     {
     }
 

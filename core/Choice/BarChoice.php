@@ -25,7 +25,7 @@ final readonly class BarChoice
      * @param  Adjusters  $adjusters  of the hitch, whose steps they are bent by
      * @param  Band  $band  that is aimed at while measuring: what levelling takes back is in it
      */
-    public function __construct(private RigPrior $rig, private Season $season, private Adjusters $adjusters, private Band $band, private PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private RigPrior $rig, private Season $season, private Adjusters $adjusters, private Band $band, private PriorDoubts $doubts)
     {
     }
 

@@ -22,6 +22,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
+use Yoke\Planning\RigPlan;
 use Yoke\Probability\Normal;
 use Yoke\Units\Length;
 
@@ -50,6 +51,12 @@ final readonly class HitchOnRig
         $this->settings = $this->rig->settings($adjusters->middle()) ?? new HitchSettings($adjusters, $adjusters->middle());
         $this->posterior = (new Estimation($this->rig->prior(), []))->posterior();
         $this->first = $this->firstBy($this->posterior);
+    }
+
+    /** What the rig with it is planned as. */
+    public function plan(): RigPlan
+    {
+        return new RigPlan($this->rig, $this->goal, $this->policy, $this->posterior);
     }
 
     /** Where it would be hooked up first. */

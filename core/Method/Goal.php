@@ -15,8 +15,8 @@ final readonly class Goal
      */
     public function __construct(
         public Band $band,
-        public Criterion $criterion = Criterion::FrontRestoration,
-        public Tolerances $tolerances = new Tolerances,
+        public Criterion $criterion,
+        public Tolerances $tolerances,
         private ?float $makersBallLoad = null,
         public ?LevellingLoss $levelling = null,
     ) {
@@ -24,7 +24,7 @@ final readonly class Goal
 
     public static function usual(): self
     {
-        return new self(Band::usual());
+        return new self(Band::usual(), Criterion::FrontRestoration, new Tolerances);
     }
 
     public function governedBy(Criterion $criterion): self

@@ -53,7 +53,7 @@ final readonly class DescribedRig
         private Values $vehicle,
         private Values $trailer,
         private Values $hitch,
-        private PriorDoubts $doubts = new PriorDoubts,
+        private PriorDoubts $doubts,
         private array $assumed = [],
         private RigConditions $conditions = new RigConditions,
     ) {

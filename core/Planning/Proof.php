@@ -22,7 +22,7 @@ final readonly class Proof
      * @param  Load|null  $barRating  of one bar; null where it is not known
      * @param  HitchFamily|null  $family  null until it is known: taken for one with bars
      */
-    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances = new Tolerances, private ?HitchFamily $family = null)
+    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances, private ?HitchFamily $family = null)
     {
         $this->carried = $posterior->rig($current->ballOffset)->carried($posterior->tension() + $current->tensionOffset);
     }

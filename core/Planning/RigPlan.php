@@ -49,7 +49,7 @@ final readonly class RigPlan
     private Band $band;
 
     /** @param  Posterior|null  $posterior  what readings told of the rig; null before there are any */
-    public function __construct(private DescribedRig $rig, private Goal $goal, private Policy $policy = new Policy, ?Posterior $posterior = null)
+    public function __construct(private DescribedRig $rig, private Goal $goal, private Policy $policy, ?Posterior $posterior = null)
     {
         $this->prior = $rig->prior();
         $this->band = $goal->band;

@@ -7,7 +7,9 @@ namespace Yoke\Simulation;
 use Closure;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
+use Yoke\Advice\Policy;
 use Yoke\Estimation\Estimation;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Goal;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\Contest\ReadingLog;
@@ -28,7 +30,7 @@ final readonly class AdviceBenchmark
      */
     public function run(int $rigs): float
     {
-        $sampler = new RigSampler(new SeededSource($this->seed));
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts);
         $took = 0.0;
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
@@ -40,7 +42,7 @@ final readonly class AdviceBenchmark
             $log->hookUp($middle, $middle);
             $observations = $log->observations();
             $began = ($this->seconds)();
-            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual()))->advise((new Estimation($lot->told, $observations))->posterior(), $middle, $log->looked());
+            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new Policy))->advise((new Estimation($lot->told, $observations))->posterior(), $middle, $log->looked());
             $took += ($this->seconds)() - $began;
         }
 

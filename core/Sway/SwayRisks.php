@@ -34,7 +34,7 @@ final readonly class SwayRisks
     /** Cams so far off do nothing to restore. */
     private const CAMS_LOST_MM = 50.0;
 
-    public function __construct(private Posterior $posterior, private CurrentSetting $current, private Band $band, private SwayControl $control, private Tolerances $tolerances = new Tolerances)
+    public function __construct(private Posterior $posterior, private CurrentSetting $current, private Band $band, private SwayControl $control, private Tolerances $tolerances)
     {
     }
 

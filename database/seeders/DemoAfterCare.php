@@ -58,7 +58,7 @@ final class DemoAfterCare
     /** The hook-up shown to the owner, step by step; a walk round that was called away from; the private link. */
     private function handedOver(Job $job): void
     {
-        $family = $job->rigAsWorked()->described()->family() ?? throw new \LogicException('The demo\'s hitches have families.');
+        $family = $job->rigAsWorked()->specified()->family() ?? throw new \LogicException('The demo\'s hitches have families.');
         $answers = ['ground' => 'firm', 'jack' => 'manual', 'friction_bar' => 'no', 'brakes' => 'yes'];
         foreach ([[Occasion::HookUp, 99], [Occasion::Departure, 4]] as [$occasion, $taken]) {
             $steps = (new Procedure($occasion, new RigFacts($family, $job->rigAsWorked()->values(RigPart::Vehicle), $job->rigAsWorked()->values(RigPart::Trailer), $answers)))->steps();

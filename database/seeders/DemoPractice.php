@@ -8,6 +8,7 @@ use App\Models\PracticeRun;
 use App\Models\User;
 use App\UseCases\Practice\DebriefRecord;
 use Illuminate\Support\Facades\Date;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Debrief\Debrief;
 use Yoke\Practice\Exercise\ExerciseCode;
@@ -24,7 +25,7 @@ final class DemoPractice
     {
         $tape = $apprentice->fineness;
         foreach ([[9, Level::ClearFigures, 14], [6, Level::RealTape, 21], [2, Level::SomethingWrong, 24]] as [$daysAgo, $level, $seed]) {
-            $exercise = (new ExerciseSampler)->draw(ExerciseCode::of($level, $seed));
+            $exercise = (new ExerciseSampler(new PriorDoubts))->draw(ExerciseCode::of($level, $seed));
             $run = $level === Level::SomethingWrong ? (new OneStepLearner($tape))->play($exercise) : (new AdvisedLearner($tape))->play($exercise);
             self::keep($apprentice, $run, $daysAgo);
         }

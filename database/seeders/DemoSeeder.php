@@ -97,7 +97,7 @@ final class DemoSeeder extends Seeder
         $rig = $this->rig($this->rigs[$plan['rig']]);
         $this->clock($plan['days_ago'], 0);
         $job = $this->opened($rig, $by, $plan);
-        $middle = $job->rigAsWorked()->described()->adjusters()?->middle()->steps() ?? [];
+        $middle = $job->rigAsWorked()->specified()->adjusters()?->middle()->steps() ?? [];
         Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($job, $plan)->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
         $this->bars($job, $by, $plan);
         $this->tape($job, $by, $plan);
@@ -173,7 +173,7 @@ final class DemoSeeder extends Seeder
         if (($plan['bars'] ?? '') === 'skipped') {
             $job->barTapings()->create(['typed' => [], 'user_id' => $by->id, 'taped_at' => Date::now()]);
         }
-        $adjusters = $job->rigAsWorked()->described()->adjusters();
+        $adjusters = $job->rigAsWorked()->specified()->adjusters();
         if (($plan['bars'] ?? '') !== 'taped' || $adjusters === null) {
             return;
         }
@@ -246,7 +246,7 @@ final class DemoSeeder extends Seeder
      */
     private function looks(Job $job, User $by, array $plan): void
     {
-        $family = $job->rigAsWorked()->described()->family();
+        $family = $job->rigAsWorked()->specified()->family();
         if ($family !== null && in_array(Station::Sway->value, $plan['closed'], true)) {
             foreach (SwayCheck::of($family) as $check) {
                 $job->checks()->create(['station' => Station::Sway, 'check_key' => $check->key, 'answer' => Answer::Yes, 'user_id' => $by->id, 'answered_at' => Date::now()]);
@@ -288,7 +288,7 @@ final class DemoSeeder extends Seeder
      */
     private function tensionBetween(Job $job, array $from, array $to): float
     {
-        $described = $job->rigAsWorked()->described();
+        $described = $job->rigAsWorked()->specified();
         $adjusters = $described->adjusters() ?? throw new LogicException('The demo\'s hitches have families.');
 
         return $adjusters->tensionBetween($adjusters->setting($from), $adjusters->setting($to), $job->rigAsWorked()->core()->hitch->barArm->millimetres());

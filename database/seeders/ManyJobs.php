@@ -107,7 +107,7 @@ final class ManyJobs
     /** Two fenders at a time: alone, dropped, then as many settings as there are readings left for; an odd one out corrects the first. */
     private function tape(int $job, RigAsWorked $worked, int $readings, string $at): void
     {
-        $described = $worked->described();
+        $described = $worked->specified();
         $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
         $middle = $adjusters->middle();
         $small = array_key_first($middle->steps()) ?? '';

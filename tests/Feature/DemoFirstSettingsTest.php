@@ -17,7 +17,7 @@ use Yoke\Rig\Stance;
  */
 function tapedAsTrue(Job $job, Simulation $simulation): array
 {
-    $adjusters = $job->rigAsWorked()->described()->adjusters();
+    $adjusters = $job->rigAsWorked()->specified()->adjusters();
     $middle = $adjusters->middle();
     $loosest = $adjusters->loosest($middle);
     $simulated = $adjusters->setting($simulation->setting);

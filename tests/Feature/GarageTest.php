@@ -28,7 +28,7 @@ it('saves a sheet in the person\'s units and plans the open jobs again', functio
     expect($trailer->sheet['tongue_weight_kg'])->toEqualWithDelta(408.233133, 1e-6)
         ->and($trailer->sheet['coupler_height_mm'])->toEqualWithDelta(485.775, 1e-9)
         ->and($trailer->gross_weight_kg)->toEqualWithDelta(3175.14659, 1e-5)
-        ->and($job->fresh()->rigAsWorked()->described()->tongueWeight()->value)->toEqualWithDelta(408.233133, 1e-6);
+        ->and($job->fresh()->rigAsWorked()->specified()->tongueWeight()->value)->toEqualWithDelta(408.233133, 1e-6);
     $this->get("/jobs/{$job->id}/brief")->assertOk()->assertSee('trailer: GVWR');
 });
 

@@ -23,13 +23,13 @@ function jobWithShank(Job $job): Job
 
 it('records where the head was bolted, and plans with the ball there', function (): void {
     $job = jobWithShank($this->job());
-    expect($job->rigAsWorked()->described()->ballOverCoupler())->toBeNull();
+    expect($job->rigAsWorked()->specified()->ballOverCoupler())->toBeNull();
 
     $this->post("/jobs/{$job->id}/head-place", ['place' => 'drop-2', 'because' => ''])->assertRedirect("/jobs/{$job->id}/head")->assertSessionHasNoErrors();
     $bolted = $job->fresh();
     expect($bolted->head_place['ball_height_mm'])->toEqual(518.0)
         ->and($bolted->head_place['by'])->toBe('Wren Tallow')
-        ->and($bolted->rigAsWorked()->described()->ballOverCoupler())->toEqual(38.0)
+        ->and($bolted->rigAsWorked()->specified()->ballOverCoupler())->toEqual(38.0)
         ->and($bolted->rig_as_worked)->toBe($job->rig_as_worked);
     $this->get("/jobs/{$job->id}/head")->assertSee('Bolted in drop, hole 2')->assertSee('by Wren Tallow')->assertSee('Where these heights come from');
 });

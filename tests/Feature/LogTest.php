@@ -50,8 +50,8 @@ it('starts a return visit where it was left, corrected for what travels now, and
 
     expect($back->rigAsWorked()->loadState())->toBe('Long trip')->and($back->earlierJob->id)->toBe(1)
         ->and($back->start['left_at'])->toEqual(['link' => 4, 'washer' => 3, 'head' => 2])->and($back->start['steps']['washer'])->toEqual(3)->and($back->start['steps']['link'])->toBeGreaterThanOrEqual(4)
-        ->and($back->rigAsWorked()->bySheets()->described()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390 + 120 * 2040 / 5100, 1e-6)
-        ->and($this->work->fresh()->rigAsWorked()->described()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390, 1e-6);
+        ->and($back->rigAsWorked()->bySheets()->specified()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390 + 120 * 2040 / 5100, 1e-6)
+        ->and($this->work->fresh()->rigAsWorked()->specified()->prior()->likelyRig()->trailer()->tongueWeight)->toEqualWithDelta(390, 1e-6);
     $this->get('/jobs/2/brackets')->assertSee('Return visit: start at link')->assertSee('left at link 4, 3 washers last time.');
 
     ($this->set)($back, 5.0);

@@ -138,7 +138,7 @@ it('seeds the demo workshop, the same each time, and every page of it opens', fu
     $this->get('/')->assertOk()->assertSeeInOrder(['Bell tower', 'Too much', 'Seed library, heavier shelves', 'Glassblowing stage', 'Not measured yet', 'Puppet theatre', 'Handed over', 'Planetarium', 'In range']);
     foreach (Job::query()->limit(6)->get() as $job) {
         foreach (Yoke\Procedure\Station::cases() as $station) {
-            $this->get("/jobs/{$job->id}/{$station->value}?height=5")->assertOk()->assertSee(App\Words\StationWords::caution($station, $job->rigAsWorked()->described()->family()));
+            $this->get("/jobs/{$job->id}/{$station->value}?height=5")->assertOk()->assertSee(App\Words\StationWords::caution($station, $job->rigAsWorked()->specified()->family()));
         }
         $this->get("/jobs/{$job->id}/tape-log")->assertOk();
     }

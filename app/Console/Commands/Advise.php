@@ -8,7 +8,7 @@ use App\Interchange\AdviceFile;
 use App\Interchange\BadField;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
-use Yoke\Advice\Policy;
+use Yoke\Shop\ShopSettings;
 
 final class Advise extends Command
 {
@@ -18,23 +18,23 @@ final class Advise extends Command
 
     protected $description = 'Print what the readings of a job tell, and the next move, as JSON';
 
-    public function handle(Policy $policy): int
+    public function handle(ShopSettings $shop): int
     {
         if ($this->option('lines') === true) {
-            return $this->lines($policy);
+            return $this->lines($shop);
         }
         $file = $this->argument('file');
 
-        return $this->answer(is_string($file) ? $file : '', static fn (string $json): string => AdviceFile::ofJson($json, $policy)->advised());
+        return $this->answer(is_string($file) ? $file : '', static fn (string $json): string => AdviceFile::ofJson($json, $shop)->advised());
     }
 
     /** A bad line is answered with its field, and the next is read. */
-    private function lines(Policy $policy): int
+    private function lines(ShopSettings $shop): int
     {
         $input = fopen('php://stdin', 'r');
         while ($input !== false && ($line = fgets($input)) !== false) {
             try {
-                $this->output->writeln(AdviceFile::ofJson($line, $policy)->advised(0), OutputInterface::OUTPUT_RAW);
+                $this->output->writeln(AdviceFile::ofJson($line, $shop)->advised(0), OutputInterface::OUTPUT_RAW);
             } catch (BadField $bad) {
                 $this->output->writeln((string) json_encode(['error' => $bad->getMessage()], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
             }

@@ -61,7 +61,7 @@ final readonly class HookUpsPage
 
     public function plot(): StancePlot
     {
-        return new StancePlot($this->analysed->posterior(), $this->analysed->goal->band, array_map(static fn (array $hookUp): array => ['rear' => $hookUp['rear'], 'front' => $hookUp['front']], $this->hookUps()), $this->analysed->current()->ballOffset ?? 0.0, $this->analysed->goal->tolerances);
+        return new StancePlot($this->analysed->posterior(), $this->analysed->goal->band, array_map(static fn (array $hookUp): array => ['rear' => $hookUp['rear'], 'front' => $hookUp['front']], $this->hookUps()), $this->analysed->goal->tolerances, $this->analysed->current()->ballOffset ?? 0.0);
     }
 
     /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */

@@ -13,11 +13,8 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Advice\Policy;
 use Yoke\Choice\HitchOnRig;
 use Yoke\Drawing\Elevation;
-use Yoke\Method\Goal;
-use Yoke\Planning\RigPlan;
 use Yoke\Units\Load;
 
 /** A hitch on the rig, beside others: what it would come to, line by line. */
@@ -42,7 +39,7 @@ final readonly class HitchColumn
     /** The rig as it would stand carried, drawn. */
     public function elevation(): Elevation
     {
-        $plan = new RigPlan($this->hitch->rig, Goal::usual(), new Policy);
+        $plan = $this->hitch->plan();
 
         return new Elevation($this->hitch->rig->rig, $plan->heights(), 1.0, (new DrawnHitch($this->hitch->rig, $plan))->set());
     }

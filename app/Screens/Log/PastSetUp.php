@@ -50,7 +50,7 @@ final readonly class PastSetUp
     {
         $setting = $this->setting();
 
-        return $setting === null ? '' : (new SettingWords($this->job->rigAsWorked()->described()))->of($setting);
+        return $setting === null ? '' : (new SettingWords($this->job->rigAsWorked()->specified()))->of($setting);
     }
 
     /** Null while nothing was read carried. */

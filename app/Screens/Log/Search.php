@@ -50,7 +50,7 @@ final readonly class Search
     /** That was written down last, in words, or an empty text. */
     public function setting(Job $job): string
     {
-        $described = $job->rigAsWorked()->described();
+        $described = $job->rigAsWorked()->specified();
         $steps = $job->settingOf($job->roundOf(Stance::Carried));
         try {
             $setting = $steps === null ? null : $described->adjusters()?->setting($steps);

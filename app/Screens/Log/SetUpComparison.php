@@ -36,7 +36,7 @@ final readonly class SetUpComparison
     /** @param  list<Item>  $after  what travels now */
     public function __construct(private PastSetUp $before, private array $after, private ?Setting $to, private LoadUnit $unit)
     {
-        $this->words = new SettingWords($before->job->rigAsWorked()->described());
+        $this->words = new SettingWords($before->job->rigAsWorked()->specified());
         $this->small = array_values(array_filter($this->words->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension))[0] ?? null;
     }
 

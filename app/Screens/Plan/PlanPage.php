@@ -28,7 +28,6 @@ use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
 use Yoke\Head\ShankPlace;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
@@ -74,7 +73,7 @@ final readonly class PlanPage
         $worked = new RigAsWorked(RigAsWorked::sheetOf($rig));
         $described = $worked->described($shop->doubts);
 
-        return new self($worked, $rig, $described, new RigPlan($described, $described->goal(Band::usual(), Criterion::FrontRestoration, $shop->tolerances), $shop->policy), $person);
+        return new self($worked, $rig, $described, new RigPlan($described, $described->goal($shop->band, Criterion::FrontRestoration, $shop->tolerances), $shop->policy), $person);
     }
 
     /** The move to begin with; null while the hitch's family is not known. */

@@ -35,7 +35,7 @@ final readonly class ProcedurePage
     {
         $this->run = $job->procedureRuns->last(static fn (ProcedureRun $run): bool => $run->occasion === $occasion && $run->isOn());
         $rig = $job->rigAsWorked();
-        $family = $rig->described()->family();
+        $family = $rig->specified()->family();
         $this->procedure = $family === null ? null : new Procedure($occasion, new RigFacts($family, $rig->values(RigPart::Vehicle), $rig->values(RigPart::Trailer), $this->run->answers ?? []));
         $this->progress = $this->procedure === null ? null : new ProcedureProgress($this->procedure->steps(), $this->run?->outcomes() ?? []);
     }
@@ -43,7 +43,7 @@ final readonly class ProcedurePage
     /** The marked setting, in words, or an empty text while none is known. */
     public function setting(): string
     {
-        $described = $this->job->rigAsWorked()->described();
+        $described = $this->job->rigAsWorked()->specified();
         $steps = $this->job->settingOf($this->job->roundOf(Stance::Carried)) ?? $this->job->rig->found_setting['steps'] ?? null;
         try {
             $setting = $steps === null ? null : $described->adjusters()?->setting(array_map(floatval(...), $steps));

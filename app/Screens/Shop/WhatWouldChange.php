@@ -29,7 +29,7 @@ final readonly class WhatWouldChange
 
     public static function by(ShopSettings $then, JobAnalyses $now, User $person, Repository $nowhere): self
     {
-        $might = new JobAnalyses($then->heightDoubt(), $then->priorDoubts(), $then->policy(), $then->tolerances(), $nowhere);
+        $might = new JobAnalyses($then->heightDoubt(), $then->priorDoubts(), $then->policy(), $then->tolerances(), $then->band(), $nowhere);
         $jobs = Job::query()->whereNull('handed_over_at')->orderByDesc('id')->limit(self::LOOKED_AT)->with(['rig', 'liveReadings.user', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'marks'])->get();
         $changed = [];
         foreach ($jobs as $job) {

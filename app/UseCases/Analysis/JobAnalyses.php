@@ -17,6 +17,7 @@ use Yoke\Advice\Policy;
 use Yoke\Estimation\Fits;
 use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\PriorDoubts;
+use Yoke\Method\Band;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
@@ -35,6 +36,7 @@ final class JobAnalyses
         public readonly PriorDoubts $doubts,
         public readonly Policy $policy,
         public readonly Tolerances $tolerances,
+        public readonly Band $band,
         private readonly Repository $cache,
     ) {
     }

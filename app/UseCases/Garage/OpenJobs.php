@@ -39,7 +39,7 @@ final readonly class OpenJobs
     public function check(): void
     {
         foreach ($this->rigs() as $rig) {
-            (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($this->part->value, $this->model))))->described()->check(new ThrowFirstProblem);
+            (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($this->part->value, $this->model))))->specified()->check(new ThrowFirstProblem);
         }
     }
 

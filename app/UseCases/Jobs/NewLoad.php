@@ -50,7 +50,7 @@ final readonly class NewLoad
         }
         $worked = new RigAsWorked(RigAsWorked::sheetOf($this->rig()));
         try {
-            $worked->described()->check($this->problems);
+            $worked->specified()->check($this->problems);
         } catch (CoreException $impossible) {
             $this->problems->found('trailer', $impossible->expected());
             $worked = null;

@@ -35,7 +35,7 @@ final readonly class OpenLinks
             return null;
         }
         if ($this->translator instanceof FamilyTranslator) {
-            $this->translator->speakOf($link->job->rigAsWorked()->described()->family());
+            $this->translator->speakOf($link->job->rigAsWorked()->specified()->family());
         }
 
         return $link;

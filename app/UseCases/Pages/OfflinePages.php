@@ -34,7 +34,7 @@ final readonly class OfflinePages
     /** @return list<string> */
     private function of(Job $job): array
     {
-        $stations = array_map(static fn (Station $station): string => route('bench', [$job, $station->value], false), Station::along($job->rigAsWorked()->described()->family()));
+        $stations = array_map(static fn (Station $station): string => route('bench', [$job, $station->value], false), Station::along($job->rigAsWorked()->specified()->family()));
         $lists = array_map(static fn (Occasion $occasion): string => route('procedures.list', [$job, $occasion->value], false), Occasion::cases());
 
         return [route('jobs.resume', $job, false), ...$stations, route('jobs.plan', $job, false), ...$lists];

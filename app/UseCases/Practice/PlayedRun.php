@@ -35,7 +35,7 @@ final readonly class PlayedRun
     {
         $own = $kept->ownRig();
 
-        return (new ExerciseSampler)->draw($kept->exerciseCode(), $own === null ? null : self::rig($own));
+        return (new ExerciseSampler(new PriorDoubts))->draw($kept->exerciseCode(), $own === null ? null : self::rig($own));
     }
 
     public static function rig(RigAsWorked $own): PracticeRig

@@ -10,6 +10,7 @@ use App\Models\RigAsWorked;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\Done;
 use Yoke\Practice\Coach\CoachMode;
@@ -36,7 +37,7 @@ final readonly class Playing
     public function beginOn(Rig $rig, User $person, ExerciseCode $code, CoachMode $coach): PracticeRun
     {
         $sheet = RigAsWorked::sheetOf($rig);
-        (new ExerciseSampler)->draw($code, PlayedRun::rig(new RigAsWorked($sheet)));
+        (new ExerciseSampler(new PriorDoubts))->draw($code, PlayedRun::rig(new RigAsWorked($sheet)));
 
         return $this->kept($person, $code, $coach, $sheet, $rig->title());
     }

@@ -7,7 +7,6 @@ namespace Yoke\Practice\Exercise;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Family\TakeUp;
-use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
 use Yoke\Practice\Act\Remedy;
@@ -75,7 +74,7 @@ final readonly class Exercise
 
     public function goal(): Goal
     {
-        return new Goal(Band::usual());
+        return Goal::usual();
     }
 
     public function isInRange(float $share): bool

@@ -37,7 +37,7 @@ final readonly class ExerciseSampler
     /** A tape stands so far before the edge, mm. */
     private const GAP_MM = [4.0, 8.0];
 
-    public function __construct(private PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private PriorDoubts $doubts)
     {
     }
 

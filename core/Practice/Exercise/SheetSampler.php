@@ -43,7 +43,7 @@ final readonly class SheetSampler
     /** Between the lightest and the heaviest tongue, of what bars are made for. */
     private const LOW_END = 0.6;
 
-    public function __construct(private RandomSource $random, private PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private RandomSource $random, private PriorDoubts $doubts)
     {
     }
 

@@ -11,7 +11,9 @@ use Yoke\Advice\Look;
 use Yoke\Advice\Policy;
 use Yoke\Estimation\Estimation;
 use Yoke\Method\Band;
+use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
+use Yoke\Method\Tolerances;
 use Yoke\Rig\Stance;
 
 /** Follows the advice to the letter: reads alone and dropped once, then does what is named until it says stop. */
@@ -24,14 +26,14 @@ final readonly class AdvisedPlayer implements Player
     /** Reading again what stands there anyway. */
     private const BEFOREHAND_MINUTES = 1.0;
 
-    public function __construct(private Policy $policy = new Policy)
+    public function __construct(private Policy $policy)
     {
     }
 
     public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish
     {
         $lot = $hookUps->lot;
-        $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band), $this->policy);
+        $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band, Criterion::FrontRestoration, new Tolerances), $this->policy);
         $log = new ReadingLog($lot, $tape);
         $log->read(Stance::Alone);
         $log->read(Stance::Dropped);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Contest;
 
 use Closure;
+use Yoke\Advice\Policy;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Band;
 use Yoke\Simulation\SeededSource;
 use Yoke\Simulation\World\Trouble;
@@ -28,8 +30,8 @@ final readonly class Benchmark
     public function run(int $rigs, ?Closure $played = null): array
     {
         $band = Band::usual();
-        $sampler = new RigSampler(new SeededSource($this->seed), $this->world, $this->trouble);
-        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer];
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts, $this->world, $this->trouble);
+        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer(new Policy)];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);

@@ -41,7 +41,7 @@ final readonly class RigSampler
     /** Bars come in these ratings, kg. */
     private const RATINGS = [270.0, 360.0, 450.0, 550.0, 640.0];
 
-    public function __construct(private RandomSource $random, private World $world = World::Plain, private Trouble $trouble = new Trouble, private PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private RandomSource $random, private PriorDoubts $doubts, private World $world = World::Plain, private Trouble $trouble = new Trouble)
     {
     }
 

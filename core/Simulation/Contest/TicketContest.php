@@ -6,6 +6,7 @@ namespace Yoke\Simulation\Contest;
 
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\Reading\ReadingContext;
@@ -40,7 +41,7 @@ final readonly class TicketContest
      */
     public function run(int $rigs): array
     {
-        $sampler = new RigSampler(new SeededSource($this->seed));
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts);
         [$tongue, $share, $heights, $fused] = [0, 0, 0.0, 0.0];
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);

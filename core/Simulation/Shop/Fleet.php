@@ -60,7 +60,7 @@ final class Fleet
     /** @var list<array{float, float, float, float}> bend at rating, tension off, pitch, tilt */
     private array $hitches = [];
 
-    public function __construct(private readonly RandomSource $random, private readonly PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private readonly RandomSource $random, private readonly PriorDoubts $doubts)
     {
         $classes = [];
         foreach (VehicleClass::cases() as $class) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Shop;
 
 use Closure;
+use Yoke\Advice\Policy;
 use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Experience\Evidence;
@@ -23,7 +24,7 @@ final readonly class LearningShop
 {
     private const APART = 7919;
 
-    public function __construct(private int $seed, private PriorDoubts $doubts = new PriorDoubts)
+    public function __construct(private int $seed, private PriorDoubts $doubts)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class LearningShop
             $experience = new Experience($evidence, $this->doubts);
             $rig = $fleet->next($this->seed + $i, $taped, static fn (Subject $subject): LearnedPriors => $experience->for($subject));
             $random = new SeededSource($rig->lot->seed * self::APART);
-            $finish = (new AdvisedPlayer)->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual());
+            $finish = (new AdvisedPlayer(new Policy))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual());
             $evidence = [...$evidence, ...$this->told($rig, $finish)];
             $finishes[] = $finish;
             if ($played !== null) {

@@ -243,7 +243,7 @@ it('follows the shop in when enough is enough', function (): void {
 it('raises the range by what levelling takes back', function (): void {
     $posterior = Knowing::rig(0.60, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
     $off = Knowing::advise($posterior, middle(), 4);
-    $goal = new Goal(Band::usual(), levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
     $on = Knowing::advise($posterior, middle(), 4, goal: $goal);
     $lost = $on->present->stance->quantities->lost;
 
@@ -289,9 +289,9 @@ it('moves the head for a coupler that stands low or high', function (float $ball
 
 it('goes past full return only as far as the hitch\'s maker asks', function (): void {
     $posterior = Knowing::rig(0.90, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $makers = new Goal(Band::of(0.95, 1.0)->upToMakers(1.3));
+    $makers = new Goal(Band::of(0.95, 1.0)->upToMakers(1.3), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances);
     $advised = Knowing::advise($posterior, middle(), 4, goal: $makers);
-    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(Band::of(0.95, 1.0)));
+    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(Band::of(0.95, 1.0), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances));
 
     expect($advised->forecast->share()->mean())->toBeGreaterThan(1.0)->toBeLessThan(1.3)
         ->and($usual->forecast->share()->mean())->toBeLessThan(1.0);

@@ -112,7 +112,7 @@ it('goes on with what there is after two looks', function (): void {
     $observations = lookReadings(1, 1, 2, 0.75, HookUp::counted(1), [3 => 7.0]);
     $posterior = (new Estimation(Priors::rig(0.2, 20.0, 25.0), $observations))->posterior();
     $hitch = Knowing::hitch();
-    $advise = fn (int $times): Recommendation => (new Advisor(new HitchSettings($hitch, $hitch->middle()), Goal::usual()))->advise($posterior, $hitch->middle(), $looked($times));
+    $advise = fn (int $times): Recommendation => (new Advisor(new HitchSettings($hitch, $hitch->middle()), Goal::usual(), new Yoke\Advice\Policy))->advise($posterior, $hitch->middle(), $looked($times));
 
     expect($advise(3)->action)->not->toBe(Action::ReadAgain);
 });

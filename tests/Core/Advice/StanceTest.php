@@ -29,7 +29,7 @@ use Yoke\Units\Load;
 
 function levelledGoal(): Goal
 {
-    return new Goal(Band::usual(), levelling: LevellingLoss::ofTheRear());
+    return new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
 }
 
 /** Found at a hook-up so much tighter than the reference, with the head so much higher. @return array<string, Finding> by kind */

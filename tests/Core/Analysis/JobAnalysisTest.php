@@ -156,7 +156,7 @@ it('lets each instrument speak for itself, and names why two differ', function (
     [, $other] = work(0.35, 0.5);
     $mixed = [...$readings->threeStances(), ...only($other, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad)];
     $evidence = analysed($prior, $mixed)->evidence();
-    $levelled = new Goal(Band::usual(), levelling: LevellingLoss::ofTheRear());
+    $levelled = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
 
     expect(array_map(fn (InstrumentEvidence $one): Instrument => $one->instrument, $evidence))->toBe([Instrument::Tape, Instrument::Scale])
         ->and($evidence[0]->share->mean())->toEqualWithDelta(0.75, 0.06)->and($evidence[1]->share->mean())->toEqualWithDelta(0.35, 0.06)
@@ -168,7 +168,7 @@ it('lets each instrument speak for itself, and names why two differ', function (
 
 it('says both shares where levelling takes some back, and holds the verdict to the raised range', function (): void {
     [$prior, $readings] = work(0.62, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $goal = new Goal(Band::usual(), levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
     $verdict = analysed($prior, $readings->threeStances(), true, $goal)->verdict();
 
     expect($verdict->lost)->toBeGreaterThan(0.15)

@@ -18,7 +18,7 @@ use Yoke\Units\Load;
 function familiesFor(Want ...$wants): array
 {
     $bars = BarRange::of(Load::ofKilograms(180.0), Load::ofKilograms(360.0));
-    $ranked = (new FamilyChoice(Described::of(), $bars, Band::usual()))->ranked(...$wants);
+    $ranked = (new FamilyChoice(Described::of(), $bars, Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...$wants);
 
     return array_combine(array_map(static fn (FamilyCandidate $one): string => $one->family->key(), $ranked), $ranked);
 }

@@ -24,13 +24,13 @@ use Yoke\Simulation\Shop\ShopRig;
 /** @return array{list<Evidence>, ShopRig} what so many rigs told, and the next */
 function afterRigs(int $many, int $seed = 3): array
 {
-    $fleet = new Fleet(new SeededSource($seed));
+    $fleet = new Fleet(new SeededSource($seed), new Yoke\Estimation\PriorDoubts);
     $evidence = [];
     $nothing = static fn (): LearnedPriors => LearnedPriors::of([]);
     for ($i = 0; $i < $many; $i++) {
         $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
         $random = new SeededSource(1000 + $i);
-        $told = (new AdvisedPlayer)->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual())->told;
+        $told = (new AdvisedPlayer(new Yoke\Advice\Policy))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual())->told;
         $evidence = $told === null ? $evidence : [...$evidence, ...(new JobEvidence($rig->subject, $rig->textbook, $told, new PriorDoubts))->all()];
     }
 
@@ -38,7 +38,7 @@ function afterRigs(int $many, int $seed = 3): array
 }
 
 it('needs fewer hook-ups the longer a shop has worked, claims no more than it lands, and leaves no more over-restored', function (): void {
-    $shops = array_map(static fn (int $seed): array => (new LearningShop($seed))->run(200, 50, HowTaped::NotTaped), [1, 2]);
+    $shops = array_map(static fn (int $seed): array => (new LearningShop($seed, new Yoke\Estimation\PriorDoubts))->run(200, 50, HowTaped::NotTaped), [1, 2]);
     $mean = static fn (string $when, string $what): float => array_sum(array_map(static fn (array $shop): float => $shop[$when][$what], $shops)) / count($shops);
 
     expect($mean('first', 'hook_ups') - $mean('last', 'hook_ups'))->toBeGreaterThanOrEqual(0.25)

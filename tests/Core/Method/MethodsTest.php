@@ -112,7 +112,7 @@ it('goes past full return only where the hitch\'s maker asks for it', function (
         ->and(Band::usual()->upToMakers(0.8)->to)->toBe(1.0)
         ->and(fn () => Band::usual()->upToMakers(1.51))->toThrow(ImpossibleBand::class)
         ->and(fn () => Band::usual()->upToMakers(0.4))->toThrow(ImpossibleBand::class);
-    $governing = (new Goal($makers))->governing();
+    $governing = (new Goal($makers, Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances))->governing();
     expect($governing->chances(new StanceQuantities(Normal::of(1.10, 0.01), Normal::of(1.10, 0.01), Normal::of(40, 1), 0.0, $makers->ceiling()))->verdict())->toBe(Verdict::InRange);
 });
 

@@ -88,7 +88,7 @@ it('never advises tips nearer to the ground than the hitch\'s specification allo
     $ranked = function (BarHang $hang): Recommendation {
         $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-        return (new Advisor($settings, Goal::usual()))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
+        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\Policy))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
     };
     $strict = hang(with: ['tip_clearance_mm' => 270.0]);
     $low = $ranked($strict);

@@ -20,7 +20,7 @@ function chained(): DescribedRig
 }
 
 it('plans no more for tension chains than they can restore, and says how much that is', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual());
+    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\Policy);
     $rig = chained()->prior()->likelyRig();
 
     // By hand: 40 mm of thread and the sag of the dropped rig, against the moment that restores all.
@@ -31,13 +31,13 @@ it('plans no more for tension chains than they can restore, and says how much th
     expect($plan->mostRestored())->toBeGreaterThan(0.10)->toBeLessThan(0.40)->toBeLessThan($stiff)
         ->and($plan->mostRestored())->toBeGreaterThan(0.75 * $stiff)
         ->and($plan->carried()->frontRestored())->toEqualWithDelta($plan->mostRestored(), 1e-9)
-        ->and((new RigPlan(Described::of([], [], ['family' => 'cam-bar']), Goal::usual()))->mostRestored())->toBeNull();
+        ->and((new RigPlan(Described::of([], [], ['family' => 'cam-bar']), Goal::usual(), new Yoke\Advice\Policy))->mostRestored())->toBeNull();
 });
 
 it('has no bar in ledger and checks of a hitch without bars', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual());
+    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\Policy);
     $adjusters = chained()->adjusters();
-    $proof = new Proof((new Estimation(chained()->prior(), []))->posterior(), new CurrentSetting($adjusters->middle(), 0.0, 0.0, 1), null, null, family: chained()->family());
+    $proof = new Proof((new Estimation(chained()->prior(), []))->posterior(), new CurrentSetting($adjusters->middle(), 0.0, 0.0, 1), null, null, new Yoke\Method\Tolerances, chained()->family());
 
     expect(array_filter($plan->ledger(), fn ($line): bool => $line->part === RatedPart::OneBar))->toBe([])
         ->and(array_column($proof->checks(), 'kind'))->not->toContain(CheckKind::Bent)->not->toContain(CheckKind::NotBent)

@@ -30,6 +30,6 @@ final class Described
 
     public static function of(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): DescribedRig
     {
-        return new DescribedRig(self::rig($gross), new Values($vehicle), new Values($trailer), new Values($hitch));
+        return new DescribedRig(self::rig($gross), new Values($vehicle), new Values($trailer), new Values($hitch), new \Yoke\Estimation\PriorDoubts);
     }
 }

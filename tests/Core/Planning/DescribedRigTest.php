@@ -33,7 +33,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
         ->and(array_map(fn (Assumption $assumption): string => $assumption->field, $rig->assumptions()))
         ->toBe(['vehicle_class', 'tongue_weight_kg', 'axle_group', 'cg_above_axle_mm', 'family', 'bar_rating_high_kg', 'coupler_height_mm'])
         ->and($rig->adjusters())->toBeNull()
-        ->and((new RigPlan($rig, Goal::usual()))->firstMove())->toBeNull();
+        ->and((new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy))->firstMove())->toBeNull();
 });
 
 it('takes what the sheets say before what is usual', function (): void {
@@ -58,7 +58,7 @@ it('takes what the sheets say before what is usual', function (): void {
 });
 
 it('follows the trailer as it grows heavier', function (): void {
-    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(Described::of(gross: $gross), Goal::usual()), [2000.0, 3000.0, 4000.0]);
+    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(Described::of(gross: $gross), Goal::usual(), new Yoke\Advice\Policy), [2000.0, 3000.0, 4000.0]);
     $balls = array_map(fn (RigPlan $plan): float => $plan->ballAdvised()->mean(), $plans);
     $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise(), $plans);
 
@@ -67,14 +67,14 @@ it('follows the trailer as it grows heavier', function (): void {
 });
 
 it('aims at the middle of the band with a level trailer', function (): void {
-    $carried = (new RigPlan(Described::of(), Goal::usual()))->carried();
+    $carried = (new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->carried();
 
     expect($carried->frontRestored())->toEqualWithDelta(0.75, 1e-9)
         ->and($carried->trailerPitchAngle()->degrees())->toEqualWithDelta(0.0, 1e-6);
 });
 
 it('names each line of the ledger once, dropped and carried', function (): void {
-    $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Goal::usual());
+    $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Goal::usual(), new Yoke\Advice\Policy);
     $names = array_map(fn (RatedLoad $line): string => $line->key(), $plan->ledger());
     $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
 
@@ -84,8 +84,8 @@ it('names each line of the ledger once, dropped and carried', function (): void 
 });
 
 it('loses share only to levelling', function (): void {
-    expect((new RigPlan(Described::of(), Goal::usual()))->takenBack())->toBe(0.0)
-        ->and((new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual()))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
+    expect((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->takenBack())->toBe(0.0)
+        ->and((new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\Policy))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
 });
 
 it('has fields whose keys say their unit, and which refuse what cannot be', function (RigPart $part): void {
@@ -143,7 +143,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {
-    $plan = new RigPlan(Described::of(), Goal::usual());
+    $plan = new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy);
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
     $filled = $plan->filledIn($taped);
 

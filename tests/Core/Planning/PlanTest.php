@@ -124,11 +124,11 @@ it('knows what levelling takes back', function (): void {
 });
 
 it('asks for more before the levelling is on again, by what it takes', function (): void {
-    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual());
+    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\Policy);
 
     expect($plan->rangeBefore()->from)->toEqualWithDelta(min(0.5 + $plan->takenBack(), 0.9), 1e-9)->toBeGreaterThan(0.5)
         ->and($plan->rangeBefore()->to)->toBe(1.0)
-        ->and((new RigPlan(Described::of(), Goal::usual()))->rangeBefore()->from)->toBe(0.5);
+        ->and((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->rangeBefore()->from)->toBe(0.5);
 });
 
 it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
@@ -184,7 +184,7 @@ it('takes another tilt where the first one would hardly land', function (): void
 it('lands in range as often as it says', function (): void {
     $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
     $prior = Priors::rig(0.12, 15.0, 12.0);
-    $best = (new Advisor(new HitchSettings($adjusters, $adjusters->middle()), Goal::usual()))->advise((new Estimation($prior, []))->posterior())->forecast;
+    $best = (new Advisor(new HitchSettings($adjusters, $adjusters->middle()), Goal::usual(), new Yoke\Advice\Policy))->advise((new Estimation($prior, []))->posterior())->forecast;
     $random = new SeededSource(12);
     $landed = 0;
     for ($i = 0; $i < 3000; $i++) {

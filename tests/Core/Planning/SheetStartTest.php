@@ -34,7 +34,7 @@ it('expects the range at the link that the data sheet starts at, as the shop cou
 
 it('plans the ball within the range of the data sheet, and the model governs where the sheet is silent', function (array $sheet, ?float $planned): void {
     $rig = startingBy($sheet, 400);
-    $plan = new RigPlan($rig, Goal::usual());
+    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy);
 
     expect($plan->ballPlanned())->toEqualWithDelta($planned ?? $plan->ballAdvised()->mean(), 1e-9)
         ->and($plan->ballAdvised()->mean())->toBeGreaterThan(10.0)->toBeLessThan(60.0)

@@ -55,7 +55,7 @@ function coached(Exercise $exercise): Run
 it('solves by the advice at least 97 of a hundred exercises of level 2, and harms none', function (): void {
     [$solved, $over, $many] = [0, 0, 150];
     for ($seed = 0; $seed < $many; $seed++) {
-        $exercise = (new ExerciseSampler)->draw(ExerciseCode::of(Level::RealTape, 13 * $seed + 5));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::RealTape, 13 * $seed + 5));
         $run = (new AdvisedLearner(Fineness::Sixteenth))->play($exercise);
         $solved += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
         $over += $run->share() > 1.0 ? 1 : 0;
@@ -67,7 +67,7 @@ it('solves by the advice at least 97 of a hundred exercises of level 2, and harm
 it('does better by the advice than one link at a time, on the same rigs with the same noise', function (): void {
     [$advised, $oneStep] = [0, 0];
     for ($seed = 0; $seed < 40; $seed++) {
-        $exercise = (new ExerciseSampler)->draw(ExerciseCode::of(Level::SomethingWrong, $seed));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::SomethingWrong, $seed));
         $advised += $exercise->isInRange((new AdvisedLearner(Fineness::Millimetre))->play($exercise)->share()) ? 1 : 0;
         $run = (new OneStepLearner(Fineness::Millimetre))->play($exercise);
         $oneStep += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
@@ -78,7 +78,7 @@ it('does better by the advice than one link at a time, on the same rigs with the
 
 it('leads a learner who does what the coach says to a good end, every fault found', function (Level $level): void {
     for ($seed = 0; $seed < 25; $seed++) {
-        $exercise = (new ExerciseSampler)->draw(ExerciseCode::of($level, 31 * $seed));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of($level, 31 * $seed));
         $run = coached($exercise);
         expect($run->breach())->toBeNull($exercise->code->text())
             ->and($run->isOver())->toBeTrue($exercise->code->text())

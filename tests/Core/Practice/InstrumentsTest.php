@@ -71,7 +71,7 @@ it('tells a light tongue on the scale, so that whoever weighs it knows', functio
 it('learns from what was weighed: the belief knows the tongue closer once it was on the scale', function (): void {
     $closer = 0;
     for ($seed = 0; $seed < 20; $seed++) {
-        $run = new Run((new ExerciseSampler)->draw(ExerciseCode::of(Level::RealTape, $seed)));
+        $run = new Run((new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::RealTape, $seed)));
         $before = (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation();
         $run->do(Act::plain(ActKind::WeighTongue));
         $closer += (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation() < $before ? 1 : 0;

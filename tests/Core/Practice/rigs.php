@@ -15,7 +15,7 @@ use Yoke\Units\Text\Fineness;
 
 function exerciseOf(string $code): Exercise
 {
-    return (new ExerciseSampler)->draw(ExerciseCode::parse($code));
+    return (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::parse($code));
 }
 
 /** The first exercise that has a fault: with nothing else wrong, or the first of the rigs taken over. */
@@ -26,7 +26,7 @@ function exerciseWith(Fault $fault): Exercise
         $code = $code->next();
     }
 
-    return (new ExerciseSampler)->draw($code);
+    return (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw($code);
 }
 
 /** @return list<Place> where a fault shows to somebody who looks everywhere in every stance */

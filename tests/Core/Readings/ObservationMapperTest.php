@@ -27,7 +27,7 @@ function mapper(?float $couplerLevel = 480.0, ?float $hang = 210.0): Observation
 
 function ticketOf(float $step, PlatformLoad ...$platforms): Ticket
 {
-    return Ticket::of(Stance::Dropped, $platforms, null, Load::ofKilograms($step));
+    return Ticket::of(Stance::Dropped, $platforms, null, Load::ofKilograms($step), null, LoadUnit::Pound);
 }
 
 it('keeps with each reading what it is, at which hook-up and in which unit', function (): void {
@@ -53,7 +53,7 @@ it('keeps with each reading what it is, at which hook-up and in which unit', fun
 
 it('observes each platform of a ticket by the axles that stood on it', function (): void {
     $load = Load::ofKilograms(...);
-    $single = mapper()->ticket(ReadingContext::dropped(), ticketOf(10.0, ...array_map(fn (WeighedAxle $axle, float $kilograms): PlatformLoad => new PlatformLoad([$axle], $load($kilograms)), WeighedAxle::cases(), [1320.0, 1720.0, 2700.0])), 'ticket 7', 2, LoadUnit::Pound);
+    $single = mapper()->ticket(ReadingContext::dropped(), ticketOf(10.0, ...array_map(fn (WeighedAxle $axle, float $kilograms): PlatformLoad => new PlatformLoad([$axle], $load($kilograms)), WeighedAxle::cases(), [1320.0, 1720.0, 2700.0])), 'ticket 7', 2);
     $shared = mapper()->ticket(ReadingContext::dropped(), ticketOf(10.0, new PlatformLoad([WeighedAxle::Front, WeighedAxle::Rear], $load(3040.0)), new PlatformLoad([WeighedAxle::Trailer], $load(2700.0))), 'ticket 8');
 
     expect(array_map(fn ($one): array => [$one->observed, $one->value], $single))->toBe([[Observed::FrontLoad, 1320.0], [Observed::RearLoad, 1720.0], [Observed::TrailerLoad, 2700.0]])

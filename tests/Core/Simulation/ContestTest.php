@@ -24,7 +24,7 @@ use Yoke\Simulation\World\World;
 /** @return list<SampledRig> */
 function lots(int $many, int $seed = 5, World $world = World::Plain, string $trouble = ''): array
 {
-    $sampler = new RigSampler(new SeededSource($seed), $world, $trouble === '' ? Trouble::none() : Trouble::named($trouble));
+    $sampler = new RigSampler(new SeededSource($seed), new Yoke\Estimation\PriorDoubts, $world, $trouble === '' ? Trouble::none() : Trouble::named($trouble));
 
     return array_map(fn (int $i): SampledRig => $sampler->draw($seed + $i), range(1, $many));
 }
@@ -120,9 +120,9 @@ it('holds in a harder world, and beats the hand there too', function (World $wor
 it('plays a rig the same way twice', function (): void {
     $lot = lots(1, 4)[0];
 
-    expect(played(new AdvisedPlayer, $lot))->toEqual(played(new AdvisedPlayer, $lot))
+    expect(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot))->toEqual(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot))
         ->and(played(new OneStepPlayer, $lot))->toEqual(played(new OneStepPlayer, $lot))
-        ->and(played(new AdvisedPlayer, $lot)->hookUps)->toBe(count(played(new AdvisedPlayer, $lot)->claims));
+        ->and(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot)->hookUps)->toBe(count(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot)->claims));
 });
 
 it('puts on a link more or fewer than was meant where the first is miscounted, and tells nobody until it is counted', function (): void {

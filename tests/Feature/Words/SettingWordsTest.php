@@ -25,7 +25,7 @@ function wordsOf(string $family, string $counting = 'taken up'): SettingWords
         Hitch::of(Length::ofMillimetres(720)),
     );
 
-    return new SettingWords(new DescribedRig($rig, new Values([]), new Values([]), new Values(['family' => $family, 'counting' => $counting])));
+    return new SettingWords(new DescribedRig($rig, new Values([]), new Values([]), new Values(['family' => $family, 'counting' => $counting]), new Yoke\Estimation\PriorDoubts));
 }
 
 it('says settings and changes in every family\'s words', function (string $key): void {

@@ -29,7 +29,7 @@ function derivedRig(): DescribedRig
 function everyTerm(): array
 {
     $rig = derivedRig();
-    $plan = new RigPlan($rig, Goal::usual());
+    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy);
     $first = $plan->firstMove()->forecast;
     $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));

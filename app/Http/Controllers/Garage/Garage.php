@@ -145,7 +145,7 @@ final class Garage
         $problems = new CollectProblems;
         foreach ((new OpenJobs($part, $model))->rigs() as $rig) {
             try {
-                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->described()->check($problems);
+                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->specified()->check($problems);
             } catch (ImpossibleRig $impossible) {
                 $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
                 $problems->found($field ?? 'name', $impossible->expected());

@@ -71,7 +71,7 @@ final class Bars
 
     private function form(Asked $request, Job $job): FourHeightsForm
     {
-        $described = $job->rigAsWorked()->described();
+        $described = $job->rigAsWorked()->specified();
         $adjusters = $described->adjusters() ?? abort(404);
         $family = $described->family() ?? abort(404);
         abort_unless($family->hasBars(), 404);

@@ -21,7 +21,7 @@ final class Checks
 
     public function store(Asked $request, Job $job, Station $station): RedirectResponse
     {
-        $family = $station === Station::Sway ? $job->rigAsWorked()->described()->family() : null;
+        $family = $station === Station::Sway ? $job->rigAsWorked()->specified()->family() : null;
         $key = $request->text('check');
         abort_if($family === null || ! in_array($key, array_column(SwayCheck::of($family), 'key'), true), 404);
         [$answer, $counted] = $this->answer($request);

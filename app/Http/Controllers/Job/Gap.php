@@ -80,7 +80,7 @@ final class Gap
 
     private function form(Asked $request, Job $job): GapForm
     {
-        abort_unless($job->rigAsWorked()->described()->family()?->hasBars() === true, 404);
+        abort_unless($job->rigAsWorked()->specified()->family()?->hasBars() === true, 404);
 
         return new GapForm($request->typed(), $job, $request->person());
     }

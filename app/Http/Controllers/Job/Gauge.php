@@ -67,7 +67,7 @@ final class Gauge
     private function form(Asked $request, Job $job, Station $station): GaugeForm
     {
         $stance = $station->stance();
-        $screw = $job->rigAsWorked()->described()->adjusters()?->turnedLoaded();
+        $screw = $job->rigAsWorked()->specified()->adjusters()?->turnedLoaded();
         if ($screw === null || $stance === null || $stance === Stance::Alone) {
             abort(404);
         }

@@ -56,7 +56,7 @@ final class HookUps
      */
     private function counted(Asked $request, Job $job): array
     {
-        $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
+        $adjusters = $job->rigAsWorked()->specified()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
         $on = $job->settingOf($job->roundOf(Stance::Carried)) ?? throw ImpossibleSetting::unknown('setting');
 
         return $adjusters->setting([...$on, ...$request->steps()])->steps();

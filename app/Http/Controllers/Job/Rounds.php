@@ -39,7 +39,7 @@ final class Rounds
      */
     private function steps(Asked $request, Job $job): array
     {
-        $adjusters = $job->rigAsWorked()->described()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
+        $adjusters = $job->rigAsWorked()->specified()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
 
         return $adjusters->setting($request->steps())->steps();
     }

@@ -29,7 +29,7 @@ final class Stations
             $this->handOver($request, $job, $station);
         }
 
-        return redirect()->route('bench', [$job, ($station->next($job->rigAsWorked()->described()->family()) ?? $station)->value]);
+        return redirect()->route('bench', [$job, ($station->next($job->rigAsWorked()->specified()->family()) ?? $station)->value]);
     }
 
     public function open(Job $job, Station $station): RedirectResponse
