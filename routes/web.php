@@ -120,7 +120,6 @@ Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitc
 
     // Asked by the server in front, before it takes a file.
     Route::get('/may/work', [MayUpload::class, 'show'])->middleware('can:work')->name('may.work');
-    Route::get('/may/own', [MayUpload::class, 'show'])->middleware('can:own')->name('may.own');
 
     // Whoever owns the shop.
     Route::get('/practice', [PracticeYard::class, 'show'])->name('practice');
@@ -131,6 +130,7 @@ Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitc
     Route::get('/practice/{run}/debrief', [PracticeRuns::class, 'debrief'])->name('practice.debrief');
 
     Route::middleware(['can:own', 'no-copy'])->group(function (): void {
+        Route::get('/may/own', [MayUpload::class, 'show'])->name('may.own');
         Route::get('/practice/team', [PracticeYard::class, 'team'])->name('practice.team');
         Route::get('/people', [Team::class, 'show'])->name('people');
         Route::post('/people', [Team::class, 'invite'])->name('people.invite');

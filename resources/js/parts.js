@@ -14,8 +14,9 @@ export function wireParts(form) {
         event.preventDefault();
         const button = form.querySelector('button');
         button.disabled = true;
+        says.setAttribute('role', 'status');
         try {
-            const upload = await send(form, file, (here) => { says.textContent = text('sent_so_far', { percent: Math.round((100 * here) / file.size) }); });
+            const upload = await send(form, file, (here) => { says.textContent = text('sent_so_far', { percent: ((100 * here) / file.size).toFixed(0) }); });
             add(form, 'upload', upload);
             add(form, 'called', file.name);
             input.disabled = true;

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { openJob, signIn } from './manners.mjs';
 
 test('the finished job is handed over: its card opens through the private link in a signed-out browser', async ({ page, browser }) => {

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { openJob, signIn } from './manners.mjs';
+import { expect, test } from './shop.mjs';
+import { openJob, typeSignIn as signIn } from './manners.mjs';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -49,7 +49,7 @@ test('what waits for the connection can be read by its person alone, and is stil
 test('whoever signs out leaves nothing behind: no page, no owner\'s page, nothing that back shows', async ({ page }) => {
     await signIn(page);
     await keepsPages(page);
-    await openJob(page, /Planetarium/, 'card');
+    await openJob(page, /Seed library, spring/, 'card');
     await page.getByRole('button', { name: 'Create a link' }).click();
     await page.goto(await page.getByLabel(/^Link made/).first().inputValue());
     await expect.poll(() => caches(page)).toContain('owner');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { signIn } from './manners.mjs';
 
 const slot = (page, title) => page.locator('.day-svg .slot', { hasText: title });

@@ -1,10 +1,10 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, shop, test } from './shop.mjs';
 import { account } from './browser.mjs';
 import { openJob, signIn } from './manners.mjs';
 
-const artisan = (...words) => execFileSync('php', ['artisan', ...words], { env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/demo/browser.sqlite` } }).toString();
+const artisan = (...words) => execFileSync('php', ['artisan', ...words], { env: { ...process.env, DB_DATABASE: shop.database, LARAVEL_STORAGE_PATH: shop.storage } }).toString();
 
 const download = async (page, name) => {
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { openJob, signIn, unfit } from './manners.mjs';
 
 const tablet = { width: 820, height: 1180 };

@@ -1,7 +1,29 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { expect } from '@playwright/test';
 import { account } from './browser.mjs';
 
+/** Sign-ins of this worker's workshop, by person: each is typed once. */
+const signedIn = new Map();
+
+/** In as somebody, on the yard. */
 export async function signIn(page, email = account.email) {
+    const kept = signedIn.get(email);
+    if (kept) {
+        await page.context().addCookies(kept);
+        await page.goto('/');
+        await page.waitForLoadState('load');
+        if (await page.getByRole('heading', { name: /^(Yard|Patio)/ }).isVisible()) {
+            return;
+        }
+        await page.context().clearCookies();
+    }
+    await typeSignIn(page, email);
+    signedIn.set(email, (await page.context().cookies()).filter((cookie) => cookie.name !== 'language'));
+}
+
+/** In as somebody, by the keyboard, as on a browser that nobody has used. */
+export async function typeSignIn(page, email = account.email) {
     await page.goto('/sign-in');
     await expect(page.locator('#email')).toBeFocused();
     await page.keyboard.type(email);
@@ -77,4 +99,61 @@ export async function unfit(page) {
         window.scrollTo(0, 0);
         return found;
     });
+}
+
+/** What the shop reads it on. */
+export const screens = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+const RULES = { runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa'] }, resultTypes: ['violations'] };
+
+/** What of a page is no finger wide, or runs over its edge, on each screen; with the pad open where it has one. */
+export async function cutOff(page, name) {
+    const pad = page.getByRole('button', { name: 'Keys', exact: true });
+    const found = [];
+    for (const [screen, size] of Object.entries(screens)) {
+        await page.setViewportSize(size);
+        if ((await pad.count()) > 0 && (await pad.isVisible()) && (await pad.getAttribute('aria-expanded')) === 'false') {
+            await pad.click();
+        }
+        const { small, over } = await page.evaluate(() => ({
+            small: [...document.querySelectorAll('a, button, select, summary, textarea, input:not([type=hidden])')]
+                .filter((target) => target.checkVisibility())
+                .map((target) => [target, (target.closest('label.tick, label.owner-step') ?? target).getBoundingClientRect()])
+                .filter(([, box]) => box.height < 43.5 || box.width < 43.5)
+                .map(([target, box]) => `${target.outerHTML.slice(0, 120)} ${Math.round(box.width)}x${Math.round(box.height)}`),
+            over: document.documentElement.scrollWidth - window.innerWidth,
+        }));
+        found.push(...small.map((target) => `${name} on a ${screen}: small, ${target}`), ...(over > 0 ? [`${name} on a ${screen}: ${over} px over the edge`] : []));
+    }
+    await page.setViewportSize(screens.tablet);
+    return found;
+}
+
+/** What of a page breaks AA in each theme. */
+export async function unreadable(page, name) {
+    await page.evaluate(AXE);
+    const found = [];
+    for (const theme of ['sun', 'dark']) {
+        found.push(...await page.evaluate(async ([to, rules, where]) => {
+            document.documentElement.dataset.theme = to;
+            const { violations } = await window.axe.run(document, rules);
+            return violations.map((one) => `${where} in ${to}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ').slice(0, 300)}`);
+        }, [theme, RULES, name]));
+    }
+    return found;
+}
+
+/** Walks pages with every target measured, every theme read, and whatever the content security policy stops told. */
+export async function walk(page, pages) {
+    const found = [];
+    page.on('console', (line) => {
+        if (/content security policy/i.test(line.text())) {
+            found.push(`the policy stopped, at ${page.url()}: ${line.text()}`);
+        }
+    });
+    await page.setViewportSize(screens.tablet);
+    await signIn(page);
+    await pages(page, async (name) => found.push(...await cutOff(page, name), ...await unreadable(page, name)));
+    return found;
 }

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { createRequire } from 'node:module';
-import { expect, test } from '@playwright/test';
+import { expect, shop, test } from './shop.mjs';
 import { openJob, signIn } from './manners.mjs';
 
 test.use({ serviceWorkers: 'allow' });
@@ -29,12 +29,12 @@ async function linkOf(page, title) {
     await openJob(page, title, 'card');
     await page.getByRole('button', { name: 'Create a link' }).click();
 
-    return page.getByLabel(/^Link made/).first().inputValue();
+    return page.getByLabel(/^Link made/).last().inputValue();
 }
 
 /** What PHP answers for a load of that link's job: the headline of its own table, and of the load worked out by itself. */
 function answerOf(address, load) {
-    return JSON.parse(execFileSync('php', ['tests/Browser/answer-of.php', new URL(address).pathname.split('/')[2], JSON.stringify(load)], { env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/demo/browser.sqlite` } }).toString());
+    return JSON.parse(execFileSync('php', ['tests/Browser/answer-of.php', new URL(address).pathname.split('/')[2], JSON.stringify(load)], { env: { ...process.env, DB_DATABASE: shop.database, LARAVEL_STORAGE_PATH: shop.storage } }).toString());
 }
 
 async function choose(owner, axis, value) {

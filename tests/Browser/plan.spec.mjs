@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { openJob, signIn } from './manners.mjs';
 
 const plan = (page) => page.getByRole('complementary', { name: 'Plan' });

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { openJob, signIn } from './manners.mjs';
 
 test('the hook-up is run to the end on a phone, interrupted on the way', async ({ browser }) => {

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { openJob, signIn, tape } from './manners.mjs';
 
 const verdict = (page) => page.getByRole('region', { name: 'Verdict' });

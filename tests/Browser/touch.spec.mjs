@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { inView, openJob, signIn } from './manners.mjs';
 
 test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });

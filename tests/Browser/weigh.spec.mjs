@@ -1,14 +1,13 @@
 import { connect } from 'node:net';
-import { expect, test } from '@playwright/test';
+import { expect, shop, test } from './shop.mjs';
 import { openJob, signIn } from './manners.mjs';
 
-const devices = 1000 + Number(process.env.YOKE_BROWSER_PORT ?? 8123);
 const heavier = /Seed library, heavier/;
 
 /** Makes a simulated device fail, or work again. */
 function trouble(kind, what) {
     return new Promise((resolve, reject) => {
-        const line = connect(devices, '127.0.0.1', () => line.write(`trouble ${kind} ${what}\n`));
+        const line = connect(shop.devices, '127.0.0.1', () => line.write(`trouble ${kind} ${what}\n`));
         line.once('data', (answer) => { line.end(); resolve(String(answer).trim()); });
         line.once('error', reject);
     });

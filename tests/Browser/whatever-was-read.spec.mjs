@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { signIn, tape } from './manners.mjs';
 
 const verdict = (page) => page.getByRole('region', { name: 'Verdict' });

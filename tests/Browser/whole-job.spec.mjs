@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shop.mjs';
 import { account } from './browser.mjs';
 import { unfit } from './manners.mjs';
 

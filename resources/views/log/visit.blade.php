@@ -1,4 +1,4 @@
-@php($words = new \App\Words\SettingWords($job->rigAsWorked()->described()))
+@php($words = new \App\Words\SettingWords($job->rigAsWorked()->specified()))
 <x-layout :title="__('page/log.visit.return_visit_2', ['title' => $job->title])" here="log">
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/log.visit.return_visit') }} <span class="font-normal text-muted">· {{ $job->rig->title() }}</span></h1><a class="button" href="{{ route('log.rig', $job->rig_id) }}">{{ __('page/log.visit.to_its_history') }}</a></div>

@@ -37,7 +37,7 @@
                 <div class="field"><label for="file">{{ __('page/shop.backups.file') }}</label><input id="file" type="file" name="file" accept=".yoke"></div>
                 <div class="field"><label for="opens">{{ __('page/shop.backups.opens') }}</label><input id="opens" name="passphrase" type="password" autocomplete="off"></div>
             </div>
-            <p class="sentence" data-parts-says role="status">{{ __('page/shop.backups.you_see_first_what_would') }}</p>
+            <p class="sentence" data-parts-says>{{ __('page/shop.backups.you_see_first_what_would') }}</p>
             <button class="button">{{ __('page/shop.backups.look_at_it') }}</button>
         </form>
     </main>

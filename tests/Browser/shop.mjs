@@ -1,0 +1,45 @@
+import { spawn } from 'node:child_process';
+import { test as base } from '@playwright/test';
+
+export { expect } from '@playwright/test';
+
+const FIRST_PORT = Number(process.env.YOKE_BROWSER_PORT ?? 8123);
+const PATIENCE = 120_000;
+
+/** Each worker's own demo workshop: a server, a database and a storage folder that no other worker sees. */
+export const shop = {
+    get port() {
+        return FIRST_PORT + 10 * Number(process.env.TEST_PARALLEL_INDEX ?? 0);
+    },
+    get name() {
+        return `browser-${process.env.TEST_PARALLEL_INDEX ?? 0}`;
+    },
+    get database() {
+        return `${process.cwd()}/storage/demo/${this.name}.sqlite`;
+    },
+    get storage() {
+        return `${process.cwd()}/storage/demo/${this.name}`;
+    },
+    get devices() {
+        return this.port + 1000;
+    },
+};
+
+async function answers(address) {
+    return fetch(address).then((answer) => answer.ok, () => false);
+}
+
+export const test = base.extend({
+    served: [async ({}, use) => {
+        const server = spawn('bin/lib/serve-demo-copy.sh', [shop.port, shop.name, 'storage/demo/browser-template.sqlite'].map(String), { detached: true, stdio: ['ignore', 'ignore', 'inherit'] });
+        const address = `http://127.0.0.1:${shop.port}`;
+        for (const end = Date.now() + PATIENCE; !(await answers(`${address}/up`)); await new Promise((wait) => setTimeout(wait, 100))) {
+            if (Date.now() > end || server.exitCode !== null) {
+                throw new Error(`The demo workshop of ${shop.name} did not start.`);
+            }
+        }
+        await use(address);
+        process.kill(-server.pid, 'SIGTERM');
+    }, { scope: 'worker', timeout: PATIENCE }],
+    baseURL: async ({ served }, use) => use(served),
+});
