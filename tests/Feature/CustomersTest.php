@@ -71,6 +71,7 @@ it('erases who somebody is, and leaves what was measured', function (): void {
     $this->tape($this->work, 'alone', ['front' => '950 mm', 'rear' => '985 mm']);
     $link = $this->work->cardLinks()->create(['token' => str_repeat('c', 40), 'user_id' => User::query()->sole()->id, 'made_at' => Date::now(), 'ends_at' => Date::now()->addDay()]);
     OwnerNote::query()->create(['job_id' => $this->work->id, 'card_link_id' => $link->id, 'note' => 'Perpetua Lisle was here', 'sent_at' => Date::now()]);
+    $this->work->photos()->create(['shows' => 'other', 'width' => 1, 'height' => 1, 'jpeg' => 'JPEG', 'user_id' => 1, 'taken_at' => Date::now()]);
     $this->get('/log');
     // Where else the name has gone: the record, practice on their rig, a file that waits, an answer kept for a browser.
     $this->get("/jobs/{$this->work->id}/job.json")->assertOk();
@@ -89,6 +90,7 @@ it('erases who somebody is, and leaves what was measured', function (): void {
     }
     expect($this->work->liveReadings()->count())->toBe(2)
         ->and(CardLink::query()->sole()->isOpen())->toBeFalse()
+        ->and(DB::table('photos')->count())->toBe(0)
         ->and($this->work->fresh()->title)->toBe("Job {$this->work->id}")
         ->and(Storage::disk('local')->files('imports'))->toBe(['imports/other.json'])
         ->and(DB::table('activity_log')->count())->toBe($deeds + 1, 'the record is whole')

@@ -361,3 +361,12 @@ it('leaves who owns the rig and who works on it in the shop, and takes neither i
 
     expect(Rig::query()->sole()->customer_id)->toBeNull()->and(Job::query()->sole()->person_id)->toBeNull();
 });
+
+it('writes no cell that a spreadsheet would work out', function (string $typed): void {
+    $this->actingAs($this->person());
+    $job = $this->job();
+    Illuminate\Support\Facades\DB::table('tickets')->insert(['job_id' => $job->id, 'stance' => 'alone', 'round' => 1, 'typed' => $typed, 'platforms' => '[{"axles":["front"],"kg":1450}]', 'step_kg' => 10, 'user_id' => 1, 'weighed_at' => '2026-12-01 10:00:00']);
+    $lines = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim(App\Interchange\Csv::tickets($job))));
+
+    expect(end($lines[1]))->toBe("'{$typed}");
+})->with(['=1+1', '+1', '-1', '@SUM(A1)', "\tfront"]);

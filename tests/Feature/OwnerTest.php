@@ -165,3 +165,21 @@ it('says that there is no setting yet on a job that was never hooked up', functi
     $this->get($link->address())->assertOk()->assertSee('has not recorded a setting yet')->assertDontSee("Today's load", false)->assertSee('Step by step');
     $this->get($link->addressOf('owner.loads'))->assertOk()->assertJsonMissing(['entries']);
 });
+
+it('works its table out anew when the shop\'s goal, policy or doubts are others', function (Closure $other): void {
+    $name = function (): string {
+        $job = app(JobAnalyses::class)->of($this->work->fresh());
+
+        return (new ReflectionMethod(OwnersTable::class, 'name'))->invoke(app(OwnersTable::class), $job, $job->current()->setting);
+    };
+    $before = $name();
+    expect($name())->toBe($before);
+    $this->actingAs(User::query()->sole());
+    $other($this);
+    app()->forgetScopedInstances();
+    expect($name())->not->toBe($before);
+})->with([
+    'range of the job' => [fn ($test) => $test->work->fresh()->update(['band_from' => 0.6])],
+    'when to stop' => [fn () => app(App\UseCases\Settings\KeptSettings::class)->choose(['policy.goodEnough' => 0.85], User::query()->sole())],
+    'what a tongue scale is good to' => [fn () => app(App\UseCases\Settings\KeptSettings::class)->choose(['prior.tensionTapedMm' => 8.0], User::query()->sole())],
+]);

@@ -228,3 +228,14 @@ it('says of a finished job what was handed over, and advises only when asked', f
 
     $this->get("/jobs/{$this->work->id}/bars-up")->assertSee('Handed over')->assertSee('on 20 Nov 2026.')->assertSee('<summary class="button is-small">Show advice</summary>', false);
 });
+
+it('keeps what is typed in the round that its page was made for, and in none that was not begun', function (): void {
+    hookUp($this, $this->work, ['link' => 4]);
+    $this->tape($this->work, 'bars-up', ['front' => '955 mm'], ['round' => '1']);
+    hookUp($this, $this->work, ['link' => 5]);
+    $this->tape($this->work, 'bars-up', ['rear' => '948 mm'], ['round' => '-3']);
+    $this->tape($this->work, 'bars-up', ['front' => '953 mm'], ['round' => '9']);
+
+    expect(Reading::query()->where('stance', 'carried')->orderBy('id')->get()->map(static fn (Reading $one): string => "{$one->axle->value} {$one->round}")->all())
+        ->toBe(['front 1', 'rear 1', 'front 2']);
+});

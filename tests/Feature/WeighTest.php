@@ -143,3 +143,19 @@ it('refuses a file in words', function (string $file, string $says): void {
 it('refuses a file over 8 MB', function (): void {
     $this->post("/jobs/{$this->work->id}/weigh", ['step' => '10 kg', 'file' => UploadedFile::fake()->create('tickets.csv', 8 * 1024 + 1)])->assertSessionHasErrors(['ticket' => 'Expected a file of at most 8 MB.']);
 });
+
+it('lets a ticket that is withdrawn weigh no more in what the readings tell', function (): void {
+    $told = fn (): float => app()->make(App\UseCases\Analysis\JobAnalyses::class)->of(App\Models\Job::query()->findOrFail($this->work->id))->posterior()->rig()->trailer()->tongueWeight;
+    $without = $told();
+    foreach (['alone' => 'front 1450 kg, rear 1180 kg', 'dropped' => 'front 1310 kg, rear 1890 kg, trailer 2530 kg'] as $stance => $ticket) {
+        $this->post("/jobs/{$this->work->id}/weigh", ['stance' => $stance, 'ticket' => $ticket]);
+    }
+    app()->forgetScopedInstances();
+    $with = $told();
+    foreach (App\Models\WeighTicket::query()->pluck('id') as $ticket) {
+        $this->post("/jobs/{$this->work->id}/weigh/{$ticket}/withdraw");
+    }
+    app()->forgetScopedInstances();
+
+    expect(abs($with - $without))->toBeGreaterThan(20.0)->and($told())->toEqualWithDelta($without, 1e-6);
+});

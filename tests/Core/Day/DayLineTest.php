@@ -90,3 +90,25 @@ it('counts no hour that a clock set forward or back, or another zone, put betwee
 
     expect($plain)->toBe(65.0)->and($changed)->toBeGreaterThan(30.0)->toBeLessThanOrEqual($plain + 25.0);
 })->with(['an hour forward' => 3600, 'an hour back' => -3600, 'from another continent' => 9 * 3600, 'a clock that lost its battery' => -20 * 365 * 86_400]);
+
+it('expects the end of a job that waits from its time on, or from now where that is past, and of one that has begun from now on', function (): void {
+    $takes = (int) round(foreseen()->mean);
+    $ends = fn (?int $now, ?int $start, SlotState $state): ?int => (new DayLine([slot('1', $start, state: $state)], $now))->expectedEnd(slot('1', $start, state: $state));
+
+    expect($ends(600, 660, SlotState::Waiting))->toBe(660 + $takes)
+        ->and($ends(700, 660, SlotState::Waiting))->toBe(700 + $takes)
+        ->and($ends(null, 660, SlotState::Waiting))->toBe(660 + $takes)
+        ->and($ends(700, 600, SlotState::Begun))->toBe(700 + $takes)
+        ->and($ends(590, 600, SlotState::Begun))->toBe(590 + $takes)
+        ->and($ends(null, 600, SlotState::Begun))->toBe(600 + $takes)
+        ->and($ends(700, null, SlotState::Begun))->toBe(700 + $takes)
+        ->and($ends(700, null, SlotState::Waiting))->toBeNull()
+        ->and($ends(700, 600, SlotState::Done))->toBeNull();
+});
+
+it('has minutes for every station, and for one that nobody timed yet', function (): void {
+    foreach (Station::cases() as $station) {
+        expect(StationTimes::usual($station))->toBeGreaterThanOrEqual(5.0)->toBeLessThanOrEqual(20.0);
+    }
+    expect(StationTimes::usual(Station::Road))->toBe(20.0)->and(StationTimes::minutes('polish'))->toBe(8.0);
+});

@@ -109,3 +109,9 @@ it('draws a load where it is, and reads its place off the drawing', function (Us
 it('knows a usual share on the tongue from too little and from much', function (float $share, bool $isUsual, bool $isTooLittle): void {
     expect((new TongueShare($share))->isUsual())->toBe($isUsual)->and((new TongueShare($share))->isTooLittle())->toBe($isTooLittle);
 })->with([[0.099, false, true], [0.1, true, false], [0.15, true, false], [0.151, false, false]]);
+
+it('takes a load up to three tonnes for one, and none beyond', function (): void {
+    expect(aboard(Carrier::Trailer, 3000.0, 0.0)->weight->kilograms())->toBe(3000.0)
+        ->and(fn () => aboard(Carrier::Trailer, 3000.1, 0.0))->toThrow(ImpossibleItem::class)
+        ->and(fn () => aboard(Carrier::Trailer, 0.0, 0.0))->toThrow(ImpossibleItem::class);
+});

@@ -149,3 +149,7 @@ it('takes the share that levelling loses from the likeliest rig at its tension',
     expect($loss->lost($rig, $rig->tensionFor(0.8)))->toBeGreaterThan(0.05)->toBeLessThan(0.6)
         ->and($loss->on($rig)->vehicle()->rearRate)->toBe(INF)->and($loss->on($rig)->vehicle()->frontRate)->toBe($rig->vehicle()->frontRate);
 });
+
+it('calls a trailer nose-down from half a degree on, by the usual tolerances', function (): void {
+    expect((new Tolerances)->noseDownDegrees)->toBe(0.5)->and((new Tolerances)->bentMm)->toBe(5.0);
+});

@@ -10,15 +10,22 @@ use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
 use Yoke\Bars\BarHang;
 use Yoke\Bars\BracketPlace;
+use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Exclusion;
 use Yoke\Constraint\TipClearance;
 use Yoke\Estimation\Estimation;
 use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
+use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
+use Yoke\Method\Tolerances;
+use Yoke\Planning\Check;
+use Yoke\Planning\CheckKind;
+use Yoke\Planning\Proof;
 use Yoke\Specification\Values;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Length;
+use Yoke\Units\Load;
 use Yoke\Units\Term;
 
 function chains(): Adjusters
@@ -118,3 +125,30 @@ it('puts the brackets at the sheet\'s distance, or as near as what is in the way
     'a post in the middle' => [[720.0, 722.0], 767.0],
     'a thin post, room behind' => [[690.0, 700.0], 745.0],
 ]);
+
+it('holds the load of all bars against the rating of one of them times their number', function (): void {
+    $carried = carriedRig();
+    expect($carried->rig()->bars()->count)->toBe(2);
+    $against = fn (float $part): ?Exclusion => (new BarRating(Load::ofKilograms($part * $carried->barLoad())))->against(chains()->middle(), $carried);
+    expect($against(0.51))->toBeNull()->and($against(0.49))->toBe(Exclusion::BarsPastRating);
+
+    $prior = Priors::rig();
+    $posterior = (new Estimation($prior, []))->posterior();
+    $on = new CurrentSetting(chains()->middle(), 0.0, 0.0);
+    $load = $posterior->rig(0.0)->carried($posterior->tension())->barLoad();
+    $check = fn (float $part): Check => array_values(array_filter((new Proof($posterior, $on, Load::ofKilograms($part * $load), null, new Tolerances))->checks(), fn (Check $one): bool => in_array($one->kind, [CheckKind::BarsInRating, CheckKind::BarsPastRating], true)))[0];
+    expect($check(0.8)->kind)->toBe(CheckKind::BarsInRating)->and($check(0.8)->stands)->toEqualWithDelta(0.625, 1e-9)
+        ->and($check(0.4)->kind)->toBe(CheckKind::BarsPastRating);
+});
+
+it('brings the bar\'s tip nearer the ground where the nose is up: the frame behind the ball sinks', function (): void {
+    $carried = carriedRig();
+    $with = fn (float $pitch): Attitude => new Attitude($carried->rig(), $carried->load, $carried->load, $carried->barMoment, $pitch);
+    $setting = chains()->middle();
+    $clear = fn (float $pitch): float => hang()->clearance($setting, $with($pitch))->millimetres();
+
+    // The ball stands where it stood: what the pitch moves is the frame 720 mm behind it.
+    expect($with(0.02)->ballRise())->toEqualWithDelta($with(-0.02)->ballRise(), 1e-9)
+        ->and($clear(0.0) - $clear(0.02))->toEqualWithDelta(14.4, 1e-9)
+        ->and($clear(-0.02) - $clear(0.0))->toEqualWithDelta(14.4, 1e-9);
+});

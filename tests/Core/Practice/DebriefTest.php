@@ -135,8 +135,8 @@ it('gives points for what went well and takes them for help', function (): void 
     $total = static fn (Run $run, CoachMode $coach = CoachMode::Off): int => Points::of($run, $coach, 90.0)->total();
 
     expect($total($played(0)))->toBe(100)
-        ->and($total($played(3), CoachMode::Hints))->toBe(100 - 3 * Points::HINT)
-        ->and($total($played(0), CoachMode::Advice))->toBe(100 - Points::ADVICE)
+        ->and($total($played(3), CoachMode::Hints))->toBe(88, 'four for each hint')
+        ->and($total($played(0), CoachMode::Advice))->toBe(75, 'a quarter for the advice')
         ->and($total($idle->run))->toBe(0)
         ->and($total($hurt))->toBe(0)
         ->and(array_sum(array_map(static fn (PointsPart $part): int => $part->most(), PointsPart::cases())))->toBe(100);
@@ -162,3 +162,26 @@ it('names what the tape was read wrong by', function (array $tapes, LessonKind $
     'springs not settled' => [[[false, Eye::Level, 0.0]], LessonKind::RollFirst],
     'nothing' => [[[true, Eye::Level, 0.0]], LessonKind::NextLevel],
 ]);
+
+it('gives no points for what went well before somebody could have been hurt', function (): void {
+    $hands = new Hands(new Run(exerciseOf('2-00005-3')), Fineness::Sixteenth);
+    $hands->tape();
+    $read = Points::of($hands->run, CoachMode::Off, 90.0)->parts;
+    $hands->stand(Stance::Dropped);
+    $hands->run->do(Act::plain(ActKind::Uncouple));
+
+    expect($read[PointsPart::Reading->value])->toBeGreaterThan(0)->and($hands->run->breach())->not->toBeNull()
+        ->and(Points::of($hands->run, CoachMode::Off, 90.0)->parts)->each->toBe(0);
+});
+
+it('counts a height as well read within 1.2 mm of where the edge shows, and no further', function (): void {
+    $read = function (float $off): bool {
+        $run = new Run(exerciseOf('2-00005-3'));
+        $run->do(Act::plain(ActKind::TakeChocks));
+        $run->do(Act::plain(ActKind::Roll));
+        $run->do(Act::tape(Axle::Front, $run->tape(Axle::Front, Eye::Level)->shown + $off, Eye::Level));
+
+        return $run->heights()[0]->isClose();
+    };
+    expect([$read(0.0), $read(1.1), $read(-1.1), $read(1.4), $read(-1.4), $read(2.9)])->toBe([true, true, true, false, false, false]);
+});

@@ -110,3 +110,8 @@ it('says what is worse than at an earlier set-up, and nothing of what is better 
         ->and((new SwaySetUp(0.14, Angle::ofDegrees(-0.5), 0.78, Torque::ofNewtonMetres(410)))->worseThan($before))->toBe([])
         ->and((new SwaySetUp(0.128, Angle::ofDegrees(-0.35), 0.72, null))->worseThan($before))->toBe([]);
 });
+
+it('calls a cam centred within 5 mm of the bar\'s crown, and no further off', function (): void {
+    $at = fn (float $cam): bool => (new Yoke\Sway\CamCentring(Yoke\Units\Length::ofMillimetres(500), Yoke\Units\Length::ofMillimetres($cam)))->isCentred();
+    expect([$at(495.1), $at(504.9), $at(494.0), $at(506.0), $at(540.0)])->toBe([true, true, false, false, false]);
+});

@@ -160,3 +160,17 @@ it('says what a pressure or a torque was expected to be', function (string $type
         expect($said)->toBe($unit instanceof PressureUnit ? 'quantity.pressure' : 'quantity.torque');
     }
 })->with(['', 'tight', '-35', '35 mm', '1e9', '3 5', '35 psi bar']);
+
+it('has a pound that is the pound, both ways', function (): void {
+    expect(Yoke\Units\Load::ofPounds(1)->kilograms())->toBe(0.45359237)
+        ->and(Yoke\Units\Load::ofPounds(100_000)->kilograms())->toEqualWithDelta(45_359.237, 1e-9)
+        ->and(Yoke\Units\Load::ofKilograms(0.45359237)->pounds())->toBe(1.0)
+        ->and((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Kilogram))->parse('1000 lb')->kilograms())->toEqualWithDelta(453.59237, 1e-9);
+});
+
+it('says in which unit a load was typed', function (string $typed, LoadUnit $unit): void {
+    expect((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Pound))->unitOf($typed))->toBe($unit);
+})->with([
+    'its own' => ['1450', Yoke\Units\LoadUnit::Pound], 'kilograms' => ['1450 kg', Yoke\Units\LoadUnit::Kilogram], 'pounds' => ['3200 lbs', Yoke\Units\LoadUnit::Pound],
+    'tonnes' => ['3,1 t', Yoke\Units\LoadUnit::Tonne], 'no load' => ['albatross', Yoke\Units\LoadUnit::Pound], 'kilograms beside a lb' => ['12 kg lb', Yoke\Units\LoadUnit::Pound],
+]);

@@ -65,3 +65,9 @@ it('hands out no ticket and no tongue weight that was withdrawn', function (): v
 
     expect(($this->read)()['tickets'])->toBe([])->and(($this->read)()['tongue_weights'])->toBe([]);
 });
+
+it('keeps the step of the display in kilograms as it was said', function (): void {
+    ($this->send)('tickets', ['stance' => 'alone', 'ticket' => 'front 1450, rear 1180', 'step_kg' => '20'])->assertCreated();
+    ($this->send)('tickets', ['stance' => 'alone', 'ticket' => 'front 1450, rear 1180'])->assertCreated();
+    expect(WeighTicket::query()->pluck('step_kg')->all())->toBe([20.0, 10.0]);
+});
