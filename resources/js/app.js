@@ -1,17 +1,7 @@
-import { wireDay } from './day.js';
-import { wireDevices } from './devices.js';
-import { wireExplainer } from './explain.js';
-import { wireFinder } from './finder.js';
 import { listenForKeys } from './keys.js';
-import { wireLoads } from './loads.js';
 import { keepPages } from './offline/keep.js';
-import { wireOwner } from './owner.js';
 import { wirePad } from './pad.js';
-import { wireParts } from './parts.js';
-import { wirePractice } from './practice.js';
-import { wireSheet } from './sheet.js';
 import { wireTape } from './tape.js';
-import { wireSteps } from './ticks.js';
 import { leaveFor, wireWaiting } from './waiting.js';
 
 const tape = document.querySelector('[data-tape]');
@@ -20,35 +10,20 @@ const pad = document.querySelector('[data-pad]');
 if (pad && tape) {
     wirePad(pad, tape);
 }
-const sheet = document.querySelector('[data-sheet]');
-if (sheet) {
-    wireSheet(sheet);
-}
-document.querySelectorAll('[data-finder]').forEach(wireFinder);
-wireDevices(document);
 wireMenu(document.querySelector('[data-menu]'));
 wireWaiting(document);
-if (document.querySelector('[data-practice]')) {
-    wirePractice(document);
-}
-const explainer = document.querySelector('[data-explainer]');
-if (explainer) {
-    wireExplainer(explainer);
-}
-document.querySelectorAll('[data-parts]').forEach(wireParts);
-const loads = document.querySelector('[data-loads]');
-if (loads) {
-    wireLoads(loads);
-}
-document.querySelectorAll('[data-owner-steps]').forEach(wireSteps);
+// What one page alone needs comes with that page.
+onPage('[data-practice]', () => import('./practice.js'), ({ wirePractice }) => wirePractice(document));
+onPage('[data-explainer]', () => import('./explain.js'), ({ wireExplainer }, found) => wireExplainer(found));
+onPage('[data-parts]', () => import('./parts.js'), ({ wireParts }, found) => wireParts(found));
+onPage('[data-loads]', () => import('./loads.js'), ({ wireLoads }, found) => wireLoads(found));
+onPage('[data-sheet]', () => import('./sheet.js'), ({ wireSheet }, found) => wireSheet(found));
+onPage('[data-read-device]', () => import('./devices.js'), ({ wireDevices }) => wireDevices(document));
+onPage('[data-finder]', () => import('./finder.js'), ({ wireFinder }) => document.querySelectorAll('[data-finder]').forEach(wireFinder));
+onPage('[data-day]', () => import('./day.js'), ({ wireDay }, found) => wireDay(found));
+onPage('[data-owner-steps]', () => import('./ticks.js'), ({ wireSteps }) => document.querySelectorAll('[data-owner-steps]').forEach(wireSteps));
 keepPages(document);
-if (document.body.dataset.owner) {
-    wireOwner(document);
-}
-const day = document.querySelector('[data-day]');
-if (day) {
-    wireDay(day);
-}
+onPage('[data-owner]', () => import('./owner.js'), ({ wireOwner }) => wireOwner(document));
 listenForKeys({
     leaveFor,
     toggleHeight: () => document.querySelector('[data-magnify]')?.click(),
@@ -62,6 +37,13 @@ document.addEventListener('click', (event) => {
         bench.magnify(new URL(link.href).searchParams.get('height'));
     }
 });
+
+function onPage(mark, load, wire) {
+    const found = document.querySelector(mark);
+    if (found) {
+        load().then((module) => wire(module, found));
+    }
+}
 
 /** On a narrow screen the preferences fold away behind a button. */
 function wireMenu(button) {

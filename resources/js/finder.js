@@ -97,4 +97,8 @@ export function wireFinder(finder) {
             pick(option);
         }
     });
+    // Whoever types before this is here is not kept waiting.
+    if (input.value !== '' && document.activeElement === input) {
+        input.dispatchEvent(new Event('input'));
+    }
 }

@@ -157,5 +157,5 @@ it('lets a ticket that is withdrawn weigh no more in what the readings tell', fu
     }
     app()->forgetScopedInstances();
 
-    expect(abs($with - $without))->toBeGreaterThan(20.0)->and($told())->toEqualWithDelta($without, 1e-6);
+    expect(abs($with - $without))->toBeGreaterThan(5.0)->and($told())->toEqualWithDelta($without, 1e-6);
 });
