@@ -1,13 +1,15 @@
 #!/usr/bin/env bash
 # serve-demo-copy.sh PORT NAME [TEMPLATE] : the demo workshop in a database and a storage folder of its own, on the loopback address.
-# Filled from scratch, or as the database TEMPLATE has it, which is filled the first time.
+# Its folder is YOKE_COPIES, or storage/demo. Filled from scratch, or as the database TEMPLATE has it, which is filled the first time.
 set -euo pipefail
 cd "$(dirname "$0")/../.."
 . bin/lib/setup.sh
 port=$1 name=$2 template=${3:-}
-export DB_DATABASE="$PWD/storage/demo/$name.sqlite"
-export LARAVEL_STORAGE_PATH="$PWD/storage/demo/$name"
-export YOKE_BACKUPS="$PWD/storage/demo/$name-backups"
+copies=${YOKE_COPIES:-$PWD/storage/demo}
+mkdir -p "$copies"
+export DB_DATABASE="$copies/$name.sqlite"
+export LARAVEL_STORAGE_PATH="$copies/$name"
+export YOKE_BACKUPS="$copies/$name-backups"
 export YOKE_DEVICES_PORT=$((port + 1000))
 unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$YOKE_BACKUPS" "$LARAVEL_STORAGE_PATH"

@@ -30,7 +30,7 @@ need_tools() {
     php -r 'exit(extension_loaded("mbstring") ? 0 : 1);' || packages+=("php$version-mbstring")
     php -r 'exit(extension_loaded("dom") ? 0 : 1);' || packages+=("php$version-xml")
     php -r 'exit(extension_loaded("gd") ? 0 : 1);' || packages+=("php$version-gd")
-    if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium ]; then packages+=(chromium); fi
+    if [ "${1:-}" = browser ] && [ ! -x /usr/bin/chromium-headless-shell ]; then packages+=(chromium-headless-shell); fi
     # Durability is tested on a trace of what reaches the disk.
     if [ "${1:-}" = browser ] && ! command -v strace >/dev/null; then packages+=(strace); fi
     # What a shop is served by, and what is tested of it.

@@ -50,6 +50,10 @@ export function wireLoads(form) {
         filled,
         fillOf: (tank) => Number(form.elements[`fills[${tank}]`].value) || 0,
     });
+    // Whoever typed before this was here is answered, too.
+    if ([...form.elements].some((field) => 'defaultValue' in field && field.type !== 'hidden' && field.value !== field.defaultValue)) {
+        preview();
+    }
 }
 
 /** A mark follows the pointer along the drawing, in the drawing's own millimetres; what it would come to is asked on the way. */

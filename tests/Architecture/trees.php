@@ -8,9 +8,14 @@ use PhpParser\NodeTraverser;
 use PhpParser\NodeVisitor\NameResolver;
 use PhpParser\ParserFactory;
 
-/** @return array<string, list<Node>> syntax trees with resolved names, by path from the project's root */
+/** @return array<string, list<Node>> syntax trees with resolved names, by path from the project's root; parsed once a process */
 function treesOf(string $folder): array
 {
+    /** @var array<string, array<string, list<Node>>> $parsed */
+    static $parsed = [];
+    if (isset($parsed[$folder])) {
+        return $parsed[$folder];
+    }
     $root = dirname(__DIR__, 2);
     $trees = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -22,7 +27,7 @@ function treesOf(string $folder): array
     }
     ksort($trees);
 
-    return $trees;
+    return $parsed[$folder] = $trees;
 }
 
 /** @return list<string> fully qualified class names that a tree names */

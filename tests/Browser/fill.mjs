@@ -1,10 +1,11 @@
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { COPIES, TEMPLATE } from './shop.mjs';
 
 /** Fills the demo workshop once; each worker serves a copy of it. */
 export default function fill() {
-    const template = `${process.cwd()}/storage/demo/browser-template.sqlite`;
-    mkdirSync('storage/demo', { recursive: true });
+    const template = TEMPLATE;
+    mkdirSync(COPIES, { recursive: true });
     for (const rest of ['', '-wal', '-shm']) {
         rmSync(template + rest, { force: true });
     }

@@ -5,16 +5,20 @@ const verdict = (page) => page.getByRole('region', { name: 'Verdict' });
 const front = (page) => page.locator('[data-field="front"]');
 const rear = (page) => page.locator('[data-field="rear"]');
 
+/** A station is there, and hears keys. */
+async function stands(page, station) {
+    await expect(page.getByRole('heading', { name: station, level: 1 })).toBeVisible();
+    await page.waitForLoadState('load');
+}
+
 test('the half-done job is worked with the keyboard alone, from sign-in to verdict', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: /Glassblowing stage/ }).focus();
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('heading', { name: 'Bars up', level: 1 })).toBeVisible();
-    await page.keyboard.press('PageUp');
-    await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeVisible();
-    for (const station of ['Brackets', 'Head', 'Alone']) {
+    await stands(page, 'Bars up');
+    for (const station of ['Dropped', 'Brackets', 'Head', 'Alone']) {
         await page.keyboard.press('PageUp');
-        await expect(page.getByRole('heading', { name: station, level: 1 })).toBeVisible();
+        await stands(page, station);
     }
 
     const stances = [['39 7/8', '41 3/8', 'Dropped'], ['40-1/2"', '39 1/8', 'Bars up']];
@@ -162,7 +166,10 @@ test('heights are drawn five times larger at a press, and a dimension leads to i
     expect(Math.abs(alone - (await top()) - 5 * trueDrop)).toBeLessThanOrEqual(5);
 
     await openJob(page, /Planetarium/, 'bars-up');
+    await expect(page.getByRole('link', { name: 'Heights ×5' })).toBeVisible();
+    await page.locator('[data-field]:focus').waitFor();
     await page.keyboard.press('Escape');
+    await expect(page.locator('[data-field]:focus')).toHaveCount(0);
     await page.keyboard.press('m');
     await expect(page.getByRole('link', { name: 'Heights to scale' })).toBeVisible();
     await page.getByRole('link', { name: /Rear fender dropped: 36 1\/2 in/ }).click();

@@ -1,10 +1,14 @@
 import { spawn } from 'node:child_process';
+import { tmpdir } from 'node:os';
 import { test as base } from '@playwright/test';
 
 export { expect } from '@playwright/test';
 
 const FIRST_PORT = Number(process.env.YOKE_BROWSER_PORT ?? 8123);
 const PATIENCE = 120_000;
+/** Where the copies of the workshop stand: in memory, where bin/test says so (TMPDIR). */
+export const COPIES = `${tmpdir()}/yoke-browser`;
+export const TEMPLATE = `${COPIES}/template.sqlite`;
 
 /** Each worker's own demo workshop: a server, a database and a storage folder that no other worker sees. */
 export const shop = {
@@ -15,10 +19,10 @@ export const shop = {
         return `browser-${process.env.TEST_PARALLEL_INDEX ?? 0}`;
     },
     get database() {
-        return `${process.cwd()}/storage/demo/${this.name}.sqlite`;
+        return `${COPIES}/${this.name}.sqlite`;
     },
     get storage() {
-        return `${process.cwd()}/storage/demo/${this.name}`;
+        return `${COPIES}/${this.name}`;
     },
     get devices() {
         return this.port + 1000;
@@ -31,7 +35,7 @@ async function answers(address) {
 
 export const test = base.extend({
     served: [async ({}, use) => {
-        const server = spawn('bin/lib/serve-demo-copy.sh', [shop.port, shop.name, 'storage/demo/browser-template.sqlite'].map(String), { detached: true, stdio: ['ignore', 'ignore', 'inherit'] });
+        const server = spawn('bin/lib/serve-demo-copy.sh', [shop.port, shop.name, TEMPLATE].map(String), { detached: true, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, YOKE_COPIES: COPIES } });
         const address = `http://127.0.0.1:${shop.port}`;
         for (const end = Date.now() + PATIENCE; !(await answers(`${address}/up`)); await new Promise((wait) => setTimeout(wait, 100))) {
             if (Date.now() > end || server.exitCode !== null) {

@@ -9,6 +9,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 beforeEach(function (): void {
+    // What a page says of the time it is now does not move while it is compared.
+    $this->travelTo('2026-12-01 12:00:00');
     $this->seed(Database\Seeders\DemoSeeder::class);
     $this->wren = User::query()->where('role', Role::Owner)->sole();
     $this->actingAs($this->wren);

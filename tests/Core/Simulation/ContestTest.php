@@ -83,7 +83,7 @@ it('reads with the tape\'s errors, in whole millimetres, and now and then with a
 });
 
 it('finishes nearer the truth by the advice than one step at a time, and in fewer hook-ups', function (): void {
-    $tallies = (new Benchmark(3))->run(120);
+    $tallies = (new Benchmark(3))->run(80);
     [$hand, $advised] = [$tallies['one step at a time']->figures(), $tallies['advised']->figures()];
     $honesty = $tallies['advised']->honesty();
 
@@ -97,7 +97,7 @@ it('finishes nearer the truth by the advice than one step at a time, and in fewe
 })->group('sampled');
 
 it('is not led astray by a slip of half an inch, and names it', function (string $trouble): void {
-    $tally = (new Benchmark(4, World::Plain, Trouble::named($trouble)))->run(40)['advised'];
+    $tally = (new Benchmark(4, World::Plain, Trouble::named($trouble)))->run(20)['advised'];
 
     expect($tally->figures()['truly_in_band'])->toBeGreaterThanOrEqual(0.95)
         ->and($tally->figures()['finished_over_restored'])->toBeLessThan(0.03)
@@ -105,13 +105,13 @@ it('is not led astray by a slip of half an inch, and names it', function (string
 })->with(['slip:alone:front', 'slip:alone:rear', 'slip:dropped:front', 'slip:dropped:rear', 'slip:carried:front', 'slip:carried:rear'])->group('sampled');
 
 it('survives a first hook-up that was miscounted', function (): void {
-    $tally = (new Benchmark(6, World::Plain, Trouble::named('miscount')))->run(60)['advised'];
+    $tally = (new Benchmark(6, World::Plain, Trouble::named('miscount')))->run(40)['advised'];
 
     expect($tally->figures()['truly_in_band'])->toBeGreaterThan(0.94)->and($tally->honesty()['named'])->toBeGreaterThan(0.6);
 })->group('sampled');
 
 it('holds in a harder world, and beats the hand there too', function (World $world, float $least): void {
-    $tallies = (new Benchmark(9, $world))->run(60);
+    $tallies = (new Benchmark(9, $world))->run(30);
 
     expect($tallies['advised']->figures()['truly_in_band'])->toBeGreaterThan($least)
         ->and($tallies['advised']->figures()['truly_in_band'])->toBeGreaterThan($tallies['one step at a time']->figures()['truly_in_band']);

@@ -8,7 +8,7 @@ use Tests\Feature\Fuzz\Fuzzer;
 use Tests\Feature\ShopOnDisk;
 
 /* bin/fuzz asks for more of them, from another seed. */
-$requests = (int) (getenv('YOKE_FUZZ_REQUESTS') ?: 1500);
+$requests = (int) (getenv('YOKE_FUZZ_REQUESTS') ?: 600);
 $seed = (int) (getenv('YOKE_FUZZ_SEED') ?: 15);
 
 afterEach(fn () => $this->shop->close());
