@@ -2,9 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect } from '@playwright/test';
 import { account } from './browser.mjs';
-
-/** Sign-ins of this worker's workshop, by person: each is typed once. */
-const signedIn = new Map();
+import { signedIn } from './shop.mjs';
 
 /** In as somebody, on the yard. */
 export async function signIn(page, email = account.email) {

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { copyFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { test as base } from '@playwright/test';
 
@@ -29,6 +30,11 @@ export const shop = {
     },
 };
 
+/** Sign-ins of this worker's workshop, by person: each is typed once. */
+export const signedIn = new Map();
+
+let lastFile = null;
+
 async function answers(address) {
     return fetch(address).then((answer) => answer.ok, () => false);
 }
@@ -45,5 +51,15 @@ export const test = base.extend({
         await use(address);
         process.kill(-server.pid, 'SIGTERM');
     }, { scope: 'worker', timeout: PATIENCE }],
+    /** What one file of tests left is gone for the next. */
+    fresh: [async ({ served }, use, { file }) => {
+        if (served && file !== lastFile) {
+            ['-wal', '-shm'].forEach((rest) => rmSync(shop.database + rest, { force: true }));
+            copyFileSync(TEMPLATE, shop.database);
+            signedIn.clear();
+            lastFile = file;
+        }
+        await use();
+    }, { auto: true }],
     baseURL: async ({ served }, use) => use(served),
 });
