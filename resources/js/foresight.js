@@ -20,6 +20,7 @@ export function foresight() {
         /** @param bodies tells what is likely to be asked, once there is time to ask */
         async fetch(url, bodies) {
             const mine = ++turn;
+            delete document.body.dataset.foreseen;
             await new Promise((resolve) => { setTimeout(resolve); });
             for (const body of bodies()) {
                 if (mine !== turn) {
@@ -33,6 +34,8 @@ export function foresight() {
                     answers.set(keyOf(body), { answer, at: performance.now() });
                 }
             }
+            // All of it is here: the next step is shown at once.
+            document.body.dataset.foreseen = 'yes';
         },
         forget() {
             turn++;

@@ -21,8 +21,10 @@ test('the example rig is taken hold of on the drawing, and its figures follow th
 
 test('what lies next to the setting is fetched ahead: a step is shown at once', async ({ page }) => {
     await signIn(page);
+    const ahead = page.waitForResponse((response) => response.url().includes('/frames') && response.url().includes('along=link'));
     await page.goto('/practice/explain/bars');
-    await page.waitForLoadState('networkidle');
+    await (await ahead).finished();
+    await page.evaluate(() => new Promise(requestAnimationFrame));
     const more = page.getByRole('button', { name: 'Links taken up: more' });
     const took = await more.evaluate((button) => new Promise((resolve) => {
         const frame = document.querySelector('[data-explainer-frame]');

@@ -1,5 +1,5 @@
 import { expect, test } from './shop.mjs';
-import { openJob, signIn } from './manners.mjs';
+import { openJob, signIn, still } from './manners.mjs';
 
 const said = (page) => page.locator('.tried');
 
@@ -7,8 +7,7 @@ const said = (page) => page.locator('.tried');
 async function dragTo(page, adjuster, target) {
     await page.evaluate(() => document.fonts.ready);
     const mark = page.locator(`.close-up .mark-held[data-mark="${adjuster}"] .in-use`);
-    await page.waitForLoadState('networkidle');
-    const from = await mark.boundingBox();
+    const from = await still(mark);
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
     const to = await target();
@@ -62,7 +61,7 @@ test('the settings next to the one that is tried are fetched ahead: a step is sh
     await openJob(page, /Bell tower/, 'bars-up');
     await page.getByRole('button', { name: 'Link: one less, looser' }).click();
     await expect(said(page)).toContainText('Trying: link 4');
-    await page.waitForLoadState('networkidle');
+    await page.locator('body[data-foreseen]').waitFor();
     const took = await page.getByRole('button', { name: 'Link: one less, looser' }).evaluate((button) => new Promise((resolve) => {
         const began = performance.now();
         new MutationObserver(() => resolve(performance.now() - began)).observe(document.querySelector('[data-part="tried"]'), { childList: true });

@@ -51,6 +51,18 @@ export async function tape(page, field, text) {
     return (await saved).json();
 }
 
+/** Where something stands once it has stopped moving. */
+export async function still(locator) {
+    let before = null;
+    await expect.poll(async () => {
+        const now = JSON.stringify(await locator.boundingBox());
+        const isStill = now === before;
+        before = now;
+        return isStill;
+    }, { intervals: [150] }).toBe(true);
+    return locator.boundingBox();
+}
+
 /** Every one of these stands on the screen as it is, and nothing lies over it. */
 export async function inView(page, selectors) {
     for (const selector of selectors) {

@@ -136,3 +136,13 @@ it('reads how well a person repeats a height, and takes their tape for that on t
         ->and($repeats->readers()[$person])->toBeGreaterThan(0.9)
         ->and(app(ShopExperience::class)->for($job->rig)->rows()["reader.{$person}"]['off'])->toBeGreaterThan(0.0);
 });
+
+it('learns nothing from a job that leaves one reading in doubt above a tenth, though most likely all are right', function (string $front, bool $learns): void {
+    $job = ($this->chains)();
+    ($this->finish)($job, $front);
+    $suspects = app()->make(App\UseCases\Analysis\JobAnalyses::class)->of($job->fresh())->posterior()->suspects;
+    $most = max([0.0, ...array_map(static fn ($suspect): float => $suspect->chance, $suspects)]);
+
+    expect($most > 0.1)->toBe(! $learns)->and($most)->toBeLessThan(0.6)
+        ->and(JobEvidence::query()->where('job_id', $job->id)->where('source', '!=', 'none')->exists())->toBe($learns);
+})->with(['two in ten' => ['949 mm', false], 'six in ten' => ['945 mm', false], 'none' => ['955 mm', true]]);

@@ -4,7 +4,7 @@
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         <section class="card links" aria-label="{{ __('page/day.calendar.title') }}">
             <p class="sentence">{{ __('page/day.calendar.lead') }}</p>
-            @if (session('address'))<p role="status">{{ __('page/day.calendar.once') }}</p><input readonly class="token" value="{{ session('address') }}" aria-label="{{ __('page/day.calendar.once') }}">@endif
+            @if (session('address'))<p role="status">{{ __('page/day.calendar.once') }}</p><output class="secret">{{ session('address') }}</output>@endif
             @foreach ($links as $link)
                 <div class="link-row">
                     @if ($link->revoked_at === null)

@@ -2,7 +2,7 @@
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/people.tokens.title') }}</h1><x-shop-tabs on="account" /></div>
         <p class="sentence">{{ __('page/people.tokens.lead') }} <a href="{{ route('api.document') }}">{{ __('page/people.tokens.document') }}</a></p>
-        @if (session('token'))<section class="card customer-form" role="status"><p>{{ __('page/people.tokens.once') }}</p><input readonly class="token" value="{{ session('token') }}" aria-label="{{ __('page/people.tokens.token') }}"></section>@endif
+        @if (session('token'))<section class="card customer-form" role="status"><p>{{ __('page/people.tokens.once') }}</p><output class="secret" aria-label="{{ __('page/people.tokens.token') }}">{{ session('token') }}</output></section>@endif
         @error('made')<p class="do-next is-over" role="alert">{{ $message }}</p>@enderror
         <form method="post" action="{{ route('tokens.make') }}" class="card customer-form" data-needs-connection novalidate>
             @csrf

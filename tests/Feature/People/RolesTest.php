@@ -144,7 +144,7 @@ it('asks each person of a shop of before there were roles what they are: the fir
         $this->get($page)->assertRedirect('/who-are-you');
     }
     $this->tape($job, 'alone', ['front' => '950'])->assertStatus(409);
-    $this->get('/who-are-you')->assertOk()->assertSee('Nobody is yet');
+    $this->get('/who-are-you')->assertOk()->assertSee('There is none yet');
     $say($ash, 'king')->assertSessionHasErrors('role');
     $say($ash, 'fitter')->assertRedirect('/');
     $this->get('/')->assertOk();
