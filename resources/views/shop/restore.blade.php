@@ -1,4 +1,10 @@
-@php($stays = ['token' => 'page/shop.restore.stays.token', 'calendar' => 'page/shop.restore.stays.calendar', 'card' => 'page/shop.restore.stays.card', 'person' => 'page/shop.restore.stays.person', 'customer' => 'page/shop.restore.stays.customer'])
+@php($stays = fn (string $kind, int $many): string => match ($kind) {
+    'token' => trans_choice('page/shop.restore.stays.token', $many),
+    'calendar' => trans_choice('page/shop.restore.stays.calendar', $many),
+    'card' => trans_choice('page/shop.restore.stays.card', $many),
+    'person' => trans_choice('page/shop.restore.stays.person', $many),
+    default => trans_choice('page/shop.restore.stays.customer', $many),
+})
 <x-layout :title="__('page/shop.restore.title')" here="account">
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/shop.restore.title') }} <span class="font-normal text-muted">· {{ $file }}</span></h1></div>
@@ -16,7 +22,7 @@
             <section class="card padded" aria-labelledby="gone"><h2 class="text-xl" id="gone">{{ __('page/shop.restore.jobs_gone') }}</h2><ul class="plain-list">@foreach (array_slice($preview->gone, 0, 30) as $title)<li>{{ $title }}</li>@endforeach @if (count($preview->gone) > 30)<li>{{ __('page/shop.restore.and_more', ['more' => count($preview->gone) - 30]) }}</li>@endif</ul></section>
         @endif
         @if ($preview->endedAgain !== [])
-            <section class="card padded" aria-labelledby="ended"><h2 class="text-xl" id="ended">{{ __('page/shop.restore.stays_ended') }}</h2><ul class="plain-list">@foreach ($preview->endedAgain as $kind => $many)<li>{{ trans_choice($stays[$kind], $many) }}</li>@endforeach</ul></section>
+            <section class="card padded" aria-labelledby="ended"><h2 class="text-xl" id="ended">{{ __('page/shop.restore.stays_ended') }}</h2><ul class="plain-list">@foreach ($preview->endedAgain as $kind => $many)<li>{{ $stays($kind, $many) }}</li>@endforeach</ul></section>
         @endif
         <form method="post" data-needs-connection action="{{ route('shop.restore') }}" class="card padded">
             @csrf
