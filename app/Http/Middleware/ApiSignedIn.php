@@ -31,15 +31,9 @@ final readonly class ApiSignedIn
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next, string $right): Response
     {
-        $misses = 'api-misses:'.$request->ip();
-        if ($this->limiter->tooManyAttempts($misses, self::MISSES_A_MINUTE)) {
-            return $this->wait($misses);
-        }
         $token = ApiToken::presented((string) $request->bearerToken());
         if ($token === null) {
-            $this->limiter->hit($misses, self::MINUTE);
-
-            return self::refuse(401, 'unauthenticated', Text::of('api.unauthenticated'))->withHeaders(['WWW-Authenticate' => 'Bearer']);
+            return $this->missed('api-misses:'.$request->ip());
         }
         if ($this->limiter->tooManyAttempts("api:{$token->id}", self::A_MINUTE)) {
             return $this->wait("api:{$token->id}");
@@ -53,6 +47,17 @@ final readonly class ApiSignedIn
         $request->setUserResolver(static fn () => $token->user);
 
         return $next($request);
+    }
+
+    /** Counted by address; a good token from the same address goes on. */
+    private function missed(string $misses): JsonResponse
+    {
+        if ($this->limiter->tooManyAttempts($misses, self::MISSES_A_MINUTE)) {
+            return $this->wait($misses);
+        }
+        $this->limiter->hit($misses, self::MINUTE);
+
+        return self::refuse(401, 'unauthenticated', Text::of('api.unauthenticated'))->withHeaders(['WWW-Authenticate' => 'Bearer']);
     }
 
     public static function refuse(int $status, string $code, string $says): JsonResponse

@@ -128,4 +128,6 @@ it('lets nobody guess at tokens, whatever they are called', function (): void {
     }
     expect(array_count_values($codes))->toBe([401 => 20, 429 => 40]);
     $this->getJson('/api/v1/jobs', ['Authorization' => 'Bearer yoke_other'])->assertStatus(429)->assertHeader('Retry-After');
+    $token = App\Models\ApiToken::issue($this->person(), 'The gate', [App\Models\ApiRight::ReadJobs]);
+    $this->getJson('/api/v1/jobs', ['Authorization' => "Bearer {$token}"])->assertOk();
 });
