@@ -40,3 +40,15 @@ it('knows the shipped list, sorted and whole', function (): void {
 
     expect(count($hashes))->toBeGreaterThan(40_000)->and($hashes)->toBe($sorted)->and(array_unique($hashes))->toHaveCount(count($hashes));
 });
+
+it('ends the access of programs with the old password where that is asked for, and offers it where there is any', function (array $asks, bool $isOpen): void {
+    $wren = $this->person();
+    $this->actingAs($wren);
+    $this->get('/account')->assertDontSee('Also end my tokens');
+    App\Models\ApiToken::issue($wren, 'The gate', App\Models\ApiRight::cases());
+    App\Models\CalendarLink::issue($wren);
+    $this->get('/account')->assertSee('Also end my tokens');
+    $this->post('/account/password', ['password_now' => 'tape-in-hand', 'password' => 'a bar in each socket', 'password_again' => 'a bar in each socket', ...$asks])->assertSessionHasNoErrors();
+
+    expect(App\Models\ApiToken::query()->sole()->isOpen())->toBe($isOpen)->and(App\Models\CalendarLink::query()->sole()->revoked_at === null)->toBe($isOpen);
+})->with(['asked for' => [['end_programs' => '1'], false], 'not asked for' => [[], true]]);

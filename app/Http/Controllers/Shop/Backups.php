@@ -77,7 +77,7 @@ final class Backups
     {
         $part = $request->file('part');
         try {
-            $here = $part instanceof UploadedFile && $part->isValid() ? $upload->take($request->person(), $request->text('upload'), $request->whole('at', 0, BackupUpload::LARGEST_BYTES), $request->whole('of', 0, BackupUpload::LARGEST_BYTES), (string) $part->get()) : throw BackupRefused::notSent();
+            $here = $part instanceof UploadedFile && $part->isValid() ? $upload->take($request->person(), $request->text('upload'), $request->whole('at', 0, BackupUpload::LARGEST_BYTES), $request->whole('of', 0, BackupUpload::LARGEST_BYTES + 1), (string) $part->get()) : throw BackupRefused::notSent();
         } catch (BackupRefused $refused) {
             return new JsonResponse(['message' => $refused->getMessage()], 422);
         }
