@@ -100,3 +100,19 @@ it('erases who somebody is, and leaves what was measured', function (): void {
         $this->get($page)->assertOk()->assertDontSee('Lisle');
     }
 });
+
+it('takes names out of what people typed, and changes no figure, key or longer word beside them', function (): void {
+    ($this->add)();
+    $this->work->update(['title' => '550']);
+    $this->work->rig->vehicle->update(['name' => 'half-ton']);
+    $sheet = ['vehicle' => ['name' => 'half-ton', 'wheelbase_mm' => 550, 'vehicle_class' => 'half-ton pick-up'], 'hitch' => ['name' => 'Bars 550']];
+    App\Models\PracticeRun::query()->create(['user_id' => 1, 'code' => '2-00005-3', 'tape' => '1 mm', 'coach' => 'off', 'rig_name' => 'half-ton and half-tonne', 'sheet' => $sheet]);
+    $this->get("/jobs/{$this->work->id}/job.json")->assertOk();
+    $this->post('/customers/1/erase', ['sure' => '1'])->assertRedirect('/customers');
+    $run = App\Models\PracticeRun::query()->sole();
+    $deed = json_decode((string) DB::table('activity_log')->where('event', 'job-exported')->value('properties'), true);
+
+    expect($run->sheet['vehicle']['wheelbase_mm'])->toBe(550)->and($run->sheet['vehicle']['vehicle_class'])->toBe('half-ton pick-up')
+        ->and($run->sheet['vehicle']['name'])->not->toContain('half-ton')->and($run->rig_name)->toEndWith(' and half-tonne')
+        ->and($deed)->toBe(['job' => $this->work->id, 'title' => "Job {$this->work->id}"]);
+});

@@ -15,8 +15,12 @@ final readonly class ErasedTraces
 {
     private const IMPORTS = 'imports';
 
-    /** Table => columns that may hold a name, as text or within JSON. */
-    private const COLUMNS = ['activity_log' => ['properties'], 'practice_runs' => ['rig_name', 'sheet', 'debrief'], 'imports' => ['file'], 'sent_entries' => ['answer']];
+    /** Table => column => keys within its JSON that hold what people typed; none of a column that is text. Nothing else is touched. */
+    private const COLUMNS = [
+        'activity_log' => ['properties' => ['title', 'file', 'part']],
+        'practice_runs' => ['rig_name' => [], 'sheet' => ['name'], 'debrief' => ['name']],
+        'imports' => ['file' => []],
+    ];
 
     private const RECORD_STAYS = "SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'activity_log'";
 
@@ -30,16 +34,19 @@ final readonly class ErasedTraces
      */
     public function erase(array $names, array $marks): void
     {
+        // A title with a name in it is a title first.
+        uksort($names, static fn (int|string $one, int|string $other): int => mb_strlen((string) $other) <=> mb_strlen((string) $one));
         // The record is append-only for everything else.
         $triggers = DB::select(self::RECORD_STAYS);
         foreach ($triggers as $trigger) {
             DB::statement("DROP TRIGGER {$trigger->name}");
         }
         foreach (self::COLUMNS as $table => $columns) {
-            foreach ($columns as $column) {
-                $this->replace($table, $column, $names);
+            foreach ($columns as $column => $keys) {
+                $this->replace($table, $column, $keys, $names);
             }
         }
+        $this->forgetAnswers(array_map(strval(...), array_keys($names)));
         foreach ($triggers as $trigger) {
             DB::statement($trigger->sql);
         }
@@ -57,19 +64,49 @@ final readonly class ErasedTraces
         });
     }
 
-    /** @param  array<string, string>  $names */
-    private function replace(string $table, string $column, array $names): void
+    /**
+     * @param  list<string>  $keys
+     * @param  array<string, string>  $names
+     */
+    private function replace(string $table, string $column, array $keys, array $names): void
     {
-        $pairs = $names;
-        foreach ($names as $was => $is) {
-            // As it stands within JSON, with and without its letters escaped.
-            $pairs[trim((string) json_encode((string) $was), '"')] = trim((string) json_encode($is), '"');
-            $pairs[trim((string) json_encode((string) $was, JSON_UNESCAPED_UNICODE), '"')] = trim((string) json_encode($is, JSON_UNESCAPED_UNICODE), '"');
+        foreach (DB::table($table)->whereNotNull($column)->pluck($column, 'id')->all() as $id => $kept) {
+            $kept = (string) $kept;
+            $json = $keys === [] ? null : json_decode($kept, true);
+            if (is_array($json)) {
+                array_walk_recursive($json, static function (mixed &$value, int|string $key) use ($keys, $names): void {
+                    $value = is_string($value) && in_array($key, $keys, true) ? self::nameless($value, $names) : $value;
+                });
+                $now = $json === json_decode($kept, true) ? $kept : json_encode($json, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+            } else {
+                $now = $keys === [] ? self::nameless($kept, $names) : $kept;
+            }
+            if ($now !== $kept) {
+                DB::table($table)->where('id', $id)->update([$column => $now]);
+            }
         }
-        $key = $table === 'sent_entries' ? 'mark' : 'id';
-        foreach (array_keys($pairs) as $was) {
-            foreach (DB::table($table)->whereRaw("instr({$column}, ?) > 0", [(string) $was])->get([$key, $column]) as $row) {
-                DB::table($table)->where($key, $row->{$key})->update([$column => strtr((string) $row->{$column}, $pairs)]);
+    }
+
+    /**
+     * Names as words of their own: one that is part of a longer word is another word.
+     *
+     * @param  array<string, string>  $names
+     */
+    private static function nameless(string $text, array $names): string
+    {
+        foreach ($names as $was => $is) {
+            $text = (string) preg_replace_callback('/(?<![\pL\pN])'.preg_quote((string) $was, '/').'(?![\pL\pN])/u', static fn (): string => $is, $text);
+        }
+
+        return $text;
+    }
+
+    /** @param  list<string>  $words  an answer that says one is kept no longer; that it came is */
+    private function forgetAnswers(array $words): void
+    {
+        foreach ($words as $word) {
+            foreach ([$word, trim((string) json_encode($word), '"')] as $written) {
+                DB::table('sent_entries')->whereRaw('instr(answer, ?) > 0', [$written])->update(['answer' => null]);
             }
         }
     }
