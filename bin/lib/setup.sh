@@ -55,16 +55,21 @@ stale() {
 }
 
 install_dependencies() {
+    local styles=''
+    # The front-end packages come over the network while the PHP packages are unpacked.
+    if stale node_modules/.package-lock.json package.json package-lock.json; then
+        say "Fetching front-end packages ..."
+        # Not "npm ci": it insists on optional builds for other platforms, which not every registry serves.
+        npm install --no-save --no-fund --no-audit --loglevel=error & styles=$!
+    fi
     if stale vendor/autoload.php composer.json; then
         say "Fetching PHP packages ..."
         # One small package says PHP 7 and runs on 8 as well: its tests here hold that.
         composer install --no-interaction --no-progress --no-scripts --ignore-platform-req=php+ --quiet || stop "composer install failed; run it by hand to see why."
         touch vendor/autoload.php
     fi
-    if stale node_modules/.package-lock.json package.json package-lock.json; then
-        say "Fetching front-end packages ..."
-        # Not "npm ci": it insists on optional builds for other platforms, which not every registry serves.
-        npm install --no-save --no-fund --no-audit --loglevel=error || stop "npm install failed; run it by hand to see why."
+    if [ -n "$styles" ]; then
+        wait "$styles" || stop "npm install failed; run it by hand to see why."
         touch node_modules/.package-lock.json
     fi
     if stale public/build/manifest.json resources package.json vite.config.js; then

@@ -25,6 +25,7 @@ export function wireTape(form) {
     let pause;
     let patience;
     let saving = Promise.resolve();
+    let underWay = 0;
     const foreseen = foresight();
 
     const show = (answer, { quiet = null, typed = typedNow() } = {}) => {
@@ -71,6 +72,8 @@ export function wireTape(form) {
     const save = () => {
         clearTimeout(pause);
         foreseen.forget();
+        form.ariaBusy = 'true';
+        const turn = ++underWay;
         saving = saving.then(async () => {
             asked++;
             const once = newMark();
@@ -97,6 +100,8 @@ export function wireTape(form) {
                 }
                 savedAt.textContent = trouble instanceof NoAnswer ? text('waits') : trouble.message;
                 return null;
+            } finally {
+                form.ariaBusy = String(turn !== underWay);
             }
         });
         return saving;

@@ -140,16 +140,20 @@ export async function cutOff(page, name) {
     return found;
 }
 
+/** What of a page breaks AA as it stands. */
+export async function breaks(page) {
+    if (!(await page.evaluate(() => 'axe' in window))) {
+        await page.evaluate(AXE);
+    }
+    return page.evaluate(async (rules) => (await window.axe.run(document, rules)).violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' ').slice(0, 300)}`), RULES);
+}
+
 /** What of a page breaks AA in each theme. */
 export async function unreadable(page, name) {
-    await page.evaluate(AXE);
     const found = [];
     for (const theme of ['sun', 'dark']) {
-        found.push(...await page.evaluate(async ([to, rules, where]) => {
-            document.documentElement.dataset.theme = to;
-            const { violations } = await window.axe.run(document, rules);
-            return violations.map((one) => `${where} in ${to}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ').slice(0, 300)}`);
-        }, [theme, RULES, name]));
+        await page.evaluate((to) => { document.documentElement.dataset.theme = to; }, theme);
+        found.push(...(await breaks(page)).map((one) => `${name} in ${theme}: ${one}`));
     }
     return found;
 }

@@ -1,7 +1,7 @@
 @php($move = $advice->recommendation())
 @php($look = $move?->look)
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
-    <p>{{ $advice->move() }} @if ($advice->chance() !== '')<strong>{{ $advice->chance() }}</strong>@endif</p>
+    <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
     @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
     @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
 </div>

@@ -1,5 +1,5 @@
 @props(['verdict'])
-<span class="chip is-{{ str_replace('_', '-', $verdict->value) }}">
+<span data-figure="verdict" class="chip is-{{ str_replace('_', '-', $verdict->value) }}">
     <svg viewBox="0 0 18 18" fill="none" stroke="currentColor" stroke-width="2.6" stroke-linecap="round" stroke-linejoin="round" aria-hidden="true">
         @switch($verdict)
             @case(\Yoke\Method\Verdict::InRange)<path d="m3 10 4 4 8-9" />@break

@@ -39,8 +39,8 @@
                 @foreach ($advice->suspects() as $suspect)<p @class(['do-next is-over' => $advice->isProbable($suspect), 'sentence' => ! $advice->isProbable($suspect)]) data-tone="caution" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
                 @if ($verdict)
                     <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
-                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
-                        <p class="expected">{{ $advice->move() }} {{ $advice->chance() }}</p>
+                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored data-figure="share">{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
+                        <p class="expected"><span data-figure="move">{{ $advice->move() }}</span> <span data-figure="chance">{{ $advice->chance() }}</span></p>
                     </div>
                     @include('bench.evidence')
                 @endif
@@ -78,7 +78,7 @@
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
                         <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => \Illuminate\Support\Str::ucfirst(trim(\App\Words\RigWords::stance($ticket->stance).', '.$page->setting($ticket), ', '))]) }}</caption>
-                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOutside()]) data-figure="weighed {{ $line->key() }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
                     </table>
                 @endforeach
             </section>
