@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\UseCases\Experience\ShopExperience;
 use App\UseCases\Settings\KeptSettings;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Schedule;
@@ -13,5 +12,5 @@ Schedule::command('yoke:backup --prune')->hourlyAt(30)->when(static fn (): bool 
 // Pages that were kept and not looked at again.
 Schedule::command('yoke:sweep')->dailyAt('03:30');
 
-// What finished jobs told that nobody learned from yet.
-Schedule::call(static fn (ShopExperience $shop): int => $shop->catchUp(20))->everyTenMinutes();
+// What finished jobs told that nobody learned from yet, where a shop was cut off in between.
+Schedule::command('yoke:learn')->everyTenMinutes();

@@ -7,12 +7,16 @@ namespace App\Providers;
 use App\Devices\Driver;
 use App\Devices\LineDriver;
 use App\Http\Middleware\QuietSession;
+use App\Interchange\Job\WaitingImports;
 use App\Models\User;
 use App\Policies\UserPolicy;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupUpload;
 use App\UseCases\Customers\ErasedTraces;
+use App\UseCases\Door\JobHandedOver;
+use App\UseCases\Door\JobWritten;
+use App\UseCases\Experience\ShopExperience;
 use App\UseCases\People\CommonPasswords;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\PasswordCheck;
@@ -27,6 +31,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\URL;
@@ -61,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
         $this->app->when(PasswordCheck::class)->needs('$rounds')->giveConfig('hashing.bcrypt.rounds');
         $this->app->bind(ErasedTraces::class, static fn (): ErasedTraces => new ErasedTraces(Storage::disk('local')));
+        $this->app->bind(WaitingImports::class, static fn (): WaitingImports => new WaitingImports(Storage::disk('local')));
         $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
         $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
     }
@@ -76,6 +82,9 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
         // Once it is asked for: made sooner, it would count in whatever cache there is then.
         $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limiter) => $limiter->for('api', static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by((string) $request->ip())));
+        Event::listen(JobWritten::class, fn (JobWritten $written) => $this->app->make(JobAnalyses::class)->forget($written->job));
+        // While nobody waits: what the job told, for those after it.
+        Event::listen(JobHandedOver::class, fn (JobHandedOver $over) => defer(fn () => $this->app->make(ShopExperience::class)->learn($over->job)));
         Gate::define('own', static fn (User $person): bool => $person->role?->isOwner() ?? false);
         Gate::define('work', static fn (User $person): bool => $person->role?->worksOnJobs() ?? false);
         Gate::policy(User::class, UserPolicy::class);

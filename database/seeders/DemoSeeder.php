@@ -17,6 +17,7 @@ use App\Models\Vehicle;
 use App\Screens\Log\ReturnVisit;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Day\DayBook;
+use App\UseCases\Experience\ShopExperience;
 use App\UseCases\Forms\FourHeightsForm;
 use App\UseCases\Service\RigCare;
 use App\UseCases\Tape\Entry;
@@ -80,6 +81,7 @@ final class DemoSeeder extends Seeder
             $this->job($plan);
         }
         Date::setTestNow();
+        app(ShopExperience::class)->catchUp(Job::query()->count());
         DemoPractice::of($this->people['ibby']);
         (new DemoAfterCare($this->people))->run();
         (new DemoDay($this->people, app(DayBook::class)))->run();

@@ -10,6 +10,7 @@ return [
     'devices' => 'The devices answer at :host::port.',
     'kept' => 'Not known here, kept and handed on: :pointer',
     'restored' => 'The shop is restored from :file. What was here before is kept in :kept.',
+    'learned' => 'Learned from :jobs finished jobs.',
     'swept' => 'Taken away: :files files of the cache.',
     'pruned' => 'Taken away, newer ones stand for it: :file',
     'restorable' => ':file is whole and can be restored.',

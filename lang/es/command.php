@@ -10,6 +10,7 @@ return [
     'devices' => 'Los aparatos responden en :host::port.',
     'kept' => 'No conocido aquí, guardado y entregado: :pointer',
     'restored' => 'El taller se restauró de :file. Lo que había antes está guardado en :kept.',
+    'learned' => 'Aprendido de :jobs trabajos terminados.',
     'swept' => 'Retirado: :files archivos de la caché.',
     'pruned' => 'Retirado, lo sustituyen otros más nuevos: :file',
     'restorable' => ':file está entero y se puede restaurar.',

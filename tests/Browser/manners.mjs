@@ -171,3 +171,10 @@ export async function walk(page, pages) {
     await pages(page, async (name) => found.push(...await cutOff(page, name), ...await unreadable(page, name)));
     return found;
 }
+
+const PARTS = 4;
+
+/** A long list in a few parts, each with its name. */
+export function inParts(list) {
+    return Array.from({ length: PARTS }, (_, part) => [`part ${part + 1} of ${PARTS}`, list.filter((__, place) => place % PARTS === part)]);
+}

@@ -1,10 +1,13 @@
 import { expect, test } from './shop.mjs';
-import { account } from './browser.mjs';
+import { signIn } from './manners.mjs';
 
 /*
  * A set-up of each family, from the new job to the card, by clicks and keys on a tablet; every page that is seen on the way is
  * read, and has no word of a part that the family has not.
  */
+// On whichever server is free: each family starts from a new job.
+test.describe.configure({ mode: 'parallel' });
+
 const families = [
     { name: 'Chain and snap-up bracket', key: 'link', foreign: [/\bscrews?\b/, /\bthreads?\b/, /\bcams?\b/, /\bpads?\b/] },
     { name: 'Chain and rotating latch', key: 'link', foreign: [/\bscrews?\b/, /\bthreads?\b/, /\bcams?\b/, /\bpads?\b/, /\bwashers?\b/] },
@@ -42,16 +45,10 @@ async function heights(page, front, rear) {
     await expect(page.locator('[data-saved-at]').last()).toContainText('Saved');
 }
 
-test('sets a rig up with each family, in its own words, from the new job to the card', async ({ page }) => {
-    test.setTimeout(300_000);
-    await page.setViewportSize({ width: 820, height: 1180 });
-    await page.goto('/sign-in');
-    await page.fill('#email', account.email);
-    await page.fill('#password', account.password);
-    await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByRole('heading', { name: 'Yard' })).toBeVisible();
-
-    for (const family of families) {
+for (const family of families) {
+    test(`sets a rig up with ${family.name}, in its own words, from the new job to the card`, async ({ page }) => {
+        await page.setViewportSize({ width: 820, height: 1180 });
+        await signIn(page);
         const isBarless = family.key === 'thread';
         await page.goto('/jobs/new');
         await page.getByLabel('Customer and rig').fill('Kite museum');
@@ -93,15 +90,12 @@ test('sets a rig up with each family, in its own words, from the new job to the 
         await page.goto(`${job}/card`);
         await expect(page.locator('main')).toContainText(family.key);
         await read(page, family, 'card');
-    }
-});
+    });
+}
 
 test('takes over a rig that arrived coupled, by clicks, to the two moves', async ({ page }) => {
     await page.setViewportSize({ width: 820, height: 1180 });
-    await page.goto('/sign-in');
-    await page.fill('#email', account.email);
-    await page.fill('#password', account.password);
-    await page.getByRole('button', { name: 'Sign in' }).click();
+    await signIn(page);
     await page.getByRole('link', { name: 'New job' }).click();
     await page.getByLabel('Customer and rig').fill('Came in coupled');
     await page.locator('.family-tile').filter({ hasText: 'Bar on friction bracket' }).click();
@@ -131,10 +125,7 @@ test('takes over a rig that arrived coupled, by clicks, to the two moves', async
 
 test('reaches a new load on a hitch in three taps from the yard', async ({ browser }) => {
     const page = await (await browser.newContext({ viewport: { width: 820, height: 1180 }, hasTouch: true })).newPage();
-    await page.goto('/sign-in');
-    await page.fill('#email', account.email);
-    await page.fill('#password', account.password);
-    await page.getByRole('button', { name: 'Sign in' }).tap();
+    await signIn(page);
     await page.getByRole('link', { name: 'New load on a hitch' }).tap();
     await page.locator('.hitch-row').first().tap();
     await expect(page.getByRole('button', { name: 'Start the job' })).toBeVisible();

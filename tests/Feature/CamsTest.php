@@ -50,7 +50,7 @@ it('centres the cams again after the head moved: in the procedure, and beside th
         $this->tape($job, $again, $again === 'alone' ? ['front' => '951 mm', 'rear' => '987 mm'] : ['front' => '976 mm', 'rear' => '927 mm'], ['rolled' => '1']);
     }
     $page = (string) $this->get('/jobs/1/bars-up')->getContent();
-    $move = preg_match('/data-move>\s*<p>([^<]*)/', $page, $found) === 1 ? $found[1] : '';
+    $move = preg_match('/data-figure="move">([^<]*)/', $page, $found) === 1 ? $found[1] : '';
 
     expect($move)->toContain('raise the head')->and($page)->toContain('After a change of washers or of the head, centre the cams again');
 });

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Interchange\Job\FileCheck;
-use App\Interchange\Job\ImportedBy;
 use App\Interchange\Job\ImportRefused;
-use App\Interchange\Job\JobImport;
+use App\Interchange\Job\TakeJobIn;
 use App\Interchange\Job\WhenItExists;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Console\Command;
 
@@ -22,7 +19,7 @@ final class Import extends Command
 
     protected $description = 'Import a job with its rig and all its readings from a JSON file';
 
-    public function handle(DeedLog $deeds): int
+    public function handle(TakeJobIn $door): int
     {
         /** @var string $file */
         $file = $this->argument('file');
@@ -34,13 +31,12 @@ final class Import extends Command
             return 2;
         }
         try {
-            $taken = JobImport::take(FileCheck::contents($file), $then, new ImportedBy(basename($file), null));
+            $taken = $door->atTheConsole(FileCheck::contents($file), $then, basename($file));
         } catch (ImportRefused $refused) {
             $this->complain($refused->getMessage());
 
             return 2;
         }
-        $deeds->record(Deed::JobImported, null, $taken->deed());
         $this->output->writeln("{$taken->job->title} is taken in as job {$taken->job->id}.");
         foreach ($taken->unknown() as $pointer) {
             $this->output->writeln(Text::of('command.kept', ['pointer' => $pointer]));

@@ -6,24 +6,25 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CallingRequest;
 use App\Http\Requests\PreferencesRequest;
+use App\UseCases\People\ChoosePreferences;
 use Illuminate\Http\RedirectResponse;
 
 /** A person's own units, fineness, theme and language. */
 final class Preferences
 {
-    public function update(PreferencesRequest $request): RedirectResponse
+    public function update(PreferencesRequest $request, ChoosePreferences $preferences): RedirectResponse
     {
         /** @var array{fineness?: string, theme?: string, language?: string} $chosen */
         $chosen = $request->validated();
-        $request->person()->update($chosen);
+        $preferences->chosen($request->person(), $chosen);
 
         return redirect($request->from());
     }
 
     /** How readings are taken that somebody calls. */
-    public function calling(CallingRequest $request): RedirectResponse
+    public function calling(CallingRequest $request, ChoosePreferences $preferences): RedirectResponse
     {
-        $request->person()->update(['calling' => $request->preferences()->toArray()]);
+        $preferences->chosen($request->person(), ['calling' => $request->preferences()->toArray()]);
 
         return redirect($request->from());
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Once\LateAnswer;
-use App\Http\Once\SentBefore;
-use App\Http\Once\SentOnce;
+use App\Http\Responses\DeferredResponse;
 use App\Models\User;
+use App\UseCases\Door\IdempotentRequest;
+use App\UseCases\Door\SentBefore;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -39,7 +39,7 @@ final class Idempotency
             return self::whole($next($request));
         }
         $request->request->remove(self::FIELD);
-        $sent = new SentOnce(DB::connection(), self::bound($mark, $request));
+        $sent = new IdempotentRequest(DB::connection(), self::bound($mark, $request));
         $before = $sent->before();
         if ($before !== null) {
             $sent->giveUp();
@@ -51,7 +51,7 @@ final class Idempotency
     }
 
     /** @param  Closure(Request): Response  $next */
-    private function first(SentOnce $sent, Request $request, Closure $next): Response
+    private function first(IdempotentRequest $sent, Request $request, Closure $next): Response
     {
         $response = $next($request);
         $trouble = property_exists($response, 'exception') ? $response->exception : null;
@@ -81,7 +81,7 @@ final class Idempotency
 
     private static function whole(Response $response): Response
     {
-        return $response instanceof LateAnswer ? $response->complete() : $response;
+        return $response instanceof DeferredResponse ? $response->complete() : $response;
     }
 
     private function again(string $kept, Request $request): Response

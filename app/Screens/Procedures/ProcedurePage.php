@@ -7,16 +7,15 @@ namespace App\Screens\Procedures;
 use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Models\ProcedureStep;
+use App\UseCases\Procedures\RunningProcedure;
 use App\Words\SettingWords;
 use Yoke\CoreException;
 use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Procedure;
 use Yoke\Procedure\ProcedureProgress;
 use Yoke\Procedure\Question;
-use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Step;
 use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
 
 /** A procedure of a job's rig: its steps, and how far the run that is on has come. */
 final readonly class ProcedurePage
@@ -33,11 +32,8 @@ final readonly class ProcedurePage
 
     public function __construct(public Job $job, public Occasion $occasion)
     {
-        $this->run = $job->procedureRuns->last(static fn (ProcedureRun $run): bool => $run->occasion === $occasion && $run->isOn());
-        $rig = $job->rigAsWorked();
-        $family = $rig->specified()->family();
-        $this->procedure = $family === null ? null : new Procedure($occasion, new RigFacts($family, $rig->values(RigPart::Vehicle), $rig->values(RigPart::Trailer), $this->run->answers ?? []));
-        $this->progress = $this->procedure === null ? null : new ProcedureProgress($this->procedure->steps(), $this->run?->outcomes() ?? []);
+        $running = new RunningProcedure($job, $occasion);
+        [$this->run, $this->procedure, $this->progress] = [$running->run, $running->procedure, $running->progress];
     }
 
     /** The marked setting, in words, or an empty text while none is known. */

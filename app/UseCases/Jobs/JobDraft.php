@@ -79,7 +79,12 @@ final readonly class JobDraft
             ]);
         });
 
-        return $jobs->of($rig, $this->title);
+        $job = $jobs->of($rig, $this->title);
+        if ($this->typed->text('arrived_coupled') === '1') {
+            $job->update(['arrived_coupled' => true]);
+        }
+
+        return $job;
     }
 
     private function newVehicle(): Vehicle

@@ -68,6 +68,12 @@ final readonly class RigCare
         $this->look();
     }
 
+    public function withdraw(int $record): void
+    {
+        $this->rig->careRecords()->findOrFail($record)->update(['withdrawn_at' => Date::now()]);
+        $this->look();
+    }
+
     /** Looks again when anything falls due first, and keeps the day with the rig, where the yard finds it. */
     public function look(): void
     {

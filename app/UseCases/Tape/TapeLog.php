@@ -9,15 +9,11 @@ use App\Models\Reading;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\DB;
 use Yoke\Rig\Stance;
 
 /** Writes entries into a job's tape log: a corrected reading supersedes the earlier one, and both stay. */
 final readonly class TapeLog
 {
-    /** Another tab may be writing at the same moment. */
-    private const ATTEMPTS = 5;
-
     /** Far below what any tape shows. */
     private const SAME_MM = 1e-6;
 
@@ -34,36 +30,13 @@ final readonly class TapeLog
      */
     public function write(array $entries): array
     {
-        return DB::transaction(function () use ($entries): array {
-            // A write comes first: it waits for its turn, and what is read after it nobody else can change.
-            $this->job->takeTurn();
-            $live = $this->live();
-            $outcomes = [];
-            foreach ($entries as $entry) {
-                $outcomes[$entry->place->field()] = $this->settle($entry, $live->get($entry->place->key()));
-            }
-
-            return $outcomes;
-        }, self::ATTEMPTS);
-    }
-
-    /**
-     * All of them, or none where somebody else has saved one of the fields since.
-     *
-     * @param  list<Entry>  $entries
-     * @return array<string, SaveOutcome> by field
-     */
-    public function writeWhole(array $entries): array
-    {
-        try {
-            return DB::transaction(function () use ($entries): array {
-                $outcomes = $this->write($entries);
-
-                return array_filter($outcomes, static fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen()) === [] ? $outcomes : throw new NotWhole($outcomes);
-            }, self::ATTEMPTS);
-        } catch (NotWhole $part) {
-            return $part->outcomes;
+        $live = $this->live();
+        $outcomes = [];
+        foreach ($entries as $entry) {
+            $outcomes[$entry->place->field()] = $this->settle($entry, $live->get($entry->place->key()));
         }
+
+        return $outcomes;
     }
 
     /** @return Collection<string, Reading> by place */

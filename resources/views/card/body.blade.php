@@ -6,7 +6,7 @@
     @endif
     @if ($page->head() !== '')<tr><th scope="row">{{ __('page/card.body.ball_unloaded') }}</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())
-    @unless ($page->plan->described->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-restored data-figure="share">{{ \App\Words\VerdictWords::share($verdict->share) }}</span> (<span data-figure="verdict">{{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}</span>). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
+    @unless ($page->plan->described->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> (<span data-figure="verdict">{{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}</span>). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
     @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? __('page/card.body.not_recorded') : ($line->says() === '' ? __('page/card.body.done', ['on' => $line->done->done_at->isoFormat('D MMM')]) : __('page/card.body.needs_attention')) }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>

@@ -12,7 +12,7 @@
     <div class="state">
         <x-verdict-chip :verdict="$verdict->verdict ?? \Yoke\Method\Verdict::Waiting" />
         <span class="beads" aria-hidden="true">@foreach ($page->progress->stations() as $station)<i @class(['is-done' => $page->progress->isDone($station)])></i>@endforeach</span>
-        <span class="who">{{ $job->handed_over_at ? __('page/components.job-card.handed_over', ['format' => $job->handed_over_at->isoFormat('D MMM YYYY')]) : __('page/components.job-card.at').mb_strtolower(\App\Words\StationWords::title($page->station)) }}@if ($verdict) · <span data-restored data-figure="share">{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@endif</span>
+        <span class="who">{{ $job->handed_over_at ? __('page/components.job-card.handed_over', ['format' => $job->handed_over_at->isoFormat('D MMM YYYY')]) : __('page/components.job-card.at').mb_strtolower(\App\Words\StationWords::title($page->station)) }}@if ($verdict) · <span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@endif</span>
         @if ($page->advice()->onTheRoad() !== '')<span class="who" data-road>{{ $page->advice()->onTheRoad() }}</span>@endif
     </div>
     <span class="go">{{ $job->handed_over_at ? __('page/components.job-card.show') : __('page/components.job-card.open') }} →</span>

@@ -39,7 +39,7 @@
                 @foreach ($advice->suspects() as $suspect)<p @class(['do-next is-over' => $advice->isProbable($suspect), 'sentence' => ! $advice->isProbable($suspect)]) data-tone="caution" data-suspect>{{ $advice->verdictWords->suspect($suspect) }}</p>@endforeach
                 @if ($verdict)
                     <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
-                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-restored data-figure="share">{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
+                        <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
                         <p class="expected"><span data-figure="move">{{ $advice->move() }}</span> <span data-figure="chance">{{ $advice->chance() }}</span></p>
                     </div>
                     @include('bench.evidence')

@@ -21,13 +21,17 @@ it('loses nothing that was acknowledged while four people type through a restore
     DB::disconnect('shop');
     $typists = [];
     foreach ([['front', 'alone'], ['rear', 'alone'], ['front', 'dropped'], ['rear', 'dropped']] as [$field, $station]) {
-        $typists[] = Process::env(['DB_DATABASE' => $this->shop->database, 'APP_ENV' => 'testing'])->timeout(60)->start([PHP_BINARY, __DIR__.'/typist.php', $field, $station, '5']);
+        $typists[] = Process::env(['DB_DATABASE' => $this->shop->database, 'APP_ENV' => 'testing'])->timeout(120)->start([PHP_BINARY, __DIR__.'/typist.php', $field, $station, "{$this->shop->folder}/enough"]);
     }
-    for ($tries = 0; $tries < 200 && DB::table('readings')->count() < 20; $tries++) {
+    for ($tries = 0; $tries < 1200 && DB::table('readings')->count() < 20; $tries++) {
         usleep(50_000);
     }
     app(Restore::class)->prepare($monday, "{$this->shop->folder}/prepared", '');
     $kept = app(Restore::class)->apply("{$this->shop->folder}/prepared", ['file' => 'monday']);
+    for ($tries = 0; $tries < 1200 && DB::table('readings')->count() < 8; $tries++) {
+        usleep(50_000);
+    }
+    touch("{$this->shop->folder}/enough");
     $said = implode('', array_map(static fn ($typist): string => $typist->wait()->output(), $typists));
 
     preg_match_all('/^saved (.+)$/m', $said, $acknowledged);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * typist.php FIELD STATION SECONDS : types one height after the other at a station, each through the whole application, and says
- * "saved TEXT" of each that was acknowledged, "stopped" where it was told to wait.
+ * typist.php FIELD STATION ENOUGH : types one height after the other at a station, each through the whole application, until the
+ * file ENOUGH is there, and says "saved TEXT" of each that was acknowledged, "stopped" where it was told to wait.
  */
 
 use App\Models\User;
@@ -12,7 +12,7 @@ use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
-[, $field, $station, $seconds] = $argv;
+[, $field, $station, $enough] = $argv;
 require __DIR__.'/../../../vendor/autoload.php';
 $app = require __DIR__.'/../../../bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
@@ -20,8 +20,7 @@ $kernel->bootstrap();
 config(['session.driver' => 'array', 'cache.default' => 'array']);
 
 $based = '';
-$end = microtime(true) + (float) $seconds;
-for ($number = 0; microtime(true) < $end; $number++) {
+for ($number = 0; ! file_exists($enough); $number++) {
     $typed = sprintf('9%02d.%d mm', $number % 100, 1000 + $number);
     $request = Request::create("/jobs/1/{$station}/tape", 'POST', ['typed' => [$field => $typed], 'based_on' => [$field => $based]], [], [], ['HTTP_ACCEPT' => 'application/json', 'REMOTE_ADDR' => '127.0.0.1']);
     $app->instance('request', $request);
@@ -36,4 +35,5 @@ for ($number = 0; microtime(true) < $end; $number++) {
         default => "other {$answer->getStatusCode()} {$saved}\n",
     });
     $app->forgetScopedInstances();
+    clearstatcache();
 }

@@ -10,13 +10,13 @@ use App\Models\Job;
 use App\UseCases\Forms\TongueForm;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
+use App\UseCases\Tape\RecordHeights;
 use App\UseCases\Tape\SaveOutcome;
-use App\UseCases\Tape\TapeLog;
-use App\UseCases\Weighing\TicketBook;
+use App\UseCases\Weighing\RecordTicket;
+use App\UseCases\Weighing\RecordTongueWeight;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Readings\Height\Settling;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Readings\Weighing\TicketText;
@@ -32,6 +32,10 @@ final class ApiReadings
 {
     /** What a display steps by where nobody says, kg. */
     private const USUAL_STEP_KG = 10.0;
+
+    public function __construct(private readonly RecordHeights $heights, private readonly RecordTicket $tickets, private readonly RecordTongueWeight $tongueWeights)
+    {
+    }
 
     /** Heights of one stance. A number without a unit is millimetres. */
     public function heights(Asked $request, Job $job): JsonResponse
@@ -51,7 +55,7 @@ final class ApiReadings
         if ($entries === [] || $problems !== []) {
             return self::invalid($entries === [] ? ['front' => Text::of('api.expected_height')] : $problems);
         }
-        $outcomes = (new TapeLog($job, $request->person()->metric()))->writeWhole($entries);
+        $outcomes = $this->heights->whole($request->person()->metric(), $job, $entries);
         $overtaken = array_filter(array_map(static fn (SaveOutcome $outcome): string => $outcome->saved->isOpen() ? $outcome->sentence : '', $outcomes));
 
         return $overtaken === [] ? new JsonResponse(['data' => ['saved' => array_map(static fn (Entry $entry): string => $entry->place->key(), $entries)]], 201) : self::conflict($overtaken);
@@ -71,7 +75,7 @@ final class ApiReadings
         } catch (ImpossibleTicket $impossible) {
             return self::invalid(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
-        $kept = (new TicketBook($job, $request->person()))->keep($ticket, $typed);
+        [$kept] = $this->tickets->kept($request->person(), $job, [[$ticket, $typed]]);
 
         return new JsonResponse(['data' => ['id' => $kept->id]], 201);
     }
@@ -84,9 +88,9 @@ final class ApiReadings
         if ($reading === null) {
             return self::invalid($form->problems());
         }
-        $job->tongueReadings()->save($reading->fill(['user_id' => $request->person()->id, 'read_at' => Date::now()]));
+        $kept = $this->tongueWeights->kept($request->person(), $job, $reading);
 
-        return new JsonResponse(['data' => ['id' => $reading->id]], 201);
+        return new JsonResponse(['data' => ['id' => $kept->id]], 201);
     }
 
     /** @param  array<string, string>  $fields */

@@ -13,24 +13,17 @@ use App\Models\Paper;
 use App\Screens\Card\CardPage;
 use App\Screens\Card\CardPdf;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
 use App\UseCases\Owner\OwnersTable;
+use App\UseCases\Owner\SendNote;
+use App\UseCases\Owner\ShareCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Str;
 use Yoke\Units\Text\Fineness;
 
 /** The hand-over card of a job: on the screen, as PDF, and the private links to it. */
 final class Cards
 {
-    private const TOKEN_LENGTH = 40;
-
-    /** A link ends by itself after so many days. */
-    private const DAYS = 730;
-
     public function __construct(private readonly JobAnalyses $analyses)
     {
     }
@@ -48,37 +41,27 @@ final class Cards
     }
 
     /** Another link, in the language and units of whoever is to read it; the ones before stay open until they are revoked. */
-    public function link(Asked $request, DeedLog $deeds, OwnersTable $tables, Job $job): RedirectResponse
+    public function link(Asked $request, ShareCard $cards, OwnersTable $tables, Job $job): RedirectResponse
     {
-        $job->cardLinks()->create([
-            'token' => Str::random(self::TOKEN_LENGTH),
-            'user_id' => $request->person()->id,
-            'made_at' => Date::now(),
-            'ends_at' => Date::now()->addDays(self::DAYS),
-            'language' => $request->choice('link_language', Language::class) ?? $request->person()->language,
-            'fineness' => $request->choice('link_units', Fineness::class),
-        ]);
-        $deeds->record(Deed::CardShared, $request->person(), ['job' => $job->id]);
+        $language = $request->choice('link_language', Language::class) ?? $request->person()->language;
+        $cards->shared($request->person(), $job, $language, $request->choice('link_units', Fineness::class));
         // Worked out while nobody waits: the owner's first look finds it there.
         defer(fn () => $tables->of($this->analyses->of($job)));
 
         return redirect()->route('card', $job);
     }
 
-    public function revoke(Asked $request, DeedLog $deeds, Job $job, int $link): RedirectResponse
+    public function revoke(Asked $request, ShareCard $cards, Job $job, int $link): RedirectResponse
     {
-        $job->cardLinks()->findOrFail($link)->revoke();
-        $deeds->record(Deed::CardRevoked, $request->person(), ['job' => $job->id]);
+        $cards->revoked($request->person(), $job, $link);
 
         return redirect()->route('card', $job);
     }
 
     /** Somebody in the shop has read what the owner wrote. */
-    public function seen(Asked $request, OwnerNote $note): RedirectResponse
+    public function seen(Asked $request, SendNote $notes, OwnerNote $note): RedirectResponse
     {
-        if ($note->seen_at === null) {
-            $note->update(['seen_at' => Date::now(), 'seen_by' => $request->person()->id]);
-        }
+        $notes->seen($request->person(), $note);
 
         return redirect()->route('yard');
     }

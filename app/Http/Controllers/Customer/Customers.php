@@ -10,6 +10,7 @@ use App\Models\Customer;
 use App\Models\Rig;
 use App\UseCases\Customers\CustomerDraft;
 use App\UseCases\Customers\Erasure;
+use App\UseCases\Customers\KeepCustomer;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
@@ -40,35 +41,34 @@ final class Customers
         return view('customers.edit', ['customer' => $customer->load(['rigs.vehicle', 'rigs.trailer', 'agreedWith']), 'rig' => null]);
     }
 
-    public function store(Asked $request): RedirectResponse
+    public function store(Asked $request, KeepCustomer $customers): RedirectResponse
     {
         $draft = new CustomerDraft($request->typed());
         $rig = Rig::query()->find($request->whole('rig'));
         if ($draft->problems() !== []) {
             return redirect()->route('customers.create', $rig === null ? [] : ['rig' => $rig->id])->withInput($request->typed())->withErrors($draft->problems());
         }
-        $customer = $draft->keep(new Customer, $request->person());
-        $rig?->update(['customer_id' => $customer->id]);
+        $customer = $customers->kept($request->person(), $draft, new Customer, $rig);
 
         return redirect()->route('customers.edit', $customer)->with('saved', Text::of('customer.saved'));
     }
 
-    public function update(Asked $request, Customer $customer): RedirectResponse
+    public function update(Asked $request, KeepCustomer $customers, Customer $customer): RedirectResponse
     {
         $draft = new CustomerDraft($request->typed());
         if ($draft->problems() !== []) {
             return redirect()->route('customers.edit', $customer)->withInput($request->typed())->withErrors($draft->problems());
         }
-        $draft->keep($customer, $request->person());
+        $customers->kept($request->person(), $draft, $customer);
 
         return redirect()->route('customers.edit', $customer)->with('saved', Text::of('customer.saved'));
     }
 
     /** A rig is theirs, or nobody's. */
-    public function assign(Asked $request, Rig $rig): RedirectResponse
+    public function assign(Asked $request, KeepCustomer $customers, Rig $rig): RedirectResponse
     {
         $customer = $request->text('customer') === '' ? null : Customer::query()->findOrFail($request->whole('customer'));
-        $rig->update(['customer_id' => $customer?->id]);
+        $customers->assigned($request->person(), $rig, $customer);
 
         return redirect()->route('log.rig', $rig)->with('saved', Text::of('customer.saved'));
     }

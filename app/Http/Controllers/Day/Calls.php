@@ -8,10 +8,10 @@ use App\Http\Requests\Asked;
 use App\Models\CallOutcome;
 use App\Models\Rig;
 use App\Screens\Day\CallsPage;
+use App\UseCases\Customers\KeepCustomer;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 
 /** What is due, as a list of owners to call. */
 final class Calls
@@ -21,10 +21,10 @@ final class Calls
         return view('day.calls', ['page' => new CallsPage($request->person())]);
     }
 
-    public function store(Asked $request, Rig $rig): RedirectResponse
+    public function store(Asked $request, KeepCustomer $customers, Rig $rig): RedirectResponse
     {
         $outcome = $request->choice('outcome', CallOutcome::class) ?? abort(422, Text::of('expected.form.call'));
-        $rig->calls()->create(['user_id' => $request->person()->id, 'outcome' => $outcome, 'called_at' => Date::now()]);
+        $customers->called($request->person(), $rig, $outcome);
 
         return redirect()->route('calls');
     }

@@ -16,7 +16,7 @@ use App\Screens\Garage\PartForm;
 use App\Screens\Garage\Shelves;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Garage\KeptPart;
+use App\UseCases\Garage\KeepPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use App\Words\ExpectedWords;
@@ -102,7 +102,7 @@ final class Garage
         ]);
     }
 
-    public function update(Asked $request, KeptPart $kept, RigPart $part, int $id): RedirectResponse
+    public function update(Asked $request, KeepPart $parts, RigPart $part, int $id): RedirectResponse
     {
         $model = PartModels::find($part, $id);
         $form = new PartForm($part, $model, $request->person());
@@ -113,20 +113,14 @@ final class Garage
         if ($together !== [] && $this->impossible($part, $model) !== []) {
             return $back->withInput($request->typed())->withErrors($problems + $together);
         }
-        $this->keep($kept, $part, $model, $request);
+        if ($model->isDirty()) {
+            $parts->changed($request->person(), $part, $model);
+        }
         $problems += $together;
 
         return $problems === []
             ? $back->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'))
             : $back->with('saved', Text::of('screen.garage.saved_but'))->withInput(array_intersect_key($request->typed(), $problems))->withErrors($problems);
-    }
-
-    private function keep(KeptPart $kept, RigPart $part, Vehicle|Trailer|Hitch $model, Asked $request): void
-    {
-        if ($model->isDirty()) {
-            $kept->save($part, $model, $request->person());
-            (new OpenJobs($part, $model))->planAgain();
-        }
     }
 
     private function plan(Asked $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage

@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Garage;
 use App\Http\Requests\Asked;
 use App\Models\Rig;
 use App\Screens\Garage\PartForm;
+use App\UseCases\Garage\KeepPart;
 use App\UseCases\Garage\PairDraft;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Shop\ShopSettings;
 use Yoke\Specification\RigPart;
 
 /** What comes into the garage, is copied, put away and brought back. Nothing leaves it. */
@@ -25,7 +25,7 @@ final class Shelf
         return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $request->person()), 'plan' => null]);
     }
 
-    public function store(Asked $request, ShopSettings $settings, RigPart $part): RedirectResponse
+    public function store(Asked $request, KeepPart $parts, RigPart $part): RedirectResponse
     {
         $model = PartModels::fresh($part);
         $typed = $request->typed();
@@ -33,17 +33,14 @@ final class Shelf
         if ($problems !== []) {
             return redirect()->route('garage.create', $part->value)->withInput($typed)->withErrors($problems);
         }
-        $model->sheet = ($model->sheet ?? []) + ($part === RigPart::Hitch ? $settings->ofNewHitches() : []);
-        $model->save();
+        $parts->added($request->person(), $part, $model);
 
         return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', Text::of('screen.shelf.saved_pair_it_in_the'));
     }
 
-    public function copy(RigPart $part, int $id): RedirectResponse
+    public function copy(Asked $request, KeepPart $parts, RigPart $part, int $id): RedirectResponse
     {
-        $copy = PartModels::find($part, $id)->replicate(['mark', 'archived_at']);
-        $copy->name = mb_substr("{$copy->name}, copy", 0, 80);
-        $copy->save();
+        $copy = $parts->copied($request->person(), PartModels::find($part, $id));
 
         return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', Text::of('screen.shelf.copied_give_it_a_name'));
     }

@@ -10,11 +10,10 @@ use App\Models\Job;
 use App\Screens\Bench\BarsPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\FourHeightsForm;
-use App\UseCases\Garage\FreeChain;
+use App\UseCases\Tape\TapeBars;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 
 /** Takes the four heights of a hitch before anything is coupled, or that they are skipped. */
@@ -41,30 +40,29 @@ final class Bars
         ]);
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, TapeBars $tape, Job $job): RedirectResponse
     {
         $form = $this->form($request, $job);
         $taping = $form->read();
         if ($taping === null) {
             return redirect()->route('bars', $job)->withInput($request->typed())->withErrors($form->problems());
         }
-        $job->barTapings()->save($taping->fill(['user_id' => $request->person()->id, 'taped_at' => Date::now()]));
-        (new FreeChain($job->rig->hitch))->keep($taping->chain_mm);
+        $tape->taped($request->person(), $job, $taping);
 
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }
 
-    public function skip(Asked $request, Job $job): RedirectResponse
+    public function skip(Asked $request, TapeBars $tape, Job $job): RedirectResponse
     {
-        $job->barTapings()->create(['typed' => [], 'user_id' => $request->person()->id, 'taped_at' => Date::now()]);
+        $tape->skipped($request->person(), $job);
 
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }
 
     /** What stood before counts again. */
-    public function undo(Job $job): RedirectResponse
+    public function undo(Asked $request, TapeBars $tape, Job $job): RedirectResponse
     {
-        $job->barTapings->last()?->update(['withdrawn_at' => Date::now()]);
+        $tape->takenBack($request->person(), $job);
 
         return redirect()->route('bench', [$job, Station::Brackets->value]);
     }

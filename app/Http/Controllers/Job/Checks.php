@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\UseCases\Stations\RecordCheck;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
 use Yoke\Sway\Answer;
 use Yoke\Sway\CountedThreads;
@@ -19,7 +19,7 @@ final class Checks
 {
     private const MOST_THREADS = 200;
 
-    public function store(Asked $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, RecordCheck $checks, Job $job, Station $station): RedirectResponse
     {
         $family = $station === Station::Sway ? $job->rigAsWorked()->specified()->family() : null;
         $key = $request->text('check');
@@ -28,7 +28,7 @@ final class Checks
         if ($answer === null) {
             return redirect()->route('bench', [$job, $station->value])->withInput($request->texts(['left', 'right']))->withErrors(['counted' => Text::of('expected.form.threads')], 'checks');
         }
-        $job->checks()->create(['station' => $station, 'check_key' => $key, 'answer' => $answer, 'counted' => $counted, 'user_id' => $request->person()->id, 'answered_at' => Date::now()]);
+        $checks->answered($request->person(), $job, $station, $key, $answer, $counted);
 
         return redirect()->to(route('bench', [$job, $station->value])."#check-{$key}");
     }

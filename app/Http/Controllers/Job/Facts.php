@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Garage\PartForm;
-use App\UseCases\Garage\KeptPart;
+use App\UseCases\Garage\KeepPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
 use App\Words\ExpectedWords;
@@ -20,18 +20,18 @@ use Yoke\Specification\RigPart;
 /** Takes a field of a part's specification, or a few that go together, typed where the job asks for them. */
 final class Facts
 {
-    public function store(Asked $request, KeptPart $kept, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
+    public function store(Asked $request, KeepPart $parts, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
     {
-        return $this->keep($request, $kept, $job, $part, $field, redirect()->route('bench', [$job, $station->value]));
+        return $this->keep($request, $parts, $job, $part, $field, redirect()->route('bench', [$job, $station->value]));
     }
 
     /** Typed in the guide of a rig that is taken over. */
-    public function storeForGuide(Asked $request, KeptPart $kept, Job $job, RigPart $part, string $field): RedirectResponse
+    public function storeForGuide(Asked $request, KeepPart $parts, Job $job, RigPart $part, string $field): RedirectResponse
     {
-        return $this->keep($request, $kept, $job, $part, $field, redirect()->route('take-over', $job));
+        return $this->keep($request, $parts, $job, $part, $field, redirect()->route('take-over', $job));
     }
 
-    private function keep(Asked $request, KeptPart $kept, Job $job, RigPart $part, string $field, RedirectResponse $back): RedirectResponse
+    private function keep(Asked $request, KeepPart $parts, Job $job, RigPart $part, string $field, RedirectResponse $back): RedirectResponse
     {
         abort_unless(isset($part->fields()[$field]), 404);
         $person = $request->person();
@@ -46,8 +46,7 @@ final class Facts
         if ($problems !== []) {
             return $back->withInput($fields)->withErrors($problems, 'fact');
         }
-        $kept->save($part, $model, $person);
-        $open->planAgain();
+        $parts->changed($person, $part, $model);
 
         return $back;
     }

@@ -6,19 +6,14 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\Measure;
-use App\Models\MeasureKind;
 use App\Screens\Bench\GapPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\GapForm;
-use App\UseCases\Garage\OpenJobs;
+use App\UseCases\Tape\TapeGap;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
 
 /** Takes the gap over the bars on the dropped rig, or that it is skipped. */
 final class Gap
@@ -45,30 +40,21 @@ final class Gap
         ]);
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, TapeGap $tape, Job $job): RedirectResponse
     {
         $form = $this->form($request, $job);
         $gap = $form->read();
         if ($gap === null) {
             return redirect()->route('gap', $job)->withInput($request->typed())->withErrors($form->problems());
         }
-        if ($gap->loosest !== null) {
-            $hitch = $job->rig->hitch;
-            $hitch->update(['sheet' => [...$hitch->sheet ?? [], 'hang_mm' => $gap->loosest]]);
-            (new OpenJobs(RigPart::Hitch, $hitch))->planAgain();
-        }
-        $gap->measure->save();
+        $tape->taped($request->person(), $job, $gap);
 
         return $this->back($job);
     }
 
-    /** An entry without a value: nobody taped it, and the step is not offered first again. */
-    public function skip(Asked $request, Job $job): RedirectResponse
+    public function skip(Asked $request, TapeGap $tape, Job $job): RedirectResponse
     {
-        Measure::query()->create([
-            'job_id' => $job->id, 'stance' => Stance::Dropped, 'round' => $job->roundOf(Stance::Dropped), 'kind' => MeasureKind::BarGap,
-            'typed' => '', 'value' => null, 'user_id' => $request->person()->id, 'taken_at' => Date::now(),
-        ]);
+        $tape->skipped($request->person(), $job);
 
         return $this->back($job);
     }

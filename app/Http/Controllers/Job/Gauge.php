@@ -6,15 +6,13 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\Measure;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Bench\Look;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\GaugeForm;
-use App\UseCases\Tape\RoundLog;
+use App\UseCases\HookUps\RecordGauge;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 
@@ -42,7 +40,7 @@ final class Gauge
         ]);
     }
 
-    public function store(Asked $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, RecordGauge $gauge, Job $job, Station $station): RedirectResponse
     {
         $form = $this->form($request, $job, $station);
         [$reading, $turned] = [$form->reading(), $form->turned()];
@@ -50,18 +48,13 @@ final class Gauge
         if ($reading === null || $turned === null) {
             return $back->withInput($request->typed())->withErrors($form->problems(), 'gauge');
         }
-        DB::transaction(fn () => $this->write($request, $job, $reading, $turned, $form));
+        if ($turned === 0.0) {
+            $gauge->read($request->person(), $job, $reading);
+        } else {
+            $gauge->turned($request->person(), $job, $reading, $form->stepsAfter($turned));
+        }
 
         return $back;
-    }
-
-    /** A turned screw is another setting: what was read before it stays with the one before. */
-    private function write(Asked $request, Job $job, Measure $reading, float $turned, GaugeForm $form): void
-    {
-        if ($turned !== 0.0) {
-            $reading->round = (new RoundLog($job, $request->person()))->at($form->stepsAfter($turned))->number;
-        }
-        $reading->save();
     }
 
     private function form(Asked $request, Job $job, Station $station): GaugeForm

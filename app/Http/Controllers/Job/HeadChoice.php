@@ -8,10 +8,10 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Stations\BoltHead;
 use App\Words\HeadWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Head\ShankPlace;
 use Yoke\Procedure\Station;
 
@@ -24,7 +24,7 @@ final class HeadChoice
     {
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, BoltHead $head, Job $job): RedirectResponse
     {
         $person = $request->person();
         $because = trim($request->text('because'));
@@ -34,14 +34,7 @@ final class HeadChoice
         if ($place === null || $problems !== []) {
             return $station->withInput($request->texts(['place', 'because']))->withErrors($problems, 'head');
         }
-        $job->update(['head_place' => [
-            'turned' => $place->turned,
-            'hole' => $place->hole,
-            'ball_height_mm' => $place->ballHeight->millimetres(),
-            'because' => $because,
-            'by' => $person->name,
-            'at' => Date::now()->toIso8601String(),
-        ]]);
+        $head->at($person, $job, $place, $because);
 
         return $station;
     }

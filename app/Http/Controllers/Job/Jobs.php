@@ -40,12 +40,8 @@ final class Jobs
         }
 
         $job = $draft->start($jobs);
-        if (! $request->boolean('arrived_coupled')) {
-            return redirect()->route('bench', [$job, Station::Brief->value]);
-        }
-        $job->update(['arrived_coupled' => true]);
 
-        return redirect()->route('take-over', $job);
+        return $job->arrived_coupled ? redirect()->route('take-over', $job) : redirect()->route('bench', [$job, Station::Brief->value]);
     }
 
     /** A rig that arrived coupled, set by nobody knows whom: what to measure in which order, and the moves that follow. */

@@ -9,33 +9,30 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\PhotoPurpose;
 use App\UseCases\Photos\CleanPhoto;
+use App\UseCases\Photos\KeepPhoto;
 use App\UseCases\Photos\UnusablePhoto;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Date;
 
 /** Photos kept with a job: placards, the marked link, the washers. */
 final class Photos
 {
-    private const MOST = 20;
-
     public function show(Job $job): View
     {
         return view('photos.show', ['job' => $job->load('photos.user')]);
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, KeepPhoto $photos, Job $job): RedirectResponse
     {
         $shows = $request->choice('shows', PhotoPurpose::class) ?? PhotoPurpose::Other;
         $back = redirect()->route('photos', $job);
         try {
-            $photo = $job->photos->count() < self::MOST ? $this->sent($request) : throw UnusablePhoto::tooMany(self::MOST);
+            $photos->kept($request->person(), $job, $shows, $this->sent($request));
         } catch (UnusablePhoto $unusable) {
             return $back->withInput(['shows' => $shows->value])->withErrors(['photo' => $unusable->getMessage()]);
         }
-        $job->photos()->create(['shows' => $shows, 'width' => $photo->width, 'height' => $photo->height, 'jpeg' => $photo->jpeg, 'user_id' => $request->person()->id, 'taken_at' => Date::now()]);
 
         return $back;
     }
@@ -55,9 +52,9 @@ final class Photos
         return $response;
     }
 
-    public function withdraw(Job $job, int $photo): RedirectResponse
+    public function withdraw(Asked $request, KeepPhoto $photos, Job $job, int $photo): RedirectResponse
     {
-        $job->photos()->findOrFail($photo)->update(['withdrawn_at' => Date::now()]);
+        $photos->withdrawn($request->person(), $job, $photo);
 
         return redirect()->route('photos', $job);
     }

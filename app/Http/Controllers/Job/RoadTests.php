@@ -6,12 +6,11 @@ namespace App\Http\Controllers\Job;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
+use App\UseCases\Stations\RecordCheck;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
 use Yoke\Road\Exception\ImpossibleRoadTest;
 use Yoke\Road\Feel;
 use Yoke\Road\RoadTest;
@@ -21,7 +20,7 @@ final class RoadTests
 {
     private const LONGEST_NOTE = 1000;
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, RecordCheck $checks, Job $job): RedirectResponse
     {
         $typed = $request->typed();
         $station = redirect()->route('bench', [$job, Station::Road->value]);
@@ -30,16 +29,8 @@ final class RoadTests
         } catch (ImpossibleRoadTest $impossible) {
             return $station->withInput($typed)->withErrors([$impossible->field() => ExpectedWords::of($impossible->expected())], 'road');
         }
-        $job->roadDrives()->create([
-            'round' => $job->roundOf(Stance::Carried),
-            'typed' => ['speed' => $typed['speed'] ?? '', 'distance' => $typed['distance'] ?? ''],
-            'speed_kmh' => $test->speedKmh,
-            'distance_km' => $test->distanceKm,
-            'felt' => array_column(array_map(static fn (Feel $feel): array => [$feel->value, $test->felt($feel)], Feel::cases()), 1, 0),
-            'note' => trim(mb_substr($typed['note'] ?? '', 0, self::LONGEST_NOTE)) ?: null,
-            'user_id' => $request->person()->id,
-            'driven_at' => Date::now(),
-        ]);
+        $note = trim(mb_substr($typed['note'] ?? '', 0, self::LONGEST_NOTE));
+        $checks->driven($request->person(), $job, $test, ['speed' => $typed['speed'] ?? '', 'distance' => $typed['distance'] ?? ''], $note);
 
         return $station->with('saved', Text::of('screen.road_tests.road_test_saved'));
     }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Job;
 
-use App\Http\Once\LateAnswer;
 use App\Http\Requests\TapeRequest;
+use App\Http\Responses\DeferredResponse;
 use App\Models\Job;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Bench\Look;
 use App\Screens\Bench\TapeAnswer;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Tape\Entry;
+use App\UseCases\Tape\RecordHeights;
 use App\UseCases\Tape\Saved;
 use App\UseCases\Tape\SaveOutcome;
-use App\UseCases\Tape\TapeLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Procedure\Station;
@@ -23,7 +23,7 @@ use Yoke\Rig\Stance;
 /** Takes what is typed at a station: to show what it would mean, or to save it. */
 final class Tape
 {
-    public function __construct(private readonly JobAnalyses $analyses)
+    public function __construct(private readonly JobAnalyses $analyses, private readonly RecordHeights $heights)
     {
     }
 
@@ -37,12 +37,11 @@ final class Tape
     public function store(TapeRequest $request, Job $job, Station $station): JsonResponse|RedirectResponse
     {
         $entries = $request->entries($this->stance($station));
-        $outcomes = (new TapeLog($job, $request->person(), $request->round()))->write($entries);
+        $outcomes = $this->heights->each($request->person(), $job, $entries, $request->round());
         $job->unsetRelation('liveReadings');
-        $this->analyses->forget($job);
 
         return $request->expectsJson()
-            ? new LateAnswer(['fields' => TapeAnswer::written($outcomes)], fn (): array => $this->answer($request, $job, $station, $entries)->saved($outcomes))
+            ? new DeferredResponse(['fields' => TapeAnswer::written($outcomes)], fn (): array => $this->answer($request, $job, $station, $entries)->saved($outcomes))
             : $this->redirect($request, $job, $station, $outcomes);
     }
 

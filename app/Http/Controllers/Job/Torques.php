@@ -7,9 +7,9 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\UseCases\Forms\TypedParts;
+use App\UseCases\Stations\RecordCheck;
 use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 use Yoke\Expected;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Check\CollectProblems;
@@ -22,7 +22,7 @@ final class Torques
     /** No fastener of a hitch is tightened more, N·m. */
     private const MOST_NM = 2000.0;
 
-    public function store(Asked $request, Job $job, Station $station): RedirectResponse
+    public function store(Asked $request, RecordCheck $checks, Job $job, Station $station): RedirectResponse
     {
         $person = $request->person();
         $fastener = $request->text('fastener');
@@ -39,7 +39,7 @@ final class Torques
         if ($wrench === null || ! $problems->isEmpty()) {
             return $back->withInput($request->texts(['fastener', 'wrench']))->withErrors(ExpectedWords::each($problems->all()), 'torque');
         }
-        $job->torques()->create(['fastener' => $fastener, 'typed' => $parts->text('wrench'), 'wrench_nm' => $wrench->newtonMetres(), 'sheet_nm' => $sheet, 'user_id' => $person->id, 'done_at' => Date::now()]);
+        $checks->tightened($person, $job, $fastener, $parts->text('wrench'), $wrench, $sheet);
 
         return $back;
     }

@@ -8,6 +8,7 @@ use App\Http\Requests\Asked;
 use App\Models\Rig;
 use App\Screens\Service\CareCalendar;
 use App\Screens\Service\CareLine;
+use App\UseCases\Door\WritingDoor;
 use App\UseCases\Service\RigCare;
 use App\Words\ExpectedWords;
 use Illuminate\Contracts\View\View;
@@ -32,7 +33,7 @@ final class CareBooks
         return view('log.care', ['rig' => $rig, 'lines' => CareLine::of($care, $request->person()), 'driven' => $care->book()->driven(), 'names' => array_column($care->tasks(), 'what', 'key')]);
     }
 
-    public function store(Asked $request, Rig $rig): RedirectResponse
+    public function store(Asked $request, WritingDoor $door, Rig $rig): RedirectResponse
     {
         $care = new RigCare($rig);
         $task = $request->text('task');
@@ -41,7 +42,7 @@ final class CareBooks
         }
         $back = redirect()->route('log.care', $rig);
         try {
-            $care->write($task, trim($request->text('driven')), $request->person());
+            $door->inShop($request->person(), 'work', static fn () => $care->write($task, trim($request->text('driven')), $request->person()));
         } catch (ImpossibleDistance $impossible) {
             return $back->withInput($request->texts(['task', 'driven']))->withErrors(['driven' => ExpectedWords::of($impossible->expected())], 'care');
         }
@@ -49,10 +50,9 @@ final class CareBooks
         return $back;
     }
 
-    public function withdraw(Rig $rig, int $record): RedirectResponse
+    public function withdraw(Asked $request, WritingDoor $door, Rig $rig, int $record): RedirectResponse
     {
-        $rig->careRecords()->findOrFail($record)->update(['withdrawn_at' => Date::now()]);
-        (new RigCare($rig))->look();
+        $door->inShop($request->person(), 'work', static fn () => (new RigCare($rig))->withdraw($record));
 
         return redirect()->route('log.care', $rig);
     }

@@ -10,7 +10,8 @@ use App\Interchange\Job\FileCheck;
 use App\Interchange\Job\ImportedBy;
 use App\Interchange\Job\ImportRefused;
 use App\Interchange\Job\JobFile;
-use App\Interchange\Job\JobImport;
+use App\Interchange\Job\TakeJobIn;
+use App\Interchange\Job\WaitingImports;
 use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Screens\Card\CardPage;
@@ -23,16 +24,10 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 
 /** What a job is handed on as, and how one is taken in. */
 final class JobFiles
 {
-    /** An import that waits for an answer is kept under a name like this. */
-    private const WAITING = '/^[A-Za-z0-9]{40}$/';
-
     public function show(Job $job): View
     {
         return view('files.show', ['job' => $job->load('rig')]);
@@ -68,46 +63,29 @@ final class JobFiles
     }
 
     /** Takes a file in; one whose rig is here already waits until somebody says what to do with it. */
-    public function store(Asked $request, DeedLog $deeds): RedirectResponse
+    public function store(Asked $request, WaitingImports $imports, TakeJobIn $door): RedirectResponse
     {
         $then = $request->choice('then', WhenItExists::class) ?? WhenItExists::Stop;
-        $back = redirect()->route('files.take');
         $waiting = $request->text('waiting');
+        $called = $this->called($request, $waiting);
         try {
-            $json = $this->sent($request, $waiting);
+            $json = $waiting === '' ? $this->sent($request) : $imports->get($waiting);
             if ($waiting !== '' && $then === WhenItExists::Stop) {
-                Storage::disk('local')->delete("imports/{$waiting}.json");
+                $imports->forget($waiting);
 
-                return $back->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
+                return redirect()->route('files.take')->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
             }
-            $taken = JobImport::take($json, $then, new ImportedBy($this->called($request, $waiting), $request->person()));
+            $taken = $door->by($request->person(), $json, $then, $called);
         } catch (ImportRefused $refused) {
-            return $this->refuse($refused, $json ?? '', $waiting, $this->called($request, $waiting));
+            $back = redirect()->route('files.take')->withErrors(['file' => $refused->getMessage()]);
+
+            return $refused->asksWhatToDo
+                ? $back->with('waiting', $waiting !== '' ? $waiting : $imports->put($json ?? ''))->with('called', $called)
+                : $back;
         }
-        Storage::disk('local')->delete("imports/{$waiting}.json");
-        $deeds->record(Deed::JobImported, $request->person(), $taken->deed());
+        $imports->forget($waiting);
 
         return redirect()->route('files', $taken->job)->with('taken', ['unknown' => $taken->unknown()]);
-    }
-
-    private function refuse(ImportRefused $refused, string $json, string $waiting, string $called): RedirectResponse
-    {
-        $back = redirect()->route('files.take')->withErrors(['file' => $refused->getMessage()]);
-        if (! $refused->asksWhatToDo) {
-            return $back;
-        }
-        $this->forgetTheOld();
-        $name = $waiting !== '' ? $waiting : Str::random(40);
-        Storage::disk('local')->put("imports/{$name}.json", $json);
-
-        return $back->with('waiting', $name)->with('called', $called);
-    }
-
-    /** A file that waited a day for an answer gets none any more. */
-    private function forgetTheOld(): void
-    {
-        $disk = Storage::disk('local');
-        $disk->delete(array_filter($disk->files('imports'), static fn (string $file): bool => $disk->lastModified($file) < Date::now()->subDay()->getTimestamp()));
     }
 
     /** What the file is called: as it was sent, or as it was sent before it waited. */
@@ -119,14 +97,13 @@ final class JobFiles
     }
 
     /** @throws ImportRefused */
-    private function sent(Asked $request, string $waiting): string
+    private function sent(Asked $request): string
     {
-        if ($waiting !== '') {
-            return preg_match(self::WAITING, $waiting) === 1 ? (Storage::disk('local')->get("imports/{$waiting}.json") ?? throw ImportRefused::unreadable(Text::of('expected.import.waited'))) : throw ImportRefused::unreadable(Text::of('expected.import.waited'));
-        }
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() ? FileCheck::contents($file->getPathname()) : throw ImportRefused::unreadable(Text::of('expected.import.sent'));
+        return $file instanceof UploadedFile && $file->isValid()
+            ? FileCheck::contents($file->getPathname())
+            : throw ImportRefused::unreadable(Text::of('expected.import.sent'));
     }
 
     private function file(string $bytes, string $type, string $name): Response

@@ -6,17 +6,16 @@ namespace App\Http\Controllers\Owner;
 
 use App\Http\Requests\Asked;
 use App\Models\CardLink;
-use App\Models\OwnerNote;
 use App\Screens\Owner\OwnerPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Owner\OpenLinks;
 use App\UseCases\Owner\OwnersTable;
+use App\UseCases\Owner\SendNote;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Date;
 
 /** What an owner sees and asks through the private link: today's load, the card, and a note to the shop. No more. */
 final class OwnersPage
@@ -68,7 +67,7 @@ final class OwnersPage
         ], 200, ['Content-Type' => 'application/manifest+json']);
     }
 
-    public function note(Asked $request, string $token): RedirectResponse|Response
+    public function note(Asked $request, SendNote $notes, string $token): RedirectResponse|Response
     {
         $link = $this->links->of($request, $token);
         if ($link === null) {
@@ -78,7 +77,7 @@ final class OwnersPage
         if ($note === '' || mb_strlen($note) > self::LONGEST_NOTE) {
             return redirect($link->address())->withInput(['note' => $note])->withErrors(['note' => Text::of('owner.expected_a_note', ['most' => self::LONGEST_NOTE])]);
         }
-        OwnerNote::query()->create(['job_id' => $link->job->id, 'card_link_id' => $link->id, 'note' => $note, 'sent_at' => Date::now()]);
+        $notes->sent($link, $note);
 
         return redirect($link->address())->with('saved', Text::of('owner.sent'));
     }

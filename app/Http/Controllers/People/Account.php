@@ -10,6 +10,7 @@ use App\Models\DeviceSignIn;
 use App\Screens\People\DeviceLine;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\OutsideAccess;
 use App\UseCases\People\PasswordCheck;
 use App\UseCases\People\Sessions;
@@ -30,19 +31,17 @@ final class Account
     }
 
     /** The other places where they are signed in end with the password; programs' access does where that is asked for. */
-    public function password(Asked $request, ChosenPassword $chosen, PasswordCheck $password): RedirectResponse
+    public function password(Asked $request, ChosenPassword $chosen, ChoosePassword $passwords, PasswordCheck $password): RedirectResponse
     {
         $person = $request->person();
         $problem = $password->problem($person, $request->text('password_now'), (string) $request->ip());
         if ($problem !== '') {
             $request->refuse(['password_now' => $problem]);
         }
-        $person->update(['password' => $chosen->in($request, ChosenPassword::names($person))]);
-        Sessions::end($person, $this->key($request));
+        $passwords->inPlace($person, $chosen->in($request, ChosenPassword::names($person)), $this->key($request));
         if ($request->boolean('end_programs')) {
             OutsideAccess::end($person);
         }
-        $this->deeds->record(Deed::PasswordChanged, $person, ['name' => $person->name]);
 
         return redirect()->route('account')->with('done', Text::of('screen.people.password-changed'));
     }

@@ -6,10 +6,8 @@ namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
 use App\Models\Language;
-use App\Models\Role;
-use App\Models\User;
-use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\MakeFirstOwner;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\PersonDraft;
 use App\UseCases\People\SignInTries;
@@ -17,7 +15,6 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 
 /** Makes the owner of an empty shop, once, with the code that the console printed. */
 final class FirstOwner
@@ -35,7 +32,7 @@ final class FirstOwner
         return view('people.first-owner');
     }
 
-    public function store(Asked $request, ChosenPassword $chosen): RedirectResponse
+    public function store(Asked $request, ChosenPassword $chosen, MakeFirstOwner $owners): RedirectResponse
     {
         abort_unless(OwnerCode::isAwaited(), 404);
         $draft = new PersonDraft($request->typed());
@@ -45,10 +42,7 @@ final class FirstOwner
         }
         $password = $chosen->in($request, [$draft->name, $draft->email]);
         $this->checkCode($request);
-        $owner = DB::transaction(static fn (): User => OwnerCode::isAwaited() ? User::query()->create(['name' => $draft->name, 'email' => $draft->email, 'password' => $password, 'role' => Role::Owner, 'language' => Language::askedBy($request)]) : abort(404));
-        $this->code->forget();
-        $this->deeds->record(Deed::Joined, $owner, ['name' => $owner->name, 'role' => Role::Owner->value]);
-        Auth::login($owner);
+        Auth::login($owners->made($draft, $password, Language::askedBy($request)) ?? abort(404));
 
         return SignIn::enter($request, $this->deeds);
     }

@@ -6,11 +6,10 @@ namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\EntryLinks;
 use App\UseCases\People\KnownDevices;
-use App\UseCases\People\Sessions;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -30,16 +29,13 @@ final class Join
         return $person === null ? $this->closed() : view('people.join', ['newcomer' => $person, 'to' => route('join', [$kind, $id, $token], false)]);
     }
 
-    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen, KnownDevices $devices): RedirectResponse|Response
+    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen, ChoosePassword $passwords, KnownDevices $devices): RedirectResponse|Response
     {
         $person = $this->links->person($kind, $id, $token);
         if (! $person instanceof User) {
             return $this->closed();
         }
-        $person->update(['password' => $chosen->in($request, ChosenPassword::names($person))]);
-        $this->links->close($person);
-        Sessions::end($person);
-        $this->deeds->record($kind === EntryLinks::INVITATION ? Deed::Joined : Deed::PasswordChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
+        $passwords->byLink($person, $chosen->in($request, ChosenPassword::names($person)), $kind);
         Auth::login($person);
         $devices->remember($request, $person);
 

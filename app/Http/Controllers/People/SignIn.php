@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Screens\View\SignBoard;
 use App\UseCases\Deeds\Deed;
 use App\UseCases\Deeds\DeedLog;
+use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\KnownDevices;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\PasswordCheck;
@@ -21,7 +22,6 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Hash;
 
 final class SignIn
 {
@@ -34,7 +34,7 @@ final class SignIn
         return OwnerCode::isAwaited() ? redirect()->route('first-owner') : view('people.sign-in', ['elevation' => SignBoard::elevation()]);
     }
 
-    public function store(SignInRequest $request, PasswordCheck $password, KnownDevices $devices): RedirectResponse
+    public function store(SignInRequest $request, PasswordCheck $password, ChoosePassword $passwords, KnownDevices $devices): RedirectResponse
     {
         [$email, $typed, $address] = [trim($request->text('email')), $request->text('password'), (string) $request->ip()];
         $wait = $this->tries->take($email, $address, $devices->knows($request, $email) ? 'known' : 'unknown');
@@ -49,9 +49,7 @@ final class SignIn
             $request->refuse(['email' => Text::of('screen.people.no-such-account')]);
         }
         $this->tries->succeeded($email, $address);
-        if (Hash::needsRehash($person->password)) {
-            $person->update(['password' => $typed]);
-        }
+        $passwords->hashedAnew($person, $typed);
         Auth::login($person);
         $devices->remember($request, $person);
 

@@ -13,13 +13,8 @@ use Illuminate\Contracts\View\View;
 /** What the shop has learned from its finished jobs. */
 final class Experiences
 {
-    /** Finished jobs that nobody looked at yet, so many at a time. */
-    private const AT_ONCE = 10;
-
     public function show(Asked $request, ShopExperience $shop, JobAnalyses $analyses): View
     {
-        $shop->catchUp(self::AT_ONCE);
-
         return view('experience.show', ['page' => new ExperiencePage($shop, $analyses->doubts, $request->person())]);
     }
 }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Weigh;
 
 use App\Http\Requests\Asked;
 use App\Models\Job;
-use App\Models\LoadState;
 use App\Screens\Loads\LoadsPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Loads\KeepLoads;
 use App\UseCases\Loads\LoadDraft;
 use App\Words\LoadWords;
 use App\Words\Text;
@@ -20,7 +20,7 @@ use Yoke\Statics\Exception\ImpossibleModel;
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
 final class Loads
 {
-    public function __construct(private readonly JobAnalyses $analyses)
+    public function __construct(private readonly JobAnalyses $analyses, private readonly KeepLoads $loads)
     {
     }
 
@@ -55,8 +55,7 @@ final class Loads
         if ($problems !== []) {
             return redirect()->route('loads', [$job, $state])->withInput($request->except(['_token']))->withErrors($problems);
         }
-        $this->keepWeighed($request, $page);
-        $page->state->fill(['name' => $page->state->as_weighed ? LoadState::AS_WEIGHED : $draft->name, 'items' => $draft->toKeep(), 'fills' => $draft->fillsToKeep(), 'user_id' => $request->person()->id])->save();
+        $this->loads->kept($request->person(), $job, $page->state, $draft, $page->states[0]);
 
         return redirect()->route('loads', [$job, $page->state->key()])->with('saved', Text::of('expected.loads.saved'));
     }
@@ -65,12 +64,7 @@ final class Loads
     public function copy(Asked $request, Job $job, string $state): RedirectResponse
     {
         $page = $this->page($request, $job, $state);
-        $this->keepWeighed($request, $page);
-        $number = LoadState::query()->where('rig_id', $job->rig_id)->count();
-        do {
-            $name = Text::of('screen.loads.load', ['number' => ++$number]);
-        } while (LoadState::query()->where('rig_id', $job->rig_id)->where('name', $name)->exists());
-        $copy = LoadState::query()->create(['rig_id' => $job->rig_id, 'name' => $name, 'items' => $page->state->items, 'fills' => $page->state->fills, 'user_id' => $request->person()->id]);
+        $copy = $this->loads->copied($request->person(), $job, $page->state, $page->states[0]);
 
         return redirect()->route('loads', [$job, $copy->key()])->with('saved', Text::of('expected.loads.copied'));
     }
@@ -83,7 +77,7 @@ final class Loads
         if ($setting === null || ! $page->state->exists) {
             return redirect()->route('loads', [$job, $state])->withErrors(['name' => Text::of('screen.loads.expected_a_setting_that_this')]);
         }
-        $page->state->update(['setting' => $setting->steps()]);
+        $this->loads->setting($request->person(), $job, $page->state, $setting);
 
         return redirect()->route('loads', [$job, $state])->with('saved', Text::of('expected.loads.setting', ['name' => LoadWords::state($page->state)]));
     }
@@ -92,7 +86,7 @@ final class Loads
     {
         $page = $this->page($request, $job, $state);
         abort_if($page->state->as_weighed, 404);
-        $page->state->forceFill(['name' => "{$page->state->name} (archived ".now()->format('Y-m-d H:i:s').')'])->putAway();
+        $this->loads->putAway($request->person(), $job, $page->state);
 
         return redirect()->route('loads', [$job, 'weighed'])->with('saved', Text::of('screen.loads.archived_it_stays_in_the'));
     }
@@ -119,14 +113,6 @@ final class Loads
         }
 
         return [];
-    }
-
-    /** The state as weighed is kept as soon as another one is measured against it. */
-    private function keepWeighed(Asked $request, LoadsPage $page): void
-    {
-        if (! $page->states[0]->exists) {
-            $page->states[0]->fill(['user_id' => $request->person()->id])->save();
-        }
     }
 
     private function page(Asked $request, Job $job, string $state): LoadsPage

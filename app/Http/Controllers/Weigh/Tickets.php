@@ -8,13 +8,12 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Weigh\WeighPage;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Weighing\TicketBook;
+use App\UseCases\Weighing\RecordTicket;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Date;
 use Yoke\Readings\Weighing\Condition;
 use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Readings\Weighing\Ticket;
@@ -36,15 +35,12 @@ final class Tickets
         return view('weigh.show', ['page' => new WeighPage($analyses->of($job->load('tickets.user')), $request->person())]);
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, RecordTicket $tickets, Job $job): RedirectResponse
     {
         $step = self::STEPS_KG[$request->text('step')] ?? self::STEPS_KG[WeighPage::stepsIn($request->person()->loadUnit())[0]];
         $text = new TicketText($request->person()->loadParser(), Load::ofKilograms($step));
-        $book = new TicketBook($job, $request->person());
         try {
-            foreach ($this->read($request, $text) as [$ticket, $typed]) {
-                $book->keep($ticket, $typed, $this->conditions($request));
-            }
+            $tickets->kept($request->person(), $job, $this->read($request, $text), $this->conditions($request));
         } catch (ImpossibleTicket $impossible) {
             return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
@@ -53,9 +49,9 @@ final class Tickets
     }
 
     /** What was otherwise at a weighing, said afterwards. */
-    public function condition(Asked $request, Job $job, int $ticket): RedirectResponse
+    public function condition(Asked $request, RecordTicket $tickets, Job $job, int $ticket): RedirectResponse
     {
-        $job->tickets()->findOrFail($ticket)->update(['conditions' => array_column($this->conditions($request), 'value') ?: null]);
+        $tickets->conditions($request->person(), $job, $ticket, $this->conditions($request));
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.condition_saved'));
     }
@@ -66,9 +62,9 @@ final class Tickets
         return array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => $request->boolean($condition->value)));
     }
 
-    public function withdraw(Job $job, int $ticket): RedirectResponse
+    public function withdraw(Asked $request, RecordTicket $tickets, Job $job, int $ticket): RedirectResponse
     {
-        $job->tickets()->findOrFail($ticket)->update(['withdrawn_at' => Date::now()]);
+        $tickets->withdrawn($request->person(), $job, $ticket);
 
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.deleted_it_stays_in_the'));
     }

@@ -9,10 +9,10 @@ use App\Models\Job;
 use App\Screens\Weigh\TonguePage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TongueForm;
+use App\UseCases\Weighing\RecordTongueWeight;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Date;
 
 /** The tongue weight of a job's trailer, by whatever is at hand. */
 final class Tongue
@@ -22,7 +22,7 @@ final class Tongue
         return view('weigh.tongue', ['page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $request->person())]);
     }
 
-    public function store(Asked $request, Job $job): RedirectResponse
+    public function store(Asked $request, RecordTongueWeight $weights, Job $job): RedirectResponse
     {
         $typed = $request->typed();
         $form = new TongueForm($typed, $job->rigAsWorked()->core(), $request->person());
@@ -30,14 +30,14 @@ final class Tongue
         if ($reading === null) {
             return redirect()->route('tongue', $job)->withInput($typed)->withErrors($form->problems());
         }
-        $job->tongueReadings()->save($reading->fill(['user_id' => $request->person()->id, 'read_at' => Date::now()]));
+        $weights->kept($request->person(), $job, $reading);
 
         return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.reading_saved_it_counts_together'));
     }
 
-    public function withdraw(Job $job, int $reading): RedirectResponse
+    public function withdraw(Asked $request, RecordTongueWeight $weights, Job $job, int $reading): RedirectResponse
     {
-        $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]);
+        $weights->withdrawn($request->person(), $job, $reading);
 
         return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.deleted_it_stays_in_the'));
     }

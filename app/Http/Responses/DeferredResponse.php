@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Once;
+namespace App\Http\Responses;
 
 use Closure;
 use Illuminate\Http\JsonResponse;
 
 /** An answer whose drawing waits until everything is saved, so that nobody waits for a drawing to save. */
-final class LateAnswer extends JsonResponse
+final class DeferredResponse extends JsonResponse
 {
     /**
      * @param  array<string, mixed>  $facts  what was saved

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Once;
+namespace App\UseCases\Door;
 
 use Illuminate\Contracts\Debug\ShouldntReport;
 use RuntimeException;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Once;
+namespace App\UseCases\Door;
 
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\Date;
@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Date;
  * One sending under a browser's mark. The database is locked from its first write until it is closed, not before: what is
  * read and worked out first locks nobody out.
  */
-final class SentOnce
+final class IdempotentRequest
 {
     private const TABLE = 'sent_entries';
 

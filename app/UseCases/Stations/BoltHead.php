@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Stations;
+
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\Door\WritingDoor;
+use Illuminate\Support\Facades\Date;
+use Yoke\Head\ShankPlace;
+
+/** Where the head was bolted, and why there where something is against it. */
+final readonly class BoltHead
+{
+    public function __construct(private WritingDoor $door)
+    {
+    }
+
+    public function at(User $person, Job $job, ShankPlace $place, string $because): void
+    {
+        $this->door->onJob($person, $job, static fn (): bool => $job->update(['head_place' => [
+            'turned' => $place->turned,
+            'hole' => $place->hole,
+            'ball_height_mm' => $place->ballHeight->millimetres(),
+            'because' => $because,
+            'by' => $person->name,
+            'at' => Date::now()->toIso8601String(),
+        ]]));
+    }
+}
