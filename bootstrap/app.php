@@ -9,6 +9,7 @@ use App\Http\Controllers\Up;
 use App\Http\Middleware\ApiSignedIn;
 use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
+use App\Http\Middleware\IdempotencyKey;
 use App\Http\Middleware\KeepNoCopy;
 use App\Http\Middleware\KeptPage;
 use App\Http\Middleware\KnownHost;
@@ -48,7 +49,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(replace: [StartSession::class => QuietSession::class]);
         $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
-        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class, 'no-copy' => KeepNoCopy::class]);
+        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class, 'once' => IdempotencyKey::class, 'no-copy' => KeepNoCopy::class]);
         // What is saved waits at the gate of a restore before anything of the shop is read for it.
         $middleware->prependToPriorityList(AuthenticatesRequests::class, WritingStops::class);
         // A page that is kept is given out before its job is read.

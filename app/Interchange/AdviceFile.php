@@ -18,8 +18,11 @@ use Yoke\Analysis\MethodView;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\ReadingError;
 use Yoke\Estimation\Stories\Suspect;
+use Yoke\Job\HistoryMapper;
+use Yoke\Job\SettingOffsets;
 use Yoke\Method\Criterion;
 use Yoke\Probability\Normal;
+use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Shop\ShopSettings;
 use Yoke\Statics\CoupledRig;
@@ -35,7 +38,12 @@ final class AdviceFile
         $job = new JobFields($fields, $shop->priorDoubts(), $shop->tolerances());
         $prior = new JobPrior($fields, $job->doubts);
         $settings = $job->settings();
-        $readings = new ReadingsOfFile($fields, $job, $settings, $shop->heightDoubt());
+        $readings = new HistoryMapper(
+            (new FileHistory($fields, $job, $settings, $shop->heightDoubt()))->history(),
+            new ObservationMapper($job->doubts, 0.0),
+            $settings === null ? null : new SettingOffsets($settings->adjusters, $settings->reference, $fields->object('hitch')->above('bar_arm_mm')),
+            $fields->object('vehicle')->above('wheelbase_mm'),
+        );
         $current = $readings->current();
         $isUnknown = $current !== null && $current->setting === null;
         $this->analysis = new JobAnalysis($isUnknown ? $prior->ofUnknownSetting() : $prior->prior(), $readings->observations(), $job->goal(), $shop->policy(), $settings, $current);

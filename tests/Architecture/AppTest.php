@@ -46,3 +46,18 @@ it('asks the container for nothing outside its providers', function (): void {
         }
     }
 });
+
+it('writes nothing in controllers, middleware or requests: every deed is a use case', function (): void {
+    $finder = new PhpParser\NodeFinder;
+    $writes = ['create', 'update', 'save', 'delete', 'forceDelete', 'insert', 'insertOrIgnore', 'upsert', 'updateOrCreate', 'firstOrCreate', 'push', 'touch', 'increment', 'forceFill', 'saveQuietly', 'updateQuietly'];
+    $seen = 0;
+    foreach (treesOf('app') as $path => $tree) {
+        if (str_starts_with($path, 'app/Http/')) {
+            $seen++;
+            $found = $finder->find($tree, fn (PhpParser\Node $node): bool => ($node instanceof PhpParser\Node\Expr\MethodCall || $node instanceof PhpParser\Node\Expr\StaticCall)
+                && $node->name instanceof PhpParser\Node\Identifier && in_array($node->name->name, $writes, true));
+            expect(array_map(fn (PhpParser\Node $node): int => $node->getStartLine(), $found))->toBe([], $path);
+        }
+    }
+    expect($seen)->toBeGreaterThan(60);
+});

@@ -58,6 +58,15 @@ trait TypedInput
         return array_intersect_key($this->typed(), array_flip($names));
     }
 
+    /** @return array<string, string> all texts and numbers that a program sent, to the letter */
+    public function sent(): array
+    {
+        $isSaid = static fn (mixed $sent): bool => is_string($sent) || is_int($sent) || is_float($sent);
+
+        /** @var array<string, string> */
+        return array_map(strval(...), array_filter($this->except(['_once']), $isSaid));
+    }
+
     /** @return array<array-key, string> the texts of a list of the form, by their keys */
     public function lists(string $name): array
     {

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Interchange\Api;
 
 use App\Models\Job;
+use App\Models\Measure;
 use App\Models\Reading;
+use App\Models\Round;
 use App\Models\TongueWeighing;
 use App\Models\WeighTicket;
 use App\UseCases\Analysis\AnalysedJob;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Recommendation;
+use Yoke\Rig\Stance;
 
 /** A job as the HTTP interface hands it out: mm, kg and shares of 1. */
 final readonly class JobResource
@@ -46,8 +49,25 @@ final readonly class JobResource
                 'id' => $reading->id, 'stance' => $reading->stance->value, 'axle' => $reading->axle->value, 'side' => $reading->side->value, 'round' => $reading->round,
                 'height_mm' => (float) $reading->height_mm, 'typed' => $reading->typed, 'settling' => $reading->settling->value, 'taken_at' => $reading->taken_at->toIso8601String(),
             ])->all()),
-            'tickets' => array_values($job->tickets->whereNull('withdrawn_at')->map(static fn (WeighTicket $ticket): array => ['id' => $ticket->id, 'stance' => $ticket->core()->stance->value, 'typed' => $ticket->typed])->all()),
-            'tongue_weights' => array_values($job->tongueReadings->whereNull('withdrawn_at')->map(static fn (TongueWeighing $weighing): array => ['id' => $weighing->id, 'way' => $weighing->way->value, 'read_at' => $weighing->read_at->toIso8601String()])->all()),
+            'hook_ups' => self::hookUps($job),
+            'measures' => self::measures($job),
+            'tickets' => array_values($job->tickets->whereNull('withdrawn_at')->map(static fn (WeighTicket $ticket): array => [
+                'id' => $ticket->id,
+                'stance' => $ticket->stance->value,
+                'round' => $ticket->round,
+                'typed' => $ticket->typed,
+                'platforms' => $ticket->platforms,
+                'conditions' => $ticket->conditions ?? [],
+                'weighed_at' => $ticket->weighed_at->toIso8601String(),
+            ])->all()),
+            'tongue_weights' => array_values($job->tongueReadings->whereNull('withdrawn_at')->map(static fn (TongueWeighing $weighing): array => [
+                'id' => $weighing->id,
+                'way' => $weighing->way->value,
+                'read_kg' => $weighing->read_kg,
+                'hitch_height_mm' => $weighing->hitch_height_mm,
+                'behind_ball_mm' => $weighing->behind_ball_mm,
+                'read_at' => $weighing->read_at->toIso8601String(),
+            ])->all()),
             'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => round($verdict->share->mean(), 4), 'doubt' => round($verdict->share->deviation(), 4)],
             'next' => $advised === null ? null : self::next($advised),
         ];
@@ -62,6 +82,33 @@ final readonly class JobResource
             'setting' => self::setting($advised->forecast->setting),
             'chance' => round($advised->forecast->chance, 4),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the rounds of the carried stance, each at its setting */
+    private static function hookUps(Job $job): array
+    {
+        $carried = $job->rounds->filter(static fn (Round $round): bool => $round->stance === Stance::Carried);
+
+        return array_values($carried->map(static fn (Round $round): array => [
+            'round' => $round->number,
+            'setting' => $round->setting,
+            'set_by' => $round->set_by?->value,
+            'counted' => $round->is_counted,
+        ])->all());
+    }
+
+    /** @return list<array<string, mixed>> the latest of each kind, stance and round: mm, kg or degrees */
+    private static function measures(Job $job): array
+    {
+        $latest = $job->measures->keyBy(static fn (Measure $measure): string => "{$measure->stance->value} {$measure->round} {$measure->kind->value}");
+
+        return array_values($latest->filter(static fn (Measure $measure): bool => $measure->value !== null)->map(static fn (Measure $measure): array => [
+            'stance' => $measure->stance->value,
+            'round' => $measure->round,
+            'kind' => $measure->kind->value,
+            'value' => $measure->value,
+            'typed' => $measure->typed,
+        ])->all());
     }
 
     /** @return array<string, float>|null */

@@ -19,6 +19,8 @@ use Yoke\Bars\TapedBars;
 use Yoke\CoreException;
 use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
+use Yoke\Job\HistoryMapper;
+use Yoke\Job\SettingOffsets;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
@@ -43,7 +45,7 @@ final class AnalysedJob
 
     private ?RigPlan $plan = null;
 
-    private readonly JobReadings $readings;
+    private readonly HistoryMapper $readings;
 
     public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Fits $fits)
     {
@@ -53,7 +55,13 @@ final class AnalysedJob
         $bars = $this->tapedBars();
         $this->described = $bars === null ? $described : $described->taped($bars);
         $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->tolerances);
-        $this->readings = new JobReadings($job, $this->described, $taped, $this->adjusters === null ? null : $this->reference(), $this->rig->hitch->barArm->millimetres());
+        $reference = $this->adjusters === null ? null : $this->reference();
+        $this->readings = new HistoryMapper(
+            (new JobHistory($job, $this->described, $taped))->history(),
+            $this->described->inPlace()->mapper($reference ?? Setting::of([])),
+            $this->adjusters === null || $reference === null ? null : new SettingOffsets($this->adjusters, $reference, $this->rig->hitch->barArm->millimetres()),
+            $this->rig->vehicle->wheelbase->millimetres(),
+        );
     }
 
     /** The bars as they were taped last before anything was coupled; null where nobody did, or the hitch has no such setting any more. */

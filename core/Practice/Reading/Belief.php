@@ -6,11 +6,15 @@ namespace Yoke\Practice\Reading;
 
 use Yoke\Advice\Policy;
 use Yoke\Analysis\JobAnalysis;
-use Yoke\Estimation\Reading\HookUp;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
+use Yoke\Job\HeightTaken;
+use Yoke\Job\HistoryMapper;
+use Yoke\Job\HookUpRecord;
+use Yoke\Job\MeasureTaken;
+use Yoke\Job\ReadingHistory;
+use Yoke\Job\SettingOffsets;
+use Yoke\Job\TongueTaken;
 use Yoke\Method\CurrentSetting;
 use Yoke\Planning\DescribedRig;
 use Yoke\Practice\Exercise\HiddenRig;
@@ -20,8 +24,6 @@ use Yoke\Probability\Normal;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\TapedHeight;
-use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Stance;
 use Yoke\Units\Length;
 
@@ -31,16 +33,23 @@ final readonly class Belief
     /** A scale under the tongue, a share of what it shows. */
     private const SCALE = 0.02;
 
-    private const AXLES = ['front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad];
+    private const OBSERVED = ['front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad, 'ball' => Observed::BallLoad];
 
     private DescribedRig $told;
 
-    private ObservationMapper $mapper;
+    private HistoryMapper $readings;
 
     public function __construct(private Run $run)
     {
-        $this->told = $run->exercise->told($run->situation()->hitch);
-        $this->mapper = $this->told->inPlace()->mapper($run->exercise->reference);
+        $exercise = $run->exercise;
+        $this->told = $exercise->told($run->situation()->hitch);
+        $known = $this->told->prior()->known();
+        $this->readings = new HistoryMapper(
+            $this->history(),
+            $this->told->inPlace()->mapper($exercise->reference),
+            new SettingOffsets($exercise->adjusters, $exercise->reference, $known->barArm),
+            $known->wheelbase,
+        );
     }
 
     /** The head stays where it was bolted: that is for whoever looks at the ball. */
@@ -48,80 +57,122 @@ final readonly class Belief
     {
         $settings = $this->told->settings($this->run->exercise->reference)?->headAsIn($this->run->situation()->hitch->setting);
 
-        return new JobAnalysis($this->told->prior(), $this->observations(), $this->run->exercise->goal(), new Policy, $settings, $this->current());
+        return new JobAnalysis($this->told->prior(), $this->readings->observations(), $this->run->exercise->goal(), new Policy, $settings, $this->current());
     }
 
     /** @return list<Observation> of what still counts */
     public function observations(): array
     {
-        $heights = [];
-        foreach ($this->run->heights() as $i => $height) {
-            if (! $height->isSpoiled) {
-                $spring = $this->run->exercise->hidden->springs[$height->axle->value];
-                $reading = (new HeightDoubt)->reading(Length::ofMillimetres($height->read), $spring, $height->isRolled ? Settling::Rolled : Settling::NotRolled);
-                $identity = ReadingIdentity::height("height {$i}", max(1, $height->hookUp), standing: (string) $height->standing);
-                $heights[] = new TapedHeight($this->context($height->stance, $height->hitch, $height->hookUp), $height->axle, $reading, $identity, $height->stance === Stance::Carried ? SetBy::Jack : null);
-            }
-        }
-        $loads = [];
-        foreach ($this->run->weights() as $i => $weight) {
-            array_push($loads, ...($weight->isSpoiled ? [] : $this->loads($weight, "weight {$i}")));
-        }
-
-        return [...$this->mapper->heights($heights), ...$loads];
+        return $this->readings->observations();
     }
 
     /** The hook-up that was read last; null before anything was. */
     public function current(): ?CurrentSetting
     {
-        $read = array_values(array_filter($this->run->heights(), static fn (TakenHeight $height): bool => $height->stance === Stance::Carried && ! $height->isSpoiled));
-        $last = $read[count($read) - 1] ?? null;
-        if ($last === null) {
-            return null;
+        return $this->readings->current();
+    }
+
+    private function history(): ReadingHistory
+    {
+        [$heights, $weights] = [$this->heights(), $this->weights()];
+        $rounds = $this->rounds($heights, $weights);
+        [$records, $taken, $measures, $tongue] = [[], [], [], []];
+        foreach ($heights as $i => $height) {
+            $round = $height->stance === Stance::Carried ? $rounds[self::sitting($height->hookUp, $height->standing)] : $height->standing;
+            $records[] = $this->record($height->stance, $round, $height->hookUp, $height->hitch);
+            $spring = $this->run->exercise->hidden->springs[$height->axle->value];
+            $reading = (new HeightDoubt)->reading(Length::ofMillimetres($height->read), $spring, $height->isRolled ? Settling::Rolled : Settling::NotRolled);
+            $taken[] = new HeightTaken($height->stance, $round, $height->axle, $reading, "height {$i}", ballMoved: $this->ballMoved($height->stance, $height->hitch));
         }
-        $standings = [];
-        foreach ($read as $height) {
-            $standings += $height->hookUp === $last->hookUp ? [$height->standing => true] : [];
+        foreach ($weights as $i => $weight) {
+            $round = $weight->stance === Stance::Carried ? $this->roundOf($weight->hookUp, $rounds) : 1;
+            $records[] = $this->record($weight->stance, $round, $weight->hookUp, $weight->hitch);
+            foreach ($weight->kg as $what => $kilograms) {
+                if ($what === 'tongue') {
+                    $tongue[] = new TongueTaken(Normal::of($kilograms, self::SCALE * $kilograms), "weight {$i}");
+                } else {
+                    $measures[] = new MeasureTaken($weight->stance, $round, self::OBSERVED[$what] ?? Observed::TrailerLoad, $kilograms, "weight {$i} {$what}", ballMoved: $this->ballMoved($weight->stance, $weight->hitch));
+                }
+            }
         }
 
-        return new CurrentSetting($last->hitch->setting, $this->tensionOffset($last->hitch), $this->ballOffset($last->hitch), count($standings), $last->hookUp);
+        return new ReadingHistory(array_values(array_filter($records)), $taken, $measures, [], $tongue);
     }
 
-    /** @return list<Observation> */
-    private function loads(TakenWeight $weight, string $key): array
+    /** @return array<int, TakenHeight> those that still count */
+    private function heights(): array
     {
-        $context = $this->context($weight->stance, $weight->hitch, $weight->hookUp);
-        $observations = [];
-        foreach ($weight->kg as $what => $kilograms) {
-            $observations[] = match ($what) {
-                'tongue' => $this->mapper->tongueWeight(Normal::of($kilograms, self::SCALE * $kilograms), $key),
-                'ball' => $this->mapper->ballLoad($context, $kilograms, $key, max(1, $weight->hookUp)),
-                default => $this->mapper->axleLoad($context, self::AXLES[$what] ?? Observed::TrailerLoad, $kilograms, "{$key} {$what}", max(1, $weight->hookUp)),
-            };
+        return array_filter($this->run->heights(), static fn (TakenHeight $height): bool => ! $height->isSpoiled);
+    }
+
+    /** @return array<int, TakenWeight> those that still count */
+    private function weights(): array
+    {
+        return array_filter($this->run->weights(), static fn (TakenWeight $weight): bool => ! $weight->isSpoiled);
+    }
+
+    /**
+     * Carried rounds in the order of the work: a hook-up after the other, in each a coming to stand after the other. What was
+     * weighed belongs to the first of its hook-up.
+     *
+     * @param  array<int, TakenHeight>  $heights
+     * @param  array<int, TakenWeight>  $weights
+     * @return array<string, int> by hook-up and coming to stand, from 1
+     */
+    private function rounds(array $heights, array $weights): array
+    {
+        $sittings = [];
+        foreach ($heights as $height) {
+            $sittings += $height->stance === Stance::Carried ? [self::sitting($height->hookUp, $height->standing) => $height->hookUp] : [];
+        }
+        foreach ($weights as $weight) {
+            $isAlone = $weight->stance === Stance::Carried && ! in_array($weight->hookUp, $sittings, true);
+            $sittings += $isAlone ? [self::sitting($weight->hookUp, 0) => $weight->hookUp] : [];
+        }
+        ksort($sittings);
+
+        return array_combine(array_keys($sittings), $sittings === [] ? [] : range(1, count($sittings)));
+    }
+
+    /** @param  array<string, int>  $rounds */
+    private function roundOf(int $hookUp, array $rounds): int
+    {
+        foreach ($rounds as $sitting => $round) {
+            if (str_starts_with($sitting, self::sitting($hookUp, 0, ''))) {
+                return $round;
+            }
         }
 
-        return $observations;
+        return 1;
     }
 
-    private function context(Stance $stance, HitchPlace $hitch, int $hookUp): ReadingContext
+    /** Sorts as the work went. */
+    private static function sitting(int $hookUp, int $standing, string $with = '%06d'): string
     {
-        return match ($stance) {
-            Stance::Alone => ReadingContext::alone(),
-            Stance::Dropped => ReadingContext::dropped($this->ballOffset($hitch)),
-            Stance::Carried => ReadingContext::carried($this->tensionOffset($hitch), $this->ballOffset($hitch), HookUp::counted(max(1, $hookUp))),
-        };
+        return sprintf("%06d {$with}", $hookUp, $standing);
     }
 
-    private function tensionOffset(HitchPlace $hitch): float
+    /** Null of a stance without bars. */
+    private function record(Stance $stance, int $round, int $hookUp, HitchPlace $hitch): ?HookUpRecord
     {
-        return $this->run->exercise->adjusters->tensionBetween($this->run->exercise->reference, $hitch->setting, $this->told->prior()->known()->barArm);
+        return $stance === Stance::Carried
+            ? HookUpRecord::of($round, max(1, $hookUp), $hitch->setting, SetBy::Jack, $this->turned($hitch))->counted()
+            : null;
     }
 
-    /** Over the reference setting with the shank as it stands now, mm. */
-    private function ballOffset(HitchPlace $hitch): float
+    /** How much higher the ball stood dropped than at the reference setting with the shank as it stands now, mm. */
+    private function ballMoved(Stance $stance, HitchPlace $hitch): float
     {
-        $turned = (int) $hitch->isTurned - (int) $this->run->situation()->hitch->isTurned;
+        $exercise = $this->run->exercise;
 
-        return $this->run->exercise->adjusters->ballHeightBetween($this->run->exercise->reference, $hitch->setting) + $turned * HiddenRig::SHANK_MM;
+        return $stance === Stance::Dropped
+            ? $exercise->adjusters->ballHeightBetween($exercise->reference, $hitch->setting) + $this->turned($hitch)
+            : 0.0;
+    }
+
+    /** By the shank alone, against how it stands now, mm. */
+    private function turned(HitchPlace $hitch): float
+    {
+        return ((int) $hitch->isTurned - (int) $this->run->situation()->hitch->isTurned) * HiddenRig::SHANK_MM;
     }
 }

@@ -9,15 +9,16 @@ use Yoke\Advice\Look;
 use Yoke\Advice\Looked;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\Reading\HookUp;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
+use Yoke\Job\HeightTaken;
+use Yoke\Job\HistoryMapper;
+use Yoke\Job\HookUpRecord;
+use Yoke\Job\ReadingHistory;
+use Yoke\Job\SettingOffsets;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -40,10 +41,13 @@ final class ReadingLog
 
     private readonly ObservationMapper $mapper;
 
+    private readonly SettingOffsets $offsets;
+
     public function __construct(private readonly SampledRig $lot, private readonly TapeReader $tape)
     {
         $this->doubt = new HeightDoubt;
         $this->mapper = new ObservationMapper(new PriorDoubts, 0.0);
+        $this->offsets = new SettingOffsets($lot->adjusters, $lot->adjusters->middle(), $lot->told->known()->barArm);
     }
 
     public function read(Stance $stance): void
@@ -93,19 +97,26 @@ final class ReadingLog
     /** @return list<Observation> */
     public function observations(): array
     {
-        $heights = [];
+        return (new HistoryMapper($this->history(), $this->mapper, $this->offsets, $this->lot->told->known()->wheelbase))->observations();
+    }
+
+    private function history(): ReadingHistory
+    {
         $setBy = $this->lot->mishaps->isLevered ? SetBy::Lever : SetBy::Jack;
+        [$records, $heights] = [[], []];
         foreach ($this->readings as $i => [$stance, $hookUp, $axle, $height]) {
-            $context = match ($stance) {
-                Stance::Alone => ReadingContext::alone(),
-                Stance::Dropped => ReadingContext::dropped(),
-                Stance::Carried => ReadingContext::carried($this->lot->tensionOffset($this->hookUps[$hookUp - 1][0]), 0.0, $this->hookUps[$hookUp - 1][2] ? HookUp::counted($hookUp) : HookUp::ofSteps($hookUp, $this->lot->adjusters->tensionStep())),
-            };
+            // Both fenders are read without the rig being moved.
+            $round = intdiv($i, 2) + 1;
+            if ($stance === Stance::Carried) {
+                [$meant, , $isCounted] = $this->hookUps[$hookUp - 1];
+                $record = HookUpRecord::of($round, $hookUp, $meant, $setBy);
+                $records[] = $isCounted ? $record->counted() : $record;
+            }
             $reading = $this->doubt->reading(Length::ofMillimetres($height), $this->lot->truth->springs[$axle->value], Settling::Rolled);
-            $heights[] = new TapedHeight($context, $axle, $reading, ReadingIdentity::height("reading {$i}", $hookUp, standing: (string) intdiv($i, 2)), $stance === Stance::Carried ? $setBy : null);
+            $heights[] = new HeightTaken($stance, $round, $axle, $reading, "reading {$i}");
         }
 
-        return $this->mapper->heights($heights);
+        return new ReadingHistory($records, $heights);
     }
 
     /** Takes note of whether what went wrong is suspected. */

@@ -12,6 +12,7 @@ use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Estimation\RigPrior;
 use Yoke\Probability\Normal;
+use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\SeededSource;
@@ -109,6 +110,6 @@ final readonly class TicketContest
 
     private function weighed(ReadingContext $context, Observed $observed, float $load): Observation
     {
-        return new Observation($context, $observed, round($load / self::STEP_KG) * self::STEP_KG, self::DOUBT_KG);
+        return (new ObservationMapper(new PriorDoubts(weighbridgeKg: self::DOUBT_KG), 0.0))->axleLoad($context, $observed, round($load / self::STEP_KG) * self::STEP_KG, '');
     }
 }

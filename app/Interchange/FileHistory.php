@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use Yoke\Adjuster\Setting;
+use Yoke\Advice\HitchSettings;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Job\HeightTaken;
+use Yoke\Job\HookUpRecord;
+use Yoke\Job\MeasureTaken;
+use Yoke\Job\ReadingHistory;
+use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Readings\Height\SetBy;
+use Yoke\Readings\Height\Settling;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+use Yoke\Rig\Suspension;
+use Yoke\Units\Length;
+
+/** The readings of a job for advice, filled in from its file. Each reading of a stance is a round of it. */
+final class FileHistory
+{
+    /** Loads that may stand in a reading. */
+    private const LOADS = [
+        'front_kg' => Observed::FrontLoad,
+        'rear_kg' => Observed::RearLoad,
+        'trailer_kg' => Observed::TrailerLoad,
+        'front_rear_kg' => Observed::VehicleLoad,
+        'rear_trailer_kg' => Observed::RearAndTrailerLoad,
+        'ball_load_kg' => Observed::BallLoad,
+    ];
+
+    /** @var list<Fields> */
+    private array $readings;
+
+    /** @var list<int> the hook-up of each reading, from 1 */
+    private array $hookUps = [];
+
+    /** @var list<int> the round of each reading in its stance, from 1 */
+    private array $rounds = [];
+
+    /** @param  HitchSettings|null  $hitch  null where the job does not say what can be set */
+    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $doubt)
+    {
+        $this->readings = $fields->has('readings') ? $fields->objects('readings') : [];
+        [$before, $hookUp, $count] = [null, 1, []];
+        foreach ($this->readings as $reading) {
+            $stance = $this->stance($reading);
+            $steps = $stance === Stance::Carried && $reading->has('setting') ? $reading->object('setting')->allNumbers() : null;
+            $hookUp = match (true) {
+                $reading->has('hook') => $reading->count('hook'),
+                $steps !== null && $before !== null && $steps != $before => $hookUp + 1,
+                default => $hookUp,
+            };
+            $before = $steps ?? $before;
+            $this->hookUps[] = $hookUp;
+            $this->rounds[] = $count[$stance->value] = ($count[$stance->value] ?? 0) + 1;
+        }
+    }
+
+    public function history(): ReadingHistory
+    {
+        [$records, $heights, $measures] = [[], [], []];
+        foreach ($this->readings as $i => $reading) {
+            $stance = $this->stance($reading);
+            if ($stance === Stance::Carried) {
+                $records[] = $this->record($reading, $i);
+            }
+            array_push($heights, ...$this->heights($stance, $reading, $i));
+            array_push($measures, ...$this->measures($stance, $reading, $i));
+        }
+
+        return new ReadingHistory($records, $heights, $measures);
+    }
+
+    private function record(Fields $reading, int $i): HookUpRecord
+    {
+        $setBy = $reading->has('set_by') ? SetBy::from($reading->choice('set_by', array_column(SetBy::cases(), 'value'))) : null;
+        $record = HookUpRecord::of($this->rounds[$i], $this->hookUps[$i], $this->setting($reading), $setBy);
+
+        return $this->isCounted($this->hookUps[$i]) ? $record->counted() : $record;
+    }
+
+    /** Whether the links of a hook-up were counted again: said with any of its readings. */
+    private function isCounted(int $hookUp): bool
+    {
+        foreach ($this->readings as $i => $reading) {
+            $isOfIt = $this->hookUps[$i] === $hookUp && $this->stance($reading) === Stance::Carried;
+            if ($isOfIt && $reading->has('counted') && $reading->flag('counted')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<HeightTaken> */
+    private function heights(Stance $stance, Fields $reading, int $i): array
+    {
+        $heights = [];
+        $settling = $reading->has('rolled') && $reading->flag('rolled') ? Settling::Rolled : Settling::NotRolled;
+        foreach (Axle::cases() as $axle) {
+            $field = "{$axle->value}_mm";
+            if ($reading->has($field)) {
+                $height = $this->doubt->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $settling);
+                $heights[] = new HeightTaken($stance, $this->rounds[$i], $axle, $height, "reading {$i} {$field}");
+            }
+        }
+
+        return $heights;
+    }
+
+    /** @return list<MeasureTaken> */
+    private function measures(Stance $stance, Fields $reading, int $i): array
+    {
+        $measures = [];
+        foreach (self::LOADS as $field => $observed) {
+            if ($reading->has($field)) {
+                $measures[] = new MeasureTaken($stance, $this->rounds[$i], $observed, $reading->number($field), "reading {$i} {$field}");
+            }
+        }
+
+        return $measures;
+    }
+
+    private function stance(Fields $reading): Stance
+    {
+        return Stance::from($reading->choice('stance', array_column(Stance::cases(), 'value')));
+    }
+
+    private function suspension(Axle $axle): Suspension
+    {
+        return Suspension::from($this->fields->object('vehicle')->object('suspension')->choice($axle->value, array_column(Suspension::cases(), 'value')));
+    }
+
+    /** Null where the reading names none, or the job does not say what can be set. */
+    private function setting(Fields $reading): ?Setting
+    {
+        return $this->hitch === null || ! $reading->has('setting') ? null : $this->job->setting($this->hitch->adjusters, $reading, 'setting');
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Analysis;
+
+use App\Models\Job;
+use App\Models\Measure;
+use App\Models\MeasureKind;
+use App\Models\WeighTicket;
+use App\UseCases\Tape\TapedHeights;
+use Yoke\Adjuster\Setting;
+use Yoke\CoreException;
+use Yoke\Job\HeightTaken;
+use Yoke\Job\HookUpRecord;
+use Yoke\Job\MeasureTaken;
+use Yoke\Job\ReadingHistory;
+use Yoke\Job\TicketTaken;
+use Yoke\Job\TongueTaken;
+use Yoke\Planning\DescribedRig;
+use Yoke\Rig\Axle;
+use Yoke\Rig\Stance;
+
+/** What was read in a job, filled in from what is kept of it. */
+final readonly class JobHistory
+{
+    public function __construct(private Job $job, private DescribedRig $described, private TapedHeights $taped)
+    {
+    }
+
+    public function history(): ReadingHistory
+    {
+        return new ReadingHistory($this->hookUps(), $this->heights(), $this->measures(), $this->tickets(), $this->tongueWeights());
+    }
+
+    /** @return list<HookUpRecord> */
+    private function hookUps(): array
+    {
+        $book = $this->job->roundBook();
+        $records = [];
+        for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
+            $number = $book->hookUpOf($round);
+            $record = HookUpRecord::of($round, $number, $this->setting($round), $book->setBy($round));
+            $records[] = $book->isCounted($number) ? $record->counted() : $record;
+        }
+
+        return $records;
+    }
+
+    /** @return list<HeightTaken> */
+    private function heights(): array
+    {
+        $taken = [];
+        foreach (Stance::cases() as $stance) {
+            for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
+                foreach (Axle::cases() as $axle) {
+                    $height = $this->taped->axle($stance, $axle, $round);
+                    if ($height !== null) {
+                        $key = "{$stance->value}.{$axle->value}.{$round}";
+                        $taken[] = new HeightTaken($stance, $round, $axle, $height, $key, $this->taped->unitOf($stance, $axle, $round));
+                    }
+                }
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return list<MeasureTaken> of each kind, stance and round the latest */
+    private function measures(): array
+    {
+        $taken = [];
+        foreach (Stance::cases() as $stance) {
+            for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
+                foreach (MeasureKind::of($stance) as $kind) {
+                    $measure = $this->job->measure($stance, $round, $kind);
+                    $taken = $measure?->value === null ? $taken : [...$taken, self::measure($kind, $measure, $measure->value)];
+                }
+            }
+        }
+
+        return $taken;
+    }
+
+    private static function measure(MeasureKind $kind, Measure $measure, float $value): MeasureTaken
+    {
+        $unit = match (true) {
+            $kind->isAngle() => null,
+            $kind->isLength() => $measure->lengthUnit(),
+            default => $measure->loadUnit(),
+        };
+        $key = "{$measure->stance->value}.{$kind->value}.{$measure->round}";
+
+        return new MeasureTaken($measure->stance, $measure->round, $kind->observed(), $value, $key, $unit);
+    }
+
+    /** @return list<TicketTaken> of rounds that there are */
+    private function tickets(): array
+    {
+        $counts = fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->isPlain()
+            && $ticket->round <= $this->job->roundOf($ticket->stance);
+
+        return array_map(
+            static fn (WeighTicket $ticket): TicketTaken => new TicketTaken($ticket->round, $ticket->core(), "ticket {$ticket->id}"),
+            array_values($this->job->tickets->filter($counts)->all()),
+        );
+    }
+
+    /** @return list<TongueTaken> */
+    private function tongueWeights(): array
+    {
+        $readings = new TongueReadings($this->job, $this->described);
+        $curve = $readings->curve();
+
+        return $curve === null ? [] : [new TongueTaken($curve->level(), 'tongue', $readings->unit())];
+    }
+
+    /** Null where nobody wrote it down, or the hitch has no such one. */
+    private function setting(int $round): ?Setting
+    {
+        $steps = $this->job->settingOf($round);
+        try {
+            return $steps === null ? null : $this->described->adjusters()?->setting($steps);
+        } catch (CoreException) {
+            return null;
+        }
+    }
+}
