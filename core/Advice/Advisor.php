@@ -21,6 +21,9 @@ final readonly class Advisor
     /** A first set-up takes another tilt only where that raises the chance by more than this. */
     private const TILT_WORTH = 0.10;
 
+    /** The head is moved by itself, or with one other adjuster. */
+    private const PAIR = 2;
+
     /** Distances from a goal closer than this are the same, in the unit of the method. */
     private const SAME = 1e-9;
 
@@ -106,8 +109,8 @@ final readonly class Advisor
     }
 
     /**
-     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or the method
-     * looks at the coupler, the head's other holes are weighed with it.
+     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or is not likely
+     * enough by itself, the head's next holes are weighed with it, as pairs of moves.
      *
      * @return non-empty-list<SettingForecast>
      */
@@ -116,14 +119,17 @@ final readonly class Advisor
         $stays = $present ?? $this->hitch->reference;
         $unseen = $present === null ? 0.0 : $this->policy->unseen;
         $forecasts = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present), $this->hitch->withTheHeadOf($stays)), 0.0, $unseen);
-        $needsTheHead = $present !== null && (! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()) || ($this->goal->governing()->movesTheHead() && $forecasts[0]->chance < $this->policy->goodEnough));
+        $isGood = $forecasts[0]->isOpen() && $forecasts[0]->chance >= $this->policy->goodEnough;
+        $needsTheHead = $present !== null && (! $isGood || ! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()));
         $heads = $needsTheHead ? $this->hitch->otherHeads($stays) : [];
         if ($heads === []) {
             return $forecasts;
         }
         foreach ($heads as $head) {
             foreach ($this->hitch->withTheHeadOf($head) as $setting) {
-                $forecasts[] = $evaluator->of($setting, $present);
+                if ($this->hitch->changes($stays, $setting) <= self::PAIR) {
+                    $forecasts[] = $evaluator->of($setting, $present);
+                }
             }
         }
 
@@ -213,7 +219,8 @@ final readonly class Advisor
     {
         $nearest = $now !== null && $now->isOpen() ? $now : null;
         foreach ($ranking as $forecast) {
-            if ($forecast->isOpen() && ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)) {
+            $isHeadOn = $now === null || $this->goal->governing()->movesTheHead() || ! $this->hitch->moves(Role::HeadHeight, $now->setting, $forecast->setting);
+            if ($isHeadOn && $forecast->isOpen() && ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)) {
                 $nearest = $forecast;
             }
         }

@@ -54,25 +54,6 @@ final readonly class Diagnosis
         };
     }
 
-    /**
-     * The setting that puts right what was found: the trailer level and the front in range at once. The best of those that
-     * may be advised and stand level enough; where none does, the best of all.
-     *
-     * @param  list<SettingForecast>  $ranking  best first
-     */
-    public function remedy(array $ranking): ?SettingForecast
-    {
-        $tolerances = $this->stances->goal->tolerances;
-        $open = array_values(array_filter($ranking, static fn (SettingForecast $forecast): bool => $forecast->isOpen()));
-        foreach ($open as $forecast) {
-            if ($tolerances->standsLevel($forecast->trailerPitch()) && $forecast->chance >= self::LIKELY) {
-                return $forecast;
-            }
-        }
-
-        return $open[0] ?? null;
-    }
-
     /** @return list<Exclusion> */
     private function broken(Attitude $carried): array
     {

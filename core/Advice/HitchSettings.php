@@ -12,6 +12,9 @@ use Yoke\Constraint\Constraint;
 /** What can be set on a hitch, from where, and what no setting may break. */
 final readonly class HitchSettings
 {
+    /** Nobody moves a head further before it is measured again. */
+    private const NEXT_HOLES = 2.0;
+
     /**
      * @param  Setting  $reference  the setting whose tension the prior knows
      * @param  list<Constraint>  $constraints
@@ -87,13 +90,14 @@ final readonly class HitchSettings
         return $setting;
     }
 
-    /** @return list<Setting> the same with the head at each of its other holes */
+    /** @return list<Setting> the same with the head at each of its next holes, up and down */
     public function otherHeads(Setting $stays): array
     {
         $heads = [];
         foreach ($this->adjusters->all() as $adjuster) {
             foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
-                if (abs($step - $stays->step($adjuster->key)) > 1e-9) {
+                $away = abs($step - $stays->step($adjuster->key));
+                if ($away > 1e-9 && $away <= self::NEXT_HOLES) {
                     $heads[] = $stays->with($adjuster->key, $step);
                 }
             }

@@ -17,6 +17,8 @@ use Yoke\Estimation\Fits;
 use Yoke\Estimation\FreshFits;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\Reading\Observation;
+use Yoke\Estimation\Reading\Observed;
+use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\Suspect;
 use Yoke\Method\Criterion;
@@ -33,6 +35,9 @@ use Yoke\Statics\CoupledRig;
  */
 final class JobAnalysis
 {
+    /** A ball whose height over the coupler is in more doubt was not taped, mm. */
+    private const TAPED_MM = 10.0;
+
     private ?Posterior $posterior = null;
 
     private ?StanceEvaluator $stances = null;
@@ -90,7 +95,25 @@ final class JobAnalysis
             return null;
         }
 
-        return $this->recommendation ??= (new Advisor($this->hitch, $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, Looked::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
+        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, Looked::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
+    }
+
+    /** What is moved: the head only where something tells how the trailer stands, a ball height, a coupler height or an angle. */
+    private function settable(): HitchSettings
+    {
+        $hitch = $this->hitch ?? throw new \LogicException('Only a hitch of a known family has settings.');
+
+        return $this->current?->setting === null || $this->isNoseKnown() ? $hitch : $hitch->headAsIn($this->current->setting);
+    }
+
+    private function isNoseKnown(): bool
+    {
+        $isTaped = $this->prior->known()->doubts->of(RigDimension::BallOverCoupler) <= self::TAPED_MM;
+        foreach ($isTaped ? [] : $this->observations as $observation) {
+            $isTaped = $isTaped || in_array($observation->observed, [Observed::CouplerRise, Observed::NoseRise], true);
+        }
+
+        return $isTaped;
     }
 
     /** What a gauge in the head is to show. */

@@ -16,6 +16,8 @@ use Yoke\Statics\TowVehicle;
  */
 final readonly class LoadChange
 {
+    private const NOTHING_KG = 1e-6;
+
     /** @param  list<array{Carrier, float, float}>  $masses  carrier, kg, place in mm as the carrier counts it */
     private function __construct(private array $masses)
     {
@@ -30,6 +32,18 @@ final readonly class LoadChange
         $mass = static fn (int $sign): \Closure => static fn (Item $item): array => [$item->on, $sign * $item->weight->kilograms(), $item->place->millimetres()];
 
         return new self([...array_map($mass(-1), $before), ...array_map($mass(1), $after)]);
+    }
+
+    /** Whether the same travels at the same places. */
+    public function isNone(): bool
+    {
+        $left = [];
+        foreach ($this->masses as [$on, $mass, $place]) {
+            $key = sprintf('%s %.3f', $on->name, $place);
+            $left[$key] = ($left[$key] ?? 0.0) + $mass;
+        }
+
+        return array_filter($left, static fn (float $mass): bool => abs($mass) > self::NOTHING_KG) === [];
     }
 
     /** Both together. */

@@ -46,6 +46,12 @@ final readonly class LoadedState
         $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0][0];
     }
 
+    /** Whether it is the load that everything was read under. */
+    public function isAsRead(): bool
+    {
+        return $this->change->isNone();
+    }
+
     /** Of the trailer, kg. */
     public function gross(): float
     {

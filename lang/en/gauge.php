@@ -16,7 +16,7 @@ return [
     'makers_field' => 'Figure of the maker',
     'makers_hint' => 'From the app or sheet of the maker; it governs where it is entered.',
     'tongue' => 'Bars off, the gauge shows the tongue weight: :tongue. Target with the bars on: :target.',
-    'restored' => 'Front axle load restored: :share. :turns',
+    'restored' => 'Front axle load restored: :share. :move',
     'at_target' => 'The gauge is at its target: leave the screw.',
     'tighter' => 'Turn the screw :turns tighter.',
     'looser' => 'Let the screw go by :turns.',

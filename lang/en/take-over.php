@@ -25,11 +25,11 @@ return [
         'right' => 'The ball stands where it should, within a tape.',
         'low' => 'The ball stands :by too low.',
         'high' => 'The ball stands :by too high.',
+        'stays' => 'The trailer stands level enough with it: the head stays.',
         'place' => 'Bolt the head :place: the ball then stands :off of where it should.',
         'beyond' => 'Its holes do not reach: the ball would still stand :by off. Turn the shank over, or take another shank.',
         'turn' => 'Turn the shank over.',
         'record' => 'Record the hole, with the reason where something is in its way',
     ],
-    'expected' => 'With the head there and :setting: :share restored, the trailer :nose, :chance likely to be in range.',
     'diagnosis' => 'What is wrong, and how sure',
 ];

@@ -16,7 +16,7 @@ return [
     'makers_field' => 'Cifra del fabricante',
     'makers_hint' => 'De la aplicación u hoja del fabricante; manda donde se anote.',
     'tongue' => 'Sin barras, el medidor marca el peso en la lanza: :tongue. Objetivo con las barras puestas: :target.',
-    'restored' => 'Carga del eje delantero recuperada: :share. :turns',
+    'restored' => 'Carga del eje delantero recuperada: :share. :move',
     'at_target' => 'El medidor está en su objetivo: deje el husillo.',
     'tighter' => 'Apriete el husillo :turns.',
     'looser' => 'Afloje el husillo :turns.',

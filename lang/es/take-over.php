@@ -25,11 +25,11 @@ return [
         'right' => 'La bola está donde debe, dentro de lo que da una cinta.',
         'low' => 'La bola está :by demasiado baja.',
         'high' => 'La bola está :by demasiado alta.',
+        'stays' => 'El remolque queda bastante nivelado así: el cabezal se queda.',
         'place' => 'Atornille el cabezal :place: la bola queda entonces a :off de donde debe.',
         'beyond' => 'Sus agujeros no llegan: la bola quedaría todavía a :by. Dé la vuelta al vástago, o use otro.',
         'turn' => 'Dé la vuelta al vástago.',
         'record' => 'Anote el agujero, con el motivo si algo le estorba',
     ],
-    'expected' => 'Con el cabezal ahí y :setting: :share recuperado, el remolque :nose, :chance probable que quede dentro del margen.',
     'diagnosis' => 'Qué está mal, y con qué certeza',
 ];

@@ -12,25 +12,26 @@ use App\Words\GaugeWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
+use Yoke\Advice\TensionDirection;
 use Yoke\Analysis\GaugeTarget;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Load;
 
-/** The gauge in the head: what it is to show, what it shows, and how far to turn. */
+/** The gauge in the head: what it is to show, what it shows, and what is next. */
 final readonly class GaugePanel
 {
-    /** Fewer turns than this are none. */
-    private const NO_TURN = 0.25;
-
     private GaugeTarget $target;
 
     public GaugeWords $words;
 
     private QuantityWords $print;
 
+    private AdvicePage $advice;
+
     public function __construct(private AnalysedJob $analysed, User $person, private ?Stance $stance)
     {
+        $this->advice = new AdvicePage($analysed, $person);
         $this->target = $analysed->analysis()->gauge();
         $this->words = new GaugeWords($this->target, $analysed->rig, $person);
         $this->print = new QuantityWords($person);
@@ -53,7 +54,7 @@ final readonly class GaugePanel
         return $this->stance === null ? '' : $this->analysed->job->measure($this->stance, $this->analysed->job->roundOf($this->stance), MeasureKind::BallLoad)->typed ?? '';
     }
 
-    /** What the reading means: the tongue weight bars off, the share and the turns to go bars on. */
+    /** What the reading means: the tongue weight bars off, the share and the next move bars on. */
     public function says(): string
     {
         return match (true) {
@@ -67,17 +68,19 @@ final readonly class GaugePanel
     {
         $verdict = $this->analysed->analysis()->verdict();
 
-        return $verdict === null ? '' : Text::of('gauge.restored', ['share' => VerdictWords::share($verdict->share), 'turns' => $this->turns()]);
+        return $verdict === null ? '' : Text::of('gauge.restored', ['share' => VerdictWords::share($verdict->share), 'move' => $this->move()]);
     }
 
-    /** How far to turn, in a sentence. */
-    public function turns(): string
+    /** The job's own next move; in turns of the screw where nobody counts which setting is on. */
+    private function move(): string
     {
         $family = $this->analysed->described->family();
+        $advised = $this->analysed->recommendation();
         $turns = $this->target->stepsToGo($this->analysed->adjusters?->turnedLoaded()->pitch ?? 1.0) ?? 0.0;
 
         return match (true) {
-            abs($turns) < self::NO_TURN || $family === null => Text::of('gauge.at_target'),
+            $advised !== null || $family === null => $this->advice->move(),
+            $this->analysed->analysis()->tension()->direction === TensionDirection::None => Text::of('gauge.at_target'),
             default => Text::of($turns > 0.0 ? 'gauge.tighter' : 'gauge.looser', ['turns' => (new FamilyWords($family))->count('turn', $turns)]),
         };
     }

@@ -80,7 +80,6 @@ final readonly class DiagnosisPage
         return implode(' ', array_filter([
             Text::of('finding.expected', ['share' => VerdictWords::share($remedy->share()), 'nose' => $this->says->findingFigure(FindingKind::NoseUp, $this->figureThen(FindingKind::NoseUp, $remedy))]),
             $heights,
-            $this->says->likely($remedy->chance),
         ]));
     }
 
@@ -108,9 +107,10 @@ final readonly class DiagnosisPage
         return $this->job->analysis()->diagnosis()?->figureAt($kind, $remedy) ?? $remedy->share();
     }
 
+    /** The setting that the bench says is next; null where nothing is moved. */
     private function remedy(): ?SettingForecast
     {
-        return $this->job->analysis()->diagnosis()?->remedy($this->job->recommendation()->ranking ?? []);
+        return $this->job->recommendation()?->next();
     }
 
     /** Which readings show it. */

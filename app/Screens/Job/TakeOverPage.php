@@ -9,16 +9,10 @@ use App\Models\MeasureKind;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\UseCases\Analysis\AnalysedJob;
-use App\Words\AdviceWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
-use App\Words\SettingWords;
 use App\Words\Text;
-use App\Words\VerdictWords;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\HeadThenTension;
 use Yoke\Head\ShankPlace;
-use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
@@ -27,6 +21,11 @@ use Yoke\Units\Length;
 /** A rig that arrived coupled: what to measure in which order, what was, and the two moves that put it right. */
 final readonly class TakeOverPage
 {
+    private const SAME_MM = 1.0;
+
+    /** Holes of a shank lie further apart. */
+    private const SAME_PLACE_MM = 8.0;
+
     public Job $job;
 
     public BenchPage $bench;
@@ -35,15 +34,12 @@ final readonly class TakeOverPage
 
     private QuantityWords $print;
 
-    private SettingWords $words;
-
-    public function __construct(private AnalysedJob $analysed, private User $person)
+    public function __construct(private AnalysedJob $analysed, User $person)
     {
         $this->job = $analysed->job;
         $this->bench = new BenchPage($analysed, $person);
         $this->diagnosis = new DiagnosisPage($analysed, $person);
         $this->print = new QuantityWords($person);
-        $this->words = new SettingWords($analysed->described);
     }
 
     /** @return list<array{key: string, done: bool, at: string|null, field: array{part: RigPart, key: string}|null}> in the order of the work; typed right there where a field is given */
@@ -96,78 +92,65 @@ final readonly class TakeOverPage
         return $this->analysed->current() !== null && $this->analysed->taped->isTaped(Stance::Dropped) && $this->analysed->taped->isTaped(Stance::Alone);
     }
 
-    /** @return list<string> the first move: where the head belongs, in sentences; none where a height is missing */
+    /** @return list<string> how the ball stands and where the next move brings it, in sentences; none where a height is missing */
     public function head(): array
     {
         $off = $this->ballOff();
+        $on = $this->analysed->current()?->setting;
         if ($off === null) {
             return [];
         }
-        if ($this->analysed->shop->tolerances->isCouplerAt($off)) {
-            return [Text::of('take-over.head.right')];
-        }
-        $place = $this->place();
-        $stands = $this->analysed->plan()->headAsBolted();
+        $next = $this->analysed->recommendation()?->next();
+        $moved = $next === null || $on === null ? 0.0 : $this->analysed->ballOffset($next->setting) - $this->analysed->ballOffset($on);
+        $by = ['by' => $this->print->length(Length::ofMillimetres(abs($off)))];
 
-        return array_values(array_filter([
-            Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', ['by' => $this->print->length(Length::ofMillimetres(abs($off)))]),
-            $place === null ? '' : Text::of('take-over.head.place', ['place' => lcfirst(HeadWords::place($place)), 'off' => $this->print->change($place->residual()->millimetres())]),
-            ...($place === null ? $this->byHoles($off) : []),
-            $place !== null && $stands !== null && $place->turned !== $stands->turned ? Text::of('take-over.head.turn') : '',
-            ...($place === null ? [] : HeadWords::inTheWay($place)),
-        ]));
+        return match (true) {
+            abs($moved) >= self::SAME_MM => [Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by), ...$this->bolted($off, $off + $moved)],
+            $this->analysed->shop->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
+            default => [Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by), ...($this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off))],
+        };
     }
 
-    /** @return list<string> where the shank is not known: so many holes up or down, and that it takes another shank where those do not reach */
-    private function byHoles(float $off): array
+    /**
+     * @param  float  $off  how far the ball stands over where it should, mm
+     * @return list<string> that no hole of the head brings it there
+     */
+    private function beyond(float $off): array
     {
         $on = $this->analysed->current()?->setting;
         $adjusters = $this->analysed->adjusters;
         if ($on === null || $adjusters === null) {
             return [];
         }
-        $to = $adjusters->headNearest($on, $off);
-        $left = $off + $adjusters->ballHeightBetween($on, $to);
+        $left = $off + $adjusters->ballHeightBetween($on, $adjusters->headNearest($on, $off));
 
-        return [
-            ...($on->equals($to) ? [] : [ucfirst(implode(', ', $this->words->moves($on, $to))).'.']),
-            ...($adjusters->isBeyondHoles($left) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : []),
-        ];
+        return $adjusters->isBeyondHoles($left) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : [];
     }
 
-    /** What the pair of moves comes to, in a sentence; an empty text where it cannot be told. */
-    public function expected(): string
+    private function standsLevel(): bool
     {
-        $pair = $this->pair();
+        $present = $this->analysed->recommendation()?->present;
 
-        return $pair === null ? '' : Text::of('take-over.expected', [
-            'setting' => $this->words->of($pair->setting),
-            'share' => VerdictWords::share($pair->forecast->share()),
-            'nose' => (new AdviceWords($this->words, $this->person))->findingFigure(FindingKind::NoseUp, Normal::of($pair->forecast->carried->trailerPitchAngle()->degrees(), 0.1)),
-            'chance' => $this->diagnosis->bench->advice()->says->chance($pair->forecast->chances->inRange),
-        ]);
+        return $present !== null && $this->analysed->shop->tolerances->standsLevel($present->trailerPitch());
     }
 
-    /** The second move, in a sentence; an empty text where the tension stays, or nobody knows the setting. */
-    public function tension(): string
+    /**
+     * @param  float  $off  how far the ball stands over where it should, mm
+     * @param  float  $left  the same after the move, mm
+     * @return list<string>
+     */
+    private function bolted(float $off, float $left): array
     {
-        $pair = $this->pair();
-        $on = $this->analysed->current()?->setting;
+        $stands = $this->analysed->plan()->headAsBolted();
+        $place = $this->place($left);
+        $isBeyond = $place === null && $this->analysed->adjusters?->isBeyondHoles($left) === true;
 
-        return $pair === null || $on === null || $this->analysed->adjusters === null || ! $pair->movesTension($on, $this->analysed->adjusters) ? '' : ucfirst(implode(', ', $this->words->moves($on, $pair->setting))).'.';
-    }
-
-    private function pair(): ?HeadThenTension
-    {
-        $on = $this->analysed->current()?->setting;
-        $off = $this->ballOff();
-        $place = $this->place();
-        if ($on === null || $off === null || $this->analysed->adjusters === null || $this->analysed->shop->tolerances->isCouplerAt($off)) {
-            return null;
-        }
-        $moved = $place !== null ? $place->residual()->millimetres() - $off : $this->analysed->adjusters->ballHeightBetween($on, $this->analysed->adjusters->headNearest($on, $off));
-
-        return HeadThenTension::of($this->analysed->analysis()->stances(), $this->analysed->adjusters, $this->analysed->reference(), $on, $this->analysed->rig->hitch->barArm->millimetres(), $this->analysed->ballOffset($on) + $moved, $this->analysed->shop->policy->overAllowed);
+        return array_values(array_filter([
+            $place === null ? '' : Text::of('take-over.head.place', ['place' => lcfirst(HeadWords::place($place)), 'off' => $this->print->change($place->residual()->millimetres())]),
+            $place !== null && $stands !== null && $place->turned !== $stands->turned ? Text::of('take-over.head.turn') : '',
+            ...($place === null ? [] : HeadWords::inTheWay($place)),
+            $isBeyond && abs($left) < abs($off) ? Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))]) : '',
+        ]));
     }
 
     /** How far the ball stands over where it should, mm; null while a height is missing. */
@@ -178,10 +161,20 @@ final readonly class TakeOverPage
         return $stands === null ? null : $stands - $this->analysed->plan()->ballPlanned();
     }
 
-    /** The nearest place of the shank; null where the shank is not known. */
-    private function place(): ?ShankPlace
+    /**
+     * The place of the shank that the move means; null where the shank is not known, or has no such place.
+     *
+     * @param  float  $off  where the move leaves the ball over where it should stand, mm
+     */
+    private function place(float $off): ?ShankPlace
     {
-        return $this->analysed->plan()->shankPlaces()[0] ?? null;
+        foreach ($this->analysed->plan()->shankPlaces() as $place) {
+            if (abs($place->residual()->millimetres() - $off) < self::SAME_PLACE_MM) {
+                return $place;
+            }
+        }
+
+        return null;
     }
 
     private function isRead(MeasureKind $kind): bool

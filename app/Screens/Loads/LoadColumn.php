@@ -100,17 +100,24 @@ final class LoadColumn
         return $this->loaded->tongueShare()->isUsual();
     }
 
-    /** The small move that brings the rig back to band, or that none is needed, in a sentence. */
+    /** The next move: the job's own under the load that it was read at, else the small one that brings the rig back to range. */
     public function move(): string
     {
         $to = $this->keepable();
 
-        return match ($this->advised()?->action) {
-            null => Text::of('load.nothing_yet'),
-            Action::Set => Text::of('move.go', ['change' => $this->words->change($this->setting, $to), 'setting' => $this->words->of($to, $this->setting)]),
-            Action::Cannot => Text::of('load.beyond_small_steps'),
+        return match (true) {
+            $this->advised() === null => Text::of('load.nothing_yet'),
+            $this->loaded->isAsRead() => $this->says->move($this->advised()),
+            $this->advised()->action === Action::Set => Text::of('move.go', ['change' => $this->words->change($this->setting, $to), 'setting' => $this->words->of($to, $this->setting)]),
+            $this->advised()->action === Action::Cannot => Text::of('load.beyond_small_steps'),
             default => Text::of('move.stop', ['setting' => $this->words->of($to)]),
         };
+    }
+
+    /** Whether it is the load that everything was read under. */
+    public function isAsRead(): bool
+    {
+        return $this->loaded->isAsRead();
     }
 
     public function isMove(): bool
@@ -123,18 +130,26 @@ final class LoadColumn
         return $this->advised()?->action === Action::Stop || $this->advised()?->action === Action::ReadAgain;
     }
 
-    /** What the move promises, with its chance, or an empty text. */
+    /** What the move promises, or an empty text. */
     public function promise(): string
     {
-        $forecast = $this->advised()?->forecast;
+        $forecast = $this->advised()?->next() ?? $this->advised()?->forecast;
 
-        return $forecast === null ? '' : Text::of('verdict.heading').': '.VerdictWords::share($forecast->share()).'. '.$this->says->likely($forecast->chance);
+        return $forecast === null ? '' : Text::of('verdict.heading').': '.VerdictWords::share($forecast->share()).'.';
+    }
+
+    /** How likely, in a sentence, or an empty text. */
+    public function chance(): string
+    {
+        $forecast = $this->advised()?->next() ?? $this->advised()?->forecast;
+
+        return $forecast === null ? '' : $this->says->likely($forecast->chance);
     }
 
     /** The setting to keep for this state. */
     public function keepable(): Setting
     {
-        return $this->advised()->forecast->setting ?? $this->setting;
+        return ($this->advised()?->next() ?? $this->advised()?->forecast)->setting ?? $this->setting;
     }
 
     /** What is kept for it, in words, or an empty text. */
@@ -164,6 +179,11 @@ final class LoadColumn
 
     private function advised(): ?Recommendation
     {
-        return $this->analysed->current()?->setting === null ? null : $this->advised ??= $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->policy);
+        return $this->advised ??= match (true) {
+            $this->analysed->current()?->setting === null => null,
+            // The load that everything was read under has the job's own next move.
+            $this->loaded->isAsRead() => $this->analysed->recommendation(),
+            default => $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->policy),
+        };
     }
 }

@@ -24,6 +24,9 @@ use Yoke\Rig\Stance;
 /** What was read in a job, filled in from what is kept of it. */
 final readonly class JobHistory
 {
+    /** Rounds whose setting nobody wrote down: nobody can say that two of them are one hook-up. */
+    private const UNSAID = 100_000;
+
     public function __construct(private Job $job, private DescribedRig $described, private TapedHeights $taped)
     {
     }
@@ -39,8 +42,9 @@ final readonly class JobHistory
         $book = $this->job->roundBook();
         $records = [];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
+            $setting = $this->setting($round);
             $number = $book->hookUpOf($round);
-            $record = HookUpRecord::of($round, $number, $this->setting($round), $book->setBy($round));
+            $record = HookUpRecord::of($round, $setting === null ? self::UNSAID + $round : $number, $setting, $book->setBy($round));
             $records[] = $book->isCounted($number) ? $record->counted() : $record;
         }
 

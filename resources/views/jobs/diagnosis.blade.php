@@ -23,6 +23,7 @@
             @elseif ($page->moves() !== [])
                 <div class="do-next" data-remedy>
                     <h2>{{ __('finding.moves') }}</h2>
+                    <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
                     <ol class="remedy">@foreach ($page->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>
                     <p class="expected">{{ $page->expected() }}</p>
                 </div>
@@ -39,7 +40,7 @@
                 @endforeach
             </ol>
         @endif
-        @if ($findings === null || $page->moves() === [])<p class="do-next">{{ $advice->move() }} {{ $advice->chance() }} {{ implode(' ', $advice->because()) }}</p>@endif
+        @if ($findings === null || $findings === [] || $page->moves() === [])<p class="do-next"><span data-figure="move">{{ $advice->move() }}</span> <strong data-figure="chance">{{ $advice->chance() }}</strong> {{ implode(' ', $advice->because()) }}</p>@endif
         <p class="sentence">{{ __('finding.caution') }}</p>
     </main>
 </x-layout>

@@ -3,11 +3,11 @@
             @if (! $page->canTell())
                 <p class="sentence">{{ __('take-over.plan_waits') }}</p>
             @else
-                <ol class="remedy">
-                    @if ($page->head() !== [])<li data-head>{{ implode(' ', $page->head()) }}</li>@endif
-                    @if ($page->tension() !== '')<li data-tension>{{ $page->tension() }}</li>@elseif ($page->expected() === '')@forelse ($page->diagnosis->moves() as $move)<li>{{ $move }}.</li>@empty<li>{{ $page->bench->advice()->move() }}</li>@endforelse @endif
-                </ol>
-                <p class="do-next" data-expected>{{ $page->expected() !== '' ? $page->expected() : ($page->diagnosis->expected() !== '' ? $page->diagnosis->expected() : $page->bench->advice()->chance()) }}</p>
+                @php($advice = $page->bench->advice())
+                <p class="do-next" data-expected><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
+                @if ($page->diagnosis->moves() !== [])<ol class="remedy">@foreach ($page->diagnosis->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>@endif
+                @if ($page->head() !== [])<p class="sentence" data-head>{{ implode(' ', $page->head()) }}</p>@endif
+                @if ($page->diagnosis->expected() !== '')<p class="expected">{{ $page->diagnosis->expected() }}</p>@endif
                 <div class="tape-foot">
                     <a class="button" href="{{ route('bench', [$page->job, 'head']) }}">{{ __('take-over.head.record') }}</a>
                     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('take-over.diagnosis') }}</a>

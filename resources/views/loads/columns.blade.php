@@ -23,7 +23,7 @@
     </table>
     <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-range' => $here->shareIsUsual()])>{{ $here->share() }}</p>
     <div @class(['do-next', 'is-in-range' => $here->isFine()]) data-small-move>
-        <p>{{ $here->move() }} <span class="expected">{{ $here->promise() }}</span></p>
+        <p><span @if ($here->isAsRead()) data-figure="move" @endif>{{ $here->move() }}</span> <span class="expected">{{ $here->promise() }} <span @if ($here->isAsRead()) data-figure="chance" @endif>{{ $here->chance() }}</span></span></p>
     </div>
     <div class="keep">
         @if ($here->keptSetting() !== '')<span>{{ __('page/loads.columns.saved_for', ['state' => \App\Words\LoadWords::state($here->state)]) }} <strong>{{ $here->keptSetting() }}</strong></span>@endif

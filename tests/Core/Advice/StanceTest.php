@@ -128,7 +128,7 @@ it('says of bars too light that they are, where all that would reach the range b
 });
 
 it('stays at the nearest allowed setting where it is on already, whichever side of the range', function (): void {
-    $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 3.0, steps: 3, tiltDegrees: 0.05, tiltSteps: 3));
+    $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 3.0, steps: 3, tiltDegrees: 0.05, tiltSteps: 3))->headAsIn(Knowing::hitch()->middle());
     foreach (Knowing::hitch()->middle()->steps() as $key => $step) {
         expect($hitch->middle()->step($key))->toBeFloat();
     }
