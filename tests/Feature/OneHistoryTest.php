@@ -46,7 +46,7 @@ function readAtARig(): array
 }
 
 /** @return list<array<string, mixed>> */
-function told(ReadingHistory $history, AnalysedJob $of): array
+function toldByHistory(ReadingHistory $history, AnalysedJob $of): array
 {
     $offsets = new SettingOffsets($of->adjusters, $of->reference(), $of->rig->hitch->barArm->millimetres());
     $readings = new HistoryMapper($history, $of->described->inPlace()->mapper($of->reference()), $offsets, $of->rig->vehicle->wheelbase->millimetres());
@@ -110,11 +110,11 @@ it('tells the same by bench, file and interface', function (): void {
     $fromFile = (new FileHistory($file, $fields, $of->described->settings($of->reference()), new HeightDoubt))->history();
     Job::query()->each(fn (Job $job) => $job->rounds()->where('stance', Stance::Carried)->update(['set_by' => 'jack']));
     $of = ($this->analysed)($bench);
-    $expected = told(($this->history)($of), $of);
+    $expected = toldByHistory(($this->history)($of), $of);
 
     expect($expected[0])->toBe(16)->and($expected[4])->toEqual(['link' => 5, 'washer' => 3, 'head' => 2])
-        ->and(told($fromFile, $of))->toBe($expected)
-        ->and(told(($this->history)(($this->analysed)($interface)), $of))->toBe($expected);
+        ->and(toldByHistory($fromFile, $of))->toBe($expected)
+        ->and(toldByHistory(($this->history)(($this->analysed)($interface)), $of))->toBe($expected);
 });
 
 it('tells the same of a practice run as of a file of the same readings', function (int $seed): void {
@@ -153,5 +153,5 @@ it('tells the same in whatever order it was filled', function (): void {
     $of = ($this->analysed)($job);
     $history = ($this->history)($of);
     $turned = new ReadingHistory([], array_reverse($history->heights), array_reverse($history->measures), $history->tickets, $history->tongueWeights);
-    expect(told($turned, $of))->toBe(told($history, $of));
+    expect(toldByHistory($turned, $of))->toBe(toldByHistory($history, $of));
 });
