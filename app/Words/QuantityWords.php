@@ -35,6 +35,12 @@ final readonly class QuantityWords
         return $this->load(Load::ofKilograms(round($load->kilograms() / $step) * $step));
     }
 
+    /** `880 lb ± 30 lb`: a load that was computed, with its doubt. */
+    public function aboutWithDoubt(Normal $kilograms): string
+    {
+        return "{$this->about(Load::ofKilograms($kilograms->mean()))} ± {$this->about(Load::ofKilograms($kilograms->deviation()))}";
+    }
+
     /** The same with its sign. */
     public function aboutChange(Load $load): string
     {

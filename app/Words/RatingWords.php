@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Yoke\Ratings\RatedLoad;
+use Yoke\Ratings\RatingState;
 use Yoke\Units\LoadUnit;
 
 /** What stands against a rating, in words. */
@@ -21,6 +22,25 @@ final class RatingWords
     /** A sentence on a load that is outside its rating; null for one that is not. */
     public static function complaint(RatedLoad $line, LoadUnit $unit): ?string
     {
-        return $line->may === null || ! $line->isOutside() ? null : Text::of($line->isLeast() ? 'rating.below' : 'rating.over', ['what' => self::of($line), 'carries' => $unit->nearest($line->carries), 'may' => $unit->nearest($line->may)]);
+        if ($line->may === null || ! $line->isOutside()) {
+            return null;
+        }
+        $key = match (true) {
+            $line->isOver() => 'over',
+            $line->isLeast() => 'below',
+            default => 'caution',
+        };
+
+        return Text::of("rating.{$key}", ['what' => self::of($line), 'carries' => $unit->nearest($line->carries), 'may' => $unit->nearest($line->may)]);
+    }
+
+    /** `over`, `a caution with the bars off`; an empty text for what is kept. */
+    public static function state(RatedLoad $line): string
+    {
+        return match ($line->state()) {
+            RatingState::Over => Text::of('rating.state.over'),
+            RatingState::Caution => Text::of($line->isLeast() ? 'rating.state.below' : 'rating.state.caution'),
+            RatingState::Kept, RatingState::Unknown => '',
+        };
     }
 }

@@ -47,8 +47,8 @@ final readonly class TripWords
     public static function tone(TripEntry $entry): string
     {
         return match (true) {
-            ! $entry->outcome->isInOrder() || $entry->outside !== [] => 'stop',
-            $entry->outcome === TripOutcome::Moves || ! $entry->tongue->isUsual() => 'move',
+            ! $entry->outcome->isInOrder() => 'stop',
+            $entry->outcome === TripOutcome::Moves || $entry->outside !== [] || ! $entry->tongue->isUsual() => 'move',
             default => 'ok',
         };
     }
@@ -69,7 +69,7 @@ final readonly class TripWords
         return array_values(array_filter([
             $entry->share === null ? '' : Text::of('trip.restored', ['share' => $this->print->percent($entry->share), 'chance' => VerdictWords::chance((int) round(100 * ($entry->chance ?? 0.0)))]),
             ...array_filter($complaints, is_string(...)),
-            $entry->outside === [] ? Text::of('trip.nothing_over') : Text::of('trip.unload'),
+            $entry->outcome === TripOutcome::OverRating ? Text::of('trip.unload') : Text::of('trip.nothing_over'),
             Text::of('trip.tongue', ['share' => Figures::fixed(100 * $entry->tongue->share)]).' '.LoadWords::share($entry->tongue),
             $entry->outcome === TripOutcome::Moves ? StationWords::caution(Station::BarsUp, $this->rig->family()) : '',
         ], static fn (string $sentence): bool => $sentence !== ''));

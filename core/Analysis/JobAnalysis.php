@@ -80,12 +80,17 @@ final class JobAnalysis
     /** Null while nothing was read carried. */
     public function verdict(): ?GoverningVerdict
     {
-        if ($this->current === null) {
-            return null;
-        }
-        $forecast = $this->stances()->at($this->current->tensionOffset, $this->current->ballOffset, $this->current->hookUp);
+        return $this->current === null ? null : $this->verdictOf($this->current);
+    }
 
-        return new GoverningVerdict($this->goal->criterion, $forecast->share(), $forecast->quantity(), (new FrontFender($this->observations, $this->current))->bounded($forecast->chances), $forecast->quantities->lost, $this->goal->band->raisedBy($forecast->quantities->lost));
+    /** Of any hook-up of the job, by all that was read. */
+    public function verdictOf(CurrentSetting $hookUp): GoverningVerdict
+    {
+        $forecast = $this->stances()->at($hookUp->tensionOffset, $hookUp->ballOffset, $hookUp->hookUp);
+        $chances = (new FrontFender($this->observations, $hookUp))->bounded($forecast->chances);
+        $lost = $forecast->quantities->lost;
+
+        return new GoverningVerdict($this->goal->criterion, $forecast->share(), $forecast->quantity(), $chances, $lost, $this->goal->band->raisedBy($lost));
     }
 
     /** The next move in the hitch's settings; null while its family, or the setting that is on, is not known. */

@@ -47,6 +47,12 @@ final class HistoryMapper
         return $this->current;
     }
 
+    /** Whether anything was read in a carried round. */
+    public function isRead(int $round): bool
+    {
+        return in_array($round, $this->history->carriedRounds(), true);
+    }
+
     /** @return list<Observation> where nobody knows the setting that is on, of the other hook-ups nothing */
     public function observations(): array
     {

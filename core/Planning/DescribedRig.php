@@ -36,6 +36,7 @@ use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
+use Yoke\Rig\Trailer;
 use Yoke\Specification\Values;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\LevellingLoss;
@@ -63,6 +64,16 @@ final readonly class DescribedRig
     public function loaded(LoadChange $change): self
     {
         return $this->under($this->conditions->loaded($change));
+    }
+
+    /** The same rig, its trailer as a weighbridge found it: measured beats what was assumed or written on a sheet. */
+    public function weighing(Load $gross): self
+    {
+        $trailer = $this->rig->trailer;
+        $rig = Rig::of($this->rig->vehicle, Trailer::of($trailer->body, $trailer->axles, $trailer->ballToAxle, $gross), $this->rig->hitch);
+        $assumed = array_values(array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== RigDimension::GrossWeight));
+
+        return new self($rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $assumed, $this->conditions);
     }
 
     /** The same rig, of which readings of an earlier set-up told more than what is usual. */

@@ -11,14 +11,12 @@ use Yoke\Advice\HitchSettings;
 use Yoke\Advice\Looked;
 use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
-use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\Posterior;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\TongueShare;
 use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
-use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
@@ -105,15 +103,7 @@ final readonly class LoadedState
     /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
     public function ledger(): array
     {
-        $ledger = $this->rig->ratings()->ledger();
-        $lines = [];
-        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
-            foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
-                $lines[$line->key()] = $line;
-            }
-        }
-
-        return array_values($lines);
+        return (new RigLedger($this->rig))->lines($this->dropped(), $this->carried());
     }
 
     /** The next move with what is small alone: no washer, and the head stays, for a load that changed. */

@@ -11,7 +11,6 @@ use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\RigPrior;
 use Yoke\Head\BallHeight;
@@ -21,7 +20,6 @@ use Yoke\Method\Band;
 use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
-use Yoke\Ratings\RatedPart;
 use Yoke\Readings\Height\HeightReading;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
@@ -148,21 +146,7 @@ final readonly class RigPlan
     /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
     public function ledger(): array
     {
-        $ledger = $this->rig->ratings()->ledger();
-        $lines = [];
-        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
-            foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
-                $lines[$line->key()] = $line;
-            }
-        }
-        $isPlain = $this->rig->isPlainBall();
-        $leftOut = match (true) {
-            $isPlain => [RatedPart::OneBar, RatedPart::BarsHeaviestTongue, RatedPart::BarsLightestTongue],
-            $this->rig->family()?->hasBars() === false => [RatedPart::OneBar],
-            default => [],
-        };
-
-        return array_values(array_filter($lines, static fn (RatedLoad $line): bool => ! in_array($line->part, $leftOut, true) && ! ($isPlain && $line->stance === Stance::Carried)));
+        return (new RigLedger($this->rig))->lines($this->dropped(), $this->carried());
     }
 
     /** The move to begin with, by all that is known; null while the hitch's family is not known. */
@@ -285,7 +269,7 @@ final readonly class RigPlan
 
     private function likelyRig(): CoupledRig
     {
-        return $this->prior->likelyRig($this->ballOffset());
+        return $this->posterior->rig($this->ballOffset());
     }
 
     /** From the ball as the prior has it to the ball as it is predicted for, mm. */

@@ -29,6 +29,8 @@ final readonly class RatedLoad
         public int $axle = 0,
         /** Of how many. */
         public int $axles = 0,
+        /** Whether it stands so in the yard alone: the bars go on before it is driven. */
+        private bool $isOnTheWay = false,
     ) {
     }
 
@@ -45,7 +47,13 @@ final readonly class RatedLoad
     /** The same load on one axle of a trailer's group. */
     public function ofAxle(int $axle, int $axles): self
     {
-        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $axle, $axles);
+        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $axle, $axles, $this->isOnTheWay);
+    }
+
+    /** The same of a rig that stands so in the yard alone: the bars go on before it is driven. */
+    public function onTheWay(): self
+    {
+        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $this->axle, $this->axles, true);
     }
 
     /** Alike for the same line of another ledger. */
@@ -69,5 +77,21 @@ final readonly class RatedLoad
     public function isOutside(): bool
     {
         return $this->margin()?->isNegative() ?? false;
+    }
+
+    /** The one rule: what is carried as the rig is driven governs; with the bars still off it is a caution, and so is too little. */
+    public function state(): RatingState
+    {
+        return match (true) {
+            $this->may === null => RatingState::Unknown,
+            ! $this->isOutside() => RatingState::Kept,
+            $this->isOnTheWay || $this->isLeast() || $this->part === RatedPart::FrontAgainstAlone => RatingState::Caution,
+            default => RatingState::Over,
+        };
+    }
+
+    public function isOver(): bool
+    {
+        return $this->state() === RatingState::Over;
     }
 }

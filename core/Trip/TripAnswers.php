@@ -88,9 +88,11 @@ final readonly class TripAnswers
     private function entry(TripOutcome $outcome, ?Setting $setting, float $tension, ?float $chance, ?float $share, LoadedState $state, Attitude $stands, array $ledger): TripEntry
     {
         $alone = $state->aloneRise();
+        $outside = array_values(array_filter($ledger, static fn (RatedLoad $line): bool => $line->isOutside()));
+        $isOver = array_filter($outside, static fn (RatedLoad $line): bool => $line->isOver()) !== [];
 
         return new TripEntry(
-            $outcome,
+            $isOver ? TripOutcome::OverRating : $outcome,
             $setting?->steps() ?? [],
             $tension,
             $chance,
@@ -98,7 +100,7 @@ final readonly class TripAnswers
             $state->tongueShare(),
             $alone['front'] + $stands->frontRise() - $this->setUp->frontRise(),
             $alone['rear'] + $stands->rearRise() - $this->setUp->rearRise(),
-            array_values(array_filter($ledger, static fn (RatedLoad $line): bool => $line->isOutside())),
+            $outside,
         );
     }
 

@@ -16,6 +16,9 @@ enum TripOutcome: string
     /** No small step brings it into range. */
     case BeyondSmallSteps = 'beyond';
 
+    /** Something is over its rating as the rig would be driven: no setting is worth that. */
+    case OverRating = 'over_rating';
+
     /** The tongue would lift off the ball. */
     case LiftsOff = 'lifts_off';
 

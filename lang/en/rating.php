@@ -25,5 +25,7 @@ return [
     'payload' => 'payload',
     'in_stance' => ':what, :stance',
     'over' => 'Over its rating: :what, :carries of :may.',
+    'caution' => 'Outside while the bars are off: :what, :carries of :may. With them on it is judged again.',
+    'state' => ['over' => 'over', 'below' => 'below its range', 'caution' => 'a caution while the bars are off'],
     'below' => 'Below its range: :what, :carries of :may.',
 ];

@@ -13,6 +13,7 @@ return [
         'stays' => 'Stay at :setting.',
         'moves' => 'Change to :setting, the same on both sides.',
         'beyond' => 'Do not tow with this load: no small step brings it into range. Change the load, or ask the shop.',
+        'over_rating' => 'Do not tow with this load: something is over its rating. Take load off, or move it.',
         'lifts_off' => 'Do not tow with this load: the tongue lifts off the ball. Move load to the front of the trailer.',
         'no_bars' => 'There is nothing to set on this hitch.',
     ],

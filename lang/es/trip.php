@@ -13,6 +13,7 @@ return [
         'stays' => 'Quédese en :setting.',
         'moves' => 'Cambie a :setting, igual en ambos lados.',
         'beyond' => 'No remolque con esta carga: ningún paso pequeño la lleva al margen. Cambie la carga, o pregunte al taller.',
+        'over_rating' => 'No remolque con esta carga: algo pasa de su límite. Quite carga, o muévala.',
         'lifts_off' => 'No remolque con esta carga: la lanza se levanta de la bola. Lleve carga a la parte delantera del remolque.',
         'no_bars' => 'En este enganche no hay nada que ajustar.',
     ],

@@ -68,7 +68,7 @@ final readonly class JobResource
                 'behind_ball_mm' => $weighing->behind_ball_mm,
                 'read_at' => $weighing->read_at->toIso8601String(),
             ])->all()),
-            'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => round($verdict->share->mean(), 4), 'doubt' => round($verdict->share->deviation(), 4)],
+            'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => $verdict->share->mean(), 'doubt' => $verdict->share->deviation()],
             'next' => $advised === null ? null : self::next($advised),
         ];
     }
@@ -80,7 +80,7 @@ final readonly class JobResource
             'action' => $advised->action->value,
             'look' => $advised->look?->value,
             'setting' => self::setting($advised->forecast->setting),
-            'chance' => round($advised->forecast->chance, 4),
+            'chance' => $advised->forecast->chance,
         ];
     }
 

@@ -257,7 +257,7 @@ final readonly class AdvicePage
         return $this->words->of($forecast->setting, $this->job->reference());
     }
 
-    /** @return list<array{string, string, string}> what, its value with doubt, what it is worth */
+    /** @return list<array{0: string, 1: string, 2: string, 3?: string}> what, its value with doubt, what it is worth, and its name where other pages say it too */
     public function rig(): array
     {
         $posterior = $this->analysis->posterior();
@@ -274,7 +274,7 @@ final readonly class AdvicePage
         return [
             $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
             $springs(Text::of('screen.advice_page.rear_springs'), RigPrior::REAR_RATE),
-            [Text::of('screen.advice_page.tongue_weight'), "{$load($tongue->mean())} ± {$load($tongue->deviation())}", Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $load($gross)])],
+            [Text::of('screen.advice_page.tongue_weight'), $this->print->aboutWithDoubt($tongue), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $load($gross)]), 'tongue'],
             [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), Text::of('screen.advice_page.at_hook_up')],
             [$this->job->adjusters === null ? Text::of('screen.advice_page.tension') : Text::of('screen.advice_page.tension_of', ['setting' => $this->words->of($this->job->reference())]), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", Text::of('screen.advice_page.bends')],
             ...($this->isTaped() ? [

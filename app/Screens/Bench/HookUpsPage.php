@@ -15,7 +15,9 @@ use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\SettingForecast;
+use Yoke\Analysis\GoverningVerdict;
 use Yoke\Drawing\Plot\StancePlot;
+use Yoke\Method\CurrentSetting;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\LengthPrinter;
@@ -33,7 +35,7 @@ final readonly class HookUpsPage
         $this->taped = $analysed->taped;
     }
 
-    /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
+    /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string, verdict: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
     public function ladder(): array
     {
         $ladder = [];
@@ -42,7 +44,8 @@ final readonly class HookUpsPage
             $setting = $this->analysed->setting($round);
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
-            if ($setting !== null || $front !== null) {
+            $isRead = $this->analysed->isReadCarried($round);
+            if ($setting !== null || $isRead) {
                 $said = $setting === null ? Text::of('screen.hook_ups_page.not_recorded') : $this->words->of($setting, $this->analysed->reference());
                 $ladder[] = [
                     'number' => $round,
@@ -50,7 +53,8 @@ final readonly class HookUpsPage
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
-                    'share' => $setting === null || $front === null ? '–' : $this->share($setting, $round),
+                    'share' => $setting === null || ! $isRead ? '–' : VerdictWords::share($this->verdict($setting, $round)->share),
+                    'verdict' => $setting === null || ! $isRead ? '' : VerdictWords::verdict($this->verdict($setting, $round)->verdict),
                 ];
                 [$before, $last] = [$said, $setting];
             }
@@ -147,12 +151,10 @@ final readonly class HookUpsPage
         return $this->analysed->settingOf($this->look->tried);
     }
 
-    /** As it truly is by every story of the readings, as the verdict has it. */
-    private function share(Setting $setting, int $round): string
+    /** As it truly is by every story of the readings: of the hook-up that is on the bench's own verdict. */
+    private function verdict(Setting $setting, int $round): GoverningVerdict
     {
-        $forecast = $this->analysed->analysis()->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting), $this->job->roundBook()->hookUpOf($round));
-
-        return VerdictWords::share($forecast->share()).', '.VerdictWords::verdict($forecast->chances->verdict());
+        return $this->analysed->analysis()->verdictOf(new CurrentSetting($setting, $this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting), 1, $this->job->roundBook()->hookUpOf($round)));
     }
 
     private function recommended(): Setting

@@ -26,7 +26,7 @@ final readonly class CardResource
             'setting' => $page->setting()?->steps(),
             'setting_in_words' => $page->settingInWords(),
             'heights_mm' => $heights,
-            'restored' => $page->verdict() === null ? null : round($page->verdict()->share->mean(), 4),
+            'restored' => $page->verdict()?->share->mean(),
             'cautions' => $page->cautions(),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Screens\Loads;
 
 use App\Models\LoadState;
 use App\Models\User;
+use App\Screens\Bench\AdvicePage;
 use App\Screens\Plan\TakeBackTerms;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
@@ -35,9 +36,13 @@ final class LoadColumn
 
     private readonly AdviceWords $says;
 
+    /** Of the job as it was read. */
+    private readonly AdvicePage $advice;
+
     public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly AnalysedJob $analysed, private readonly SettingWords $words, private readonly QuantityWords $print, User $person)
     {
         $this->says = new AdviceWords($words, $person);
+        $this->advice = new AdvicePage($analysed, $person);
     }
 
     /**
@@ -52,18 +57,17 @@ final class LoadColumn
         return ['front' => $alone['front'] + $carried->frontRise(), 'rear' => $alone['rear'] + $carried->rearRise()];
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too */
     public function lines(): array
     {
         $carried = $this->loaded->carried();
-        $restored = $this->loaded->restored();
         $alone = $this->loaded->aloneRise();
 
         return [
-            [Text::of('screen.load_column.gross_trailer_weight'), $this->print->load(Load::ofKilograms($this->loaded->gross()))],
-            [Text::of('screen.load_column.tongue_weight_level'), $this->load($this->loaded->tongueWeight())],
+            [Text::of('screen.load_column.gross_trailer_weight'), $this->print->about(Load::ofKilograms($this->loaded->gross())), 'gross'],
+            [Text::of('screen.load_column.tongue_weight_level'), $this->print->aboutWithDoubt($this->loaded->tongueWeight()), 'tongue'],
             [Text::of('screen.load_column.share_of_gross_on_the'), Figures::fixed(100 * $this->loaded->tongueShare()->share).' %'],
-            [Text::of('verdict.heading'), VerdictWords::share($restored)],
+            [Text::of('verdict.heading'), VerdictWords::share($this->restored()), 'share'],
             [Text::of('screen.load_column.fenders_alone_front_rear'), "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
             [Text::of('screen.load_column.from_there_to_carried'), "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
             [Text::of('screen.load_column.trailer_carried'), Text::of($carried->trailerPitch > 0.0 ? 'screen.load_column.nose_up' : 'screen.load_column.nose_down', ['degrees' => $this->print->degrees($carried->trailerPitchAngle())])],
@@ -74,7 +78,7 @@ final class LoadColumn
     public function ratings(): array
     {
         $ledger = array_filter($this->loaded->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && ($line->isOutside() || in_array($line->key(), self::WATCHED, true)));
-        usort($ledger, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOutside() <=> $one->isOutside());
+        usort($ledger, static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [$one->isOver(), $one->isOutside()]);
 
         return $ledger;
     }
@@ -106,8 +110,8 @@ final class LoadColumn
         $to = $this->keepable();
 
         return match (true) {
+            $this->loaded->isAsRead() => $this->advice->move(),
             $this->advised() === null => Text::of('load.nothing_yet'),
-            $this->loaded->isAsRead() => $this->says->move($this->advised()),
             $this->advised()->action === Action::Set => Text::of('move.go', ['change' => $this->words->change($this->setting, $to), 'setting' => $this->words->of($to, $this->setting)]),
             $this->advised()->action === Action::Cannot => Text::of('load.beyond_small_steps'),
             default => Text::of('move.stop', ['setting' => $this->words->of($to)]),
@@ -143,7 +147,11 @@ final class LoadColumn
     {
         $forecast = $this->advised()?->next() ?? $this->advised()?->forecast;
 
-        return $forecast === null ? '' : $this->says->likely($forecast->chance);
+        return match (true) {
+            $this->loaded->isAsRead() => $this->advice->chance(),
+            $forecast === null => '',
+            default => $this->says->likely($forecast->chance),
+        };
     }
 
     /** The setting to keep for this state. */
@@ -172,17 +180,20 @@ final class LoadColumn
         return $takeBack === null ? [] : TakeBackTerms::of($takeBack, $this->loaded->tension());
     }
 
-    private function load(Normal $load): string
+    /** Under the load that everything was read at it is the verdict's own, by every story of the readings. */
+    private function restored(): Normal
     {
-        return "{$this->print->load(Load::ofKilograms($load->mean()))} ± {$this->print->load(Load::ofKilograms($load->deviation()))}";
+        $verdict = $this->loaded->isAsRead() ? $this->analysed->analysis()->verdict() : null;
+
+        return $verdict === null ? $this->loaded->restored() : $verdict->share;
     }
 
     private function advised(): ?Recommendation
     {
         return $this->advised ??= match (true) {
-            $this->analysed->current()?->setting === null => null,
             // The load that everything was read under has the job's own next move.
             $this->loaded->isAsRead() => $this->analysed->recommendation(),
+            $this->analysed->current()?->setting === null => null,
             default => $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->policy),
         };
     }

@@ -88,9 +88,7 @@ final readonly class LoadsPage
     /** The setting that the loads are weighed at: on the rig now, or handed over last, or first advised. */
     public function setting(): ?Setting
     {
-        $found = $this->job->rig->found_setting['steps'] ?? null;
-
-        return $this->analysed->current()->setting ?? $this->settingOf($found) ?? $this->plan->plan->firstMove()?->forecast->setting;
+        return $this->analysed->statedSetting();
     }
 
     /** Where that setting comes from, in words. */

@@ -94,7 +94,7 @@ final readonly class PastSetUp
         return $reading === null ? '–' : $this->print->length($reading->height());
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too */
     public function figures(): array
     {
         $tongue = $this->tongueWeight();
@@ -103,10 +103,10 @@ final readonly class PastSetUp
 
         return [
             [Text::of('screen.past_set_up.setting'), $this->settingInWords() ?: Text::of('screen.past_set_up.not_recorded')],
-            ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share).', '.VerdictWords::verdict($this->verdict()->verdict)]]),
+            ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share), 'share']]),
             ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
             [Text::of('screen.past_set_up.load'), $this->job->rigAsWorked()->loadState() ?? Text::of('screen.past_set_up.not_recorded')],
-            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), "{$kilograms($tongue->mean())} ± {$kilograms($tongue->deviation())}"], [Text::of('screen.past_set_up.of_gross'), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $kilograms($gross)])]]),
+            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), $this->print->aboutWithDoubt($tongue), 'tongue'], [Text::of('screen.past_set_up.of_gross'), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $kilograms($gross)]), 'tongue_share']]),
         ];
     }
 

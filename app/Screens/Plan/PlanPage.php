@@ -273,13 +273,22 @@ final readonly class PlanPage
         return $policy === null ? '' : (new AdviceWords($this->words(), $this->person))->manufacturer($policy);
     }
 
-    /** @return list<string> a sentence for each load outside its rating, and for a ball that does not fit */
+    /** @return list<RatedLoad> */
+    private function ledger(): array
+    {
+        return $this->job?->ledger() ?? $this->plan->ledger();
+    }
+
+    /** @return list<array{string, bool}> a sentence for each load outside its rating, and whether it is over, and for a ball that does not fit */
     public function complaints(): array
     {
-        $misfit = $this->described->ratings()->ballMisfits() ? [Text::of('screen.plan_page.ball_and_coupler_are_of')] : [];
-        $sentences = array_map(fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()), $this->plan->ledger());
+        $complaints = $this->described->ratings()->ballMisfits() ? [[Text::of('screen.plan_page.ball_and_coupler_are_of'), true]] : [];
+        foreach ($this->ledger() as $line) {
+            $sentence = RatingWords::complaint($line, $this->person->loadUnit());
+            $complaints = $sentence === null ? $complaints : [...$complaints, [$sentence, $line->isOver()]];
+        }
 
-        return [...$misfit, ...array_values(array_filter($sentences, is_string(...)))];
+        return $complaints;
     }
 
     /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */
@@ -287,14 +296,14 @@ final readonly class PlanPage
     {
         $known = [];
         $unknown = [];
-        foreach ($this->plan->ledger() as $line) {
+        foreach ($this->ledger() as $line) {
             if ($line->may === null) {
                 $unknown[$line->unlockedBy] = $line;
             } else {
                 $known[] = $line;
             }
         }
-        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => $other->isOutside() <=> $one->isOutside());
+        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [$one->isOver(), $one->isOutside()]);
 
         return [$known, $unknown];
     }

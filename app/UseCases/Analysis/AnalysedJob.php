@@ -6,6 +6,7 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\RigAsWorked;
+use App\Models\WeighTicket;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Role;
@@ -21,13 +22,19 @@ use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
 use Yoke\Job\HistoryMapper;
 use Yoke\Job\SettingOffsets;
+use Yoke\Loading\LoadChange;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
 use Yoke\Planning\DescribedRig;
+use Yoke\Planning\LoadedState;
 use Yoke\Planning\RigPlan;
+use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\Weighing;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
+use Yoke\Units\Load;
 
 /** A job with everything its readings tell: described once, fitted once, asked by every page. */
 final class AnalysedJob
@@ -49,8 +56,8 @@ final class AnalysedJob
 
     public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Fits $fits)
     {
-        $this->rig = $worked->core();
-        $described = $worked->described($shop->doubts);
+        $described = $this->weighed($worked->described($shop->doubts));
+        $this->rig = $described->rig;
         $this->adjusters = $described->adjusters();
         $bars = $this->tapedBars();
         $this->described = $bars === null ? $described : $described->taped($bars);
@@ -62,6 +69,19 @@ final class AnalysedJob
             $this->adjusters === null || $reference === null ? null : new SettingOffsets($this->adjusters, $reference, $this->rig->hitch->barArm->millimetres()),
             $this->rig->vehicle->wheelbase->millimetres(),
         );
+    }
+
+    /** The rig with its trailer as tickets found it; as its sheets have it where they do not tell, or could not be. */
+    private function weighed(DescribedRig $described): DescribedRig
+    {
+        $latest = fn (Stance $stance): ?Ticket => $this->job->tickets->last(static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->withdrawn_at === null && $ticket->isPlain())?->core();
+        [$alone, $dropped] = [$latest(Stance::Alone), $latest(Stance::Dropped)];
+        $gross = $alone === null || $dropped === null ? null : (new Weighing($alone, $dropped))->gross();
+        try {
+            return $gross === null ? $described : $described->weighing(Load::ofKilograms($gross));
+        } catch (CoreException) {
+            return $described;
+        }
     }
 
     /** The bars as they were taped last before anything was coupled; null where nobody did, or the hitch has no such setting any more. */
@@ -102,10 +122,34 @@ final class AnalysedJob
         return $this->plan ??= new RigPlan($this->described, $this->goal, $this->shop->policy, $this->posterior());
     }
 
+    /** The setting that loads are told at: the one that is on, else as it was handed over last, else as a first one is advised. */
+    public function statedSetting(): ?Setting
+    {
+        return $this->current()->setting
+            ?? $this->settingOf(array_map(floatval(...), $this->job->rig->found_setting['steps'] ?? []))
+            ?? $this->plan()->firstMove()?->forecast->setting;
+    }
+
+    /** @return list<RatedLoad> loads against ratings, as everything that was read tells them */
+    public function ledger(): array
+    {
+        $setting = $this->statedSetting();
+
+        return $setting === null || $this->adjusters === null
+            ? $this->plan()->ledger()
+            : (new LoadedState($this->described, $this->posterior(), LoadChange::between([], []), $this->adjusters, $this->reference(), $setting))->ledger();
+    }
+
     /** The hook-up that is on; null while nothing was read carried. */
     public function current(): ?CurrentSetting
     {
         return $this->readings->current();
+    }
+
+    /** Whether anything was read in a carried round, by whatever instrument. */
+    public function isReadCarried(int $round): bool
+    {
+        return $this->readings->isRead($round);
     }
 
     /** Whether anything at all was read. */

@@ -51,6 +51,6 @@ final readonly class OwnersTable
     /** Another one as soon as anything that the answers hang on differs. */
     private function name(AnalysedJob $job, Setting $on): string
     {
-        return 'owners-table.'.hash('xxh128', serialize([$job->worked, $job->posterior()->variants(0.0), $on, $job->goal, $job->shop->policy, $job->shop->doubts]));
+        return 'owners-table-2.'.hash('xxh128', serialize([$job->worked, $job->posterior()->variants(0.0), $on, $job->goal, $job->shop->policy, $job->shop->doubts]));
     }
 }

@@ -27,6 +27,15 @@ final readonly class Weighing
         return $with === null || $without === null ? null : Normal::of($with->minus($without)->kilograms(), M_SQRT2 * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()) + self::BETWEEN_KG);
     }
 
+    /** Of the trailer: what its axles carry and what it leaves on the vehicle, kg. Null where either was not weighed by itself. */
+    public function gross(): ?float
+    {
+        $axles = $this->dropped->axle(WeighedAxle::Trailer)?->kilograms();
+        $onTheBall = $this->droppedLoad()?->mean();
+
+        return $axles === null || $onTheBall === null ? null : $axles + $onTheBall;
+    }
+
     /** The same corrected to a level trailer: TW = V0 + (W·h − κ)·φ/L (docs/model.md, Loads). */
     public function tongueWeight(CoupledRig $rig): ?Normal
     {

@@ -3,7 +3,7 @@
 @php($rig = $job->rigAsWorked())
 @php($verdict = $page->advice()->verdict())
 @php($elevation = $page->elevation())
-<a class="job card" href="{{ route('jobs.resume', $job) }}">
+<a class="job card" data-of-job="{{ $job->id }}" href="{{ route('jobs.resume', $job) }}">
     <div class="picture"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.3)" :stances="[$elevation->latest()]" aria-hidden="true" /></div>
     <div>
         <h3>{{ $job->title }}</h3>

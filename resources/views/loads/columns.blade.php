@@ -18,7 +18,7 @@
         <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ \App\Words\LoadWords::state($column->state) }}</th>@endforeach</tr></thead>
         @php($lines = array_map(fn ($column) => $column->lines(), $shown))
         @foreach ($lines[0] as $i => [$what])
-            <tr><th scope="row">{{ $what }}</th>@foreach ($lines as $ofColumn)<td>{{ $ofColumn[$i][1] }}</td>@endforeach</tr>
+            <tr><th scope="row">{{ $what }}</th>@foreach ($lines as $place => $ofColumn)<td @if (isset($ofColumn[$i][2]) && $shown[$place]->isAsRead()) data-figure="{{ $ofColumn[$i][2] }}" @endif>{{ $ofColumn[$i][1] }}</td>@endforeach</tr>
         @endforeach
     </table>
     <p @class(['do-next', 'is-over' => ! $here->shareIsUsual(), 'is-in-range' => $here->shareIsUsual()])>{{ $here->share() }}</p>
@@ -40,7 +40,7 @@
     @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => \App\Words\LoadWords::state($here->state)]) }}</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOutside()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $here->about($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($here->isAsRead()) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $here->about($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())

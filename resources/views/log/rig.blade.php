@@ -11,14 +11,14 @@
                 @forelse ($log->setUps() as $i => $setUp)
                     @php($job = $setUp->job)
                     @php($since = $log->since($i))
-                    <li class="card set-up">
+                    <li class="card set-up" data-of-job="{{ $job->id }}">
                         <div class="set-up-head">
                             <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
                             <span class="who">{{ $job->booked_on->isoFormat('D MMM YYYY') }} · {{ $job->handed_over_at ? __('page/log.rig.handed_over') : __('page/log.rig.open') }}</span>
                             <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Method\Verdict::Waiting" />
                         </div>
                         <div class="set-up-figures">
-                            <dl>@foreach ($setUp->figures() as [$what, $says])<div><dt>{{ $what }}</dt><dd>{{ $says }}</dd></div>@endforeach</dl>
+                            <dl>@foreach ($setUp->figures() as $figure)<div><dt>{{ $figure[0] }}</dt><dd @isset($figure[2]) data-figure="{{ $figure[2] }}" @endisset>{{ $figure[1] }}</dd></div>@endforeach</dl>
                             <table class="ledger">
                                 <caption class="sr-only">{{ __('page/log.rig.fender_heights') }}</caption>
                                 <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr></thead>

@@ -9,11 +9,11 @@
             <thead><tr><th scope="col">{{ __('page/plan.brief.part') }}</th><th scope="col">{{ __('page/plan.brief.load') }}</th><th scope="col">{{ __('page/plan.brief.rating') }}</th><th scope="col">{{ __('page/plan.brief.margin') }}</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
-                    <tr @class(['is-over' => $line->isOutside()])>
+                    <tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}">
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
-                        <td>{{ $plan->print->about($line->carries) }}</td>
+                        <td data-carries>{{ $plan->print->about($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td>{{ $plan->print->about($line->margin()->absolute()) }}{{ $line->isOutside() ? ' '.__('page/plan.brief.over') : '' }}</td>
+                        <td>{{ $plan->print->about($line->margin()->absolute()) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\ApiRight;
+use App\Models\ApiToken;
+use App\Models\Job;
+use App\Models\User;
+use App\Words\VerdictWords;
+use Database\Seeders\DemoSeeder;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+use Tests\Feature\AskTwice\Answers;
+use Tests\Feature\AskTwice\DrawnJob;
+use Yoke\Probability\Normal;
+
+/* Whatever two pages, a card, a file or the interface say of one job is the same. */
+
+const WHERE_ONE_LOOKS = ['bars-up?show=rig', 'bars-up?show=methods', 'diagnosis', 'take-over', 'weigh', 'loads', 'brief', 'plan', 'card', 'prove'];
+
+/** Asks every page, the card, the file and the interface about a job. */
+function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
+{
+    $answers = new Answers;
+    $get = static function (string $page, array $headers = []) use ($case): string {
+        app()->forgetScopedInstances();
+
+        return (string) $case->get($page, $headers)->assertOk()->getContent();
+    };
+    foreach (WHERE_ONE_LOOKS as $page) {
+        $answers->page($page, $get("/jobs/{$job->id}/{$page}"));
+    }
+    $answers->page('yard', $get('/'), $job->id);
+    $answers->page('history', $get("/log/{$job->rig_id}"), $job->id);
+    $verdict = static fn (?string $key): string => $key === null ? '' : VerdictWords::verdict(Yoke\Method\Verdict::from($key));
+    $file = json_decode($get("/jobs/{$job->id}/job.json"), true, flags: JSON_THROW_ON_ERROR)['analysis'];
+    $json = json_decode($get("/api/v1/jobs/{$job->id}", ['Authorization' => "Bearer {$token}"]), true, flags: JSON_THROW_ON_ERROR)['data'];
+    foreach (['file' => [$file['front_restored']['value'] ?? null, $file['front_restored']['sd'] ?? null, $file['verdict']], 'interface' => [$json['verdict']['restored'] ?? null, $json['verdict']['doubt'] ?? null, $json['verdict']['verdict'] ?? null]] as $where => [$value, $doubt, $says]) {
+        if ($value !== null) {
+            $answers->take($where, 'share', VerdictWords::share(Normal::of($value, $doubt)));
+            $answers->take($where, 'verdict', $verdict($says));
+        }
+    }
+    if (isset($file['move']['setting'], $json['next'])) {
+        $answers->take('file', 'next setting', json_encode($file['move']['setting']).round($file['move']['chance'], 3));
+        $answers->take('interface', 'next setting', json_encode($json['next']['setting']).round($json['next']['chance'], 3));
+    }
+
+    return $answers;
+}
+
+beforeEach(function (): void {
+    $this->travelTo('2026-12-01 12:00:00');
+    $this->as = function (User $person): string {
+        $this->actingAs($person);
+
+        return ApiToken::issue($person, 'Asks twice', ApiRight::cases());
+    };
+});
+
+it('says of each demo job one figure of each thing, on every page, card, file and interface', function (): void {
+    $this->seed(DemoSeeder::class);
+    $token = ($this->as)(User::query()->where('email', DemoSeeder::EMAIL)->sole());
+    $differing = [];
+    $asked = 0;
+    foreach (Job::query()->get() as $job) {
+        $answers = answersOf($this, $job, $token);
+        $asked += $answers->askedTwice();
+        array_push($differing, ...array_map(static fn (string $pair): string => "{$job->title}, {$pair}", $answers->differing()));
+    }
+
+    expect($differing)->toBe([])->and($asked)->toBeGreaterThan(30);
+});
+
+it('says one figure of each thing of jobs drawn at random, whatever was read of them', function (string $state): void {
+    $token = ($this->as)($this->person('Wren Tallow', '1/16 in'));
+    $random = new Randomizer(new Xoshiro256StarStar(crc32($state)));
+    $differing = [];
+    for ($drawn = 1; $drawn <= 4; $drawn++) {
+        app()->forgetScopedInstances();
+        $job = (new DrawnJob($this, $random))->in($state);
+        array_push($differing, ...array_map(static fn (string $pair): string => "{$state} {$drawn}, {$pair}", answersOf($this, $job, $token)->differing()));
+    }
+
+    expect($differing)->toBe([]);
+})->with(DrawnJob::STATES);
