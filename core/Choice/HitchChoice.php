@@ -59,6 +59,15 @@ final readonly class HitchChoice
         return (new BarChoice($reference->prior(), $this->season, $family->adjusters($family->facts()->usual), $this->band, $this->rig->doubts()))->ranked(...BarRange::usual());
     }
 
+    /** The bars to suggest: those that come first, where there is hope for them and a bench would hook them up; else none. */
+    public function suggestedBars(): ?BarCandidate
+    {
+        $best = $this->bars()[0];
+        $isOpen = $best->chance > $this->policy->hopeless && $this->on(HitchOffer::usual(Families::get(self::REFERENCE), $best->bars))->isPossible();
+
+        return $isOpen ? $best : null;
+    }
+
     /** @return non-empty-list<FamilyCandidate> with bars of that range, the best suited first */
     public function families(BarRange $bars, Want ...$wants): array
     {

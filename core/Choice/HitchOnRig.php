@@ -59,6 +59,12 @@ final readonly class HitchOnRig
         return new RigPlan($this->rig, $this->goal, $this->policy, $this->posterior);
     }
 
+    /** Whether any setting of it may be advised: what a bench would refuse is nothing to buy. */
+    public function isPossible(): bool
+    {
+        return $this->first->forecast->isOpen();
+    }
+
     /** Where it would be hooked up first. */
     public function firstSetting(): Setting
     {

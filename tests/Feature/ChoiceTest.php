@@ -72,3 +72,13 @@ it('writes nothing down', function (): void {
 
     expect($count())->toBe($before);
 });
+
+it('suggests none of the bars where none holds the tongue weight within its rating', function (): void {
+    $job = $this->job();
+    $job->rig->trailer->update(['gross_weight_kg' => 9000, 'sheet' => ['tongue_weight_kg' => 1500, 'tongue_weight_by' => 'tongue_scale']]);
+    $address = "/choose-a-hitch?vehicle={$job->rig->vehicle_id}&trailer={$job->rig->trailer_id}";
+    $this->get($address)->assertOk()->assertSee('None of these')->assertDontSee('is-suggested', false);
+
+    $job->rig->trailer->update(['gross_weight_kg' => 3100, 'sheet' => ['tongue_weight_kg' => 400, 'tongue_weight_by' => 'tongue_scale']]);
+    $this->get($address)->assertOk()->assertDontSee('None of these')->assertSee('is-suggested', false);
+});

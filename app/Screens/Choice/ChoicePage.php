@@ -50,6 +50,8 @@ final class ChoicePage
     /** @var non-empty-list<BarCandidate>|null */
     private ?array $bars = null;
 
+    private readonly ?BarCandidate $suggested;
+
     public readonly ChoiceWords $words;
 
     public readonly QuantityWords $print;
@@ -59,6 +61,7 @@ final class ChoicePage
         $this->words = new ChoiceWords($person);
         $this->print = new QuantityWords($person);
         [$this->choice, $this->impossible] = $this->chosen($shop, $shops);
+        $this->suggested = $this->choice?->suggestedBars();
     }
 
     /** @return array{HitchChoice|null, string} */
@@ -149,6 +152,18 @@ final class ChoicePage
     public function bars(): array
     {
         return $this->choice === null ? [] : $this->bars ??= $this->choice->bars();
+    }
+
+    /** Whether these bars are suggested. */
+    public function isSuggested(BarCandidate $bars): bool
+    {
+        return $this->suggested?->bars === $bars->bars;
+    }
+
+    /** Whether any bars are: where none fits, none of these is the answer. */
+    public function suggestsBars(): bool
+    {
+        return $this->suggested !== null;
     }
 
     /** @return list<FamilyCandidate> the best suited first */

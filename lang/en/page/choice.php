@@ -35,6 +35,7 @@ return [
         'chance_says' => 'Chance that they hold the tongue weight all year and restore enough within their rating.',
         'step' => 'Finest step',
         'why' => 'Why',
+        'none_of_these' => 'None of these: with each of them a rating would be passed, or the tongue weight of the year lies outside its range. Take load off, or ask the makers.',
         'suggested' => 'Suggested',
         'which_family' => 'Which kind of hitch',
         'family' => 'Kind',

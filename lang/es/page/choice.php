@@ -35,6 +35,7 @@ return [
         'chance_says' => 'Probabilidad de que sostengan el peso en la lanza todo el año y recuperen lo bastante dentro de su límite.',
         'step' => 'Paso más fino',
         'why' => 'Por qué',
+        'none_of_these' => 'Ninguna de estas: con cada una se pasaría un límite, o el peso de lanza del año queda fuera de su margen. Quite carga, o pregunte a los fabricantes.',
         'suggested' => 'Propuesto',
         'which_family' => 'Qué tipo de enganche',
         'family' => 'Tipo',
