@@ -50,6 +50,7 @@ final class ChoicePage
     /** @var non-empty-list<BarCandidate>|null */
     private ?array $bars = null;
 
+    /** Null where none of them fits. */
     private readonly ?BarCandidate $suggested;
 
     public readonly ChoiceWords $words;
@@ -157,7 +158,7 @@ final class ChoicePage
     /** Whether these bars are suggested. */
     public function isSuggested(BarCandidate $bars): bool
     {
-        return $this->suggested?->bars === $bars->bars;
+        return $this->suggested !== null && $bars === $this->bars()[0];
     }
 
     /** Whether any bars are: where none fits, none of these is the answer. */
