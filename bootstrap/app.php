@@ -7,11 +7,11 @@ use App\Exceptions\DatabaseTrouble;
 use App\Exceptions\SignedOut;
 use App\Http\Controllers\Up;
 use App\Http\Middleware\ApiSignedIn;
+use App\Http\Middleware\CachedPage;
 use App\Http\Middleware\GuardPages;
 use App\Http\Middleware\Idempotency;
 use App\Http\Middleware\IdempotencyKey;
 use App\Http\Middleware\KeepNoCopy;
-use App\Http\Middleware\KeptPage;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PersonalPreferences;
 use App\Http\Middleware\QuietSession;
@@ -49,14 +49,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(replace: [StartSession::class => QuietSession::class]);
         $middleware->web(append: [SpeaksLanguage::class, PersonalPreferences::class, WritingStops::class, Idempotency::class]);
         $middleware->api(append: [WritingStops::class]);
-        $middleware->alias(['kept' => KeptPage::class, 'token' => ApiSignedIn::class, 'once' => IdempotencyKey::class, 'no-copy' => KeepNoCopy::class]);
+        $middleware->alias(['kept' => CachedPage::class, 'token' => ApiSignedIn::class, 'once' => IdempotencyKey::class, 'no-copy' => KeepNoCopy::class]);
         // What is saved waits at the gate of a restore before anything of the shop is read for it.
         $middleware->prependToPriorityList(AuthenticatesRequests::class, WritingStops::class);
         // A page that is kept is given out before its job is read.
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedInHere::class);
         // Nobody learns which jobs there are who may not read one.
         $middleware->prependToPriorityList(SubstituteBindings::class, ApiSignedIn::class);
-        $middleware->appendToPriorityList(SignedInHere::class, KeptPage::class);
+        $middleware->appendToPriorityList(SignedInHere::class, CachedPage::class);
         $middleware->appendToPriorityList(SubstituteBindings::class, SpeaksOfTheHitch::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

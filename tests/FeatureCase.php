@@ -7,7 +7,7 @@ namespace Tests;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Role;
 use App\Models\Trailer;
 use App\Models\User;
@@ -42,7 +42,7 @@ abstract class FeatureCase extends TestCase
             'hitch_id' => Hitch::query()->create(['name' => 'Chains', 'bar_arm_mm' => 720])->id,
         ]);
 
-        return Job::query()->create(['rig_id' => $rig->id, 'title' => 'A dome', 'booked_on' => today(), 'rig_as_worked' => RigAsWorked::sheetOf($rig)]);
+        return Job::query()->create(['rig_id' => $rig->id, 'title' => 'A dome', 'booked_on' => today(), 'rig_as_worked' => RigSnapshot::sheetOf($rig)]);
     }
 
     /**

@@ -8,8 +8,8 @@ use App\Words\ExpectedWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Advice\Action;
-use Yoke\Advice\Look;
 use Yoke\Advice\Reason;
+use Yoke\Advice\Recheck;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
 use Yoke\Advice\TensionAdvice;
@@ -97,7 +97,7 @@ final class AdviceFile
 
         return [
             'do' => $recommendation->action->value,
-            ...($recommendation->action === Action::ReadAgain ? ['what' => ($recommendation->look ?? Look::Carried)->value] : []),
+            ...($recommendation->action === Action::ReadAgain ? ['what' => ($recommendation->look ?? Recheck::Carried)->value] : []),
             'setting' => $forecast->setting->steps(),
             'chance' => $forecast->chance,
             'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $forecast->share()->mean()],

@@ -14,10 +14,10 @@ use Yoke\Adjuster\StepRange;
 use Yoke\Advice\HitchSettings;
 use Yoke\Constraint\BarRating;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Load;
@@ -41,11 +41,11 @@ final class JobFields
         return Criterion::from($this->fields->choice('method', array_column(Criterion::cases(), 'value')));
     }
 
-    private function band(): Band
+    private function band(): TargetRange
     {
         [$from, $to] = $this->fields->numbers('band', 2);
         try {
-            return Band::of($from, $to);
+            return TargetRange::of($from, $to);
         } catch (ImpossibleBand $impossible) {
             throw BadField::at('band', ExpectedWords::of($impossible->expected()));
         }

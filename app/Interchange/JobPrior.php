@@ -10,7 +10,7 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -59,7 +59,7 @@ final readonly class JobPrior
     private function tension(RigPrior $prior): Normal
     {
         if (! $this->hitch->has('tension')) {
-            return Normal::of($prior->likelyRig()->tensionFor(Band::usual()->middle()), $this->hitch->has('adjusters') ? $this->doubts->tensionNotTapedMm : $this->doubts->tensionUnknownMm);
+            return Normal::of($prior->likelyRig()->tensionFor(TargetRange::usual()->middle()), $this->hitch->has('adjusters') ? $this->doubts->tensionNotTapedMm : $this->doubts->tensionUnknownMm);
         }
         $tension = $this->hitch->object('tension');
 

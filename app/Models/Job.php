@@ -12,8 +12,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Date;
 use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
+use Yoke\Method\TargetRange;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 
@@ -57,7 +57,7 @@ use Yoke\Specification\RigPart;
  * @property array{steps: array<string, float>, left_at: array<string, float>}|null $start of a return visit
  * @property Job|null $earlierJob
  *
- * @phpstan-import-type Sheet from RigAsWorked
+ * @phpstan-import-type Sheet from RigSnapshot
  */
 final class Job extends Model
 {
@@ -284,23 +284,23 @@ final class Job extends Model
     {
         $weighed = $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed);
         if ($weighed !== null && $this->rigAsWorked()->loadChange() === null) {
-            $this->update(['rig_as_worked' => [...$this->rig_as_worked, 'aboard' => RigAsWorked::sheetWith($this->rig, $weighed)['aboard'] ?? null]]);
+            $this->update(['rig_as_worked' => [...$this->rig_as_worked, 'aboard' => RigSnapshot::sheetWith($this->rig, $weighed)['aboard'] ?? null]]);
         }
     }
 
-    public function rigAsWorked(): RigAsWorked
+    public function rigAsWorked(): RigSnapshot
     {
         /** @var Sheet $sheet */
         $sheet = $this->rig_as_worked;
 
-        $rig = new RigAsWorked($sheet);
+        $rig = new RigSnapshot($sheet);
 
         return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
     }
 
     /** The shop's own target range; a maker's goes before it. */
-    public function shopBand(): Band
+    public function shopBand(): TargetRange
     {
-        return Band::of($this->band_from, $this->band_to);
+        return TargetRange::of($this->band_from, $this->band_to);
     }
 }

@@ -30,7 +30,7 @@ use Yoke\Units\Text\Fineness;
  * @property User $user
  * @property Collection<int, PracticeAct> $acts
  *
- * @phpstan-import-type Sheet from RigAsWorked
+ * @phpstan-import-type Sheet from RigSnapshot
  */
 final class PracticeRun extends Model
 {
@@ -63,12 +63,12 @@ final class PracticeRun extends Model
     }
 
     /** The rig of the garage that it is played on; null of a rig that was drawn. */
-    public function ownRig(): ?RigAsWorked
+    public function ownRig(): ?RigSnapshot
     {
         /** @var Sheet|null $sheet */
         $sheet = $this->sheet;
 
-        return $sheet === null ? null : new RigAsWorked($sheet);
+        return $sheet === null ? null : new RigSnapshot($sheet);
     }
 
     /** As far as learning goes; null while it is not over. */

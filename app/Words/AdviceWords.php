@@ -9,9 +9,9 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Finding;
 use Yoke\Advice\FindingKind;
-use Yoke\Advice\Look;
 use Yoke\Advice\MoveWorth;
 use Yoke\Advice\Reason;
+use Yoke\Advice\Recheck;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\TensionAdvice;
 use Yoke\Advice\TensionDirection;
@@ -50,7 +50,7 @@ final readonly class AdviceWords
     private function look(Recommendation $recommendation, ?Setting $on): string
     {
         $next = $recommendation->next()?->setting;
-        $look = self::text('move.look.'.($on === null && $recommendation->look !== Look::Count ? 'first_' : '').($recommendation->look ?? Look::Carried)->value, ['setting' => $this->settings->of($recommendation->forecast->setting)]);
+        $look = self::text('move.look.'.($on === null && $recommendation->look !== Recheck::Count ? 'first_' : '').($recommendation->look ?? Recheck::Carried)->value, ['setting' => $this->settings->of($recommendation->forecast->setting)]);
 
         return $on === null || $next === null ? $look : self::text('move.then', ['look' => $look, 'change' => implode(', ', $this->settings->moves($on, $next)), 'setting' => $this->settings->of($next, $on)]);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Yoke\Head\BallHeightRule;
 use Yoke\Head\Obstacle;
-use Yoke\Head\School;
 use Yoke\Head\ShankPlace;
 
 /** Where a head is bolted, and what is said of it. */
@@ -23,7 +23,7 @@ final class HeadWords
         return array_map(static fn (Obstacle $one): string => Text::of("head.in_the_way.{$one->value}"), $place->inTheWay);
     }
 
-    public static function school(School $school): string
+    public static function school(BallHeightRule $school): string
     {
         return Text::of("head.school.{$school->key}");
     }

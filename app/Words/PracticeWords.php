@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Practice\Act\ActKind;
 use Yoke\Practice\Act\Done;
 use Yoke\Practice\Act\Place;
@@ -33,7 +33,7 @@ final readonly class PracticeWords
 
     private QuantityWords $print;
 
-    public function __construct(DescribedRig $told, private User $person)
+    public function __construct(SpecifiedRig $told, private User $person)
     {
         $this->settings = new SettingWords($told);
         $this->print = new QuantityWords($person);

@@ -7,12 +7,12 @@ namespace App\Words;
 use Yoke\Adjuster\Adjuster;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 
 /** A setting in its family's words, as this shop counts: `link 4, 3 washers`. */
 final readonly class SettingWords
 {
-    public function __construct(private DescribedRig $described)
+    public function __construct(private SpecifiedRig $described)
     {
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Shop\Setting;
 use Yoke\Shop\SettingKind;
+use Yoke\Shop\ShopOption;
 use Yoke\Shop\ShopSettings;
 
 /** Settings of the shop in words: what each is called, what it does, and its figures. */
@@ -29,30 +29,30 @@ final class SettingsWords
     }
 
     /** With its unit. */
-    public static function value(Setting $setting, float|string $value): string
+    public static function value(ShopOption $setting, float|string $value): string
     {
         return is_string($value) ? self::option($setting, $value) : trim(self::number($setting, $value).' '.self::unit($setting));
     }
 
     /** As it is typed. */
-    public static function number(Setting $setting, float $value): string
+    public static function number(ShopOption $setting, float $value): string
     {
         $shown = round($setting->kind === SettingKind::Share ? 100 * $value : $value, self::DIGITS);
 
         return Figures::written(rtrim(rtrim(number_format($shown, self::DIGITS, '.', ''), '0'), '.'));
     }
 
-    public static function unit(Setting $setting): string
+    public static function unit(ShopOption $setting): string
     {
         return Text::of("shop.unit.{$setting->kind->value}");
     }
 
-    public static function option(Setting $setting, string $option): string
+    public static function option(ShopOption $setting, string $option): string
     {
         return Text::ifAny("shop.setting.{$setting->key}.options.{$option}") ?: $option;
     }
 
-    public static function expected(Setting $setting): string
+    public static function expected(ShopOption $setting): string
     {
         return $setting->kind === SettingKind::Choice
             ? Text::of('shop.expected_choice')

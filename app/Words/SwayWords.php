@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Sway\SwayChange;
 use Yoke\Sway\SwayChangeKind;
 use Yoke\Sway\SwayCheck;
@@ -15,7 +15,7 @@ use Yoke\Units\Length;
 /** What invites sway, in a person's words and units. */
 final readonly class SwayWords
 {
-    public function __construct(private QuantityWords $print, private Band $band)
+    public function __construct(private QuantityWords $print, private TargetRange $band)
     {
     }
 

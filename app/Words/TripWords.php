@@ -6,7 +6,7 @@ namespace App\Words;
 
 use App\Models\User;
 use Yoke\Adjuster\Setting;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Procedure\Station;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Trip\HeightFinding;
@@ -21,7 +21,7 @@ final readonly class TripWords
 
     private QuantityWords $print;
 
-    public function __construct(private DescribedRig $rig, private User $person)
+    public function __construct(private SpecifiedRig $rig, private User $person)
     {
         $this->settings = new SettingWords($rig);
         $this->print = new QuantityWords($person);

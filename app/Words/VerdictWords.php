@@ -13,9 +13,9 @@ use Yoke\Analysis\WorthKnowing;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Stories\ReadingError;
 use Yoke\Estimation\Stories\Suspect;
-use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\Criterion;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Method\Verdict;
 use Yoke\Planning\Assumption;
@@ -61,7 +61,7 @@ final readonly class VerdictWords
     }
 
     /** @param  string|null  $lifter  `levelling` or `air`, which takes load off the front again on the road */
-    public static function range(Band $shops, ?GoverningVerdict $verdict, ?string $lifter): string
+    public static function range(TargetRange $shops, ?GoverningVerdict $verdict, ?string $lifter): string
     {
         return $verdict === null || $lifter === null || $verdict->lost < 0.005
             ? Text::of('verdict.range', ['from' => self::percent($shops->from), 'to' => self::percent($shops->to)])

@@ -27,14 +27,14 @@ final readonly class Advisor
     /** Distances from a goal closer than this are the same, in the unit of the method. */
     private const SAME = 1e-9;
 
-    public function __construct(private HitchSettings $hitch, private Goal $goal, private Policy $policy)
+    public function __construct(private HitchSettings $hitch, private Goal $goal, private StoppingRules $policy)
     {
     }
 
     /** What is to be read a second time before the first hook-up, whatever was read; null where nothing is. */
-    public function asksBeforehand(Looked $looked): ?Look
+    public function asksBeforehand(RecheckLog $looked): ?Recheck
     {
-        foreach ([Look::Alone, Look::Dropped] as $look) {
+        foreach ([Recheck::Alone, Recheck::Dropped] as $look) {
             $times = $looked->times($look);
             if ($times > 0 && $times < $this->policy->before) {
                 return $look;
@@ -46,12 +46,12 @@ final readonly class Advisor
 
     /**
      * @param  Setting|null  $present  the setting that is on; null before the first hook-up
-     * @param  Looked|null  $looked  what was looked at so far; null where nothing can be looked at again
+     * @param  RecheckLog|null  $looked  what was looked at so far; null where nothing can be looked at again
      */
-    public function advise(Posterior $posterior, ?Setting $present = null, ?Looked $looked = null): Recommendation
+    public function advise(Posterior $posterior, ?Setting $present = null, ?RecheckLog $looked = null): Recommendation
     {
         $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
-        $looks = new Looks($posterior, $looked ?? Looked::carriedTimes(1), $this->policy);
+        $looks = new RecheckPolicy($posterior, $looked ?? RecheckLog::carriedTimes(1), $this->policy);
         $ranking = $this->ranked($evaluator, $present);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
@@ -63,8 +63,8 @@ final readonly class Advisor
         return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking, $look, $isBefore && $best->isOpen() ? $best : null);
     }
 
-    /** @return array{Action, Reason, Look|null, bool} and whether a setting is hooked up after the look */
-    private function beforehand(SettingForecast $best, Looks $looks, ?Looked $looked): array
+    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
+    private function beforehand(SettingForecast $best, RecheckPolicy $looks, ?RecheckLog $looked): array
     {
         $second = $looked === null ? null : $this->asksBeforehand($looked);
         $doubted = $looked === null || $second !== null ? null : $looks->open($best);
@@ -76,21 +76,21 @@ final readonly class Advisor
         };
     }
 
-    /** @return array{Action, Reason, Look|null, bool} and whether a setting is hooked up after the look */
-    private function decide(SettingForecast $best, SettingForecast $now, Looks $looks): array
+    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
+    private function decide(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
     {
         [$action, $reason] = $this->wish($best, $now, $looks);
         $look = $looks->before($action, $action === Action::Set ? $best : $now);
 
         return match (true) {
-            $look === null => [$action, $reason, $action === Action::ReadAgain ? Look::Carried : null, false],
-            $look === Look::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
-            default => [Action::ReadAgain, $look === Look::Count ? Reason::CountedFirst : Reason::SettlesADoubt, $look, $action === Action::Set],
+            $look === null => [$action, $reason, $action === Action::ReadAgain ? Recheck::Carried : null, false],
+            $look === Recheck::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
+            default => [Action::ReadAgain, $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt, $look, $action === Action::Set],
         };
     }
 
     /** @return array{Action, Reason} what would be done if nothing was in doubt */
-    private function wish(SettingForecast $best, SettingForecast $now, Looks $looks): array
+    private function wish(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
     {
         $tolerances = $this->goal->tolerances;
         $couldStandLevel = ! $tolerances->standsLevel($now->trailerPitch()) && $tolerances->standsLevel($best->trailerPitch()) && $best->isOpen() && $best->chance >= $this->policy->goodEnough;

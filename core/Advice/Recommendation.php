@@ -11,10 +11,10 @@ final readonly class Recommendation
      * @param  SettingForecast  $forecast  of the setting to go to, to stay at or to read again
      * @param  SettingForecast|null  $present  of the setting that is on
      * @param  non-empty-list<SettingForecast>  $ranking  every setting, best first
-     * @param  Look|null  $look  what to look at again; null for any other action
+     * @param  Recheck|null  $look  what to look at again; null for any other action
      * @param  SettingForecast|null  $then  the setting to go to after the look, if it finds nothing; null where none is
      */
-    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking, public ?Look $look = null, private ?SettingForecast $then = null)
+    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking, public ?Recheck $look = null, private ?SettingForecast $then = null)
     {
     }
 

@@ -10,7 +10,7 @@ use Yoke\Constraint\Exclusion;
 /** What every setting of a hitch promises. */
 final readonly class SettingEvaluator
 {
-    public function __construct(private StanceEvaluator $stances, private HitchSettings $hitch, private Policy $policy)
+    public function __construct(private StanceEvaluator $stances, private HitchSettings $hitch, private StoppingRules $policy)
     {
     }
 

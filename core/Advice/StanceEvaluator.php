@@ -6,7 +6,7 @@ namespace Yoke\Advice;
 
 use Closure;
 use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Stories\Story;
+use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Method\Chances;
 use Yoke\Method\Goal;
 use Yoke\Method\Method;
@@ -230,7 +230,7 @@ final class StanceEvaluator
      * @param  array{float, float}  $mean  the quantity, and how it grows with the tension
      * @param  array{list<float>, list<float>}  $follows  how both follow each parameter
      */
-    private function line(Story $story, array $mean, array $follows): StraightLine
+    private function line(Hypothesis $story, array $mean, array $follows): StraightLine
     {
         [$here, $slope] = $mean;
         foreach ($this->posterior->moves($story) as $parameter => $move) {

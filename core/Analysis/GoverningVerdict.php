@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Analysis;
 
-use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\Criterion;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Verdict;
 use Yoke\Probability\Normal;
 
@@ -19,9 +19,9 @@ final readonly class GoverningVerdict
      * @param  Normal  $share  of the front axle load restored
      * @param  Normal  $quantity  of the governing method, in its own unit
      * @param  float  $lost  share that levelling takes back on the road
-     * @param  Band  $range  of the share, as it has to be when it is measured
+     * @param  TargetRange  $range  of the share, as it has to be when it is measured
      */
-    public function __construct(public Criterion $criterion, public Normal $share, public Normal $quantity, public Chances $chances, public float $lost, public Band $range)
+    public function __construct(public Criterion $criterion, public Normal $share, public Normal $quantity, public Chances $chances, public float $lost, public TargetRange $range)
     {
         $this->verdict = $chances->verdict();
     }

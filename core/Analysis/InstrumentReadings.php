@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Analysis;
 
 use Yoke\Advice\StanceEvaluator;
-use Yoke\Estimation\Fits;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\Suspect;
@@ -29,7 +29,7 @@ final readonly class InstrumentReadings
     private const SUSPECT = 0.5;
 
     /** @param  list<Observation>  $observations */
-    public function __construct(private RigPrior $prior, private array $observations, private Goal $goal, private ?CurrentSetting $current, private Fits $fits)
+    public function __construct(private RigPrior $prior, private array $observations, private Goal $goal, private ?CurrentSetting $current, private Posteriors $fits)
     {
     }
 

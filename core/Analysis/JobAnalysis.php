@@ -8,14 +8,14 @@ use Yoke\Advice\Advisor;
 use Yoke\Advice\Diagnosis;
 use Yoke\Advice\Finding;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Looked;
-use Yoke\Advice\Policy;
+use Yoke\Advice\RecheckLog;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\StanceEvaluator;
+use Yoke\Advice\StoppingRules;
 use Yoke\Advice\TensionAdvice;
-use Yoke\Estimation\Fits;
-use Yoke\Estimation\FreshFits;
+use Yoke\Estimation\ComputedPosteriors;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\RigDimension;
@@ -59,10 +59,10 @@ final class JobAnalysis
         private readonly RigPrior $prior,
         private readonly array $observations,
         public readonly Goal $goal,
-        private readonly Policy $policy,
+        private readonly StoppingRules $policy,
         private readonly ?HitchSettings $hitch,
         public readonly ?CurrentSetting $current,
-        private readonly Fits $fits = new FreshFits,
+        private readonly Posteriors $fits = new ComputedPosteriors,
     ) {
         $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current, $fits);
     }
@@ -100,7 +100,7 @@ final class JobAnalysis
             return null;
         }
 
-        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, Looked::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
+        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
     }
 
     /** What is moved: the head only where something tells how the trailer stands, a ball height, a coupler height or an angle. */

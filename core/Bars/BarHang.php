@@ -7,7 +7,7 @@ namespace Yoke\Bars;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\BentBar;
 use Yoke\Units\Angle;
@@ -32,7 +32,7 @@ final readonly class BarHang
     ) {
     }
 
-    public static function of(Adjusters $adjusters, Length $barArm, Values $trailer, Values $hitch): self
+    public static function of(Adjusters $adjusters, Length $barArm, SpecificationSheet $trailer, SpecificationSheet $hitch): self
     {
         return new self(
             $adjusters,

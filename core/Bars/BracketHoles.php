@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Bars;
 
 use Yoke\Specification\CouplerKind;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
 /**
@@ -27,7 +27,7 @@ final readonly class BracketHoles
     }
 
     /** Null where plate, spacing, frame or the bar's height at the head is not known. */
-    public static function of(Values $trailer, Values $hitch): ?self
+    public static function of(SpecificationSheet $trailer, SpecificationSheet $hitch): ?self
     {
         $plate = $hitch->length('bracket_plate_mm');
         $spacing = $hitch->length('bracket_hole_mm');
@@ -38,7 +38,7 @@ final readonly class BracketHoles
     }
 
     /** As it was taped; else from ball to bar and from the coupler's seat to the frame: taped, or by the coupler's kind. */
-    private static function atHead(Values $trailer, Values $hitch, Length $frame): ?Length
+    private static function atHead(SpecificationSheet $trailer, SpecificationSheet $hitch, Length $frame): ?Length
     {
         $below = $hitch->length('bar_below_ball_mm');
         $coupler = $trailer->length('coupler_height_mm');

@@ -8,7 +8,7 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Readings\ObservationMapper;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -19,7 +19,7 @@ final readonly class HitchInPlace
     private const USUAL_HANG_MM = 180.0;
 
     /** @param  Adjusters|null  $adjusters  null until the family is known, and on a hitch without bars */
-    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Length $ballToAxle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts)
+    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Length $ballToAxle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private PriorDoubts $doubts)
     {
     }
 

@@ -8,7 +8,7 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 use Yoke\Statics\CoupledRig;
 
@@ -23,9 +23,9 @@ final readonly class BarChoice
 
     /**
      * @param  Adjusters  $adjusters  of the hitch, whose steps they are bent by
-     * @param  Band  $band  that is aimed at while measuring: what levelling takes back is in it
+     * @param  TargetRange  $band  that is aimed at while measuring: what levelling takes back is in it
      */
-    public function __construct(private RigPrior $rig, private Season $season, private Adjusters $adjusters, private Band $band, private PriorDoubts $doubts)
+    public function __construct(private RigPrior $rig, private Season $season, private Adjusters $adjusters, private TargetRange $band, private PriorDoubts $doubts)
     {
     }
 

@@ -8,7 +8,7 @@ use Yoke\Choice\Exception\ImpossibleBars;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Load;
 
 /** A pair of spring bars as it is offered: from the lightest tongue weight that it is made for to the heaviest. */
@@ -42,7 +42,7 @@ final readonly class BarRange
     }
 
     /** Those of a hitch; null where its data sheet gives no rating, or none that can be. */
-    public static function ofHitch(Values $hitch): ?self
+    public static function ofHitch(SpecificationSheet $hitch): ?self
     {
         $heaviest = $hitch->load('bar_rating_high_kg');
         $lightest = $hitch->load('bar_rating_low_kg') ?? Load::zero();

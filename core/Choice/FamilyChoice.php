@@ -12,8 +12,8 @@ use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\Suits;
 use Yoke\Family\Want;
-use Yoke\Method\Band;
-use Yoke\Planning\DescribedRig;
+use Yoke\Method\TargetRange;
+use Yoke\Planning\SpecifiedRig;
 
 /** Which family of hitch suits a rig and its use: what each restores, how fine and how quick its steps are, what it does besides. */
 final readonly class FamilyChoice
@@ -23,8 +23,8 @@ final readonly class FamilyChoice
 
     private const COARSE = 0.5;
 
-    /** @param  Band  $band  that is aimed at while measuring: what levelling takes back is in it */
-    public function __construct(private DescribedRig $rig, private BarRange $bars, private Band $band)
+    /** @param  TargetRange  $band  that is aimed at while measuring: what levelling takes back is in it */
+    public function __construct(private SpecifiedRig $rig, private BarRange $bars, private TargetRange $band)
     {
     }
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Yoke\Choice;
 
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\RigPrior;
 use Yoke\Family\Families;
 use Yoke\Family\Want;
 use Yoke\Loading\LoadChange;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
-use Yoke\Specification\Values;
+use Yoke\Planning\SpecifiedRig;
+use Yoke\Specification\SpecificationSheet;
 
 /** Before a purchase: whether a vehicle and a trailer need weight distribution, which bars, which family, and how hitches compare. */
 final readonly class HitchChoice
@@ -31,15 +31,15 @@ final readonly class HitchChoice
     private Goal $goal;
 
     /** What is aimed at while measuring: what levelling takes back is in it. */
-    public Band $band;
+    public TargetRange $band;
 
     /**
-     * @param  DescribedRig  $rig  vehicle and trailer; whatever hitch it has is left aside
-     * @param  Band  $shops  the shop's own range
+     * @param  SpecifiedRig  $rig  vehicle and trailer; whatever hitch it has is left aside
+     * @param  TargetRange  $shops  the shop's own range
      */
-    public function __construct(private DescribedRig $rig, LoadChange $light, LoadChange $heavy, Band $shops, private Tolerances $tolerances, private Policy $policy)
+    public function __construct(private SpecifiedRig $rig, LoadChange $light, LoadChange $heavy, TargetRange $shops, private Tolerances $tolerances, private StoppingRules $policy)
     {
-        $reference = $rig->withHitch(new Values(['family' => self::REFERENCE]), null);
+        $reference = $rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $this->season = Season::of($reference->prior()->doubtful(RigPrior::TONGUE_WEIGHT), $rig->ballToAxle()->millimetres(), $light, $heavy);
         $this->goal = $reference->goal($shops, Criterion::FrontRestoration, $tolerances);
         $this->band = (new RigPlan($reference, $this->goal, $policy))->rangeBefore();
@@ -47,13 +47,13 @@ final readonly class HitchChoice
 
     public function need(): SeasonNeed
     {
-        return new SeasonNeed($this->rig->withHitch(new Values(['family' => 'plain-ball']), null), $this->season, $this->goal, $this->policy);
+        return new SeasonNeed($this->rig->withHitch(new SpecificationSheet(['family' => 'plain-ball']), null), $this->season, $this->goal, $this->policy);
     }
 
     /** @return non-empty-list<BarCandidate> the suggested bars first */
     public function bars(): array
     {
-        $reference = $this->rig->withHitch(new Values(['family' => self::REFERENCE]), null);
+        $reference = $this->rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $family = Families::get(self::REFERENCE);
 
         return (new BarChoice($reference->prior(), $this->season, $family->adjusters($family->facts()->usual), $this->band, $this->rig->doubts()))->ranked(...BarRange::usual());

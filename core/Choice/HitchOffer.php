@@ -6,8 +6,8 @@ namespace Yoke\Choice;
 
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
-use Yoke\Planning\DescribedRig;
-use Yoke\Specification\Values;
+use Yoke\Planning\SpecifiedRig;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
 /** A hitch that a rig may get: one that stands in the garage, or one that is usual of its family with bars of a rating. */
@@ -20,7 +20,7 @@ final readonly class HitchOffer
         public HitchFamily $family,
         /** Null where its bars' rating is not known, and where it has none. */
         public ?BarRange $bars,
-        private Values $specification,
+        private SpecificationSheet $specification,
         /** Null where nobody measured it. */
         private ?Length $barArm,
     ) {
@@ -31,7 +31,7 @@ final readonly class HitchOffer
     {
         $rated = $family->hasBars() ? ['bar_rating_low_kg' => $bars->lightest->kilograms(), 'bar_rating_high_kg' => $bars->heaviest->kilograms()] : [];
 
-        return new self($family, $family->hasBars() ? $bars : null, new Values(['family' => $family->key(), ...$rated]), null);
+        return new self($family, $family->hasBars() ? $bars : null, new SpecificationSheet(['family' => $family->key(), ...$rated]), null);
     }
 
     /**
@@ -39,7 +39,7 @@ final readonly class HitchOffer
      *
      * @param  Length|null  $barArm  null where nobody measured it
      */
-    public static function described(Values $specification, ?Length $barArm): ?self
+    public static function described(SpecificationSheet $specification, ?Length $barArm): ?self
     {
         $family = Families::find((string) $specification->text('family'));
 
@@ -47,7 +47,7 @@ final readonly class HitchOffer
     }
 
     /** A rig with this hitch in place of its own. */
-    public function on(DescribedRig $rig): DescribedRig
+    public function on(SpecifiedRig $rig): SpecifiedRig
     {
         return $rig->withHitch($this->specification, $this->barArm);
     }

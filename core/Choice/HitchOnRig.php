@@ -10,10 +10,10 @@ use Yoke\Advice\Advisor;
 use Yoke\Advice\ExpectedHookUps;
 use Yoke\Advice\HitchSettings;
 use Yoke\Advice\MoveWorth;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingEvaluator;
 use Yoke\Advice\StanceEvaluator;
+use Yoke\Advice\StoppingRules;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
@@ -21,8 +21,8 @@ use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Probability\Normal;
 use Yoke\Units\Length;
 
@@ -35,7 +35,7 @@ final readonly class HitchOnRig
     /** Where a setting may stand between two steps, parts of a step: nobody knows before it is taped. */
     private const BETWEEN_STEPS = [-1 / 3, 0.0, 1 / 3];
 
-    public DescribedRig $rig;
+    public SpecifiedRig $rig;
 
     private HitchSettings $settings;
 
@@ -44,7 +44,7 @@ final readonly class HitchOnRig
     private Recommendation $first;
 
     /** @param  Goal  $goal  of the rig with this hitch */
-    public function __construct(public HitchOffer $offer, DescribedRig $rig, private Season $season, private Goal $goal, private Policy $policy)
+    public function __construct(public HitchOffer $offer, SpecifiedRig $rig, private Season $season, private Goal $goal, private StoppingRules $policy)
     {
         $this->rig = $offer->on($rig);
         $adjusters = $this->rig->adjusters() ?? $offer->family->adjusters($offer->family->facts()->usual);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Yoke\Choice;
 
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Loading\TongueShare;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\DistributionNeed;
 use Yoke\Planning\NeedAnswer;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Statics\Attitude;
 
 /** Whether a rig needs weight distribution in any load state of its year. */
@@ -20,8 +20,8 @@ final readonly class SeasonNeed
 
     private RigPlan $heaviest;
 
-    /** @param  DescribedRig  $rig  on a plain ball */
-    public function __construct(DescribedRig $rig, private Season $season, Goal $goal, Policy $policy)
+    /** @param  SpecifiedRig  $rig  on a plain ball */
+    public function __construct(SpecifiedRig $rig, private Season $season, Goal $goal, StoppingRules $policy)
     {
         $this->lightest = new RigPlan($rig->loaded($season->lightest), $goal, $policy);
         $this->heaviest = new RigPlan($rig->loaded($season->heaviest), $goal, $policy);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-use Yoke\Method\Band;
 use Yoke\Method\RestorationTargets;
+use Yoke\Method\TargetRange;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
@@ -20,12 +20,12 @@ final readonly class FrontRule
 
     private const FULL_RETURN_AT = 78.0;
 
-    private function __construct(private StanceHeights $heights, private RestorationTargets $targets, private Band $band)
+    private function __construct(private StanceHeights $heights, private RestorationTargets $targets, private TargetRange $band)
     {
     }
 
     /** Null until the front is taped alone and dropped, and has risen. */
-    public static function of(StanceHeights $heights, Band $band): ?self
+    public static function of(StanceHeights $heights, TargetRange $band): ?self
     {
         $targets = RestorationTargets::from($heights);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 
 /** The restored share with its doubt on a scale from bars off to past full return, the target range on it. Places are percents of its length. */
@@ -13,7 +13,7 @@ final readonly class ShareScale
     /** The share at the right end. */
     private const ENDS_AT = 1.5;
 
-    public function __construct(private Band $range, private ?Normal $share)
+    public function __construct(private TargetRange $range, private ?Normal $share)
     {
     }
 

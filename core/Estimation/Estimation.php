@@ -6,13 +6,13 @@ namespace Yoke\Estimation;
 
 use Yoke\Estimation\Internal\Evidence;
 use Yoke\Estimation\Internal\Fit;
+use Yoke\Estimation\Internal\HypothesisSearch;
 use Yoke\Estimation\Internal\ModelDoubt;
 use Yoke\Estimation\Internal\Predictions;
 use Yoke\Estimation\Internal\SlackBars;
-use Yoke\Estimation\Internal\Stories;
 use Yoke\Estimation\Internal\Suspicions;
 use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Stories\Story;
+use Yoke\Estimation\Stories\Hypothesis;
 
 /**
  * What readings tell of a rig (docs/model.md, What the readings tell): Gauss and Newton's steps to the likeliest
@@ -34,7 +34,7 @@ final readonly class Estimation
             return $this->asRead();
         }
         [$predictions, $evidence, $slack] = $this->against(ModelDoubt::added($this->observations));
-        $stories = new Stories($this->prior, $evidence, $this->fit($predictions, $evidence, $slack));
+        $stories = new HypothesisSearch($this->prior, $evidence, $this->fit($predictions, $evidence, $slack));
         $fit = $stories->fit();
         $told = $this->withSlackBars($slack, $stories->told(), $fit);
         $residuals = $fit->residuals();
@@ -48,7 +48,7 @@ final readonly class Estimation
         [$predictions, $evidence, $slack] = $this->against($this->observations);
         $fit = $this->fit($predictions, $evidence, $slack);
 
-        return new Posterior($this->prior, $this->withSlackBars($slack, [new Story([], 1.0, $fit->at, $fit->covariance)], $fit), $fit->residuals(), [], $predictions);
+        return new Posterior($this->prior, $this->withSlackBars($slack, [new Hypothesis([], 1.0, $fit->at, $fit->covariance)], $fit), $fit->residuals(), [], $predictions);
     }
 
     /**
@@ -66,8 +66,8 @@ final readonly class Estimation
     /**
      * Where bars hang slack or nearly so, their readings say that the tension is below something: in every story alike.
      *
-     * @param  non-empty-list<Story>  $stories
-     * @return non-empty-list<Story>
+     * @param  non-empty-list<Hypothesis>  $stories
+     * @return non-empty-list<Hypothesis>
      */
     private function withSlackBars(SlackBars $slack, array $stories, Fit $fit): array
     {
@@ -77,7 +77,7 @@ final readonly class Estimation
         }
         [$at, $covariance] = $slack->belowSomething($fit->at, $fit->weights, $telling);
 
-        return array_map(static fn (Story $story): Story => $story->carriedOver($fit->at, $fit->covariance, $at, $covariance), $stories);
+        return array_map(static fn (Hypothesis $story): Hypothesis => $story->carriedOver($fit->at, $fit->covariance, $at, $covariance), $stories);
     }
 
     /** From where the prior stands, and again with the bars taut where they came out slack. */

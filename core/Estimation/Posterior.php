@@ -8,7 +8,7 @@ use Closure;
 use Yoke\Estimation\Internal\Nuisance;
 use Yoke\Estimation\Internal\Predictions;
 use Yoke\Estimation\Reading\Residual;
-use Yoke\Estimation\Stories\Story;
+use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Estimation\Stories\Suspect;
 use Yoke\Loading\LoadChange;
 use Yoke\Probability\Matrix;
@@ -33,7 +33,7 @@ final readonly class Posterior
     /**
      * @internal made by Estimation
      *
-     * @param  non-empty-list<Story>  $stories  the likeliest first
+     * @param  non-empty-list<Hypothesis>  $stories  the likeliest first
      * @param  list<Residual>  $readings  by the likeliest story
      * @param  list<Suspect>  $suspects  what may be a mistake, the likeliest first
      */
@@ -43,7 +43,7 @@ final readonly class Posterior
     }
 
     /**
-     * @param  non-empty-list<Story>  $stories
+     * @param  non-empty-list<Hypothesis>  $stories
      * @return array{array<int, float>, array<int, array<int, float>>}
      */
     private static function over(array $stories): array
@@ -71,9 +71,9 @@ final readonly class Posterior
     }
 
     /** The same as one story has it, no other being thought of. */
-    public function by(Story $story): self
+    public function by(Hypothesis $story): self
     {
-        return new self($this->prior, [new Story($story->mistakes, 1.0, $story->at, $story->covariance)], $this->readings, $this->suspects, $this->predictions);
+        return new self($this->prior, [new Hypothesis($story->mistakes, 1.0, $story->at, $story->covariance)], $this->readings, $this->suspects, $this->predictions);
     }
 
     /**
@@ -81,7 +81,7 @@ final readonly class Posterior
      *
      * @return list<float>
      */
-    public function moves(Story $story): array
+    public function moves(Hypothesis $story): array
     {
         $moves = [];
         for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
@@ -214,7 +214,7 @@ final readonly class Posterior
     /** The same, with one parameter known to a share of its present doubt: its doubt, and what hangs together with it, shrinks. */
     public function knowing(int $parameter, float $left): self
     {
-        return new self($this->prior, array_map(static fn (Story $story): Story => $story->knowing($parameter, $left), $this->stories), $this->readings, $this->suspects, $this->predictions);
+        return new self($this->prior, array_map(static fn (Hypothesis $story): Hypothesis => $story->knowing($parameter, $left), $this->stories), $this->readings, $this->suspects, $this->predictions);
     }
 
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */

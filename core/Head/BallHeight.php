@@ -78,17 +78,17 @@ final readonly class BallHeight
         ];
     }
 
-    /** @return list<School> */
+    /** @return list<BallHeightRule> */
     public function schools(): array
     {
         $perWeight = 3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT) / 45.0;
 
         return [
-            new School('by_tongue_weight', $perWeight, $perWeight),
-            new School('level', 0.0, 0.0),
-            new School('a_little_over', 13.0, 13.0),
-            new School('over', 25.0, 25.0),
-            new School('well_over', 25.0, 50.0),
+            new BallHeightRule('by_tongue_weight', $perWeight, $perWeight),
+            new BallHeightRule('level', 0.0, 0.0),
+            new BallHeightRule('a_little_over', 13.0, 13.0),
+            new BallHeightRule('over', 25.0, 25.0),
+            new BallHeightRule('well_over', 25.0, 50.0),
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Head;
 
 use Yoke\Family\HitchMeasures;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
 /** Where the head of a rig can be bolted, and what stands in its way, as far as the sheets tell. */
@@ -14,7 +14,7 @@ final readonly class HeadPlaces
     /** A tape's width: within it, a hole is the one that the ball stands at. */
     private const SAME_HEIGHT_MM = 6.0;
 
-    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch)
+    public function __construct(private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch)
     {
     }
 

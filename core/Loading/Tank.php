@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Loading;
 
 use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -22,7 +22,7 @@ final readonly class Tank
     }
 
     /** @return list<self> those whose size and place are known */
-    public static function of(Values $trailer): array
+    public static function of(SpecificationSheet $trailer): array
     {
         $tanks = [];
         foreach (['fresh', 'waste'] as $which) {

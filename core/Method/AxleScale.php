@@ -11,7 +11,7 @@ final readonly class AxleScale implements Method
 {
     private FrontRestoration $restoration;
 
-    public function __construct(Band $band)
+    public function __construct(TargetRange $band)
     {
         $this->restoration = new FrontRestoration($band);
     }

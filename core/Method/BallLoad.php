@@ -14,7 +14,7 @@ use Yoke\Statics\CoupledRig;
 final readonly class BallLoad implements Method
 {
     /** @param  float|null  $makers  the maker's own target, kg; null where it gives none */
-    public function __construct(private Band $band, private Tolerances $tolerances, private ?float $makers = null)
+    public function __construct(private TargetRange $band, private Tolerances $tolerances, private ?float $makers = null)
     {
     }
 

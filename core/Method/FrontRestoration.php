@@ -9,7 +9,7 @@ use Yoke\Statics\Attitude;
 /** The share of the load that coupling took off the front axle which the bars put there again. */
 final readonly class FrontRestoration implements Method
 {
-    public function __construct(private Band $band)
+    public function __construct(private TargetRange $band)
     {
     }
 

@@ -14,7 +14,7 @@ final readonly class Goal
      * @param  LevellingLoss|null  $levelling  null where nothing lifts the rear on the road
      */
     public function __construct(
-        public Band $band,
+        public TargetRange $band,
         public Criterion $criterion,
         public Tolerances $tolerances,
         private ?float $makersBallLoad = null,
@@ -24,7 +24,7 @@ final readonly class Goal
 
     public static function usual(): self
     {
-        return new self(Band::usual(), Criterion::FrontRestoration, new Tolerances);
+        return new self(TargetRange::usual(), Criterion::FrontRestoration, new Tolerances);
     }
 
     public function governedBy(Criterion $criterion): self

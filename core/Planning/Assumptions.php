@@ -12,7 +12,7 @@ use Yoke\Rig\Rig;
 use Yoke\Rig\TongueWeightSource;
 use Yoke\Rig\VehicleClass;
 use Yoke\Specification\RigPart;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** What of a rig's description is silent, and what stands in its place. */
 final readonly class Assumptions
@@ -29,7 +29,7 @@ final readonly class Assumptions
     public const BARS_TAPED = 'bars_taped';
 
     /** @param  list<RigDimension>  $assumed */
-    public function __construct(private Rig $rig, private Values $vehicle, private Values $trailer, private Values $hitch, private PriorDoubts $doubts, private array $assumed, private RigConditions $conditions = new RigConditions)
+    public function __construct(private Rig $rig, private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private PriorDoubts $doubts, private array $assumed, private RigConditions $conditions = new RigConditions)
     {
     }
 

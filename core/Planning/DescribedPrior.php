@@ -14,7 +14,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
 use Yoke\Family\TakeUp;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
@@ -22,7 +22,7 @@ use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
 use Yoke\Rig\TongueWeightSource;
 use Yoke\Rig\VehicleClass;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** A described rig as the fit starts from it: what its specifications say, what is usual where they are silent, each with its doubt. */
 final readonly class DescribedPrior
@@ -33,9 +33,9 @@ final readonly class DescribedPrior
     /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
     public function __construct(
         private Rig $rig,
-        private Values $vehicle,
-        private Values $trailer,
-        private Values $hitch,
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
         private PriorDoubts $doubts,
         private array $assumed,
         private RigConditions $conditions,
@@ -56,7 +56,7 @@ final readonly class DescribedPrior
         $prior = new RigPrior($known, $doubtful, $taped ?? $this->usualTension($adjusters, $known, $doubtful), $this->conditions->load);
 
         return $taped === null && $this->learned()->has('tension') && ! $this->hasChainsAlone()
-            ? $prior->withTensionFor($this->learned()->length('tension', $this->usualTension($adjusters, $known, $doubtful)), $this->barRate(LearnedPriors::of([]))->value, Band::usual()->middle())
+            ? $prior->withTensionFor($this->learned()->length('tension', $this->usualTension($adjusters, $known, $doubtful)), $this->barRate(LearnedPriors::of([]))->value, TargetRange::usual()->middle())
             : $prior;
     }
 
@@ -106,7 +106,7 @@ final readonly class DescribedPrior
         }
         // What was learned of a hitch's tension stands against the textbook's rates; without it, the rates as learned tell more.
         $doubtful = $this->learned()->has('tension') ? $this->doubtful(LearnedPriors::of([])) : $doubtful;
-        $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(Band::usual()->middle());
+        $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor(TargetRange::usual()->middle());
         $start = $adjusters === null ? null : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
         $toMiddle = $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
 

@@ -18,7 +18,7 @@ final readonly class DistributionNeed
     /** What distribution takes load off, or is rated higher with. */
     private const HELPED = [RatedPart::ReceiverTongue, RatedPart::RearAxle, RatedPart::RearTyre];
 
-    public function __construct(private DescribedRig $rig, private RigPlan $plan)
+    public function __construct(private SpecifiedRig $rig, private RigPlan $plan)
     {
     }
 

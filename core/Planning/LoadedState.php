@@ -8,9 +8,9 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Looked;
-use Yoke\Advice\Policy;
+use Yoke\Advice\RecheckLog;
 use Yoke\Advice\Recommendation;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Posterior;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\TongueShare;
@@ -25,7 +25,7 @@ use Yoke\Statics\TowVehicle;
 /** A rig as its readings tell it, with a change of load on board: what it comes to at a setting, and the small move that mends it. */
 final readonly class LoadedState
 {
-    private DescribedRig $rig;
+    private SpecifiedRig $rig;
 
     private Posterior $posterior;
 
@@ -37,7 +37,7 @@ final readonly class LoadedState
      *
      * @throws ImpossibleModel when such a load lifts the tongue off the ball
      */
-    public function __construct(DescribedRig $rig, Posterior $posterior, private LoadChange $change, private Adjusters $adjusters, private Setting $reference, private Setting $stays)
+    public function __construct(SpecifiedRig $rig, Posterior $posterior, private LoadChange $change, private Adjusters $adjusters, private Setting $reference, private Setting $stays)
     {
         $this->rig = $rig->loaded($change);
         $this->posterior = $posterior->loaded($change);
@@ -107,11 +107,11 @@ final readonly class LoadedState
     }
 
     /** The next move with what is small alone: no washer, and the head stays, for a load that changed. */
-    public function smallMove(Goal $goal, Policy $policy): Recommendation
+    public function smallMove(Goal $goal, StoppingRules $policy): Recommendation
     {
         $settings = new HitchSettings($this->adjusters, $this->reference, $this->rig->constraints());
 
-        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, Looked::carriedTimes($policy->readings));
+        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, RecheckLog::carriedTimes($policy->readings));
     }
 
     /** Before and after levelling or air springs take over; null on a rig without them. */

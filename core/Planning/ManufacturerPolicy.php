@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Planning;
 
-use Yoke\Method\Band;
 use Yoke\Method\Exception\ImpossibleBand;
-use Yoke\Specification\Values;
+use Yoke\Method\TargetRange;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Load;
 
 /** What the vehicle's maker says about weight distribution. It governs the shop's habit, and is quoted. */
@@ -16,12 +16,12 @@ final readonly class ManufacturerPolicy
         private string $word,
         private ?Load $from,
         private Load $grossWeight,
-        private ?Band $band,
+        private ?TargetRange $band,
     ) {
     }
 
     /** Null where the maker says nothing, or nobody looked. */
-    public static function of(Values $vehicle, Load $grossWeight): ?self
+    public static function of(SpecificationSheet $vehicle, Load $grossWeight): ?self
     {
         $word = $vehicle->text('maker_says') ?? 'silent';
 
@@ -29,7 +29,7 @@ final readonly class ManufacturerPolicy
     }
 
     /** The maker's own band, where it gives one that can be. */
-    public function band(): ?Band
+    public function band(): ?TargetRange
     {
         return $this->band;
     }
@@ -63,10 +63,10 @@ final readonly class ManufacturerPolicy
         return $this->grossWeight;
     }
 
-    private static function bandOf(Values $vehicle): ?Band
+    private static function bandOf(SpecificationSheet $vehicle): ?TargetRange
     {
         try {
-            return Band::of(($vehicle->number('maker_band_low') ?? NAN) / 100, ($vehicle->number('maker_band_high') ?? NAN) / 100);
+            return TargetRange::of(($vehicle->number('maker_band_low') ?? NAN) / 100, ($vehicle->number('maker_band_high') ?? NAN) / 100);
         } catch (ImpossibleBand) {
             return null;
         }

@@ -13,7 +13,7 @@ use Yoke\Statics\Attitude;
 /** A rig's loads against its ratings, dropped and carried: one list for the brief, the planner, the choice and the owner. */
 final readonly class RigLedger
 {
-    public function __construct(private DescribedRig $rig)
+    public function __construct(private SpecifiedRig $rig)
     {
     }
 

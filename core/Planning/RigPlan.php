@@ -7,17 +7,17 @@ namespace Yoke\Planning;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\RigPrior;
 use Yoke\Head\BallHeight;
-use Yoke\Head\School;
+use Yoke\Head\BallHeightRule;
 use Yoke\Head\ShankPlace;
-use Yoke\Method\Band;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Readings\Height\HeightReading;
@@ -44,10 +44,10 @@ final readonly class RigPlan
 
     private Posterior $posterior;
 
-    private Band $band;
+    private TargetRange $band;
 
     /** @param  Posterior|null  $posterior  what readings told of the rig; null before there are any */
-    public function __construct(private DescribedRig $rig, private Goal $goal, private Policy $policy, ?Posterior $posterior = null)
+    public function __construct(private SpecifiedRig $rig, private Goal $goal, private StoppingRules $policy, ?Posterior $posterior = null)
     {
         $this->prior = $rig->prior();
         $this->band = $goal->band;
@@ -81,7 +81,7 @@ final readonly class RigPlan
         return (new BallHeight($this->prior))->derivation($this->shareAimedAt());
     }
 
-    /** @return list<School> */
+    /** @return list<BallHeightRule> */
     public function schools(): array
     {
         $sheets = $this->rig->sheetStart()->ball();
@@ -228,7 +228,7 @@ final readonly class RigPlan
     }
 
     /** What has to be restored before they are on again, so that enough is left on the road. */
-    public function rangeBefore(): Band
+    public function rangeBefore(): TargetRange
     {
         return $this->band->raisedBy($this->takenBack());
     }

@@ -7,26 +7,26 @@ namespace Yoke\Planning;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
-use Yoke\Head\School;
-use Yoke\Specification\Values;
+use Yoke\Head\BallHeightRule;
+use Yoke\Specification\SpecificationSheet;
 
 /** Where a hitch's own data sheet starts: ball height, washers by tongue weight, links or holes. */
 final readonly class SheetStart
 {
     /** @param  float  $tongueWeight  kg */
-    public function __construct(private Values $hitch, private float $tongueWeight)
+    public function __construct(private SpecificationSheet $hitch, private float $tongueWeight)
     {
     }
 
     /** The ball over the level coupler; null where the sheet gives no range. */
-    public function ball(): ?School
+    public function ball(): ?BallHeightRule
     {
         $from = $this->hitch->number('ball_over_from_mm');
         $to = $this->hitch->number('ball_over_to_mm');
 
         return match (true) {
-            $from !== null => new School('data_sheet', $from, $to ?? $from),
-            $to !== null => new School('data_sheet', $to, $to),
+            $from !== null => new BallHeightRule('data_sheet', $from, $to ?? $from),
+            $to !== null => new BallHeightRule('data_sheet', $to, $to),
             default => null,
         };
     }

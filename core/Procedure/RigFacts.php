@@ -8,13 +8,13 @@ use Yoke\Family\HitchFamily;
 use Yoke\Family\SwayControl;
 use Yoke\Family\TakeUp;
 use Yoke\Rig\Levelling;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** What of a rig its procedures hang on: from its sheets, and where they are silent from what was answered. */
 final readonly class RigFacts
 {
     /** @param  array<string, string>  $answers  by question */
-    public function __construct(private HitchFamily $family, private Values $vehicle, private Values $trailer, private array $answers = [])
+    public function __construct(private HitchFamily $family, private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private array $answers = [])
     {
     }
 

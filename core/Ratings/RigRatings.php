@@ -9,7 +9,7 @@ use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Load;
 
 /** What the placards and sheets of a rig allow, gathered for its ledger. */
@@ -18,7 +18,7 @@ final readonly class RigRatings
     /** Balls come in sizes some millimetres apart; a nearer match is the same size in other units. */
     private const SAME_BALL_MM = 0.4;
 
-    public function __construct(private Values $vehicle, private Values $trailer, private Values $hitch, private Rig $rig, private ?LoadChange $load = null)
+    public function __construct(private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private Rig $rig, private ?LoadChange $load = null)
     {
     }
 

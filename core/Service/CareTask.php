@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Service;
 
 use Yoke\Family\HitchFamily;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** Something that is done to a hitch again and again after a set-up, or once. */
 final readonly class CareTask
@@ -34,7 +34,7 @@ final readonly class CareTask
      *
      * @return non-empty-list<self>
      */
-    public static function of(?HitchFamily $family, Values $hitch): array
+    public static function of(?HitchFamily $family, SpecificationSheet $hitch): array
     {
         $months = $hitch->number('service_months') ?? self::SERVICE_MONTHS;
         $season = Interval::ofDays(self::SEASON_DAYS);

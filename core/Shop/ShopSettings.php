@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Yoke\Shop;
 
 use Yoke\Adjuster\Counting;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Band;
 use Yoke\Method\Exception\ImpossibleBand;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Units\Text\Fineness;
@@ -40,7 +40,7 @@ final readonly class ShopSettings
 
     /**
      * @param  array<string, float|string>  $chosen  by key, each as its setting allows it
-     * @param  array<string, Setting>  $all  by key
+     * @param  array<string, ShopOption>  $all  by key
      */
     private function __construct(private array $chosen, private array $all)
     {
@@ -54,17 +54,17 @@ final readonly class ShopSettings
         return new self(array_filter($chosen, static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value), ARRAY_FILTER_USE_BOTH), $all);
     }
 
-    /** @return array<string, Setting> by key, in the order they are said */
+    /** @return array<string, ShopOption> by key, in the order they are said */
     public static function all(): array
     {
         $settings = [
             ...self::rangeFigures(), ...self::policyFigures(), ...self::doubtFigures(), ...self::priorFigures(), ...self::toleranceFigures(),
-            Setting::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
-            Setting::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
-            ...array_map(static fn (string $source): Setting => Setting::choice("experience.{$source}", self::ON, [self::ON, self::OFF]), self::LEARNED),
-            Setting::figure('day.bays', SettingKind::Whole, 2, 1, 6),
-            Setting::figure('day.from', SettingKind::Whole, 7, 0, 12),
-            Setting::figure('day.to', SettingKind::Whole, 19, 13, 24),
+            ShopOption::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
+            ShopOption::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
+            ...array_map(static fn (string $source): ShopOption => ShopOption::choice("experience.{$source}", self::ON, [self::ON, self::OFF]), self::LEARNED),
+            ShopOption::figure('day.bays', SettingKind::Whole, 2, 1, 6),
+            ShopOption::figure('day.from', SettingKind::Whole, 7, 0, 12),
+            ShopOption::figure('day.to', SettingKind::Whole, 19, 13, 24),
             ...self::backupFigures(),
         ];
         $byKey = [];
@@ -94,7 +94,7 @@ final readonly class ShopSettings
     {
         $against = [];
         try {
-            Band::of($this->number('range.from'), $this->number('range.to'));
+            TargetRange::of($this->number('range.from'), $this->number('range.to'));
         } catch (ImpossibleBand) {
             $against['range.to'] = 'range.from';
         }
@@ -108,16 +108,16 @@ final readonly class ShopSettings
     }
 
     /** What new jobs aim at. */
-    public function band(): Band
+    public function band(): TargetRange
     {
-        return Band::of($this->number('range.from'), $this->number('range.to'));
+        return TargetRange::of($this->number('range.from'), $this->number('range.to'));
     }
 
-    public function policy(): Policy
+    public function policy(): StoppingRules
     {
         $policy = $this->group('policy');
 
-        return new Policy(...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']]);
+        return new StoppingRules(...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']]);
     }
 
     public function heightDoubt(): HeightDoubt
@@ -185,83 +185,83 @@ final readonly class ShopSettings
         return $values;
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function rangeFigures(): array
     {
-        $usual = Band::usual();
+        $usual = TargetRange::usual();
 
-        return [Setting::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95), Setting::figure('range.to', SettingKind::Share, $usual->to, 0.05, 1.0)];
+        return [ShopOption::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95), ShopOption::figure('range.to', SettingKind::Share, $usual->to, 0.05, 1.0)];
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function policyFigures(): array
     {
-        $usual = new Policy;
+        $usual = new StoppingRules;
         $settings = [];
         foreach (self::SHARES_OF_POLICY as $name => [$low, $high]) {
-            $settings[] = Setting::figure("policy.{$name}", SettingKind::Share, $usual->{$name}, $low, $high);
+            $settings[] = ShopOption::figure("policy.{$name}", SettingKind::Share, $usual->{$name}, $low, $high);
         }
-        $settings[] = Setting::figure('policy.readings', SettingKind::Times, (float) $usual->readings, 1, 10);
-        $settings[] = Setting::figure('policy.before', SettingKind::Times, (float) $usual->before, 1, 6);
+        $settings[] = ShopOption::figure('policy.readings', SettingKind::Times, (float) $usual->readings, 1, 10);
+        $settings[] = ShopOption::figure('policy.before', SettingKind::Times, (float) $usual->before, 1, 6);
 
         return $settings;
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function backupFigures(): array
     {
         return [
-            Setting::figure('backups.hour', SettingKind::Whole, 2, 0, 23),
-            Setting::figure('backups.days', SettingKind::Whole, 14, 1, 90),
-            Setting::figure('backups.weeks', SettingKind::Whole, 8, 0, 104),
-            Setting::figure('backups.months', SettingKind::Whole, 24, 0, 240),
-            Setting::figure('backups.beforeRestoreDays', SettingKind::Whole, 90, 7, 730),
+            ShopOption::figure('backups.hour', SettingKind::Whole, 2, 0, 23),
+            ShopOption::figure('backups.days', SettingKind::Whole, 14, 1, 90),
+            ShopOption::figure('backups.weeks', SettingKind::Whole, 8, 0, 104),
+            ShopOption::figure('backups.months', SettingKind::Whole, 24, 0, 240),
+            ShopOption::figure('backups.beforeRestoreDays', SettingKind::Whole, 90, 7, 730),
         ];
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function doubtFigures(): array
     {
         $usual = new HeightDoubt;
 
         return array_map(
-            static fn (string $name): Setting => Setting::figure("doubt.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN),
+            static fn (string $name): ShopOption => ShopOption::figure("doubt.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN),
             ['tapeMm', 'coilRolledMm', 'leafRolledMm', 'coilNotRolledMm', 'leafNotRolledMm'],
         );
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function priorFigures(): array
     {
         $usual = new PriorDoubts;
         $settings = [];
         foreach (self::SHARES_OF_PRIOR as $name) {
-            $settings[] = Setting::figure("prior.{$name}", SettingKind::Share, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, min(0.8, $usual->{$name} * self::LENGTH_SPAN));
+            $settings[] = ShopOption::figure("prior.{$name}", SettingKind::Share, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, min(0.8, $usual->{$name} * self::LENGTH_SPAN));
         }
         foreach (self::LENGTHS_OF_PRIOR as $name) {
-            $settings[] = Setting::figure("prior.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+            $settings[] = ShopOption::figure("prior.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
         }
 
         return [
             ...$settings,
-            Setting::figure('prior.weighbridgeKg', SettingKind::Kilograms, $usual->weighbridgeKg, 1.0, 60.0),
-            Setting::figure('prior.angleDegrees', SettingKind::Degrees, $usual->angleDegrees, 0.02, 0.5),
-            Setting::figure('prior.frictionKept', SettingKind::Share, $usual->frictionKept, 0.0, 0.95),
-            Setting::figure('prior.frictionSide', SettingKind::Deviations, $usual->frictionSide, 0.0, 3.0),
+            ShopOption::figure('prior.weighbridgeKg', SettingKind::Kilograms, $usual->weighbridgeKg, 1.0, 60.0),
+            ShopOption::figure('prior.angleDegrees', SettingKind::Degrees, $usual->angleDegrees, 0.02, 0.5),
+            ShopOption::figure('prior.frictionKept', SettingKind::Share, $usual->frictionKept, 0.0, 0.95),
+            ShopOption::figure('prior.frictionSide', SettingKind::Deviations, $usual->frictionSide, 0.0, 3.0),
         ];
     }
 
-    /** @return list<Setting> */
+    /** @return list<ShopOption> */
     private static function toleranceFigures(): array
     {
         $usual = new Tolerances;
         $settings = [];
         foreach (['squatMm', 'couplerMm', 'bentMm'] as $name) {
-            $settings[] = Setting::figure("tolerance.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+            $settings[] = ShopOption::figure("tolerance.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
         }
-        $settings[] = Setting::figure('tolerance.ballLoadShare', SettingKind::Share, $usual->ballLoadShare, 0.005, 0.2);
+        $settings[] = ShopOption::figure('tolerance.ballLoadShare', SettingKind::Share, $usual->ballLoadShare, 0.005, 0.2);
         foreach (['noseUpDegrees', 'noseDownDegrees', 'farNoseDownDegrees'] as $name) {
-            $settings[] = Setting::figure("tolerance.{$name}", SettingKind::Degrees, $usual->{$name}, 0.05, 3.0);
+            $settings[] = ShopOption::figure("tolerance.{$name}", SettingKind::Degrees, $usual->{$name}, 0.05, 3.0);
         }
 
         return $settings;

@@ -7,7 +7,7 @@ namespace Yoke\Simulation;
 use Closure;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Goal;
@@ -42,7 +42,7 @@ final readonly class AdviceBenchmark
             $log->hookUp($middle, $middle);
             $observations = $log->observations();
             $began = ($this->seconds)();
-            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new Policy))->advise((new Estimation($lot->told, $observations))->posterior(), $middle, $log->looked());
+            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new StoppingRules))->advise((new Estimation($lot->told, $observations))->posterior(), $middle, $log->looked());
             $took += ($this->seconds)() - $began;
         }
 

@@ -7,8 +7,8 @@ namespace Yoke\Sway;
 use Closure;
 use Yoke\Estimation\Posterior;
 use Yoke\Family\SwayControl;
-use Yoke\Method\Band;
 use Yoke\Method\CurrentSetting;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
@@ -34,7 +34,7 @@ final readonly class SwayRisks
     /** Cams so far off do nothing to restore. */
     private const CAMS_LOST_MM = 50.0;
 
-    public function __construct(private Posterior $posterior, private CurrentSetting $current, private Band $band, private SwayControl $control, private Tolerances $tolerances)
+    public function __construct(private Posterior $posterior, private CurrentSetting $current, private TargetRange $band, private SwayControl $control, private Tolerances $tolerances)
     {
     }
 

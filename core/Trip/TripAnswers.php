@@ -7,13 +7,13 @@ namespace Yoke\Trip;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Posterior;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\TongueShare;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\LoadedState;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
@@ -30,7 +30,7 @@ final readonly class TripAnswers
      * @param  Setting  $reference  whose tension the posterior knows
      * @param  Setting  $on  that the rig was handed over with
      */
-    public function __construct(private DescribedRig $rig, private Posterior $posterior, private ?Adjusters $adjusters, private Setting $reference, private Setting $on, private Goal $goal, private Policy $policy)
+    public function __construct(private SpecifiedRig $rig, private Posterior $posterior, private ?Adjusters $adjusters, private Setting $reference, private Setting $on, private Goal $goal, private StoppingRules $policy)
     {
         $asSetUp = $this->loaded(LoadChange::between([], []), $on);
         $this->setUp = $adjusters === null ? $asSetUp->dropped() : $asSetUp->carried();

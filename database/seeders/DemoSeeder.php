@@ -8,7 +8,7 @@ use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Role;
 use App\Models\Simulation;
 use App\Models\Trailer;
@@ -129,7 +129,7 @@ final class DemoSeeder extends Seeder
             'rig_id' => $rig->id,
             'title' => $plan['title'],
             'booked_on' => Date::today(),
-            'rig_as_worked' => RigAsWorked::sheetWith($rig, $state),
+            'rig_as_worked' => RigSnapshot::sheetWith($rig, $state),
         ]);
     }
 

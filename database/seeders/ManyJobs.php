@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use App\UseCases\Service\RigCare;
 use Illuminate\Support\Facades\Date;
@@ -86,9 +86,9 @@ final class ManyJobs
     {
         $isOpen = $number >= $this->jobs - self::OPEN;
         $day = Date::today()->subDays($isOpen ? 0 : 1 + intdiv(($this->jobs - $number) * self::DAYS, $this->jobs));
-        $sheet = RigAsWorked::sheetOf($rig);
+        $sheet = RigSnapshot::sheetOf($rig);
         $job = DB::table('jobs')->insertGetId(['rig_id' => $rig->id, 'title' => "{$rig->trailer->name}, visit {$number}", 'booked_on' => $day, 'rig_as_worked' => json_encode($sheet), 'mark' => (string) Str::uuid(), 'handed_over_at' => $isOpen ? null : $day->addHours(15), 'created_at' => $day, 'updated_at' => $day]);
-        $this->tape($job, new RigAsWorked($sheet), $readings, $day->addHours(9)->toDateTimeString());
+        $this->tape($job, new RigSnapshot($sheet), $readings, $day->addHours(9)->toDateTimeString());
         if (! $isOpen) {
             DB::table('station_marks')->insert(array_map(fn (Station $station): array => ['job_id' => $job, 'station' => $station->value, 'user_id' => $this->user, 'created_at' => $day, 'updated_at' => $day], Station::cases()));
             DB::table('care_records')->insert(['rig_id' => $rig->id, 'task' => CareDone::SET_UP, 'driven_km' => 20_000.0 + 400.0 * $number, 'typed' => (20_000 + 400 * $number).' km', 'user_id' => $this->user, 'done_at' => $day->addHours(15)]);
@@ -105,7 +105,7 @@ final class ManyJobs
     }
 
     /** Two fenders at a time: alone, dropped, then as many settings as there are readings left for; an odd one out corrects the first. */
-    private function tape(int $job, RigAsWorked $worked, int $readings, string $at): void
+    private function tape(int $job, RigSnapshot $worked, int $readings, string $at): void
     {
         $described = $worked->specified();
         $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');

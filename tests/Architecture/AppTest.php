@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 require_once __DIR__.'/trees.php';
 
-/** The room of an app class: `Screens` for App\Screens\Bench\Look. */
+/** The room of an app class: `Screens` for App\Screens\Bench\BenchQuery. */
 function appRoomOf(string $class): string
 {
     return explode('\\', $class)[1] ?? '';

@@ -41,7 +41,7 @@ function classesIn(array $tree): array
     return array_values(array_unique(array_map(fn (Node $name): string => $name->toString(), $names)));
 }
 
-/** The room of a core file or class: `Method` for core/Method/Band.php and for Yoke\Method\Band; empty at the root. */
+/** The room of a core file or class: `Method` for core/Method/Band.php and for Yoke\Method\TargetRange; empty at the root. */
 function roomOf(string $path): string
 {
     $parts = preg_split('~[/\\\\]~', $path) ?: [];

@@ -10,7 +10,7 @@ use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ beforeEach(function (): void {
     $this->rig->trailer->update(['sheet' => ['tongue_weight_kg' => 390.5, 'fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 2040, 'coupler_height_mm' => 480]]);
     $this->rig->hitch->update(['sheet' => ['family' => 'chain-snap-up', 'ball_height_mm' => 500, 'head_bolts_nm' => 205]]);
     LoadState::query()->create(['rig_id' => $this->rig->id, 'name' => 'As weighed', 'as_weighed' => true, 'fills' => ['fresh' => 0.2], 'items' => [['name' => 'sacks', 'kg' => 40, 'on' => 'trailer', 'mm' => -300.5]], 'user_id' => 1]);
-    $this->work->update(['rig_as_worked' => RigAsWorked::sheetWith($this->rig->load('loadStates'))]);
+    $this->work->update(['rig_as_worked' => RigSnapshot::sheetWith($this->rig->load('loadStates'))]);
 
     /* Every list of the file gets something, through the pages. */
     $this->doTheJob = function (): void {

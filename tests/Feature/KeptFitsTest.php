@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\UseCases\Analysis\KeptFits;
+use App\UseCases\Analysis\CachedPosteriors;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Tests\Core\Estimation\Priors;
@@ -19,7 +19,7 @@ function tapedAt(float $share): array
 
 it('gives a fit from before for the same readings, and a new one once a reading or the rig changed', function (): void {
     $store = new ArrayStore(serializesValues: true);
-    $fits = new KeptFits(new Repository($store), 1);
+    $fits = new CachedPosteriors(new Repository($store), 1);
     $first = $fits->posterior(Priors::rig(), tapedAt(0.4));
 
     expect($fits->posterior(Priors::rig(), tapedAt(0.4)))->toEqual($first)
@@ -30,8 +30,8 @@ it('gives a fit from before for the same readings, and a new one once a reading 
 
 it('keeps jobs apart, and what all readings say from what an instrument says', function (): void {
     $store = new ArrayStore(serializesValues: true);
-    $own = new KeptFits(new Repository($store), 1);
-    $other = new KeptFits(new Repository($store), 2);
+    $own = new CachedPosteriors(new Repository($store), 1);
+    $other = new CachedPosteriors(new Repository($store), 2);
     $own->posterior(Priors::rig(), tapedAt(0.4));
     $own->asRead(Priors::rig(), tapedAt(0.4));
     $other->posterior(Priors::rig(), tapedAt(0.8));
@@ -49,7 +49,7 @@ it('keeps no more for a job as its readings change', function (): void {
             return count($this->storage);
         }
     };
-    $fits = new KeptFits(new Repository($store), 1);
+    $fits = new CachedPosteriors(new Repository($store), 1);
     foreach ([0.3, 0.5, 0.7] as $share) {
         $fits->posterior(Priors::rig(), tapedAt($share));
     }
@@ -66,5 +66,5 @@ it('works a fit out where nothing can be kept', function (): void {
         }
     };
 
-    expect((new KeptFits(new Repository($full), 1))->posterior(Priors::rig(), tapedAt(0.4))->tension())->toBeFloat();
+    expect((new CachedPosteriors(new Repository($full), 1))->posterior(Priors::rig(), tapedAt(0.4))->tension())->toBeFloat();
 });

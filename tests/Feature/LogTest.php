@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\LoadState;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use Illuminate\Support\Facades\Date;
 
 beforeEach(function (): void {
@@ -18,7 +18,7 @@ beforeEach(function (): void {
     foreach (['As weighed' => 0.2, 'Long trip' => 1.0] as $name => $fresh) {
         LoadState::query()->create(['rig_id' => $this->rig->id, 'name' => $name, 'as_weighed' => $name === 'As weighed', 'fills' => ['fresh' => $fresh], 'user_id' => 1]);
     }
-    $this->work->update(['rig_as_worked' => RigAsWorked::sheetWith($this->rig->load('loadStates'))]);
+    $this->work->update(['rig_as_worked' => RigSnapshot::sheetWith($this->rig->load('loadStates'))]);
     $this->set = function (Job $job, float $link = 4.0): void {
         foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['970 mm', '925 mm']] as $station => [$front, $rear]) {
             $this->tape($job, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
@@ -60,7 +60,7 @@ it('starts a return visit where it was left, corrected for what travels now, and
 });
 
 it('takes a load that nobody wrote down as the one that was aboard when the rig was weighed', function (): void {
-    $this->work->update(['rig_as_worked' => RigAsWorked::sheetOf($this->rig)]);
+    $this->work->update(['rig_as_worked' => RigSnapshot::sheetOf($this->rig)]);
     LoadState::query()->where('as_weighed', true)->update(['items' => json_encode([['name' => 'drums', 'kg' => 300, 'on' => 'trailer', 'mm' => 2000]])]);
     LoadState::query()->where('name', 'Long trip')->update(['items' => json_encode([['name' => 'drums', 'kg' => 300, 'on' => 'trailer', 'mm' => 2000]])]);
     ($this->set)($this->work);
@@ -86,7 +86,7 @@ it('hooks a return visit up first where it starts', function (): void {
 
 it('finds every word in title or parts, and pages through the rest', function (): void {
     foreach (range(1, 45) as $i) {
-        Job::query()->create(['rig_id' => $this->rig->id, 'title' => $i === 7 ? 'Lantern 100% show' : "Visit {$i}", 'booked_on' => now()->subDays($i), 'rig_as_worked' => RigAsWorked::sheetOf($this->rig)]);
+        Job::query()->create(['rig_id' => $this->rig->id, 'title' => $i === 7 ? 'Lantern 100% show' : "Visit {$i}", 'booked_on' => now()->subDays($i), 'rig_as_worked' => RigSnapshot::sheetOf($this->rig)]);
     }
     $this->get('/log?find=lantern+drover')->assertOk()->assertSee('Lantern 100% show')->assertDontSee('Visit 1<', false);
     $this->get('/log?find=100%25')->assertSee('Lantern 100% show')->assertDontSee('Visit 3<', false);

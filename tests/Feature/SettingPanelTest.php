@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\Bench\AdvicePage;
-use App\Screens\Bench\Look;
+use App\Screens\Bench\BenchQuery;
 use App\Screens\Bench\SettingPanel;
 use App\UseCases\Analysis\JobAnalyses;
 use Yoke\Family\Families;
@@ -21,7 +21,7 @@ function panelOf(User $viewer, array $tried = []): SettingPanel
 {
     $analysed = app(JobAnalyses::class)->of(Job::query()->latest('id')->firstOrFail());
 
-    return new SettingPanel($analysed, new AdvicePage($analysed, $viewer), new Look(tried: $tried), $viewer);
+    return new SettingPanel($analysed, new AdvicePage($analysed, $viewer), new BenchQuery(tried: $tried), $viewer);
 }
 
 dataset('every family', array_map(static fn (HitchFamily $family): string => $family->key(), Families::distributing()));

@@ -8,14 +8,14 @@ use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Procedure;
 use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Step;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 it('has a drawing, its words and a step for every picture', function (): void {
     $shown = [];
     foreach (Families::all() as $family) {
         foreach (Occasion::cases() as $occasion) {
             foreach (['small', 'head'] as $change) {
-                $steps = (new Procedure($occasion, new RigFacts($family, new Values([]), new Values([]), ['brakes' => 'yes', 'plate' => 'turned', 'change' => $change, 'bars_off_to_reverse' => 'yes'])))->steps();
+                $steps = (new Procedure($occasion, new RigFacts($family, new SpecificationSheet([]), new SpecificationSheet([]), ['brakes' => 'yes', 'plate' => 'turned', 'change' => $change, 'bars_off_to_reverse' => 'yes'])))->steps();
                 array_push($shown, ...array_filter(array_map(StepPicture::of(...), $steps)));
             }
         }
@@ -28,7 +28,7 @@ it('has a drawing, its words and a step for every picture', function (): void {
 });
 
 it('draws latches on the hitch that has them alone, and the plate on tension chains alone', function (string $family, StepPicture $picture, bool $isShown): void {
-    $steps = (new Procedure(Occasion::HookUp, new RigFacts(Families::get($family), new Values([]), new Values([]))))->steps();
+    $steps = (new Procedure(Occasion::HookUp, new RigFacts(Families::get($family), new SpecificationSheet([]), new SpecificationSheet([]))))->steps();
 
     expect(array_filter($steps, fn (Step $step): bool => StepPicture::of($step) === $picture) !== [])->toBe($isShown);
 })->with([

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupRefused;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Console\Command;
 use Yoke\Shop\ShopSettings;
@@ -20,7 +20,7 @@ final class BackUp extends Command
 
     protected $description = 'Copy the whole shop to one file, while it is in use';
 
-    public function handle(BackupFolder $folder, DeedLog $deeds, ShopSettings $settings): int
+    public function handle(BackupFolder $folder, AuditLog $deeds, ShopSettings $settings): int
     {
         $to = $this->option('to');
         try {
@@ -31,7 +31,7 @@ final class BackUp extends Command
 
             return 2;
         }
-        $deeds->record(Deed::BackedUp, null, ['file' => basename($file)]);
+        $deeds->record(AuditEvent::BackedUp, null, ['file' => basename($file)]);
         $this->output->writeln(Text::of('command.backed_up', ['file' => $file]));
         foreach ($this->option('prune') === true ? $folder->prune($settings) : [] as $gone) {
             $this->output->writeln(Text::of('command.pruned', ['file' => $gone]));

@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Models\Revocation;
 use App\Models\Role;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\Sessions;
 use App\Words\Text;
@@ -23,7 +23,7 @@ final class Person extends Command
 
     protected $description = 'Let somebody sign in, or give them a new password';
 
-    public function handle(DeedLog $deeds): int
+    public function handle(AuditLog $deeds): int
     {
         /** @var string $name */
         $name = $this->argument('name');
@@ -40,7 +40,7 @@ final class Person extends Command
         Revocation::Person->lift(Revocation::ofAddress($email));
         $person = User::query()->updateOrCreate(['email' => $email], ['name' => $name, 'password' => $password, 'role' => $role, 'left_at' => null]);
         Sessions::end($person);
-        $deeds->record(Deed::PasswordChanged, null, ['name' => $name]);
+        $deeds->record(AuditEvent::PasswordChanged, null, ['name' => $name]);
         $this->output->writeln("{$name} signs in as {$email}".(is_string($asked) ? '.' : " with the password {$password}"));
 
         return self::SUCCESS;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\Api;
 
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 
 /** A rig as the HTTP interface hands it out: its three parts with their specifications, mm and kg. */
 final readonly class RigResource
@@ -13,7 +13,7 @@ final readonly class RigResource
     /** @return array<string, mixed> */
     public static function of(Rig $rig): array
     {
-        $sheet = RigAsWorked::sheetOf($rig);
+        $sheet = RigSnapshot::sheetOf($rig);
 
         return ['id' => $rig->id, 'mark' => $rig->mark, 'title' => $rig->title(), 'vehicle' => self::part($sheet['vehicle']), 'trailer' => self::part($sheet['trailer']), 'hitch' => self::part($sheet['hitch'])];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Job;
 
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -157,7 +157,7 @@ final class FileCheck
         foreach (['/job/rig_as_worked' => $content['job']['rig_as_worked'], '/rig' => array_intersect_key($rig, Lists::PARTS)] as $pointer => $sheet) {
             try {
                 $problems = new CollectProblems;
-                (new RigAsWorked($sheet))->specified()->check($problems);
+                (new RigSnapshot($sheet))->specified()->check($problems);
                 $complaint = array_values(ExpectedWords::each($problems->all()))[0] ?? null;
             } catch (CoreException $impossible) {
                 $complaint = ExpectedWords::of($impossible->expected());

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Interchange\Job;
 
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\Door\JobHandedOver;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Contracts\Events\Dispatcher;
@@ -14,7 +14,7 @@ use Illuminate\Contracts\Events\Dispatcher;
 /** Takes a job in from its file: by somebody of the shop, or at the console. The shop learns from a finished one. */
 final readonly class TakeJobIn
 {
-    public function __construct(private WritingDoor $door, private DeedLog $deeds, private Dispatcher $events)
+    public function __construct(private WritingDoor $door, private AuditLog $deeds, private Dispatcher $events)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class TakeJobIn
 
     private function told(?User $person, JobImport $taken): JobImport
     {
-        $this->deeds->record(Deed::JobImported, $person, $taken->deed());
+        $this->deeds->record(AuditEvent::JobImported, $person, $taken->deed());
         if ($taken->job->handed_over_at !== null) {
             $this->events->dispatch(new JobHandedOver($taken->job));
         }

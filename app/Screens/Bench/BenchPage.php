@@ -57,7 +57,7 @@ final class BenchPage
     private ?SettingPanel $setting = null;
 
     /** @param  Station|null  $station  where the work goes on when none is given */
-    public function __construct(public readonly AnalysedJob $analysed, public readonly User $viewer, ?Station $station = null, public readonly Look $look = new Look)
+    public function __construct(public readonly AnalysedJob $analysed, public readonly User $viewer, ?Station $station = null, public readonly BenchQuery $look = new BenchQuery)
     {
         $this->job = $analysed->job;
         $this->rig = $analysed->rig;

@@ -29,7 +29,7 @@ final readonly class HookUpsPage
 
     private TapedHeights $taped;
 
-    public function __construct(private AnalysedJob $analysed, private SettingWords $words, private LengthPrinter $print, private Look $look)
+    public function __construct(private AnalysedJob $analysed, private SettingWords $words, private LengthPrinter $print, private BenchQuery $look)
     {
         $this->job = $analysed->job;
         $this->taped = $analysed->taped;

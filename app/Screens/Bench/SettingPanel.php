@@ -28,7 +28,7 @@ final readonly class SettingPanel
 
     private QuantityWords $print;
 
-    public function __construct(private AnalysedJob $analysed, private AdvicePage $advice, private Look $look, User $person)
+    public function __construct(private AnalysedJob $analysed, private AdvicePage $advice, private BenchQuery $look, User $person)
     {
         $this->words = new SettingWords($analysed->described);
         $this->print = new QuantityWords($person);

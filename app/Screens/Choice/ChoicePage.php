@@ -25,9 +25,9 @@ use Yoke\Choice\HitchChoice;
 use Yoke\Choice\HitchOffer;
 use Yoke\Choice\SeasonNeed;
 use Yoke\Family\Families;
-use Yoke\Method\Band;
-use Yoke\Planning\DescribedRig;
+use Yoke\Method\TargetRange;
 use Yoke\Planning\NeedAnswer;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Specification\RigPart;
 use Yoke\Statics\Exception\ImpossibleModel;
 use Yoke\Units\Load;
@@ -43,7 +43,7 @@ final class ChoicePage
     /** A load that no model can carry, in a sentence; an empty text where it can. */
     public readonly string $impossible;
 
-    private ?DescribedRig $rig = null;
+    private ?SpecifiedRig $rig = null;
 
     private ?SeasonNeed $need = null;
 
@@ -57,7 +57,7 @@ final class ChoicePage
 
     public readonly QuantityWords $print;
 
-    public function __construct(public readonly ChoiceDraft $draft, private readonly User $person, JobAnalyses $shop, Band $shops)
+    public function __construct(public readonly ChoiceDraft $draft, private readonly User $person, JobAnalyses $shop, TargetRange $shops)
     {
         $this->words = new ChoiceWords($person);
         $this->print = new QuantityWords($person);
@@ -66,7 +66,7 @@ final class ChoicePage
     }
 
     /** @return array{HitchChoice|null, string} */
-    private function chosen(JobAnalyses $shop, Band $shops): array
+    private function chosen(JobAnalyses $shop, TargetRange $shops): array
     {
         $this->rig = $this->draft->worked()?->described($shop->doubts);
         if ($this->rig === null) {

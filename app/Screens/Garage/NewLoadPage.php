@@ -7,7 +7,7 @@ namespace App\Screens\Garage;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
@@ -19,8 +19,8 @@ use App\Words\QuantityWords;
 use App\Words\Text;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Head\ShankPlace;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
+use Yoke\Method\TargetRange;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Load;
 
@@ -34,9 +34,9 @@ final readonly class NewLoadPage
 
     private QuantityWords $print;
 
-    private ?RigAsWorked $worked;
+    private ?RigSnapshot $worked;
 
-    public function __construct(public NewLoad $load, private User $person, private JobAnalyses $analyses, private Band $shops)
+    public function __construct(public NewLoad $load, private User $person, private JobAnalyses $analyses, private TargetRange $shops)
     {
         $this->worked = $load->worked();
         $this->plan = $this->worked === null ? null : PlanPage::ofRig($load->rig(), $person, $analyses);

@@ -7,7 +7,7 @@ namespace App\Screens\Log;
 use App\Models\Aboard;
 use App\Models\Job;
 use App\Models\LoadState;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Support\Facades\Date;
@@ -70,7 +70,7 @@ final readonly class ReturnVisit
         $rig = $this->job->rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
         $corrected = $this->corrected();
         $leftAt = $this->leftAt();
-        $sheet = RigAsWorked::sheetWith($rig, $this->state);
+        $sheet = RigSnapshot::sheetWith($rig, $this->state);
         if ($this->state === null && isset($this->job->rig_as_worked['aboard'])) {
             $sheet['aboard'] = $this->job->rig_as_worked['aboard'];
         }
@@ -79,7 +79,7 @@ final readonly class ReturnVisit
             'rig_id' => $rig->id,
             'title' => $title,
             'booked_on' => Date::today(),
-            'rig_as_worked' => [...$sheet, 'learnt' => $this->learnt(new RigAsWorked($sheet))],
+            'rig_as_worked' => [...$sheet, 'learnt' => $this->learnt(new RigSnapshot($sheet))],
             'band_from' => $this->job->band_from,
             'band_to' => $this->job->band_to,
             'method' => $this->job->method,
@@ -90,7 +90,7 @@ final readonly class ReturnVisit
     }
 
     /** @return non-empty-list<array{float, float}>|null null where nothing was read, or the sheets say otherwise now */
-    private function learnt(RigAsWorked $now): ?array
+    private function learnt(RigSnapshot $now): ?array
     {
         $analysed = $this->last->analysed;
 

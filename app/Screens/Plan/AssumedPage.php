@@ -14,7 +14,7 @@ use Closure;
 use Yoke\Analysis\WorthKnowing;
 use Yoke\Planning\Assumption;
 use Yoke\Planning\Assumptions;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
 
@@ -27,7 +27,7 @@ final readonly class AssumedPage
      * @param  AnalysedJob|null  $job  null for a rig of the garage: nothing is ranked there
      * @param  Closure(RigPart): string  $sheetOf  the address of a part's specification
      */
-    public function __construct(private DescribedRig $described, private ?AnalysedJob $job, private User $person, private Closure $sheetOf)
+    public function __construct(private SpecifiedRig $described, private ?AnalysedJob $job, private User $person, private Closure $sheetOf)
     {
         $this->words = new VerdictWords($person);
     }

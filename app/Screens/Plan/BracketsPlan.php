@@ -9,8 +9,8 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use Yoke\Advice\SettingForecast;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Units\Length;
 
 /** Where the brackets go, how high they are bolted, how bars and chains then hang, and where the data sheet starts. */
@@ -18,7 +18,7 @@ final readonly class BracketsPlan
 {
     private BracketWords $words;
 
-    public function __construct(private DescribedRig $described, private RigPlan $plan, private QuantityWords $print)
+    public function __construct(private SpecifiedRig $described, private RigPlan $plan, private QuantityWords $print)
     {
         $this->words = new BracketWords($print);
     }

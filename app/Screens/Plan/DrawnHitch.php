@@ -6,13 +6,13 @@ namespace App\Screens\Plan;
 
 use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\Tensioner;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 
 /** What of a plan the drawing of the hitch is made from: the bend of the bars as predicted, the brackets, the shank. */
 final readonly class DrawnHitch
 {
-    public function __construct(private DescribedRig $described, private RigPlan $plan)
+    public function __construct(private SpecifiedRig $described, private RigPlan $plan)
     {
     }
 

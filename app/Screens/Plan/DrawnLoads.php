@@ -7,13 +7,13 @@ namespace App\Screens\Plan;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Statics\Attitude;
 
 /** The load arrows of a rig in a stance as the model has it. */
 final readonly class DrawnLoads
 {
-    public function __construct(private DescribedRig $described)
+    public function __construct(private SpecifiedRig $described)
     {
     }
 

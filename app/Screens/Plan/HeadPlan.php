@@ -6,14 +6,14 @@ namespace App\Screens\Plan;
 
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Units\Angle;
 
 /** How high the ball is to stand: as the model advises it, within what the hitch's data sheet allows. */
 final readonly class HeadPlan
 {
-    public function __construct(private DescribedRig $described, private RigPlan $plan, private QuantityWords $print)
+    public function __construct(private SpecifiedRig $described, private RigPlan $plan, private QuantityWords $print)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Screens\Plan;
 
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
@@ -29,9 +29,9 @@ use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Criterion;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
@@ -44,7 +44,7 @@ use Yoke\Units\Term;
 /** The plan of a rig in a person's units. */
 final readonly class PlanPage
 {
-    public DescribedRig $described;
+    public SpecifiedRig $described;
 
     public RigPlan $plan;
 
@@ -54,7 +54,7 @@ final readonly class PlanPage
      * @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit
      * @param  AnalysedJob|null  $job  null for a rig of the garage
      */
-    private function __construct(private RigAsWorked $worked, private Rig $rig, DescribedRig $described, RigPlan $plan, private User $person, private ?array $start = null, public ?AnalysedJob $job = null)
+    private function __construct(private RigSnapshot $worked, private Rig $rig, SpecifiedRig $described, RigPlan $plan, private User $person, private ?array $start = null, public ?AnalysedJob $job = null)
     {
         $this->described = $described;
         $this->plan = $plan;
@@ -70,7 +70,7 @@ final readonly class PlanPage
     /** As the garage has it now, saved or about to be. */
     public static function ofRig(Rig $rig, User $person, JobAnalyses $shop): self
     {
-        $worked = new RigAsWorked(RigAsWorked::sheetOf($rig));
+        $worked = new RigSnapshot(RigSnapshot::sheetOf($rig));
         $described = $worked->described($shop->doubts);
 
         return new self($worked, $rig, $described, new RigPlan($described, $described->goal($shop->band, Criterion::FrontRestoration, $shop->tolerances), $shop->policy), $person);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Words\QuantityWords;
 use App\Words\SpecificationWords;
 use Closure;
@@ -14,7 +14,7 @@ use Yoke\Specification\RigPart;
 /** What a hand needs off the specifications at its station: pressures and torques, as far as they are filled in. */
 final readonly class SheetFigures
 {
-    public function __construct(private RigAsWorked $worked, private QuantityWords $print)
+    public function __construct(private RigSnapshot $worked, private QuantityWords $print)
     {
     }
 

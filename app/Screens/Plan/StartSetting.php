@@ -8,7 +8,7 @@ use App\Models\Rig;
 use App\Words\SettingWords;
 use App\Words\Text;
 use Yoke\CoreException;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 
 /** Where a rig that was set up before starts: as a return visit has it, or as it was handed over last. */
 final readonly class StartSetting
@@ -16,7 +16,7 @@ final readonly class StartSetting
     private SettingWords $words;
 
     /** @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $visit  of a return visit */
-    public function __construct(private DescribedRig $described, private Rig $rig, private ?array $visit)
+    public function __construct(private SpecifiedRig $described, private Rig $rig, private ?array $visit)
     {
         $this->words = new SettingWords($described);
     }

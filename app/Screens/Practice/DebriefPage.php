@@ -17,7 +17,7 @@ use App\Words\VerdictWords;
 use Yoke\Adjuster\Setting;
 use Yoke\Drawing\Elevation;
 use Yoke\Method\Verdict;
-use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Debrief\PointsPart;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Reading\TakenHeight;
@@ -64,9 +64,9 @@ final readonly class DebriefPage
         return $this->kept->rig_name ?? PracticeWords::rig($this->run->exercise->rig->rig);
     }
 
-    public function breach(): ?Breach
+    public function breach(): ?SafetyViolation
     {
-        return Breach::tryFrom((string) $this->debrief['learner']['breach']);
+        return SafetyViolation::tryFrom((string) $this->debrief['learner']['breach']);
     }
 
     public function isGood(): bool

@@ -6,7 +6,7 @@ namespace App\Screens\Sway;
 
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Sway\CamCentring;
 use Yoke\Units\Length;
 
@@ -15,7 +15,7 @@ final readonly class CamPanel
 {
     private ?CamCentring $centring;
 
-    public function __construct(private Values $hitch, private QuantityWords $print)
+    public function __construct(private SpecificationSheet $hitch, private QuantityWords $print)
     {
         $crown = $hitch->length('crown_mm');
         $cam = $hitch->length('cam_mm');

@@ -14,11 +14,11 @@ use App\Words\SwayWords;
 use App\Words\Text;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\SwayControl;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Sway\CamCentring;
 use Yoke\Sway\CountedThreads;
 use Yoke\Sway\FrictionMoment;
@@ -40,7 +40,7 @@ final readonly class SwayPage
 
     private QuantityWords $print;
 
-    private Values $hitch;
+    private SpecificationSheet $hitch;
 
     public Job $job;
 
@@ -103,7 +103,7 @@ final readonly class SwayPage
     }
 
     /** What has to be restored when it is measured, so that levelling leaves enough of it on the road. */
-    private function range(): Band
+    private function range(): TargetRange
     {
         return $this->analysed->analysis()->verdict()->range ?? $this->analysed->goal->band;
     }

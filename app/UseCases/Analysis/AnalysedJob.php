@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Analysis;
 
 use App\Models\Job;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\WeighTicket;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\Adjuster\Adjusters;
@@ -18,16 +18,16 @@ use Yoke\Analysis\JobAnalysis;
 use Yoke\Analysis\WorthKnowing;
 use Yoke\Bars\TapedBars;
 use Yoke\CoreException;
-use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Posteriors;
 use Yoke\Job\HistoryMapper;
 use Yoke\Job\SettingOffsets;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\LoadedState;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\Weighing;
@@ -39,7 +39,7 @@ use Yoke\Units\Load;
 /** A job with everything its readings tell: described once, fitted once, asked by every page. */
 final class AnalysedJob
 {
-    public readonly DescribedRig $described;
+    public readonly SpecifiedRig $described;
 
     public readonly Rig $rig;
 
@@ -54,7 +54,7 @@ final class AnalysedJob
 
     private readonly HistoryMapper $readings;
 
-    public function __construct(public readonly Job $job, public readonly RigAsWorked $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Fits $fits)
+    public function __construct(public readonly Job $job, public readonly RigSnapshot $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Posteriors $fits)
     {
         $described = $this->weighed($worked->described($shop->doubts));
         $this->rig = $described->rig;
@@ -72,7 +72,7 @@ final class AnalysedJob
     }
 
     /** The rig with its trailer as tickets found it; as its sheets have it where they do not tell, or could not be. */
-    private function weighed(DescribedRig $described): DescribedRig
+    private function weighed(SpecifiedRig $described): SpecifiedRig
     {
         $latest = fn (Stance $stance): ?Ticket => $this->job->tickets->last(static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->withdrawn_at === null && $ticket->isPlain())?->core();
         [$alone, $dropped] = [$latest(Stance::Alone), $latest(Stance::Dropped)];

@@ -13,11 +13,11 @@ use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Advice\Policy;
-use Yoke\Estimation\Fits;
-use Yoke\Estimation\FreshFits;
+use Yoke\Advice\StoppingRules;
+use Yoke\Estimation\ComputedPosteriors;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
@@ -34,9 +34,9 @@ final class JobAnalyses
     public function __construct(
         public readonly HeightDoubt $heights,
         public readonly PriorDoubts $doubts,
-        public readonly Policy $policy,
+        public readonly StoppingRules $policy,
         public readonly Tolerances $tolerances,
-        public readonly Band $band,
+        public readonly TargetRange $band,
         private readonly Repository $cache,
     ) {
     }
@@ -64,7 +64,7 @@ final class JobAnalyses
     {
         return $taping === $job->barTapings->last()
             ? $this->of($job)
-            : $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), [], new FreshFits);
+            : $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), [], new ComputedPosteriors);
     }
 
     /** By what is saved, with the gap over the bars taped so on the dropped rig, or not at all. */
@@ -76,7 +76,7 @@ final class JobAnalyses
             $measured->rig_as_worked = $gap->rigOf($job);
         }
 
-        return $this->analysed($measured, [], new FreshFits);
+        return $this->analysed($measured, [], new ComputedPosteriors);
     }
 
     /**
@@ -92,7 +92,7 @@ final class JobAnalyses
             $gauged->setRelation('rounds', $job->rounds->concat([new Round(['job_id' => $job->id, 'stance' => Stance::Carried, 'number' => $reading->round, 'setting' => $turnedTo])]));
         }
 
-        return $this->analysed($gauged->setRelation('measures', $job->measures->concat([$reading])), [], new FreshFits);
+        return $this->analysed($gauged->setRelation('measures', $job->measures->concat([$reading])), [], new ComputedPosteriors);
     }
 
     /** What this shop holds to, in a mark that changes with it. */
@@ -108,10 +108,10 @@ final class JobAnalyses
     }
 
     /** @param  list<Entry>  $entries */
-    private function analysed(Job $job, array $entries, ?Fits $fits = null): AnalysedJob
+    private function analysed(Job $job, array $entries, ?Posteriors $fits = null): AnalysedJob
     {
         $worked = $job->loadMissing(self::RELATIONS)->rigAsWorked();
 
-        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $fits ?? new KeptFits($this->cache, $job->id));
+        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $fits ?? new CachedPosteriors($this->cache, $job->id));
     }
 }

@@ -17,7 +17,7 @@ use Yoke\Job\MeasureTaken;
 use Yoke\Job\ReadingHistory;
 use Yoke\Job\TicketTaken;
 use Yoke\Job\TongueTaken;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 
@@ -27,7 +27,7 @@ final readonly class JobHistory
     /** Rounds whose setting nobody wrote down: nobody can say that two of them are one hook-up. */
     private const UNSAID = 100_000;
 
-    public function __construct(private Job $job, private DescribedRig $described, private TapedHeights $taped)
+    public function __construct(private Job $job, private SpecifiedRig $described, private TapedHeights $taped)
     {
     }
 

@@ -7,7 +7,7 @@ namespace App\UseCases\Analysis;
 use App\Models\Job;
 use App\Models\TongueWeighing;
 use Yoke\Loading\Tank;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Readings\Tongue\TankEffect;
 use Yoke\Readings\Tongue\TongueCurve;
 use Yoke\Readings\Tongue\TongueReading;
@@ -24,7 +24,7 @@ final readonly class TongueReadings
     /** @var list<TongueWeighing> with other tanks, oldest first */
     public array $otherTanks;
 
-    public function __construct(private Job $job, private DescribedRig $described)
+    public function __construct(private Job $job, private SpecifiedRig $described)
     {
         $all = array_values($job->tongueReadings->whereNull('withdrawn_at')->all());
         $fills = $all === [] ? [] : $all[count($all) - 1]->fills();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases\Backups;
 
-use App\UseCases\Deeds\Deed;
+use App\UseCases\Audit\AuditEvent;
 use Illuminate\Support\Facades\DB;
 use SensitiveParameter;
 use SQLite3;
@@ -122,7 +122,7 @@ final readonly class Restore
     private function record(SQLite3 $live, array $says): void
     {
         $deed = $live->prepare("INSERT INTO main.activity_log (log_name, description, event, properties, created_at, updated_at) VALUES ('deeds', :deed, :deed, :says, CURRENT_TIMESTAMP, CURRENT_TIMESTAMP)") ?: throw BackupRefused::busy();
-        $deed->bindValue(':deed', Deed::Restored->value);
+        $deed->bindValue(':deed', AuditEvent::Restored->value);
         $deed->bindValue(':says', json_encode($says, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
         $deed->execute();
     }

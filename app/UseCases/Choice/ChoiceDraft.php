@@ -6,7 +6,7 @@ namespace App\UseCases\Choice;
 
 use App\Models\Hitch;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
@@ -20,7 +20,7 @@ use Yoke\Loading\Tank;
 use Yoke\Loading\TripLoad;
 use Yoke\Loading\UsualItem;
 use Yoke\Specification\RigPart;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
 /** What is asked before a purchase: a vehicle, a trailer, their lightest and heaviest load, what the use asks, hitches to compare. */
@@ -109,7 +109,7 @@ final class ChoiceDraft
     {
         if (ctype_digit($key)) {
             $hitch = Hitch::query()->find((int) substr($key, 0, 18));
-            $offer = $hitch === null ? null : HitchOffer::described(new Values($hitch->sheet ?? []), $hitch->bar_arm_mm === null ? null : Length::ofMillimetres($hitch->bar_arm_mm));
+            $offer = $hitch === null ? null : HitchOffer::described(new SpecificationSheet($hitch->sheet ?? []), $hitch->bar_arm_mm === null ? null : Length::ofMillimetres($hitch->bar_arm_mm));
 
             return $hitch === null || $offer === null ? null : [$offer, $hitch->name];
         }
@@ -125,7 +125,7 @@ final class ChoiceDraft
     }
 
     /** The vehicle with the trailer on a plain ball; null while either is missing. */
-    public function worked(): ?RigAsWorked
+    public function worked(): ?RigSnapshot
     {
         if (! $this->isAsked() || $this->vehicle === null || $this->trailer === null) {
             return null;
@@ -133,13 +133,13 @@ final class ChoiceDraft
         $rig = (new Rig)->setRelation('vehicle', $this->vehicle)->setRelation('trailer', $this->trailer)
             ->setRelation('hitch', new Hitch(['name' => '', 'bar_arm_mm' => null, 'sheet' => ['family' => 'plain-ball']]));
 
-        return new RigAsWorked(RigAsWorked::sheetOf($rig));
+        return new RigSnapshot(RigSnapshot::sheetOf($rig));
     }
 
     /** @return list<Tank> of the trailer whose size and place are known */
     public function tanks(): array
     {
-        return $this->trailer === null ? [] : Tank::of(new Values($this->trailer->sheet ?? []));
+        return $this->trailer === null ? [] : Tank::of(new SpecificationSheet($this->trailer->sheet ?? []));
     }
 
     private function load(string $season): TripLoad

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\JobEvidence;
 use App\Models\Reading;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\StationMark;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
@@ -108,7 +108,7 @@ final class ShopExperience
     /** What it makes of what is usual for a rig, to be kept with its job: nothing where nothing was learned. */
     public function for(Rig $rig): LearnedPriors
     {
-        $rows = $this->experience()->for(self::subjectOf($rig, new RigAsWorked(RigAsWorked::sheetOf($rig))))->rows();
+        $rows = $this->experience()->for(self::subjectOf($rig, new RigSnapshot(RigSnapshot::sheetOf($rig))))->rows();
         $repeats = $this->repeats();
         foreach ($this->isOff(Source::Reader) ? [] : $repeats->readers() as $reader => $mm) {
             $rows["reader.{$reader}"] = self::row(log($mm / $this->analyses->heights->tapeMm), $repeats->of((string) $reader));
@@ -172,7 +172,7 @@ final class ShopExperience
         return (new Told(self::subjectOf($job->job->rig, $job->worked), $textbook, $job->posterior(), $this->analyses->doubts))->all();
     }
 
-    private static function subjectOf(Rig $rig, RigAsWorked $worked): Subject
+    private static function subjectOf(Rig $rig, RigSnapshot $worked): Subject
     {
         $class = VehicleClass::tryFrom((string) $worked->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($rig->vehicle->body));
 

@@ -8,14 +8,14 @@ use App\Models\Hitch;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use Yoke\Specification\RigPart;
 
 /** Saves a part of the garage; a rating that changes is recorded with who changed it. */
 final readonly class KeptPart
 {
-    public function __construct(private DeedLog $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class KeptPart
         foreach ($before === null ? [] : $part->fields() as $field) {
             [$from, $to] = $before === null || ! $field->isRating() ? [null, null] : [PartModels::value($before, $field), PartModels::value($model, $field)];
             if ($from !== $to) {
-                $this->deeds->record(Deed::RatingChanged, $by, ['part' => $model->name, 'of' => $part->value, 'field' => $field->key, 'from_kg' => $from, 'to_kg' => $to]);
+                $this->deeds->record(AuditEvent::RatingChanged, $by, ['part' => $model->name, 'of' => $part->value, 'field' => $field->key, 'from_kg' => $from, 'to_kg' => $to]);
             }
         }
     }

@@ -7,7 +7,7 @@ namespace App\UseCases\Garage;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,7 +27,7 @@ final readonly class OpenJobs
         foreach ($this->rigs() as $rig) {
             /** @var Collection<int, Job> $jobs */
             $jobs = Job::query()->where('rig_id', $rig->id)->whereNull('handed_over_at')->get();
-            $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigAsWorked::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null, 'experience' => $job->rig_as_worked['experience'] ?? null]]));
+            $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigSnapshot::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null, 'experience' => $job->rig_as_worked['experience'] ?? null]]));
         }
     }
 
@@ -39,7 +39,7 @@ final readonly class OpenJobs
     public function check(): void
     {
         foreach ($this->rigs() as $rig) {
-            (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($this->part->value, $this->model))))->specified()->check(new ThrowFirstProblem);
+            (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($this->part->value, $this->model))))->specified()->check(new ThrowFirstProblem);
         }
     }
 

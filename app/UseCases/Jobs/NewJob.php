@@ -6,7 +6,7 @@ namespace App\UseCases\Jobs;
 
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\UseCases\Experience\ShopExperience;
 use Illuminate\Support\Facades\Date;
 use Yoke\Shop\ShopSettings;
@@ -24,7 +24,7 @@ final readonly class NewJob
             'rig_id' => $rig->id,
             'title' => $title,
             'booked_on' => Date::today(),
-            'rig_as_worked' => [...RigAsWorked::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])), 'experience' => $this->experience->for($rig)->rows() ?: null],
+            'rig_as_worked' => [...RigSnapshot::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])), 'experience' => $this->experience->for($rig)->rows() ?: null],
             'band_from' => $this->settings->band()->from,
             'band_to' => $this->settings->band()->to,
         ]);

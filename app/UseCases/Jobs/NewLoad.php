@@ -7,7 +7,7 @@ namespace App\UseCases\Jobs;
 use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
@@ -32,7 +32,7 @@ final readonly class NewLoad
     public Trailer $trailer;
 
     /** Null where the pair cannot be. */
-    private ?RigAsWorked $worked;
+    private ?RigSnapshot $worked;
 
     /**
      * @param  array<array-key, string>  $typed  vehicle, trailer, tongue_weight_kg; what is left out is as the hitch was used last
@@ -48,7 +48,7 @@ final readonly class NewLoad
                 $this->problems->found($part->value, Expected::of('form.from_the_list', ['part' => $part]));
             }
         }
-        $worked = new RigAsWorked(RigAsWorked::sheetOf($this->rig()));
+        $worked = new RigSnapshot(RigSnapshot::sheetOf($this->rig()));
         try {
             $worked->specified()->check($this->problems);
         } catch (CoreException $impossible) {
@@ -64,7 +64,7 @@ final readonly class NewLoad
         return ExpectedWords::each($this->problems->all());
     }
 
-    public function worked(): ?RigAsWorked
+    public function worked(): ?RigSnapshot
     {
         return $this->worked;
     }

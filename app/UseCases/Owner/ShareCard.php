@@ -8,8 +8,8 @@ use App\Models\CardLink;
 use App\Models\Job;
 use App\Models\Language;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
@@ -23,7 +23,7 @@ final readonly class ShareCard
     /** A link ends by itself after so many days. */
     private const DAYS = 730;
 
-    public function __construct(private WritingDoor $door, private DeedLog $deeds)
+    public function __construct(private WritingDoor $door, private AuditLog $deeds)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class ShareCard
     public function shared(User $person, Job $job, Language $language, ?Fineness $fineness): CardLink
     {
         return $this->door->onJob($person, $job, function () use ($person, $job, $language, $fineness): CardLink {
-            $this->deeds->record(Deed::CardShared, $person, ['job' => $job->id]);
+            $this->deeds->record(AuditEvent::CardShared, $person, ['job' => $job->id]);
 
             return $job->cardLinks()->create([
                 'token' => Str::random(self::TOKEN_LENGTH),
@@ -48,7 +48,7 @@ final readonly class ShareCard
     {
         $this->door->onJob($person, $job, function () use ($person, $job, $link): void {
             $job->cardLinks()->findOrFail($link)->revoke();
-            $this->deeds->record(Deed::CardRevoked, $person, ['job' => $job->id]);
+            $this->deeds->record(AuditEvent::CardRevoked, $person, ['job' => $job->id]);
         });
     }
 }

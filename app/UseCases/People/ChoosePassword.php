@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\UseCases\People;
 
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use Illuminate\Contracts\Hashing\Hasher;
 use SensitiveParameter;
 
 /** A person's own password: by a link that lets them in, or in place of the one they have. Other sign-ins end with it. */
 final readonly class ChoosePassword
 {
-    public function __construct(private EntryLinks $links, private DeedLog $deeds, private Hasher $hasher)
+    public function __construct(private EntryLinks $links, private AuditLog $deeds, private Hasher $hasher)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class ChoosePassword
         $person->update(['password' => $password]);
         $this->links->close($person);
         Sessions::end($person);
-        $deed = $kind === EntryLinks::INVITATION ? Deed::Joined : Deed::PasswordChanged;
+        $deed = $kind === EntryLinks::INVITATION ? AuditEvent::Joined : AuditEvent::PasswordChanged;
         $this->deeds->record($deed, $person, ['name' => $person->name, 'role' => $person->role?->value]);
     }
 
@@ -32,7 +32,7 @@ final readonly class ChoosePassword
     {
         $person->update(['password' => $password]);
         Sessions::end($person, $session);
-        $this->deeds->record(Deed::PasswordChanged, $person, ['name' => $person->name]);
+        $this->deeds->record(AuditEvent::PasswordChanged, $person, ['name' => $person->name]);
     }
 
     /** The same password, kept as this shop hashes now. */

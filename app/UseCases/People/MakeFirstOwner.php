@@ -7,15 +7,15 @@ namespace App\UseCases\People;
 use App\Models\Language;
 use App\Models\Role;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use Illuminate\Support\Facades\DB;
 use SensitiveParameter;
 
 /** The owner of an empty shop, made once. */
 final readonly class MakeFirstOwner
 {
-    public function __construct(private OwnerCode $code, private DeedLog $deeds)
+    public function __construct(private OwnerCode $code, private AuditLog $deeds)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class MakeFirstOwner
         ]) : null);
         if ($owner !== null) {
             $this->code->forget();
-            $this->deeds->record(Deed::Joined, $owner, ['name' => $owner->name, 'role' => Role::Owner->value]);
+            $this->deeds->record(AuditEvent::Joined, $owner, ['name' => $owner->name, 'role' => Role::Owner->value]);
         }
 
         return $owner;

@@ -6,8 +6,8 @@ namespace App\UseCases\People;
 
 use App\Models\Role;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class SaidRole
 {
-    public function __construct(private DeedLog $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -33,6 +33,6 @@ final readonly class SaidRole
             $isFirst = $role->isOwner() && ! self::hasOwner();
             $person->update(['role' => $role->isOwner() && ! $isFirst ? Role::Fitter : $role, 'role_standing' => $isFirst ? null : $role->value]);
         });
-        $this->deeds->record(Deed::RoleChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
+        $this->deeds->record(AuditEvent::RoleChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
     }
 }

@@ -6,7 +6,7 @@ namespace App\UseCases\Practice;
 
 use App\Models\PracticeAct;
 use App\Models\PracticeRun;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Exercise\Exercise;
@@ -38,7 +38,7 @@ final readonly class PlayedRun
         return (new ExerciseSampler(new PriorDoubts))->draw($kept->exerciseCode(), $own === null ? null : self::rig($own));
     }
 
-    public static function rig(RigAsWorked $own): PracticeRig
+    public static function rig(RigSnapshot $own): PracticeRig
     {
         $ball = $own->values(RigPart::Hitch)->number('ball_height_mm');
         $turned = $ball === null ? $own : $own->withBallAt($ball + HiddenRig::SHANK_MM);

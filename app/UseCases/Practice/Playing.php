@@ -6,7 +6,7 @@ namespace App\UseCases\Practice;
 
 use App\Models\PracticeRun;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -36,8 +36,8 @@ final readonly class Playing
      */
     public function beginOn(Rig $rig, User $person, ExerciseCode $code, CoachMode $coach): PracticeRun
     {
-        $sheet = RigAsWorked::sheetOf($rig);
-        (new ExerciseSampler(new PriorDoubts))->draw($code, PlayedRun::rig(new RigAsWorked($sheet)));
+        $sheet = RigSnapshot::sheetOf($rig);
+        (new ExerciseSampler(new PriorDoubts))->draw($code, PlayedRun::rig(new RigSnapshot($sheet)));
 
         return $this->kept($person, $code, $coach, $sheet, $rig->title());
     }

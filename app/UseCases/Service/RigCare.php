@@ -15,7 +15,7 @@ use Yoke\Service\CareBook;
 use Yoke\Service\CareDone;
 use Yoke\Service\CareTask;
 use Yoke\Service\Exception\ImpossibleDistance;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** The care book of a rig, as its hitch's sheet asks and as it was written down. */
 final readonly class RigCare
@@ -34,7 +34,7 @@ final readonly class RigCare
     /** @return non-empty-list<CareTask> */
     public function tasks(): array
     {
-        return CareTask::of($this->family(), new Values($this->rig->hitch->sheet ?? []));
+        return CareTask::of($this->family(), new SpecificationSheet($this->rig->hitch->sheet ?? []));
     }
 
     public function today(): int

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\UseCases\Settings;
 
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ final readonly class KeptSettings
 {
     private const TABLE = 'shop_settings';
 
-    public function __construct(private DeedLog $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class KeptSettings
             foreach (ShopSettings::all() as $key => $setting) {
                 if ($now->value($key) !== $then->value($key)) {
                     DB::table(self::TABLE)->insert(['key' => $key, 'value' => $then->isChosen($key) ? json_encode($then->value($key), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION) : null, 'user_id' => $by->id, 'set_at' => Date::now()]);
-                    $this->deeds->record(Deed::SettingChanged, $by, ['key' => $key, 'before' => $now->value($key), 'after' => $then->value($key)]);
+                    $this->deeds->record(AuditEvent::SettingChanged, $by, ['key' => $key, 'before' => $now->value($key), 'after' => $then->value($key)]);
                     $changed++;
                 }
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\UseCases\Settings;
 
 use App\Words\SettingsWords;
-use Yoke\Shop\Setting;
 use Yoke\Shop\SettingKind;
+use Yoke\Shop\ShopOption;
 use Yoke\Shop\ShopSettings;
 
 /** Settings of the shop as typed, with what was expected where one does not read. */
@@ -48,7 +48,7 @@ final readonly class SettingsDraft
         return str_replace('.', '-', $key);
     }
 
-    private static function value(Setting $setting, string $text): float|string|null
+    private static function value(ShopOption $setting, string $text): float|string|null
     {
         if ($setting->kind === SettingKind::Choice) {
             return $text;

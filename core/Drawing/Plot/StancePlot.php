@@ -6,7 +6,7 @@ namespace Yoke\Drawing\Plot;
 
 use Yoke\Drawing\Point;
 use Yoke\Estimation\Posterior;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
 
@@ -30,7 +30,7 @@ final readonly class StancePlot
      * @param  list<array{rear: float, front: float}>  $taped  hook-ups as taped, changes from alone, mm
      * @param  float  $ballOffset  of the head as it is bolted, mm
      */
-    public function __construct(private Posterior $posterior, private Band $band, private array $taped, private Tolerances $tolerances, private float $ballOffset = 0.0)
+    public function __construct(private Posterior $posterior, private TargetRange $band, private array $taped, private Tolerances $tolerances, private float $ballOffset = 0.0)
     {
         $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();

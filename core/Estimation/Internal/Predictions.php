@@ -74,7 +74,7 @@ final class Predictions
     /** @return list<array{int, float, float}> place, centre and spread of what of it stands alone already */
     private function standingAlone(Observed $observed): array
     {
-        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], WhatIsRead::standsAlone($observed));
+        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], MeasurementModel::standsAlone($observed));
     }
 
     private function placeNuisances(): void
@@ -159,7 +159,7 @@ final class Predictions
             $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
         }
         foreach ($this->places as $name => $place) {
-            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, WhatIsRead::standsAlone($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
+            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, MeasurementModel::standsAlone($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
         }
 
         return $slopes;
@@ -217,7 +217,7 @@ final class Predictions
                     Stance::Carried => $carry($rig, $tension + $tensionOffset),
                 };
                 foreach ($observed as [$row, $what, $alone]) {
-                    $value = $attitude === null ? 0.0 : WhatIsRead::of($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
+                    $value = $attitude === null ? 0.0 : MeasurementModel::of($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
                     foreach ($alone as [$place, $centre, $spread]) {
                         $value += $centre + $spread * $at[$place];
                     }
@@ -234,7 +234,7 @@ final class Predictions
     {
         $found = [];
         foreach ($this->observations as $observation) {
-            $alone = WhatIsRead::standsAlone($observation->observed);
+            $alone = MeasurementModel::standsAlone($observation->observed);
             if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->context->stance === Stance::Alone)) {
                 $found[$alone[0]] = $observation->value;
             }

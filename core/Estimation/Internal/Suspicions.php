@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Estimation\Internal;
 
 use Yoke\Estimation\Reading\Residual;
+use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Estimation\Stories\MistakeKind;
 use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Story;
 use Yoke\Estimation\Stories\Suspect;
 
 /**
@@ -21,7 +21,7 @@ final readonly class Suspicions
     private const WORTH_SAYING = 0.05;
 
     /**
-     * @param  list<Story>  $stories
+     * @param  list<Hypothesis>  $stories
      * @param  list<Residual>  $residuals  by observation, of the likeliest story
      */
     public function __construct(private array $stories, private array $residuals)
@@ -33,8 +33,8 @@ final readonly class Suspicions
     {
         $suspects = [];
         foreach ($this->residuals as $i => $residual) {
-            $slipped = $this->chance(static fn (Story $story): bool => $story->has(MistakeKind::Slip, $i));
-            $aboard = $this->chance(static fn (Story $story): bool => $story->has(MistakeKind::Aboard, $i));
+            $slipped = $this->chance(static fn (Hypothesis $story): bool => $story->has(MistakeKind::Slip, $i));
+            $aboard = $this->chance(static fn (Hypothesis $story): bool => $story->has(MistakeKind::Aboard, $i));
             if ($slipped > self::WORTH_SAYING) {
                 $suspects[] = Suspect::reading($residual, $slipped);
             }
@@ -43,12 +43,12 @@ final readonly class Suspicions
             }
         }
         foreach ($this->hookUps() as $hookUp) {
-            $chance = $this->chance(static fn (Story $story): bool => $story->movedAt($hookUp) !== 0.0);
+            $chance = $this->chance(static fn (Hypothesis $story): bool => $story->movedAt($hookUp) !== 0.0);
             if ($chance > self::WORTH_SAYING) {
                 $suspects[] = Suspect::setting($hookUp, $chance);
             }
         }
-        $toldWrong = $this->chance(static fn (Story $story): bool => $story->has(MistakeKind::TongueWeight));
+        $toldWrong = $this->chance(static fn (Hypothesis $story): bool => $story->has(MistakeKind::TongueWeight));
         if ($toldWrong > self::WORTH_SAYING) {
             $suspects[] = Suspect::tongueWeight($toldWrong);
         }
@@ -57,10 +57,10 @@ final readonly class Suspicions
         return $this->withAxlesSwapped($suspects);
     }
 
-    /** @param  \Closure(Story): bool  $tells */
+    /** @param  \Closure(Hypothesis): bool  $tells */
     private function chance(\Closure $tells): float
     {
-        return array_sum(array_map(static fn (Story $story): float => $tells($story) ? $story->chance : 0.0, $this->stories));
+        return array_sum(array_map(static fn (Hypothesis $story): float => $tells($story) ? $story->chance : 0.0, $this->stories));
     }
 
     /** @return list<int> those of which any story has it that they were miscounted */

@@ -12,7 +12,7 @@ use Yoke\Explainer\Hold;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 
 /** Two goals and two levers: tension restores the front, the height of the head levels the trailer. */
@@ -33,7 +33,7 @@ final readonly class HeadAndTension implements Explainer
         $pitch = $carried->trailerPitchAngle();
         $tolerances = new Tolerances;
         $share = $carried->frontRestored();
-        $band = Band::usual();
+        $band = TargetRange::usual();
 
         return new Frame($rig->dropped(), $carried, [
             new Figure('share', $share, Quantity::Share),

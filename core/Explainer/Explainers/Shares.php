@@ -12,7 +12,7 @@ use Yoke\Explainer\Hold;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 
 /** Where the load goes: off the rear axle, to the front and to the trailer, always in the same proportion (docs/model.md, Worked consequences). */
 final readonly class Shares implements Explainer
@@ -36,8 +36,8 @@ final readonly class Shares implements Explainer
             new Figure('share', $share, Quantity::Share),
             new Figure('ratio', (ExampleRig::BALL_TO_AXLE + ExampleRig::OVERHANG) / ExampleRig::WHEELBASE, Quantity::Times),
         ], match (true) {
-            $share > Band::usual()->ceiling() => ['over'],
-            $share < Band::usual()->from => ['under'],
+            $share > TargetRange::usual()->ceiling() => ['over'],
+            $share < TargetRange::usual()->from => ['under'],
             default => ['in_range'],
         });
     }

@@ -19,7 +19,7 @@ final readonly class Done
         public ?TakenWeight $weight = null,
         public ?TakenHeight $height = null,
         public ?Fault $putRight = null,
-        public ?Breach $breach = null,
+        public ?SafetyViolation $breach = null,
     ) {
     }
 }

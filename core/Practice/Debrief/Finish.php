@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Practice\Debrief;
 
 use Yoke\Method\Tolerances;
-use Yoke\Practice\Act\Breach;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
 use Yoke\Units\Angle;
@@ -23,7 +23,7 @@ final readonly class Finish
         public float $share,
         public bool $isInRange,
         public Angle $pitch,
-        public ?Breach $breach,
+        public ?SafetyViolation $breach,
     ) {
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Practice\Exercise;
 
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Rig\Rig;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** Specifications of a rig that was drawn; where its ball stands is added once that is known. */
 final readonly class DrawnSheets
@@ -34,10 +34,10 @@ final readonly class DrawnSheets
         return new PracticeRig($this->rig, $this->with($ballOverCoupler), $this->with($ballOverCoupler + HiddenRig::SHANK_MM));
     }
 
-    private function with(?float $ballOverCoupler): DescribedRig
+    private function with(?float $ballOverCoupler): SpecifiedRig
     {
         $ball = $this->coupler === null || $ballOverCoupler === null ? [] : ['ball_height_mm' => round($this->coupler + $ballOverCoupler)];
 
-        return new DescribedRig($this->rig, new Values($this->vehicle), new Values($this->trailer), new Values([...$this->hitch, ...$ball]), $this->doubts);
+        return new SpecifiedRig($this->rig, new SpecificationSheet($this->vehicle), new SpecificationSheet($this->trailer), new SpecificationSheet([...$this->hitch, ...$ball]), $this->doubts);
     }
 }

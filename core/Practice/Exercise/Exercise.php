@@ -8,7 +8,7 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Family\TakeUp;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Practice\Act\Remedy;
 
 /** One rig of the practice yard: what a learner is told of it, what is true of it, and what is wrong with it. */
@@ -42,7 +42,7 @@ final readonly class Exercise
     }
 
     /** What a learner is told, the hitch put together so. */
-    public function told(HitchPlace $hitch): DescribedRig
+    public function told(HitchPlace $hitch): SpecifiedRig
     {
         return $hitch->isTurned ? $this->rig->toldTurned : $this->rig->told;
     }

@@ -7,7 +7,7 @@ namespace Yoke\Practice\Players;
 use Yoke\Adjuster\Role;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
-use Yoke\Advice\Look;
+use Yoke\Advice\Recheck;
 use Yoke\Practice\Act\Place;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
@@ -67,13 +67,13 @@ final readonly class AdvisedLearner
         $next = match ($advised?->action) {
             null, Action::Stop, Action::Cannot => null,
             Action::Set => $advised->forecast->setting,
-            Action::ReadAgain => $advised->look ?? Look::Carried,
+            Action::ReadAgain => $advised->look ?? Recheck::Carried,
         };
-        $isDone = $next === null || (! $next instanceof Look && count($hands->run->hookUps()) >= self::MOST_HOOK_UPS);
+        $isDone = $next === null || (! $next instanceof Recheck && count($hands->run->hookUps()) >= self::MOST_HOOK_UPS);
         if ($isDone && $hands->run->situation()->isHooked && $analysis->current !== null) {
             return false;
         }
-        if ($next instanceof Look) {
+        if ($next instanceof Recheck) {
             $this->again($hands, $next);
         } else {
             $this->hookUp($hands, $isDone ? $hands->run->situation()->hitch->setting : $next);
@@ -89,7 +89,7 @@ final readonly class AdvisedLearner
         $hands->tape();
     }
 
-    private function again(Hands $hands, Look $look): void
+    private function again(Hands $hands, Recheck $look): void
     {
         $stance = $look->stance();
         $on = $hands->run->situation();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Reading;
 
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
@@ -16,7 +16,7 @@ use Yoke\Job\ReadingHistory;
 use Yoke\Job\SettingOffsets;
 use Yoke\Job\TongueTaken;
 use Yoke\Method\CurrentSetting;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Practice\Exercise\HiddenRig;
 use Yoke\Practice\Exercise\HitchPlace;
 use Yoke\Practice\Run\Run;
@@ -35,7 +35,7 @@ final readonly class Belief
 
     private const OBSERVED = ['front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad, 'ball' => Observed::BallLoad];
 
-    private DescribedRig $told;
+    private SpecifiedRig $told;
 
     private HistoryMapper $readings;
 
@@ -57,7 +57,7 @@ final readonly class Belief
     {
         $settings = $this->told->settings($this->run->exercise->reference)?->headAsIn($this->run->situation()->hitch->setting);
 
-        return new JobAnalysis($this->told->prior(), $this->readings->observations(), $this->run->exercise->goal(), new Policy, $settings, $this->current());
+        return new JobAnalysis($this->told->prior(), $this->readings->observations(), $this->run->exercise->goal(), new StoppingRules, $settings, $this->current());
     }
 
     /** @return list<Observation> of what still counts */

@@ -6,10 +6,10 @@ namespace Yoke\Practice\Run;
 
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Act\Done;
 use Yoke\Practice\Act\Place;
 use Yoke\Practice\Act\Refusal;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\Fault;
@@ -43,7 +43,7 @@ final class Run
 
     private float $minutes = 0.0;
 
-    private ?Breach $breach = null;
+    private ?SafetyViolation $breach = null;
 
     private bool $isOver = false;
 
@@ -149,7 +149,7 @@ final class Run
         return count(array_filter($this->done, static fn (Done $done): bool => $done->act->kind === ActKind::Hint));
     }
 
-    public function breach(): ?Breach
+    public function breach(): ?SafetyViolation
     {
         return $this->breach;
     }

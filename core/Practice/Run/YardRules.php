@@ -6,9 +6,9 @@ namespace Yoke\Practice\Run;
 
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Act\Refusal;
 use Yoke\Practice\Act\Remedy;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Exercise\Exercise;
 
 /** What can be done at a rig as it stands, and what must not. */
@@ -66,16 +66,16 @@ final readonly class YardRules
      *
      * @param  float  $share  of the front axle load that the rig restores as it drives off; of any other act 0
      */
-    public function breach(Act $act, float $share): ?Breach
+    public function breach(Act $act, float $share): ?SafetyViolation
     {
         $now = $this->now;
         $pull = fn (): float => $this->exercise->hidden->pull($now->hitch, $now->faults);
 
         return match (true) {
-            in_array($act->kind, [ActKind::Uncouple, ActKind::RaisePair], true) && ! $now->isChocked => Breach::NotChocked,
-            in_array($act->kind, [ActKind::BarsOn, ActKind::BarsOff], true) && ! $now->isRaised && $pull() > self::FINGERS_KG => Breach::Fingers,
-            $act->place?->isUnderneath() === true && $now->isOnJack() => Breach::UnderJackedRig,
-            $act->kind === ActKind::DriveOff && $share > 1.0 => Breach::OverRestoredOnTheRoad,
+            in_array($act->kind, [ActKind::Uncouple, ActKind::RaisePair], true) && ! $now->isChocked => SafetyViolation::NotChocked,
+            in_array($act->kind, [ActKind::BarsOn, ActKind::BarsOff], true) && ! $now->isRaised && $pull() > self::FINGERS_KG => SafetyViolation::Fingers,
+            $act->place?->isUnderneath() === true && $now->isOnJack() => SafetyViolation::UnderJackedRig,
+            $act->kind === ActKind::DriveOff && $share > 1.0 => SafetyViolation::OverRestoredOnTheRoad,
             default => null,
         };
     }

@@ -7,12 +7,12 @@ namespace Yoke\Simulation\Contest;
 use Yoke\Advice\Action;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Look;
-use Yoke\Advice\Policy;
+use Yoke\Advice\Recheck;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Rig\Stance;
 
@@ -26,11 +26,11 @@ final readonly class AdvisedPlayer implements Player
     /** Reading again what stands there anyway. */
     private const BEFOREHAND_MINUTES = 1.0;
 
-    public function __construct(private Policy $policy)
+    public function __construct(private StoppingRules $policy)
     {
     }
 
-    public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish
+    public function play(HookUps $hookUps, TapeReader $tape, TargetRange $band): Finish
     {
         $lot = $hookUps->lot;
         $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band, Criterion::FrontRestoration, new Tolerances), $this->policy);
@@ -55,8 +55,8 @@ final readonly class AdvisedPlayer implements Player
                 $minutes += $advised->forecast->minutes;
                 $log->hookUp($advised->forecast->setting, $truly);
             } else {
-                $minutes += $log->setting() === null ? self::BEFOREHAND_MINUTES : ($advised->look ?? Look::Carried)->minutes();
-                $log->look($advised->look ?? Look::Carried);
+                $minutes += $log->setting() === null ? self::BEFOREHAND_MINUTES : ($advised->look ?? Recheck::Carried)->minutes();
+                $log->look($advised->look ?? Recheck::Carried);
             }
         }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Contest;
 
 use Closure;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Simulation\SeededSource;
 use Yoke\Simulation\World\Trouble;
 use Yoke\Simulation\World\World;
@@ -29,9 +29,9 @@ final readonly class Benchmark
      */
     public function run(int $rigs, ?Closure $played = null): array
     {
-        $band = Band::usual();
+        $band = TargetRange::usual();
         $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts, $this->world, $this->trouble);
-        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer(new Policy)];
+        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer(new StoppingRules)];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);

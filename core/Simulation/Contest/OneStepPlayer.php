@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\Contest;
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Rig\Stance;
 
 /** One link at a time by the front fender alone, from the middle setting: the way it is done by hand. */
@@ -14,7 +14,7 @@ final readonly class OneStepPlayer implements Player
 
     private const MOST_HOOK_UPS = 12;
 
-    public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish
+    public function play(HookUps $hookUps, TapeReader $tape, TargetRange $band): Finish
     {
         $alone = $tape->read(Stance::Alone)['front'];
         $dropped = $tape->read(Stance::Dropped)['front'];

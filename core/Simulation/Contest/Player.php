@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\Contest;
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 
 /** Somebody who sets up a rig of the contest until they say stop. */
 interface Player
 {
-    public function play(HookUps $hookUps, TapeReader $tape, Band $band): Finish;
+    public function play(HookUps $hookUps, TapeReader $tape, TargetRange $band): Finish;
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Contest;
 
 use Yoke\Adjuster\Setting;
-use Yoke\Advice\Look;
-use Yoke\Advice\Looked;
+use Yoke\Advice\Recheck;
+use Yoke\Advice\RecheckLog;
 use Yoke\Estimation\Posterior;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\Reading\Observation;
@@ -65,7 +65,7 @@ final class ReadingLog
         $this->read(Stance::Carried);
     }
 
-    public function look(Look $look): void
+    public function look(Recheck $look): void
     {
         $stance = $look->stance();
         if ($stance === null) {
@@ -89,9 +89,9 @@ final class ReadingLog
         return count(array_filter($this->readings, fn (array $reading): bool => $reading[0] === Stance::Carried && $reading[1] === count($this->hookUps) && $reading[2] === Axle::Front));
     }
 
-    public function looked(): Looked
+    public function looked(): RecheckLog
     {
-        return Looked::in($this->observations(), count($this->hookUps), $this->carried());
+        return RecheckLog::in($this->observations(), count($this->hookUps), $this->carried());
     }
 
     /** @return list<Observation> */

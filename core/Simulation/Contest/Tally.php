@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\Contest;
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 
 /** What a player's finishes come to. */
 final class Tally
@@ -18,7 +18,7 @@ final class Tally
     /** @var list<bool> whether the rig's tension was taped, by finish */
     private array $taped = [];
 
-    public function __construct(private readonly Band $band)
+    public function __construct(private readonly TargetRange $band)
     {
     }
 

@@ -16,7 +16,7 @@ use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Experience\Subject;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -127,7 +127,7 @@ final class Fleet
             new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
             $by->share('bar_rate', new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate)),
         ];
-        $middle = Band::usual()->middle();
+        $middle = TargetRange::usual()->middle();
         $rates = $of($learned->has('tension') ? LearnedPriors::of([]) : $learned);
         $usual = Normal::of((new RigPrior($known, $rates, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor($middle), $this->doubts->tensionNotTapedMm);
         $prior = new RigPrior($known, $of($learned), $usual);

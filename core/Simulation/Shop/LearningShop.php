@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Shop;
 
 use Closure;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Experience\Evidence;
 use Yoke\Experience\Experience;
 use Yoke\Experience\JobEvidence;
 use Yoke\Experience\Subject;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Simulation\Contest\AdvisedPlayer;
 use Yoke\Simulation\Contest\Finish;
 use Yoke\Simulation\Contest\HookUps;
@@ -44,7 +44,7 @@ final readonly class LearningShop
             $experience = new Experience($evidence, $this->doubts);
             $rig = $fleet->next($this->seed + $i, $taped, static fn (Subject $subject): LearnedPriors => $experience->for($subject));
             $random = new SeededSource($rig->lot->seed * self::APART);
-            $finish = (new AdvisedPlayer(new Policy))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual());
+            $finish = (new AdvisedPlayer(new StoppingRules))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), TargetRange::usual());
             $evidence = [...$evidence, ...$this->told($rig, $finish)];
             $finishes[] = $finish;
             if ($played !== null) {
@@ -68,7 +68,7 @@ final readonly class LearningShop
     private static function figures(array $finishes): array
     {
         $many = max(1, count($finishes));
-        $isIn = static fn (float $share): bool => $share >= Band::usual()->from && $share <= Band::usual()->to;
+        $isIn = static fn (float $share): bool => $share >= TargetRange::usual()->from && $share <= TargetRange::usual()->to;
         $mean = static fn (Closure $of): float => array_sum(array_map($of, $finishes)) / $many;
 
         return [

@@ -3,7 +3,7 @@
 @php($foreseen = $page->foreseen())
 @php($setting = $page->setting())
 @php($arrows = $page->arrows($elevation))
-@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 5.9))
+@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 5.9))
 <div class="card drawing">
 <div class="drawing-bar">
     <p class="legend">

@@ -4,7 +4,7 @@
         @csrf
         <button class="button is-small is-first">{{ __('move.look_now.'.$look->value) }}</button>
     </form>
-@elseif ($look === \Yoke\Advice\Look::Count && $page->setting() !== null)
+@elseif ($look === \Yoke\Advice\Recheck::Count && $page->setting() !== null)
     <form method="post" action="{{ route('hook-up.count', $page->job) }}" class="tape-foot" data-look="count">
         @csrf
         @foreach ($page->setting()->counted() as $counted)

@@ -18,7 +18,7 @@
         @foreach ($move->next()->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
         <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->next()->setting->steps()]) }}" data-try="{{ json_encode($move->next()->setting->steps()) }}">{{ __('setting.try') }}</a>
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
-    @elseif ($look === \Yoke\Advice\Look::Carried)
+    @elseif ($look === \Yoke\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
     @elseif ($move?->action === \Yoke\Advice\Action::Stop)
         <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">{{ __('page/bench.move.next_prove') }}</a>

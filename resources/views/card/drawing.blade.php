@@ -1,5 +1,5 @@
 @php($elevation = $page->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::around($elevation, 4.4))
+@php($sheet = \Yoke\Drawing\Canvas::around($elevation, 4.4))
 <svg xmlns="http://www.w3.org/2000/svg" width="{{ round($sheet->width / 10) }}" height="{{ round($sheet->height / 10) }}">
     <g transform="scale(0.1) translate({{ round(-$sheet->left) }},{{ round($sheet->top) }}) scale(1,-1)" fill="none" stroke="#1f4d3a" stroke-width="16">
         <line x1="{{ round($sheet->left) }}" x2="{{ round($sheet->left + $sheet->width) }}" y1="0" y2="0" stroke="#1c2321" />

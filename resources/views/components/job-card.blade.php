@@ -4,7 +4,7 @@
 @php($verdict = $page->advice()->verdict())
 @php($elevation = $page->elevation())
 <a class="job card" data-of-job="{{ $job->id }}" href="{{ route('jobs.resume', $job) }}">
-    <div class="picture"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.3)" :stances="[$elevation->latest()]" aria-hidden="true" /></div>
+    <div class="picture"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 3.3)" :stances="[$elevation->latest()]" aria-hidden="true" /></div>
     <div>
         <h3>{{ $job->title }}</h3>
         <p class="who">{{ __('page/components.job-card.with', ['vehicle_name' => $rig->vehicleName(), 'trailer_name' => $rig->trailerName()]) }}<br>{{ __('page/components.job-card.booked', ['hitch_name' => $rig->hitchName(), 'booked_on' => $job->booked_on->isToday() ? __('page/components.job-card.today') : $job->booked_on->isoFormat('D MMM YYYY')]) }}</p>

@@ -1,7 +1,7 @@
 @props(['rig', 'away' => false])
-@php($elevation = new \Yoke\Drawing\Elevation((new \App\Models\RigAsWorked(\App\Models\RigAsWorked::sheetOf($rig)))->core(), \Yoke\Readings\Height\StanceHeights::none(), 1.0))
+@php($elevation = new \Yoke\Drawing\Elevation((new \App\Models\RigSnapshot(\App\Models\RigSnapshot::sheetOf($rig)))->core(), \Yoke\Readings\Height\StanceHeights::none(), 1.0))
 <section class="rig-card card" aria-label="{{ __('page/components.rig-card.with', ['vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]) }}">
-    <div><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Sheet::around($elevation, 3.6)" :stances="$elevation->stances()" aria-hidden="true" /></div>
+    <div><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 3.6)" :stances="$elevation->stances()" aria-hidden="true" /></div>
     <ul>
         @foreach (\Yoke\Specification\RigPart::cases() as $part)
             @php($model = $rig->{$part->value})

@@ -1,5 +1,5 @@
 @php($elevation = $plan->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 4.6))
+@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 4.6))
 @php($arrows = $plan->arrows($elevation))
 @php($advised = $plan->plan->ballAdvised())
 @php([$known, $unknown] = $plan->ledgerByKnowledge())

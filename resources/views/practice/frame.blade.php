@@ -1,5 +1,5 @@
 @php($elevation = $page->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 3.7))
+@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 3.7))
 @php($arrows = $page->arrows($elevation))
 <div class="card drawing explainer-drawing">
 <div class="elevation">

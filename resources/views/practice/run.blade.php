@@ -9,7 +9,7 @@
         </div>
         <section class="card drawing practice-drawing" aria-label="{{ __('page/practice.run.rig') }}">
             @php($elevation = $page->elevation())
-            @php($sheet = \Yoke\Drawing\Sheet::around($elevation, 3.9))
+            @php($sheet = \Yoke\Drawing\Canvas::around($elevation, 3.9))
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/practice.run.as_it_stands').' '.$page->stands()" />
             <p class="practice-stands">{{ $page->stands() }}</p>
         </section>

@@ -1,5 +1,5 @@
 @php($elevation = $page->plan->elevation())
-@php($sheet = \Yoke\Drawing\Sheet::withLoads($elevation, 6.2))
+@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 6.2))
 @php($arrows = $page->arrows($elevation))
 <x-layout :title="__('page/weigh.show.weigh_station', ['title' => $page->job->title])">
     <main class="yard">

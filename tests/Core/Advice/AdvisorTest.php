@@ -8,18 +8,18 @@ use Tests\Core\Estimation\Readings;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\MoveWorth;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Reason;
 use Yoke\Advice\SettingForecast;
+use Yoke\Advice\StoppingRules;
 use Yoke\Constraint\BarRating;
 use Yoke\Constraint\Constraint;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Family\HitchMeasures;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\LevellingLoss;
@@ -43,7 +43,7 @@ it('stops where the present setting is surely in range', function (): void {
 it('does not stop while the front may be heavier than it may, however likely in range', function (): void {
     $posterior = Knowing::rig(0.90, 3, 1.0);
     $sure = Knowing::advise($posterior, middle(), 1);
-    $careless = Knowing::advise($posterior, middle(), 1, policy: new Policy(overUnsure: 0.2));
+    $careless = Knowing::advise($posterior, middle(), 1, policy: new StoppingRules(overUnsure: 0.2));
 
     expect($sure->present->chance)->toBeGreaterThan(0.96)->and($sure->present->over)->toBeGreaterThan(0.004)
         ->and($sure->action)->toBe(Action::ReadAgain)
@@ -52,7 +52,7 @@ it('does not stop while the front may be heavier than it may, however likely in 
 
 it('moves to the middle of the range rather than to its upper end, for what nobody sees', function (): void {
     $posterior = Knowing::rig(0.3, 4, 0.5);
-    $share = fn (float $unseen): float => Knowing::advise($posterior, middle(), 4, policy: new Policy(unseen: $unseen))->forecast->share()->mean();
+    $share = fn (float $unseen): float => Knowing::advise($posterior, middle(), 4, policy: new StoppingRules(unseen: $unseen))->forecast->share()->mean();
 
     expect($share(0.2))->toBeLessThanOrEqual($share(0.0))->toBeGreaterThan(0.5)
         ->and($share(0.10))->toBeGreaterThan(0.5)->toBeLessThan(0.9);
@@ -91,7 +91,7 @@ it('leaves the washers alone where a link will do', function (): void {
 
 it('changes one adjuster where one alone gets there, though a pair would be likelier', function (float $share): void {
     $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 40.0, tiltDegrees: 0.5));
-    $cheap = new Policy(minute: 0.0);
+    $cheap = new StoppingRules(minute: 0.0);
     $advised = Knowing::advise(Knowing::rig($share, 2, 1.0), $hitch->middle(), 4, hitch: $hitch, policy: $cheap);
     $pairs = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) === 2);
 
@@ -112,7 +112,7 @@ it('changes two where no single one gets there', function (): void {
 it('asks no washer of a rig that is in range', function (): void {
     $links = new HitchMeasures(pitchMm: 200.0, steps: 2, tiltDegrees: 0.4, tiltSteps: 8);
     $hitch = Knowing::hitch('cam-bar', $links);
-    $eager = new Policy(minute: 0.0, goodEnough: 0.999, sure: 0.9999, readings: 1);
+    $eager = new StoppingRules(minute: 0.0, goodEnough: 0.999, sure: 0.9999, readings: 1);
     $advised = Knowing::advise(Knowing::rig(0.54, 1, 0.8), $hitch->middle(), 4, hitch: $hitch, policy: $eager);
 
     expect($advised->present->chance)->toBeGreaterThan(0.75)->toBeLessThan(0.999)
@@ -123,7 +123,7 @@ it('asks no washer of a rig that is in range', function (): void {
 
 it('never advises what may well leave the front over-restored, by the shop\'s own limit', function (float $limit): void {
     foreach ([[0.2, 1, 2.0], [0.5, 1, 1.5], [0.9, 2, 1.0], [1.2, 1, 2.5]] as [$share, $times, $doubt]) {
-        $advised = Knowing::advise(Knowing::rig($share, $times, $doubt), middle(), policy: new Policy(overAllowed: $limit));
+        $advised = Knowing::advise(Knowing::rig($share, $times, $doubt), middle(), policy: new StoppingRules(overAllowed: $limit));
         foreach ($advised->ranking as $forecast) {
             expect($forecast->isOpen())->toBe($forecast->over <= $limit)
                 ->and($forecast->excluded)->toBe($forecast->over <= $limit ? null : Exclusion::OverRestored)
@@ -138,7 +138,7 @@ it('never advises what may well leave the front over-restored, by the shop\'s ow
 it('holds the first setting to the same limit', function (): void {
     $posterior = (new Estimation(Priors::rig(0.2, 40.0, 25.0), []))->posterior();
     $usual = Knowing::advise($posterior, null, 0);
-    $strict = Knowing::advise($posterior, null, 0, policy: new Policy(overAllowed: 0.02));
+    $strict = Knowing::advise($posterior, null, 0, policy: new StoppingRules(overAllowed: 0.02));
 
     expect($usual->forecast->over)->toBeLessThanOrEqual(0.10)->toBeGreaterThan(0.02)
         ->and($strict->forecast->over)->toBeLessThanOrEqual(0.02)
@@ -224,26 +224,26 @@ it('takes tension and head as a pair where the trailer stands off level', functi
 it('levels a trailer only where the front stays good enough', function (): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, 110.0);
     $posterior = Knowing::rig(0.75, 6, 0.3, $prior);
-    $demanding = Knowing::advise($posterior, middle(), 4, policy: new Policy(goodEnough: 1.1, sure: 0.5, overUnsure: 1.0));
+    $demanding = Knowing::advise($posterior, middle(), 4, policy: new StoppingRules(goodEnough: 1.1, sure: 0.5, overUnsure: 1.0));
 
     expect($demanding->reason)->not->toBe(Reason::LevelsTheTrailer)->and($demanding->action)->toBe(Action::Stop);
 });
 
 it('follows the shop in when enough is enough', function (): void {
     $posterior = Knowing::rig(0.90);
-    $action = fn (Policy $policy, int $readings): Action => Knowing::advise($posterior, middle(), $readings, policy: $policy)->action;
+    $action = fn (StoppingRules $policy, int $readings): Action => Knowing::advise($posterior, middle(), $readings, policy: $policy)->action;
 
-    expect($action(new Policy(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
-        ->and($action(new Policy(readings: 1, goodEnough: 0.6, overDone: 0.05), 1))->toBe(Action::Stop)
-        ->and($action(new Policy(readings: 1, goodEnough: 0.6, overDone: 0.02), 1))->toBe(Action::Set)
-        ->and($action(new Policy(readings: 9), 2))->toBe(Action::ReadAgain)
-        ->and($action(new Policy(worthReading: 0.99, readings: 9), 1))->not->toBe(Action::ReadAgain);
+    expect($action(new StoppingRules(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
+        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.05), 1))->toBe(Action::Stop)
+        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.02), 1))->toBe(Action::Set)
+        ->and($action(new StoppingRules(readings: 9), 2))->toBe(Action::ReadAgain)
+        ->and($action(new StoppingRules(worthReading: 0.99, readings: 9), 1))->not->toBe(Action::ReadAgain);
 });
 
 it('raises the range by what levelling takes back', function (): void {
     $posterior = Knowing::rig(0.60, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
     $off = Knowing::advise($posterior, middle(), 4);
-    $goal = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
     $on = Knowing::advise($posterior, middle(), 4, goal: $goal);
     $lost = $on->present->stance->quantities->lost;
 
@@ -289,9 +289,9 @@ it('moves the head for a coupler that stands low or high', function (float $ball
 
 it('goes past full return only as far as the hitch\'s maker asks', function (): void {
     $posterior = Knowing::rig(0.90, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $makers = new Goal(Band::of(0.95, 1.0)->upToMakers(1.3), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances);
+    $makers = new Goal(TargetRange::of(0.95, 1.0)->upToMakers(1.3), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances);
     $advised = Knowing::advise($posterior, middle(), 4, goal: $makers);
-    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(Band::of(0.95, 1.0), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances));
+    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(TargetRange::of(0.95, 1.0), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances));
 
     expect($advised->forecast->share()->mean())->toBeGreaterThan(1.0)->toBeLessThan(1.3)
         ->and($usual->forecast->share()->mean())->toBeLessThan(1.0);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Yoke\Estimation\Fits;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\RigPrior;
 
 /** One posterior, whatever was read. */
-final readonly class GivenFit implements Fits
+final readonly class GivenFit implements Posteriors
 {
     public function __construct(private Posterior $posterior)
     {

@@ -10,9 +10,9 @@ use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Looked;
-use Yoke\Advice\Policy;
+use Yoke\Advice\RecheckLog;
 use Yoke\Advice\Recommendation;
+use Yoke\Advice\StoppingRules;
 use Yoke\Constraint\Constraint;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
@@ -43,10 +43,10 @@ final class Knowing
     }
 
     /** @param  list<Constraint>  $constraints */
-    public static function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $constraints = [], ?Goal $goal = null, ?Adjusters $hitch = null, ?Policy $policy = null): Recommendation
+    public static function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $constraints = [], ?Goal $goal = null, ?Adjusters $hitch = null, ?StoppingRules $policy = null): Recommendation
     {
         $hitch ??= self::hitch();
 
-        return (new Advisor(new HitchSettings($hitch, $hitch->middle(), $constraints), $goal ?? Goal::usual(), $policy ?? new Policy))->advise($posterior, $present, Looked::carriedTimes($readings));
+        return (new Advisor(new HitchSettings($hitch, $hitch->middle(), $constraints), $goal ?? Goal::usual(), $policy ?? new StoppingRules))->advise($posterior, $present, RecheckLog::carriedTimes($readings));
     }
 }

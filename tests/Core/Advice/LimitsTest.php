@@ -9,11 +9,11 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\FindingKind;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Policy;
 use Yoke\Advice\Reason;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
 use Yoke\Advice\StanceEvaluator;
+use Yoke\Advice\StoppingRules;
 use Yoke\Advice\TensionAdvice;
 use Yoke\Advice\TensionDirection;
 use Yoke\Analysis\JobAnalysis;
@@ -21,26 +21,26 @@ use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
 use Yoke\Family\HitchMeasures;
-use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Statics\CoupledRig;
 
 /** A policy that lets nothing but what is named decide. */
-function decidedBy(float ...$limits): Policy
+function decidedBy(float ...$limits): StoppingRules
 {
-    return new Policy(...['sure' => 2.0, 'overUnsure' => 1.0, 'goodEnough' => 2.0, 'hopeless' => 0.0, 'worthReading' => 2.0, ...$limits]);
+    return new StoppingRules(...['sure' => 2.0, 'overUnsure' => 1.0, 'goodEnough' => 2.0, 'hopeless' => 0.0, 'worthReading' => 2.0, ...$limits]);
 }
 
-function advisedOn(Posterior $posterior, Policy $policy, int $readings = 1): Recommendation
+function advisedOn(Posterior $posterior, StoppingRules $policy, int $readings = 1): Recommendation
 {
     return Knowing::advise($posterior, Knowing::hitch()->middle(), $readings, policy: $policy);
 }
 
 it('decides on the very limit of the shop\'s policy, and not beyond it', function (): void {
     $posterior = Knowing::rig(0.55, 1, 2.0);
-    $now = advisedOn($posterior, new Policy)->present;
+    $now = advisedOn($posterior, new StoppingRules)->present;
     $best = advisedOn($posterior, decidedBy())->forecast;
     $near = 1e-9;
 
@@ -62,8 +62,8 @@ it('decides on the very limit of the shop\'s policy, and not beyond it', functio
 
 it('never advises a setting past the over-restoring limit by a hair', function (): void {
     $posterior = Knowing::rig(0.6, 2, 1.5);
-    $one = array_values(array_filter(advisedOn($posterior, new Policy)->ranking, fn (SettingForecast $forecast): bool => $forecast->over > 0.01 && $forecast->over < 0.2))[0];
-    $isOpen = fn (float $limit): bool => array_values(array_filter(advisedOn($posterior, new Policy(overAllowed: $limit))->ranking, fn (SettingForecast $forecast): bool => $forecast->setting->equals($one->setting)))[0]->isOpen();
+    $one = array_values(array_filter(advisedOn($posterior, new StoppingRules)->ranking, fn (SettingForecast $forecast): bool => $forecast->over > 0.01 && $forecast->over < 0.2))[0];
+    $isOpen = fn (float $limit): bool => array_values(array_filter(advisedOn($posterior, new StoppingRules(overAllowed: $limit))->ranking, fn (SettingForecast $forecast): bool => $forecast->setting->equals($one->setting)))[0]->isOpen();
 
     expect($isOpen($one->over))->toBeTrue()->and($isOpen($one->over - 1e-9))->toBeFalse();
 });
@@ -93,7 +93,7 @@ it('says of a hitch that cannot reach the range whether it is too weak or too st
 })->with(['weak' => [0.2, Reason::TooWeak], 'strong' => [1.4, Reason::TooStrong]]);
 
 it('names runners-up from the chance that is worth saying on, never the one that is advised', function (): void {
-    $advised = advisedOn(Knowing::rig(0.3, 2, 1.0), new Policy);
+    $advised = advisedOn(Knowing::rig(0.3, 2, 1.0), new StoppingRules);
     $second = $advised->runnersUp(1, 0.0)[0];
 
     expect($advised->runnersUp(1, $second->chance))->toHaveCount(1)
@@ -132,7 +132,7 @@ it('offers each other hole of the head once, and not the one that is on', functi
 });
 
 it('finds a front over-restored, and nothing that is less likely than not', function (): void {
-    $found = fn (float $share): array => (new JobAnalysis(Priors::rig(0.2, 20.0, 25.0), [], Goal::usual(), new Policy, null, new CurrentSetting(null, 0.0, 0.0), new GivenFit(Knowing::rig($share, 3, 0.5))))->findings();
+    $found = fn (float $share): array => (new JobAnalysis(Priors::rig(0.2, 20.0, 25.0), [], Goal::usual(), new StoppingRules, null, new CurrentSetting(null, 0.0, 0.0), new GivenFit(Knowing::rig($share, 3, 0.5))))->findings();
 
     expect(array_column($found(1.3), 'kind'))->toContain(FindingKind::OverRestored)
         ->and(array_column($found(0.75), 'kind'))->not->toContain(FindingKind::OverRestored)
@@ -146,11 +146,11 @@ it('finds a front over-restored, and nothing that is less likely than not', func
 
 it('counts no share below nothing, nor a chance past what over-restoring leaves', function (): void {
     foreach ([0.0, 0.02, 0.5, 0.98, 1.2] as $share) {
-        foreach (advisedOn(Knowing::rig($share, 1, 2.0), new Policy)->ranking as $forecast) {
+        foreach (advisedOn(Knowing::rig($share, 1, 2.0), new StoppingRules)->ranking as $forecast) {
             expect($forecast->share()->mean())->toBeGreaterThanOrEqual(0.0)
                 ->and($forecast->chance)->toBeLessThanOrEqual(1.0 - $forecast->over)
                 ->and($forecast->excluded === Exclusion::OverRestored)->toBe($forecast->over > 0.10);
         }
     }
-    expect(Band::usual()->ceiling())->toBe(1.0);
+    expect(TargetRange::usual()->ceiling())->toBe(1.0);
 });

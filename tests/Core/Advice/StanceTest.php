@@ -17,10 +17,10 @@ use Yoke\Constraint\Constraint;
 use Yoke\Constraint\Exclusion;
 use Yoke\Estimation\Posterior;
 use Yoke\Family\HitchMeasures;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Rig\Axle;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
@@ -29,7 +29,7 @@ use Yoke\Units\Load;
 
 function levelledGoal(): Goal
 {
-    return new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    return new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
 }
 
 /** Found at a hook-up so much tighter than the reference, with the head so much higher. @return array<string, Finding> by kind */
@@ -67,7 +67,7 @@ it('directs the tension from the hook-up that is on, raised by what levelling ta
     $stances = new StanceEvaluator($posterior, levelledGoal());
     $advice = TensionAdvice::of($stances, new CurrentSetting(null, $offset, 0.0));
     $front = fn (Closure $rise): float => $posterior->height(Axle::Front, $rise)->mean();
-    $range = Band::usual()->raisedBy($stances->at($offset, 0.0)->quantities->lost);
+    $range = TargetRange::usual()->raisedBy($stances->at($offset, 0.0)->quantities->lost);
 
     expect($advice->target->mean())->toEqualWithDelta($front(fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($range->middle()))->frontRise()), 1e-6)
         ->and($advice->toGo)->toEqualWithDelta($advice->target->mean() - $front(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $offset)->frontRise()), 1e-6)

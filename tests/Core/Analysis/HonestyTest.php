@@ -6,8 +6,8 @@ use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Readings;
 use Yoke\Advice\Action;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Policy;
 use Yoke\Advice\SettingForecast;
+use Yoke\Advice\StoppingRules;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
@@ -62,7 +62,7 @@ function judged(RigPrior $prior, array $observations, ?Goal $goal = null): JobAn
 {
     $hitch = Knowing::hitch();
 
-    return new JobAnalysis($prior, $observations, $goal ?? Goal::usual(), new Policy, new HitchSettings($hitch, $hitch->middle()), new CurrentSetting($hitch->middle(), 0.0, 0.0));
+    return new JobAnalysis($prior, $observations, $goal ?? Goal::usual(), new StoppingRules, new HitchSettings($hitch, $hitch->middle()), new CurrentSetting($hitch->middle(), 0.0, 0.0));
 }
 
 it('never says too much of a front that stands higher than alone', function (): void {

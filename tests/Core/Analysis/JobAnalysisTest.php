@@ -8,7 +8,7 @@ use Tests\Core\Estimation\Readings;
 use Yoke\Advice\Action;
 use Yoke\Advice\FindingKind;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Advice\TensionDirection;
 use Yoke\Analysis\DisagreementCause;
 use Yoke\Analysis\Instrument;
@@ -22,10 +22,10 @@ use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Verdict;
 use Yoke\Planning\Assumption;
 use Yoke\Probability\Normal;
@@ -58,7 +58,7 @@ function analysed(RigPrior $prior, array $observations, ?bool $knows = true, ?Go
         null => null,
     };
 
-    return new JobAnalysis($knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior, $observations, $goal ?? Goal::usual(), new Policy, $settings, $current);
+    return new JobAnalysis($knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior, $observations, $goal ?? Goal::usual(), new StoppingRules, $settings, $current);
 }
 
 /** @return list<Observation> some of a stance's readings, by what is observed */
@@ -156,7 +156,7 @@ it('lets each instrument speak for itself, and names why two differ', function (
     [, $other] = work(0.35, 0.5);
     $mixed = [...$readings->threeStances(), ...only($other, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad)];
     $evidence = analysed($prior, $mixed)->evidence();
-    $levelled = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $levelled = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
 
     expect(array_map(fn (InstrumentEvidence $one): Instrument => $one->instrument, $evidence))->toBe([Instrument::Tape, Instrument::Scale])
         ->and($evidence[0]->share->mean())->toEqualWithDelta(0.75, 0.06)->and($evidence[1]->share->mean())->toEqualWithDelta(0.35, 0.06)
@@ -168,7 +168,7 @@ it('lets each instrument speak for itself, and names why two differ', function (
 
 it('says both shares where levelling takes some back, and holds the verdict to the raised range', function (): void {
     [$prior, $readings] = work(0.62, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $goal = new Goal(Band::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
     $verdict = analysed($prior, $readings->threeStances(), true, $goal)->verdict();
 
     expect($verdict->lost)->toBeGreaterThan(0.15)

@@ -108,7 +108,7 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
     $described = Described::of(['vehicle_class' => 'half-ton pick-up'], ['tongue_weight_kg' => 402, 'tongue_weight_by' => 'gauge', 'coupler_height_mm' => 500], ['family' => 'chain-snap-up', 'bar_rating_low_kg' => 360, 'bar_rating_high_kg' => 550, 'ball_height_mm' => 520]);
     $middle = $described->adjusters()->middle();
     $needed = $described->prior()->likelyRig()->tensionFor(0.75);
-    $chance = fn ($rig): float => (new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy))->firstMove()->forecast->chance;
+    $chance = fn ($rig): float => (new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules))->firstMove()->forecast->chance;
     $taped = $described->taped(new TapedBars(fourHeights(520.0, 330.0, 500.0, 310.0 + $needed), $middle));
 
     expect($chance($taped))->toBeGreaterThan(0.75)

@@ -14,12 +14,12 @@ use Yoke\Estimation\KnownRig;
 use Yoke\Estimation\RigPrior;
 use Yoke\Family\HitchMeasures;
 use Yoke\Loading\LoadChange;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Simulation\SeededSource;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Statics\Bars;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\TowedTrailer;
@@ -48,7 +48,7 @@ function priorOf(LogNormal $tongue, float $gross = 3000.0, float $overhang = 145
 
 it('suggests the bars whose range the tongue weight stays in all year', function (float $tongue, array $light, array $heavy, float $rating): void {
     $known = new LogNormal($tongue, 0.02);
-    $ranked = (new BarChoice(priorOf($known), Season::of($known, 5000.0, TrailerLoad::of(...$light), TrailerLoad::of(...$heavy)), linksAndWashers(), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual());
+    $ranked = (new BarChoice(priorOf($known), Season::of($known, 5000.0, TrailerLoad::of(...$light), TrailerLoad::of(...$heavy)), linksAndWashers(), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual());
 
     expect($ranked)->toHaveCount(7)
         ->and($ranked[0]->bars->heaviest->pounds())->toEqualWithDelta($rating, 1e-6)
@@ -63,7 +63,7 @@ it('suggests the bars whose range the tongue weight stays in all year', function
 
 it('says of every pair what speaks against it, and leaves none out', function (): void {
     $known = new LogNormal(330.0, 0.02);
-    $ranked = (new BarChoice(priorOf($known), Season::of($known, 5000.0, TrailerLoad::of()), linksAndWashers(), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual());
+    $ranked = (new BarChoice(priorOf($known), Season::of($known, 5000.0, TrailerLoad::of()), linksAndWashers(), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual());
     $against = [];
     foreach ($ranked as $candidate) {
         $against[(int) round($candidate->bars->heaviest->pounds())] = $candidate->objections;
@@ -81,8 +81,8 @@ it('sees bars bent past their rating on a short arm behind a long overhang', fun
     $known = new LogNormal(355.0, 0.001);
     $season = Season::of($known, 3800.0, TrailerLoad::of());
     $bars = BarRange::of(Load::ofKilograms(180.0), Load::ofKilograms(360.0));
-    $short = (new BarChoice(priorOf($known, overhang: 1900.0, arm: 400.0, length: 3800.0), $season, linksAndWashers(), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked($bars)[0];
-    $usual = (new BarChoice(priorOf($known), $season, linksAndWashers(), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked($bars)[0];
+    $short = (new BarChoice(priorOf($known, overhang: 1900.0, arm: 400.0, length: 3800.0), $season, linksAndWashers(), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked($bars)[0];
+    $usual = (new BarChoice(priorOf($known), $season, linksAndWashers(), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked($bars)[0];
 
     expect($short->objections)->toContain(BarObjection::BentPastRating)
         ->and($usual->objections)->not->toContain(BarObjection::BentPastRating)
@@ -94,7 +94,7 @@ it('calls a step coarse that moves more than half the range', function (): void 
     $season = Season::of($known, 5000.0, TrailerLoad::of());
     $stiff = BarRange::of(Load::ofKilograms(100.0), Load::ofKilograms(700.0));
     $soft = BarRange::of(Load::ofKilograms(100.0), Load::ofKilograms(200.0));
-    [$first, $second] = (new BarChoice(priorOf($known, 1200.0), $season, linksAndWashers(), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked($stiff, $soft);
+    [$first, $second] = (new BarChoice(priorOf($known, 1200.0), $season, linksAndWashers(), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked($stiff, $soft);
 
     expect($first->bars)->toBe($soft)
         ->and($second->objections)->toContain(BarObjection::CoarseSteps)
@@ -116,9 +116,9 @@ it('is as unsure of the year as the tongue weight is known', function (): void {
 it('refuses bars that hold nothing, and knows none where a sheet gives no rating', function (): void {
     expect(fn () => BarRange::of(Load::ofKilograms(300.0), Load::ofKilograms(300.0)))->toThrow(ImpossibleBars::class)
         ->and(fn () => BarRange::of(Load::ofKilograms(-1.0), Load::ofKilograms(300.0)))->toThrow(ImpossibleBars::class)
-        ->and(BarRange::ofHitch(new Values([])))->toBeNull()
-        ->and(BarRange::ofHitch(new Values(['bar_rating_low_kg' => 400.0, 'bar_rating_high_kg' => 300.0])))->toBeNull()
-        ->and(BarRange::ofHitch(new Values(['bar_rating_high_kg' => 300.0]))?->lightest->kilograms())->toBe(0.0);
+        ->and(BarRange::ofHitch(new SpecificationSheet([])))->toBeNull()
+        ->and(BarRange::ofHitch(new SpecificationSheet(['bar_rating_low_kg' => 400.0, 'bar_rating_high_kg' => 300.0])))->toBeNull()
+        ->and(BarRange::ofHitch(new SpecificationSheet(['bar_rating_high_kg' => 300.0]))?->lightest->kilograms())->toBe(0.0);
 });
 
 /** A rig of the simulation with its year: what is true, what is told of it. */
@@ -189,7 +189,7 @@ it('suggests bars that hold all year and reach the range on nearly every rig', f
     [$good, $claimed] = [0, 0.0];
     for ($i = 0; $i < 300; $i++) {
         $rig = YearOfARig::drawn($random);
-        $suggested = (new BarChoice($rig->told, $rig->season, linksAndWashers($rig->pitch), Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual())[0];
+        $suggested = (new BarChoice($rig->told, $rig->season, linksAndWashers($rig->pitch), TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...BarRange::usual())[0];
         $good += $rig->holds($suggested->bars) && $rig->reaches($suggested->bars) ? 1 : 0;
         $claimed += $suggested->chance;
     }

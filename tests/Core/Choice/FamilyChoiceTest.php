@@ -11,14 +11,14 @@ use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\Suits;
 use Yoke\Family\Want;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Units\Load;
 
 /** @return array<string, FamilyCandidate> by key of the family, best first */
 function familiesFor(Want ...$wants): array
 {
     $bars = BarRange::of(Load::ofKilograms(180.0), Load::ofKilograms(360.0));
-    $ranked = (new FamilyChoice(Described::of(), $bars, Band::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...$wants);
+    $ranked = (new FamilyChoice(Described::of(), $bars, TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...$wants);
 
     return array_combine(array_map(static fn (FamilyCandidate $one): string => $one->family->key(), $ranked), $ranked);
 }

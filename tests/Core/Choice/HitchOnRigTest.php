@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
 use Yoke\Advice\ExpectedHookUps;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Choice\BarRange;
 use Yoke\Choice\HitchOffer;
 use Yoke\Choice\HitchOnRig;
@@ -14,7 +14,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Family\Families;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\Goal;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -24,7 +24,7 @@ function hitchOnRig(HitchOffer $offer, ?LoadChange $heavy = null): HitchOnRig
     $none = LoadChange::between([], []);
     $season = Season::of($rig->prior()->doubtful(RigPrior::TONGUE_WEIGHT), $rig->ballToAxle()->millimetres(), $none, $heavy ?? $none);
 
-    return new HitchOnRig($offer, $rig, $season, Goal::usual(), new Policy);
+    return new HitchOnRig($offer, $rig, $season, Goal::usual(), new StoppingRules);
 }
 
 function usualOffer(string $family, float $heaviest): HitchOffer
@@ -71,14 +71,14 @@ it('restores less with a heavier tongue at the same setting', function (): void 
 });
 
 it('takes a hitch as its specification describes it, and no plain ball', function (): void {
-    $offer = HitchOffer::described(new Values(['family' => 'chain-snap-up', 'bar_rating_high_kg' => 400.0, 'bar_rating_low_kg' => 250.0, 'pitch_mm' => 30.0]), Length::ofMillimetres(650.0));
+    $offer = HitchOffer::described(new SpecificationSheet(['family' => 'chain-snap-up', 'bar_rating_high_kg' => 400.0, 'bar_rating_low_kg' => 250.0, 'pitch_mm' => 30.0]), Length::ofMillimetres(650.0));
     $on = hitchOnRig($offer ?? throw new LogicException('Expected an offer.'));
 
     expect($on->rig->adjusters()?->tensionStep())->toBe(30.0)
         ->and($on->rig->prior()->known()->barArm)->toBe(650.0)
         ->and($offer->bars?->lightest->kilograms())->toBe(250.0)
-        ->and(HitchOffer::described(new Values(['family' => 'plain-ball']), null))->toBeNull()
-        ->and(HitchOffer::described(new Values([]), null))->toBeNull();
+        ->and(HitchOffer::described(new SpecificationSheet(['family' => 'plain-ball']), null))->toBeNull()
+        ->and(HitchOffer::described(new SpecificationSheet([]), null))->toBeNull();
 });
 
 it('expects fewer hook-ups the likelier the first is', function (): void {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Choice\BarObjection;
 use Yoke\Choice\BarRange;
 use Yoke\Choice\FamilyObjection;
@@ -13,7 +13,7 @@ use Yoke\Choice\HitchOffer;
 use Yoke\Family\Families;
 use Yoke\Family\Suits;
 use Yoke\Family\Want;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Planning\NeedAnswer;
 use Yoke\Probability\LogNormal;
@@ -25,12 +25,12 @@ use Yoke\Units\Load;
  */
 function choiceOf(array $vehicle = [], array $trailer = [], array $light = [], array $heavy = []): HitchChoice
 {
-    return new HitchChoice(Described::of($vehicle, $trailer, ['family' => 'cam-bar', 'bar_rating_high_kg' => 100.0]), TrailerLoad::of(...$light), TrailerLoad::of(...$heavy), Band::usual(), new Tolerances, new Policy);
+    return new HitchChoice(Described::of($vehicle, $trailer, ['family' => 'cam-bar', 'bar_rating_high_kg' => 100.0]), TrailerLoad::of(...$light), TrailerLoad::of(...$heavy), TargetRange::usual(), new Tolerances, new StoppingRules);
 }
 
 it('leaves aside whatever hitch the rig has', function (): void {
     $with = choiceOf();
-    $without = new HitchChoice(Described::of([], [], []), TrailerLoad::of(), TrailerLoad::of(), Band::usual(), new Tolerances, new Policy);
+    $without = new HitchChoice(Described::of([], [], []), TrailerLoad::of(), TrailerLoad::of(), TargetRange::usual(), new Tolerances, new StoppingRules);
 
     expect($with->bars()[0]->bars->heaviest->kilograms())->toBe($without->bars()[0]->bars->heaviest->kilograms())
         ->and($with->bars()[0]->chance)->toEqualWithDelta($without->bars()[0]->chance, 1e-9);

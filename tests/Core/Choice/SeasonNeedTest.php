@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Choice\Season;
 use Yoke\Choice\SeasonNeed;
 use Yoke\Estimation\RigPrior;
@@ -14,7 +14,7 @@ use Yoke\Loading\Tank;
 use Yoke\Loading\TripLoad;
 use Yoke\Method\Goal;
 use Yoke\Planning\NeedAnswer;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** @param  array<string, float|string>  $vehicle */
 function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
@@ -22,7 +22,7 @@ function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
     $rig = Described::of($vehicle, ['tongue_weight_kg' => 360.0, 'tongue_weight_by' => 'tongue_scale'], ['family' => 'plain-ball']);
     $season = Season::of($rig->prior()->doubtful(RigPrior::TONGUE_WEIGHT), $rig->ballToAxle()->millimetres(), TrailerLoad::of(), ...$states);
 
-    return new SeasonNeed($rig, $season, Goal::usual(), new Policy);
+    return new SeasonNeed($rig, $season, Goal::usual(), new StoppingRules);
 }
 
 it('answers for the load state that asks for it more', function (array $vehicle, array $load, NeedAnswer $answer): void {
@@ -50,7 +50,7 @@ it('sees a tongue that gets too light with load behind the axles', function (): 
 
 it('counts what is along into loads where they usually stand', function (): void {
     $rig = Described::rig();
-    $tanks = Tank::of(new Values(['fresh_tank_kg' => 120.0, 'fresh_tank_ahead_mm' => 900.0]));
+    $tanks = Tank::of(new SpecificationSheet(['fresh_tank_kg' => 120.0, 'fresh_tank_ahead_mm' => 900.0]));
     $trip = TripLoad::of(['person_behind' => 2, 'gas_bottles' => 1, 'bikes_on_trailer' => 0], ['fresh' => 0.5, 'waste' => 1.0]);
     $items = $trip->items($rig, $tanks);
     $change = $trip->change($rig, $tanks);

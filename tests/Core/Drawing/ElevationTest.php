@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
+use Yoke\Drawing\Canvas;
 use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\Figure;
 use Yoke\Drawing\FrontRule;
 use Yoke\Drawing\Point;
-use Yoke\Drawing\Sheet;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Hitch;
@@ -88,7 +88,7 @@ it('hangs bars only on the carried rig', function (): void {
 
 it('keeps every figure filled in, whatever the rig', function (VehicleBody $vehicle, TrailerBody $trailer, int $axles): void {
     $drawing = new Elevation(rigToDraw($vehicle, $trailer, $axles), threeStances(), 5.0);
-    $sheet = Sheet::around($drawing, 5.7);
+    $sheet = Canvas::around($drawing, 5.7);
     $points = [];
     foreach ($drawing->stances() as $drawn) {
         foreach ([...$drawn->vehicle, ...$drawn->trailer] as $figure) {
@@ -124,7 +124,7 @@ it('rounds corners without leaving the polygon', function (): void {
 });
 
 it('lays the front fender along a rule', function (): void {
-    $rule = FrontRule::of(threeStances(), Band::usual());
+    $rule = FrontRule::of(threeStances(), TargetRange::usual());
     $carried = $rule->carried();
 
     expect($rule->dropped())->toBeLessThan($rule->halfway())
@@ -132,6 +132,6 @@ it('lays the front fender along a rule', function (): void {
         ->and($rule->band())->toBe(['from' => $rule->halfway(), 'to' => $rule->fullReturn()])
         ->and($carried['at'])->toBe($rule->dropped() + 0.75 * ($rule->fullReturn() - $rule->dropped()))
         ->and($carried['from'])->toBeLessThan($carried['at'])->and($carried['to'])->toBeGreaterThan($carried['at'])
-        ->and(FrontRule::of(Heights::of(['alone' => [950]]), Band::usual()))->toBeNull()
-        ->and(FrontRule::of(Heights::of(['alone' => [950], 'dropped' => [951], 'carried' => [800]]), Band::usual())->carried()['at'])->toBe(99.0);
+        ->and(FrontRule::of(Heights::of(['alone' => [950]]), TargetRange::usual()))->toBeNull()
+        ->and(FrontRule::of(Heights::of(['alone' => [950], 'dropped' => [951], 'carried' => [800]]), TargetRange::usual())->carried()['at'])->toBe(99.0);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Method\Heights;
+use Yoke\Drawing\Canvas;
 use Yoke\Drawing\DrawnPart;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\Figure;
@@ -13,7 +14,6 @@ use Yoke\Drawing\LoadKnown;
 use Yoke\Drawing\LoadMark;
 use Yoke\Drawing\PartSketch;
 use Yoke\Drawing\Point;
-use Yoke\Drawing\Sheet;
 use Yoke\Drawing\Tensioner;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
@@ -99,7 +99,7 @@ it('puts an arrow under each axle, in all where it was weighed, else its change'
 
 it('leaves room for the arrows under the ground', function (): void {
     $drawing = drawnWith(new HitchSet);
-    [$plain, $loaded] = [Sheet::around($drawing, 5.9), Sheet::withLoads($drawing, 5.9)];
+    [$plain, $loaded] = [Canvas::around($drawing, 5.9), Canvas::withLoads($drawing, 5.9)];
 
     expect($loaded->height - $loaded->top)->toBeGreaterThan($plain->height - $plain->top + 200)
         ->and($loaded->width / $loaded->height)->toEqualWithDelta(5.9, 1e-9);

@@ -7,14 +7,14 @@ use Tests\Core\Estimation\Readings;
 use Yoke\Drawing\Plot\StancePlot;
 use Yoke\Drawing\Point;
 use Yoke\Estimation\Estimation;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 
 function stancePlot(): StancePlot
 {
     $prior = Priors::rig(0.1, 20.0, 6.0);
     $posterior = (new Estimation($prior, (new Readings($prior->likelyRig(), 20.0, null, 0.3))->threeStances()))->posterior();
 
-    return new StancePlot($posterior, Band::usual(), [['rear' => -30.0, 'front' => 4.0]], new Yoke\Method\Tolerances);
+    return new StancePlot($posterior, TargetRange::usual(), [['rear' => -30.0, 'front' => 4.0]], new Yoke\Method\Tolerances);
 }
 
 it('puts up above and right to the right, everything inside', function (): void {

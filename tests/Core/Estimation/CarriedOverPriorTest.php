@@ -14,7 +14,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -74,7 +74,7 @@ it('puts one load on after another as both at once, in whatever order', function
     $water = LoadChange::between([], [$item(80.0, 1650.0, Carrier::Trailer)]);
     $friend = LoadChange::between([$item(40.0, -900.0, Carrier::Trailer)], [$item(85.0, 2200.0, Carrier::Vehicle)]);
     $rig = Described::of(trailer: ['tongue_weight_kg' => 400], hitch: ['family' => 'chain-snap-up']);
-    $facts = static function (DescribedRig $described): array {
+    $facts = static function (SpecifiedRig $described): array {
         $prior = $described->prior();
         $loaded = $prior->likelyRig();
 

@@ -13,9 +13,9 @@ use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Estimation\Stories\MistakeKind;
 use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Story;
 use Yoke\Estimation\Stories\Suspect;
 use Yoke\Method\Goal;
 use Yoke\Probability\LogNormal;
@@ -69,7 +69,7 @@ function told(RigPrior $prior, array $observations): Posterior
 
 function chanceOf(Posterior $posterior, MistakeKind $kind): float
 {
-    return array_sum(array_map(fn (Story $story): float => array_filter($story->mistakes, fn ($mistake): bool => $mistake->kind === $kind) === [] ? 0.0 : $story->chance, $posterior->stories));
+    return array_sum(array_map(fn (Hypothesis $story): float => array_filter($story->mistakes, fn ($mistake): bool => $mistake->kind === $kind) === [] ? 0.0 : $story->chance, $posterior->stories));
 }
 
 it('tells one story above all of readings that agree, and keeps the others small', function (): void {
@@ -149,7 +149,7 @@ it('forecasts the hook-up that is on as it truly is, and any other as it is coun
 it('corrects a fit by a straight line as far as fitting anew would', function (float $off): void {
     $prior = storyPrior();
     $observations = storyReadings($prior, off: [3 => $off], times: 2);
-    $slipped = array_values(array_filter(told($prior, $observations)->stories, fn (Story $story): bool => $story->has(MistakeKind::Slip, 3)))[0] ?? null;
+    $slipped = array_values(array_filter(told($prior, $observations)->stories, fn (Hypothesis $story): bool => $story->has(MistakeKind::Slip, 3)))[0] ?? null;
     $without = $observations;
     unset($without[3]);
     $anew = told($prior, array_values($without));

@@ -11,7 +11,7 @@ use Yoke\Experience\Experience;
 use Yoke\Experience\JobEvidence;
 use Yoke\Experience\Source;
 use Yoke\Experience\Subject;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Simulation\Contest\AdvisedPlayer;
 use Yoke\Simulation\Contest\HookUps;
 use Yoke\Simulation\Contest\TapeReader;
@@ -30,7 +30,7 @@ function afterRigs(int $many, int $seed = 3): array
     for ($i = 0; $i < $many; $i++) {
         $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
         $random = new SeededSource(1000 + $i);
-        $told = (new AdvisedPlayer(new Yoke\Advice\Policy))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), Band::usual())->told;
+        $told = (new AdvisedPlayer(new Yoke\Advice\StoppingRules))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), TargetRange::usual())->told;
         $evidence = $told === null ? $evidence : [...$evidence, ...(new JobEvidence($rig->subject, $rig->textbook, $told, new PriorDoubts))->all()];
     }
 

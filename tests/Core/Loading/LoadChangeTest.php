@@ -13,7 +13,7 @@ use Yoke\Loading\LoadRoom;
 use Yoke\Loading\Tank;
 use Yoke\Loading\TongueShare;
 use Yoke\Loading\UsualItem;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Statics\Exception\ImpossibleModel;
 use Yoke\Statics\TowVehicle;
 use Yoke\Units\Length;
@@ -60,7 +60,7 @@ it('takes away what it put there', function (AxleGroup $axles): void {
 
 it('takes share off the tongue and load off the rear as water moves back', function (): void {
     $rig = Priors::rig()->likelyRig();
-    $sheet = new Values(['fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 1650, 'waste_tank_kg' => 110, 'waste_tank_ahead_mm' => -900]);
+    $sheet = new SpecificationSheet(['fresh_tank_kg' => 150, 'fresh_tank_ahead_mm' => 1650, 'waste_tank_kg' => 110, 'waste_tank_ahead_mm' => -900]);
     [$fresh, $waste] = Tank::of($sheet);
     $shares = array_map(function (float $moved) use ($rig, $fresh, $waste): array {
         $now = array_filter([$fresh->filled(0.7 - $moved), $waste->filled($moved * 150 / 110)]);
@@ -94,7 +94,7 @@ it('refuses a load that cannot be there, and says where it may', function (Closu
     'behind the rack' => [fn (LoadRoom $room) => $room->check(aboard(Carrier::Vehicle, 50.0, 6200.0)), 'place', 'item.outside_vehicle'],
     'ahead of the ball' => [fn (LoadRoom $room) => $room->check(aboard(Carrier::Trailer, 50.0, 5200.0)), 'place', 'item.outside_trailer'],
     'in the road behind' => [fn (LoadRoom $room) => $room->check(aboard(Carrier::Trailer, 50.0, -5200.0)), 'place', 'item.outside_trailer'],
-    'a tank over its brim' => [fn () => Tank::of(new Values(['fresh_tank_kg' => 90, 'fresh_tank_ahead_mm' => 500]))[0]->filled(1.2), 'fill', 'item.fill'],
+    'a tank over its brim' => [fn () => Tank::of(new SpecificationSheet(['fresh_tank_kg' => 90, 'fresh_tank_ahead_mm' => 500]))[0]->filled(1.2), 'fill', 'item.fill'],
 ]);
 
 it('draws a load where it is, and reads its place off the drawing', function (UsualItem $usual): void {

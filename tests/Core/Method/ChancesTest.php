@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Exception\ImpossibleBand;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Method\Verdict;
 use Yoke\Units\Angle;
@@ -50,12 +50,12 @@ it('says whole percents that sum to a hundred, the largest taking what rounding 
 ]);
 
 it('takes a range whose edges lie on what is allowed, and refuses one beyond', function (): void {
-    expect(Band::of(0.0, 1.0)->from)->toBe(0.0)
-        ->and(Band::usual()->upToMakers(1.5)->to)->toBe(1.5)
-        ->and(fn () => Band::of(0.2, 0.6)->upToMakers(0.2))->toThrow(ImpossibleBand::class)
-        ->and(fn () => Band::of(-0.01, 0.6))->toThrow(ImpossibleBand::class)
-        ->and(Band::usual()->raisedBy(0.0)->from)->toBe(0.5)
-        ->and(Band::usual()->raisedBy(-0.2)->from)->toBe(0.5);
+    expect(TargetRange::of(0.0, 1.0)->from)->toBe(0.0)
+        ->and(TargetRange::usual()->upToMakers(1.5)->to)->toBe(1.5)
+        ->and(fn () => TargetRange::of(0.2, 0.6)->upToMakers(0.2))->toThrow(ImpossibleBand::class)
+        ->and(fn () => TargetRange::of(-0.01, 0.6))->toThrow(ImpossibleBand::class)
+        ->and(TargetRange::usual()->raisedBy(0.0)->from)->toBe(0.5)
+        ->and(TargetRange::usual()->raisedBy(-0.2)->from)->toBe(0.5);
 });
 
 it('takes a hook-up nobody wrote down as its own reference', function (): void {

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Method\Band;
 use Yoke\Method\Chances;
 use Yoke\Method\Criterion;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Method\Goal;
 use Yoke\Method\StanceQuantities;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Method\Verdict;
 use Yoke\Probability\Normal;
@@ -21,9 +21,9 @@ function stance(float $quantity, float $share = 0.75, float $bend = 40.0, float 
     return new StanceQuantities(Normal::of($quantity, $doubt), Normal::of($share, 0.01), Normal::of($bend, 0.5), $lost, $ceiling);
 }
 
-function goal(Criterion $criterion = Criterion::FrontRestoration, ?Band $band = null, ?float $ballLoad = null): Goal
+function goal(Criterion $criterion = Criterion::FrontRestoration, ?TargetRange $band = null, ?float $ballLoad = null): Goal
 {
-    return new Goal($band ?? Band::usual(), $criterion, new Tolerances, $ballLoad);
+    return new Goal($band ?? TargetRange::usual(), $criterion, new Tolerances, $ballLoad);
 }
 
 it('judges by the range of its method, to the edge of its tolerance', function (Criterion $criterion, float $quantity, Verdict $verdict): void {
@@ -92,7 +92,7 @@ it('moves the range by what levelling takes back, and never past full return', f
 
     expect($range[0])->toEqualWithDelta($from, 1e-9)->and($range[1])->toEqualWithDelta($to, 1e-9)
         ->and(goal()->method(Criterion::AxleScale)->range($lost))->toBe($range)
-        ->and(Band::usual()->raisedBy($lost)->ceiling())->toBe(1.0);
+        ->and(TargetRange::usual()->raisedBy($lost)->ceiling())->toBe(1.0);
 })->with(['nothing' => [0.0, 0.5, 1.0], 'a quarter' => [0.25, 0.75, 1.0], 'more than there is' => [0.7, 0.98, 1.0], 'a gain is none' => [-0.1, 0.5, 1.0]]);
 
 it('judges a levelled rig by the raised range', function (): void {
@@ -104,20 +104,20 @@ it('judges a levelled rig by the raised range', function (): void {
 });
 
 it('goes past full return only where the hitch\'s maker asks for it', function (): void {
-    $makers = Band::usual()->upToMakers(1.15);
+    $makers = TargetRange::usual()->upToMakers(1.15);
 
     expect([$makers->from, $makers->to, $makers->ceiling()])->toBe([0.5, 1.15, 1.15])
-        ->and(Band::usual()->ceiling())->toBe(1.0)->and(Band::of(0.2, 0.6)->ceiling())->toBe(1.0)
-        ->and(Band::of(0.2, 0.6)->middle())->toEqualWithDelta(0.4, 1e-12)
-        ->and(Band::usual()->upToMakers(0.8)->to)->toBe(1.0)
-        ->and(fn () => Band::usual()->upToMakers(1.51))->toThrow(ImpossibleBand::class)
-        ->and(fn () => Band::usual()->upToMakers(0.4))->toThrow(ImpossibleBand::class);
+        ->and(TargetRange::usual()->ceiling())->toBe(1.0)->and(TargetRange::of(0.2, 0.6)->ceiling())->toBe(1.0)
+        ->and(TargetRange::of(0.2, 0.6)->middle())->toEqualWithDelta(0.4, 1e-12)
+        ->and(TargetRange::usual()->upToMakers(0.8)->to)->toBe(1.0)
+        ->and(fn () => TargetRange::usual()->upToMakers(1.51))->toThrow(ImpossibleBand::class)
+        ->and(fn () => TargetRange::usual()->upToMakers(0.4))->toThrow(ImpossibleBand::class);
     $governing = (new Goal($makers, Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances))->governing();
     expect($governing->chances(new StanceQuantities(Normal::of(1.10, 0.01), Normal::of(1.10, 0.01), Normal::of(40, 1), 0.0, $makers->ceiling()))->verdict())->toBe(Verdict::InRange);
 });
 
 it('refuses a range that cannot be', function (float $from, float $to): void {
-    expect(fn () => Band::of($from, $to))->toThrow(ImpossibleBand::class);
+    expect(fn () => TargetRange::of($from, $to))->toThrow(ImpossibleBand::class);
 })->with(['upside down' => [0.8, 0.5], 'of nothing' => [0.5, 0.5], 'below nothing' => [-0.1, 0.5], 'past full return' => [0.5, 1.01], 'no number' => [NAN, 0.5]]);
 
 it('gives a verdict from three quarters of the chance on', function (float $little, float $much, Verdict $verdict): void {

@@ -22,7 +22,7 @@ use Yoke\Method\Tolerances;
 use Yoke\Planning\Check;
 use Yoke\Planning\CheckKind;
 use Yoke\Planning\Proof;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -38,7 +38,7 @@ function hang(array $without = [], array $with = []): BarHang
 {
     $taped = array_diff_key([...['hang_mm' => 212.0, 'head_gap_mm' => 60.0, 'bar_length_mm' => 722.0, 'tip_clearance_mm' => 150.0], ...$with], array_flip($without));
 
-    return BarHang::of(chains(), Length::ofMillimetres(720), new Values(in_array('frame_height_mm', $without, true) ? [] : ['frame_height_mm' => 402.0]), new Values($taped));
+    return BarHang::of(chains(), Length::ofMillimetres(720), new SpecificationSheet(in_array('frame_height_mm', $without, true) ? [] : ['frame_height_mm' => 402.0]), new SpecificationSheet($taped));
 }
 
 function carriedRig(float $share = 0.75): Attitude
@@ -95,7 +95,7 @@ it('never advises tips nearer to the ground than the hitch\'s specification allo
     $ranked = function (BarHang $hang): Recommendation {
         $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\Policy))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
+        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\StoppingRules))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
     };
     $strict = hang(with: ['tip_clearance_mm' => 270.0]);
     $low = $ranked($strict);

@@ -8,19 +8,19 @@ use Yoke\Family\Families;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
 use Yoke\Planning\CheckKind;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\Proof;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedPart;
 use Yoke\Specification\HitchSpecification;
 
-function chained(): DescribedRig
+function chained(): SpecifiedRig
 {
     return Described::of([], ['tongue_weight_kg' => 400, 'tongue_weight_by' => 'tongue_scale'], ['family' => 'tension-chain', 'bar_rating_high_kg' => 545]);
 }
 
 it('plans no more for tension chains than they can restore, and says how much that is', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\StoppingRules);
     $rig = chained()->prior()->likelyRig();
 
     // By hand: 40 mm of thread and the sag of the dropped rig, against the moment that restores all.
@@ -31,11 +31,11 @@ it('plans no more for tension chains than they can restore, and says how much th
     expect($plan->mostRestored())->toBeGreaterThan(0.10)->toBeLessThan(0.40)->toBeLessThan($stiff)
         ->and($plan->mostRestored())->toBeGreaterThan(0.75 * $stiff)
         ->and($plan->carried()->frontRestored())->toEqualWithDelta($plan->mostRestored(), 1e-9)
-        ->and((new RigPlan(Described::of([], [], ['family' => 'cam-bar']), Goal::usual(), new Yoke\Advice\Policy))->mostRestored())->toBeNull();
+        ->and((new RigPlan(Described::of([], [], ['family' => 'cam-bar']), Goal::usual(), new Yoke\Advice\StoppingRules))->mostRestored())->toBeNull();
 });
 
 it('has no bar in ledger and checks of a hitch without bars', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\StoppingRules);
     $adjusters = chained()->adjusters();
     $proof = new Proof((new Estimation(chained()->prior(), []))->posterior(), new CurrentSetting($adjusters->middle(), 0.0, 0.0, 1), null, null, new Yoke\Method\Tolerances, chained()->family());
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Suspension;
@@ -12,7 +12,7 @@ use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -28,8 +28,8 @@ final class Described
         );
     }
 
-    public static function of(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): DescribedRig
+    public static function of(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): SpecifiedRig
     {
-        return new DescribedRig(self::rig($gross), new Values($vehicle), new Values($trailer), new Values($hitch), new \Yoke\Estimation\PriorDoubts);
+        return new SpecifiedRig(self::rig($gross), new SpecificationSheet($vehicle), new SpecificationSheet($trailer), new SpecificationSheet($hitch), new \Yoke\Estimation\PriorDoubts);
     }
 }

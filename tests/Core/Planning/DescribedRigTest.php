@@ -8,8 +8,8 @@ use Yoke\Adjuster\Role;
 use Yoke\Bars\FourHeights;
 use Yoke\Bars\TapedBars;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Band;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Planning\Assumption;
 use Yoke\Planning\Assumptions;
 use Yoke\Planning\RigPlan;
@@ -33,7 +33,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
         ->and(array_map(fn (Assumption $assumption): string => $assumption->field, $rig->assumptions()))
         ->toBe(['vehicle_class', 'tongue_weight_kg', 'axle_group', 'cg_above_axle_mm', 'family', 'bar_rating_high_kg', 'coupler_height_mm'])
         ->and($rig->adjusters())->toBeNull()
-        ->and((new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy))->firstMove())->toBeNull();
+        ->and((new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules))->firstMove())->toBeNull();
 });
 
 it('takes what the sheets say before what is usual', function (): void {
@@ -58,7 +58,7 @@ it('takes what the sheets say before what is usual', function (): void {
 });
 
 it('follows the trailer as it grows heavier', function (): void {
-    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(Described::of(gross: $gross), Goal::usual(), new Yoke\Advice\Policy), [2000.0, 3000.0, 4000.0]);
+    $plans = array_map(fn (float $gross): RigPlan => new RigPlan(Described::of(gross: $gross), Goal::usual(), new Yoke\Advice\StoppingRules), [2000.0, 3000.0, 4000.0]);
     $balls = array_map(fn (RigPlan $plan): float => $plan->ballAdvised()->mean(), $plans);
     $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise(), $plans);
 
@@ -67,14 +67,14 @@ it('follows the trailer as it grows heavier', function (): void {
 });
 
 it('aims at the middle of the band with a level trailer', function (): void {
-    $carried = (new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->carried();
+    $carried = (new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules))->carried();
 
     expect($carried->frontRestored())->toEqualWithDelta(0.75, 1e-9)
         ->and($carried->trailerPitchAngle()->degrees())->toEqualWithDelta(0.0, 1e-6);
 });
 
 it('names each line of the ledger once, dropped and carried', function (): void {
-    $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan(Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]), Goal::usual(), new Yoke\Advice\StoppingRules);
     $names = array_map(fn (RatedLoad $line): string => $line->key(), $plan->ledger());
     $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
 
@@ -84,8 +84,8 @@ it('names each line of the ledger once, dropped and carried', function (): void 
 });
 
 it('loses share only to levelling', function (): void {
-    expect((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->takenBack())->toBe(0.0)
-        ->and((new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\Policy))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
+    expect((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules))->takenBack())->toBe(0.0)
+        ->and((new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\StoppingRules))->takenBack())->toBeGreaterThan(0.05)->toBeLessThan(0.6);
 });
 
 it('has fields whose keys say their unit, and which refuse what cannot be', function (RigPart $part): void {
@@ -112,7 +112,7 @@ it('tells both units where a length or a load was expected', function (): void {
         ->and(Field::number('a', 1, 3)->objection('two')?->text())->toBe('field.number low=1 high=3');
 });
 
-it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?string $kind, ?Band $band, bool $forbids): void {
+it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?string $kind, ?TargetRange $band, bool $forbids): void {
     $word = Described::of($sheet)->makersWord();
 
     expect($word?->kind())->toBe($kind)
@@ -125,7 +125,7 @@ it('quotes the vehicle\'s maker, whose band governs', function (array $sheet, ?s
     'required, and this trailer is heavier' => [['maker_says' => 'required', 'maker_from_kg' => 2270], 'required', null, false],
     'required, and this trailer is lighter' => [['maker_says' => 'required', 'maker_from_kg' => 3500], 'required_above', null, false],
     'required, from nobody knows where' => [['maker_says' => 'required'], 'weight_missing', null, false],
-    'a band' => [['maker_says' => 'band', 'maker_band_low' => 40, 'maker_band_high' => 70], 'range', Band::of(0.4, 0.7), false],
+    'a band' => [['maker_says' => 'band', 'maker_band_low' => 40, 'maker_band_high' => 70], 'range', TargetRange::of(0.4, 0.7), false],
     'a band half typed' => [['maker_says' => 'band', 'maker_band_low' => 40], 'range_missing', null, false],
     'a band upside down' => [['maker_says' => 'band', 'maker_band_low' => 70, 'maker_band_high' => 40], 'range_missing', null, false],
 ]);
@@ -143,7 +143,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {
-    $plan = new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules);
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
     $filled = $plan->filledIn($taped);
 

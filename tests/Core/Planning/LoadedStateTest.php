@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
 use Yoke\Advice\Action;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
@@ -28,7 +28,7 @@ function withLoad(float $kilograms, float $ahead, Carrier $on = Carrier::Trailer
 }
 
 it('answers a heavier tongue with the small adjuster alone', function (): void {
-    $policy = new Policy(overAllowed: 0.5, hopeless: 0.0, goodEnough: 0.99, sure: 0.99);
+    $policy = new StoppingRules(overAllowed: 0.5, hopeless: 0.0, goodEnough: 0.99, sure: 0.99);
     $as = withLoad(0.0, 0.0)->smallMove(Goal::usual(), $policy);
     $heavier = withLoad(260.0, 4400.0)->smallMove(Goal::usual(), $policy);
     $middle = withLoad(0.0, 0.0);

@@ -13,7 +13,7 @@ use Yoke\Family\HitchMeasures;
 use Yoke\Ratings\Ledger;
 use Yoke\Ratings\Weighed;
 use Yoke\Readings\Height\HeightReading;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -49,7 +49,7 @@ it('asks the heaviest axle of a group on its own springs', function (): void {
 it('keeps bar tips as far from the ground as the sheet asks, once frame and chain are taped', function (array $hitch, bool $isLeftOut): void {
     $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures(pitchMm: 28.0));
     $rig = Priors::rig()->likelyRig();
-    $obstacle = new TipClearance(BarHang::of($adjusters, Length::ofMillimetres(720), new Values(['frame_height_mm' => 402.0]), new Values($hitch)));
+    $obstacle = new TipClearance(BarHang::of($adjusters, Length::ofMillimetres(720), new SpecificationSheet(['frame_height_mm' => 402.0]), new SpecificationSheet($hitch)));
 
     expect($obstacle->against($adjusters->middle()->with('link', 1.0), $rig->carried(20.0)))->toBe($isLeftOut ? Exclusion::TipsTooLow : null);
 })->with([

@@ -7,14 +7,14 @@ use Tests\Core\Planning\Described;
 use Tests\Core\Statics\RigMaker;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
 use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
 use Yoke\Head\BallHeight;
-use Yoke\Head\School;
+use Yoke\Head\BallHeightRule;
 use Yoke\Head\Shank;
 use Yoke\Head\ShankPlace;
 use Yoke\Head\TailClearance;
@@ -77,7 +77,7 @@ it('names the other schools beside it', function (): void {
     $schools = (new BallHeight(Priors::rig()))->schools();
 
     expect($schools[0]->lowest)->toEqualWithDelta(26.8, 1e-9)
-        ->and(array_map(fn (School $school): bool => $school->holds(26.8), $schools))->toBe([true, false, false, false, true]);
+        ->and(array_map(fn (BallHeightRule $school): bool => $school->holds(26.8), $schools))->toBe([true, false, false, false, true]);
 });
 
 it('says which way and how far to jack the trailer', function (float $front, float $rear, float $move, bool $level): void {
@@ -124,11 +124,11 @@ it('knows what levelling takes back', function (): void {
 });
 
 it('asks for more before the levelling is on again, by what it takes', function (): void {
-    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\StoppingRules);
 
     expect($plan->rangeBefore()->from)->toEqualWithDelta(min(0.5 + $plan->takenBack(), 0.9), 1e-9)->toBeGreaterThan(0.5)
         ->and($plan->rangeBefore()->to)->toBe(1.0)
-        ->and((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\Policy))->rangeBefore()->from)->toBe(0.5);
+        ->and((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules))->rangeBefore()->from)->toBe(0.5);
 });
 
 it('knows what air springs take back: more the more they lift, and nothing where they do neither', function (): void {
@@ -149,7 +149,7 @@ it('knows what air springs take back: more the more they lift, and nothing where
 /** A plan of a tall tandem with chains, as far as its specification says. */
 function chainPlan(array $hitch = [], ?Posterior $posterior = null): RigPlan
 {
-    return new RigPlan(Described::of([], ['tongue_weight_kg' => 402], ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550, ...$hitch]), Goal::usual(), new Policy, $posterior);
+    return new RigPlan(Described::of([], ['tongue_weight_kg' => 402], ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550, ...$hitch]), Goal::usual(), new StoppingRules, $posterior);
 }
 
 it('derives a first setting: tensions that add up, doubts by parameter', function (): void {
@@ -184,7 +184,7 @@ it('takes another tilt where the first one would hardly land', function (): void
 it('lands in range as often as it says', function (): void {
     $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures);
     $prior = Priors::rig(0.12, 15.0, 12.0);
-    $best = (new Advisor(new HitchSettings($adjusters, $adjusters->middle()), Goal::usual(), new Yoke\Advice\Policy))->advise((new Estimation($prior, []))->posterior())->forecast;
+    $best = (new Advisor(new HitchSettings($adjusters, $adjusters->middle()), Goal::usual(), new Yoke\Advice\StoppingRules))->advise((new Estimation($prior, []))->posterior())->forecast;
     $random = new SeededSource(12);
     $landed = 0;
     for ($i = 0; $i < 3000; $i++) {

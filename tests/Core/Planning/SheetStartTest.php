@@ -5,12 +5,12 @@ declare(strict_types=1);
 use Tests\Core\Planning\Described;
 use Yoke\Bars\BracketHoles;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\RigPlan;
-use Yoke\Specification\Values;
+use Yoke\Planning\SpecifiedRig;
+use Yoke\Specification\SpecificationSheet;
 
 /** Bars from 300 to 540 kg on the tall tandem, with what else its data sheet says. */
-function startingBy(array $sheet, float $tongue): DescribedRig
+function startingBy(array $sheet, float $tongue): SpecifiedRig
 {
     return Described::of([], ['tongue_weight_kg' => $tongue, 'tongue_weight_by' => 'tongue_scale'], ['family' => 'chain-snap-up', 'bar_rating_low_kg' => 300, 'bar_rating_high_kg' => 540, ...$sheet]);
 }
@@ -34,7 +34,7 @@ it('expects the range at the link that the data sheet starts at, as the shop cou
 
 it('plans the ball within the range of the data sheet, and the model governs where the sheet is silent', function (array $sheet, ?float $planned): void {
     $rig = startingBy($sheet, 400);
-    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules);
 
     expect($plan->ballPlanned())->toEqualWithDelta($planned ?? $plan->ballAdvised()->mean(), 1e-9)
         ->and($plan->ballAdvised()->mean())->toBeGreaterThan(10.0)->toBeLessThan(60.0)
@@ -44,13 +44,13 @@ it('plans the ball within the range of the data sheet, and the model governs whe
 
 it('bolts brackets so that their ledge is as near to level with the head as whole holes allow', function (): void {
     // Plate 250, rail 100, bar 60 under the rail at the head: the rail's top is 160 over a level ledge, 90 below the top hole.
-    $holes = BracketHoles::of(new Values(['frame_depth_mm' => 100]), new Values(['bracket_plate_mm' => 250, 'bracket_hole_mm' => 25, 'head_gap_mm' => 60]));
+    $holes = BracketHoles::of(new SpecificationSheet(['frame_depth_mm' => 100]), new SpecificationSheet(['bracket_plate_mm' => 250, 'bracket_hole_mm' => 25, 'head_gap_mm' => 60]));
 
     expect($holes->showing())->toBe(5)->and($holes->lower()->millimetres())->toEqualWithDelta(-10.0, 1e-9);
 });
 
 it('shows fewer holes on a deeper rail, and as many more as the coupler stands higher on it', function (): void {
-    $showing = static fn (array $trailer): ?int => BracketHoles::of(new Values($trailer), new Values(['bracket_plate_mm' => 250, 'bracket_hole_mm' => 25, 'bar_below_ball_mm' => 120]))?->showing();
+    $showing = static fn (array $trailer): ?int => BracketHoles::of(new SpecificationSheet($trailer), new SpecificationSheet(['bracket_plate_mm' => 250, 'bracket_hole_mm' => 25, 'bar_below_ball_mm' => 120]))?->showing();
 
     expect($showing(['frame_depth_mm' => 75, 'coupler_kind' => 'under']))->toBe(3)
         ->and($showing(['frame_depth_mm' => 125, 'coupler_kind' => 'under']))->toBe(1)

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Act\Place;
 use Yoke\Practice\Act\Refusal;
 use Yoke\Practice\Act\Remedy;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Exception\ImpossibleAct;
 use Yoke\Practice\Exercise\Fault;
 use Yoke\Practice\Exercise\Solution;
@@ -65,7 +65,7 @@ it('refuses what cannot be done as the rig stands, and nothing happens then', fu
     'chains untwisted under load' => [[ActKind::Couple, ActKind::RaisePair, ActKind::BarsOn], Act::putRight(Remedy::UntwistChains), Refusal::BarsAreOn],
 ]);
 
-it('ends at once where somebody could be hurt', function (array $before, ActKind|Act $act, Breach $breach): void {
+it('ends at once where somebody could be hurt', function (array $before, ActKind|Act $act, SafetyViolation $breach): void {
     $run = runAfter('2-00005-3', $before);
     $done = $run->do($act instanceof Act ? $act : Act::plain($act));
 
@@ -77,12 +77,12 @@ it('ends at once where somebody could be hurt', function (array $before, ActKind
         expect($impossible->refusal)->toBe(Refusal::Over);
     }
 })->with([
-    'bars hooked up with the pair down' => [[ActKind::Couple], ActKind::BarsOn, Breach::Fingers],
-    'bars let go with the pair down' => [[ActKind::Couple, ActKind::RaisePair, ActKind::BarsOn, ActKind::LowerPair], ActKind::BarsOff, Breach::Fingers],
-    'uncoupled without chocks' => [[ActKind::Couple, ActKind::TakeChocks], ActKind::Uncouple, Breach::NotChocked],
-    'raised without chocks' => [[ActKind::Couple, ActKind::TakeChocks], ActKind::RaisePair, Breach::NotChocked],
-    'under an uncoupled trailer' => [[], Act::look(Place::Brackets), Breach::UnderJackedRig],
-    'under a raised pair' => [[ActKind::Couple, ActKind::RaisePair], Act::look(Place::Brackets), Breach::UnderJackedRig],
+    'bars hooked up with the pair down' => [[ActKind::Couple], ActKind::BarsOn, SafetyViolation::Fingers],
+    'bars let go with the pair down' => [[ActKind::Couple, ActKind::RaisePair, ActKind::BarsOn, ActKind::LowerPair], ActKind::BarsOff, SafetyViolation::Fingers],
+    'uncoupled without chocks' => [[ActKind::Couple, ActKind::TakeChocks], ActKind::Uncouple, SafetyViolation::NotChocked],
+    'raised without chocks' => [[ActKind::Couple, ActKind::TakeChocks], ActKind::RaisePair, SafetyViolation::NotChocked],
+    'under an uncoupled trailer' => [[], Act::look(Place::Brackets), SafetyViolation::UnderJackedRig],
+    'under a raised pair' => [[ActKind::Couple, ActKind::RaisePair], Act::look(Place::Brackets), SafetyViolation::UnderJackedRig],
 ]);
 
 it('stops who drives off with the front axle heavier than alone, and nobody else', function (): void {
@@ -93,7 +93,7 @@ it('stops who drives off with the front axle heavier than alone, and nobody else
     $right->hookUp((new Solution($exercise))->best() ?? throw new LogicException('It can be solved.'));
     $right->driveOff();
 
-    expect($hands->run->breach())->toBe(Breach::OverRestoredOnTheRoad)->and($hands->run->share())->toBeGreaterThan(1.0)
+    expect($hands->run->breach())->toBe(SafetyViolation::OverRestoredOnTheRoad)->and($hands->run->share())->toBeGreaterThan(1.0)
         ->and($right->run->breach())->toBeNull()->and($right->run->isOver())->toBeTrue()->and($right->run->share())->toBeLessThanOrEqual(1.0);
 });
 

@@ -14,12 +14,12 @@ use Yoke\Procedure\Question;
 use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Step;
 use Yoke\Procedure\StepOutcome;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /** @return non-empty-list<Step> */
 function stepsOf(Occasion $occasion, string $family, array $answers = [], array $trailer = [], array $vehicle = []): array
 {
-    return (new Procedure($occasion, new RigFacts(Families::get($family), new Values($vehicle), new Values($trailer), $answers)))->steps();
+    return (new Procedure($occasion, new RigFacts(Families::get($family), new SpecificationSheet($vehicle), new SpecificationSheet($trailer), $answers)))->steps();
 }
 
 /** @param  list<Step>  $steps */
@@ -155,7 +155,7 @@ it('shows no two signals alike', function (): void {
 });
 
 it('tells on paper all that any answer would bring, with what it hangs on', function (): void {
-    $paper = fn (array $answers): array => array_column(array_map(fn (array $told): array => [$told[0]->key, $told[1]], (new Procedure(Occasion::HookUp, new RigFacts(Families::get('cam-bar'), new Values([]), new Values([]), $answers)))->onPaper()), 1, 0);
+    $paper = fn (array $answers): array => array_column(array_map(fn (array $told): array => [$told[0]->key, $told[1]], (new Procedure(Occasion::HookUp, new RigFacts(Families::get('cam-bar'), new SpecificationSheet([]), new SpecificationSheet([]), $answers)))->onPaper()), 1, 0);
     $open = $paper([]);
 
     expect($open)->toHaveKeys(['crank', 'button', 'breakaway', 'no-brakes', 'pad', 'on-0'])->not->toHaveKey('levelling-off')->not->toHaveKey('friction')

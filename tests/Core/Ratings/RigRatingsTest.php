@@ -9,7 +9,7 @@ use Yoke\Readings\Weighing\PlatformLoad;
 use Yoke\Readings\Weighing\Ticket;
 use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Stance;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Load;
 
 /** What may be, by the field that says it: each rating another number, so that none is taken for its neighbour. */
@@ -21,7 +21,7 @@ const RATED = [
 
 function ratings(array $weighed = []): RigRatings
 {
-    $values = fn (string $part): Values => new Values([...array_combine(array_map(fn (string $field): string => "{$field}_kg", array_keys(RATED[$part])), RATED[$part]), ...($part === 'vehicle' ? $weighed : [])]);
+    $values = fn (string $part): SpecificationSheet => new SpecificationSheet([...array_combine(array_map(fn (string $field): string => "{$field}_kg", array_keys(RATED[$part])), RATED[$part]), ...($part === 'vehicle' ? $weighed : [])]);
 
     return new RigRatings($values('vehicle'), $values('trailer'), $values('hitch'), Described::rig());
 }

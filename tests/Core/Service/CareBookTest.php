@@ -9,7 +9,7 @@ use Yoke\Service\CareTask;
 use Yoke\Service\DueState;
 use Yoke\Service\DueTask;
 use Yoke\Service\Exception\ImpossibleDistance;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\RoadUnit;
 
 const SET_UP_DAY = 20_000;
@@ -17,7 +17,7 @@ const SET_UP_DAY = 20_000;
 /** @param  list<array{string, int, float|null}>  $lines  task, days after the set-up, km */
 function book(array $lines, array $sheet = ['retorque_km' => 80.0, 'service_km' => 8000.0, 'service_months' => 12.0]): CareBook
 {
-    return new CareBook(CareTask::of(Families::get('chain-snap-up'), new Values($sheet)), array_map(static fn (array $line): CareDone => new CareDone($line[0], SET_UP_DAY + $line[1], $line[2]), $lines));
+    return new CareBook(CareTask::of(Families::get('chain-snap-up'), new SpecificationSheet($sheet)), array_map(static fn (array $line): CareDone => new CareDone($line[0], SET_UP_DAY + $line[1], $line[2]), $lines));
 }
 
 function dueOf(CareBook $book, string $task): DueTask
@@ -80,7 +80,7 @@ it('refuses a distance lower than last time, in the unit that was asked for', fu
 
 it('takes every distance from the sheet alone, and keeps the family in mind', function (): void {
     foreach (Families::all() as $family) {
-        $tasks = array_column(CareTask::of($family, new Values([])), null, 'key');
+        $tasks = array_column(CareTask::of($family, new SpecificationSheet([])), null, 'key');
         expect(array_filter($tasks, static fn (CareTask $task): bool => $task->every->kilometres !== null))->toBe([])
             ->and($tasks['grease']->family)->toBe($family)->and($tasks['service']->every->days)->toBe(365);
     }

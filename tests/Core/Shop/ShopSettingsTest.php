@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Yoke\Adjuster\Counting;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Shop\SettingKind;
@@ -15,8 +15,8 @@ use Yoke\Units\Text\Fineness;
 it('is what this program takes for usual as long as nobody chose', function (): void {
     $usual = ShopSettings::of([]);
 
-    expect($usual->policy())->toEqual(new Policy)->and($usual->heightDoubt())->toEqual(new HeightDoubt)->and($usual->priorDoubts())->toEqual(new PriorDoubts)
-        ->and($usual->tolerances())->toEqual(new Tolerances)->and($usual->band())->toEqual(Band::usual())->and($usual->fineness())->toBe(Fineness::Sixteenth)->and($usual->counting())->toBeNull()
+    expect($usual->policy())->toEqual(new StoppingRules)->and($usual->heightDoubt())->toEqual(new HeightDoubt)->and($usual->priorDoubts())->toEqual(new PriorDoubts)
+        ->and($usual->tolerances())->toEqual(new Tolerances)->and($usual->band())->toEqual(TargetRange::usual())->and($usual->fineness())->toBe(Fineness::Sixteenth)->and($usual->counting())->toBeNull()
         ->and($usual->contradictions())->toBe([]);
 });
 
@@ -27,7 +27,7 @@ it('has a setting for each figure that a shop holds to', function (string $group
     sort($held);
 
     expect($names)->toBe($held);
-})->with(['policy' => ['policy', new Policy], 'doubt' => ['doubt', new HeightDoubt], 'prior' => ['prior', new PriorDoubts], 'tolerance' => ['tolerance', new Tolerances]]);
+})->with(['policy' => ['policy', new StoppingRules], 'doubt' => ['doubt', new HeightDoubt], 'prior' => ['prior', new PriorDoubts], 'tolerance' => ['tolerance', new Tolerances]]);
 
 it('takes each to its ends and no further, and reaches what works by it', function (): void {
     foreach (ShopSettings::all() as $key => $setting) {

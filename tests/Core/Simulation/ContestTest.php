@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Yoke\Method\Band;
+use Yoke\Method\TargetRange;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Simulation\Contest\AdvisedPlayer;
@@ -33,7 +33,7 @@ function played(Player $player, SampledRig $lot, int $seed = 8): Finish
 {
     $random = new SeededSource($seed);
 
-    return $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), Band::usual());
+    return $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), TargetRange::usual());
 }
 
 it('draws rigs within the ranges that everybody draws from', function (): void {
@@ -120,9 +120,9 @@ it('holds in a harder world, and beats the hand there too', function (World $wor
 it('plays a rig the same way twice', function (): void {
     $lot = lots(1, 4)[0];
 
-    expect(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot))->toEqual(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot))
+    expect(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules), $lot))->toEqual(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules), $lot))
         ->and(played(new OneStepPlayer, $lot))->toEqual(played(new OneStepPlayer, $lot))
-        ->and(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot)->hookUps)->toBe(count(played(new AdvisedPlayer(new Yoke\Advice\Policy), $lot)->claims));
+        ->and(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules), $lot)->hookUps)->toBe(count(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules), $lot)->claims));
 });
 
 it('puts on a link more or fewer than was meant where the first is miscounted, and tells nobody until it is counted', function (): void {
@@ -138,7 +138,7 @@ it('puts on a link more or fewer than was meant where the first is miscounted, a
             ->and($log->setting()->equals($middle))->toBeTrue()
             ->and($log->named())->toBeFalse()
             ->and($log->observations()[0]->context->hookUp->step)->toBeGreaterThan(20.0);
-        $log->look(Yoke\Advice\Look::Count);
+        $log->look(Yoke\Advice\Recheck::Count);
         expect($log->setting()->equals($hookUps->on()))->toBeTrue()->and($log->named())->toBeTrue()
             ->and($log->observations()[0]->context->hookUp->step)->toBe(0.0);
         $hookUps->hookUp($middle);
@@ -168,7 +168,7 @@ it('knows its troubles by their names, and no other', function (string $text, bo
 ]);
 
 it('counts what it is told', function (): void {
-    $tally = new Tally(Band::usual());
+    $tally = new Tally(TargetRange::usual());
     $lot = lots(1)[0];
     $tally->add($lot, new Finish(1, 2.0, 0.8, 0.8, [[0.9, 0.8]], 0.97, true));
     $tally->add($lot, new Finish(3, 12.0, 1.1, 1.2, [[0.6, 0.3], [0.8, 1.2], [0.92, 1.1]], 0.91, false));

@@ -10,8 +10,8 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\SwayControl;
-use Yoke\Method\Band;
 use Yoke\Method\CurrentSetting;
+use Yoke\Method\TargetRange;
 use Yoke\Procedure\Station;
 use Yoke\Sway\Answer;
 use Yoke\Sway\CamCentring;
@@ -34,7 +34,7 @@ function inviting(RigPrior $prior, float $tension, SwayControl $control, array $
     $posterior = (new Estimation($prior, (new Readings($prior->likelyRig(), $tension))->threeStances()))->posterior();
     $checks = SwayCheck::of(Families::get('cam-bar'));
 
-    return (new SwayRisks($posterior, new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0), Band::usual(), $control, new Yoke\Method\Tolerances))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
+    return (new SwayRisks($posterior, new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0), TargetRange::usual(), $control, new Yoke\Method\Tolerances))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
 }
 
 it('finds nothing on a rig that is set right and looked at', function (): void {

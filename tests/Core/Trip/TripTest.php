@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
 use Yoke\Adjuster\Setting;
-use Yoke\Advice\Policy;
+use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
 use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Probability\Normal;
 use Yoke\Trip\Exception\LoadOffTheGrid;
 use Yoke\Trip\TripAnswers;
@@ -22,24 +22,24 @@ use Yoke\Units\Length;
 use Yoke\Units\Load;
 
 /** A tall tandem with a tank of 150 kg well ahead of its axles, set up so that three quarters are restored. */
-function tripRig(array $vehicle = [], string $family = 'chain-snap-up'): DescribedRig
+function tripRig(array $vehicle = [], string $family = 'chain-snap-up'): SpecifiedRig
 {
     return Described::of($vehicle, ['tongue_weight_kg' => 380.0, 'tongue_weight_by' => 'tongue_scale', 'fresh_tank_kg' => 150.0, 'fresh_tank_ahead_mm' => 2400.0], ['family' => $family, 'bar_rating_low_kg' => 270.0, 'bar_rating_high_kg' => 545.0]);
 }
 
 /** @param  list<Item>  $aboard */
-function tripGrid(DescribedRig $rig, array $aboard = []): TripGrid
+function tripGrid(SpecifiedRig $rig, array $aboard = []): TripGrid
 {
     return TripGrid::of($rig->rig, $rig->tanks(), $aboard);
 }
 
-function tripAnswers(DescribedRig $rig): TripAnswers
+function tripAnswers(SpecifiedRig $rig): TripAnswers
 {
     $prior = $rig->prior();
     $set = $prior->withTension(Normal::of($prior->likelyRig()->tensionFor(0.75), 2.0));
     $middle = $rig->adjusters()?->middle() ?? Setting::of([]);
 
-    return new TripAnswers($rig, (new Estimation($set, []))->posterior(), $rig->adjusters(), $middle, $middle, Goal::usual(), new Policy);
+    return new TripAnswers($rig, (new Estimation($set, []))->posterior(), $rig->adjusters(), $middle, $middle, Goal::usual(), new StoppingRules);
 }
 
 it('lists every load of the grid once, and finds each again', function (): void {

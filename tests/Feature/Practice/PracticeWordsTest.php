@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Words\PracticeWords;
-use Yoke\Practice\Act\Breach;
 use Yoke\Practice\Act\Place;
 use Yoke\Practice\Act\Refusal;
 use Yoke\Practice\Act\Remedy;
+use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Coach\Hint;
 use Yoke\Practice\Coach\HintKind;
 use Yoke\Practice\Debrief\LessonKind;
@@ -53,7 +53,7 @@ it('says each hint in a sentence', function (HintKind $kind): void {
 
 it('says each lesson in a sentence, in the learner’s units', function (LessonKind $kind, string $fineness): void {
     [$words] = practiceWords($this, $fineness);
-    $lesson = $words->lesson(['kind' => $kind->value, 'fault' => Fault::WheelInDip->value, 'breach' => Breach::Fingers->value, 'figure' => 4.0]);
+    $lesson = $words->lesson(['kind' => $kind->value, 'fault' => Fault::WheelInDip->value, 'breach' => SafetyViolation::Fingers->value, 'figure' => 4.0]);
     expect(isSentence($lesson))->toBeTrue($lesson);
 })->with(LessonKind::cases())->with(['1/16 in', '1 mm']);
 
@@ -87,7 +87,7 @@ it('has a name for each skill, remedy and breach', function (): void {
     foreach (Remedy::cases() as $remedy) {
         expect(__("practice.remedy.{$remedy->value}"))->not->toContain('practice.');
     }
-    foreach (Breach::cases() as $breach) {
+    foreach (SafetyViolation::cases() as $breach) {
         expect(isSentence((string) __("practice.breach.{$breach->value}.why")))->toBeTrue()->and(__("practice.breach.{$breach->value}.title"))->toStartWith('Stopped: ');
     }
 });

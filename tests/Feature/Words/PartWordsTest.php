@@ -24,7 +24,7 @@ use Yoke\Service\Recheck;
 use Yoke\Service\TorqueDone;
 use Yoke\Specification\FieldKind;
 use Yoke\Specification\RigPart;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\Torque;
@@ -82,12 +82,12 @@ it('says what an owner checks again and when, and tells no distance of its own',
 
 it('says how each task is done, with the family\'s own grease and wear where it is known', function (): void {
     foreach ([null, Families::get('friction-bracket')] as $family) {
-        foreach (CareTask::of($family, new Values([])) as $task) {
+        foreach (CareTask::of($family, new SpecificationSheet([])) as $task) {
             expect(ServiceWords::what($task))->not->toEndWith('.')->and(ServiceWords::how($task))->toEndWith('.');
         }
     }
-    expect(ServiceWords::how(CareTask::of(null, new Values([]))[2]))->toContain('none on friction faces')
-        ->and(ServiceWords::how(CareTask::of(Families::get('friction-bracket'), new Values([]))[2]))->toContain('No grease on bar or bracket')
+    expect(ServiceWords::how(CareTask::of(null, new SpecificationSheet([]))[2]))->toContain('none on friction faces')
+        ->and(ServiceWords::how(CareTask::of(Families::get('friction-bracket'), new SpecificationSheet([]))[2]))->toContain('No grease on bar or bracket')
         ->and(array_map(ServiceWords::due(...), DueState::cases()))->toBe(['overdue', 'due soon', 'not yet due']);
 });
 

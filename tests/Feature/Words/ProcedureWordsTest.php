@@ -15,7 +15,7 @@ use Yoke\Procedure\RigFacts;
 use Yoke\Procedure\Station;
 use Yoke\Procedure\Step;
 use Yoke\Procedure\StepOutcome;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 
 /**
  * @param  array<string, string>  $answers
@@ -23,7 +23,7 @@ use Yoke\Specification\Values;
  */
 function worded(Occasion $occasion, string $family, array $answers = []): array
 {
-    return (new Procedure($occasion, new RigFacts(Families::get($family), new Values(['levelling' => 'rear']), new Values([]), $answers)))->steps();
+    return (new Procedure($occasion, new RigFacts(Families::get($family), new SpecificationSheet(['levelling' => 'rear']), new SpecificationSheet([]), $answers)))->steps();
 }
 
 /** The cautions of the steps whose key begins so. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Words\SettingWords;
 use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Suspension;
@@ -13,7 +13,7 @@ use Yoke\Rig\Trailer;
 use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle;
 use Yoke\Rig\VehicleBody;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -25,7 +25,7 @@ function wordsOf(string $family, string $counting = 'taken up'): SettingWords
         Hitch::of(Length::ofMillimetres(720)),
     );
 
-    return new SettingWords(new DescribedRig($rig, new Values([]), new Values([]), new Values(['family' => $family, 'counting' => $counting]), new Yoke\Estimation\PriorDoubts));
+    return new SettingWords(new SpecifiedRig($rig, new SpecificationSheet([]), new SpecificationSheet([]), new SpecificationSheet(['family' => $family, 'counting' => $counting]), new Yoke\Estimation\PriorDoubts));
 }
 
 it('says settings and changes in every family\'s words', function (string $key): void {

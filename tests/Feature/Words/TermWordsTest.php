@@ -8,15 +8,15 @@ use App\Words\SettingWords;
 use App\Words\TermWords;
 use Tests\Core\Planning\Described;
 use Yoke\Method\Goal;
-use Yoke\Planning\DescribedRig;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\LevellingTakeBack;
 use Yoke\Planning\RigPlan;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Rig\Axle;
 use Yoke\Units\Term;
 
-function derivedRig(): DescribedRig
+function derivedRig(): SpecifiedRig
 {
     return Described::of(
         ['levelling' => 'rear', 'front_axle_kg' => 1420, 'rear_axle_kg' => 1180, 'aboard_kg' => 300, 'payload_kg' => 700, 'receiver_height_mm' => 520],
@@ -29,7 +29,7 @@ function derivedRig(): DescribedRig
 function everyTerm(): array
 {
     $rig = derivedRig();
-    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\Policy);
+    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules);
     $first = $plan->firstMove()->forecast;
     $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));

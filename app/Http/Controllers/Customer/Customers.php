@@ -8,11 +8,11 @@ use App\Http\Requests\Asked;
 use App\Interchange\Customers\CustomerFile;
 use App\Models\Customer;
 use App\Models\Rig;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\Customers\CustomerDraft;
 use App\UseCases\Customers\Erasure;
 use App\UseCases\Customers\KeepCustomer;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -73,19 +73,19 @@ final class Customers
         return redirect()->route('log.rig', $rig)->with('saved', Text::of('customer.saved'));
     }
 
-    public function file(Asked $request, DeedLog $deeds, Customer $customer): JsonResponse
+    public function file(Asked $request, AuditLog $deeds, Customer $customer): JsonResponse
     {
-        $deeds->record(Deed::CustomerExported, $request->person(), ['customer' => $customer->id]);
+        $deeds->record(AuditEvent::CustomerExported, $request->person(), ['customer' => $customer->id]);
 
         return new JsonResponse((new CustomerFile($customer))->toArray(), 200, ['Content-Disposition' => "attachment; filename=\"customer-{$customer->id}.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE);
     }
 
-    public function erase(Asked $request, DeedLog $deeds, Erasure $erasure, Customer $customer): RedirectResponse
+    public function erase(Asked $request, AuditLog $deeds, Erasure $erasure, Customer $customer): RedirectResponse
     {
         if ($request->text('sure') !== '1') {
             return redirect()->route('customers.edit', $customer)->withErrors(['sure' => Text::of('customer.expected_sure')]);
         }
-        $deeds->record(Deed::CustomerErased, $request->person(), ['customer' => $customer->id]);
+        $deeds->record(AuditEvent::CustomerErased, $request->person(), ['customer' => $customer->id]);
         $erasure->of($customer);
 
         return redirect()->route('customers')->with('saved', Text::of('customer.erased'));

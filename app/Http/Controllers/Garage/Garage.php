@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Garage;
 use App\Http\Requests\Asked;
 use App\Models\Hitch;
 use App\Models\Rig;
-use App\Models\RigAsWorked;
+use App\Models\RigSnapshot;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\Screens\Garage\Finder;
@@ -139,7 +139,7 @@ final class Garage
         $problems = new CollectProblems;
         foreach ((new OpenJobs($part, $model))->rigs() as $rig) {
             try {
-                (new RigAsWorked(RigAsWorked::sheetOf($rig->setRelation($part->value, $model))))->specified()->check($problems);
+                (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($part->value, $model))))->specified()->check($problems);
             } catch (ImpossibleRig $impossible) {
                 $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
                 $problems->found($field ?? 'name', $impossible->expected());

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Bench\BenchPage;
-use App\Screens\Bench\Look;
+use App\Screens\Bench\BenchQuery;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\LevellingQuestion;
 use Illuminate\Contracts\View\View;
@@ -33,7 +33,7 @@ final class Bench
     {
         $person = $request->person();
         $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user', 'measures', 'tickets', 'tongueReadings', 'checks.user', 'roadDrives.user', 'torques.user', 'barTapings.user']);
-        $page = new BenchPage($this->analyses->of($job), $person, $station, Look::asked($request));
+        $page = new BenchPage($this->analyses->of($job), $person, $station, BenchQuery::asked($request));
 
         return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($request->typed(), $page->rig->trailer->ballToAxle, $person, $page->analysed->described->frameMarksApart())]);
     }

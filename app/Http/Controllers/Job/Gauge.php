@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Job;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Screens\Bench\BenchPage;
-use App\Screens\Bench\Look;
+use App\Screens\Bench\BenchQuery;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\GaugeForm;
 use App\UseCases\HookUps\RecordGauge;
@@ -32,7 +32,7 @@ final class Gauge
         $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
         $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
         $analysed = $reading === null || $turned === null ? $this->analyses->of($job) : $this->analyses->gauging($job, $reading, $turned === 0.0 ? null : $form->stepsAfter($turned));
-        $page = new BenchPage($analysed, $request->person(), $station, Look::asked($request));
+        $page = new BenchPage($analysed, $request->person(), $station, BenchQuery::asked($request));
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),

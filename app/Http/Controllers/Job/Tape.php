@@ -8,7 +8,7 @@ use App\Http\Requests\TapeRequest;
 use App\Http\Responses\DeferredResponse;
 use App\Models\Job;
 use App\Screens\Bench\BenchPage;
-use App\Screens\Bench\Look;
+use App\Screens\Bench\BenchQuery;
 use App\Screens\Bench\TapeAnswer;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Tape\Entry;
@@ -55,7 +55,7 @@ final class Tape
     {
         $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
 
-        return new TapeAnswer(new BenchPage($this->analyses->with($job, $entries), $request->person(), $station, Look::asked($request)));
+        return new TapeAnswer(new BenchPage($this->analyses->with($job, $entries), $request->person(), $station, BenchQuery::asked($request)));
     }
 
     /** @param  array<string, SaveOutcome>  $outcomes */

@@ -17,8 +17,8 @@ use App\Models\Job;
 use App\Screens\Card\CardPage;
 use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -33,9 +33,9 @@ final class JobFiles
         return view('files.show', ['job' => $job->load('rig')]);
     }
 
-    public function json(Asked $request, DeedLog $deeds, Job $job, JobAnalyses $analyses): Response
+    public function json(Asked $request, AuditLog $deeds, Job $job, JobAnalyses $analyses): Response
     {
-        $deeds->record(Deed::JobExported, $request->person(), ['job' => $job->id, 'title' => $job->title]);
+        $deeds->record(AuditEvent::JobExported, $request->person(), ['job' => $job->id, 'title' => $job->title]);
 
         return $this->file((new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(), 'application/json', "job-{$job->id}.json");
     }

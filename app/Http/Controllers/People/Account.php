@@ -8,8 +8,8 @@ use App\Http\Middleware\SignedInHere;
 use App\Http\Requests\Asked;
 use App\Models\DeviceSignIn;
 use App\Screens\People\DeviceLine;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\OutsideAccess;
 use App\UseCases\People\PasswordCheck;
@@ -21,7 +21,7 @@ use Illuminate\Http\RedirectResponse;
 /** A person's own password, and where they are signed in. */
 final class Account
 {
-    public function __construct(private readonly DeedLog $deeds)
+    public function __construct(private readonly AuditLog $deeds)
     {
     }
 
@@ -49,7 +49,7 @@ final class Account
     public function end(Asked $request, int $signIn): RedirectResponse
     {
         DeviceSignIn::open()->where('user_id', $request->person()->id)->findOrFail($signIn)->end();
-        $this->deeds->record(Deed::SessionEnded, $request->person(), ['name' => $request->person()->name]);
+        $this->deeds->record(AuditEvent::SessionEnded, $request->person(), ['name' => $request->person()->name]);
 
         return redirect()->route('account')->with('done', Text::of('screen.people.session-ended'));
     }
@@ -57,7 +57,7 @@ final class Account
     public function endOthers(Asked $request): RedirectResponse
     {
         Sessions::end($request->person(), $this->key($request));
-        $this->deeds->record(Deed::SessionEnded, $request->person(), ['name' => $request->person()->name]);
+        $this->deeds->record(AuditEvent::SessionEnded, $request->person(), ['name' => $request->person()->name]);
 
         return redirect()->route('account')->with('done', Text::of('screen.people.others-ended'));
     }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
 use App\Models\Language;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\MakeFirstOwner;
 use App\UseCases\People\OwnerCode;
 use App\UseCases\People\PersonDraft;
@@ -21,7 +21,7 @@ final class FirstOwner
 {
     private const ACCOUNT = 'first-owner';
 
-    public function __construct(private readonly OwnerCode $code, private readonly SignInTries $tries, private readonly DeedLog $deeds)
+    public function __construct(private readonly OwnerCode $code, private readonly SignInTries $tries, private readonly AuditLog $deeds)
     {
     }
 

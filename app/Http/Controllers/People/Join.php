@@ -6,7 +6,7 @@ namespace App\Http\Controllers\People;
 
 use App\Http\Requests\Asked;
 use App\Models\User;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\EntryLinks;
 use App\UseCases\People\KnownDevices;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Auth;
 /** Whoever holds a link to come in, or back in, chooses a password. */
 final class Join
 {
-    public function __construct(private readonly EntryLinks $links, private readonly DeedLog $deeds)
+    public function __construct(private readonly EntryLinks $links, private readonly AuditLog $deeds)
     {
     }
 

@@ -10,8 +10,8 @@ use App\Http\Requests\People\SignInRequest;
 use App\Models\DeviceSignIn;
 use App\Models\User;
 use App\Screens\View\SignBoard;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\ChoosePassword;
 use App\UseCases\People\KnownDevices;
 use App\UseCases\People\OwnerCode;
@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\Auth;
 
 final class SignIn
 {
-    public function __construct(private readonly SignInTries $tries, private readonly DeedLog $deeds)
+    public function __construct(private readonly SignInTries $tries, private readonly AuditLog $deeds)
     {
     }
 
@@ -40,7 +40,7 @@ final class SignIn
         $wait = $this->tries->take($email, $address, $devices->knows($request, $email) ? 'known' : 'unknown');
         if ($wait > 0) {
             if ($this->tries->isFirstRefusal($address)) {
-                $this->deeds->record(Deed::SignInSlowed, null, ['email' => mb_substr($email, 0, 100), 'address' => $address]);
+                $this->deeds->record(AuditEvent::SignInSlowed, null, ['email' => mb_substr($email, 0, 100), 'address' => $address]);
             }
             $request->refuse(['email' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
         }
@@ -57,13 +57,13 @@ final class SignIn
     }
 
     /** Whoever was just let in starts a session of their own. */
-    public static function enter(SignInRequest|Asked $request, DeedLog $deeds): RedirectResponse
+    public static function enter(SignInRequest|Asked $request, AuditLog $deeds): RedirectResponse
     {
         $request->session()->regenerate();
         $person = $request->person();
         $request->session()->put(SignedInHere::KEY, Sessions::begin($person, (string) $request->userAgent(), (string) $request->ip()));
         $request->session()->passwordConfirmed();
-        $deeds->record(Deed::SignedIn, $person, ['address' => (string) $request->ip()]);
+        $deeds->record(AuditEvent::SignedIn, $person, ['address' => (string) $request->ip()]);
 
         return redirect()->intended('/');
     }

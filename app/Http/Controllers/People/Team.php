@@ -7,8 +7,8 @@ namespace App\Http\Controllers\People;
 use App\Http\Requests\Asked;
 use App\Models\Role;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\EntryLinks;
 use App\UseCases\People\ManagePeople;
 use App\UseCases\People\PersonDraft;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Gate;
 /** Who is in the shop: invited, given a role, helped back in, and let go. */
 final class Team
 {
-    public function __construct(private readonly ManagePeople $people, private readonly EntryLinks $links, private readonly DeedLog $deeds)
+    public function __construct(private readonly ManagePeople $people, private readonly EntryLinks $links, private readonly AuditLog $deeds)
     {
     }
 
@@ -48,7 +48,7 @@ final class Team
     {
         Gate::authorize('manage', $person);
         abort_unless($person->isHere(), 404);
-        $this->deeds->record(Deed::LinkMade, $request->person(), ['name' => $person->name]);
+        $this->deeds->record(AuditEvent::LinkMade, $request->person(), ['name' => $person->name]);
 
         return $this->handOut($person, $person->signIns()->exists() ? EntryLinks::RESET : EntryLinks::INVITATION);
     }

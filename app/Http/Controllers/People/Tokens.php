@@ -8,8 +8,8 @@ use App\Http\Requests\Asked;
 use App\Models\ApiRight;
 use App\Models\ApiToken;
 use App\Models\User;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\People\PasswordCheck;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
@@ -23,7 +23,7 @@ final class Tokens
 
     private const DAYS = [30, 90, ApiToken::LONGEST_DAYS];
 
-    public function __construct(private readonly DeedLog $deeds)
+    public function __construct(private readonly AuditLog $deeds)
     {
     }
 
@@ -53,7 +53,7 @@ final class Tokens
             return redirect()->route('tokens')->withInput($request->typed())->withErrors($problems);
         }
         $token = ApiToken::issue($request->person(), $name, $rights, in_array($request->whole('days'), self::DAYS, true) ? $request->whole('days') : ApiToken::LONGEST_DAYS);
-        $this->deeds->record(Deed::TokenMade, $request->person(), ['token' => $name]);
+        $this->deeds->record(AuditEvent::TokenMade, $request->person(), ['token' => $name]);
 
         return redirect()->route('tokens')->with('token', $token);
     }
@@ -64,7 +64,7 @@ final class Tokens
         $theirs = ApiToken::query()->whereNull('revoked_at');
         $found = ($request->person()->role?->isOwner() === true ? $theirs : $theirs->where('user_id', $request->person()->id))->findOrFail($access);
         $found->revoke();
-        $this->deeds->record(Deed::TokenRevoked, $request->person(), ['token' => $found->name]);
+        $this->deeds->record(AuditEvent::TokenRevoked, $request->person(), ['token' => $found->name]);
 
         return redirect()->route('tokens');
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Http\Requests\Asked;
+use App\UseCases\Audit\AuditEvent;
+use App\UseCases\Audit\AuditLog;
 use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupRefused;
 use App\UseCases\Backups\BackupUpload;
@@ -12,8 +14,6 @@ use App\UseCases\Backups\CarriedForward;
 use App\UseCases\Backups\Export;
 use App\UseCases\Backups\Restore;
 use App\UseCases\Backups\RestorePreview;
-use App\UseCases\Deeds\Deed;
-use App\UseCases\Deeds\DeedLog;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +30,7 @@ final class Backups
 
     private const WAITING = '/^[A-Za-z0-9]{40}$/';
 
-    public function __construct(private readonly BackupFolder $folder, private readonly DeedLog $deeds)
+    public function __construct(private readonly BackupFolder $folder, private readonly AuditLog $deeds)
     {
     }
 
@@ -46,7 +46,7 @@ final class Backups
         } catch (BackupRefused $refused) {
             return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
         }
-        $this->deeds->record(Deed::BackedUp, $request->person(), ['file' => $file]);
+        $this->deeds->record(AuditEvent::BackedUp, $request->person(), ['file' => $file]);
 
         return redirect()->route('shop')->with('done', Text::of('screen.shop.copied', ['file' => $file]));
     }
@@ -67,7 +67,7 @@ final class Backups
         } catch (BackupRefused $refused) {
             return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
         }
-        $this->deeds->record(Deed::ShopExported, $request->person(), ['file' => $name]);
+        $this->deeds->record(AuditEvent::ShopExported, $request->person(), ['file' => $name]);
 
         return response()->download($file, $name, ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
     }

@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Response;
  * A page that somebody looked at is drawn again only when something has changed that it may show: it is kept for each person and
  * address, with the marks of the last changes (Revision). Never one that says what was refused or done.
  */
-final readonly class KeptPage
+final readonly class CachedPage
 {
     private const KEPT_SECONDS = 2 * 86_400;
 

@@ -8,7 +8,7 @@ use Yoke\Estimation\Reading\Observation;
 use Yoke\Rig\Stance;
 
 /** What was looked at so far: how often each stance was taped, whether the links of the hook-up that is on were counted again. */
-final readonly class Looked
+final readonly class RecheckLog
 {
     /**
      * @param  int  $carried  at the hook-up that is on
@@ -45,13 +45,13 @@ final readonly class Looked
         return new self(max([0, ...$times[Stance::Alone->value] ?? []]), max([0, ...$times[Stance::Dropped->value] ?? []]), $carried, $hookUp, $isCounted ? PHP_INT_MAX : 0);
     }
 
-    public function times(Look $look): int
+    public function times(Recheck $look): int
     {
         return match ($look) {
-            Look::Alone => $this->alone,
-            Look::Dropped => $this->dropped,
-            Look::Carried => $this->carried,
-            Look::Count => $this->counts,
+            Recheck::Alone => $this->alone,
+            Recheck::Dropped => $this->dropped,
+            Recheck::Carried => $this->carried,
+            Recheck::Count => $this->counts,
         };
     }
 }

@@ -12,7 +12,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
-use Yoke\Planning\DescribedRig;
+use Yoke\Planning\SpecifiedRig;
 use Yoke\Rig\Hitch as CoreHitch;
 use Yoke\Rig\Rig as CoreRig;
 use Yoke\Rig\Suspension;
@@ -22,7 +22,7 @@ use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
 use Yoke\Rig\VehicleClass;
 use Yoke\Specification\RigPart;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -41,7 +41,7 @@ use Yoke\Units\Load;
  *     experience?: array<string, array{off: float, deviation: float, jobs: int, own: int}>|null
  * }
  */
-final readonly class RigAsWorked
+final readonly class RigSnapshot
 {
     /** @param  Sheet  $sheet */
     public function __construct(private array $sheet)
@@ -128,15 +128,15 @@ final readonly class RigAsWorked
     }
 
     /** As its specifications describe it: asked for family, adjusters and what does not fit, which no shop's doubts change. */
-    public function specified(): DescribedRig
+    public function specified(): SpecifiedRig
     {
         return $this->described(new PriorDoubts);
     }
 
     /** @param  PriorDoubts  $doubts  of the shop */
-    public function described(PriorDoubts $doubts): DescribedRig
+    public function described(PriorDoubts $doubts): SpecifiedRig
     {
-        $described = new DescribedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), $doubts, $this->assumed());
+        $described = new SpecifiedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), $doubts, $this->assumed());
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);
@@ -167,7 +167,7 @@ final readonly class RigAsWorked
         $sheet = self::sheetOf($rig);
         $weighed = $rig->loadStates->first(static fn (LoadState $one): bool => $one->as_weighed);
         $state ??= $weighed;
-        $tanks = Tank::of(new Values($sheet['trailer']['sheet'] ?? []));
+        $tanks = Tank::of(new SpecificationSheet($sheet['trailer']['sheet'] ?? []));
 
         return $state === null ? $sheet : [...$sheet, 'aboard' => [
             'state' => $state->name,
@@ -209,9 +209,9 @@ final readonly class RigAsWorked
     }
 
     /** What stands on the sheet of a part. */
-    public function values(RigPart $part): Values
+    public function values(RigPart $part): SpecificationSheet
     {
-        return new Values($this->sheet[$part->value]['sheet'] ?? []);
+        return new SpecificationSheet($this->sheet[$part->value]['sheet'] ?? []);
     }
 
     /** The same rig with its head bolted so that the unloaded ball stands at a height, mm. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Advice;
 
 /** When enough is enough: settings of the shop, all chances 0 to 1. */
-final readonly class Policy
+final readonly class StoppingRules
 {
     public function __construct(
         /** The present setting is left alone at once from this chance on. */

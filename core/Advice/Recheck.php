@@ -9,7 +9,7 @@ use Yoke\Estimation\Stories\Mistake;
 use Yoke\Rig\Stance;
 
 /** What can be looked at once more; the value is its key in files. */
-enum Look: string
+enum Recheck: string
 {
     /** The vehicle alone, rolled and taped again. */
     case Alone = 'alone';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Shop;
 
 /** One thing that a shop holds to, with what it is as long as nobody chose, and between what it can be chosen. */
-final readonly class Setting
+final readonly class ShopOption
 {
     /**
      * @param  string  $key  of its group and name: `doubt.tapeMm`

@@ -25,9 +25,9 @@ use Yoke\Family\HitchMeasures;
 use Yoke\Head\HeadPlaces;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
-use Yoke\Method\Band;
 use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
+use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -37,7 +37,7 @@ use Yoke\Rig\Hitch;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Trailer;
-use Yoke\Specification\Values;
+use Yoke\Specification\SpecificationSheet;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Length;
@@ -46,14 +46,14 @@ use Yoke\Units\Load;
 /**
  * A rig as its three sheets describe it, with what is usual where they are silent (docs/model.md, What is usual).
  */
-final readonly class DescribedRig
+final readonly class SpecifiedRig
 {
     /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
     public function __construct(
         public Rig $rig,
-        private Values $vehicle,
-        private Values $trailer,
-        private Values $hitch,
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
         private PriorDoubts $doubts,
         private array $assumed = [],
         private RigConditions $conditions = new RigConditions,
@@ -99,7 +99,7 @@ final readonly class DescribedRig
      *
      * @param  Length|null  $barArm  null where nobody measured it: the usual one is assumed
      */
-    public function withHitch(Values $hitch, ?Length $barArm): self
+    public function withHitch(SpecificationSheet $hitch, ?Length $barArm): self
     {
         $rig = Rig::of($this->rig->vehicle, $this->rig->trailer, Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])));
         $assumed = array_values(array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm));
@@ -187,12 +187,12 @@ final readonly class DescribedRig
     }
 
     /** What a set-up of this rig is held to: the vehicle maker's range before the shop's, the hitch maker's figures, levelling. */
-    public function goal(Band $shops, Criterion $criterion, Tolerances $tolerances): Goal
+    public function goal(TargetRange $shops, Criterion $criterion, Tolerances $tolerances): Goal
     {
         return new Goal($this->range($shops), $criterion, $tolerances, $this->hitch->number('maker_ball_load_kg'), $this->levellingLoss());
     }
 
-    private function range(Band $shops): Band
+    private function range(TargetRange $shops): TargetRange
     {
         $band = $this->makersWord()?->band() ?? $shops;
         $most = $this->makersMostRestored();

@@ -7,7 +7,7 @@ namespace Yoke\Estimation\Stories;
 use Yoke\Estimation\RigPrior;
 
 /** One way in which the readings may have come about, how likely, and the rig by it (docs/model.md, More than one story). */
-final readonly class Story
+final readonly class Hypothesis
 {
     /** No rate or weight is farther from its prior in any story, in deviations. */
     private const FARTHEST = 12.0;

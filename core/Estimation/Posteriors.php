@@ -7,7 +7,7 @@ namespace Yoke\Estimation;
 use Yoke\Estimation\Reading\Observation;
 
 /** Where posteriors come from. A posterior follows from prior and observations alone, so that it may be kept. */
-interface Fits
+interface Posteriors
 {
     /**
      * A reading that the others contradict counts less.

@@ -7,7 +7,7 @@ namespace App\Screens\Bench;
 use Illuminate\Http\Request;
 
 /** How somebody looks at the bench: heights true or magnified, which tab, which setting tried on the drawing. */
-final readonly class Look
+final readonly class BenchQuery
 {
     /**
      * @param  array<string, float>  $tried  steps by adjuster; empty where none is tried

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Practice\Act;
 
 /** What ends an exercise at once: at a real rig somebody could be hurt. */
-enum Breach: string
+enum SafetyViolation: string
 {
     /** Bars hooked up or let go under load. */
     case Fingers = 'fingers';

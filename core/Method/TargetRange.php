@@ -7,7 +7,7 @@ namespace Yoke\Method;
 use Yoke\Method\Exception\ImpossibleBand;
 
 /** The range of the restored share of the front axle load that is aimed at: 0 is bars off, 1 as heavy as alone. */
-final readonly class Band
+final readonly class TargetRange
 {
     /** No maker asks for more than this. */
     private const MOST = 1.5;

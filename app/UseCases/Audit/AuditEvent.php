@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\UseCases\Deeds;
+namespace App\UseCases\Audit;
 
 /** What the shop keeps a record of: who did it, and when. */
-enum Deed: string
+enum AuditEvent: string
 {
     case SignedIn = 'signed-in';
     case SignInSlowed = 'sign-in-slowed';

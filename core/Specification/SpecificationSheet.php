@@ -8,7 +8,7 @@ use Yoke\Units\Length;
 use Yoke\Units\Load;
 
 /** What is known of one part, in canonical units. Every field may be missing. */
-final readonly class Values
+final readonly class SpecificationSheet
 {
     /** @param  array<string, float|int|string|null>  $values by key */
     public function __construct(private array $values)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Head;
 
 /** What one school says of the ball's height over the level coupler: mm, lowest and highest. */
-final readonly class School
+final readonly class BallHeightRule
 {
     public function __construct(public string $key, public float $lowest, public float $highest)
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Fits;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
+use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Estimation\Stories\Mistake;
 use Yoke\Estimation\Stories\MistakeKind;
-use Yoke\Estimation\Stories\Story;
 
 /**
  * The stories of one set of readings (docs/model.md, More than one story): nothing went wrong; or one thing did; or another
@@ -18,7 +18,7 @@ use Yoke\Estimation\Stories\Story;
  *
  * @internal
  */
-final class Stories
+final class HypothesisSearch
 {
     /** What is less likely is left out. */
     private const LEAST = 0.006;
@@ -61,7 +61,7 @@ final class Stories
         return $this->fitted[$this->root][1];
     }
 
-    /** @return non-empty-list<Story> the likeliest first */
+    /** @return non-empty-list<Hypothesis> the likeliest first */
     public function told(): array
     {
         $told = array_map(static fn (array $one): array => [$one[0], $one[2], $one[1]], $this->fitted);
@@ -74,7 +74,7 @@ final class Stories
         uasort($told, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
         $stories = [];
         foreach ($told as [$mistakes, $log, $by]) {
-            $stories[] = $by instanceof Fit ? new Story($mistakes, exp($log - $most) / $all, $by->at, $by->covariance) : new Story($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
+            $stories[] = $by instanceof Fit ? new Hypothesis($mistakes, exp($log - $most) / $all, $by->at, $by->covariance) : new Hypothesis($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
         }
 
         return $stories === [] ? throw new \LogicException('The likeliest story is always told.') : $stories;

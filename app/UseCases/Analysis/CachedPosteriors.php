@@ -6,9 +6,9 @@ namespace App\UseCases\Analysis;
 
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
-use Yoke\Estimation\Fits;
-use Yoke\Estimation\FreshFits;
+use Yoke\Estimation\ComputedPosteriors;
 use Yoke\Estimation\Posterior;
+use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
 
@@ -16,15 +16,15 @@ use Yoke\Estimation\RigPrior;
  * The fits of one job, worked out anew only where its rig or its readings changed. The newest of each kind is kept, so
  * that what is kept does not grow with what is typed.
  */
-final readonly class KeptFits implements Fits
+final readonly class CachedPosteriors implements Posteriors
 {
     private const KEPT_SECONDS = 7 * 86_400;
 
-    private FreshFits $fresh;
+    private ComputedPosteriors $fresh;
 
     public function __construct(private Repository $cache, private int $job)
     {
-        $this->fresh = new FreshFits;
+        $this->fresh = new ComputedPosteriors;
     }
 
     public function posterior(RigPrior $prior, array $observations): Posterior

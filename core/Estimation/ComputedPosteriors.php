@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Estimation;
 
 /** Posteriors worked out each time they are asked for. */
-final readonly class FreshFits implements Fits
+final readonly class ComputedPosteriors implements Posteriors
 {
     public function posterior(RigPrior $prior, array $observations): Posterior
     {

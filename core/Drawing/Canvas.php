@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Drawing;
 
 /** The sheet that an elevation is laid on: how many mm it shows, in which proportion, and what stands where on it. */
-final readonly class Sheet
+final readonly class Canvas
 {
     private const MARGIN = 180.0;
 

@@ -12,7 +12,7 @@ use Yoke\Statics\Attitude;
  *
  * @internal
  */
-final class WhatIsRead
+final class MeasurementModel
 {
     /** @param  float  $tension  of the bars' setting, mm */
     public static function of(Observed $observed, Attitude $attitude, float $tension): float

@@ -10,7 +10,7 @@ use Yoke\Estimation\Posterior;
  * Whether anything is to be looked at again before it is acted on: by what the look would settle for its minutes, and
  * always where a mistake is likelier than the policy bears (docs/model.md, Looks).
  */
-final readonly class Looks
+final readonly class RecheckPolicy
 {
     /** Once a mistake is known, a setting is found that is in range with this chance, its minutes taken off. */
     private const ONCE_KNOWN = 0.92;
@@ -21,7 +21,7 @@ final readonly class Looks
     /** After so many looks at one thing it is decided with what there is. */
     private const MOST = 2;
 
-    public function __construct(private Posterior $posterior, private Looked $looked, private Policy $policy)
+    public function __construct(private Posterior $posterior, private RecheckLog $looked, private StoppingRules $policy)
     {
     }
 
@@ -38,10 +38,10 @@ final readonly class Looks
     }
 
     /** What to look at because it is likelier a mistake than the policy bears, whatever that would gain. */
-    public function open(SettingForecast $aim): ?Look
+    public function open(SettingForecast $aim): ?Recheck
     {
         foreach ($this->settled($aim) as $key => [$chance]) {
-            $look = Look::from($key);
+            $look = Recheck::from($key);
             if ($chance > $this->policy->openSuspect && $this->looked->times($look) <= self::MOST) {
                 return $look;
             }
@@ -56,7 +56,7 @@ final readonly class Looks
      *
      * @param  SettingForecast  $aim  the setting to go to or to stay at
      */
-    public function before(Action $action, SettingForecast $aim): ?Look
+    public function before(Action $action, SettingForecast $aim): ?Recheck
     {
         return match ($action) {
             Action::Cannot => $this->open($aim),
@@ -70,13 +70,13 @@ final readonly class Looks
      * @param  float  $open  chance of a mistake from which on it is looked at, whatever it gains
      * @param  float  $lost  what of a slip's harm the next reading would not show
      */
-    private function best(SettingForecast $aim, float $open, float $lost): ?Look
+    private function best(SettingForecast $aim, float $open, float $lost): ?Recheck
     {
         $best = null;
         $most = 0.0;
         foreach ($this->settled($aim) as $key => [$chance, $gain]) {
-            $look = Look::from($key);
-            $net = $gain * ($look === Look::Count ? 1.0 : $lost) - $this->policy->minute * $look->minutes() + ($chance > $open ? 1.0 : 0.0);
+            $look = Recheck::from($key);
+            $net = $gain * ($look === Recheck::Count ? 1.0 : $lost) - $this->policy->minute * $look->minutes() + ($chance > $open ? 1.0 : 0.0);
             if ($this->looked->times($look) <= self::MOST && $net > $most) {
                 [$best, $most] = [$look, $net];
             }
@@ -91,7 +91,7 @@ final readonly class Looks
         $settled = [];
         foreach ($this->posterior->stories as $i => $story) {
             foreach ($story->mistakes as $mistake) {
-                $look = Look::at($mistake, $this->posterior, $this->looked->hookUp);
+                $look = Recheck::at($mistake, $this->posterior, $this->looked->hookUp);
                 if ($look !== null) {
                     $before = $settled[$look->value] ?? [0.0, 0.0];
                     $settled[$look->value] = [$before[0] + $story->chance, $before[1] + $story->chance * max(0.0, self::ONCE_KNOWN - $aim->stance->byStory[$i])];
