@@ -7,11 +7,15 @@ namespace Yoke;
 use BackedEnum;
 
 /**
- * What was expected where something was refused, as a fact: the key of a sentence that the edge has, with the figures in it.
+ * What was expected where something was refused, as a fact: the key of a sentence that the edge has, with the figures
+ * in it.
  */
 final readonly class Expected
 {
-    /** @param  array<string, int|float|string|BackedEnum>  $figures  by their place in the sentence; an enum's word is the edge's */
+    /**
+     * @param  array<string, int|float|string|BackedEnum>  $figures  by their place in the sentence; an enum's word is
+     *     the edge's
+     */
     private function __construct(public string $key, public array $figures, public ?self $then)
     {
     }

@@ -31,18 +31,43 @@ abstract class FeatureCase extends TestCase
     {
         $email = strtolower(strtok($name, ' ') ?: $name).'@quillfeather.example';
 
-        return User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tape-in-hand', 'fineness' => $fineness, 'theme' => 'sun', 'role' => $role]);
+        return User::query()->create([
+            'name' => $name,
+            'email' => $email,
+            'password' => 'tape-in-hand',
+            'fineness' => $fineness,
+            'theme' => 'sun',
+            'role' => $role,
+        ]);
     }
 
     public function job(): Job
     {
         $rig = Rig::query()->create([
-            'vehicle_id' => Vehicle::query()->create(['name' => 'Drover', 'body' => 'pick-up', 'wheelbase_mm' => 3700, 'overhang_mm' => 1300, 'front_suspension' => 'coil', 'rear_suspension' => 'leaf'])->id,
-            'trailer_id' => Trailer::query()->create(['name' => 'Dome', 'body' => 'box', 'axles' => 2, 'ball_to_axle_mm' => 5100, 'gross_weight_kg' => 3100])->id,
+            'vehicle_id' => Vehicle::query()->create([
+                'name' => 'Drover',
+                'body' => 'pick-up',
+                'wheelbase_mm' => 3700,
+                'overhang_mm' => 1300,
+                'front_suspension' => 'coil',
+                'rear_suspension' => 'leaf',
+            ])->id,
+            'trailer_id' => Trailer::query()->create([
+                'name' => 'Dome',
+                'body' => 'box',
+                'axles' => 2,
+                'ball_to_axle_mm' => 5100,
+                'gross_weight_kg' => 3100,
+            ])->id,
             'hitch_id' => Hitch::query()->create(['name' => 'Chains', 'bar_arm_mm' => 720])->id,
         ]);
 
-        return Job::query()->create(['rig_id' => $rig->id, 'title' => 'A dome', 'booked_on' => today(), 'rig_as_worked' => RigSnapshot::sheetOf($rig)]);
+        return Job::query()->create([
+            'rig_id' => $rig->id,
+            'title' => 'A dome',
+            'booked_on' => today(),
+            'rig_as_worked' => RigSnapshot::sheetOf($rig),
+        ]);
     }
 
     /**

@@ -19,7 +19,8 @@ final class DeviceTalk
     /** A rig that nobody read for so long, s, has rolled off: asked for again, it comes to stand anew. */
     private const ROLLS_OFF_S = 20.0;
 
-    private const EXPECTED = 'error expected read KIND, stand JOB STANCE ROUND, or trouble KIND none|off|slow|garbled|absurd';
+    private const EXPECTED = 'error expected read KIND, stand JOB STANCE ROUND, or trouble KIND '.
+        'none|off|slow|garbled|absurd';
 
     /** @var array<string, array{float, float, int}> by what stands there: since when, last read, the occasion */
     private array $standing = [];
@@ -41,9 +42,19 @@ final class DeviceTalk
     public function answer(string $line, ?string &$rig): ?string
     {
         return match (true) {
-            preg_match('/^stand (?<job>\d{1,9}) (?<stance>alone|dropped|carried) (?<round>\d{1,4})$/', $line, $part) === 1 => $this->stand($rig = "{$part['job']} {$part['stance']} {$part['round']}"),
-            preg_match('/^read (?<kind>[a-z-]+)$/', $line, $part) === 1 => $this->read(DeviceKind::tryFrom($part['kind']), $rig),
-            preg_match('/^trouble (?<kind>[a-z-]+) (?<trouble>[a-z]+)$/', $line, $part) === 1 => $this->beset(DeviceKind::tryFrom($part['kind']), Trouble::tryFrom($part['trouble'])),
+            preg_match(
+                '/^stand (?<job>\d{1,9}) (?<stance>alone|dropped|carried) (?<round>\d{1,4})$/',
+                $line,
+                $part,
+            ) === 1 => $this->stand($rig = "{$part['job']} {$part['stance']} {$part['round']}"),
+            preg_match('/^read (?<kind>[a-z-]+)$/', $line, $part) === 1 => $this->read(
+                DeviceKind::tryFrom($part['kind']),
+                $rig,
+            ),
+            preg_match('/^trouble (?<kind>[a-z-]+) (?<trouble>[a-z]+)$/', $line, $part) === 1 => $this->beset(
+                DeviceKind::tryFrom($part['kind']),
+                Trouble::tryFrom($part['trouble']),
+            ),
             default => self::EXPECTED,
         };
     }
@@ -51,13 +62,17 @@ final class DeviceTalk
     /** Whether a device is made to answer too late. */
     public function isSlow(string $line): bool
     {
-        return preg_match('/^read (?<kind>[a-z-]+)$/', $line, $part) === 1 && ($this->trouble[$part['kind']] ?? Trouble::None) === Trouble::Slow;
+        return preg_match('/^read (?<kind>[a-z-]+)$/', $line, $part) === 1 &&
+            ($this->trouble[$part['kind']] ?? Trouble::None) === Trouble::Slow;
     }
 
     private function stand(string $rig): string
     {
         $now = ($this->seconds)();
-        $this->standing = array_filter($this->standing, static fn (array $stands): bool => $now - $stands[1] <= self::ROLLS_OFF_S);
+        $this->standing = array_filter(
+            $this->standing,
+            static fn (array $stands): bool => $now - $stands[1] <= self::ROLLS_OFF_S,
+        );
         $this->standing[$rig] ??= [$now, $now, ++$this->occasions];
         $this->standing[$rig][1] = $now;
 
@@ -76,8 +91,12 @@ final class DeviceTalk
         return match ($this->trouble[$kind->value] ?? Trouble::None) {
             Trouble::Off => null,
             Trouble::Garbled => "#\x01%~ {$kind->value}",
-            Trouble::Absurd => DeviceLine::of(new DeviceReading($kind, Display::Steady, array_fill_keys($kind->channels(), 99_999.0))),
-            default => $devices === null ? 'error nobody said which setting is on' : $this->shown($devices, $kind, ($this->seconds)() - $since),
+            Trouble::Absurd => DeviceLine::of(
+                new DeviceReading($kind, Display::Steady, array_fill_keys($kind->channels(), 99_999.0)),
+            ),
+            default => $devices === null
+                ? 'error nobody said which setting is on'
+                : $this->shown($devices, $kind, ($this->seconds)() - $since),
         };
     }
 

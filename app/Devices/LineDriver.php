@@ -28,7 +28,9 @@ final readonly class LineDriver implements Driver
             stream_set_timeout($line, (int) $this->patience, (int) (fmod($this->patience, 1.0) * 1e6));
             $stands = $this->ask($line, $kind, "stand {$job->id} {$stance->value} {$job->roundOf($stance)}");
 
-            return $stands === 'ok' ? DeviceLine::read($kind, $this->ask($line, $kind, "read {$kind->value}")) : DeviceLine::read($kind, $stands);
+            return $stands === 'ok'
+                ? DeviceLine::read($kind, $this->ask($line, $kind, "read {$kind->value}"))
+                : DeviceLine::read($kind, $stands);
         } finally {
             fclose($line);
         }

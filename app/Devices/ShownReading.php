@@ -36,11 +36,27 @@ final readonly class ShownReading
         $values = $this->reading->values;
 
         return match ($this->reading->kind) {
-            DeviceKind::Weighbridge => ['ticket' => implode("\n", array_map(fn (string $axle, float $load): string => "{$axle} {$this->printed($load)}", array_keys($values), $values))],
-            DeviceKind::BallLoadGauge => ['ball_load' => $this->printed($values['ball']), 'read' => $this->printed($values['ball']), 'way' => 'gauge'],
+            DeviceKind::Weighbridge => [
+                'ticket' => implode(
+                    "\n",
+                    array_map(
+                        fn (string $axle, float $load): string => "{$axle} {$this->printed($load)}",
+                        array_keys($values),
+                        $values,
+                    ),
+                ),
+            ],
+            DeviceKind::BallLoadGauge => [
+                'ball_load' => $this->printed($values['ball']),
+                'read' => $this->printed($values['ball']),
+                'way' => 'gauge',
+            ],
             DeviceKind::TongueScale => ['read' => $this->printed($values['tongue']), 'way' => 'tongue_scale'],
             DeviceKind::AngleGauge => ['trailer_angle' => sprintf('%.1F', $values['trailer'])],
-            DeviceKind::HeightSensor => ['front' => $this->printed($values['front']), 'rear' => $this->printed($values['rear'])],
+            DeviceKind::HeightSensor => [
+                'front' => $this->printed($values['front']),
+                'rear' => $this->printed($values['rear']),
+            ],
         };
     }
 

@@ -28,7 +28,9 @@ final class SimulatedYard
     /** Null where there is no such job, or nobody said at which setting it is carried. */
     public function devicesAt(int $job, Stance $stance, int $round, int $occasion): ?SimulatedDevices
     {
-        $found = Job::query()->with(['rounds', 'liveReadings', 'rig'])->find($job);
+        $found = Job::query()
+            ->with(['rounds', 'liveReadings', 'rig'])
+            ->find($job);
         $adjusters = $found?->rigAsWorked()->specified()->adjusters();
         if ($found === null || $adjusters === null) {
             return null;
@@ -43,7 +45,12 @@ final class SimulatedYard
         }
         $arm = $found->rigAsWorked()->core()->hitch->barArm->millimetres();
 
-        return new SimulatedDevices($truth->at($adjusters->tensionBetween($at, $on, $arm), $adjusters->ballHeightBetween($at, $on)), $truth->aloneKg, $stance, $occasion);
+        return new SimulatedDevices(
+            $truth->at($adjusters->tensionBetween($at, $on, $arm), $adjusters->ballHeightBetween($at, $on)),
+            $truth->aloneKg,
+            $stance,
+            $occasion,
+        );
     }
 
     /** As it was told; else drawn once from what the sheets allow, about the heights that were taped. */
@@ -59,17 +66,28 @@ final class SimulatedYard
         $truth = HiddenTruth::drawn(
             $rig->specified()->prior(),
             ['front' => $this->taped($job, Axle::Front), 'rear' => $this->taped($job, Axle::Rear)],
-            ['front' => $rig->values(RigPart::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'], 'rear' => $rig->values(RigPart::Vehicle)->number('rear_axle_kg') ?? self::USUAL_KG['rear']],
+            [
+                'front' => $rig->values(RigPart::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'],
+                'rear' => $rig->values(RigPart::Vehicle)->number('rear_axle_kg') ?? self::USUAL_KG['rear'],
+            ],
             ['front' => $vehicle->frontSuspension, 'rear' => $vehicle->rearSuspension],
             new SeededSource($job->id),
         );
 
-        return Simulation::query()->create(['job_id' => $job->id, 'truth' => $truth->toArray(), 'setting' => $adjusters->middle()->steps()]);
+        return Simulation::query()->create([
+            'job_id' => $job->id,
+            'truth' => $truth->toArray(),
+            'setting' => $adjusters->middle()->steps(),
+        ]);
     }
 
     private function taped(Job $job, Axle $axle): float
     {
-        $reading = $job->liveReadings->first(static fn (Reading $reading): bool => $reading->stance === Stance::Alone && $reading->axle === $axle && $reading->height_mm !== null);
+        $reading = $job->liveReadings->first(
+            static fn (Reading $reading): bool => $reading->stance === Stance::Alone &&
+                $reading->axle === $axle &&
+                $reading->height_mm !== null,
+        );
 
         return $reading->height_mm ?? self::USUAL_MM[$axle->value];
     }

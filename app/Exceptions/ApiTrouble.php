@@ -23,6 +23,10 @@ final class ApiTrouble
         $status = $trouble instanceof HttpExceptionInterface ? $trouble->getStatusCode() : 500;
         $code = self::CODES[$status] ?? ($status < 500 ? 'invalid' : 'failed');
 
-        return new JsonResponse(['error' => ['code' => $code, 'message' => __("api.{$code}")]], $status, $trouble instanceof HttpExceptionInterface ? $trouble->getHeaders() : []);
+        return new JsonResponse(
+            ['error' => ['code' => $code, 'message' => __("api.{$code}")]],
+            $status,
+            $trouble instanceof HttpExceptionInterface ? $trouble->getHeaders() : [],
+        );
     }
 }

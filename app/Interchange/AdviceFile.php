@@ -41,12 +41,25 @@ final class AdviceFile
         $readings = new HistoryMapper(
             (new FileHistory($fields, $job, $settings, $shop->heightDoubt()))->history(),
             new ObservationMapper($job->doubts, 0.0),
-            $settings === null ? null : new SettingOffsets($settings->adjusters, $settings->reference, $fields->object('hitch')->above('bar_arm_mm')),
+            $settings === null
+                ? null
+                : new SettingOffsets(
+                    $settings->adjusters,
+                    $settings->reference,
+                    $fields->object('hitch')->above('bar_arm_mm'),
+                ),
             $fields->object('vehicle')->above('wheelbase_mm'),
         );
         $current = $readings->current();
         $isUnknown = $current !== null && $current->setting === null;
-        $this->analysis = new JobAnalysis($isUnknown ? $prior->ofUnknownSetting() : $prior->prior(), $readings->observations(), $job->goal(), $shop->policy(), $settings, $current);
+        $this->analysis = new JobAnalysis(
+            $isUnknown ? $prior->ofUnknownSetting() : $prior->prior(),
+            $readings->observations(),
+            $job->goal(),
+            $shop->policy(),
+            $settings,
+            $current,
+        );
     }
 
     /** @throws BadField */
@@ -63,9 +76,19 @@ final class AdviceFile
     public function advised(int $flags = JSON_PRETTY_PRINT): string
     {
         try {
-            return json_encode($this->answer(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | $flags);
+            return json_encode(
+                $this->answer(),
+                JSON_THROW_ON_ERROR |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_UNESCAPED_UNICODE |
+                    JSON_PRESERVE_ZERO_FRACTION |
+                    $flags,
+            );
         } catch (ImpossibleModel $impossible) {
-            throw BadField::at(CaseFile::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), ExpectedWords::of($impossible->expected()));
+            throw BadField::at(
+                CaseFile::FIELDS[$impossible->quantity()] ?? $impossible->quantity(),
+                ExpectedWords::of($impossible->expected()),
+            );
         }
     }
 
@@ -76,11 +99,23 @@ final class AdviceFile
         $verdict = $this->analysis->verdict();
 
         return [
-            'in_band_chance' => $recommendation === null ? $verdict?->chances->inRange : $recommendation->present?->chance,
-            'move' => $recommendation === null ? $this->tension($this->analysis->tension()) : $this->move($recommendation),
+            'in_band_chance' => $recommendation === null
+                ? $verdict?->chances->inRange
+                : $recommendation->present?->chance,
+            'move' => $recommendation === null
+                    ? $this->tension($this->analysis->tension())
+                    : $this->move($recommendation),
             'fit' => $this->fit(),
             'methods' => (object) $this->methods(),
-            'suspects' => array_values(array_map(self::suspect(...), array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->error !== ReadingError::ToldWrong))),
+            'suspects' => array_values(
+                array_map(
+                    self::suspect(...),
+                    array_filter(
+                        $this->analysis->suspects(),
+                        static fn (Suspect $suspect): bool => $suspect->error !== ReadingError::ToldWrong,
+                    ),
+                ),
+            ),
             'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
         ];
     }
@@ -89,18 +124,31 @@ final class AdviceFile
     private function move(Recommendation $recommendation): array
     {
         $forecast = $recommendation->forecast;
-        $height = fn (Axle $axle): float => $this->analysis->posterior()->height($axle, static function (CoupledRig $rig, float $tension) use ($forecast, $axle): float {
-            $carried = $rig->carried($tension + $forecast->tensionOffset);
+        $height = fn (Axle $axle): float => $this->analysis
+            ->posterior()
+            ->height(
+                $axle,
+                static function (CoupledRig $rig, float $tension) use ($forecast, $axle): float {
+                    $carried = $rig->carried($tension + $forecast->tensionOffset);
 
-            return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $forecast->ballOffset)->mean();
+                    return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
+                },
+                $forecast->ballOffset,
+            )
+            ->mean();
 
         return [
             'do' => $recommendation->action->value,
-            ...($recommendation->action === Action::ReadAgain ? ['what' => ($recommendation->look ?? Recheck::Carried)->value] : []),
+            ...$recommendation->action === Action::ReadAgain
+                ? ['what' => ($recommendation->look ?? Recheck::Carried)->value]
+                : [],
             'setting' => $forecast->setting->steps(),
             'chance' => $forecast->chance,
-            'expect' => ['front_mm' => $height(Axle::Front), 'rear_mm' => $height(Axle::Rear), 'front_restored' => $forecast->share()->mean()],
+            'expect' => [
+                'front_mm' => $height(Axle::Front),
+                'rear_mm' => $height(Axle::Rear),
+                'front_restored' => $forecast->share()->mean(),
+            ],
             'because' => $this->because($recommendation),
         ];
     }
@@ -115,11 +163,13 @@ final class AdviceFile
         };
 
         return Text::of("move.because.{$key}", [
-            'share' => $percent(match ($recommendation->reason) {
-                Reason::TooWeak => $highest,
-                Reason::TooStrong => $lowest,
-                default => $recommendation->forecast->share()->mean(),
-            }),
+            'share' => $percent(
+                match ($recommendation->reason) {
+                    Reason::TooWeak => $highest,
+                    Reason::TooStrong => $lowest,
+                    default => $recommendation->forecast->share()->mean(),
+                },
+            ),
             'method' => Text::of("method.{$this->analysis->goal->criterion->value}.name"),
         ]);
     }
@@ -130,7 +180,13 @@ final class AdviceFile
         return [
             'do' => 'tension',
             'direction' => $advice->direction->value,
-            'expect' => ['front_mm' => $advice->target->mean(), 'rear_mm' => $advice->rear->mean(), 'front_lowest_mm' => $advice->lowest, 'front_highest_mm' => $advice->highest, 'front_by_mm' => $advice->toGo],
+            'expect' => [
+                'front_mm' => $advice->target->mean(),
+                'rear_mm' => $advice->rear->mean(),
+                'front_lowest_mm' => $advice->lowest,
+                'front_highest_mm' => $advice->highest,
+                'front_by_mm' => $advice->toGo,
+            ],
             'because' => Text::of('move.because.tension'),
         ];
     }
@@ -138,9 +194,18 @@ final class AdviceFile
     /** @return array<string, array{value: float, sd: float}> */
     private function fit(): array
     {
-        $parameters = ['front_rate_kg_per_mm' => RigPrior::FRONT_RATE, 'rear_rate_kg_per_mm' => RigPrior::REAR_RATE, 'tongue_weight_kg' => RigPrior::TONGUE_WEIGHT, 'bar_rate_kg_per_mm' => RigPrior::BAR_RATE, 'tension_mm' => RigPrior::TENSION];
+        $parameters = [
+            'front_rate_kg_per_mm' => RigPrior::FRONT_RATE,
+            'rear_rate_kg_per_mm' => RigPrior::REAR_RATE,
+            'tongue_weight_kg' => RigPrior::TONGUE_WEIGHT,
+            'bar_rate_kg_per_mm' => RigPrior::BAR_RATE,
+            'tension_mm' => RigPrior::TENSION,
+        ];
 
-        return array_map(fn (int $parameter): array => self::pair($this->analysis->posterior()->value($parameter)), $parameters);
+        return array_map(
+            fn (int $parameter): array => self::pair($this->analysis->posterior()->value($parameter)),
+            $parameters,
+        );
     }
 
     /** @return array<string, array<string, float|string|null>> */
@@ -148,7 +213,11 @@ final class AdviceFile
     {
         $methods = [];
         foreach ($this->analysis->methods() as $view) {
-            $methods[$view->criterion->value] = [...($view->value === null ? ['value' => null, 'sd' => null] : self::pair($view->value)), 'verdict' => $view->verdict->value, ...$this->afterLevelling($view)];
+            $methods[$view->criterion->value] = [
+                ...$view->value === null ? ['value' => null, 'sd' => null] : self::pair($view->value),
+                'verdict' => $view->verdict->value,
+                ...$this->afterLevelling($view),
+            ];
         }
 
         return $methods;
@@ -159,19 +228,32 @@ final class AdviceFile
     {
         $verdict = $this->analysis->verdict();
 
-        return $view->criterion !== Criterion::FrontRestoration || $verdict === null || $this->analysis->goal->levelling === null ? [] : ['after_levelling' => $verdict->shareOnTheRoad()->mean()];
+        return $view->criterion !== Criterion::FrontRestoration ||
+            $verdict === null ||
+            $this->analysis->goal->levelling === null
+            ? []
+            : ['after_levelling' => $verdict->shareOnTheRoad()->mean()];
     }
 
     /** @return array{what: string, slip: string, chance: float} */
     private static function suspect(Suspect $suspect): array
     {
-        return ['what' => $suspect->observation()->identity->key ?? 'setting', 'slip' => VerdictWords::slip($suspect), 'chance' => $suspect->chance];
+        return [
+            'what' => $suspect->observation()->identity->key ?? 'setting',
+            'slip' => VerdictWords::slip($suspect),
+            'chance' => $suspect->chance,
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function ranked(SettingForecast $forecast): array
     {
-        return ['setting' => $forecast->setting->steps(), 'chance' => $forecast->chance, 'minutes' => $forecast->minutes, 'excluded' => $forecast->excluded === null ? null : Text::of("exclusion.{$forecast->excluded->value}")];
+        return [
+            'setting' => $forecast->setting->steps(),
+            'chance' => $forecast->chance,
+            'minutes' => $forecast->minutes,
+            'excluded' => $forecast->excluded === null ? null : Text::of("exclusion.{$forecast->excluded->value}"),
+        ];
     }
 
     /** @return array{value: float, sd: float} */

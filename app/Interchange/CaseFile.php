@@ -54,14 +54,24 @@ final readonly class CaseFile
     public function solved(): string
     {
         $rig = $this->rig();
-        $results = array_map(fn (Fields $stance): array => self::figures($this->stance($rig, $stance)), $this->fields->objects('stances'));
+        $results = array_map(
+            fn (Fields $stance): array => self::figures($this->stance($rig, $stance)),
+            $this->fields->objects('stances'),
+        );
         /** @var object{stances: list<stdClass>} $output */
         $output = json_decode($this->json);
         foreach ($results as $i => $result) {
             $output->stances[$i]->result = $result;
         }
 
-        return json_encode($output, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $output,
+            JSON_THROW_ON_ERROR |
+                JSON_PRETTY_PRINT |
+                JSON_UNESCAPED_SLASHES |
+                JSON_UNESCAPED_UNICODE |
+                JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     private function rig(): CoupledRig
@@ -69,7 +79,10 @@ final readonly class CaseFile
         try {
             return new CoupledRig($this->vehicle(), $this->trailer(), $this->bars());
         } catch (ImpossibleModel $impossible) {
-            throw BadField::at(self::FIELDS[$impossible->quantity()] ?? $impossible->quantity(), ExpectedWords::of($impossible->expected()));
+            throw BadField::at(
+                self::FIELDS[$impossible->quantity()] ?? $impossible->quantity(),
+                ExpectedWords::of($impossible->expected()),
+            );
         }
     }
 
@@ -110,7 +123,10 @@ final readonly class CaseFile
             $trailer->number('tongue_weight_kg'),
             $trailer->number('cg_above_axle_mm'),
             array_map(
-                static fn (Fields $axle): array => ['offset' => $axle->number('offset_mm'), 'rate' => $axle->number('rate_kg_per_mm')],
+                static fn (Fields $axle): array => [
+                    'offset' => $axle->number('offset_mm'),
+                    'rate' => $axle->number('rate_kg_per_mm'),
+                ],
                 $trailer->objects('axles'),
             ),
         );
@@ -120,7 +136,12 @@ final readonly class CaseFile
     {
         $hitch = $this->fields->object('hitch');
 
-        return new Bars($hitch->count('bars'), $hitch->number('bar_rate_kg_per_mm'), $hitch->number('bar_arm_mm'), $hitch->number('ball_over_coupler_mm'));
+        return new Bars(
+            $hitch->count('bars'),
+            $hitch->number('bar_rate_kg_per_mm'),
+            $hitch->number('bar_arm_mm'),
+            $hitch->number('ball_over_coupler_mm'),
+        );
     }
 
     private function stance(CoupledRig $rig, Fields $stance): Attitude

@@ -68,7 +68,11 @@ final readonly class Fields
     public function numbers(string $name, int $many): array
     {
         $list = $this->value($name);
-        if (! is_array($list) || count($list) !== $many || array_filter($list, static fn (mixed $one): bool => ! is_int($one) && ! is_float($one)) !== []) {
+        if (
+            ! is_array($list) ||
+            count($list) !== $many ||
+            array_filter($list, static fn (mixed $one): bool => ! is_int($one) && ! is_float($one)) !== []
+        ) {
             throw BadField::at($this->pathOf($name), "Expected a list of {$many} numbers.");
         }
 

@@ -42,13 +42,20 @@ final class FileHistory
     private array $rounds = [];
 
     /** @param  HitchSettings|null  $hitch  null where the job does not say what can be set */
-    public function __construct(private readonly Fields $fields, private readonly JobFields $job, private readonly ?HitchSettings $hitch, private readonly HeightDoubt $doubt)
-    {
+    public function __construct(
+        private readonly Fields $fields,
+        private readonly JobFields $job,
+        private readonly ?HitchSettings $hitch,
+        private readonly HeightDoubt $doubt,
+    ) {
         $this->readings = $fields->has('readings') ? $fields->objects('readings') : [];
         [$before, $hookUp, $count] = [null, 1, []];
         foreach ($this->readings as $reading) {
             $stance = $this->stance($reading);
-            $steps = $stance === Stance::Carried && $reading->has('setting') ? $reading->object('setting')->allNumbers() : null;
+            $steps =
+                $stance === Stance::Carried && $reading->has('setting')
+                    ? $reading->object('setting')->allNumbers()
+                    : null;
             $hookUp = match (true) {
                 $reading->has('hook') => $reading->count('hook'),
                 $steps !== null && $before !== null && $steps != $before => $hookUp + 1,
@@ -77,7 +84,9 @@ final class FileHistory
 
     private function record(Fields $reading, int $i): HookUpRecord
     {
-        $setBy = $reading->has('set_by') ? SetBy::from($reading->choice('set_by', array_column(SetBy::cases(), 'value'))) : null;
+        $setBy = $reading->has('set_by')
+            ? SetBy::from($reading->choice('set_by', array_column(SetBy::cases(), 'value')))
+            : null;
         $record = HookUpRecord::of($this->rounds[$i], $this->hookUps[$i], $this->setting($reading), $setBy);
 
         return $this->isCounted($this->hookUps[$i]) ? $record->counted() : $record;
@@ -104,7 +113,11 @@ final class FileHistory
         foreach (Axle::cases() as $axle) {
             $field = "{$axle->value}_mm";
             if ($reading->has($field)) {
-                $height = $this->doubt->reading(Length::ofMillimetres($reading->number($field)), $this->suspension($axle), $settling);
+                $height = $this->doubt->reading(
+                    Length::ofMillimetres($reading->number($field)),
+                    $this->suspension($axle),
+                    $settling,
+                );
                 $heights[] = new HeightTaken($stance, $this->rounds[$i], $axle, $height, "reading {$i} {$field}");
             }
         }
@@ -118,7 +131,13 @@ final class FileHistory
         $measures = [];
         foreach (self::LOADS as $field => $observed) {
             if ($reading->has($field)) {
-                $measures[] = new MeasureTaken($stance, $this->rounds[$i], $observed, $reading->number($field), "reading {$i} {$field}");
+                $measures[] = new MeasureTaken(
+                    $stance,
+                    $this->rounds[$i],
+                    $observed,
+                    $reading->number($field),
+                    "reading {$i} {$field}",
+                );
             }
         }
 
@@ -132,12 +151,19 @@ final class FileHistory
 
     private function suspension(Axle $axle): Suspension
     {
-        return Suspension::from($this->fields->object('vehicle')->object('suspension')->choice($axle->value, array_column(Suspension::cases(), 'value')));
+        return Suspension::from(
+            $this->fields
+                ->object('vehicle')
+                ->object('suspension')
+                ->choice($axle->value, array_column(Suspension::cases(), 'value')),
+        );
     }
 
     /** Null where the reading names none, or the job does not say what can be set. */
     private function setting(Fields $reading): ?Setting
     {
-        return $this->hitch === null || ! $reading->has('setting') ? null : $this->job->setting($this->hitch->adjusters, $reading, 'setting');
+        return $this->hitch === null || ! $reading->has('setting')
+            ? null
+            : $this->job->setting($this->hitch->adjusters, $reading, 'setting');
     }
 }

@@ -22,13 +22,18 @@ use Yoke\Method\Tolerances;
 use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Load;
 
-/** The fields of a job for advice, read into the core's terms one by one; what is left out is assumed with its doubt. */
+/**
+ * The fields of a job for advice, read into the core's terms one by one; what is left out is assumed with its doubt.
+ */
 final class JobFields
 {
     private ?Adjusters $adjusters = null;
 
-    public function __construct(private readonly Fields $fields, public readonly PriorDoubts $doubts, private readonly Tolerances $tolerances)
-    {
+    public function __construct(
+        private readonly Fields $fields,
+        public readonly PriorDoubts $doubts,
+        private readonly Tolerances $tolerances,
+    ) {
     }
 
     public function goal(): Goal
@@ -70,7 +75,9 @@ final class JobFields
     {
         $adjusters = $this->adjusters();
         $hitch = $this->fields->object('hitch');
-        $constraints = $hitch->has('bar_rating_kg') ? [new BarRating(Load::ofKilograms($hitch->above('bar_rating_kg')))] : [];
+        $constraints = $hitch->has('bar_rating_kg')
+            ? [new BarRating(Load::ofKilograms($hitch->above('bar_rating_kg')))]
+            : [];
 
         return $adjusters === null ? null : new HitchSettings($adjusters, $this->reference($adjusters), $constraints);
     }
@@ -95,7 +102,13 @@ final class JobFields
             $range = new StepRange($fields->number('from'), $fields->number('to'));
             $halves = $fields->has('half_steps') && $fields->flag('half_steps');
             try {
-                $adjusters[] = Adjuster::of($name, $tilts ? Role::Tilt : Role::Tension, $pitch, $halves ? $range->inHalves() : $range, $fields->count('minutes'));
+                $adjusters[] = Adjuster::of(
+                    $name,
+                    $tilts ? Role::Tilt : Role::Tension,
+                    $pitch,
+                    $halves ? $range->inHalves() : $range,
+                    $fields->count('minutes'),
+                );
             } catch (ImpossibleSetting $impossible) {
                 throw BadField::at($fields->pathOf('from'), ExpectedWords::of($impossible->expected()));
             }
@@ -109,7 +122,9 @@ final class JobFields
     {
         $hitch = $this->fields->object('hitch');
 
-        return $hitch->has('tension') ? $this->setting($adjusters, $hitch->object('tension'), 'at') : $adjusters->middle();
+        return $hitch->has('tension')
+            ? $this->setting($adjusters, $hitch->object('tension'), 'at')
+            : $adjusters->middle();
     }
 
     public function setting(Adjusters $adjusters, Fields $fields, string $name): Setting

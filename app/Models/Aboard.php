@@ -26,9 +26,15 @@ final class Aboard
      */
     public static function inState(LoadState $state, array $tanks): array
     {
-        $water = array_map(static fn (Tank $tank): ?Item => $tank->filled((float) ($state->fills[$tank->key] ?? 0.0)), $tanks);
+        $water = array_map(
+            static fn (Tank $tank): ?Item => $tank->filled((float) ($state->fills[$tank->key] ?? 0.0)),
+            $tanks,
+        );
 
-        return [...self::items($state->items), ...array_values(array_filter($water, static fn (?Item $item): bool => $item !== null))];
+        return [
+            ...self::items($state->items),
+            ...array_values(array_filter($water, static fn (?Item $item): bool => $item !== null)),
+        ];
     }
 
     /**
@@ -40,9 +46,11 @@ final class Aboard
         return array_map(static function (array $row): Item {
             $weight = Load::ofKilograms((float) $row['kg']);
             $place = Length::ofMillimetres((float) $row['mm']);
-            $tank = $row['tank'] ?? self::BY_NAME[$row['name']] ?? null;
+            $tank = $row['tank'] ?? (self::BY_NAME[$row['name']] ?? null);
 
-            return $tank === null ? Item::of($row['name'], $weight, Carrier::from($row['on']), $place) : Item::water($tank, $weight, $place);
+            return $tank === null
+                ? Item::of($row['name'], $weight, Carrier::from($row['on']), $place)
+                : Item::water($tank, $weight, $place);
         }, $rows);
     }
 
@@ -52,9 +60,15 @@ final class Aboard
      */
     public static function rows(array $items): array
     {
-        return array_map(static fn (Item $item): array => [
-            'name' => $item->name, 'kg' => $item->weight->kilograms(), 'on' => $item->on->value, 'mm' => $item->place->millimetres(),
-            ...($item->tank === null ? [] : ['tank' => $item->tank]),
-        ], $items);
+        return array_map(
+            static fn (Item $item): array => [
+                'name' => $item->name,
+                'kg' => $item->weight->kilograms(),
+                'on' => $item->on->value,
+                'mm' => $item->place->millimetres(),
+                ...$item->tank === null ? [] : ['tank' => $item->tank],
+            ],
+            $items,
+        );
     }
 }

@@ -49,7 +49,13 @@ final class ApiToken extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rights' => 'array', 'made_at' => 'immutable_datetime', 'used_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+        return [
+            'rights' => 'array',
+            'made_at' => 'immutable_datetime',
+            'used_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
+            'revoked_at' => 'immutable_datetime',
+        ];
     }
 
     /**
@@ -62,7 +68,14 @@ final class ApiToken extends Model
     {
         $ends = Date::now()->addDays(max(1, min($days, self::LONGEST_DAYS)));
         $token = self::PREFIX.Str::random(self::LENGTH);
-        self::query()->create(['user_id' => $person->id, 'name' => $name, 'hash' => self::hashOf($token), 'rights' => array_column($rights, 'value'), 'made_at' => Date::now(), 'ends_at' => $ends]);
+        self::query()->create([
+            'user_id' => $person->id,
+            'name' => $name,
+            'hash' => self::hashOf($token),
+            'rights' => array_column($rights, 'value'),
+            'made_at' => Date::now(),
+            'ends_at' => $ends,
+        ]);
 
         return $token;
     }
@@ -70,7 +83,9 @@ final class ApiToken extends Model
     /** Null for one that is unknown, ended, revoked, or of somebody who left. */
     public static function presented(string $token): ?self
     {
-        $found = str_starts_with($token, self::PREFIX) ? self::query()->with('user')->where('hash', self::hashOf($token))->first() : null;
+        $found = str_starts_with($token, self::PREFIX)
+            ? self::query()->with('user')->where('hash', self::hashOf($token))->first()
+            : null;
 
         return $found instanceof self && $found->isOpen() ? $found : null;
     }

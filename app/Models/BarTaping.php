@@ -12,7 +12,8 @@ use Yoke\CoreException;
 use Yoke\Units\Length;
 
 /**
- * Four heights of a hitch before anything was coupled, as they were typed and as they read; or that the step was skipped.
+ * Four heights of a hitch before anything was coupled, as they were typed and as they read; or that the step was
+ * skipped.
  * The latest that is not undone counts.
  *
  * @property int $id
@@ -32,14 +33,35 @@ final class BarTaping extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'typed', 'setting', 'ball_mm', 'bar_mm', 'lifted_mm', 'seat_mm', 'rest_mm', 'chain_mm', 'user_id', 'taped_at', 'withdrawn_at'];
+    protected $fillable = [
+        'job_id',
+        'typed',
+        'setting',
+        'ball_mm',
+        'bar_mm',
+        'lifted_mm',
+        'seat_mm',
+        'rest_mm',
+        'chain_mm',
+        'user_id',
+        'taped_at',
+        'withdrawn_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'typed' => 'array', 'setting' => 'array', 'taped_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime',
-            'ball_mm' => 'float', 'bar_mm' => 'float', 'lifted_mm' => 'float', 'seat_mm' => 'float', 'rest_mm' => 'float', 'chain_mm' => 'float',
+            'typed' => 'array',
+            'setting' => 'array',
+            'taped_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+            'ball_mm' => 'float',
+            'bar_mm' => 'float',
+            'lifted_mm' => 'float',
+            'seat_mm' => 'float',
+            'rest_mm' => 'float',
+            'chain_mm' => 'float',
         ];
     }
 

@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
 
 /**
- * A private address of a person's calendar, for a program that asks it again and again. Its secret is kept nowhere: its hash is.
+ * A private address of a person's calendar, for a program that asks it again and again. Its secret is kept nowhere: its
+ * hash is.
  *
  * @property int $id
  * @property int $user_id

@@ -25,7 +25,11 @@ final readonly class CallingPreferences
     {
         $pause = $kept['pause'] ?? null;
 
-        return new self(($kept['sixteenths'] ?? false) === true, is_int($pause) && in_array($pause, self::PAUSES, true) ? $pause : 1500, ($kept['aloud'] ?? false) === true);
+        return new self(
+            ($kept['sixteenths'] ?? false) === true,
+            is_int($pause) && in_array($pause, self::PAUSES, true) ? $pause : 1500,
+            ($kept['aloud'] ?? false) === true,
+        );
     }
 
     /** @return array{sixteenths: bool, pause: int, aloud: bool} */

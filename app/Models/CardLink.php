@@ -34,7 +34,13 @@ final class CardLink extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime', 'language' => Language::class, 'fineness' => Fineness::class];
+        return [
+            'made_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
+            'revoked_at' => 'immutable_datetime',
+            'language' => Language::class,
+            'fineness' => Fineness::class,
+        ];
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -75,7 +81,12 @@ final class CardLink extends Model
     {
         return $occasion === null
             ? URL::signedRoute('owner.card', ['token' => $this->token], null, false)
-            : URL::signedRoute('owner.procedure', ['token' => $this->token, 'occasion' => $occasion->value], null, false);
+            : URL::signedRoute(
+                'owner.procedure',
+                ['token' => $this->token, 'occasion' => $occasion->value],
+                null,
+                false,
+            );
     }
 
     /** Of one of its other pages: `owner.paper`, `owner.loads`, `owner.manifest`, `owner.note`. */

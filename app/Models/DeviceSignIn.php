@@ -33,7 +33,11 @@ final class DeviceSignIn extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['signed_in_at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime'];
+        return [
+            'signed_in_at' => 'immutable_datetime',
+            'seen_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -20,6 +20,9 @@ use Yoke\Specification\RigPart;
 /**
  * One set-up of one rig.
  *
+ * @phpstan-type HeadPlace array{turned: string, hole: int, ball_height_mm: float, because: string, by: string,
+ *     at: string}
+ *
  * @property int $id
  * @property int $rig_id
  * @property string $mark of this job wherever it is kept
@@ -33,7 +36,7 @@ use Yoke\Specification\RigPart;
  * @property bool $arrived_coupled whether the rig is taken over in reverse order
  * @property Criterion $method the school that governs
  * @property CarbonImmutable|null $handed_over_at
- * @property array{turned: string, hole: int, ball_height_mm: float, because: string, by: string, at: string}|null $head_place
+ * @property HeadPlace|null $head_place
  * @property int|null $starts_minute after midnight, by the clock of the shop
  * @property string|null $bay
  * @property int|null $person_id
@@ -65,9 +68,35 @@ final class Job extends Model
 
     private ?RoundBook $roundBook = null;
 
-    protected $fillable = ['rig_id', 'title', 'booked_on', 'rig_as_worked', 'band_from', 'band_to', 'each_side', 'arrived_coupled', 'handed_over_at', 'head_place', 'method', 'start', 'earlier_mark', 'mark', 'extra', 'starts_minute', 'bay', 'person_id', 'planned_minutes'];
+    protected $fillable = [
+        'rig_id',
+        'title',
+        'booked_on',
+        'rig_as_worked',
+        'band_from',
+        'band_to',
+        'each_side',
+        'arrived_coupled',
+        'handed_over_at',
+        'head_place',
+        'method',
+        'start',
+        'earlier_mark',
+        'mark',
+        'extra',
+        'starts_minute',
+        'bay',
+        'person_id',
+        'planned_minutes',
+    ];
 
-    protected $attributes = ['band_from' => 0.5, 'band_to' => 1.0, 'each_side' => false, 'arrived_coupled' => false, 'method' => 'front_restoration'];
+    protected $attributes = [
+        'band_from' => 0.5,
+        'band_to' => 1.0,
+        'each_side' => false,
+        'arrived_coupled' => false,
+        'method' => 'front_restoration',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -157,12 +186,15 @@ final class Job extends Model
     }
 
     /**
-     * Takes a turn at writing: always a statement that writes, though nothing has changed within the second, so that what
+     * Takes a turn at writing: always a statement that writes, though nothing has changed within the second, so that
+     * what
      * is read after it in a transaction nobody else can change.
      */
     public function takeTurn(): void
     {
-        self::query()->whereKey($this->id)->update(['updated_at' => Date::now()]);
+        self::query()
+            ->whereKey($this->id)
+            ->update(['updated_at' => Date::now()]);
     }
 
     /** @return HasMany<WeighTicket, $this> */
@@ -240,7 +272,11 @@ final class Job extends Model
     /** The latest reading of a kind in a round; null where there is none, or it was taken back. */
     public function measure(Stance $stance, int $round, MeasureKind $kind): ?Measure
     {
-        $latest = $this->measures->last(fn (Measure $measure): bool => $measure->stance === $stance && $measure->round === $round && $measure->kind === $kind);
+        $latest = $this->measures->last(
+            fn (Measure $measure): bool => $measure->stance === $stance &&
+                $measure->round === $round &&
+                $measure->kind === $kind,
+        );
 
         return $latest?->value === null ? null : $latest;
     }
@@ -263,20 +299,28 @@ final class Job extends Model
 
     public function roundBook(): RoundBook
     {
-        return $this->roundBook?->rounds === $this->rounds ? $this->roundBook : $this->roundBook = new RoundBook($this->rounds);
+        return $this->roundBook?->rounds === $this->rounds
+            ? $this->roundBook
+            : ($this->roundBook = new RoundBook($this->rounds));
     }
 
     /**
-     * What travelled. Where nobody wrote that down, it is what was aboard when the rig was weighed: nothing came on besides.
+     * What travelled. Where nobody wrote that down, it is what was aboard when the rig was weighed: nothing came on
+     * besides.
      *
      * @return list<Item>
      */
     public function aboard(): array
     {
         $worked = $this->rigAsWorked();
-        $weighed = $worked->loadState() === null ? $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed) : null;
+        $weighed =
+            $worked->loadState() === null
+                ? $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed)
+                : null;
 
-        return $weighed === null ? $worked->aboard() : Aboard::inState($weighed, Tank::of($worked->values(RigPart::Trailer)));
+        return $weighed === null
+            ? $worked->aboard()
+            : Aboard::inState($weighed, Tank::of($worked->values(RigPart::Trailer)));
     }
 
     /** What travelled at the hand-over stays with the job; a return visit in another load state has its own already. */
@@ -284,7 +328,12 @@ final class Job extends Model
     {
         $weighed = $this->rig->loadStates->first(static fn (LoadState $state): bool => $state->as_weighed);
         if ($weighed !== null && $this->rigAsWorked()->loadChange() === null) {
-            $this->update(['rig_as_worked' => [...$this->rig_as_worked, 'aboard' => RigSnapshot::sheetWith($this->rig, $weighed)['aboard'] ?? null]]);
+            $this->update([
+                'rig_as_worked' => [
+                    ...$this->rig_as_worked,
+                    'aboard' => RigSnapshot::sheetWith($this->rig, $weighed)['aboard'] ?? null,
+                ],
+            ]);
         }
     }
 

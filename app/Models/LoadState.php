@@ -7,7 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What travels on a rig on one kind of trip, and the setting kept for it. One is what was aboard when the rig was weighed.
+ * What travels on a rig on one kind of trip, and the setting kept for it. One is what was aboard when the rig was
+ * weighed.
  *
  * @property int $id
  * @property int $rig_id
@@ -30,7 +31,13 @@ final class LoadState extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['as_weighed' => 'boolean', 'items' => 'array', 'fills' => 'array', 'setting' => 'array', 'archived_at' => 'immutable_datetime'];
+        return [
+            'as_weighed' => 'boolean',
+            'items' => 'array',
+            'fills' => 'array',
+            'setting' => 'array',
+            'archived_at' => 'immutable_datetime',
+        ];
     }
 
     /** What its address calls it. */

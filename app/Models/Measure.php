@@ -29,7 +29,13 @@ final class Measure extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'kind' => MeasureKind::class, 'round' => 'integer', 'value' => 'float', 'taken_at' => 'immutable_datetime'];
+        return [
+            'stance' => Stance::class,
+            'kind' => MeasureKind::class,
+            'round' => 'integer',
+            'value' => 'float',
+            'taken_at' => 'immutable_datetime',
+        ];
     }
 
     public function loadUnit(): LoadUnit

@@ -32,7 +32,11 @@ final class Photo extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shows' => PhotoPurpose::class, 'taken_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return [
+            'shows' => PhotoPurpose::class,
+            'taken_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -39,7 +39,14 @@ final class PracticeRun extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tape' => Fineness::class, 'coach' => CoachMode::class, 'sheet' => 'array', 'debrief' => 'array', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+        return [
+            'tape' => Fineness::class,
+            'coach' => CoachMode::class,
+            'sheet' => 'array',
+            'debrief' => 'array',
+            'finished_at' => 'immutable_datetime',
+            'created_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */
@@ -78,10 +85,17 @@ final class PracticeRun extends Model
         if ($debrief === null || $this->finished_at === null) {
             return null;
         }
-        $shown = is_array($debrief['shown'] ?? null) ? array_map(static fn (mixed $isWell): bool => $isWell === true, $debrief['shown']) : [];
+        $shown = is_array($debrief['shown'] ?? null)
+            ? array_map(static fn (mixed $isWell): bool => $isWell === true, $debrief['shown'])
+            : [];
 
         /** @var array<string, bool> $shown */
-        return new PracticeResult(self::day($this->finished_at), $this->exerciseCode()->level, is_int($debrief['points'] ?? null) ? $debrief['points'] : 0, $shown);
+        return new PracticeResult(
+            self::day($this->finished_at),
+            $this->exerciseCode()->level,
+            is_int($debrief['points'] ?? null) ? $debrief['points'] : 0,
+            $shown,
+        );
     }
 
     /** A day counted as learning counts them. */

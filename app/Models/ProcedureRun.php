@@ -35,7 +35,13 @@ final class ProcedureRun extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['occasion' => Occasion::class, 'answers' => 'array', 'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'given_up_at' => 'immutable_datetime'];
+        return [
+            'occasion' => Occasion::class,
+            'answers' => 'array',
+            'started_at' => 'immutable_datetime',
+            'finished_at' => 'immutable_datetime',
+            'given_up_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return HasMany<ProcedureStep, $this> */

@@ -42,7 +42,21 @@ final class Reading extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'stance', 'axle', 'side', 'round', 'typed', 'typed_unit', 'height_mm', 'settling', 'instrument', 'user_id', 'supersedes_id', 'taken_at'];
+    protected $fillable = [
+        'job_id',
+        'stance',
+        'axle',
+        'side',
+        'round',
+        'typed',
+        'typed_unit',
+        'height_mm',
+        'settling',
+        'instrument',
+        'user_id',
+        'supersedes_id',
+        'taken_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -86,6 +100,8 @@ final class Reading extends Model
     /** Null when the reading was taken back. */
     public function typedLength(): ?TypedLength
     {
-        return $this->height_mm === null ? null : TypedLength::of($this->typed, Length::ofMillimetres($this->height_mm), $this->typed_unit);
+        return $this->height_mm === null
+            ? null
+            : TypedLength::of($this->typed, Length::ofMillimetres($this->height_mm), $this->typed_unit);
     }
 }

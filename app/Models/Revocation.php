@@ -38,6 +38,9 @@ enum Revocation: string
 
     private function put(string $subject, int $isLifted): void
     {
-        DB::table(self::TABLE)->updateOrInsert(['kind' => $this->value, 'subject' => $subject], ['is_lifted' => $isLifted, 'at' => Date::now()]);
+        DB::table(self::TABLE)->updateOrInsert(
+            ['kind' => $this->value, 'subject' => $subject],
+            ['is_lifted' => $isLifted, 'at' => Date::now()],
+        );
     }
 }

@@ -29,7 +29,15 @@ final class Rig extends Model
 {
     use KeptAway, Marked;
 
-    protected $fillable = ['vehicle_id', 'trailer_id', 'hitch_id', 'found_setting', 'care_due_on', 'mark', 'customer_id'];
+    protected $fillable = [
+        'vehicle_id',
+        'trailer_id',
+        'hitch_id',
+        'found_setting',
+        'care_due_on',
+        'mark',
+        'customer_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

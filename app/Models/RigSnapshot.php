@@ -32,9 +32,11 @@ use Yoke\Units\Load;
  * @phpstan-import-type ItemRow from Aboard as AboardRow
  *
  * @phpstan-type AboardLoad array{state: string, items: list<AboardRow>, weighed: list<AboardRow>}
- * @phpstan-type Sheet array{
- *     vehicle: array{name: string, body: string, wheelbase_mm: float|null, overhang_mm: float|null, front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
- *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float|null, gross_weight_kg: float|null, sheet?: array<string, float|int|string>|null},
+ * @phpstan-type Sheet array{ vehicle: array{name: string, body: string, wheelbase_mm: float|null,
+ *     overhang_mm: float|null,
+ *         front_suspension: string, rear_suspension: string, sheet?: array<string, float|int|string>|null},
+ *     trailer: array{name: string, body: string, axles: int, ball_to_axle_mm: float|null,
+ *         gross_weight_kg: float|null, sheet?: array<string, float|int|string>|null},
  *     hitch: array{name: string, bar_arm_mm: float|null, sheet?: array<string, float|int|string>|null},
  *     aboard?: AboardLoad|null,
  *     learnt?: non-empty-list<array{float, float}>|null,
@@ -69,7 +71,11 @@ final readonly class RigSnapshot
                 'gross_weight_kg' => $rig->trailer->gross_weight_kg,
                 'sheet' => $rig->trailer->sheet,
             ],
-            'hitch' => ['name' => $rig->hitch->name, 'bar_arm_mm' => $rig->hitch->bar_arm_mm, 'sheet' => $rig->hitch->sheet],
+            'hitch' => [
+                'name' => $rig->hitch->name,
+                'bar_arm_mm' => $rig->hitch->bar_arm_mm,
+                'sheet' => $rig->hitch->sheet,
+            ],
         ];
     }
 
@@ -92,7 +98,9 @@ final readonly class RigSnapshot
     {
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $this->sheet;
 
-        $class = VehicleClass::tryFrom((string) $this->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($vehicle['body']));
+        $class =
+            VehicleClass::tryFrom((string) $this->values(RigPart::Vehicle)->text('vehicle_class')) ??
+            VehicleClass::usualFor(VehicleBody::from($vehicle['body']));
         $shape = TrailerBody::from($trailer['body']);
 
         return CoreRig::of(
@@ -118,31 +126,45 @@ final readonly class RigSnapshot
     {
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $this->sheet;
 
-        return array_values(array_filter([
-            $vehicle['wheelbase_mm'] === null ? RigDimension::Wheelbase : null,
-            $vehicle['overhang_mm'] === null ? RigDimension::Overhang : null,
-            $trailer['ball_to_axle_mm'] === null ? RigDimension::BallToAxle : null,
-            $trailer['gross_weight_kg'] === null ? RigDimension::GrossWeight : null,
-            $hitch['bar_arm_mm'] === null ? RigDimension::BarArm : null,
-        ]));
+        return array_values(
+            array_filter([
+                $vehicle['wheelbase_mm'] === null ? RigDimension::Wheelbase : null,
+                $vehicle['overhang_mm'] === null ? RigDimension::Overhang : null,
+                $trailer['ball_to_axle_mm'] === null ? RigDimension::BallToAxle : null,
+                $trailer['gross_weight_kg'] === null ? RigDimension::GrossWeight : null,
+                $hitch['bar_arm_mm'] === null ? RigDimension::BarArm : null,
+            ]),
+        );
     }
 
-    /** As its specifications describe it: asked for family, adjusters and what does not fit, which no shop's doubts change. */
+    /**
+     * As its specifications describe it: asked for family, adjusters and what does not fit, which no shop's doubts
+     * change.
+     */
     public function specified(): SpecifiedRig
     {
-        return $this->described(new PriorDoubts);
+        return $this->described(new PriorDoubts());
     }
 
     /** @param  PriorDoubts  $doubts  of the shop */
     public function described(PriorDoubts $doubts): SpecifiedRig
     {
-        $described = new SpecifiedRig($this->core(), $this->values(RigPart::Vehicle), $this->values(RigPart::Trailer), $this->values(RigPart::Hitch), $doubts, $this->assumed());
+        $described = new SpecifiedRig(
+            $this->core(),
+            $this->values(RigPart::Vehicle),
+            $this->values(RigPart::Trailer),
+            $this->values(RigPart::Hitch),
+            $doubts,
+            $this->assumed(),
+        );
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);
         $loaded = $this->experience()->isEmpty() ? $loaded : $loaded->experienced($this->experience());
 
-        return isset($this->sheet['learnt']) ? $loaded->learnt(CarriedOverPrior::kept($this->sheet['learnt'])) : $loaded;
+        return isset($this->sheet['learnt'])
+            ? $loaded->learnt(CarriedOverPrior::kept($this->sheet['learnt']))
+            : $loaded;
     }
 
     /** @return list<Item> what travels on it, as far as anybody wrote it down */
@@ -158,7 +180,8 @@ final readonly class RigSnapshot
     }
 
     /**
-     * The sheet of a rig with a load state on board beside what was aboard when its weights were read; without one, that.
+     * The sheet of a rig with a load state on board beside what was aboard when its weights were read; without one,
+     * that.
      *
      * @return Sheet
      */
@@ -169,11 +192,16 @@ final readonly class RigSnapshot
         $state ??= $weighed;
         $tanks = Tank::of(new SpecificationSheet($sheet['trailer']['sheet'] ?? []));
 
-        return $state === null ? $sheet : [...$sheet, 'aboard' => [
-            'state' => $state->name,
-            'items' => Aboard::rows(Aboard::inState($state, $tanks)),
-            'weighed' => $weighed === null ? [] : Aboard::rows(Aboard::inState($weighed, $tanks)),
-        ]];
+        return $state === null
+            ? $sheet
+            : [
+                ...$sheet,
+                'aboard' => [
+                    'state' => $state->name,
+                    'items' => Aboard::rows(Aboard::inState($state, $tanks)),
+                    'weighed' => $weighed === null ? [] : Aboard::rows(Aboard::inState($weighed, $tanks)),
+                ],
+            ];
     }
 
     /** What it carries more than when it was weighed; null where that is the same. */
@@ -181,7 +209,9 @@ final readonly class RigSnapshot
     {
         $aboard = $this->sheet['aboard'] ?? null;
 
-        return $aboard === null || $aboard['items'] === $aboard['weighed'] ? null : LoadChange::between(Aboard::items($aboard['weighed']), Aboard::items($aboard['items']));
+        return $aboard === null || $aboard['items'] === $aboard['weighed']
+            ? null
+            : LoadChange::between(Aboard::items($aboard['weighed']), Aboard::items($aboard['items']));
     }
 
     /** The same by its sheets alone, whatever earlier readings told. */
@@ -193,7 +223,17 @@ final readonly class RigSnapshot
     /** What the shop's earlier jobs made of what is usual when the job was booked. */
     public function experience(): LearnedPriors
     {
-        return LearnedPriors::of(array_map(static fn (array $row): array => ['off' => (float) $row['off'], 'deviation' => (float) $row['deviation'], 'jobs' => (int) $row['jobs'], 'own' => (int) $row['own']], $this->sheet['experience'] ?? []));
+        return LearnedPriors::of(
+            array_map(
+                static fn (array $row): array => [
+                    'off' => (float) $row['off'],
+                    'deviation' => (float) $row['deviation'],
+                    'jobs' => (int) $row['jobs'],
+                    'own' => (int) $row['own'],
+                ],
+                $this->sheet['experience'] ?? [],
+            ),
+        );
     }
 
     /** Whether another one is described alike, so that what readings told of it holds for this one too. */

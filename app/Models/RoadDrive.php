@@ -28,12 +28,29 @@ final class RoadDrive extends Model
 
     protected $table = 'road_tests';
 
-    protected $fillable = ['job_id', 'round', 'typed', 'speed_kmh', 'distance_km', 'felt', 'note', 'user_id', 'driven_at'];
+    protected $fillable = [
+        'job_id',
+        'round',
+        'typed',
+        'speed_kmh',
+        'distance_km',
+        'felt',
+        'note',
+        'user_id',
+        'driven_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['round' => 'integer', 'typed' => 'array', 'speed_kmh' => 'float', 'distance_km' => 'float', 'felt' => 'array', 'driven_at' => 'immutable_datetime'];
+        return [
+            'round' => 'integer',
+            'typed' => 'array',
+            'speed_kmh' => 'float',
+            'distance_km' => 'float',
+            'felt' => 'array',
+            'driven_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

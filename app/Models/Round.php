@@ -11,7 +11,8 @@ use Yoke\Readings\Height\SetBy;
 use Yoke\Rig\Stance;
 
 /**
- * One time that a stance was read: another setting of the bars, or the same read again. The first needs no row unless it
+ * One time that a stance was read: another setting of the bars, or the same read again. The first needs no row unless
+ * it
  * has a setting.
  *
  * @property int $id
@@ -31,7 +32,13 @@ final class Round extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'number' => 'integer', 'setting' => 'array', 'set_by' => SetBy::class, 'is_counted' => 'boolean'];
+        return [
+            'stance' => Stance::class,
+            'number' => 'integer',
+            'setting' => 'array',
+            'set_by' => SetBy::class,
+            'is_counted' => 'boolean',
+        ];
     }
 
     /** How a person put bars on the last time they said so; null where they never did. */

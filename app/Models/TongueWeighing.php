@@ -38,12 +38,36 @@ final class TongueWeighing extends Model
 
     protected $table = 'tongue_readings';
 
-    protected $fillable = ['job_id', 'way', 'typed', 'read_kg', 'hitch_height_mm', 'behind_ball_mm', 'arm_scale_mm', 'arm_tongue_mm', 'unit', 'user_id', 'read_at', 'withdrawn_at'];
+    protected $fillable = [
+        'job_id',
+        'way',
+        'typed',
+        'read_kg',
+        'hitch_height_mm',
+        'behind_ball_mm',
+        'arm_scale_mm',
+        'arm_tongue_mm',
+        'unit',
+        'user_id',
+        'read_at',
+        'withdrawn_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['way' => TongueWay::class, 'unit' => LoadUnit::class, 'typed' => 'array', 'read_kg' => 'float', 'hitch_height_mm' => 'float', 'behind_ball_mm' => 'float', 'arm_scale_mm' => 'float', 'arm_tongue_mm' => 'float', 'read_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return [
+            'way' => TongueWay::class,
+            'unit' => LoadUnit::class,
+            'typed' => 'array',
+            'read_kg' => 'float',
+            'hitch_height_mm' => 'float',
+            'behind_ball_mm' => 'float',
+            'arm_scale_mm' => 'float',
+            'arm_tongue_mm' => 'float',
+            'read_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */
@@ -71,7 +95,9 @@ final class TongueWeighing extends Model
             Load::ofKilograms($this->read_kg),
             $this->hitch_height_mm === null ? null : Length::ofMillimetres($this->hitch_height_mm),
             $ballToAxle,
-            $this->arm_scale_mm === null || $this->arm_tongue_mm === null ? null : Lever::of(Length::ofMillimetres($this->arm_scale_mm), Length::ofMillimetres($this->arm_tongue_mm)),
+            $this->arm_scale_mm === null || $this->arm_tongue_mm === null
+                ? null
+                : Lever::of(Length::ofMillimetres($this->arm_scale_mm), Length::ofMillimetres($this->arm_tongue_mm)),
             Length::ofMillimetres($this->behind_ball_mm),
         );
     }

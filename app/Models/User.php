@@ -30,7 +30,8 @@ use Yoke\Units\TorqueUnit;
  * @property Language $language
  * @property array<string, mixed>|null $calling
  * @property Role|null $role none: a name that a file brought, without a sign-in
- * @property string|null $role_standing ASKED: given by nobody, asked for at the next page; a role: what they say, not confirmed yet; null: settled
+ * @property string|null $role_standing ASKED: given by nobody, asked for at the next page; a role: what they say, not
+ *     confirmed yet; null: settled
  * @property CarbonImmutable|null $left_at
  */
 final class User extends Authenticatable
@@ -41,16 +42,40 @@ final class User extends Authenticatable
 
     public const THEMES = ['sun', 'dark'];
 
-    protected $fillable = ['name', 'email', 'password', 'fineness', 'theme', 'language', 'calling', 'role', 'role_standing', 'left_at'];
+    protected $fillable = [
+        'name',
+        'email',
+        'password',
+        'fineness',
+        'theme',
+        'language',
+        'calling',
+        'role',
+        'role_standing',
+        'left_at',
+    ];
 
-    protected $attributes = ['language' => 'en', 'calling' => null, 'role' => null, 'role_standing' => null, 'left_at' => null];
+    protected $attributes = [
+        'language' => 'en',
+        'calling' => null,
+        'role' => null,
+        'role_standing' => null,
+        'left_at' => null,
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'fineness' => Fineness::class, 'language' => Language::class, 'calling' => 'array', 'role' => Role::class, 'left_at' => 'immutable_datetime'];
+        return [
+            'password' => 'hashed',
+            'fineness' => Fineness::class,
+            'language' => Language::class,
+            'calling' => 'array',
+            'role' => Role::class,
+            'left_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return HasMany<DeviceSignIn, $this> */
@@ -75,7 +100,9 @@ final class User extends Authenticatable
     {
         $names = preg_split('/\s+/', trim($this->name)) ?: [''];
 
-        return mb_strtoupper(mb_substr($names[0], 0, 1).(count($names) > 1 ? mb_substr($names[count($names) - 1], 0, 1) : ''));
+        return mb_strtoupper(
+            mb_substr($names[0], 0, 1).(count($names) > 1 ? mb_substr($names[count($names) - 1], 0, 1) : ''),
+        );
     }
 
     /** As somebody who types in millimetres and kilograms where no unit stands. */
@@ -87,7 +114,10 @@ final class User extends Authenticatable
         return $metric;
     }
 
-    /** By which a browser seals what waits there for the connection: the same each time, and nobody else's. 32 bytes as hex. */
+    /**
+     * By which a browser seals what waits there for the connection: the same each time, and nobody else's. 32 bytes as
+     * hex.
+     */
     public function seal(): string
     {
         return hash_hmac('sha256', "entries of {$this->id} {$this->email}", (string) config('app.key'));

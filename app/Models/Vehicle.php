@@ -21,7 +21,16 @@ final class Vehicle extends Model
 {
     use KeptAway, Marked;
 
-    protected $fillable = ['mark', 'name', 'body', 'wheelbase_mm', 'overhang_mm', 'front_suspension', 'rear_suspension', 'sheet'];
+    protected $fillable = [
+        'mark',
+        'name',
+        'body',
+        'wheelbase_mm',
+        'overhang_mm',
+        'front_suspension',
+        'rear_suspension',
+        'sheet',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -36,12 +36,33 @@ final class WeighTicket extends Model
 
     protected $table = 'tickets';
 
-    protected $fillable = ['job_id', 'stance', 'round', 'typed', 'platforms', 'step_kg', 'conditions', 'unit', 'user_id', 'weighed_at', 'withdrawn_at'];
+    protected $fillable = [
+        'job_id',
+        'stance',
+        'round',
+        'typed',
+        'platforms',
+        'step_kg',
+        'conditions',
+        'unit',
+        'user_id',
+        'weighed_at',
+        'withdrawn_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stance' => Stance::class, 'round' => 'integer', 'platforms' => 'array', 'conditions' => 'array', 'step_kg' => 'float', 'unit' => LoadUnit::class, 'weighed_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime'];
+        return [
+            'stance' => Stance::class,
+            'round' => 'integer',
+            'platforms' => 'array',
+            'conditions' => 'array',
+            'step_kg' => 'float',
+            'unit' => LoadUnit::class,
+            'weighed_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */
@@ -64,14 +85,33 @@ final class WeighTicket extends Model
 
     public function core(): Ticket
     {
-        $platforms = array_map(static fn (array $platform): PlatformLoad => new PlatformLoad(array_map(WeighedAxle::from(...), $platform['axles']), Load::ofKilograms($platform['kg'])), $this->platforms);
+        $platforms = array_map(
+            static fn (array $platform): PlatformLoad => new PlatformLoad(
+                array_map(WeighedAxle::from(...), $platform['axles']),
+                Load::ofKilograms($platform['kg']),
+            ),
+            $this->platforms,
+        );
 
-        return Ticket::of($this->stance, $platforms, null, Load::ofKilograms($this->step_kg), null, $this->unit ?? LoadUnit::Kilogram);
+        return Ticket::of(
+            $this->stance,
+            $platforms,
+            null,
+            Load::ofKilograms($this->step_kg),
+            null,
+            $this->unit ?? LoadUnit::Kilogram,
+        );
     }
 
     /** @return list<array{axles: list<string>, kg: float}> a ticket's platforms as they are kept */
     public static function platformsOf(Ticket $ticket): array
     {
-        return array_map(static fn (PlatformLoad $platform): array => ['axles' => array_column($platform->axles, 'value'), 'kg' => $platform->load->kilograms()], $ticket->platforms);
+        return array_map(
+            static fn (PlatformLoad $platform): array => [
+                'axles' => array_column($platform->axles, 'value'),
+                'kg' => $platform->load->kilograms(),
+            ],
+            $ticket->platforms,
+        );
     }
 }

@@ -46,29 +46,87 @@ use Yoke\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** Requests of the HTTP interface from one address, whatever tokens they bring; each token has a limit of its own. */
+    /**
+     * Requests of the HTTP interface from one address, whatever tokens they bring; each token has a limit of its own.
+     */
     private const API_A_MINUTE = 600;
 
     public function register(): void
     {
         $this->app->scoped(ShopSettings::class, static fn (): ShopSettings => KeptSettings::read());
-        $this->app->scoped(HeightDoubt::class, fn (): HeightDoubt => $this->app->make(ShopSettings::class)->heightDoubt());
-        $this->app->scoped(PriorDoubts::class, fn (): PriorDoubts => $this->app->make(ShopSettings::class)->priorDoubts());
-        $this->app->scoped(Tolerances::class, fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances());
-        $this->app->scoped(TargetRange::class, fn (): TargetRange => $this->app->make(ShopSettings::class)->band());
-        $this->app->scoped(StoppingRules::class, fn (): StoppingRules => $this->app->make(ShopSettings::class)->policy());
+        $this->app->scoped(
+            HeightDoubt::class,
+            fn (): HeightDoubt => $this->app->make(ShopSettings::class)->heightDoubt(),
+        );
+        $this->app->scoped(
+            PriorDoubts::class,
+            fn (): PriorDoubts => $this->app->make(ShopSettings::class)->priorDoubts(),
+        );
+        $this->app->scoped(
+            Tolerances::class,
+            fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances(),
+        );
+        $this->app->scoped(
+            TargetRange::class,
+            fn (): TargetRange => $this->app->make(ShopSettings::class)->band(),
+        );
+        $this->app->scoped(
+            StoppingRules::class,
+            fn (): StoppingRules => $this->app->make(ShopSettings::class)->policy(),
+        );
         $this->app->scoped(JobAnalyses::class);
-        $this->app->singleton(QuietSession::class, fn (): QuietSession => new QuietSession($this->app->make(SessionManager::class), fn (): Factory => $this->app->make(Factory::class)));
-        $this->app->extend('translator', static fn (Translator $translator): FamilyTranslator => FamilyTranslator::of($translator));
-        $this->app->singleton(BackupFolder::class, static fn (): BackupFolder => new BackupFolder((string) config('shop.backups'), (string) config('shop.backups_second'), (string) config('shop.backup_passphrase')));
-        $this->app->singleton(BackupUpload::class, static fn (): BackupUpload => new BackupUpload(storage_path('app/private/uploads')));
-        $this->app->singleton(ShopHealth::class, static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')));
-        $this->app->singleton(CommonPasswords::class, static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')));
+        $this->app->singleton(
+            QuietSession::class,
+            fn (): QuietSession => new QuietSession(
+                $this->app->make(SessionManager::class),
+                fn (): Factory => $this->app->make(Factory::class),
+            ),
+        );
+        $this->app->extend(
+            'translator',
+            static fn (Translator $translator): FamilyTranslator => FamilyTranslator::of($translator),
+        );
+        $this->app->singleton(
+            BackupFolder::class,
+            static fn (): BackupFolder => new BackupFolder(
+                (string) config('shop.backups'),
+                (string) config('shop.backups_second'),
+                (string) config('shop.backup_passphrase'),
+            ),
+        );
+        $this->app->singleton(
+            BackupUpload::class,
+            static fn (): BackupUpload => new BackupUpload(storage_path('app/private/uploads')),
+        );
+        $this->app->singleton(
+            ShopHealth::class,
+            static fn (): ShopHealth => new ShopHealth((string) config('shop.backups')),
+        );
+        $this->app->singleton(
+            CommonPasswords::class,
+            static fn (): CommonPasswords => new CommonPasswords(resource_path('passwords.bin')),
+        );
         $this->app->when(PasswordCheck::class)->needs('$rounds')->giveConfig('hashing.bcrypt.rounds');
-        $this->app->bind(ErasedTraces::class, static fn (): ErasedTraces => new ErasedTraces(Storage::disk('local')));
-        $this->app->bind(WaitingImports::class, static fn (): WaitingImports => new WaitingImports(Storage::disk('local')));
-        $this->app->singleton(OwnerCode::class, static fn (): OwnerCode => new OwnerCode(Storage::disk('local')));
-        $this->app->singleton(Driver::class, static fn (): Driver => new LineDriver((string) config('devices.host'), (int) config('devices.port'), (float) config('devices.patience')));
+        $this->app->bind(
+            ErasedTraces::class,
+            static fn (): ErasedTraces => new ErasedTraces(Storage::disk('local')),
+        );
+        $this->app->bind(
+            WaitingImports::class,
+            static fn (): WaitingImports => new WaitingImports(Storage::disk('local')),
+        );
+        $this->app->singleton(
+            OwnerCode::class,
+            static fn (): OwnerCode => new OwnerCode(Storage::disk('local')),
+        );
+        $this->app->singleton(
+            Driver::class,
+            static fn (): Driver => new LineDriver(
+                (string) config('devices.host'),
+                (int) config('devices.port'),
+                (float) config('devices.patience'),
+            ),
+        );
     }
 
     public function boot(): void
@@ -81,10 +139,26 @@ final class AppServiceProvider extends ServiceProvider
         }
         TrustProxies::at(array_values(array_filter(explode(',', (string) config('shop.proxies')))));
         // Once it is asked for: made sooner, it would count in whatever cache there is then.
-        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limiter) => $limiter->for('api', static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by((string) $request->ip())));
-        Event::listen(JobWritten::class, fn (JobWritten $written) => $this->app->make(JobAnalyses::class)->forget($written->job));
+        $this->callAfterResolving(
+            RateLimiter::class,
+            static fn (RateLimiter $limiter) => $limiter->for(
+                'api',
+                static fn (Request $request): Limit => Limit::perMinute(self::API_A_MINUTE)->by(
+                    (string) $request->ip(),
+                ),
+            ),
+        );
+        Event::listen(
+            JobWritten::class,
+            fn (JobWritten $written) => $this->app->make(JobAnalyses::class)->forget($written->job),
+        );
         // While nobody waits: what the job told, for those after it.
-        Event::listen(JobHandedOver::class, fn (JobHandedOver $over) => defer(fn () => $this->app->make(ShopExperience::class)->learn($over->job)));
+        Event::listen(
+            JobHandedOver::class,
+            fn (JobHandedOver $over) => defer(
+                fn () => $this->app->make(ShopExperience::class)->learn($over->job),
+            ),
+        );
         Gate::define('own', static fn (User $person): bool => $person->role?->isOwner() ?? false);
         Gate::define('work', static fn (User $person): bool => $person->role?->worksOnJobs() ?? false);
         Gate::policy(User::class, UserPolicy::class);

@@ -23,7 +23,10 @@ use Yoke\Probability\Normal;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** The next move, why, and what is wrong, as sentences in a person's units (lang/, move, finding, check, exclusion, policy). */
+/**
+ * The next move, why, and what is wrong, as sentences in a person's units (lang/, move, finding, check, exclusion,
+ * policy).
+ */
 final readonly class AdviceWords
 {
     private QuantityWords $print;
@@ -50,14 +53,27 @@ final readonly class AdviceWords
     private function look(Recommendation $recommendation, ?Setting $on): string
     {
         $next = $recommendation->next()?->setting;
-        $look = self::text('move.look.'.($on === null && $recommendation->look !== Recheck::Count ? 'first_' : '').($recommendation->look ?? Recheck::Carried)->value, ['setting' => $this->settings->of($recommendation->forecast->setting)]);
+        $look = self::text(
+            'move.look.'.
+                ($on === null && $recommendation->look !== Recheck::Count ? 'first_' : '').
+                ($recommendation->look ?? Recheck::Carried)->value,
+            ['setting' => $this->settings->of($recommendation->forecast->setting)],
+        );
 
-        return $on === null || $next === null ? $look : self::text('move.then', ['look' => $look, 'change' => implode(', ', $this->settings->moves($on, $next)), 'setting' => $this->settings->of($next, $on)]);
+        return $on === null || $next === null
+            ? $look
+            : self::text('move.then', [
+                'look' => $look,
+                'change' => implode(', ', $this->settings->moves($on, $next)),
+                'setting' => $this->settings->of($next, $on),
+            ]);
     }
 
     private function first(Recommendation $recommendation): string
     {
-        return self::text($recommendation->reason === Reason::AsLeft ? 'move.first_as_left' : 'move.first', ['setting' => $this->settings->of($recommendation->forecast->setting)]);
+        return self::text($recommendation->reason === Reason::AsLeft ? 'move.first_as_left' : 'move.first', [
+            'setting' => $this->settings->of($recommendation->forecast->setting),
+        ]);
     }
 
     /** One change in a sentence; two as the pair they are, the head first. */
@@ -67,7 +83,11 @@ final readonly class AdviceWords
         $where = $this->settings->of($to, $from);
 
         return count($changes) === 2
-            ? self::text('move.two_moves', ['first' => $changes[0], 'second' => $changes[1], 'setting' => $where])
+            ? self::text('move.two_moves', [
+                'first' => $changes[0],
+                'second' => $changes[1],
+                'setting' => $where,
+            ])
             : self::text('move.go', ['change' => implode(', ', $changes), 'setting' => $where]);
     }
 
@@ -86,7 +106,11 @@ final readonly class AdviceWords
             default => $recommendation->reason->value,
         };
 
-        return self::text("move.because.{$key}", ['share' => self::percent($share), 'present' => $this->chance($recommendation->present->chance ?? 0.0), 'method' => $this->method($method)]);
+        return self::text("move.because.{$key}", [
+            'share' => self::percent($share),
+            'present' => $this->chance($recommendation->present->chance ?? 0.0),
+            'method' => $this->method($method),
+        ]);
     }
 
     /** A chance: nothing is ever quite sure. */
@@ -111,7 +135,11 @@ final readonly class AdviceWords
     {
         $load = fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms));
 
-        return self::text('move.worth', ['front' => $load($worth->front), 'rear' => $load($worth->rear), 'trailer' => $load($worth->trailer)]);
+        return self::text('move.worth', [
+            'front' => $load($worth->front),
+            'rear' => $load($worth->rear),
+            'trailer' => $load($worth->trailer),
+        ]);
     }
 
     /** Direction and height, for a hitch whose settings are not known. */
@@ -122,14 +150,20 @@ final readonly class AdviceWords
 
         return match (true) {
             $advice->toGo === null => self::text('move.tension_first', ['target' => $target]),
-            default => self::text('move.tension_'.$advice->direction->value, ['by' => $by, 'target' => $target]),
+            default => self::text('move.tension_'.$advice->direction->value, [
+                'by' => $by,
+                'target' => $target,
+            ]),
         };
     }
 
     /** The heights between which the front is in range. */
     public function heightsInRange(TensionAdvice $advice): string
     {
-        return self::text('move.expect_front', ['low' => $this->print->height($advice->lowest), 'high' => $this->print->height($advice->highest)]);
+        return self::text('move.expect_front', [
+            'low' => $this->print->height($advice->lowest),
+            'high' => $this->print->height($advice->highest),
+        ]);
     }
 
     public function isDone(TensionAdvice $advice): bool
@@ -145,19 +179,43 @@ final readonly class AdviceWords
     /** @return array{what: string, means: string, remedy: string} */
     public function finding(Finding $finding): array
     {
-        $isShare = in_array($finding->kind, [FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken], true);
-        $words = ['figure' => $isShare ? self::percent(max(0.0, $finding->figure->mean())) : Figures::fixed(abs($finding->figure->mean())), 'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken)];
+        $isShare = in_array(
+            $finding->kind,
+            [FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken],
+            true,
+        );
+        $words = [
+            'figure' => $isShare
+                ? self::percent(max(0.0, $finding->figure->mean()))
+                : Figures::fixed(abs($finding->figure->mean())),
+            'broken' => $finding->broken === null ? '' : $this->excluded($finding->broken),
+        ];
 
-        return ['what' => self::text("finding.{$finding->kind->value}.what", $words), 'means' => self::text("finding.{$finding->kind->value}.means", $words), 'remedy' => self::text("finding.{$finding->kind->value}.remedy", $words)];
+        return [
+            'what' => self::text("finding.{$finding->kind->value}.what", $words),
+            'means' => self::text("finding.{$finding->kind->value}.means", $words),
+            'remedy' => self::text("finding.{$finding->kind->value}.remedy", $words),
+        ];
     }
 
     /** A finding's figure with its doubt, in its own unit; an empty text where it has none. */
     public function findingFigure(FindingKind $kind, Normal $figure): string
     {
         return match ($kind) {
-            FindingKind::OverRestored, FindingKind::LightFront => self::text('finding.share', ['share' => VerdictWords::share(Normal::of(max(0.0, $figure->mean()), $figure->deviation()))]),
-            FindingKind::NoseUp, FindingKind::FarNoseDown => self::text($figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by', ['degrees' => Figures::fixed(abs($figure->mean())), 'doubt' => Figures::fixed(max(0.1, $figure->deviation()))]),
-            FindingKind::SlackBars => self::text('finding.bent_by', ['bend' => $this->print->height(max(0.0, $figure->mean())), 'doubt' => $this->print->doubt($figure)]),
+            FindingKind::OverRestored, FindingKind::LightFront => self::text('finding.share', [
+                'share' => VerdictWords::share(Normal::of(max(0.0, $figure->mean()), $figure->deviation())),
+            ]),
+            FindingKind::NoseUp, FindingKind::FarNoseDown => self::text(
+                $figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by',
+                [
+                    'degrees' => Figures::fixed(abs($figure->mean())),
+                    'doubt' => Figures::fixed(max(0.1, $figure->deviation())),
+                ],
+            ),
+            FindingKind::SlackBars => self::text('finding.bent_by', [
+                'bend' => $this->print->height(max(0.0, $figure->mean())),
+                'doubt' => $this->print->doubt($figure),
+            ]),
             FindingKind::Broken => '',
         };
     }
@@ -188,7 +246,9 @@ final readonly class AdviceWords
     public function manufacturer(ManufacturerPolicy $policy): string
     {
         return self::text("policy.{$policy->kind()}", [
-            'from' => $policy->band() === null ? $this->print->load($policy->requiredFrom()) : self::percent($policy->band()->from),
+            'from' => $policy->band() === null
+                    ? $this->print->load($policy->requiredFrom())
+                    : self::percent($policy->band()->from),
             'to' => $policy->band() === null ? '' : self::percent($policy->band()->to),
             'gross' => $this->print->load($policy->grossWeight()),
         ]);

@@ -28,7 +28,10 @@ final readonly class BracketWords
             default => 'back',
         };
 
-        return Text::of("bars.place.{$key}", ['at' => $this->print->length($place->at), 'by' => $this->print->length($place->moved->absolute())]);
+        return Text::of("bars.place.{$key}", [
+            'at' => $this->print->length($place->at),
+            'by' => $this->print->length($place->moved->absolute()),
+        ]);
     }
 
     public function lean(Angle $lean): string

@@ -14,7 +14,10 @@ final class CautionWords
 {
     public static function of(Caution $caution, LengthPrinter $print): string
     {
-        return Text::of("caution.{$caution->kind->value}", ['change' => $print->change($caution->length), 'height' => $print->nearest($caution->length)]);
+        return Text::of("caution.{$caution->kind->value}", [
+            'change' => $print->change($caution->length),
+            'height' => $print->nearest($caution->length),
+        ]);
     }
 
     public static function sides(Length $apart, LengthPrinter $print): string

@@ -20,7 +20,11 @@ final class DayWords
     /** Minutes after midnight of what was typed; null where it is no time of the day. */
     public static function minute(string $typed): ?int
     {
-        return preg_match('/^\s*(\d{1,2})[:.h](\d{2})\s*$/', $typed, $parts) === 1 && (int) $parts[1] < 24 && (int) $parts[2] < 60 ? 60 * (int) $parts[1] + (int) $parts[2] : null;
+        return preg_match('/^\s*(\d{1,2})[:.h](\d{2})\s*$/', $typed, $parts) === 1 &&
+            (int) $parts[1] < 24 &&
+            (int) $parts[2] < 60
+            ? 60 * (int) $parts[1] + (int) $parts[2]
+            : null;
     }
 
     /** `about 70 min, 50 to 110`. */
@@ -28,7 +32,11 @@ final class DayWords
     {
         $five = static fn (float $minutes): int => (int) (5 * round($minutes / 5));
 
-        return Text::of('day.foreseen', ['mean' => $five($time->mean), 'least' => $five($time->least), 'most' => $five($time->most)]);
+        return Text::of('day.foreseen', [
+            'mean' => $five($time->mean),
+            'least' => $five($time->least),
+            'most' => $five($time->most),
+        ]);
     }
 
     public static function state(SlotState $state): string
@@ -38,7 +46,11 @@ final class DayWords
 
     public static function next(string $title, DaySlot $slot): string
     {
-        return Text::of($slot->start === null ? 'day.next_without_time' : 'day.next', ['title' => $title, 'at' => self::clock($slot->start), 'foreseen' => self::foreseen($slot->time)]);
+        return Text::of($slot->start === null ? 'day.next_without_time' : 'day.next', [
+            'title' => $title,
+            'at' => self::clock($slot->start),
+            'foreseen' => self::foreseen($slot->time),
+        ]);
     }
 
     public static function late(string $title, ?int $end): string

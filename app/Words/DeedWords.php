@@ -12,11 +12,17 @@ final class DeedWords
 {
     /**
      * @param  string  $deed  its key
-     * @param  array<string, mixed>  $with  what the sentence names: figures with their unit, roles and fields by their keys
+     * @param  array<string, mixed>  $with  what the sentence names: figures with their unit, roles and fields by their
+     *     keys
      */
     public static function says(string $deed, array $with, User $reader): string
     {
-        $named = array_map(static fn (mixed $value): string|int|float => is_string($value) || is_int($value) || is_float($value) ? $value : '', $with);
+        $named = array_map(
+            static fn (mixed $value): string|int|float => is_string($value) || is_int($value) || is_float($value)
+                ? $value
+                : '',
+            $with,
+        );
         if (is_string($with['field'] ?? null) && is_string($with['of'] ?? null)) {
             $named['field'] = Text::of("specification.{$with['of']}.fields.{$with['field']}.label");
         }
@@ -29,7 +35,10 @@ final class DeedWords
         foreach (['from', 'to'] as $end) {
             if (array_key_exists("{$end}_kg", $with)) {
                 $kilograms = $with["{$end}_kg"];
-                $named[$end] = is_int($kilograms) || is_float($kilograms) ? (new QuantityWords($reader))->load(Load::ofKilograms((float) $kilograms)) : Text::of('deed.nothing');
+                $named[$end] =
+                    is_int($kilograms) || is_float($kilograms)
+                        ? (new QuantityWords($reader))->load(Load::ofKilograms((float) $kilograms))
+                        : Text::of('deed.nothing');
             }
         }
 

@@ -35,7 +35,11 @@ final readonly class ExperienceWords
 
         return match (true) {
             $family !== null => (new FamilyWords($family))->name(),
-            VehicleClass::tryFrom($group) !== null => SpecificationWords::option(RigPart::Vehicle, 'vehicle_class', $group),
+            VehicleClass::tryFrom($group) !== null => SpecificationWords::option(
+                RigPart::Vehicle,
+                'vehicle_class',
+                $group,
+            ),
             default => Text::ifAny("experience.group.{$group}") ?: $group,
         };
     }
@@ -43,14 +47,22 @@ final readonly class ExperienceWords
     public function learned(Source $source, Normal $learned): string
     {
         return $source === Source::Tension
-            ? Text::of('experience.from_usual_mm', ['off' => $this->print->change($learned->mean()), 'doubt' => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($learned->deviation()))])
-            : Text::of('experience.from_usual', ['off' => self::signed(100 * (exp($learned->mean()) - 1)), 'doubt' => (int) round(100 * $learned->deviation())]);
+            ? Text::of('experience.from_usual_mm', [
+                'off' => $this->print->change($learned->mean()),
+                'doubt' => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($learned->deviation())),
+            ])
+            : Text::of('experience.from_usual', [
+                'off' => self::signed(100 * (exp($learned->mean()) - 1)),
+                'doubt' => (int) round(100 * $learned->deviation()),
+            ]);
     }
 
     public function textbook(Source $source, float $doubt): string
     {
         return $source === Source::Tension
-            ? Text::of('experience.textbook_mm', ['doubt' => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($doubt))])
+            ? Text::of('experience.textbook_mm', [
+                'doubt' => $this->person->lengthPrinter()->nearest(Length::ofMillimetres($doubt)),
+            ])
             : Text::of('experience.textbook', ['doubt' => (int) round(100 * $doubt)]);
     }
 
@@ -61,7 +73,12 @@ final readonly class ExperienceWords
         foreach ($learned->rows() as $quantity => $row) {
             $source = Source::tryFrom($quantity);
             if ($source !== null) {
-                $sentences[] = Text::of('experience.used', ['source' => self::source($source), 'says' => $this->learned($source, Normal::of($row['off'], $row['deviation'])), 'jobs' => $row['jobs'], 'own' => $row['own']]);
+                $sentences[] = Text::of('experience.used', [
+                    'source' => self::source($source),
+                    'says' => $this->learned($source, Normal::of($row['off'], $row['deviation'])),
+                    'jobs' => $row['jobs'],
+                    'own' => $row['own'],
+                ]);
             }
         }
 

@@ -71,11 +71,20 @@ final readonly class ExplainerWords
     /** What a figure is called; a share of the tongue is not one of the front axle. */
     public static function label(Topic $topic, Figure $figure): string
     {
-        return $figure->key === 'share' && in_array($topic, [Topic::Tongue, Topic::Sway], true) ? Text::of('explain.tongue_share') : Text::of("explain.figure.{$figure->key}");
+        return $figure->key === 'share' && in_array($topic, [Topic::Tongue, Topic::Sway], true)
+            ? Text::of('explain.tongue_share')
+            : Text::of("explain.figure.{$figure->key}");
     }
 
     private function pitch(float $degrees): string
     {
-        return Text::of(abs($degrees) < self::LEVEL ? 'explain.pitch.level' : ($degrees > 0.0 ? 'explain.pitch.up' : 'explain.pitch.down'), ['angle' => $this->print->degrees(Angle::ofDegrees($degrees))]);
+        return Text::of(
+            abs($degrees) < self::LEVEL
+                ? 'explain.pitch.level'
+                : ($degrees > 0.0
+                    ? 'explain.pitch.up'
+                    : 'explain.pitch.down'),
+            ['angle' => $this->print->degrees(Angle::ofDegrees($degrees))],
+        );
     }
 }

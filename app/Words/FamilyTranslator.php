@@ -9,7 +9,8 @@ use Illuminate\Translation\Translator;
 use Yoke\Family\HitchFamily;
 
 /**
- * The language files as the people of one family of hitches say them: its own file tells which general words it has others
+ * The language files as the people of one family of hitches say them: its own file tells which general words it has
+ * others
  * for (`terms`), and which whole texts it says otherwise (`instead`, by key).
  */
 final class FamilyTranslator extends Translator
@@ -40,7 +41,13 @@ final class FamilyTranslator extends Translator
         $file = $family === null ? [] : parent::get("family/{$family->key()}");
         if (is_array($file)) {
             [$this->terms, $this->instead] = [$file['terms'] ?? [], $file['instead'] ?? []];
-            $this->pattern = '/(?<![\w:-])(?<!friction )(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), array_keys($this->terms))).')(?![\w-])/iu';
+            $this->pattern =
+                '/(?<![\w:-])(?<!friction )(?:'.
+                implode(
+                    '|',
+                    array_map(static fn (string $word): string => preg_quote($word, '/'), array_keys($this->terms)),
+                ).
+                ')(?![\w-])/iu';
         }
     }
 
@@ -67,7 +74,10 @@ final class FamilyTranslator extends Translator
 
         return match (true) {
             is_string($instead) => $this->makeReplacements($instead, $replace),
-            is_array($instead) => array_map(fn (string $line): string => $this->makeReplacements($line, $replace), $instead),
+            is_array($instead) => array_map(
+                fn (string $line): string => $this->makeReplacements($line, $replace),
+                $instead,
+            ),
             default => parent::get($key, $replace, $locale, $fallback),
         };
     }
@@ -79,7 +89,10 @@ final class FamilyTranslator extends Translator
      */
     protected function makeReplacements($line, array $replace)
     {
-        return parent::makeReplacements($this->terms === [] || ! is_string($line) ? $line : $this->inItsTerms($line), $replace);
+        return parent::makeReplacements(
+            $this->terms === [] || ! is_string($line) ? $line : $this->inItsTerms($line),
+            $replace,
+        );
     }
 
     /**
@@ -101,12 +114,18 @@ final class FamilyTranslator extends Translator
 
     private function inItsTerms(string $line): string
     {
-        return (string) preg_replace_callback($this->pattern, function (array $found): string {
-            $term = $this->terms[mb_strtolower($found[0])];
+        return (string) preg_replace_callback(
+            $this->pattern,
+            function (array $found): string {
+                $term = $this->terms[mb_strtolower($found[0])];
 
-            $first = mb_substr($found[0], 0, 1);
+                $first = mb_substr($found[0], 0, 1);
 
-            return $first !== mb_strtolower($first) ? mb_strtoupper(mb_substr($term, 0, 1)).mb_substr($term, 1) : $term;
-        }, $line);
+                return $first !== mb_strtolower($first)
+                    ? mb_strtoupper(mb_substr($term, 0, 1)).mb_substr($term, 1)
+                    : $term;
+            },
+            $line,
+        );
     }
 }

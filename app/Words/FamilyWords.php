@@ -48,7 +48,11 @@ final readonly class FamilyWords
             default => 'many',
         };
 
-        return Text::of("setting.count.{$key}", ['count' => $whole, 'one' => $this->one($adjuster), 'many' => $this->many($adjuster)]);
+        return Text::of("setting.count.{$key}", [
+            'count' => $whole,
+            'one' => $this->one($adjuster),
+            'many' => $this->many($adjuster),
+        ]);
     }
 
     /** How it controls sway. */
@@ -60,9 +64,21 @@ final readonly class FamilyWords
     /** That it moves little load, and what would move more; an empty text of a family with bars. */
     public function little(string $share): string
     {
-        $own = array_filter(Families::all(), static fn (HitchFamily $family): bool => $family->hasBars() && $family->facts()->control !== SwayControl::Separate);
+        $own = array_filter(
+            Families::all(),
+            static fn (HitchFamily $family): bool => $family->hasBars() &&
+                $family->facts()->control !== SwayControl::Separate,
+        );
 
-        return Text::ifAny("{$this->at}.little") === '' ? '' : Text::of("{$this->at}.little", ['share' => $share, 'others' => implode(', ', array_map(static fn (HitchFamily $family): string => (new self($family))->name(), $own))]);
+        return Text::ifAny("{$this->at}.little") === ''
+            ? ''
+            : Text::of("{$this->at}.little", [
+                'share' => $share,
+                'others' => implode(
+                    ', ',
+                    array_map(static fn (HitchFamily $family): string => (new self($family))->name(), $own),
+                ),
+            ]);
     }
 
     /** Where grease goes, and where none may. */

@@ -34,7 +34,9 @@ final readonly class GaugeWords
     /** What it does, in a sentence. */
     public function restores(): string
     {
-        return Text::of($this->target->isMakers() ? 'gauge.makers_restores' : 'gauge.restores', ['share' => $this->print->percent($this->target->share())]);
+        return Text::of($this->target->isMakers() ? 'gauge.makers_restores' : 'gauge.restores', [
+            'share' => $this->print->percent($this->target->share()),
+        ]);
     }
 
     /** Where the target comes from, in a sentence. */
@@ -60,9 +62,16 @@ final readonly class GaugeWords
     {
         $perBar = $this->target->perBar();
 
-        return array_values(array_filter([
-            $rating !== null && $perBar->isGreaterThan($rating) ? Text::of('gauge.past_the_rating', ['bar' => $this->print->about($perBar), 'rating' => $this->print->load($rating)]) : '',
-            $perBar->kilograms() < 0.0 ? Text::of('gauge.below_the_tongue', ['target' => $this->target()]) : '',
-        ]));
+        return array_values(
+            array_filter([
+                $rating !== null && $perBar->isGreaterThan($rating)
+                    ? Text::of('gauge.past_the_rating', [
+                        'bar' => $this->print->about($perBar),
+                        'rating' => $this->print->load($rating),
+                    ])
+                    : '',
+                $perBar->kilograms() < 0.0 ? Text::of('gauge.below_the_tongue', ['target' => $this->target()]) : '',
+            ]),
+        );
     }
 }

@@ -20,7 +20,10 @@ final class HeadWords
     /** @return list<string> a sentence for each thing in the way */
     public static function inTheWay(ShankPlace $place): array
     {
-        return array_map(static fn (Obstacle $one): string => Text::of("head.in_the_way.{$one->value}"), $place->inTheWay);
+        return array_map(
+            static fn (Obstacle $one): string => Text::of("head.in_the_way.{$one->value}"),
+            $place->inTheWay,
+        );
     }
 
     public static function school(BallHeightRule $school): string

@@ -21,13 +21,21 @@ final class LanguageWords
     /** @return array<string, string> all names, by what is kept */
     public static function all(): array
     {
-        return array_column(array_map(static fn (Language $one): array => [$one->value, self::name($one)], Language::cases()), 1, 0);
+        return array_column(
+            array_map(static fn (Language $one): array => [$one->value, self::name($one)], Language::cases()),
+            1,
+            0,
+        );
     }
 
     /** @return array<string, string> by what is kept */
     public static function units(): array
     {
-        return array_column(array_map(static fn (Fineness $one): array => [$one->value, self::fineness($one)], Fineness::cases()), 1, 0);
+        return array_column(
+            array_map(static fn (Fineness $one): array => [$one->value, self::fineness($one)], Fineness::cases()),
+            1,
+            0,
+        );
     }
 
     /** What an owner behind a link reads: `Español, mm and kg to 1 mm`. */
@@ -38,6 +46,8 @@ final class LanguageWords
 
     private static function fineness(Fineness $fineness): string
     {
-        return Text::of($fineness->unit() === LengthUnit::Inch ? 'language.inches' : 'language.millimetres', ['step' => $fineness->value]);
+        return Text::of($fineness->unit() === LengthUnit::Inch ? 'language.inches' : 'language.millimetres', [
+            'step' => $fineness->value,
+        ]);
     }
 }

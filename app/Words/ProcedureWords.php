@@ -69,7 +69,15 @@ final class ProcedureWords
      */
     public static function where(array $open): string
     {
-        return implode(', ', array_map(static fn (array $one): string => rtrim(self::asks($one[0]), '?').': '.lcfirst(self::answer($one[0], $one[1])), $open));
+        return implode(
+            ', ',
+            array_map(
+                static fn (array $one): string => rtrim(self::asks($one[0]), '?').
+                    ': '.
+                    lcfirst(self::answer($one[0], $one[1])),
+                $open,
+            ),
+        );
     }
 
     public static function outcome(StepOutcome $outcome): string
@@ -91,6 +99,8 @@ final class ProcedureWords
 
     private static function key(Step $step): string
     {
-        return $step->family === null ? "procedure.steps.{$step->occasion->value}.{$step->does}" : "family/{$step->family->key()}.{$step->does}";
+        return $step->family === null
+            ? "procedure.steps.{$step->occasion->value}.{$step->does}"
+            : "family/{$step->family->key()}.{$step->does}";
     }
 }

@@ -38,7 +38,9 @@ final readonly class QuantityWords
     /** `880 lb ± 30 lb`: a load that was computed, with its doubt. */
     public function aboutWithDoubt(Normal $kilograms): string
     {
-        return "{$this->about(Load::ofKilograms($kilograms->mean()))} ± {$this->about(Load::ofKilograms($kilograms->deviation()))}";
+        return "{$this->about(
+            Load::ofKilograms($kilograms->mean()),
+        )} ± {$this->about(Load::ofKilograms($kilograms->deviation()))}";
     }
 
     /** The same with its sign. */
@@ -88,7 +90,11 @@ final readonly class QuantityWords
     public function rate(Normal $rate): string
     {
         return $this->person->loadUnit() === LoadUnit::Pound
-            ? sprintf('%d lb/in ± %d', round(RateUnit::PoundPerInch->of($rate->mean()) / 10) * 10, max(10, round(RateUnit::PoundPerInch->of($rate->deviation()) / 10) * 10))
+            ? sprintf(
+                '%d lb/in ± %d',
+                round(RateUnit::PoundPerInch->of($rate->mean()) / 10) * 10,
+                max(10, round(RateUnit::PoundPerInch->of($rate->deviation()) / 10) * 10),
+            )
             : Figures::written(sprintf('%.1f ± %.1f kg/mm', $rate->mean(), $rate->deviation()));
     }
 
@@ -104,7 +110,10 @@ final readonly class QuantityWords
     public function squat(float $rate): string
     {
         return $this->person->loadUnit() === LoadUnit::Pound
-            ? Text::of('screen.quantity.squat', ['squat' => $this->length(Length::ofMillimetres(Load::ofPounds(100.0)->kilograms() / $rate)), 'load' => '100 lb'])
+            ? Text::of('screen.quantity.squat', [
+                'squat' => $this->length(Length::ofMillimetres(Load::ofPounds(100.0)->kilograms() / $rate)),
+                'load' => '100 lb',
+            ])
             : Text::of('screen.quantity.squat', ['squat' => '1 mm', 'load' => sprintf('%d kg', round($rate))]);
     }
 

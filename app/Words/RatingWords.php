@@ -14,9 +14,14 @@ final class RatingWords
     /** `rear axle, dropped`. */
     public static function of(RatedLoad $line): string
     {
-        $what = Text::of("rating.{$line->part->value}", ['axle' => (string) $line->axle, 'axles' => (string) $line->axles]);
+        $what = Text::of("rating.{$line->part->value}", [
+            'axle' => (string) $line->axle,
+            'axles' => (string) $line->axles,
+        ]);
 
-        return $line->stance === null ? $what : Text::of('rating.in_stance', ['what' => $what, 'stance' => RigWords::stance($line->stance)]);
+        return $line->stance === null
+            ? $what
+            : Text::of('rating.in_stance', ['what' => $what, 'stance' => RigWords::stance($line->stance)]);
     }
 
     /** A sentence on a load that is outside its rating; null for one that is not. */
@@ -31,7 +36,11 @@ final class RatingWords
             default => 'caution',
         };
 
-        return Text::of("rating.{$key}", ['what' => self::of($line), 'carries' => $unit->nearest($line->carries), 'may' => $unit->nearest($line->may)]);
+        return Text::of("rating.{$key}", [
+            'what' => self::of($line),
+            'carries' => $unit->nearest($line->carries),
+            'may' => $unit->nearest($line->may),
+        ]);
     }
 
     /** `over`, `a caution with the bars off`; an empty text for what is kept. */

@@ -46,7 +46,12 @@ final class ServiceWords
     {
         $at = "service.recheck.{$recheck->value}";
 
-        return [Text::of("{$at}.what"), $recheck === Recheck::Torque && $distance !== null ? Text::of("{$at}.when_at", ['distance' => $distance]) : Text::of("{$at}.when")];
+        return [
+            Text::of("{$at}.what"),
+            $recheck === Recheck::Torque && $distance !== null
+                ? Text::of("{$at}.when_at", ['distance' => $distance])
+                : Text::of("{$at}.when"),
+        ];
     }
 
     /**
@@ -55,7 +60,12 @@ final class ServiceWords
      */
     public static function byTheDataSheet(array $intervals): array
     {
-        return [Text::of('service.by_the_data_sheet.what'), Text::of('service.by_the_data_sheet.when'.(count($intervals) > 1 ? '_first' : ''), ['interval' => implode(Text::of('language.or'), $intervals)])];
+        return [
+            Text::of('service.by_the_data_sheet.what'),
+            Text::of('service.by_the_data_sheet.when'.(count($intervals) > 1 ? '_first' : ''), [
+                'interval' => implode(Text::of('language.or'), $intervals),
+            ]),
+        ];
     }
 
     /** What to do about a fastener, or an empty text where it is right. */
@@ -63,6 +73,11 @@ final class ServiceWords
     {
         $finding = $done->finding();
 
-        return $finding === TorqueFinding::Right ? '' : Text::of("service.torque.{$finding->value}", ['wrench' => $unit->nearest($done->wrench), 'sheet' => $unit->nearest($done->sheet)]);
+        return $finding === TorqueFinding::Right
+            ? ''
+            : Text::of("service.torque.{$finding->value}", [
+                'wrench' => $unit->nearest($done->wrench),
+                'sheet' => $unit->nearest($done->sheet),
+            ]);
     }
 }

@@ -22,7 +22,10 @@ final readonly class SettingWords
         $said = [];
         foreach ($this->adjusters() as $adjuster) {
             $step = $setting->step($adjuster->key);
-            if ($adjuster->role !== Role::HeadHeight || ($before !== null && abs($step - $before->step($adjuster->key)) > 1e-9)) {
+            if (
+                $adjuster->role !== Role::HeadHeight ||
+                ($before !== null && abs($step - $before->step($adjuster->key)) > 1e-9)
+            ) {
                 $said[] = $this->step($adjuster, $step);
             }
         }
@@ -41,7 +44,10 @@ final readonly class SettingWords
     {
         [$head, $others] = $this->headAndOthers($from, $to);
 
-        return [...$head, ...array_map(static fn (string $change): string => Text::of('setting.go', ['change' => $change]), $others)];
+        return [
+            ...$head,
+            ...array_map(static fn (string $change): string => Text::of('setting.go', ['change' => $change]), $others),
+        ];
     }
 
     /** @return list<string> a change each, the head first: it is uncoupled for, and moves what comes after */
@@ -71,7 +77,13 @@ final readonly class SettingWords
     /** Everything of a setting, the head's hole too. */
     public function whole(Setting $setting): string
     {
-        return implode(', ', array_map(fn (Adjuster $adjuster): string => $this->step($adjuster, $setting->step($adjuster->key)), $this->adjusters()));
+        return implode(
+            ', ',
+            array_map(
+                fn (Adjuster $adjuster): string => $this->step($adjuster, $setting->step($adjuster->key)),
+                $this->adjusters(),
+            ),
+        );
     }
 
     /** What an adjuster is called on its stepper: `Link`, `Washers`, `Head hole`. */
@@ -98,8 +110,13 @@ final readonly class SettingWords
         return match (true) {
             $words === null => '',
             $adjuster->role === Role::Tilt => $words->count($adjuster->key, $said),
-            $adjuster->role === Role::HeadHeight => Text::of('setting.head_hole', ['hole' => $this->number($adjuster, $step)]),
-            default => Text::of('setting.step', ['one' => $words->one($adjuster->key), 'step' => $this->number($adjuster, $step)]),
+            $adjuster->role === Role::HeadHeight => Text::of('setting.head_hole', [
+                'hole' => $this->number($adjuster, $step),
+            ]),
+            default => Text::of('setting.step', [
+                'one' => $words->one($adjuster->key),
+                'step' => $this->number($adjuster, $step),
+            ]),
         };
     }
 

@@ -31,7 +31,9 @@ final class SettingsWords
     /** With its unit. */
     public static function value(ShopOption $setting, float|string $value): string
     {
-        return is_string($value) ? self::option($setting, $value) : trim(self::number($setting, $value).' '.self::unit($setting));
+        return is_string($value)
+            ? self::option($setting, $value)
+            : trim(self::number($setting, $value).' '.self::unit($setting));
     }
 
     /** As it is typed. */
@@ -56,12 +58,18 @@ final class SettingsWords
     {
         return $setting->kind === SettingKind::Choice
             ? Text::of('shop.expected_choice')
-            : Text::of('shop.expected_figure', ['low' => self::number($setting, $setting->low), 'high' => self::value($setting, $setting->high)]);
+            : Text::of('shop.expected_figure', [
+                'low' => self::number($setting, $setting->low),
+                'high' => self::value($setting, $setting->high),
+            ]);
     }
 
     public static function against(string $key, string $other): string
     {
-        return Text::of($key === 'range.to' ? 'shop.expected_more' : 'shop.expected_less', ['other' => lcfirst(self::label($other)), 'value' => self::label($other)]);
+        return Text::of($key === 'range.to' ? 'shop.expected_more' : 'shop.expected_less', [
+            'other' => lcfirst(self::label($other)),
+            'value' => self::label($other),
+        ]);
     }
 
     /** What the record of deeds says of a change. */
@@ -71,8 +79,14 @@ final class SettingsWords
         if ($setting === null) {
             return $key;
         }
-        $say = static fn (mixed $value): string => is_string($value) ? self::value($setting, $value) : self::value($setting, is_int($value) || is_float($value) ? (float) $value : 0.0);
+        $say = static fn (mixed $value): string => is_string($value)
+            ? self::value($setting, $value)
+            : self::value($setting, is_int($value) || is_float($value) ? (float) $value : 0.0);
 
-        return Text::of('shop.changed', ['setting' => self::label($key), 'before' => $say($before), 'after' => $say($after)]);
+        return Text::of('shop.changed', [
+            'setting' => self::label($key),
+            'before' => $say($before),
+            'after' => $say($after),
+        ]);
     }
 }

@@ -51,6 +51,8 @@ final class SpecificationWords
 
     public static function option(RigPart $part, string $field, string $option): string
     {
-        return $field === 'family' ? ucfirst((new FamilyWords(Families::get($option)))->name()) : Text::of("specification.{$part->value}.fields.{$field}.options.{$option}");
+        return $field === 'family'
+            ? ucfirst((new FamilyWords(Families::get($option)))->name())
+            : Text::of("specification.{$part->value}.fields.{$field}.options.{$option}");
     }
 }

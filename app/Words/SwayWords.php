@@ -35,12 +35,21 @@ final readonly class SwayWords
     {
         [$now, $before] = [$change->now, $change->before];
 
-        return Text::of("sway.worse.{$change->kind->value}", match ($change->kind) {
-            SwayChangeKind::LessOnTheTongue => ['now' => Figures::fixed(100 * $now), 'before' => Figures::fixed(100 * $before)],
-            SwayChangeKind::NoseHigher => ['by' => Figures::fixed($now - $before)],
-            SwayChangeKind::FrontLighter => ['now' => (string) round(100 * $now), 'before' => (string) round(100 * $before)],
-            SwayChangeKind::LessFriction => ['by' => (string) round(100 * (1 - $now / $before))],
-        });
+        return Text::of(
+            "sway.worse.{$change->kind->value}",
+            match ($change->kind) {
+                SwayChangeKind::LessOnTheTongue => [
+                    'now' => Figures::fixed(100 * $now),
+                    'before' => Figures::fixed(100 * $before),
+                ],
+                SwayChangeKind::NoseHigher => ['by' => Figures::fixed($now - $before)],
+                SwayChangeKind::FrontLighter => [
+                    'now' => (string) round(100 * $now),
+                    'before' => (string) round(100 * $before),
+                ],
+                SwayChangeKind::LessFriction => ['by' => (string) round(100 * (1 - $now / $before))],
+            },
+        );
     }
 
     /** What has to be so. */
@@ -57,7 +66,9 @@ final readonly class SwayWords
 
     private static function key(SwayCheck $check): string
     {
-        return $check->family === null ? "sway.checks.{$check->key}" : "family/{$check->family->key()}.sway_checks.{$check->key}";
+        return $check->family === null
+            ? "sway.checks.{$check->key}"
+            : "family/{$check->family->key()}.sway_checks.{$check->key}";
     }
 
     /** @return array<string> what to do when a trailer sways on the road, in order */
@@ -69,7 +80,10 @@ final readonly class SwayWords
     /** @return array<string, string> */
     private function facts(SwayRisk $risk): array
     {
-        $checks = ['checks' => implode('; ', array_map(self::check(...), $risk->checks)), 'remedy' => $risk->checks === [] ? '' : self::remedy($risk->checks[0])];
+        $checks = [
+            'checks' => implode('; ', array_map(self::check(...), $risk->checks)),
+            'remedy' => $risk->checks === [] ? '' : self::remedy($risk->checks[0]),
+        ];
         $figure = $risk->figure;
         if ($figure === null) {
             return $checks;
@@ -81,6 +95,12 @@ final readonly class SwayWords
         };
         $length = fn (float $millimetres): string => $this->print->length(Length::ofMillimetres(abs($millimetres)));
 
-        return [...$checks, 'figure' => sprintf($format, $scale * $figure->mean(), $scale * $figure->deviation()), 'length' => $length($figure->mean()), 'doubt' => $length($figure->deviation()), 'from' => (string) round(100 * $this->band->from)];
+        return [
+            ...$checks,
+            'figure' => sprintf($format, $scale * $figure->mean(), $scale * $figure->deviation()),
+            'length' => $length($figure->mean()),
+            'doubt' => $length($figure->deviation()),
+            'from' => (string) round(100 * $this->band->from),
+        ];
     }
 }

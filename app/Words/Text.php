@@ -50,6 +50,8 @@ final class Text
     {
         $texts = __($key);
 
-        return is_array($texts) ? array_filter($texts, is_string(...)) : throw new LogicException("There are no texts for {$key}.");
+        return is_array($texts)
+            ? array_filter($texts, is_string(...))
+            : throw new LogicException("There are no texts for {$key}.");
     }
 }

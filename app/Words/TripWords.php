@@ -55,7 +55,9 @@ final readonly class TripWords
 
     public function headline(TripEntry $entry): string
     {
-        return Text::of("trip.outcome.{$entry->outcome->value}", ['setting' => $entry->steps === [] ? '' : $this->settings->of(Setting::of($entry->steps))]);
+        return Text::of("trip.outcome.{$entry->outcome->value}", [
+            'setting' => $entry->steps === [] ? '' : $this->settings->of(Setting::of($entry->steps)),
+        ]);
     }
 
     /** @return list<string> a sentence each */
@@ -64,15 +66,34 @@ final readonly class TripWords
         if ($entry->outcome === TripOutcome::LiftsOff) {
             return [];
         }
-        $complaints = array_map(fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()), $entry->outside);
+        $complaints = array_map(
+            fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()),
+            $entry->outside,
+        );
 
-        return array_values(array_filter([
-            $entry->share === null ? '' : Text::of('trip.restored', ['share' => $this->print->percent($entry->share), 'chance' => VerdictWords::chance((int) round(100 * ($entry->chance ?? 0.0)))]),
-            ...array_filter($complaints, is_string(...)),
-            $entry->outcome === TripOutcome::OverRating ? Text::of('trip.unload') : Text::of('trip.nothing_over'),
-            Text::of('trip.tongue', ['share' => Figures::fixed(100 * $entry->tongue->share)]).' '.LoadWords::share($entry->tongue),
-            $entry->outcome === TripOutcome::Moves ? StationWords::caution(Station::BarsUp, $this->rig->family()) : '',
-        ], static fn (string $sentence): bool => $sentence !== ''));
+        return array_values(
+            array_filter(
+                [
+                    $entry->share === null
+                        ? ''
+                        : Text::of('trip.restored', [
+                            'share' => $this->print->percent($entry->share),
+                            'chance' => VerdictWords::chance((int) round(100 * ($entry->chance ?? 0.0))),
+                        ]),
+                    ...array_filter($complaints, is_string(...)),
+                    $entry->outcome === TripOutcome::OverRating
+                        ? Text::of('trip.unload')
+                        : Text::of('trip.nothing_over'),
+                    Text::of('trip.tongue', ['share' => Figures::fixed(100 * $entry->tongue->share)]).
+                    ' '.
+                    LoadWords::share($entry->tongue),
+                    $entry->outcome === TripOutcome::Moves
+                        ? StationWords::caution(Station::BarsUp, $this->rig->family())
+                        : '',
+                ],
+                static fn (string $sentence): bool => $sentence !== '',
+            ),
+        );
     }
 
     public static function heights(HeightFinding $finding): string

@@ -24,7 +24,10 @@ use Yoke\Rig\Stance;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** The one verdict and its evidence, as texts in a person's units (lang/, verdict, evidence, method, reading, assumption). */
+/**
+ * The one verdict and its evidence, as texts in a person's units (lang/, verdict, evidence, method, reading,
+ * assumption).
+ */
 final readonly class VerdictWords
 {
     private QuantityWords $print;
@@ -42,7 +45,10 @@ final readonly class VerdictWords
     /** `41 % ± 8`, of a share. */
     public static function share(Normal $share): string
     {
-        return Text::of('verdict.figure', ['mean' => self::percent($share->mean()), 'doubt' => max(1, (int) ceil(100 * $share->deviation() - 0.05))]);
+        return Text::of('verdict.figure', [
+            'mean' => self::percent($share->mean()),
+            'doubt' => max(1, (int) ceil(100 * $share->deviation() - 0.05)),
+        ]);
     }
 
     public static function chances(Chances $chances): string
@@ -64,14 +70,28 @@ final readonly class VerdictWords
     public static function range(TargetRange $shops, ?GoverningVerdict $verdict, ?string $lifter): string
     {
         return $verdict === null || $lifter === null || $verdict->lost < 0.005
-            ? Text::of('verdict.range', ['from' => self::percent($shops->from), 'to' => self::percent($shops->to)])
-            : Text::of('verdict.range_raised', ['from' => self::percent($verdict->range->from), 'to' => self::percent($verdict->range->to), 'left' => self::percent($shops->from), 'lifter' => self::lifter($lifter)]);
+            ? Text::of('verdict.range', [
+                'from' => self::percent($shops->from),
+                'to' => self::percent($shops->to),
+            ])
+            : Text::of('verdict.range_raised', [
+                'from' => self::percent($verdict->range->from),
+                'to' => self::percent($verdict->range->to),
+                'left' => self::percent($shops->from),
+                'lifter' => self::lifter($lifter),
+            ]);
     }
 
     /** Both numbers where levelling takes some back; an empty text where nothing does. */
     public static function onTheRoad(GoverningVerdict $verdict, ?string $lifter): string
     {
-        return $lifter === null ? '' : Text::of('verdict.now_and_road', ['now' => self::percent($verdict->share->mean()), 'road' => self::percent($verdict->shareOnTheRoad()->mean()), 'lifter' => self::lifter($lifter)]);
+        return $lifter === null
+            ? ''
+            : Text::of('verdict.now_and_road', [
+                'now' => self::percent($verdict->share->mean()),
+                'road' => self::percent($verdict->shareOnTheRoad()->mean()),
+                'lifter' => self::lifter($lifter),
+            ]);
     }
 
     private static function lifter(string $lifter): string
@@ -87,8 +107,10 @@ final readonly class VerdictWords
     public static function disagreement(Disagreement $between): string
     {
         return Text::of('evidence.differ', [
-            'one' => Text::of("evidence.{$between->one->instrument->value}"), 'a' => self::percent($between->one->share->mean()),
-            'other' => lcfirst(Text::of("evidence.{$between->other->instrument->value}")), 'b' => self::percent($between->other->share->mean()),
+            'one' => Text::of("evidence.{$between->one->instrument->value}"),
+            'a' => self::percent($between->one->share->mean()),
+            'other' => lcfirst(Text::of("evidence.{$between->other->instrument->value}")),
+            'b' => self::percent($between->other->share->mean()),
             'why' => Text::of("evidence.{$between->cause->value}"),
         ]);
     }
@@ -101,22 +123,34 @@ final readonly class VerdictWords
         return match (true) {
             $value === null => '–',
             $view->criterion->isShare() => self::share($value),
-            $view->criterion === Criterion::BallLoad => "{$this->print->about(Load::ofKilograms($value->mean()))} ± {$this->print->about(Load::ofKilograms($value->deviation()))}",
+            $view->criterion === Criterion::BallLoad => "{$this->print->about(
+                Load::ofKilograms($value->mean()),
+            )} ± {$this->print->about(Load::ofKilograms($value->deviation()))}",
             default => "{$this->print->change($value->mean())} {$this->print->doubt($value)}",
         };
     }
 
     public function methodSays(MethodView $view, Tolerances $tolerances): string
     {
-        $isStraight = $view->criterion === Criterion::CouplerHeight && $view->verdict === Verdict::TooLittle && $view->bend < $tolerances->bentMm;
+        $isStraight =
+            $view->criterion === Criterion::CouplerHeight &&
+            $view->verdict === Verdict::TooLittle &&
+            $view->bend < $tolerances->bentMm;
 
         return match (true) {
             $view->verdict === Verdict::Waiting => Text::of('method.waiting'),
-            $view->verdict === Verdict::NotSure && $view->chances !== null => Text::of('method.not_sure', ['chances' => self::chances($view->chances)]),
-            default => Text::of("method.{$view->criterion->value}.{$view->verdict->value}".($isStraight ? '_straight' : ''), [
-                'target' => $view->target === null ? '' : $this->print->about(Load::ofKilograms($view->target)),
-                'tolerance' => $view->criterion === Criterion::EqualSquat ? $this->print->length(Length::ofMillimetres($tolerances->squatMm)) : self::percent($tolerances->ballLoadShare),
+            $view->verdict === Verdict::NotSure && $view->chances !== null => Text::of('method.not_sure', [
+                'chances' => self::chances($view->chances),
             ]),
+            default => Text::of(
+                "method.{$view->criterion->value}.{$view->verdict->value}".($isStraight ? '_straight' : ''),
+                [
+                    'target' => $view->target === null ? '' : $this->print->about(Load::ofKilograms($view->target)),
+                    'tolerance' => $view->criterion === Criterion::EqualSquat
+                            ? $this->print->length(Length::ofMillimetres($tolerances->squatMm))
+                            : self::percent($tolerances->ballLoadShare),
+                ],
+            ),
         };
     }
 
@@ -127,8 +161,13 @@ final readonly class VerdictWords
         $chance = self::chance((int) round(100 * $suspect->chance));
 
         return match (true) {
-            $suspect->error === ReadingError::ToldWrong => Text::of('reading.check_told', ['chance' => $chance]),
-            $observation === null || $suspect->residual === null => Text::of('reading.check_count', ['hook_up' => $suspect->hookUp, 'chance' => $chance]),
+            $suspect->error === ReadingError::ToldWrong => Text::of('reading.check_told', [
+                'chance' => $chance,
+            ]),
+            $observation === null || $suspect->residual === null => Text::of('reading.check_count', [
+                'hook_up' => $suspect->hookUp,
+                'chance' => $chance,
+            ]),
             default => Text::of('reading.check', [
                 'which' => $this->which($observation),
                 'expected' => $this->quantity($observation, $suspect->residual->predicted()),
@@ -153,7 +192,9 @@ final readonly class VerdictWords
 
     public function which(Observation $observation): string
     {
-        $stance = Text::of("reading.stance.{$observation->context->stance->value}", ['hook_up' => $observation->identity->hookUp]);
+        $stance = Text::of("reading.stance.{$observation->context->stance->value}", [
+            'hook_up' => $observation->identity->hookUp,
+        ]);
 
         return Text::of("reading.observed.{$observation->observed->name}").", {$stance}";
     }
@@ -161,31 +202,56 @@ final readonly class VerdictWords
     /** The slip in a few words: `half an inch too high`. */
     public static function slip(Suspect $suspect): string
     {
-        $isSized = in_array($suspect->error, [ReadingError::EighthInch, ReadingError::QuarterInch, ReadingError::TenMillimetres, ReadingError::HalfInch, ReadingError::WholeInch], true);
+        $isSized = in_array(
+            $suspect->error,
+            [
+                ReadingError::EighthInch,
+                ReadingError::QuarterInch,
+                ReadingError::TenMillimetres,
+                ReadingError::HalfInch,
+                ReadingError::WholeInch,
+            ],
+            true,
+        );
 
-        return Text::of("reading.slip.{$suspect->error->value}").($isSized && $suspect->residual !== null ? Text::of($suspect->residual->off > 0.0 ? 'reading.slip.high' : 'reading.slip.low') : '');
+        return Text::of("reading.slip.{$suspect->error->value}").
+            ($isSized && $suspect->residual !== null
+                ? Text::of($suspect->residual->off > 0.0 ? 'reading.slip.high' : 'reading.slip.low')
+                : '');
     }
 
     public function assumption(Assumption $assumption): string
     {
         $value = $assumption->value;
 
-        return Text::of("assumption.{$assumption->field}", ['value' => match (true) {
-            is_string($value) => $value,
-            $value === null => '',
-            $assumption->field === 'tongue_weight_kg' => Figures::short(100 * $value),
-            str_ends_with($assumption->field, '_kg') => $this->print->about(Load::ofKilograms($value)),
-            default => $this->print->length(Length::ofMillimetres($value)),
-        }]);
+        return Text::of("assumption.{$assumption->field}", [
+            'value' => match (true) {
+                is_string($value) => $value,
+                $value === null => '',
+                $assumption->field === 'tongue_weight_kg' => Figures::short(100 * $value),
+                str_ends_with($assumption->field, '_kg') => $this->print->about(Load::ofKilograms($value)),
+                default => $this->print->length(Length::ofMillimetres($value)),
+            },
+        ]);
     }
 
     /** What knowing it would do, or an empty text where that is next to nothing. */
     public static function worthKnowing(WorthKnowing $worth): string
     {
         return match (true) {
-            $worth->chanceNow !== null && $worth->chanceThen !== null => $worth->chanceThen - $worth->chanceNow < 0.01 ? '' : Text::of('assumption.chance', ['now' => self::percent($worth->chanceNow), 'then' => self::percent($worth->chanceThen)]),
+            $worth->chanceNow !== null && $worth->chanceThen !== null => $worth->chanceThen -
+                $worth->chanceNow <
+            0.01
+                ? ''
+                : Text::of('assumption.chance', [
+                    'now' => self::percent($worth->chanceNow),
+                    'then' => self::percent($worth->chanceThen),
+                ]),
             $worth->gain() < 0.005 => '',
-            default => Text::of('assumption.doubt', ['now' => self::percent($worth->doubtNow), 'then' => self::percent($worth->doubtThen)]),
+            default => Text::of('assumption.doubt', [
+                'now' => self::percent($worth->doubtNow),
+                'then' => self::percent($worth->doubtThen),
+            ]),
         };
     }
 

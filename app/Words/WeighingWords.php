@@ -12,6 +12,12 @@ final class WeighingWords
 {
     public static function mismatch(Mismatch $mismatch, LoadUnit $unit): string
     {
-        return Text::of("weighing.{$mismatch->kind->value}", array_combine(array_slice(['load', 'other', 'expected'], 0, count($mismatch->loads)), array_map($unit->nearest(...), $mismatch->loads)));
+        return Text::of(
+            "weighing.{$mismatch->kind->value}",
+            array_combine(
+                array_slice(['load', 'other', 'expected'], 0, count($mismatch->loads)),
+                array_map($unit->nearest(...), $mismatch->loads),
+            ),
+        );
     }
 }

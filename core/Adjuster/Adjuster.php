@@ -13,7 +13,10 @@ final readonly class Adjuster
         /** `link`, `hole`, `washer`: unique on a hitch. */
         public string $key,
         public Role $role,
-        /** What one step is worth: mm of tension; for a tilt, radians of head tilt; for head height, mm of ball height. Above 0. */
+        /**
+         * What one step is worth: mm of tension; for a tilt, radians of head tilt; for head height, mm of ball height.
+         * Above 0.
+         */
         public float $pitch,
         public StepRange $range,
         /** What changing it costs, whatever the number of steps; 0 or more. */
@@ -36,7 +39,15 @@ final readonly class Adjuster
 
     public function withHalfSteps(): self
     {
-        return new self($this->key, $this->role, $this->pitch, $this->range->inHalves(), $this->minutes, $this->counting, $this->isTurnedLoaded);
+        return new self(
+            $this->key,
+            $this->role,
+            $this->pitch,
+            $this->range->inHalves(),
+            $this->minutes,
+            $this->counting,
+            $this->isTurnedLoaded,
+        );
     }
 
     /** Turned with the rig coupled and the jack away. */
@@ -47,12 +58,28 @@ final readonly class Adjuster
 
     public function fixedAt(float $step): self
     {
-        return new self($this->key, $this->role, $this->pitch, new StepRange($step, $step), $this->minutes, $this->counting, $this->isTurnedLoaded);
+        return new self(
+            $this->key,
+            $this->role,
+            $this->pitch,
+            new StepRange($step, $step),
+            $this->minutes,
+            $this->counting,
+            $this->isTurnedLoaded,
+        );
     }
 
     public function counted(Counting $counting): self
     {
-        return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $counting, $this->isTurnedLoaded);
+        return new self(
+            $this->key,
+            $this->role,
+            $this->pitch,
+            $this->range,
+            $this->minutes,
+            $counting,
+            $this->isTurnedLoaded,
+        );
     }
 
     /** The step as this shop says it. */

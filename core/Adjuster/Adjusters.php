@@ -63,22 +63,38 @@ final readonly class Adjusters
     /** Every adjuster in the middle of its range, rounded down to a step. */
     public function middle(): Setting
     {
-        return Setting::of(array_map(
-            static fn (Adjuster $adjuster): float => $adjuster->range->middleStep(),
-            $this->byKey,
-        ));
+        return Setting::of(
+            array_map(static fn (Adjuster $adjuster): float => $adjuster->range->middleStep(), $this->byKey),
+        );
     }
 
-    /** Only what bends the bars by itself: tilt and head stay as a setting has them. For a load that changed on a rig once set right. */
+    /**
+     * Only what bends the bars by itself: tilt and head stay as a setting has them. For a load that changed on a rig
+     * once set right.
+     */
     public function smallAbout(Setting $stays): self
     {
-        return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::Tension ? $adjuster : $adjuster->fixedAt($stays->step($adjuster->key)), $this->byKey));
+        return new self(
+            array_map(
+                static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::Tension
+                    ? $adjuster
+                    : $adjuster->fixedAt($stays->step($adjuster->key)),
+                $this->byKey,
+            ),
+        );
     }
 
     /** Everything but the hole of the head, which stays as a setting has it. */
     public function headAsIn(Setting $stays): self
     {
-        return new self(array_map(static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::HeadHeight ? $adjuster->fixedAt($stays->step($adjuster->key)) : $adjuster, $this->byKey));
+        return new self(
+            array_map(
+                static fn (Adjuster $adjuster): Adjuster => $adjuster->role === Role::HeadHeight
+                    ? $adjuster->fixedAt($stays->step($adjuster->key))
+                    : $adjuster,
+                $this->byKey,
+            ),
+        );
     }
 
     /** A setting with what bends the bars by itself at its loosest; tilt and head as they are. */
@@ -146,7 +162,10 @@ final readonly class Adjusters
         return 0.0;
     }
 
-    /** What the finest step of it is worth, mm: half of one where half steps can be set; 0 where nothing bends the bars by itself. */
+    /**
+     * What the finest step of it is worth, mm: half of one where half steps can be set; 0 where nothing bends the bars
+     * by itself.
+     */
     public function finestStep(): float
     {
         foreach ($this->byKey as $adjuster) {
@@ -199,7 +218,8 @@ final readonly class Adjusters
     {
         $height = 0.0;
         foreach ($this->byKey as $key => $adjuster) {
-            $height += $adjuster->role === Role::HeadHeight ? $adjuster->pitch * ($to->step($key) - $from->step($key)) : 0.0;
+            $height +=
+                $adjuster->role === Role::HeadHeight ? $adjuster->pitch * ($to->step($key) - $from->step($key)) : 0.0;
         }
 
         return $height;
@@ -216,7 +236,11 @@ final readonly class Adjusters
         foreach ($this->byKey as $key => $adjuster) {
             foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
                 $moved = $from->with($key, $step);
-                $nearest = abs($off + $this->ballHeightBetween($from, $moved)) < abs($off + $this->ballHeightBetween($from, $nearest)) ? $moved : $nearest;
+                $nearest =
+                    abs($off + $this->ballHeightBetween($from, $moved)) <
+                    abs($off + $this->ballHeightBetween($from, $nearest))
+                        ? $moved
+                        : $nearest;
             }
         }
 

@@ -39,13 +39,18 @@ final readonly class StepRange
     {
         $places = ($step - $this->from) / $this->grain;
 
-        return $step >= $this->from - self::SAME && $step <= $this->to + self::SAME && abs($places - round($places)) < self::SAME;
+        return $step >= $this->from - self::SAME &&
+            $step <= $this->to + self::SAME &&
+            abs($places - round($places)) < self::SAME;
     }
 
     /** The step nearest to a place in the range. */
     public function nearest(float $place): float
     {
-        return max($this->from, min($this->to, $this->from + round(($place - $this->from) / $this->grain) * $this->grain));
+        return max(
+            $this->from,
+            min($this->to, $this->from + round(($place - $this->from) / $this->grain) * $this->grain),
+        );
     }
 
     /** The middle, which need not be a step. */

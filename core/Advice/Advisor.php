@@ -19,7 +19,7 @@ use Yoke\Probability\Normal;
 final readonly class Advisor
 {
     /** A first set-up takes another tilt only where that raises the chance by more than this. */
-    private const TILT_WORTH = 0.10;
+    private const TILT_WORTH = 0.1;
 
     /** The head is moved by itself, or with one other adjuster. */
     private const PAIR = 2;
@@ -55,12 +55,24 @@ final readonly class Advisor
         $ranking = $this->ranked($evaluator, $present);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
-        [$action, $reason, $look, $isBefore] = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
-        if ($action === Action::Cannot || ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)) {
+        [$action, $reason, $look, $isBefore] =
+            $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
+        if (
+            $action === Action::Cannot ||
+            ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)
+        ) {
             return $this->nearest($ranking, $best, $now);
         }
 
-        return new Recommendation($action, $reason, $now === null || $action === Action::Set ? $best : $now, $now, $ranking, $look, $isBefore && $best->isOpen() ? $best : null);
+        return new Recommendation(
+            $action,
+            $reason,
+            $now === null || $action === Action::Set ? $best : $now,
+            $now,
+            $ranking,
+            $look,
+            $isBefore && $best->isOpen() ? $best : null,
+        );
     }
 
     /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
@@ -85,7 +97,12 @@ final readonly class Advisor
         return match (true) {
             $look === null => [$action, $reason, $action === Action::ReadAgain ? Recheck::Carried : null, false],
             $look === Recheck::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
-            default => [Action::ReadAgain, $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt, $look, $action === Action::Set],
+            default => [
+                Action::ReadAgain,
+                $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt,
+                $look,
+                $action === Action::Set,
+            ],
         };
     }
 
@@ -93,23 +110,43 @@ final readonly class Advisor
     private function wish(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
     {
         $tolerances = $this->goal->tolerances;
-        $couldStandLevel = ! $tolerances->standsLevel($now->trailerPitch()) && $tolerances->standsLevel($best->trailerPitch()) && $best->isOpen() && $best->chance >= $this->policy->goodEnough;
+        $couldStandLevel =
+            ! $tolerances->standsLevel($now->trailerPitch()) &&
+            $tolerances->standsLevel($best->trailerPitch()) &&
+            $best->isOpen() &&
+            $best->chance >= $this->policy->goodEnough;
         $canRead = $looks->carried() < $this->policy->readings;
 
         return match (true) {
             $couldStandLevel => [Action::Set, Reason::LevelsTheTrailer],
-            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [Action::Stop, Reason::GoodEnough],
+            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [
+                Action::Stop,
+                Reason::GoodEnough,
+            ],
             $now->chance >= $this->policy->worthReading && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
-            $now->isOpen() && $now->chance >= $this->policy->goodEnough && $now->over <= $this->policy->overDone => [Action::Stop, Reason::GoodEnough],
-            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [Action::Cannot, Reason::NotSureEnough],
-            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
-            $best->setting->equals($now->setting) => [Action::Stop, $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter],
+            $now->isOpen() && $now->chance >= $this->policy->goodEnough && $now->over <= $this->policy->overDone => [
+                Action::Stop,
+                Reason::GoodEnough,
+            ],
+            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [
+                Action::Cannot,
+                Reason::NotSureEnough,
+            ],
+            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => [
+                Action::ReadAgain,
+                Reason::ReadingIsCheaper,
+            ],
+            $best->setting->equals($now->setting) => [
+                Action::Stop,
+                $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter,
+            ],
             default => [Action::Set, Reason::BestChance],
         };
     }
 
     /**
-     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or is not likely
+     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or is not
+     * likely
      * enough by itself, the head's next holes are weighed with it, as pairs of moves.
      *
      * @return non-empty-list<SettingForecast>
@@ -118,9 +155,17 @@ final readonly class Advisor
     {
         $stays = $present ?? $this->hitch->reference;
         $unseen = $present === null ? 0.0 : $this->policy->unseen;
-        $forecasts = $this->sorted(array_map(static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present), $this->hitch->withTheHeadOf($stays)), 0.0, $unseen);
+        $forecasts = $this->sorted(
+            array_map(
+                static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
+                $this->hitch->withTheHeadOf($stays),
+            ),
+            0.0,
+            $unseen,
+        );
         $isGood = $forecasts[0]->isOpen() && $forecasts[0]->chance >= $this->policy->goodEnough;
-        $needsTheHead = $present !== null && (! $isGood || ! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()));
+        $needsTheHead =
+            $present !== null && (! $isGood || ! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()));
         $heads = $needsTheHead ? $this->hitch->otherHeads($stays) : [];
         if ($heads === []) {
             return $forecasts;
@@ -144,7 +189,15 @@ final readonly class Advisor
      */
     private function sorted(array $forecasts, float $offLevel, float $unseen): array
     {
-        $places = array_map(fn (SettingForecast $forecast, int $place): array => [$forecast->isOpen() ? 0 : 1, -$this->worth($forecast, $offLevel, $unseen), $place], $forecasts, array_keys($forecasts));
+        $places = array_map(
+            fn (SettingForecast $forecast, int $place): array => [
+                $forecast->isOpen() ? 0 : 1,
+                -$this->worth($forecast, $offLevel, $unseen),
+                $place,
+            ],
+            $forecasts,
+            array_keys($forecasts),
+        );
         usort($places, static fn (array $one, array $other): int => $one <=> $other);
 
         return array_map(static fn (array $place): SettingForecast => $forecasts[$place[2]], $places);
@@ -152,16 +205,28 @@ final readonly class Advisor
 
     private function worth(SettingForecast $forecast, float $offLevel, float $unseen): float
     {
-        return $forecast->chance - $this->heldBack($forecast, $unseen) - $this->policy->minute * $forecast->minutes - ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
+        return $forecast->chance -
+            $this->heldBack($forecast, $unseen) -
+            $this->policy->minute * $forecast->minutes -
+            ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
     }
 
-    /** How much likelier too much is for reasons besides that nobody sees: what is left of the range above counts for more. */
+    /**
+     * How much likelier too much is for reasons besides that nobody sees: what is left of the range above counts for
+     * more.
+     */
     private function heldBack(SettingForecast $forecast, float $unseen): float
     {
         $share = $forecast->stance->quantities->share;
         $ceiling = $this->goal->band->ceiling();
 
-        return $unseen <= 0.0 ? 0.0 : max(0.0, $share->chanceBelow($ceiling) - Normal::of($share->mean(), hypot($share->deviation(), $unseen))->chanceBelow($ceiling));
+        return $unseen <= 0.0
+            ? 0.0
+            : max(
+                0.0,
+                $share->chanceBelow($ceiling) -
+                    Normal::of($share->mean(), hypot($share->deviation(), $unseen))->chanceBelow($ceiling),
+            );
     }
 
     /**
@@ -189,13 +254,23 @@ final readonly class Advisor
     private function oneAtATime(array $ranking, SettingForecast $now): SettingForecast
     {
         $isInRange = $now->isOpen() && $now->chance >= Chances::SURE;
-        $offered = array_values(array_filter($ranking, fn (SettingForecast $forecast): bool => ! $isInRange || ! $this->hitch->moves(Role::Tilt, $now->setting, $forecast->setting)));
+        $offered = array_values(
+            array_filter(
+                $ranking,
+                fn (SettingForecast $forecast): bool => ! $isInRange ||
+                    ! $this->hitch->moves(Role::Tilt, $now->setting, $forecast->setting),
+            ),
+        );
         $best = $offered[0] ?? $now;
         if ($this->hitch->changes($now->setting, $best->setting) <= 1) {
             return $best;
         }
         foreach ($offered as $forecast) {
-            if ($forecast->isOpen() && $this->hitch->changes($now->setting, $forecast->setting) <= 1 && $this->getsThere($forecast, $best)) {
+            if (
+                $forecast->isOpen() &&
+                $this->hitch->changes($now->setting, $forecast->setting) <= 1 &&
+                $this->getsThere($forecast, $best)
+            ) {
                 return $forecast;
             }
         }
@@ -207,7 +282,8 @@ final readonly class Advisor
     {
         $tolerances = $this->goal->tolerances;
 
-        return $single->chance >= min(Chances::SURE, $pair->chance) && ($tolerances->standsLevel($single->trailerPitch()) || ! $tolerances->standsLevel($pair->trailerPitch()));
+        return $single->chance >= min(Chances::SURE, $pair->chance) &&
+            ($tolerances->standsLevel($single->trailerPitch()) || ! $tolerances->standsLevel($pair->trailerPitch()));
     }
 
     /**
@@ -219,8 +295,15 @@ final readonly class Advisor
     {
         $nearest = $now !== null && $now->isOpen() ? $now : null;
         foreach ($ranking as $forecast) {
-            $isHeadOn = $now === null || $this->goal->governing()->movesTheHead() || ! $this->hitch->moves(Role::HeadHeight, $now->setting, $forecast->setting);
-            if ($isHeadOn && $forecast->isOpen() && ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)) {
+            $isHeadOn =
+                $now === null ||
+                $this->goal->governing()->movesTheHead() ||
+                ! $this->hitch->moves(Role::HeadHeight, $now->setting, $forecast->setting);
+            if (
+                $isHeadOn &&
+                $forecast->isOpen() &&
+                ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)
+            ) {
                 $nearest = $forecast;
             }
         }
@@ -228,7 +311,13 @@ final readonly class Advisor
 
         return match (true) {
             $nearest === null => new Recommendation(Action::Cannot, $this->whyNone($ranking), $best, $now, $ranking),
-            $stays && $this->goal->criterion->isShare() => new Recommendation(Action::Cannot, $this->whyNone($ranking), $now, $now, $ranking),
+            $stays && $this->goal->criterion->isShare() => new Recommendation(
+                Action::Cannot,
+                $this->whyNone($ranking),
+                $now,
+                $now,
+                $ranking,
+            ),
             $stays => new Recommendation(Action::Stop, Reason::NearestAllowed, $now, $now, $ranking),
             default => new Recommendation(Action::Set, Reason::NearestAllowed, $nearest, $now, $ranking),
         };

@@ -18,8 +18,11 @@ final readonly class Diagnosis
     private const LIKELY = 0.5;
 
     /** @param  list<Constraint>  $constraints what no setting may break */
-    public function __construct(private StanceEvaluator $stances, private CurrentSetting $current, private array $constraints)
-    {
+    public function __construct(
+        private StanceEvaluator $stances,
+        private CurrentSetting $current,
+        private array $constraints,
+    ) {
     }
 
     /**
@@ -28,20 +31,41 @@ final readonly class Diagnosis
      */
     public function findings(float $tooMuch): array
     {
-        $forecast = $this->stances->at($this->current->tensionOffset, $this->current->ballOffset, $this->current->hookUp);
+        $forecast = $this->stances->at(
+            $this->current->tensionOffset,
+            $this->current->ballOffset,
+            $this->current->hookUp,
+        );
         $tolerances = $this->stances->goal->tolerances;
         $share = $forecast->quantities->share;
-        [$pitch, $bend] = [$this->pitch($this->current->tensionOffset, $this->current->ballOffset), $this->bend($this->current->tensionOffset, $this->current->ballOffset)];
+        [$pitch, $bend] = [
+            $this->pitch($this->current->tensionOffset, $this->current->ballOffset),
+            $this->bend($this->current->tensionOffset, $this->current->ballOffset),
+        ];
         $found = [
             new Finding(FindingKind::OverRestored, min($tooMuch, $forecast->over), $forecast->share()),
-            ...array_map(static fn (Exclusion $broken): Finding => new Finding(FindingKind::Broken, 1.0, $forecast->share(), $broken), $this->broken($forecast->carried)),
+            ...array_map(
+                static fn (Exclusion $broken): Finding => new Finding(
+                    FindingKind::Broken,
+                    1.0,
+                    $forecast->share(),
+                    $broken,
+                ),
+                $this->broken($forecast->carried),
+            ),
             new Finding(FindingKind::NoseUp, 1.0 - $pitch->chanceBelow($tolerances->noseUpDegrees), $pitch),
             new Finding(FindingKind::SlackBars, $bend->chanceBelow($tolerances->bentMm), $bend),
-            new Finding(FindingKind::LightFront, $share->chanceBelow($this->stances->goal->band->raisedBy($forecast->quantities->lost)->from), $forecast->share()),
+            new Finding(
+                FindingKind::LightFront,
+                $share->chanceBelow($this->stances->goal->band->raisedBy($forecast->quantities->lost)->from),
+                $forecast->share(),
+            ),
             new Finding(FindingKind::FarNoseDown, $pitch->chanceBelow(-$tolerances->farNoseDownDegrees), $pitch),
         ];
 
-        return array_values(array_filter($found, static fn (Finding $finding): bool => $finding->chance >= self::LIKELY));
+        return array_values(
+            array_filter($found, static fn (Finding $finding): bool => $finding->chance >= self::LIKELY),
+        );
     }
 
     /** What shows a finding, as it would stand at another setting. */
@@ -49,7 +73,10 @@ final readonly class Diagnosis
     {
         return match ($kind) {
             FindingKind::OverRestored, FindingKind::LightFront, FindingKind::Broken => $setting->share(),
-            FindingKind::NoseUp, FindingKind::FarNoseDown => $this->pitch($setting->tensionOffset, $setting->ballOffset),
+            FindingKind::NoseUp, FindingKind::FarNoseDown => $this->pitch(
+                $setting->tensionOffset,
+                $setting->ballOffset,
+            ),
             FindingKind::SlackBars => $this->bend($setting->tensionOffset, $setting->ballOffset),
         };
     }
@@ -58,7 +85,13 @@ final readonly class Diagnosis
     private function broken(Attitude $carried): array
     {
         $setting = $this->current->setting;
-        $broken = $setting === null ? [] : array_map(static fn (Constraint $constraint): ?Exclusion => $constraint->against($setting, $carried), $this->constraints);
+        $broken =
+            $setting === null
+                ? []
+                : array_map(
+                    static fn (Constraint $constraint): ?Exclusion => $constraint->against($setting, $carried),
+                    $this->constraints,
+                );
 
         return array_values(array_filter($broken, static fn (?Exclusion $one): bool => $one !== null));
     }
@@ -66,7 +99,11 @@ final readonly class Diagnosis
     /** Of the trailer, degrees, nose-up above 0. */
     private function pitch(float $tensionOffset, float $ballOffset): Normal
     {
-        return $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees(), $tensionOffset, $ballOffset);
+        return $this->predict(
+            static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees(),
+            $tensionOffset,
+            $ballOffset,
+        );
     }
 
     /** Of the bars at their hook-up point, mm; slack below 0. */
@@ -78,6 +115,9 @@ final readonly class Diagnosis
     /** @param  \Closure(Attitude): float  $quantity */
     private function predict(\Closure $quantity, float $tensionOffset, float $ballOffset): Normal
     {
-        return $this->stances->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $quantity($rig->taut($tension + $tensionOffset)), $ballOffset);
+        return $this->stances->posterior->predict(
+            static fn (CoupledRig $rig, float $tension): float => $quantity($rig->taut($tension + $tensionOffset)),
+            $ballOffset,
+        );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Advice;
 
-/** How many hook-ups a rig probably takes until it is in range, the first among them (docs/model.md, Hook-ups to come). */
+/**
+ * How many hook-ups a rig probably takes until it is in range, the first among them (docs/model.md, Hook-ups to come).
+ */
 final readonly class ExpectedHookUps
 {
     /** Chance that a hook-up after the first ends it: measured on simulated rigs, plain and moderate. */

@@ -15,7 +15,11 @@ final readonly class Finding
      * @param  Normal  $figure  what shows it: a restored share, a pitch in degrees, a bend in mm
      * @param  Exclusion|null  $broken  what is broken, of that kind of finding
      */
-    public function __construct(public FindingKind $kind, public float $chance, public Normal $figure, public ?Exclusion $broken = null)
-    {
+    public function __construct(
+        public FindingKind $kind,
+        public float $chance,
+        public Normal $figure,
+        public ?Exclusion $broken = null,
+    ) {
     }
 }

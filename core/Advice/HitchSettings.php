@@ -18,10 +18,15 @@ final readonly class HitchSettings
     /**
      * @param  Setting  $reference  the setting whose tension the prior knows
      * @param  list<Constraint>  $constraints
-     * @param  float|null  $tilt  the tilt step to start with, by where the tongue weight lies in the bars' range; null where the specification gives no range
+     * @param  float|null  $tilt  the tilt step to start with, by where the tongue weight lies in the bars' range; null
+     *     where the specification gives no range
      */
-    public function __construct(public Adjusters $adjusters, public Setting $reference, public array $constraints = [], private ?float $tilt = null)
-    {
+    public function __construct(
+        public Adjusters $adjusters,
+        public Setting $reference,
+        public array $constraints = [],
+        private ?float $tilt = null,
+    ) {
     }
 
     /** The same with nothing but the small adjuster to turn: for a load that changed on a rig once set right. */
@@ -40,7 +45,11 @@ final readonly class HitchSettings
     public function startsWith(Setting $setting): bool
     {
         foreach ($this->adjusters->all() as $adjuster) {
-            if ($this->tilt !== null && $adjuster->role === Role::Tilt && abs($setting->step($adjuster->key) - $this->tilt) > 1e-9) {
+            if (
+                $this->tilt !== null &&
+                $adjuster->role === Role::Tilt &&
+                abs($setting->step($adjuster->key) - $this->tilt) > 1e-9
+            ) {
                 return false;
             }
         }
@@ -84,7 +93,9 @@ final readonly class HitchSettings
     private function within(Setting $setting): Setting
     {
         foreach ($this->adjusters->all() as $adjuster) {
-            $setting = $adjuster->range->holds($setting->step($adjuster->key)) ? $setting : $setting->with($adjuster->key, $adjuster->range->from);
+            $setting = $adjuster->range->holds($setting->step($adjuster->key))
+                ? $setting
+                : $setting->with($adjuster->key, $adjuster->range->from);
         }
 
         return $setting;

@@ -40,7 +40,8 @@ enum Recheck: string
             return $mistake->hookUp === $hookUp && $hookUp > 0 ? self::Count : null;
         }
         $observation = $posterior->readings[$mistake->observation]->observation;
-        $isGone = $observation->context->stance === Stance::Carried && $observation->context->hookUp->number !== $hookUp;
+        $isGone =
+            $observation->context->stance === Stance::Carried && $observation->context->hookUp->number !== $hookUp;
 
         return $isGone || ! $observation->observed->isHeight() ? null : self::of($observation->context->stance);
     }

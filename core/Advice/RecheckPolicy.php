@@ -21,8 +21,11 @@ final readonly class RecheckPolicy
     /** After so many looks at one thing it is decided with what there is. */
     private const MOST = 2;
 
-    public function __construct(private Posterior $posterior, private RecheckLog $looked, private StoppingRules $policy)
-    {
+    public function __construct(
+        private Posterior $posterior,
+        private RecheckLog $looked,
+        private StoppingRules $policy,
+    ) {
     }
 
     /** The hook-up that is on. */
@@ -51,7 +54,8 @@ final readonly class RecheckPolicy
     }
 
     /**
-     * What to look at before an action: the look that gains the most; null where none gains anything. What may end in staying
+     * What to look at before an action: the look that gains the most; null where none gains anything. What may end in
+     * staying
      * at a setting that is only the nearest is no better known than a stop.
      *
      * @param  SettingForecast  $aim  the setting to go to or to stay at
@@ -76,7 +80,10 @@ final readonly class RecheckPolicy
         $most = 0.0;
         foreach ($this->settled($aim) as $key => [$chance, $gain]) {
             $look = Recheck::from($key);
-            $net = $gain * ($look === Recheck::Count ? 1.0 : $lost) - $this->policy->minute * $look->minutes() + ($chance > $open ? 1.0 : 0.0);
+            $net =
+                $gain * ($look === Recheck::Count ? 1.0 : $lost) -
+                $this->policy->minute * $look->minutes() +
+                ($chance > $open ? 1.0 : 0.0);
             if ($this->looked->times($look) <= self::MOST && $net > $most) {
                 [$best, $most] = [$look, $net];
             }
@@ -85,7 +92,10 @@ final readonly class RecheckPolicy
         return $best;
     }
 
-    /** @return array<string, array{float, float}> by look: the chance of the mistakes that it would show, and what knowing them would gain, in chance */
+    /**
+     * @return array<string, array{float, float}> by look: the chance of the mistakes that it would show, and what
+     *     knowing them would gain, in chance
+     */
     private function settled(SettingForecast $aim): array
     {
         $settled = [];
@@ -94,7 +104,10 @@ final readonly class RecheckPolicy
                 $look = Recheck::at($mistake, $this->posterior, $this->looked->hookUp);
                 if ($look !== null) {
                     $before = $settled[$look->value] ?? [0.0, 0.0];
-                    $settled[$look->value] = [$before[0] + $story->chance, $before[1] + $story->chance * max(0.0, self::ONCE_KNOWN - $aim->stance->byStory[$i])];
+                    $settled[$look->value] = [
+                        $before[0] + $story->chance,
+                        $before[1] + $story->chance * max(0.0, self::ONCE_KNOWN - $aim->stance->byStory[$i]),
+                    ];
                 }
             }
         }

@@ -14,8 +14,15 @@ final readonly class Recommendation
      * @param  Recheck|null  $look  what to look at again; null for any other action
      * @param  SettingForecast|null  $then  the setting to go to after the look, if it finds nothing; null where none is
      */
-    public function __construct(public Action $action, public Reason $reason, public SettingForecast $forecast, public ?SettingForecast $present, public array $ranking, public ?Recheck $look = null, private ?SettingForecast $then = null)
-    {
+    public function __construct(
+        public Action $action,
+        public Reason $reason,
+        public SettingForecast $forecast,
+        public ?SettingForecast $present,
+        public array $ranking,
+        public ?Recheck $look = null,
+        private ?SettingForecast $then = null,
+    ) {
     }
 
     /** The setting to hook up next: at once, or after the look; null where none is. */
@@ -54,7 +61,12 @@ final readonly class Recommendation
     {
         $others = [];
         foreach ($this->ranking as $forecast) {
-            if (count($others) < $many && $forecast->isOpen() && $forecast->chance >= $worth && ! $forecast->setting->equals($this->forecast->setting)) {
+            if (
+                count($others) < $many &&
+                $forecast->isOpen() &&
+                $forecast->chance >= $worth &&
+                ! $forecast->setting->equals($this->forecast->setting)
+            ) {
                 $others[] = $forecast;
             }
         }

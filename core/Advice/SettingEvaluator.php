@@ -10,8 +10,11 @@ use Yoke\Constraint\Exclusion;
 /** What every setting of a hitch promises. */
 final readonly class SettingEvaluator
 {
-    public function __construct(private StanceEvaluator $stances, private HitchSettings $hitch, private StoppingRules $policy)
-    {
+    public function __construct(
+        private StanceEvaluator $stances,
+        private HitchSettings $hitch,
+        private StoppingRules $policy,
+    ) {
     }
 
     /**
@@ -22,7 +25,11 @@ final readonly class SettingEvaluator
     {
         $adjusters = $this->hitch->adjusters;
         $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting);
-        $tensionOffset = $adjusters->tensionBetween($this->hitch->reference, $setting, $this->stances->posterior->prior()->known()->barArm);
+        $tensionOffset = $adjusters->tensionBetween(
+            $this->hitch->reference,
+            $setting,
+            $this->stances->posterior->prior()->known()->barArm,
+        );
         $stance = $this->stances->at($tensionOffset, $ballOffset, $hookUp);
 
         return new SettingForecast(

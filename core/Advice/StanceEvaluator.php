@@ -31,7 +31,10 @@ final class StanceEvaluator
     /** What has less chance by all stories together is not looked at story by story. */
     private const UNLIKELY = 0.05;
 
-    /** @var array<string, list<StraightLine>> along the tension, by what it is of and the ball offset: of all stories together, then of each */
+    /**
+     * @var array<string, list<StraightLine>> along the tension, by what it is of and the ball offset: of all stories
+     *     together, then of each
+     */
     private array $lines = [];
 
     /** @var array<array-key, list<array{CoupledRig, float}>> by ball offset */
@@ -66,9 +69,20 @@ final class StanceEvaluator
      */
     public function at(float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceForecast
     {
-        [$quantities, $chances, $over, $inRange] = $this->judged($this->governing, $tensionOffset, $ballOffset, $hookUp);
+        [$quantities, $chances, $over, $inRange] = $this->judged(
+            $this->governing,
+            $tensionOffset,
+            $ballOffset,
+            $hookUp,
+        );
 
-        return new StanceForecast($this->rig($ballOffset)->carried($this->tension + $tensionOffset), $quantities, $chances, $over, $inRange);
+        return new StanceForecast(
+            $this->rig($ballOffset)->carried($this->tension + $tensionOffset),
+            $quantities,
+            $chances,
+            $over,
+            $inRange,
+        );
     }
 
     /** What a method that need not govern says there. */
@@ -77,18 +91,30 @@ final class StanceEvaluator
         return $this->judged($method, $tensionOffset, $ballOffset, $hookUp)[1];
     }
 
-    public function quantities(Method $method, float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceQuantities
-    {
+    public function quantities(
+        Method $method,
+        float $tensionOffset,
+        float $ballOffset,
+        int $hookUp = 0,
+    ): StanceQuantities {
         return $this->over($this->byStory($method, $tensionOffset, $ballOffset, $hookUp));
     }
 
-    /** @return array{StanceQuantities, Chances, float, non-empty-list<float>} the chance of too much for the front, and of being in range by each story, besides */
+    /**
+     * @return array{StanceQuantities, Chances, float, non-empty-list<float>} the chance of too much for the front, and
+     *     of being in range by each story, besides
+     */
     private function judged(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): array
     {
         $together = $this->together($method, $tensionOffset, $ballOffset);
         $roughly = $method->chances($together);
         if ($hookUp === 0 && $roughly->inRange < self::UNLIKELY) {
-            return [$together, $roughly, $together->over(), array_map(static fn (): float => $roughly->inRange, $this->posterior->stories)];
+            return [
+                $together,
+                $roughly,
+                $together->over(),
+                array_map(static fn (): float => $roughly->inRange, $this->posterior->stories),
+            ];
         }
         $byStory = $this->byStory($method, $tensionOffset, $ballOffset, $hookUp);
         [$chances, $inRange, $over] = [[], [], 0.0];
@@ -116,22 +142,40 @@ final class StanceEvaluator
         $lines = $this->linesFor($method, $tensionOffset, $ballOffset);
         $byStory = [];
         foreach ($this->posterior->stories as $i => $story) {
-            $byStory[] = [$story->chance, $this->quantitiesOf($i + 1, $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp), $lines)];
+            $byStory[] = [
+                $story->chance,
+                $this->quantitiesOf(
+                    $i + 1,
+                    $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp),
+                    $lines,
+                ),
+            ];
         }
 
         return $byStory;
     }
 
-    /** @return array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float} of the method's quantity, the share and the bars' bend; and what levelling takes */
+    /**
+     * @return array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float} of the method's quantity, the
+     *     share and the bars' bend; and what levelling takes
+     */
     private function linesFor(Method $method, float $tensionOffset, float $ballOffset): array
     {
         $lost = $this->lost($tensionOffset, $ballOffset);
         $shares = $this->lines('share', static fn (Attitude $carried): float => $carried->frontRestored(), $ballOffset);
 
         return [
-            $method->criterion()->isShare() ? $shares : $this->lines($method->criterion()->value.round($lost, 2), static fn (Attitude $carried): float => $method->quantity($carried, $lost), $ballOffset),
+            $method->criterion()->isShare()
+                ? $shares
+                : $this->lines(
+                    $method->criterion()->value.round($lost, 2),
+                    static fn (Attitude $carried): float => $method->quantity($carried, $lost),
+                    $ballOffset,
+                ),
             $shares,
-            $method->movesTheHead() ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend(), $ballOffset) : $shares,
+            $method->movesTheHead()
+                ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend(), $ballOffset)
+                : $shares,
             $lost,
         ];
     }
@@ -142,7 +186,13 @@ final class StanceEvaluator
         [$own, $shares, $bends, $lost] = $lines;
         $share = $shares[$i]->at($tensionOffset);
 
-        return new StanceQuantities($own === $shares ? $share : $own[$i]->at($tensionOffset), $share, $bends === $shares ? $share : $bends[$i]->at($tensionOffset), $lost, $this->goal->band->ceiling());
+        return new StanceQuantities(
+            $own === $shares ? $share : $own[$i]->at($tensionOffset),
+            $share,
+            $bends === $shares ? $share : $bends[$i]->at($tensionOffset),
+            $lost,
+            $this->goal->band->ceiling(),
+        );
     }
 
     /** @param  non-empty-list<array{float, StanceQuantities}>  $byStory */
@@ -155,9 +205,13 @@ final class StanceEvaluator
         $share = self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->share);
 
         return new StanceQuantities(
-            $first->quantity === $first->share ? $share : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->quantity),
+            $first->quantity === $first->share
+                ? $share
+                : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->quantity),
             $share,
-            $first->bend === $first->share ? $share : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->bend),
+            $first->bend === $first->share
+                ? $share
+                : self::mixed($byStory, static fn (StanceQuantities $one): Normal => $one->bend),
             $first->lost,
             $first->ceiling,
         );
@@ -181,7 +235,10 @@ final class StanceEvaluator
         $tension = $this->tension + $tensionOffset;
         $road = $this->onTheRoad[(string) $ballOffset] ??= $this->goal->levelling->on($this->rig($ballOffset));
 
-        return max(0.0, $this->rig($ballOffset)->carried($tension)->frontRestored() - $road->carried($tension)->frontRestored());
+        return max(
+            0.0,
+            $this->rig($ballOffset)->carried($tension)->frontRestored() - $road->carried($tension)->frontRestored(),
+        );
     }
 
     private function rig(float $ballOffset): CoupledRig
@@ -220,7 +277,9 @@ final class StanceEvaluator
         $follows = [$this->posterior->slopesOf($here), $this->posterior->slopesOf($slopes)];
         $lines = [new StraightLine($here[0], $slopes[0], ...$this->posterior->variancesAlong($here, $slopes))];
         foreach ($this->posterior->stories as $i => $story) {
-            $lines[] = isset($this->far[$i]) ? $this->far[$i]->lineOf($what, $quantity, $ballOffset) : $this->line($story, [$here[0], $slopes[0]], $follows);
+            $lines[] = isset($this->far[$i])
+                ? $this->far[$i]->lineOf($what, $quantity, $ballOffset)
+                : $this->line($story, [$here[0], $slopes[0]], $follows);
         }
 
         return $lines;
@@ -238,7 +297,13 @@ final class StanceEvaluator
             $slope += $follows[1][$parameter] * $move;
         }
 
-        return new StraightLine($here, $slope, Matrix::quadratic($story->covariance, $follows[0]), Matrix::between($story->covariance, ...$follows), Matrix::quadratic($story->covariance, $follows[1]));
+        return new StraightLine(
+            $here,
+            $slope,
+            Matrix::quadratic($story->covariance, $follows[0]),
+            Matrix::between($story->covariance, ...$follows),
+            Matrix::quadratic($story->covariance, $follows[1]),
+        );
     }
 
     /** The line of the only story. */

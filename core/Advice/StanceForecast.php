@@ -18,8 +18,13 @@ final readonly class StanceForecast
      * @param  float  $over  chance that the front is heavier than it may ever be, 0 to 1
      * @param  non-empty-list<float>  $byStory  chance to be in range and not over, by each story of the readings
      */
-    public function __construct(public Attitude $carried, public StanceQuantities $quantities, public Chances $chances, public float $over, public array $byStory)
-    {
+    public function __construct(
+        public Attitude $carried,
+        public StanceQuantities $quantities,
+        public Chances $chances,
+        public float $over,
+        public array $byStory,
+    ) {
     }
 
     /** Of the front axle load restored: slack bars restore nothing. */

@@ -16,13 +16,21 @@ final readonly class StraightLine
      * @param  float  $covariance  of value and slope
      * @param  float  $slopeVariance  per mm²
      */
-    public function __construct(private float $here, private float $slope, private float $variance, private float $covariance, private float $slopeVariance)
-    {
+    public function __construct(
+        private float $here,
+        private float $slope,
+        private float $variance,
+        private float $covariance,
+        private float $slopeVariance,
+    ) {
     }
 
     /** @param  float  $along  over the reference tension, mm */
     public function at(float $along): Normal
     {
-        return Normal::of($this->here + $along * $this->slope, sqrt(max(0.0, $this->variance + $along * (2 * $this->covariance + $along * $this->slopeVariance))));
+        return Normal::of(
+            $this->here + $along * $this->slope,
+            sqrt(max(0.0, $this->variance + $along * (2 * $this->covariance + $along * $this->slopeVariance))),
+        );
     }
 }

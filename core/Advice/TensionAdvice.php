@@ -11,7 +11,8 @@ use Yoke\Rig\Axle;
 use Yoke\Statics\CoupledRig;
 
 /**
- * How far the front has to come, for a hitch whose settings nobody named, and what the tape has to show at any: heights in
+ * How far the front has to come, for a hitch whose settings nobody named, and what the tape has to show at any: heights
+ * in
  * mm. The target is the middle of the range as it is when measured.
  */
 final readonly class TensionAdvice
@@ -22,7 +23,9 @@ final readonly class TensionAdvice
         public Normal $target,
         /** Rear fender there. */
         public Normal $rear,
-        /** Front fender at the upper edge of the range, and at the lower: the lowest and the highest height in range. */
+        /**
+         * Front fender at the upper edge of the range, and at the lower: the lowest and the highest height in range.
+         */
         public float $lowest,
         public float $highest,
         /** How far the front has to come from where it stands, down negative; null before it is carried. */
@@ -38,7 +41,16 @@ final readonly class TensionAdvice
         $band = $stances->goal->band->raisedBy($lost);
         $height = static fn (float $share): Normal => self::front($stances->posterior, $share, $offset);
         $target = $height($band->middle());
-        $now = $current === null ? null : $stances->posterior->height(Axle::Front, static fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $current->tensionOffset)->frontRise(), $offset);
+        $now =
+            $current === null
+                ? null
+                : $stances->posterior->height(
+                    Axle::Front,
+                    static fn (CoupledRig $rig, float $tension): float => $rig
+                        ->carried($tension + $current->tensionOffset)
+                        ->frontRise(),
+                    $offset,
+                );
         $share = $forecast?->share()->mean();
         $direction = match (true) {
             $share === null => TensionDirection::More,
@@ -47,16 +59,31 @@ final readonly class TensionAdvice
             default => TensionDirection::None,
         };
 
-        return new self($direction, $target, self::rear($stances->posterior, $band->middle(), $offset), $height($band->to)->mean(), $height($band->from)->mean(), $now === null ? null : $target->mean() - $now->mean());
+        return new self(
+            $direction,
+            $target,
+            self::rear($stances->posterior, $band->middle(), $offset),
+            $height($band->to)->mean(),
+            $height($band->from)->mean(),
+            $now === null ? null : $target->mean() - $now->mean(),
+        );
     }
 
     private static function front(Posterior $posterior, float $share, float $ballOffset): Normal
     {
-        return $posterior->height(Axle::Front, static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->frontRise(), $ballOffset);
+        return $posterior->height(
+            Axle::Front,
+            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->frontRise(),
+            $ballOffset,
+        );
     }
 
     private static function rear(Posterior $posterior, float $share, float $ballOffset): Normal
     {
-        return $posterior->height(Axle::Rear, static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->rearRise(), $ballOffset);
+        return $posterior->height(
+            Axle::Rear,
+            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->rearRise(),
+            $ballOffset,
+        );
     }
 }

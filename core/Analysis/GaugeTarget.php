@@ -12,7 +12,8 @@ use Yoke\Statics\CoupledRig;
 use Yoke\Units\Load;
 
 /**
- * What the gauge in a head is to show with the bars on, and how far the screw is from it. The target is the hitch maker's
+ * What the gauge in a head is to show with the bars on, and how far the screw is from it. The target is the hitch
+ * maker's
  * where one is given, else it comes from the tongue weight and three lengths (docs/model.md, Ball load).
  */
 final readonly class GaugeTarget
@@ -26,8 +27,12 @@ final readonly class GaugeTarget
      * @param  float  $lost  share that levelling takes back on the road
      * @param  CurrentSetting|null  $current  null while nothing was read carried
      */
-    public function __construct(private Posterior $posterior, private Goal $goal, private float $lost, private ?CurrentSetting $current)
-    {
+    public function __construct(
+        private Posterior $posterior,
+        private Goal $goal,
+        private float $lost,
+        private ?CurrentSetting $current,
+    ) {
         $this->rig = $posterior->rig($current->ballOffset ?? 0.0);
     }
 
@@ -68,16 +73,23 @@ final readonly class GaugeTarget
         return $this->rig->taut($this->tensionFor($this->target()))->frontRestored();
     }
 
-    /** What each bar then carries at its hook-up point; below 0 where the target is less than the rig weighs on the ball with no bars at all. */
+    /**
+     * What each bar then carries at its hook-up point; below 0 where the target is less than the rig weighs on the ball
+     * with no bars at all.
+     */
     public function perBar(): Load
     {
-        return Load::ofKilograms($this->rig->taut($this->tensionFor($this->target()))->barLoad() / $this->rig->bars()->count);
+        return Load::ofKilograms(
+            $this->rig->taut($this->tensionFor($this->target()))->barLoad() / $this->rig->bars()->count,
+        );
     }
 
     /** How far the bars have yet to be bent, mm; below 0, let go. Null while nothing was read carried. */
     public function tensionToGo(): ?float
     {
-        return $this->current === null ? null : $this->tensionFor($this->target()) - $this->posterior->tension() - $this->current->tensionOffset;
+        return $this->current === null
+            ? null
+            : $this->tensionFor($this->target()) - $this->posterior->tension() - $this->current->tensionOffset;
     }
 
     /** The same in steps of the screw, to the nearest half. */
@@ -85,7 +97,7 @@ final readonly class GaugeTarget
     {
         $toGo = $this->tensionToGo();
 
-        return $toGo === null ? null : round(2.0 * $toGo / $pitch) / 2.0;
+        return $toGo === null ? null : round((2.0 * $toGo) / $pitch) / 2.0;
     }
 
     private function tensionFor(Load $target): float

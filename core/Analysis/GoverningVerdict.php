@@ -21,8 +21,14 @@ final readonly class GoverningVerdict
      * @param  float  $lost  share that levelling takes back on the road
      * @param  TargetRange  $range  of the share, as it has to be when it is measured
      */
-    public function __construct(public Criterion $criterion, public Normal $share, public Normal $quantity, public Chances $chances, public float $lost, public TargetRange $range)
-    {
+    public function __construct(
+        public Criterion $criterion,
+        public Normal $share,
+        public Normal $quantity,
+        public Chances $chances,
+        public float $lost,
+        public TargetRange $range,
+    ) {
         $this->verdict = $chances->verdict();
     }
 

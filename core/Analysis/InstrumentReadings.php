@@ -29,8 +29,13 @@ final readonly class InstrumentReadings
     private const SUSPECT = 0.5;
 
     /** @param  list<Observation>  $observations */
-    public function __construct(private RigPrior $prior, private array $observations, private Goal $goal, private ?CurrentSetting $current, private Posteriors $fits)
-    {
+    public function __construct(
+        private RigPrior $prior,
+        private array $observations,
+        private Goal $goal,
+        private ?CurrentSetting $current,
+        private Posteriors $fits,
+    ) {
     }
 
     /** @return list<InstrumentEvidence> */
@@ -38,7 +43,12 @@ final readonly class InstrumentReadings
     {
         $current = $this->current;
 
-        return $current === null ? [] : array_map(fn (Instrument $instrument): InstrumentEvidence => $this->of($instrument, $current, $all), $this->present($current));
+        return $current === null
+            ? []
+            : array_map(
+                fn (Instrument $instrument): InstrumentEvidence => $this->of($instrument, $current, $all),
+                $this->present($current),
+            );
     }
 
     /**
@@ -66,28 +76,62 @@ final readonly class InstrumentReadings
     {
         foreach ($suspects as $suspect) {
             $observation = $suspect->observation();
-            if ($observation !== null && $suspect->chance > self::SUSPECT && in_array(Instrument::of($observation->observed), [$one->instrument, $other->instrument], true)) {
+            if (
+                $observation !== null &&
+                $suspect->chance > self::SUSPECT &&
+                in_array(Instrument::of($observation->observed), [$one->instrument, $other->instrument], true)
+            ) {
                 return DisagreementCause::SuspectReading;
             }
         }
 
-        return $this->goal->levelling !== null && ($one->instrument === Instrument::Tape || $other->instrument === Instrument::Tape) ? DisagreementCause::Levelling : DisagreementCause::Friction;
+        return $this->goal->levelling !== null &&
+            ($one->instrument === Instrument::Tape || $other->instrument === Instrument::Tape)
+            ? DisagreementCause::Levelling
+            : DisagreementCause::Friction;
     }
 
     private function of(Instrument $instrument, CurrentSetting $current, StanceEvaluator $all): InstrumentEvidence
     {
-        $own = array_values(array_filter($this->observations, static fn (Observation $observation): bool => Instrument::of($observation->observed) === $instrument));
+        $own = array_values(
+            array_filter(
+                $this->observations,
+                static fn (Observation $observation): bool => Instrument::of($observation->observed) === $instrument,
+            ),
+        );
         $stances = count($own) === count($this->observations) ? $all : $this->alone($own);
-        $share = $stances->quantities(new FrontRestoration($this->goal->band), $current->tensionOffset, $current->ballOffset, $current->hookUp)->share;
-        $judged = (new FrontRestoration($this->goal->band))->chances(new StanceQuantities($share, $share, $share, $stances->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->quantities->lost, $this->goal->band->ceiling()));
+        $share = $stances->quantities(
+            new FrontRestoration($this->goal->band),
+            $current->tensionOffset,
+            $current->ballOffset,
+            $current->hookUp,
+        )->share;
+        $judged = (new FrontRestoration($this->goal->band))->chances(
+            new StanceQuantities(
+                $share,
+                $share,
+                $share,
+                $stances->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->quantities->lost,
+                $this->goal->band->ceiling(),
+            ),
+        );
 
-        return new InstrumentEvidence($instrument, Normal::of(max(0.0, $share->mean()), $share->deviation()), $judged->verdict());
+        return new InstrumentEvidence(
+            $instrument,
+            Normal::of(max(0.0, $share->mean()), $share->deviation()),
+            $judged->verdict(),
+        );
     }
 
     /** @param  list<Observation>  $own */
     private function alone(array $own): StanceEvaluator
     {
-        $open = $this->prior->withTension(Normal::of($this->prior->likely(RigPrior::TENSION), max(self::OPEN_MM, $this->prior->worth(RigPrior::TENSION, 0.0))));
+        $open = $this->prior->withTension(
+            Normal::of(
+                $this->prior->likely(RigPrior::TENSION),
+                max(self::OPEN_MM, $this->prior->worth(RigPrior::TENSION, 0.0)),
+            ),
+        );
 
         return new StanceEvaluator($this->fits->asRead($open, $own), $this->goal);
     }
@@ -99,7 +143,12 @@ final readonly class InstrumentReadings
         foreach ($this->observations as $observation) {
             $instrument = Instrument::of($observation->observed);
             $context = $observation->context;
-            if ($instrument !== null && $context->stance === Stance::Carried && abs($context->tensionOffset - $current->tensionOffset) < 1e-6 && abs($context->ballOffset - $current->ballOffset) < 1e-6) {
+            if (
+                $instrument !== null &&
+                $context->stance === Stance::Carried &&
+                abs($context->tensionOffset - $current->tensionOffset) < 1e-6 &&
+                abs($context->ballOffset - $current->ballOffset) < 1e-6
+            ) {
                 $present[$instrument->value] = $instrument;
             }
         }

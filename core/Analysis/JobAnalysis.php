@@ -30,7 +30,8 @@ use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
 
 /**
- * Everything that a job's readings tell, worked out once: the rig, the verdict, the evidence of each instrument, the next
+ * Everything that a job's readings tell, worked out once: the rig, the verdict, the evidence of each instrument, the
+ * next
  * move. Runs from any readings, also none: what nobody measured is assumed with its doubt.
  */
 final class JobAnalysis
@@ -62,7 +63,7 @@ final class JobAnalysis
         private readonly StoppingRules $policy,
         private readonly ?HitchSettings $hitch,
         public readonly ?CurrentSetting $current,
-        private readonly Posteriors $fits = new ComputedPosteriors,
+        private readonly Posteriors $fits = new ComputedPosteriors(),
     ) {
         $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current, $fits);
     }
@@ -90,7 +91,14 @@ final class JobAnalysis
         $chances = (new FrontFender($this->observations, $hookUp))->bounded($forecast->chances);
         $lost = $forecast->quantities->lost;
 
-        return new GoverningVerdict($this->goal->criterion, $forecast->share(), $forecast->quantity(), $chances, $lost, $this->goal->band->raisedBy($lost));
+        return new GoverningVerdict(
+            $this->goal->criterion,
+            $forecast->share(),
+            $forecast->quantity(),
+            $chances,
+            $lost,
+            $this->goal->band->raisedBy($lost),
+        );
     }
 
     /** The next move in the hitch's settings; null while its family, or the setting that is on, is not known. */
@@ -100,15 +108,24 @@ final class JobAnalysis
             return null;
         }
 
-        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise($this->posterior(), $this->current?->setting, RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0));
+        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise(
+            $this->posterior(),
+            $this->current?->setting,
+            RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0),
+        );
     }
 
-    /** What is moved: the head only where something tells how the trailer stands, a ball height, a coupler height or an angle. */
+    /**
+     * What is moved: the head only where something tells how the trailer stands, a ball height, a coupler height or an
+     * angle.
+     */
     private function settable(): HitchSettings
     {
         $hitch = $this->hitch ?? throw new \LogicException('Only a hitch of a known family has settings.');
 
-        return $this->current?->setting === null || $this->isNoseKnown() ? $hitch : $hitch->headAsIn($this->current->setting);
+        return $this->current?->setting === null || $this->isNoseKnown()
+            ? $hitch
+            : $hitch->headAsIn($this->current->setting);
     }
 
     private function isNoseKnown(): bool
@@ -124,7 +141,14 @@ final class JobAnalysis
     /** What a gauge in the head is to show. */
     public function gauge(): GaugeTarget
     {
-        $lost = $this->goal->levelling === null ? 0.0 : $this->stances()->quantities($this->goal->ballLoad(), $this->current->tensionOffset ?? $this->tensionInRange() - $this->posterior()->tension(), $this->current->ballOffset ?? 0.0)->lost;
+        $lost =
+            $this->goal->levelling === null
+                ? 0.0
+                : $this->stances()->quantities(
+                    $this->goal->ballLoad(),
+                    $this->current->tensionOffset ?? $this->tensionInRange() - $this->posterior()->tension(),
+                    $this->current->ballOffset ?? 0.0,
+                )->lost;
 
         return new GaugeTarget($this->posterior(), $this->goal, $lost, $this->current);
     }
@@ -132,7 +156,9 @@ final class JobAnalysis
     /** Of the middle of the range, mm. */
     private function tensionInRange(): float
     {
-        return $this->posterior()->rig()->tensionFor($this->goal->band->middle());
+        return $this->posterior()
+            ->rig()
+            ->tensionFor($this->goal->band->middle());
     }
 
     /** The next move in direction and millimetres of front height. */
@@ -144,7 +170,12 @@ final class JobAnalysis
     /** @return list<MethodView> the five side by side; none while nothing was read carried */
     public function methods(): array
     {
-        return $this->current === null ? [] : array_map(fn (Criterion $criterion): MethodView => $this->view($criterion, $this->current), Criterion::cases());
+        return $this->current === null
+            ? []
+            : array_map(
+                fn (Criterion $criterion): MethodView => $this->view($criterion, $this->current),
+                Criterion::cases(),
+            );
     }
 
     /** @return list<InstrumentEvidence> what each instrument that read the hook-up says for itself */
@@ -174,7 +205,9 @@ final class JobAnalysis
     /** Of the hook-up that is on; null while nothing was read carried. */
     public function diagnosis(): ?Diagnosis
     {
-        return $this->current === null ? null : new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []);
+        return $this->current === null
+            ? null
+            : new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []);
     }
 
     /**
@@ -187,7 +220,10 @@ final class JobAnalysis
     {
         $first = $this->firstChance($this->posterior());
         $doubt = $this->doubtOfShare($this->posterior());
-        $worth = array_map(fn (Assumption $assumption): WorthKnowing => $this->worth($assumption, $first, $doubt), $assumptions);
+        $worth = array_map(
+            fn (Assumption $assumption): WorthKnowing => $this->worth($assumption, $first, $doubt),
+            $assumptions,
+        );
         usort($worth, static fn (WorthKnowing $one, WorthKnowing $other): int => $other->gain() <=> $one->gain());
 
         return $worth;
@@ -224,25 +260,62 @@ final class JobAnalysis
     {
         $offset = $this->current->tensionOffset ?? 0.0;
 
-        return $posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $offset)->frontRestored(), $this->current->ballOffset ?? 0.0)->deviation();
+        return $posterior
+            ->predict(
+                static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $offset)->frontRestored(),
+                $this->current->ballOffset ?? 0.0,
+            )
+            ->deviation();
     }
 
     private function view(Criterion $criterion, CurrentSetting $current): MethodView
     {
         $method = $this->goal->method($criterion);
-        $quantities = $this->stances()->quantities($method, $current->tensionOffset, $current->ballOffset, $current->hookUp);
+        $quantities = $this->stances()->quantities(
+            $method,
+            $current->tensionOffset,
+            $current->ballOffset,
+            $current->hookUp,
+        );
         $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->carried;
         $bend = $carried->barBend();
         if ($criterion === Criterion::BallLoad) {
-            $load = $this->posterior()->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $current->tensionOffset)->ballLoad(), $current->ballOffset);
+            $load = $this->posterior()->predict(
+                static fn (CoupledRig $rig, float $tension): float => $rig
+                    ->taut($tension + $current->tensionOffset)
+                    ->ballLoad(),
+                $current->ballOffset,
+            );
 
-            return new MethodView($criterion, $load, (new FrontFender($this->observations, $current))->bounded($this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp)), $bend, $this->goal->ballLoad()->target($carried->rig(), $quantities->lost));
+            return new MethodView(
+                $criterion,
+                $load,
+                (new FrontFender($this->observations, $current))->bounded(
+                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
+                ),
+                $bend,
+                $this->goal->ballLoad()->target($carried->rig(), $quantities->lost),
+            );
         }
-        $isRead = $criterion !== Criterion::AxleScale || $this->goal->criterion === Criterion::AxleScale || $this->wasWeighed();
+        $isRead =
+            $criterion !== Criterion::AxleScale ||
+            $this->goal->criterion === Criterion::AxleScale ||
+            $this->wasWeighed();
 
-        $value = $criterion->isShare() ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation()) : $quantities->quantity;
+        $value = $criterion->isShare()
+            ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation())
+            : $quantities->quantity;
 
-        return new MethodView($criterion, $isRead ? $value : null, $isRead ? (new FrontFender($this->observations, $current))->bounded($this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp)) : null, $bend);
+        return new MethodView(
+            $criterion,
+            $isRead ? $value : null,
+            $isRead
+                ? (new FrontFender($this->observations, $current))->bounded(
+                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
+                )
+                : null,
+            $bend,
+        );
     }
 
     private function wasWeighed(): bool

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Analysis;
 
-/** A weighing whose rear was probably lifted, by air or levelling, though nobody said so: it finds less restored than the other readings, by what the lift takes. */
+/**
+ * A weighing whose rear was probably lifted, by air or levelling, though nobody said so: it finds less restored than
+ * the other readings, by what the lift takes.
+ */
 final readonly class LiftedTicket
 {
     /** So many deviations apart, instruments differ. */
@@ -28,14 +31,16 @@ final readonly class LiftedTicket
             $by[$one->instrument->value] = $one->share;
         }
         $scale = $by[Instrument::Scale->value] ?? null;
-        $others = $by[Instrument::Tape->value] ?? $by[Instrument::Gauge->value] ?? null;
+        $others = $by[Instrument::Tape->value] ?? ($by[Instrument::Gauge->value] ?? null);
         if ($scale === null || $others === null || $lost <= 0.0) {
             return null;
         }
         $gap = $others->mean() - $scale->mean();
         $isApart = $gap > self::APART * hypot($scale->deviation(), $others->deviation());
 
-        return $isApart && abs($gap - $lost) < self::ABOUT * $lost ? new self($scale->mean(), $others->mean(), $lost) : null;
+        return $isApart && abs($gap - $lost) < self::ABOUT * $lost
+            ? new self($scale->mean(), $others->mean(), $lost)
+            : null;
     }
 
     /** What the lift would leave of what the others find. */

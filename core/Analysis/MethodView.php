@@ -15,12 +15,18 @@ final readonly class MethodView
     public Verdict $verdict;
 
     /**
-     * @param  Normal|null  $value  in the unit a person reads: a share, mm, or kg on the ball; null where nothing it looks at was read and it does not govern
+     * @param  Normal|null  $value  in the unit a person reads: a share, mm, or kg on the ball; null where nothing it
+     *     looks at was read and it does not govern
      * @param  float  $bend  of the bars, mm
      * @param  float|null  $target  of the ball load, kg
      */
-    public function __construct(public Criterion $criterion, public ?Normal $value, public ?Chances $chances, public float $bend, public ?float $target = null)
-    {
+    public function __construct(
+        public Criterion $criterion,
+        public ?Normal $value,
+        public ?Chances $chances,
+        public float $bend,
+        public ?float $target = null,
+    ) {
         $this->verdict = $chances?->verdict() ?? Verdict::Waiting;
     }
 }

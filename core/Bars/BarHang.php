@@ -32,8 +32,12 @@ final readonly class BarHang
     ) {
     }
 
-    public static function of(Adjusters $adjusters, Length $barArm, SpecificationSheet $trailer, SpecificationSheet $hitch): self
-    {
+    public static function of(
+        Adjusters $adjusters,
+        Length $barArm,
+        SpecificationSheet $trailer,
+        SpecificationSheet $hitch,
+    ): self {
         return new self(
             $adjusters,
             $hitch->length('hang_mm'),
@@ -85,11 +89,13 @@ final readonly class BarHang
     {
         $hang = $this->hang($setting);
 
-        return $hang === null || $this->frame === null ? [] : [
-            new Term('clearance.frame', $this->frame),
-            new Term('clearance.rises', $this->frameRise($carried)),
-            new Term('clearance.bar_hangs', $hang->negated()),
-        ];
+        return $hang === null || $this->frame === null
+            ? []
+            : [
+                new Term('clearance.frame', $this->frame),
+                new Term('clearance.rises', $this->frameRise($carried)),
+                new Term('clearance.bar_hangs', $hang->negated()),
+            ];
     }
 
     /** The bar as it is bent in a stance; null where it was not taped. */
@@ -97,16 +103,22 @@ final readonly class BarHang
     {
         $drop = $this->tipDrop($setting);
 
-        return $drop === null || $this->barLength === null ? null : new BentBar($this->barLength->millimetres(), $drop->millimetres(), $carried->barBend());
+        return $drop === null || $this->barLength === null
+            ? null
+            : new BentBar($this->barLength->millimetres(), $drop->millimetres(), $carried->barBend());
     }
 
-    /** How far a chain leans to the rear of square at a bracket so far behind the ball; null where it cannot be told. */
+    /**
+     * How far a chain leans to the rear of square at a bracket so far behind the ball; null where it cannot be told.
+     */
     public function chainLean(Setting $setting, Attitude $carried, Length $bracket): ?Angle
     {
         $hang = $this->hang($setting);
         $bar = $this->bar($setting, $carried);
 
-        return $bar === null || $hang === null ? null : Angle::ofRadians(atan2($bracket->millimetres() - $bar->eyeDistance(), $hang->millimetres()));
+        return $bar === null || $hang === null
+            ? null
+            : Angle::ofRadians(atan2($bracket->millimetres() - $bar->eyeDistance(), $hang->millimetres()));
     }
 
     private function frameRise(Attitude $carried): Length

@@ -9,7 +9,8 @@ use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
 /**
- * How many holes of a bolted bracket show above the frame, so that the bar lies on its ledge as high as it stands at the
+ * How many holes of a bolted bracket show above the frame, so that the bar lies on its ledge as high as it stands at
+ * the
  * head. The bracket's plate runs from its ledge up past the frame; the hole that bolts it stands just above the frame.
  */
 final readonly class BracketHoles
@@ -34,10 +35,14 @@ final readonly class BracketHoles
         $frame = $trailer->length('frame_depth_mm');
         $atHead = $frame === null ? null : self::atHead($trailer, $hitch, $frame);
 
-        return $plate === null || $spacing === null || $frame === null || $atHead === null ? null : new self($plate, $spacing, $frame, $atHead);
+        return $plate === null || $spacing === null || $frame === null || $atHead === null
+            ? null
+            : new self($plate, $spacing, $frame, $atHead);
     }
 
-    /** As it was taped; else from ball to bar and from the coupler's seat to the frame: taped, or by the coupler's kind. */
+    /**
+     * As it was taped; else from ball to bar and from the coupler's seat to the frame: taped, or by the coupler's kind.
+     */
     private static function atHead(SpecificationSheet $trailer, SpecificationSheet $hitch, Length $frame): ?Length
     {
         $below = $hitch->length('bar_below_ball_mm');
@@ -62,7 +67,10 @@ final readonly class BracketHoles
     /** How much lower the bar then lies at the bracket than at the head; higher is negative. */
     public function lower(): Length
     {
-        return $this->plate->minus($this->spacing->times($this->showing() - 1.0))->minus($this->frame)->minus($this->atHead);
+        return $this->plate
+            ->minus($this->spacing->times($this->showing() - 1.0))
+            ->minus($this->frame)
+            ->minus($this->atHead);
     }
 
     /** From the top of the frame up to the plate's top hole, its ledge so far below the frame's underside, mm. */

@@ -6,7 +6,10 @@ namespace Yoke\Bars;
 
 use Yoke\Units\Length;
 
-/** Where the brackets go on the frame: at the sheet's distance, or as near to it as its range and what is in the way allow. */
+/**
+ * Where the brackets go on the frame: at the sheet's distance, or as near to it as its range and what is in the way
+ * allow.
+ */
 final readonly class BracketPlace
 {
     /** Half the length of a bracket and a finger's room, mm. */
@@ -28,15 +31,25 @@ final readonly class BracketPlace
      */
     public static function choose(Length $sheet, Length $from, Length $to, ?array $inTheWay): self
     {
-        $places = $inTheWay === null ? [$sheet] : [
-            $sheet,
-            $inTheWay[0]->minus(Length::ofMillimetres(self::HALF_BRACKET_MM)),
-            $inTheWay[1]->plus(Length::ofMillimetres(self::HALF_BRACKET_MM)),
-        ];
+        $places =
+            $inTheWay === null
+                ? [$sheet]
+                : [
+                    $sheet,
+                    $inTheWay[0]->minus(Length::ofMillimetres(self::HALF_BRACKET_MM)),
+                    $inTheWay[1]->plus(Length::ofMillimetres(self::HALF_BRACKET_MM)),
+                ];
         $best = null;
         foreach ($places as $place) {
             $isFree = ! $place->isLessThan($from) && ! $place->isGreaterThan($to) && self::isClear($place, $inTheWay);
-            if ($isFree && ($best === null || $place->minus($sheet)->absolute()->isLessThan($best->minus($sheet)->absolute()))) {
+            if (
+                $isFree &&
+                ($best === null ||
+                    $place
+                        ->minus($sheet)
+                        ->absolute()
+                        ->isLessThan($best->minus($sheet)->absolute()))
+            ) {
                 $best = $place;
             }
         }
@@ -49,6 +62,8 @@ final readonly class BracketPlace
     {
         $half = Length::ofMillimetres(self::HALF_BRACKET_MM);
 
-        return $inTheWay === null || ! $place->plus($half)->isGreaterThan($inTheWay[0]) || ! $place->minus($half)->isLessThan($inTheWay[1]);
+        return $inTheWay === null ||
+            ! $place->plus($half)->isGreaterThan($inTheWay[0]) ||
+            ! $place->minus($half)->isLessThan($inTheWay[1]);
     }
 }

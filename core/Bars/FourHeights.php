@@ -43,14 +43,27 @@ final readonly class FourHeights
      *
      * @throws ImpossibleHeights
      */
-    public static function of(Length $ball, Length $bar, Length $seat, Length $rest, ?Length $freeChain = null, ?Length $barLifted = null): self
-    {
-        foreach (['ball' => $ball, 'bar' => $bar, 'seat' => $seat, 'rest' => $rest, 'lifted' => $barLifted] as $field => $height) {
-            if ($height !== null && ($height->millimetres() <= 0.0 || $height->millimetres() > self::HIGHEST_MM)) {
+    public static function of(
+        Length $ball,
+        Length $bar,
+        Length $seat,
+        Length $rest,
+        ?Length $freeChain = null,
+        ?Length $barLifted = null,
+    ): self {
+        $typed = ['ball' => $ball, 'bar' => $bar, 'seat' => $seat, 'rest' => $rest, 'lifted' => $barLifted];
+        foreach ($typed as $field => $height) {
+            if (
+                $height !== null &&
+                ($height->millimetres() <= 0.0 || $height->millimetres() > self::HIGHEST_MM)
+            ) {
                 throw ImpossibleHeights::height($field);
             }
         }
-        if ($freeChain !== null && ($freeChain->millimetres() < 0.0 || $freeChain->millimetres() >= $rest->millimetres())) {
+        if (
+            $freeChain !== null &&
+            ($freeChain->millimetres() < 0.0 || $freeChain->millimetres() >= $rest->millimetres())
+        ) {
             throw ImpossibleHeights::chain();
         }
         if ($barLifted?->isLessThan($bar) === true) {
@@ -61,7 +74,8 @@ final readonly class FourHeights
     }
 
     /**
-     * How far the setting would bend the bars with vehicle and trailer at their datum, mm. Half the bar's play is doubt.
+     * How far the setting would bend the bars with vehicle and trailer at their datum, mm. Half the bar's play is
+     * doubt.
      *
      * @param  float  $doubt  of four tapes and the socket, one deviation, mm
      */
@@ -70,7 +84,10 @@ final readonly class FourHeights
         $play = $this->barLifted === null ? 0.0 : $this->barLifted->minus($this->bar)->millimetres();
         $bar = $this->bar->millimetres() + $play / 2;
 
-        return Normal::of($this->rest->minus($this->seat)->millimetres() - ($bar - $this->ball->millimetres()), hypot($doubt, $play / 2));
+        return Normal::of(
+            $this->rest->minus($this->seat)->millimetres() - ($bar - $this->ball->millimetres()),
+            hypot($doubt, $play / 2),
+        );
     }
 
     /** The unloaded ball over the level coupler, mm. */
@@ -101,11 +118,13 @@ final readonly class FourHeights
         [$least, $most] = self::TENSION_MM;
         $tension = $this->tension(0.0)->mean();
 
-        return array_values(array_filter([
-            abs($this->ballOverCoupler()) > self::APART_MM ? HeightsCaution::BallFarFromSeat : null,
-            $this->bar->isGreaterThan($this->ball) ? HeightsCaution::BarOverBall : null,
-            $tension < $least ? HeightsCaution::FarTooSlack : null,
-            $tension > $most ? HeightsCaution::FarTooTight : null,
-        ]));
+        return array_values(
+            array_filter([
+                abs($this->ballOverCoupler()) > self::APART_MM ? HeightsCaution::BallFarFromSeat : null,
+                $this->bar->isGreaterThan($this->ball) ? HeightsCaution::BarOverBall : null,
+                $tension < $least ? HeightsCaution::FarTooSlack : null,
+                $tension > $most ? HeightsCaution::FarTooTight : null,
+            ]),
+        );
     }
 }

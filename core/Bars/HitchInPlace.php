@@ -12,33 +12,51 @@ use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** A hitch on its trailer as the sheets tell it: how its bars hang, where its brackets go, what no setting may break. */
+/**
+ * A hitch on its trailer as the sheets tell it: how its bars hang, where its brackets go, what no setting may break.
+ */
 final readonly class HitchInPlace
 {
     /** What chain or bracket usually leaves free in the middle of its range. */
     private const USUAL_HANG_MM = 180.0;
 
     /** @param  Adjusters|null  $adjusters  null until the family is known, and on a hitch without bars */
-    public function __construct(private ?Adjusters $adjusters, private Length $barArm, private Length $ballToAxle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private PriorDoubts $doubts)
-    {
+    public function __construct(
+        private ?Adjusters $adjusters,
+        private Length $barArm,
+        private Length $ballToAxle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+        private PriorDoubts $doubts,
+    ) {
     }
 
     /** Readings of this rig as the fit takes them; a bar gap is reckoned for a setting. */
     public function mapper(Setting $reference): ObservationMapper
     {
-        return new ObservationMapper($this->doubts, $this->ballToAxle->millimetres(), $this->trailer->number('coupler_height_mm'), $this->barHang()?->hang($reference)?->millimetres(), self::USUAL_HANG_MM);
+        return new ObservationMapper(
+            $this->doubts,
+            $this->ballToAxle->millimetres(),
+            $this->trailer->number('coupler_height_mm'),
+            $this->barHang()?->hang($reference)?->millimetres(),
+            self::USUAL_HANG_MM,
+        );
     }
 
     /** What one bar may carry at its hook-up point; null where its sheet does not say, and on a hitch without bars. */
     public function barRating(): ?Load
     {
-        return $this->adjusters === null && $this->hitch->text('family') !== null ? null : $this->hitch->load('bar_rating_high_kg');
+        return $this->adjusters === null && $this->hitch->text('family') !== null
+            ? null
+            : $this->hitch->load('bar_rating_high_kg');
     }
 
     /** How the bars hang; null until the hitch's family is known, and on one without bars. */
     public function barHang(): ?BarHang
     {
-        return $this->adjusters === null ? null : BarHang::of($this->adjusters, $this->barArm, $this->trailer, $this->hitch);
+        return $this->adjusters === null
+            ? null
+            : BarHang::of($this->adjusters, $this->barArm, $this->trailer, $this->hitch);
     }
 
     /** How high the brackets are bolted; null where it cannot be told, and on a hitch whose bars hang by chains. */

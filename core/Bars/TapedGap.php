@@ -52,6 +52,11 @@ final readonly class TapedGap
         [$least, $most] = self::BEND_MM;
         $bend = $this->bendAtLoosest()->millimetres();
 
-        return array_values(array_filter([$bend < $least ? HeightsCaution::FarTooSlack : null, $bend > $most ? HeightsCaution::FarTooTight : null]));
+        return array_values(
+            array_filter([
+                $bend < $least ? HeightsCaution::FarTooSlack : null,
+                $bend > $most ? HeightsCaution::FarTooTight : null,
+            ]),
+        );
     }
 }

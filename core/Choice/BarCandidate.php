@@ -10,7 +10,10 @@ final readonly class BarCandidate
     /** Less likely than this is not worth a word. */
     private const WORTH_SAYING = 0.05;
 
-    /** Chance that they hold the tongue weight all year and reach the middle of the target range within their rating, 0 to 1. */
+    /**
+     * Chance that they hold the tongue weight all year and reach the middle of the target range within their rating, 0
+     * to 1.
+     */
     public float $chance;
 
     /** @var list<BarObjection> */
@@ -23,8 +26,14 @@ final readonly class BarCandidate
      * @param  float  $step  share of the front axle load that the finest step of what is turned moves
      * @param  float  $coarse  from this share on a step is a coarse one
      */
-    public function __construct(public BarRange $bars, public float $over, public float $under, public float $pastRating, public float $step, float $coarse)
-    {
+    public function __construct(
+        public BarRange $bars,
+        public float $over,
+        public float $under,
+        public float $pastRating,
+        public float $step,
+        float $coarse,
+    ) {
         $this->chance = max(0.0, 1.0 - $over - $under) * (1.0 - $pastRating);
         $against = [
             [BarObjection::TooLight, $over > self::WORTH_SAYING],

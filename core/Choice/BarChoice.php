@@ -12,7 +12,10 @@ use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 use Yoke\Statics\CoupledRig;
 
-/** Which bars hold a rig's tongue weight all year and restore its front axle within their rating (docs/model.md, Which bars). */
+/**
+ * Which bars hold a rig's tongue weight all year and restore its front axle within their rating (docs/model.md, Which
+ * bars).
+ */
 final readonly class BarChoice
 {
     /** Chances nearer than this are the same; the lighter bars ride softer, and their steps are finer. */
@@ -25,22 +28,41 @@ final readonly class BarChoice
      * @param  Adjusters  $adjusters  of the hitch, whose steps they are bent by
      * @param  TargetRange  $band  that is aimed at while measuring: what levelling takes back is in it
      */
-    public function __construct(private RigPrior $rig, private Season $season, private Adjusters $adjusters, private TargetRange $band, private PriorDoubts $doubts)
-    {
+    public function __construct(
+        private RigPrior $rig,
+        private Season $season,
+        private Adjusters $adjusters,
+        private TargetRange $band,
+        private PriorDoubts $doubts,
+    ) {
     }
 
     /** @return non-empty-list<BarCandidate> the suggested one first, then by their chance; none is left out */
     public function ranked(BarRange $first, BarRange ...$offered): array
     {
         $candidates = array_map($this->candidate(...), [$first, ...array_values($offered)]);
-        usort($candidates, static fn (BarCandidate $one, BarCandidate $other): int => [$other->chance, $one->bars->heaviest->kilograms()] <=> [$one->chance, $other->bars->heaviest->kilograms()]);
+        usort(
+            $candidates,
+            static fn (BarCandidate $one, BarCandidate $other): int => [
+                $other->chance,
+                $one->bars->heaviest->kilograms(),
+            ] <=> [$one->chance, $other->bars->heaviest->kilograms()],
+        );
         $suggested = $candidates[0];
         foreach ($candidates as $candidate) {
             $isAlike = $candidates[0]->chance - $candidate->chance <= self::ALIKE;
-            $suggested = $isAlike && $suggested->bars->heaviest->isGreaterThan($candidate->bars->heaviest) ? $candidate : $suggested;
+            $suggested =
+                $isAlike && $suggested->bars->heaviest->isGreaterThan($candidate->bars->heaviest)
+                    ? $candidate
+                    : $suggested;
         }
 
-        return [$suggested, ...array_values(array_filter($candidates, static fn (BarCandidate $candidate): bool => $candidate !== $suggested))];
+        return [
+            $suggested,
+            ...array_values(
+                array_filter($candidates, static fn (BarCandidate $candidate): bool => $candidate !== $suggested),
+            ),
+        ];
     }
 
     private function candidate(BarRange $bars): BarCandidate
@@ -48,7 +70,12 @@ final readonly class BarChoice
         $rating = $bars->heaviest->kilograms();
         $middle = $this->band->middle();
         $rig = $this->rig->withBars($bars->rate($this->doubts), Normal::of(0.0, 0.0));
-        $load = $rig->loaded($this->season->heaviest)->predict(static fn (CoupledRig $one): float => $one->carried($one->tensionFor($middle))->barLoad() / KnownRig::BARS);
+        $load = $rig
+            ->loaded($this->season->heaviest)
+            ->predict(
+                static fn (CoupledRig $one): float => $one->carried($one->tensionFor($middle))->barLoad() /
+                    KnownRig::BARS,
+            );
 
         return new BarCandidate(
             $bars,
@@ -64,6 +91,7 @@ final readonly class BarChoice
     {
         $tension = $rig->tensionFor($this->band->middle());
 
-        return $rig->taut($tension + $this->adjusters->finestStep())->frontRestored() - $rig->taut($tension)->frontRestored();
+        return $rig->taut($tension + $this->adjusters->finestStep())->frontRestored() -
+            $rig->taut($tension)->frontRestored();
     }
 }

@@ -15,7 +15,15 @@ use Yoke\Units\Load;
 final readonly class BarRange
 {
     /** Pairs that a shop usually finds, lb: each holds twice its lightest tongue weight, and they overlap. */
-    private const USUAL_LB = [[200.0, 400.0], [300.0, 600.0], [400.0, 800.0], [500.0, 1000.0], [600.0, 1200.0], [700.0, 1400.0], [850.0, 1700.0]];
+    private const USUAL_LB = [
+        [200.0, 400.0],
+        [300.0, 600.0],
+        [400.0, 800.0],
+        [500.0, 1000.0],
+        [600.0, 1200.0],
+        [700.0, 1400.0],
+        [850.0, 1700.0],
+    ];
 
     private function __construct(
         /** 0 or more, below the heaviest. */
@@ -38,7 +46,10 @@ final readonly class BarRange
     /** @return non-empty-list<self> lightest first */
     public static function usual(): array
     {
-        return array_map(static fn (array $range): self => new self(Load::ofPounds($range[0]), Load::ofPounds($range[1])), self::USUAL_LB);
+        return array_map(
+            static fn (array $range): self => new self(Load::ofPounds($range[0]), Load::ofPounds($range[1])),
+            self::USUAL_LB,
+        );
     }
 
     /** Those of a hitch; null where its data sheet gives no rating, or none that can be. */

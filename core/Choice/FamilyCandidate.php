@@ -21,8 +21,14 @@ final readonly class FamilyCandidate
      * @param  int  $minutes  that such a step takes
      * @param  list<FamilyObjection>  $objections
      */
-    public function __construct(public HitchFamily $family, public array $suits, public float $most, public float $step, public int $minutes, public array $objections)
-    {
+    public function __construct(
+        public HitchFamily $family,
+        public array $suits,
+        public float $most,
+        public float $step,
+        public int $minutes,
+        public array $objections,
+    ) {
         $worth = array_map(static fn (Suits $suits): float => $suits->worth(), $suits);
         $this->worth = $worth === [] ? 1.0 : array_sum($worth) / count($worth);
     }

@@ -15,11 +15,14 @@ use Yoke\Family\Want;
 use Yoke\Method\TargetRange;
 use Yoke\Planning\SpecifiedRig;
 
-/** Which family of hitch suits a rig and its use: what each restores, how fine and how quick its steps are, what it does besides. */
+/**
+ * Which family of hitch suits a rig and its use: what each restores, how fine and how quick its steps are, what it does
+ * besides.
+ */
 final readonly class FamilyChoice
 {
     /** Up to this share of the front axle load a step is a fine one; a coarse one above the second. */
-    private const FINE = [0.10, 0.25];
+    private const FINE = [0.1, 0.25];
 
     private const COARSE = 0.5;
 
@@ -28,12 +31,26 @@ final readonly class FamilyChoice
     {
     }
 
-    /** @return non-empty-list<FamilyCandidate> the best suited first, those that do not reach the range last; none is left out */
+    /**
+     * @return non-empty-list<FamilyCandidate> the best suited first, those that do not reach the range last; none is
+     *     left out
+     */
     public function ranked(Want ...$wants): array
     {
-        $candidates = array_map(fn (HitchFamily $family): FamilyCandidate => $this->candidate($family, array_values($wants)), Families::distributing());
-        $key = static fn (FamilyCandidate $one): array => [$one->isAgainst(FamilyObjection::LittleReach) ? 1 : 0, -$one->worth, $one->minutes, $one->step];
-        usort($candidates, static fn (FamilyCandidate $one, FamilyCandidate $other): int => $key($one) <=> $key($other));
+        $candidates = array_map(
+            fn (HitchFamily $family): FamilyCandidate => $this->candidate($family, array_values($wants)),
+            Families::distributing(),
+        );
+        $key = static fn (FamilyCandidate $one): array => [
+            $one->isAgainst(FamilyObjection::LittleReach) ? 1 : 0,
+            -$one->worth,
+            $one->minutes,
+            $one->step,
+        ];
+        usort(
+            $candidates,
+            static fn (FamilyCandidate $one, FamilyCandidate $other): int => $key($one) <=> $key($other),
+        );
 
         return $candidates;
     }
@@ -46,12 +63,29 @@ final readonly class FamilyChoice
         $prior = $fitted->prior();
         $rig = $prior->likelyRig();
         $tension = $rig->tensionFor($this->band->middle());
-        $step = $rig->taut($tension + $adjusters->finestStep())->frontRestored() - $rig->taut($tension)->frontRestored();
-        $most = $rig->carried($prior->likely(RigPrior::TENSION) + $adjusters->tensionBetween($adjusters->middle(), self::tightest($adjusters), $prior->known()->barArm))->frontRestored();
-        $objections = [...($most < $this->band->from ? [FamilyObjection::LittleReach] : []), ...($step > self::COARSE * ($this->band->to - $this->band->from) ? [FamilyObjection::CoarseSteps] : [])];
+        $step =
+            $rig->taut($tension + $adjusters->finestStep())->frontRestored() -
+            $rig->taut($tension)->frontRestored();
+        $most = $rig
+            ->carried(
+                $prior->likely(RigPrior::TENSION) +
+                    $adjusters->tensionBetween(
+                        $adjusters->middle(),
+                        self::tightest($adjusters),
+                        $prior->known()->barArm,
+                    ),
+            )
+            ->frontRestored();
+        $objections = [
+            ...$most < $this->band->from ? [FamilyObjection::LittleReach] : [],
+            ...$step > self::COARSE * ($this->band->to - $this->band->from)
+                ? [FamilyObjection::CoarseSteps]
+                : [],
+        ];
         $suits = [];
         foreach ($wants as $want) {
-            $suits[$want->value] = $want === Want::FineSteps ? self::fineness($step) : $family->facts()->suits($want);
+            $suits[$want->value] =
+                $want === Want::FineSteps ? self::fineness($step) : $family->facts()->suits($want);
         }
 
         return new FamilyCandidate($family, $suits, $most, $step, $adjusters->stepMinutes(), $objections);
@@ -71,7 +105,10 @@ final readonly class FamilyChoice
     {
         $tightest = $adjusters->tightest($adjusters->middle());
         foreach ($adjusters->all() as $adjuster) {
-            $tightest = $adjuster->role === Role::Tilt ? $tightest->with($adjuster->key, $adjuster->range->to) : $tightest;
+            $tightest =
+                $adjuster->role === Role::Tilt
+                    ? $tightest->with($adjuster->key, $adjuster->range->to)
+                    : $tightest;
         }
 
         return $tightest;

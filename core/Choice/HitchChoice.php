@@ -17,7 +17,10 @@ use Yoke\Planning\RigPlan;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Specification\SpecificationSheet;
 
-/** Before a purchase: whether a vehicle and a trailer need weight distribution, which bars, which family, and how hitches compare. */
+/**
+ * Before a purchase: whether a vehicle and a trailer need weight distribution, which bars, which family, and how
+ * hitches compare.
+ */
 final readonly class HitchChoice
 {
     /** Bars are held against a rig by the steps of this family: links, and half of them. */
@@ -37,17 +40,33 @@ final readonly class HitchChoice
      * @param  SpecifiedRig  $rig  vehicle and trailer; whatever hitch it has is left aside
      * @param  TargetRange  $shops  the shop's own range
      */
-    public function __construct(private SpecifiedRig $rig, LoadChange $light, LoadChange $heavy, TargetRange $shops, private Tolerances $tolerances, private StoppingRules $policy)
-    {
+    public function __construct(
+        private SpecifiedRig $rig,
+        LoadChange $light,
+        LoadChange $heavy,
+        TargetRange $shops,
+        private Tolerances $tolerances,
+        private StoppingRules $policy,
+    ) {
         $reference = $rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
-        $this->season = Season::of($reference->prior()->doubtful(RigPrior::TONGUE_WEIGHT), $rig->ballToAxle()->millimetres(), $light, $heavy);
+        $this->season = Season::of(
+            $reference->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
+            $rig->ballToAxle()->millimetres(),
+            $light,
+            $heavy,
+        );
         $this->goal = $reference->goal($shops, Criterion::FrontRestoration, $tolerances);
         $this->band = (new RigPlan($reference, $this->goal, $policy))->rangeBefore();
     }
 
     public function need(): SeasonNeed
     {
-        return new SeasonNeed($this->rig->withHitch(new SpecificationSheet(['family' => 'plain-ball']), null), $this->season, $this->goal, $this->policy);
+        return new SeasonNeed(
+            $this->rig->withHitch(new SpecificationSheet(['family' => 'plain-ball']), null),
+            $this->season,
+            $this->goal,
+            $this->policy,
+        );
     }
 
     /** @return non-empty-list<BarCandidate> the suggested bars first */
@@ -56,14 +75,25 @@ final readonly class HitchChoice
         $reference = $this->rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $family = Families::get(self::REFERENCE);
 
-        return (new BarChoice($reference->prior(), $this->season, $family->adjusters($family->facts()->usual), $this->band, $this->rig->doubts()))->ranked(...BarRange::usual());
+        return (new BarChoice(
+            $reference->prior(),
+            $this->season,
+            $family->adjusters($family->facts()->usual),
+            $this->band,
+            $this->rig->doubts(),
+        ))->ranked(...BarRange::usual());
     }
 
-    /** The bars to suggest: those that come first, where there is hope for them and a bench would hook them up; else none. */
+    /**
+     * The bars to suggest: those that come first, where there is hope for them and a bench would hook them up; else
+     * none.
+     */
     public function suggestedBars(): ?BarCandidate
     {
         $best = $this->bars()[0];
-        $isOpen = $best->chance > $this->policy->hopeless && $this->on(HitchOffer::usual(Families::get(self::REFERENCE), $best->bars))->isPossible();
+        $isOpen =
+            $best->chance > $this->policy->hopeless &&
+            $this->on(HitchOffer::usual(Families::get(self::REFERENCE), $best->bars))->isPossible();
 
         return $isOpen ? $best : null;
     }
@@ -77,12 +107,21 @@ final readonly class HitchChoice
     /** @return list<HitchOffer> those bars on the families that suit best */
     public function suggested(BarRange $bars, Want ...$wants): array
     {
-        return array_map(static fn (FamilyCandidate $one): HitchOffer => HitchOffer::usual($one->family, $bars), array_slice($this->families($bars, ...$wants), 0, self::SUGGESTED));
+        return array_map(
+            static fn (FamilyCandidate $one): HitchOffer => HitchOffer::usual($one->family, $bars),
+            array_slice($this->families($bars, ...$wants), 0, self::SUGGESTED),
+        );
     }
 
     /** A hitch on this rig. */
     public function on(HitchOffer $offer): HitchOnRig
     {
-        return new HitchOnRig($offer, $this->rig, $this->season, $offer->on($this->rig)->goal($this->goal->band, $this->goal->criterion, $this->tolerances), $this->policy);
+        return new HitchOnRig(
+            $offer,
+            $this->rig,
+            $this->season,
+            $offer->on($this->rig)->goal($this->goal->band, $this->goal->criterion, $this->tolerances),
+            $this->policy,
+        );
     }
 }

@@ -10,7 +10,9 @@ use Yoke\Planning\SpecifiedRig;
 use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
-/** A hitch that a rig may get: one that stands in the garage, or one that is usual of its family with bars of a rating. */
+/**
+ * A hitch that a rig may get: one that stands in the garage, or one that is usual of its family with bars of a rating.
+ */
 final readonly class HitchOffer
 {
     /** What a specification says of the rig that the hitch was on, not of the hitch. */
@@ -29,9 +31,19 @@ final readonly class HitchOffer
     /** What is usual of a family. One without bars has none, whatever was asked for. */
     public static function usual(HitchFamily $family, BarRange $bars): self
     {
-        $rated = $family->hasBars() ? ['bar_rating_low_kg' => $bars->lightest->kilograms(), 'bar_rating_high_kg' => $bars->heaviest->kilograms()] : [];
+        $rated = $family->hasBars()
+            ? [
+                'bar_rating_low_kg' => $bars->lightest->kilograms(),
+                'bar_rating_high_kg' => $bars->heaviest->kilograms(),
+            ]
+            : [];
 
-        return new self($family, $family->hasBars() ? $bars : null, new SpecificationSheet(['family' => $family->key(), ...$rated]), null);
+        return new self(
+            $family,
+            $family->hasBars() ? $bars : null,
+            new SpecificationSheet(['family' => $family->key(), ...$rated]),
+            null,
+        );
     }
 
     /**
@@ -43,7 +55,14 @@ final readonly class HitchOffer
     {
         $family = Families::find((string) $specification->text('family'));
 
-        return $family === null || ! $family->facts()->takeUp->distributes() ? null : new self($family, $family->hasBars() ? BarRange::ofHitch($specification) : null, $specification->without(...self::OF_ANOTHER_RIG), $barArm);
+        return $family === null || ! $family->facts()->takeUp->distributes()
+            ? null
+            : new self(
+                $family,
+                $family->hasBars() ? BarRange::ofHitch($specification) : null,
+                $specification->without(...self::OF_ANOTHER_RIG),
+                $barArm,
+            );
     }
 
     /** A rig with this hitch in place of its own. */

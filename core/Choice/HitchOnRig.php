@@ -26,7 +26,9 @@ use Yoke\Planning\SpecifiedRig;
 use Yoke\Probability\Normal;
 use Yoke\Units\Length;
 
-/** A hitch on a rig before it is bought: what it would restore, what a step of it is worth, how soon it would be right. */
+/**
+ * A hitch on a rig before it is bought: what it would restore, what a step of it is worth, how soon it would be right.
+ */
 final readonly class HitchOnRig
 {
     /** To measure the carried heights of a hook-up and judge them. */
@@ -44,11 +46,17 @@ final readonly class HitchOnRig
     private Recommendation $first;
 
     /** @param  Goal  $goal  of the rig with this hitch */
-    public function __construct(public HitchOffer $offer, SpecifiedRig $rig, private Season $season, private Goal $goal, private StoppingRules $policy)
-    {
+    public function __construct(
+        public HitchOffer $offer,
+        SpecifiedRig $rig,
+        private Season $season,
+        private Goal $goal,
+        private StoppingRules $policy,
+    ) {
         $this->rig = $offer->on($rig);
         $adjusters = $this->rig->adjusters() ?? $offer->family->adjusters($offer->family->facts()->usual);
-        $this->settings = $this->rig->settings($adjusters->middle()) ?? new HitchSettings($adjusters, $adjusters->middle());
+        $this->settings =
+            $this->rig->settings($adjusters->middle()) ?? new HitchSettings($adjusters, $adjusters->middle());
         $this->posterior = (new Estimation($this->rig->prior(), []))->posterior();
         $this->first = $this->firstBy($this->posterior);
     }
@@ -78,7 +86,8 @@ final readonly class HitchOnRig
     }
 
     /**
-     * The same once the four heights of its bars are taped, as the mean over where a link may turn out to stand; null of a
+     * The same once the four heights of its bars are taped, as the mean over where a link may turn out to stand; null
+     * of a
      * hitch without bars, which has none to tape.
      */
     public function firstChanceTaped(): ?float
@@ -90,7 +99,11 @@ final readonly class HitchOnRig
         $step = $this->settings->adjusters->tensionStep();
         $chances = [];
         foreach (self::BETWEEN_STEPS as $part) {
-            $taped = $prior->withExact(RigDimension::BallOverCoupler)->withTension(Normal::of($prior->likely(RigPrior::TENSION) + $part * $step, $this->rig->doubts()->tensionTapedMm));
+            $taped = $prior
+                ->withExact(RigDimension::BallOverCoupler)
+                ->withTension(
+                    Normal::of($prior->likely(RigPrior::TENSION) + $part * $step, $this->rig->doubts()->tensionTapedMm),
+                );
             $chances[] = $this->firstBy((new Estimation($taped, []))->posterior())->forecast->chance;
         }
 
@@ -107,23 +120,36 @@ final readonly class HitchOnRig
     {
         $shares = [];
         foreach ($this->first->ranking as $forecast) {
-            $shares = $forecast->isOpen() || $forecast->excluded === Exclusion::OverRestored ? [...$shares, $forecast->share()->mean()] : $shares;
+            $shares =
+                $forecast->isOpen() || $forecast->excluded === Exclusion::OverRestored
+                    ? [...$shares, $forecast->share()->mean()]
+                    : $shares;
         }
 
         return $shares === [] ? [0.0, 0.0] : [min($shares), max($shares)];
     }
 
-    /** What one step of what is turned moves, one tighter from the first setting, or one looser where that is the tightest. */
+    /**
+     * What one step of what is turned moves, one tighter from the first setting, or one looser where that is the
+     * tightest.
+     */
     public function stepWorth(): MoveWorth
     {
-        $evaluator = new SettingEvaluator(new StanceEvaluator($this->posterior, $this->goal), $this->settings, $this->policy);
+        $evaluator = new SettingEvaluator(
+            new StanceEvaluator($this->posterior, $this->goal),
+            $this->settings,
+            $this->policy,
+        );
         $from = $this->firstSetting();
         foreach ($this->settings->adjusters->all() as $adjuster) {
             if ($adjuster->role === Role::Tension) {
                 $step = $from->step($adjuster->key);
                 [$loose, $tight] = $adjuster->range->holds($step + 1.0) ? [$step, $step + 1.0] : [$step - 1.0, $step];
 
-                return MoveWorth::between($evaluator->of($from->with($adjuster->key, $loose), null), $evaluator->of($from->with($adjuster->key, $tight), null));
+                return MoveWorth::between(
+                    $evaluator->of($from->with($adjuster->key, $loose), null),
+                    $evaluator->of($from->with($adjuster->key, $tight), null),
+                );
             }
         }
 
@@ -133,10 +159,16 @@ final readonly class HitchOnRig
     /** Bar tips over the ground at the first setting; null where frame or chain was not taped. */
     public function tipClearance(): ?Length
     {
-        return $this->rig->inPlace()->barHang()?->clearance($this->firstSetting(), $this->first->forecast->stance->carried);
+        return $this->rig
+            ->inPlace()
+            ->barHang()
+            ?->clearance($this->firstSetting(), $this->first->forecast->stance->carried);
     }
 
-    /** Chance that its bars hold the tongue weight all year, 0 to 1; null where their rating is not known, and without bars. */
+    /**
+     * Chance that its bars hold the tongue weight all year, 0 to 1; null where their rating is not known, and without
+     * bars.
+     */
     public function chanceHeld(): ?float
     {
         return $this->offer->bars === null ? null : $this->season->chanceHeld($this->offer->bars);

@@ -25,8 +25,12 @@ final readonly class Season
      * @param  float  $ballToAxle  mm
      * @param  LoadChange  ...$states  what each load state has on board besides
      */
-    public static function of(LogNormal $tongueWeight, float $ballToAxle, LoadChange $first, LoadChange ...$states): self
-    {
+    public static function of(
+        LogNormal $tongueWeight,
+        float $ballToAxle,
+        LoadChange $first,
+        LoadChange ...$states,
+    ): self {
         [$lightest, $heaviest] = [$first, $first];
         foreach ($states as $state) {
             $lightest = $state->tongue($ballToAxle) < $lightest->tongue($ballToAxle) ? $state : $lightest;
@@ -56,13 +60,16 @@ final readonly class Season
     /** Chance that the heaviest tongue is more than bars are made for, 0 to 1. */
     public function chanceOver(BarRange $bars): float
     {
-        return 1.0 - $this->tongueWeight->chanceBelow($bars->heaviest->kilograms() - $this->heaviest->tongue($this->ballToAxle));
+        return 1.0 -
+            $this->tongueWeight->chanceBelow($bars->heaviest->kilograms() - $this->heaviest->tongue($this->ballToAxle));
     }
 
     /** Chance that the lightest is less than they are made for, 0 to 1. */
     public function chanceUnder(BarRange $bars): float
     {
-        return $this->tongueWeight->chanceBelow($bars->lightest->kilograms() - $this->lightest->tongue($this->ballToAxle));
+        return $this->tongueWeight->chanceBelow(
+            $bars->lightest->kilograms() - $this->lightest->tongue($this->ballToAxle),
+        );
     }
 
     /** Chance that bars hold the tongue weight all year, 0 to 1. */

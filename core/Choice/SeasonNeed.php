@@ -48,15 +48,26 @@ final readonly class SeasonNeed
     /** @return array{TongueShare, TongueShare} lightest and heaviest */
     public function tongueShares(): array
     {
-        return array_map(static fn (Attitude $dropped): TongueShare => new TongueShare($dropped->rig()->trailer()->tongueWeight / $dropped->rig()->trailer()->weight), $this->throughTheYear());
+        return array_map(
+            static fn (Attitude $dropped): TongueShare => new TongueShare(
+                $dropped->rig()->trailer()->tongueWeight / $dropped->rig()->trailer()->weight,
+            ),
+            $this->throughTheYear(),
+        );
     }
 
     /** Chance that some load state leaves too little on the tongue, so that the trailer invites sway, 0 to 1. */
     public function chanceOfTooLittle(): float
     {
-        [$light, $heavy] = array_map(static fn (Attitude $dropped): float => $dropped->rig()->trailer()->weight, $this->throughTheYear());
+        [$light, $heavy] = array_map(
+            static fn (Attitude $dropped): float => $dropped->rig()->trailer()->weight,
+            $this->throughTheYear(),
+        );
 
-        return max($this->season->chanceBelowShare(TongueShare::LEAST, $this->season->lightest, $light), $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->heaviest, $heavy));
+        return max(
+            $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->lightest, $light),
+            $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->heaviest, $heavy),
+        );
     }
 
     private function isOfTheLightest(): bool

@@ -18,6 +18,8 @@ final readonly class BarRating implements Constraint
 
     public function against(Setting $setting, Attitude $carried): ?Exclusion
     {
-        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms() ? Exclusion::BarsPastRating : null;
+        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms()
+            ? Exclusion::BarsPastRating
+            : null;
     }
 }

@@ -18,7 +18,10 @@ final readonly class DayLine
     {
     }
 
-    /** Whether a job should have begun, or be over by now. What is foreseen of a job that has begun is what is left of it. */
+    /**
+     * Whether a job should have begun, or be over by now. What is foreseen of a job that has begun is what is left of
+     * it.
+     */
     public function isLate(DaySlot $slot): bool
     {
         if ($this->now === null || $slot->start === null) {
@@ -35,8 +38,16 @@ final readonly class DayLine
     /** The one to begin next; null where none waits. */
     public function next(): ?DaySlot
     {
-        $waiting = array_values(array_filter($this->slots, static fn (DaySlot $slot): bool => $slot->state === SlotState::Waiting));
-        usort($waiting, static fn (DaySlot $one, DaySlot $other): int => [$one->start ?? PHP_INT_MAX, $one->job] <=> [$other->start ?? PHP_INT_MAX, $other->job]);
+        $waiting = array_values(
+            array_filter($this->slots, static fn (DaySlot $slot): bool => $slot->state === SlotState::Waiting),
+        );
+        usort(
+            $waiting,
+            static fn (DaySlot $one, DaySlot $other): int => [$one->start ?? PHP_INT_MAX, $one->job] <=> [
+                $other->start ?? PHP_INT_MAX,
+                $other->job,
+            ],
+        );
 
         return $waiting[0] ?? null;
     }
@@ -44,7 +55,12 @@ final readonly class DayLine
     /** @return list<DaySlot> what stands in one bay, or needs one person, at the same time */
     public function clashesOf(DaySlot $slot): array
     {
-        return array_values(array_filter($this->slots, static fn (DaySlot $other): bool => $other->job !== $slot->job && $slot->clashesWith($other)));
+        return array_values(
+            array_filter(
+                $this->slots,
+                static fn (DaySlot $other): bool => $other->job !== $slot->job && $slot->clashesWith($other),
+            ),
+        );
     }
 
     /** When a job is over as things stand: from now on for what is left of one that has begun. */

@@ -34,10 +34,15 @@ final readonly class ForeseenTime
     {
         $stations = array_sum(array_map(StationTimes::usual(...), $left));
         $hookUp = StationTimes::hookUp($step);
-        [$mean, $few, $many] = $hookUps === null ? [0.0, 0, 0] : [$hookUps->mean(), 1, $hookUps->enoughWith(self::CHANCE)];
+        [$mean, $few, $many] =
+            $hookUps === null ? [0.0, 0, 0] : [$hookUps->mean(), 1, $hookUps->enoughWith(self::CHANCE)];
         $speed = exp($pace->mean());
         $spread = exp(self::END * $pace->deviation());
 
-        return new self($speed * ($stations + $mean * $hookUp), $speed * ($stations + $few * $hookUp) / $spread, $speed * ($stations + $many * $hookUp) * $spread);
+        return new self(
+            $speed * ($stations + $mean * $hookUp),
+            ($speed * ($stations + $few * $hookUp)) / $spread,
+            $speed * ($stations + $many * $hookUp) * $spread,
+        );
     }
 }

@@ -6,13 +6,26 @@ namespace Yoke\Day;
 
 use Yoke\Procedure\Station;
 
-/** How long each station usually takes, minutes: a judgement of the trade until a shop's own times say otherwise (docs/model.md, The day). */
+/**
+ * How long each station usually takes, minutes: a judgement of the trade until a shop's own times say otherwise
+ * (docs/model.md, The day).
+ */
 final class StationTimes
 {
     /** @var array<string, float> minutes, by the key of a station */
     private const USUAL = [
-        'brief' => 8.0, 'ground' => 5.0, 'alone' => 8.0, 'head' => 18.0, 'brackets' => 18.0, 'dropped' => 8.0, 'bars-up' => 6.0, 'prove' => 6.0,
-        'sway-control' => 8.0, 'hook-up-checks' => 8.0, 'road-test' => 20.0, 'hand-over' => 10.0,
+        'brief' => 8.0,
+        'ground' => 5.0,
+        'alone' => 8.0,
+        'head' => 18.0,
+        'brackets' => 18.0,
+        'dropped' => 8.0,
+        'bars-up' => 6.0,
+        'prove' => 6.0,
+        'sway-control' => 8.0,
+        'hook-up-checks' => 8.0,
+        'road-test' => 20.0,
+        'hand-over' => 10.0,
     ];
 
     /** A station that nobody timed yet. */

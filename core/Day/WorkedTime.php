@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Day;
 
-/** How long a job was worked on, by the moments at which something was entered: a long pause is another rig, or lunch. */
+/**
+ * How long a job was worked on, by the moments at which something was entered: a long pause is another rig, or lunch.
+ */
 final class WorkedTime
 {
     /** Nobody works longer than this between two entries. */

@@ -17,7 +17,8 @@ use Yoke\Rig\Stance;
 
 /**
  * The side elevation of a rig to scale, its stances laid over each other, in mm: x behind the front axle, y above
- * the ground. The vehicle stands as its fenders were taped; the trailer follows the ball and turns about its axle group.
+ * the ground. The vehicle stands as its fenders were taped; the trailer follows the ball and turns about its axle
+ * group.
  */
 final class Elevation
 {
@@ -43,9 +44,16 @@ final class Elevation
     /** @var array<string, StanceFigures> by stance, those drawn already */
     private array $figures = [];
 
-    /** @param  float  $magnification how much larger than true the changes of height and the bend of the bars are drawn; 1 is to scale */
-    public function __construct(Rig $rig, private readonly StanceHeights $heights, private readonly float $magnification, HitchSet $hitch = new HitchSet)
-    {
+    /**
+     * @param  float  $magnification how much larger than true the changes of height and the bend of the bars are drawn;
+     *     1 is to scale
+     */
+    public function __construct(
+        Rig $rig,
+        private readonly StanceHeights $heights,
+        private readonly float $magnification,
+        HitchSet $hitch = new HitchSet(),
+    ) {
         $this->hitchFrame = new HitchFrame($hitch, $rig->hitch->barArm->millimetres());
         $this->vehicleProfile = Profiles::ofVehicle($rig->vehicle->body);
         $this->trailerProfile = Profiles::ofTrailer($rig->trailer->body);
@@ -79,7 +87,12 @@ final class Elevation
      */
     public function stancesBut(array $but): array
     {
-        return array_map($this->draw(...), array_values(array_filter($this->drawn(), static fn (Stance $stance): bool => ! in_array($stance, $but, true))));
+        return array_map(
+            $this->draw(...),
+            array_values(
+                array_filter($this->drawn(), static fn (Stance $stance): bool => ! in_array($stance, $but, true)),
+            ),
+        );
     }
 
     /** The stance that the rig was taped in last, in the order of the job. */
@@ -93,7 +106,10 @@ final class Elevation
     /** @return list<Wheel> front to back */
     public function wheels(): array
     {
-        $wheels = [new Wheel(0.0, $this->vehicleFrame->wheelRadius), new Wheel($this->vehicleFrame->wheelbase, $this->vehicleFrame->wheelRadius)];
+        $wheels = [
+            new Wheel(0.0, $this->vehicleFrame->wheelRadius),
+            new Wheel($this->vehicleFrame->wheelbase, $this->vehicleFrame->wheelRadius),
+        ];
         foreach ($this->trailerFrame->axlePlaces() as $place) {
             $wheels[] = new Wheel($this->ballPlace() + $place, $this->trailerFrame->wheelRadius);
         }
@@ -198,7 +214,13 @@ final class Elevation
         }
         $onTrailer = $this->trailerMove($stance);
 
-        return [...$figures, ...array_map(static fn (Figure $figure): Figure => $figure->moved($onTrailer), $this->hitchFrame->onTrailer($this->magnification))];
+        return [
+            ...$figures,
+            ...array_map(
+                static fn (Figure $figure): Figure => $figure->moved($onTrailer),
+                $this->hitchFrame->onTrailer($this->magnification),
+            ),
+        ];
     }
 
     /** @return \Closure(Point): Point */
@@ -221,7 +243,9 @@ final class Elevation
         $sink = $this->vehicleMove($stance)(new Point($ball, 0.0))->y;
         $length = $this->trailerFrame->ballToAxle;
 
-        return static fn (Point $point): Point => new Point($ball + $point->x, $point->y + $sink * (1 - $point->x / $length));
+        return static fn (
+            Point $point,
+        ): Point => new Point($ball + $point->x, $point->y + $sink * (1 - $point->x / $length));
     }
 
     /** As drawn: mm times the magnification. */

@@ -44,7 +44,7 @@ final readonly class Figure
     {
         $points = [];
         for ($i = 0; $i < self::POINTS_PER_CIRCLE; $i++) {
-            $angle = 2 * M_PI * $i / self::POINTS_PER_CIRCLE;
+            $angle = (2 * M_PI * $i) / self::POINTS_PER_CIRCLE;
             $points[] = new Point($centre->x + $radius * cos($angle), $centre->y + $radius * sin($angle));
         }
 
@@ -61,7 +61,15 @@ final readonly class Figure
         foreach ($corners as $i => [$x, $y, $radius]) {
             $before = $corners[($i + count($corners) - 1) % count($corners)];
             $after = $corners[($i + 1) % count($corners)];
-            array_push($points, ...self::corner(new Point($before[0], $before[1]), new Point($x, $y), new Point($after[0], $after[1]), $radius));
+            array_push(
+                $points,
+                ...self::corner(
+                    new Point($before[0], $before[1]),
+                    new Point($x, $y),
+                    new Point($after[0], $after[1]),
+                    $radius,
+                ),
+            );
         }
 
         return $points;

@@ -20,8 +20,11 @@ final readonly class FrontRule
 
     private const FULL_RETURN_AT = 78.0;
 
-    private function __construct(private StanceHeights $heights, private RestorationTargets $targets, private TargetRange $band)
-    {
+    private function __construct(
+        private StanceHeights $heights,
+        private RestorationTargets $targets,
+        private TargetRange $band,
+    ) {
     }
 
     /** Null until the front is taped alone and dropped, and has risen. */
@@ -64,7 +67,11 @@ final readonly class FrontRule
         $share = $this->targets->at(0.0)->minus($carried->height())->millimetres() / $rise;
         $doubt = $carried->doubt()->millimetres() / $rise;
 
-        return ['at' => $this->place($share), 'from' => $this->place($share - $doubt), 'to' => $this->place($share + $doubt)];
+        return [
+            'at' => $this->place($share),
+            'from' => $this->place($share - $doubt),
+            'to' => $this->place($share + $doubt),
+        ];
     }
 
     /** Kept on the rule at either end. */

@@ -15,7 +15,12 @@ final readonly class LoadArrow
      * @param  float  $share  of the heaviest arrow, 0 to 1
      * @param  Load  $load  in all; or the change from alone, where the vehicle was not weighed
      */
-    public function __construct(public string $what, public float $x, public float $share, public Load $load, public LoadKnown $known)
-    {
+    public function __construct(
+        public string $what,
+        public float $x,
+        public float $share,
+        public Load $load,
+        public LoadKnown $known,
+    ) {
     }
 }

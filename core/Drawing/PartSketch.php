@@ -30,9 +30,18 @@ final readonly class PartSketch
     {
         $profile = Profiles::ofVehicle($vehicle->body);
         $arch = $profile->usualArch();
-        $frame = new VehicleFrame($vehicle->wheelbase->millimetres(), $vehicle->overhang->millimetres(), $arch, $arch, $profile->wheelRadius());
+        $frame = new VehicleFrame(
+            $vehicle->wheelbase->millimetres(),
+            $vehicle->overhang->millimetres(),
+            $arch,
+            $arch,
+            $profile->wheelRadius(),
+        );
 
-        return new self($profile->figures($frame), [new Wheel(0.0, $frame->wheelRadius), new Wheel($frame->wheelbase, $frame->wheelRadius)]);
+        return new self($profile->figures($frame), [
+            new Wheel(0.0, $frame->wheelRadius),
+            new Wheel($frame->wheelbase, $frame->wheelRadius),
+        ]);
     }
 
     public static function ofTrailer(Trailer $trailer): self
@@ -41,7 +50,10 @@ final readonly class PartSketch
         $length = $trailer->ballToAxle->millimetres();
         $frame = new TrailerFrame($length, 0.14 * $length, $trailer->axles, $profile->wheelRadius());
 
-        return new self([$frame->aFrame(), ...$profile->figures($frame)], array_map(static fn (float $x): Wheel => new Wheel($x, $frame->wheelRadius), $frame->axlePlaces()));
+        return new self(
+            [$frame->aFrame(), ...$profile->figures($frame)],
+            array_map(static fn (float $x): Wheel => new Wheel($x, $frame->wheelRadius), $frame->axlePlaces()),
+        );
     }
 
     public static function ofHitch(Hitch $hitch, HitchSet $set): self
@@ -63,6 +75,11 @@ final readonly class PartSketch
             }
         }
 
-        return ['left' => min(0.0, ...$x), 'right' => max(0.0, ...$x), 'bottom' => $this->wheels === [] ? min(INF, ...$y) : 0.0, 'top' => max(0.0, ...$y)];
+        return [
+            'left' => min(0.0, ...$x),
+            'right' => max(0.0, ...$x),
+            'bottom' => $this->wheels === [] ? min(INF, ...$y) : 0.0,
+            'top' => max(0.0, ...$y),
+        ];
     }
 }

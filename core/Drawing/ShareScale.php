@@ -7,7 +7,10 @@ namespace Yoke\Drawing;
 use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 
-/** The restored share with its doubt on a scale from bars off to past full return, the target range on it. Places are percents of its length. */
+/**
+ * The restored share with its doubt on a scale from bars off to past full return, the target range on it. Places are
+ * percents of its length.
+ */
 final readonly class ShareScale
 {
     /** The share at the right end. */
@@ -29,20 +32,30 @@ final readonly class ShareScale
         return $this->place(1.0);
     }
 
-    /** @return array{at: float, from: float, to: float}|null the share and one deviation either side; null while there is none */
+    /**
+     * @return array{at: float, from: float, to: float}|null the share and one deviation either side; null while there
+     *     is none
+     */
     public function stands(): ?array
     {
-        return $this->share === null ? null : [
-            'at' => $this->place($this->share->mean()),
-            'from' => $this->place($this->share->mean() - $this->share->deviation()),
-            'to' => $this->place($this->share->mean() + $this->share->deviation()),
-        ];
+        return $this->share === null
+            ? null
+            : [
+                'at' => $this->place($this->share->mean()),
+                'from' => $this->place($this->share->mean() - $this->share->deviation()),
+                'to' => $this->place($this->share->mean() + $this->share->deviation()),
+            ];
     }
 
     /** @return list<array{share: float, at: float}> the marks that are numbered */
     public function ticks(): array
     {
-        return array_map(fn (float $share): array => ['share' => $share, 'at' => $this->place($share)], [0.0, 0.5, 1.0, self::ENDS_AT]);
+        return array_map(fn (float $share): array => ['share' => $share, 'at' => $this->place($share)], [
+            0.0,
+            0.5,
+            1.0,
+            self::ENDS_AT,
+        ]);
     }
 
     /** Kept on the scale at either end. */

@@ -8,7 +8,8 @@ use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 
 /**
- * What the readings of one set-up told of a rig, kept for its next: the parameters of RigPrior, each with its doubt. How
+ * What the readings of one set-up told of a rig, kept for its next: the parameters of RigPrior, each with its doubt.
+ * How
  * they hang together is not kept, so that the next set-up starts less sure than this one ended.
  */
 final readonly class CarriedOverPrior
@@ -25,7 +26,8 @@ final readonly class CarriedOverPrior
     {
         $parameters = [];
         for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
-            $parameters[] = $parameter === RigPrior::TENSION ? $posterior->tensionTold() : $posterior->value($parameter);
+            $parameters[] =
+                $parameter === RigPrior::TENSION ? $posterior->tensionTold() : $posterior->value($parameter);
         }
 
         return new self($parameters);
@@ -34,13 +36,18 @@ final readonly class CarriedOverPrior
     /** @param  non-empty-list<array{float, float}>  $rows  as it was kept */
     public static function kept(array $rows): self
     {
-        return new self(array_map(static fn (array $row): Normal => Normal::of((float) $row[0], (float) $row[1]), $rows));
+        return new self(
+            array_map(static fn (array $row): Normal => Normal::of((float) $row[0], (float) $row[1]), $rows),
+        );
     }
 
     /** @return non-empty-list<array{float, float}> mean and deviation of each, to keep */
     public function rows(): array
     {
-        return array_map(static fn (Normal $parameter): array => [$parameter->mean(), $parameter->deviation()], $this->parameters);
+        return array_map(
+            static fn (Normal $parameter): array => [$parameter->mean(), $parameter->deviation()],
+            $this->parameters,
+        );
     }
 
     /** @return non-empty-list<LogNormal> all but the tension */

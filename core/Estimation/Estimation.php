@@ -48,7 +48,13 @@ final readonly class Estimation
         [$predictions, $evidence, $slack] = $this->against($this->observations);
         $fit = $this->fit($predictions, $evidence, $slack);
 
-        return new Posterior($this->prior, $this->withSlackBars($slack, [new Hypothesis([], 1.0, $fit->at, $fit->covariance)], $fit), $fit->residuals(), [], $predictions);
+        return new Posterior(
+            $this->prior,
+            $this->withSlackBars($slack, [new Hypothesis([], 1.0, $fit->at, $fit->covariance)], $fit),
+            $fit->residuals(),
+            [],
+            $predictions,
+        );
     }
 
     /**
@@ -77,7 +83,15 @@ final readonly class Estimation
         }
         [$at, $covariance] = $slack->belowSomething($fit->at, $fit->weights, $telling);
 
-        return array_map(static fn (Hypothesis $story): Hypothesis => $story->carriedOver($fit->at, $fit->covariance, $at, $covariance), $stories);
+        return array_map(
+            static fn (Hypothesis $story): Hypothesis => $story->carriedOver(
+                $fit->at,
+                $fit->covariance,
+                $at,
+                $covariance,
+            ),
+            $stories,
+        );
     }
 
     /** From where the prior stands, and again with the bars taut where they came out slack. */

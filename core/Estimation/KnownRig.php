@@ -24,14 +24,23 @@ final readonly class KnownRig
         public float $grossWeight,
         public float $barArm,
         public float $ballOverCoupler,
-        public SharedDoubts $doubts = new SharedDoubts,
+        public SharedDoubts $doubts = new SharedDoubts(),
     ) {
     }
 
     /** The same with one dimension taken as exact. */
     public function withExact(RigDimension $dimension): self
     {
-        return new self($this->wheelbase, $this->overhang, $this->ballToAxle, $this->axleGroup, $this->grossWeight, $this->barArm, $this->ballOverCoupler, $this->doubts->without($dimension));
+        return new self(
+            $this->wheelbase,
+            $this->overhang,
+            $this->ballToAxle,
+            $this->axleGroup,
+            $this->grossWeight,
+            $this->barArm,
+            $this->ballOverCoupler,
+            $this->doubts->without($dimension),
+        );
     }
 
     public function expected(RigDimension $dimension): float

@@ -8,14 +8,18 @@ use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 
 /**
- * What a shop's earlier set-ups make of what is usual for one rig, frozen: by quantity how far from usual, with its doubt,
+ * What a shop's earlier set-ups make of what is usual for one rig, frozen: by quantity how far from usual, with its
+ * doubt,
  * and from how many set-ups.
  *
  * @phpstan-type LearnedRow array{off: float, deviation: float, jobs: int, own: int}
  */
 final readonly class LearnedPriors
 {
-    /** @param  array<string, LearnedRow>  $rows  by quantity: `off` in the logarithm, or in mm of tension; `own` of the jobs with the same vehicle, hitch or trailer */
+    /**
+     * @param  array<string, LearnedRow>  $rows  by quantity: `off` in the logarithm, or in mm of tension; `own` of the
+     *     jobs with the same vehicle, hitch or trailer
+     */
     private function __construct(private array $rows)
     {
     }

@@ -37,8 +37,13 @@ final readonly class Posterior
      * @param  list<Residual>  $readings  by the likeliest story
      * @param  list<Suspect>  $suspects  what may be a mistake, the likeliest first
      */
-    public function __construct(private RigPrior $prior, public array $stories, public array $readings, public array $suspects, private Predictions $predictions)
-    {
+    public function __construct(
+        private RigPrior $prior,
+        public array $stories,
+        public array $readings,
+        public array $suspects,
+        private Predictions $predictions,
+    ) {
         [$this->at, $this->covariance] = self::over($stories);
     }
 
@@ -73,7 +78,13 @@ final readonly class Posterior
     /** The same as one story has it, no other being thought of. */
     public function by(Hypothesis $story): self
     {
-        return new self($this->prior, [new Hypothesis($story->mistakes, 1.0, $story->at, $story->covariance)], $this->readings, $this->suspects, $this->predictions);
+        return new self(
+            $this->prior,
+            [new Hypothesis($story->mistakes, 1.0, $story->at, $story->covariance)],
+            $this->readings,
+            $this->suspects,
+            $this->predictions,
+        );
     }
 
     /**
@@ -94,7 +105,13 @@ final readonly class Posterior
     /** The same rig, learnt from the same readings, with a change of load on board. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->prior->loaded($change), $this->stories, $this->readings, $this->suspects, $this->predictions);
+        return new self(
+            $this->prior->loaded($change),
+            $this->stories,
+            $this->readings,
+            $this->suspects,
+            $this->predictions,
+        );
     }
 
     public function prior(): RigPrior
@@ -124,14 +141,18 @@ final readonly class Posterior
     }
 
     /**
-     * A parameter as it would be if another were known to lie so many prior deviations from its likely value, in the first
+     * A parameter as it would be if another were known to lie so many prior deviations from its likely value, in the
+     * first
      * one's own unit.
      */
     public function given(int $parameter, int $other, float $deviations): Normal
     {
         $together = $this->covariance[$parameter][$other] / max($this->covariance[$other][$other], 1e-12);
         $at = $this->at[$parameter] + $together * ($deviations - $this->at[$other]);
-        $variance = max(0.0, $this->covariance[$parameter][$parameter] - $together * $this->covariance[$parameter][$other]);
+        $variance = max(
+            0.0,
+            $this->covariance[$parameter][$parameter] - $together * $this->covariance[$parameter][$other],
+        );
         $value = $this->prior->valueAt($parameter, $at);
 
         return Normal::of($value, $this->prior->worth($parameter, $value) * sqrt($variance));
@@ -151,11 +172,15 @@ final readonly class Posterior
         $nuisance = self::aloneOn($axle);
         $parameter = $this->predictions->place($nuisance);
 
-        return Normal::of($this->predictions->alone($nuisance, $this->at[$parameter]), $this->predictions->spread($nuisance) * sqrt($this->covariance[$parameter][$parameter]));
+        return Normal::of(
+            $this->predictions->alone($nuisance, $this->at[$parameter]),
+            $this->predictions->spread($nuisance) * sqrt($this->covariance[$parameter][$parameter]),
+        );
     }
 
     /**
-     * The likeliest rig with its reference tension, then the same with each parameter a step up: what slopes are made of.
+     * The likeliest rig with its reference tension, then the same with each parameter a step up: what slopes are made
+     * of.
      *
      * @return non-empty-list<array{CoupledRig, float}>
      */
@@ -208,13 +233,26 @@ final readonly class Posterior
     {
         [$slopes, $others] = [$this->slopesOf($one), $this->slopesOf($other)];
 
-        return [Matrix::quadratic($this->covariance, $slopes), Matrix::between($this->covariance, $slopes, $others), Matrix::quadratic($this->covariance, $others)];
+        return [
+            Matrix::quadratic($this->covariance, $slopes),
+            Matrix::between($this->covariance, $slopes, $others),
+            Matrix::quadratic($this->covariance, $others),
+        ];
     }
 
-    /** The same, with one parameter known to a share of its present doubt: its doubt, and what hangs together with it, shrinks. */
+    /**
+     * The same, with one parameter known to a share of its present doubt: its doubt, and what hangs together with it,
+     * shrinks.
+     */
     public function knowing(int $parameter, float $left): self
     {
-        return new self($this->prior, array_map(static fn (Hypothesis $story): Hypothesis => $story->knowing($parameter, $left), $this->stories), $this->readings, $this->suspects, $this->predictions);
+        return new self(
+            $this->prior,
+            array_map(static fn (Hypothesis $story): Hypothesis => $story->knowing($parameter, $left), $this->stories),
+            $this->readings,
+            $this->suspects,
+            $this->predictions,
+        );
     }
 
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
@@ -241,7 +279,10 @@ final readonly class Posterior
         }
         $slopes[$parameter] = $this->predictions->spread($nuisance);
 
-        return Normal::of($this->predictions->alone($nuisance, $this->at[$parameter]) + $values[0], sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes))));
+        return Normal::of(
+            $this->predictions->alone($nuisance, $this->at[$parameter]) + $values[0],
+            sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes))),
+        );
     }
 
     private static function aloneOn(Axle $axle): Nuisance

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation;
 
-/** How far a shop trusts what is only usual, or read off an instrument: one standard deviation each (docs/model.md, What is usual). */
+/**
+ * How far a shop trusts what is only usual, or read off an instrument: one standard deviation each (docs/model.md, What
+ * is usual).
+ */
 final readonly class PriorDoubts
 {
     public function __construct(
         /** Of a vehicle's class, as a share. */
-        public float $rideRate = 0.30,
+        public float $rideRate = 0.3,
         /** As a share. */
         public float $trailerRate = 0.35,
         /** As a share. */
@@ -17,11 +20,11 @@ final readonly class PriorDoubts
         /** About the bars' rating, as a share. */
         public float $barRate = 0.25,
         /** Of bars whose rating nobody typed, as a share. */
-        public float $barRateUnrated = 0.40,
+        public float $barRateUnrated = 0.4,
         /** As a share. */
         public float $barRateFromSheet = 0.05,
         /** Of chains in place of bars, as a share. */
-        public float $chainRate = 0.50,
+        public float $chainRate = 0.5,
         /** Of how far chains are stretched at their middle thread, mm. */
         public float $chainTensionMm = 10.0,
         /** Of a setting whose bar bend was taped. */

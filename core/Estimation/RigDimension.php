@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation;
 
-/** What of a rig is read off a ruler or a placard, and is a parameter of the fit where nobody did (docs/model.md, What is assumed). */
+/**
+ * What of a rig is read off a ruler or a placard, and is a parameter of the fit where nobody did (docs/model.md, What
+ * is assumed).
+ */
 enum RigDimension: string
 {
     case BallOverCoupler = 'ball_over_coupler';

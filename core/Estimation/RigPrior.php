@@ -33,7 +33,15 @@ final readonly class RigPrior
 
     public const TENSION = 6;
 
-    private const NAMES = ['front_rate', 'rear_rate', 'tongue_weight', 'trailer_rate', 'cg_height', 'bar_rate', 'tension'];
+    private const NAMES = [
+        'front_rate',
+        'rear_rate',
+        'tongue_weight',
+        'trailer_rate',
+        'cg_height',
+        'bar_rate',
+        'tension',
+    ];
 
     /** From here on stand the dimensions in doubt, in the order of SharedDoubts. */
     private const DIMENSIONS = 7;
@@ -45,19 +53,31 @@ final readonly class RigPrior
     private const LONGEST_ARM = 0.9;
 
     /**
-     * @param  non-empty-list<LogNormal>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar rate, in the order of the constants
+     * @param  non-empty-list<LogNormal>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar
+     *     rate, in the order of the constants
      * @param  Normal  $tension  of the reference setting, mm
      * @param  LoadChange|null  $load  what is on board besides
      * @param  TensionSlope|null  $slope  how the tension follows the bars' rate; null where it does not
      */
-    public function __construct(private KnownRig $known, private array $doubtful, private Normal $tension, private ?LoadChange $load = null, private ?TensionSlope $slope = null)
-    {
+    public function __construct(
+        private KnownRig $known,
+        private array $doubtful,
+        private Normal $tension,
+        private ?LoadChange $load = null,
+        private ?TensionSlope $slope = null,
+    ) {
     }
 
     /** The same rig, as well or as badly known, with a change of load on board besides what it had. */
     public function loaded(LoadChange $change): self
     {
-        return new self($this->known, $this->doubtful, $this->tension, $this->load === null ? $change : $this->load->plus($change), $this->slope);
+        return new self(
+            $this->known,
+            $this->doubtful,
+            $this->tension,
+            $this->load === null ? $change : $this->load->plus($change),
+            $this->slope,
+        );
     }
 
     /** The same rig with another tension of its reference setting, mm. */
@@ -69,7 +89,12 @@ final readonly class RigPrior
     /** The same rig with bars of another rate, kg/mm, and another tension of its reference setting, mm. */
     public function withBars(LogNormal $rate, Normal $tension): self
     {
-        return new self($this->known, [...array_slice($this->doubtful, 0, self::BAR_RATE), $rate], $tension, $this->load);
+        return new self(
+            $this->known,
+            [...array_slice($this->doubtful, 0, self::BAR_RATE), $rate],
+            $tension,
+            $this->load,
+        );
     }
 
     /** What of the rig is known as a value with a share of doubt: one of the constants up to the rate of the bars. */
@@ -81,7 +106,13 @@ final readonly class RigPrior
     /** The same rig with one of its dimensions taken as exact. */
     public function withExact(RigDimension $dimension): self
     {
-        return new self($this->known->withExact($dimension), $this->doubtful, $this->tension, $this->load, $this->slope);
+        return new self(
+            $this->known->withExact($dimension),
+            $this->doubtful,
+            $this->tension,
+            $this->load,
+            $this->slope,
+        );
     }
 
     public function known(): KnownRig
@@ -132,7 +163,10 @@ final readonly class RigPrior
         for ($parameter = 0; $parameter < $this->count(); $parameter++) {
             [$up, $down] = [$this->likeliest(), $this->likeliest()];
             [$up[$parameter], $down[$parameter]] = [1.0, -1.0];
-            $pairs[] = [[$this->rigAt($up, $ballOffset), $this->tensionAt($up)], [$this->rigAt($down, $ballOffset), $this->tensionAt($down)]];
+            $pairs[] = [
+                [$this->rigAt($up, $ballOffset), $this->tensionAt($up)],
+                [$this->rigAt($down, $ballOffset), $this->tensionAt($down)],
+            ];
         }
 
         return new RigSpread($this->likelyRig($ballOffset), $this->tension->mean(), $pairs);
@@ -164,7 +198,10 @@ final readonly class RigPrior
     {
         $moved = $this->load === null ? 0.0 : $this->load->tension($this->unloadedAt($at, 0.0));
 
-        return $this->tension->mean() + $at[self::TENSION] * $this->tension->deviation() + $this->alongRate($at) + $moved;
+        return $this->tension->mean() +
+            $at[self::TENSION] * $this->tension->deviation() +
+            $this->alongRate($at) +
+            $moved;
     }
 
     /** @param  array<int, float>  $at */
@@ -176,9 +213,13 @@ final readonly class RigPrior
     /** The same rig, its tension known for bars of a rate and following theirs, so that a share stays as likely. */
     public function withTensionFor(Normal $tension, float $rate, float $share): self
     {
-        $rigs = array_map(fn (float $off): CoupledRig => $this->rigAt([...$this->likeliest(), self::BAR_RATE => $off], 0.0), [-1.0, 1.0]);
+        $rigs = array_map(
+            fn (float $off): CoupledRig => $this->rigAt([...$this->likeliest(), self::BAR_RATE => $off], 0.0),
+            [-1.0, 1.0],
+        );
         $doubt = $this->doubtful[self::BAR_RATE]->share;
-        $perLogRate = $doubt > 0.0 ? ($rigs[1]->tensionFor($share) - $rigs[0]->tensionFor($share)) / (2.0 * $doubt) : 0.0;
+        $perLogRate =
+            $doubt > 0.0 ? ($rigs[1]->tensionFor($share) - $rigs[0]->tensionFor($share)) / (2.0 * $doubt) : 0.0;
 
         return new self($this->known, $this->doubtful, $tension, $this->load, new TensionSlope($perLogRate, $rate));
     }
@@ -210,7 +251,12 @@ final readonly class RigPrior
         [$ball, $wheelbase, $overhang, $length, $arm, $gross] = $this->dimensionsAt($at);
 
         return new CoupledRig(
-            new TowVehicle($wheelbase, $overhang, $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]), $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE])),
+            new TowVehicle(
+                $wheelbase,
+                $overhang,
+                $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]),
+                $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE]),
+            ),
             new TowedTrailer(
                 $length,
                 $gross,
@@ -218,7 +264,12 @@ final readonly class RigPrior
                 $doubtful[self::CG_HEIGHT]->at($at[self::CG_HEIGHT]),
                 $this->known->axleGroup->axles($doubtful[self::TRAILER_RATE]->at($at[self::TRAILER_RATE])),
             ),
-            new Bars(KnownRig::BARS, $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]), min($arm, self::LONGEST_ARM * $length), $ball + $ballOffset),
+            new Bars(
+                KnownRig::BARS,
+                $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]),
+                min($arm, self::LONGEST_ARM * $length),
+                $ball + $ballOffset,
+            ),
         );
     }
 
@@ -229,7 +280,14 @@ final readonly class RigPrior
     private function dimensionsAt(array $at): array
     {
         $known = $this->known;
-        $dimensions = [$known->ballOverCoupler, $known->wheelbase, $known->overhang, $known->ballToAxle, $known->barArm, $known->grossWeight];
+        $dimensions = [
+            $known->ballOverCoupler,
+            $known->wheelbase,
+            $known->overhang,
+            $known->ballToAxle,
+            $known->barArm,
+            $known->grossWeight,
+        ];
         foreach ($known->doubts->inDoubt as $i => [$dimension]) {
             $deviations = $at[self::DIMENSIONS + $i] ?? 0.0;
             if ($deviations !== 0.0) {

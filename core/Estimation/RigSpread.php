@@ -8,7 +8,9 @@ use Closure;
 use Yoke\Probability\Normal;
 use Yoke\Statics\CoupledRig;
 
-/** The likely rig, and beside it the rigs with one parameter a deviation up or down: what the doubt of each is worth. */
+/**
+ * The likely rig, and beside it the rigs with one parameter a deviation up or down: what the doubt of each is worth.
+ */
 final readonly class RigSpread
 {
     /**
@@ -45,6 +47,9 @@ final readonly class RigSpread
      */
     public function doubts(Closure $quantity): array
     {
-        return array_map(static fn (array $pair): float => abs($quantity(...$pair[0]) - $quantity(...$pair[1])) / 2, $this->pairs);
+        return array_map(
+            static fn (array $pair): float => abs($quantity(...$pair[0]) - $quantity(...$pair[1])) / 2,
+            $this->pairs,
+        );
     }
 }

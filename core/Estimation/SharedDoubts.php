@@ -17,8 +17,11 @@ final readonly class SharedDoubts
     public array $inDoubt;
 
     /** @param  array<string, float>  $deviations  by the value of RigDimension; 0 or more */
-    public function __construct(array $deviations = [], private float $couplerLevel = 2.0, private float $gaugeFactor = 0.03)
-    {
+    public function __construct(
+        array $deviations = [],
+        private float $couplerLevel = 2.0,
+        private float $gaugeFactor = 0.03,
+    ) {
         $inDoubt = [];
         foreach (RigDimension::cases() as $dimension) {
             $deviation = $deviations[$dimension->value] ?? 0.0;
@@ -31,7 +34,7 @@ final readonly class SharedDoubts
 
     public static function exact(): self
     {
-        return new self;
+        return new self();
     }
 
     public function without(RigDimension $exact): self

@@ -13,7 +13,12 @@ final readonly class Evidence
      * @param  float  $off  from what is usual, in the logarithm, or mm of tension
      * @param  float  $doubt  one deviation of it, above 0
      */
-    public function __construct(public Source $source, public string $group, public string $item, public float $off, public float $doubt)
-    {
+    public function __construct(
+        public Source $source,
+        public string $group,
+        public string $item,
+        public float $off,
+        public float $doubt,
+    ) {
     }
 }

@@ -36,7 +36,12 @@ final class Experience
             $pool = $at === null || in_array($source, $this->off, true) ? null : $this->pool($source, $at[0]);
             if ($at !== null && $pool !== null) {
                 $next = $pool->next($at[1]);
-                $rows[$source->value] = ['off' => $next->mean(), 'deviation' => $next->deviation(), 'jobs' => $pool->jobs(), 'own' => $pool->jobsWith($at[1])];
+                $rows[$source->value] = [
+                    'off' => $next->mean(),
+                    'deviation' => $next->deviation(),
+                    'jobs' => $pool->jobs(),
+                    'own' => $pool->jobsWith($at[1]),
+                ];
             }
         }
 
@@ -46,7 +51,10 @@ final class Experience
     /** @return list<string> the groups of a source that there is evidence in */
     public function groups(Source $source): array
     {
-        return array_map(static fn (string|int $group): string => (string) $group, array_keys($this->evidence[$source->value] ?? []));
+        return array_map(
+            static fn (string|int $group): string => (string) $group,
+            array_keys($this->evidence[$source->value] ?? []),
+        );
     }
 
     /** Null where there is no evidence. */
@@ -54,6 +62,12 @@ final class Experience
     {
         $evidence = $this->evidence[$source->value][$group] ?? [];
 
-        return $evidence === [] ? null : $this->pools["{$source->value} {$group}"] ??= new Pool($evidence, $source->textbook($this->doubts), $source->again());
+        return $evidence === []
+            ? null
+            : ($this->pools["{$source->value} {$group}"] ??= new Pool(
+                $evidence,
+                $source->textbook($this->doubts),
+                $source->again(),
+            ));
     }
 }

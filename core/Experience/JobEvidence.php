@@ -11,18 +11,25 @@ use Yoke\Estimation\RigPrior;
 /** What the readings of one finished job told of its rig, apart from what was expected beforehand. */
 final readonly class JobEvidence
 {
-    /** Readings that shrink a doubt by less than so much told nothing worth keeping: precision, in that of what was expected. */
-    private const LEAST = 0.10;
+    /**
+     * Readings that shrink a doubt by less than so much told nothing worth keeping: precision, in that of what was
+     * expected.
+     */
+    private const LEAST = 0.1;
 
     /** No reading tells more closely than this, as a share of the textbook's doubt: the model is not the rig. */
-    private const FLOOR = 0.10;
+    private const FLOOR = 0.1;
 
     /**
      * @param  RigPrior  $textbook  the same rig by the textbook
      * @param  Posterior  $posterior  as all readings tell it
      */
-    public function __construct(private Subject $subject, private RigPrior $textbook, private Posterior $posterior, private PriorDoubts $doubts)
-    {
+    public function __construct(
+        private Subject $subject,
+        private RigPrior $textbook,
+        private Posterior $posterior,
+        private PriorDoubts $doubts,
+    ) {
     }
 
     /** @return list<Evidence> */
@@ -52,13 +59,20 @@ final readonly class JobEvidence
         }
         $alone = ($mean / $deviation ** 2 - $before / $doubt ** 2) / $precision;
 
-        return new Evidence($source, $at[0], $at[1], $alone - $this->usual($parameter), hypot(1.0 / sqrt($precision), self::FLOOR * $source->textbook($this->doubts)));
+        return new Evidence(
+            $source,
+            $at[0],
+            $at[1],
+            $alone - $this->usual($parameter),
+            hypot(1.0 / sqrt($precision), self::FLOOR * $source->textbook($this->doubts)),
+        );
     }
 
     /** Bars whose rate was on their data sheet, or that nobody rated, tell nothing of how bars hold to their rating. */
     private function isAsUsual(Source $source): bool
     {
-        return $source !== Source::BarRate || abs($this->textbook->doubtful(RigPrior::BAR_RATE)->share - $this->doubts->barRate) < 1e-9;
+        return $source !== Source::BarRate ||
+            abs($this->textbook->doubtful(RigPrior::BAR_RATE)->share - $this->doubts->barRate) < 1e-9;
     }
 
     /** How far the textbook's bars lie from the likely ones, in prior deviations: a tension is told for those. */
@@ -66,10 +80,14 @@ final readonly class JobEvidence
     {
         $bars = $this->posterior->prior()->doubtful(RigPrior::BAR_RATE);
 
-        return $bars->share > 0.0 ? log($this->textbook->doubtful(RigPrior::BAR_RATE)->value / $bars->value) / $bars->share : 0.0;
+        return $bars->share > 0.0
+            ? log($this->textbook->doubtful(RigPrior::BAR_RATE)->value / $bars->value) / $bars->share
+            : 0.0;
     }
 
-    /** @return array{float, float} mean and deviation, of a share in the logarithm; of a tension for the textbook's bars */
+    /**
+     * @return array{float, float} mean and deviation, of a share in the logarithm; of a tension for the textbook's bars
+     */
     private function told(int $parameter): array
     {
         if ($parameter === RigPrior::TENSION) {
@@ -101,6 +119,8 @@ final readonly class JobEvidence
 
     private function usual(int $parameter): float
     {
-        return $parameter === RigPrior::TENSION ? $this->textbook->likely($parameter) : log($this->textbook->doubtful($parameter)->value);
+        return $parameter === RigPrior::TENSION
+            ? $this->textbook->likely($parameter)
+            : log($this->textbook->doubtful($parameter)->value);
     }
 }

@@ -7,7 +7,8 @@ namespace Yoke\Experience;
 use Yoke\Probability\Normal;
 
 /**
- * Evidence of one quantity in one group, partially pooled (docs/model.md, The shop's experience): a mean of the group, how
+ * Evidence of one quantity in one group, partially pooled (docs/model.md, The shop's experience): a mean of the group,
+ * how
  * far its items spread about it, and each item between the group and its own evidence. What is odd weighs little.
  */
 final readonly class Pool
@@ -116,8 +117,13 @@ final readonly class Pool
         foreach ($this->evidence as $one) {
             $variance = $one->doubt ** 2 + $this->again;
             $about = isset($before[$one->item]) ? self::shrunk($before[$one->item], $mean, $spread) : $mean;
-            $weight = self::weight(($one->off - $about) ** 2 / ($variance + (isset($before[$one->item]) ? 0.0 : $spread))) / $variance;
-            $sums[$one->item] = [($sums[$one->item][0] ?? 0.0) + $weight * $one->off, ($sums[$one->item][1] ?? 0.0) + $weight];
+            $weight =
+                self::weight(($one->off - $about) ** 2 / ($variance + (isset($before[$one->item]) ? 0.0 : $spread))) /
+                $variance;
+            $sums[$one->item] = [
+                ($sums[$one->item][0] ?? 0.0) + $weight * $one->off,
+                ($sums[$one->item][1] ?? 0.0) + $weight,
+            ];
         }
 
         return array_map(static fn (array $sum): array => [$sum[0] / $sum[1], 1.0 / $sum[1]], $sums);
@@ -126,7 +132,7 @@ final readonly class Pool
     /** @param  array{float, float}  $item */
     private static function shrunk(array $item, float $mean, float $spread): float
     {
-        return $mean + $spread / ($spread + $item[1]) * ($item[0] - $mean);
+        return $mean + ($spread / ($spread + $item[1])) * ($item[0] - $mean);
     }
 
     /**
@@ -151,7 +157,7 @@ final readonly class Pool
         foreach ($items as [$own, $variance]) {
             $weight = self::weight(($own - $mean) ** 2 / ($spread + $variance));
             $share = $spread / ($spread + $variance);
-            $sum += $weight * ($share * ($own - $mean)) ** 2 / self::LEFT + $spread * (1.0 - $share);
+            $sum += ($weight * ($share * ($own - $mean)) ** 2) / self::LEFT + $spread * (1.0 - $share);
             $many += 1.0;
         }
 

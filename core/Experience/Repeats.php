@@ -8,7 +8,8 @@ use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Suspension;
 
 /**
- * Heights that were taped again at the same place of the same rig, after rolling: they differ by the reader's tape and by
+ * Heights that were taped again at the same place of the same rig, after rolling: they differ by the reader's tape and
+ * by
  * what the springs stick, and both are told apart over many readers and rigs (docs/model.md, The shop's experience).
  */
 final readonly class Repeats
@@ -61,8 +62,16 @@ final readonly class Repeats
         }
         $springs = $usual;
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $readers = $this->shares($readers, array_map(static fn (): float => $tape, $readers), fn (array $pair): array => [$pair[0], $readers[$pair[0]], $springs[$pair[1]->value]]);
-            $springs = $this->shares($springs, $usual, fn (array $pair): array => [$pair[1]->value, $springs[$pair[1]->value], $readers[$pair[0]]]);
+            $readers = $this->shares(
+                $readers,
+                array_map(static fn (): float => $tape, $readers),
+                fn (array $pair): array => [$pair[0], $readers[$pair[0]], $springs[$pair[1]->value]],
+            );
+            $springs = $this->shares(
+                $springs,
+                $usual,
+                fn (array $pair): array => [$pair[1]->value, $springs[$pair[1]->value], $readers[$pair[0]]],
+            );
         }
 
         return [$readers, $springs];
@@ -73,7 +82,8 @@ final readonly class Repeats
      *
      * @param  array<string, float>  $now
      * @param  array<string, float>  $usual
-     * @param  \Closure(array{string, Suspension, float}): array{string, float, float}  $split  whose it is, its variance, the other's
+     * @param  \Closure(array{string, Suspension, float}): array{string, float, float}  $split  whose it is, its
+     *     variance, the other's
      * @return array<string, float>
      */
     private function shares(array $now, array $usual, \Closure $split): array

@@ -7,7 +7,10 @@ namespace Yoke\Experience;
 /** Whose quantities are asked for: by source the group and the item. */
 final readonly class Subject
 {
-    /** @param  array<string, array{string, string}>  $of  group and item by the value of a source; what is not known is not in it */
+    /**
+     * @param  array<string, array{string, string}>  $of  group and item by the value of a source; what is not known is
+     *     not in it
+     */
     private function __construct(private array $of)
     {
     }
@@ -18,8 +21,14 @@ final readonly class Subject
      * @param  string  $body  of the trailer
      * @param  string  $vehicle  as the shop keeps it apart from others, as the others
      */
-    public static function of(string $class, string $family, string $body, string $vehicle, string $hitch, string $trailer): self
-    {
+    public static function of(
+        string $class,
+        string $family,
+        string $body,
+        string $vehicle,
+        string $hitch,
+        string $trailer,
+    ): self {
         return new self([
             Source::FrontRate->value => [$class, $vehicle],
             Source::RearRate->value => [$class, $vehicle],

@@ -49,15 +49,21 @@ final readonly class ExampleRig
     /** Tension at that link, mm. */
     private const MIDDLE_TENSION = 62.0;
 
-    public function __construct(private float $tongue = self::TONGUE, private float $overhang = self::OVERHANG, private float $weight = self::WEIGHT, private float $ballOffset = 0.0)
-    {
+    public function __construct(
+        private float $tongue = self::TONGUE,
+        private float $overhang = self::OVERHANG,
+        private float $weight = self::WEIGHT,
+        private float $ballOffset = 0.0,
+    ) {
     }
 
     public function coupled(): CoupledRig
     {
         return new CoupledRig(
             new TowVehicle(self::WHEELBASE, $this->overhang, self::FRONT_RATE, self::REAR_RATE),
-            new TowedTrailer(self::BALL_TO_AXLE, $this->weight, $this->tongue, self::CG_ABOVE_AXLE, [['offset' => 0.0, 'rate' => self::TRAILER_RATE]]),
+            new TowedTrailer(self::BALL_TO_AXLE, $this->weight, $this->tongue, self::CG_ABOVE_AXLE, [
+                ['offset' => 0.0, 'rate' => self::TRAILER_RATE],
+            ]),
             new Bars(2, self::BAR_RATE, self::ARM, self::BALL + $this->ballOffset),
         );
     }

@@ -13,9 +13,15 @@ final readonly class Frame
      * @param  Attitude|null  $carried  null where no bars are on
      * @param  list<Figure>  $figures  worth saying, in their order
      * @param  list<string>  $notes  what holds there besides, by keys
-     * @param  float  $loadAt  where something stands in the trailer, mm ahead of its axle; only where one is taken hold of
+     * @param  float  $loadAt  where something stands in the trailer, mm ahead of its axle; only where one is taken hold
+     *     of
      */
-    public function __construct(public Attitude $dropped, public ?Attitude $carried, public array $figures, public array $notes = [], public float $loadAt = 0.0)
-    {
+    public function __construct(
+        public Attitude $dropped,
+        public ?Attitude $carried,
+        public array $figures,
+        public array $notes = [],
+        public float $loadAt = 0.0,
+    ) {
     }
 }

@@ -13,8 +13,15 @@ final readonly class Knob
      * @param  Hold  $hold  where on the drawing it is taken hold of
      * @param  Quantity  $unit  what its values are
      */
-    public function __construct(public string $key, public float $from, public float $to, public float $step, public float $usual, public Quantity $unit, public Hold $hold = Hold::Nowhere)
-    {
+    public function __construct(
+        public string $key,
+        public float $from,
+        public float $to,
+        public float $step,
+        public float $usual,
+        public Quantity $unit,
+        public Hold $hold = Hold::Nowhere,
+    ) {
     }
 
     /** The nearest step of its range. */
@@ -31,7 +38,8 @@ final readonly class Knob
         $values = [$value];
         for ($i = 1; $i <= $many; $i++) {
             foreach ([$value + $i * $this->step, $value - $i * $this->step] as $next) {
-                $values = $next >= $this->from - 1e-9 && $next <= $this->to + 1e-9 ? [...$values, round($next, 6)] : $values;
+                $values =
+                    $next >= $this->from - 1e-9 && $next <= $this->to + 1e-9 ? [...$values, round($next, 6)] : $values;
             }
         }
 

@@ -14,7 +14,8 @@ final readonly class KnobValues
 
     /**
      * @param  non-empty-list<Knob>  $knobs
-     * @param  array<string, float>  $wanted  by key; what is missing is as usual, what lies between steps or outside goes to the nearest
+     * @param  array<string, float>  $wanted  by key; what is missing is as usual, what lies between steps or outside
+     *     goes to the nearest
      */
     public static function of(array $knobs, array $wanted): self
     {

@@ -20,13 +20,21 @@ final class Families
     /** @return non-empty-list<HitchFamily> */
     public static function all(): array
     {
-        return [...self::distributing(), new PlainBall];
+        return [...self::distributing(), new PlainBall()];
     }
 
     /** @return non-empty-list<HitchFamily> those that move load: all but a plain ball */
     public static function distributing(): array
     {
-        return [new ChainSnapUp, new ChainRotatingLatch, new FrictionBracket, new CamBar, new PadUnderCover, new ScrewJackGauge, new TensionChain];
+        return [
+            new ChainSnapUp(),
+            new ChainRotatingLatch(),
+            new FrictionBracket(),
+            new CamBar(),
+            new PadUnderCover(),
+            new ScrewJackGauge(),
+            new TensionChain(),
+        ];
     }
 
     /** Null for one that there is not. */
@@ -44,6 +52,10 @@ final class Families
     /** @throws UnknownFamily */
     public static function get(string $key): HitchFamily
     {
-        return self::find($key) ?? throw UnknownFamily::named($key, array_map(static fn (HitchFamily $family): string => $family->key(), self::all()));
+        return self::find($key) ??
+            throw UnknownFamily::named(
+                $key,
+                array_map(static fn (HitchFamily $family): string => $family->key(), self::all()),
+            );
     }
 }

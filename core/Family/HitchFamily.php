@@ -7,7 +7,8 @@ namespace Yoke\Family;
 use Yoke\Adjuster\Adjusters;
 
 /**
- * A kind of weight distribution hitch. A new family is one class, one line in Families and one file of words at the edge;
+ * A kind of weight distribution hitch. A new family is one class, one line in Families and one file of words at the
+ * edge;
  * its adjusters drive the settings and the drawing everywhere.
  */
 interface HitchFamily

@@ -47,12 +47,24 @@ final readonly class HitchMeasures
     /** What tilts the head: two big bolts out and in again. */
     public function tilt(string $key): Adjuster
     {
-        return Adjuster::of($key, Role::Tilt, deg2rad($this->tiltDegrees), new StepRange(0, $this->tiltSteps), self::UNCOUPLED_MINUTES);
+        return Adjuster::of(
+            $key,
+            Role::Tilt,
+            deg2rad($this->tiltDegrees),
+            new StepRange(0, $this->tiltSteps),
+            self::UNCOUPLED_MINUTES,
+        );
     }
 
     /** The holes of the shank. */
     public function head(): Adjuster
     {
-        return Adjuster::of('head', Role::HeadHeight, $this->headHoleMm, new StepRange(0, $this->headHoles), self::UNCOUPLED_MINUTES);
+        return Adjuster::of(
+            'head',
+            Role::HeadHeight,
+            $this->headHoleMm,
+            new StepRange(0, $this->headHoles),
+            self::UNCOUPLED_MINUTES,
+        );
     }
 }

@@ -16,7 +16,10 @@ enum Want: string
     /** Gas bottles, a tray or a jack stand where brackets go. */
     case Obstructions = 'obstructions';
 
-    /** Self-levelling or air springs move load after the bars are set, or the load changes often: fine steps, quickly made. */
+    /**
+     * Self-levelling or air springs move load after the bars are set, or the load changes often: fine steps, quickly
+     * made.
+     */
     case FineSteps = 'fine_steps';
 
     /** Noise in tight turns is not welcome. */

@@ -42,17 +42,20 @@ final readonly class BallHeight
         for ($i = 0; $i < self::STEPS; $i++) {
             $now = $this->pitchOff($this->rig->likelyRig($raise), $share, $pitch);
             $then = $this->pitchOff($this->rig->likelyRig($raise + self::TRIAL_RAISE), $share, $pitch);
-            $raise -= $now * self::TRIAL_RAISE / ($then - $now);
+            $raise -= ($now * self::TRIAL_RAISE) / ($then - $now);
         }
-        $slope = ($this->pitchOff($this->rig->likelyRig($raise + self::TRIAL_RAISE), $share, $pitch)
-            - $this->pitchOff($this->rig->likelyRig($raise), $share, $pitch)) / self::TRIAL_RAISE;
+        $slope =
+            ($this->pitchOff($this->rig->likelyRig($raise + self::TRIAL_RAISE), $share, $pitch) -
+                $this->pitchOff($this->rig->likelyRig($raise), $share, $pitch)) /
+            self::TRIAL_RAISE;
         $doubt = $this->rig->predict(fn (CoupledRig $rig): float => $this->pitchOff($rig, $share, $pitch), $raise);
 
         return Normal::of($this->rig->known()->ballOverCoupler + $raise, $doubt->deviation() / abs($slope));
     }
 
     /**
-     * Where the height for a level trailer comes from: the terms of the model in the order they follow, the last one the
+     * Where the height for a level trailer comes from: the terms of the model in the order they follow, the last one
+     * the
      * height itself.
      *
      * @return non-empty-list<Term>
@@ -70,8 +73,12 @@ final readonly class BallHeight
             new Term('ball.bars', Load::ofKilograms($carried->barLoad()), ['share' => $share]),
             new Term('ball.load', Load::ofKilograms($carried->load)),
             new Term('ball.rear_gains', Load::ofKilograms($carried->rearLoad())),
-            new Term('ball.rear_sinks', Length::ofMillimetres(-$carried->rearRise()), ['rate' => $rig->vehicle()->rearRate]),
-            new Term('ball.front_rises', Length::ofMillimetres($carried->frontRise()), ['rate' => $rig->vehicle()->frontRate]),
+            new Term('ball.rear_sinks', Length::ofMillimetres(-$carried->rearRise()), [
+                'rate' => $rig->vehicle()->rearRate,
+            ]),
+            new Term('ball.front_rises', Length::ofMillimetres($carried->frontRise()), [
+                'rate' => $rig->vehicle()->frontRate,
+            ]),
             new Term('ball.ball_sinks', Length::ofMillimetres($ballSinks)),
             new Term('ball.axles_sink', Length::ofMillimetres($groupSinks)),
             new Term('ball.over_coupler', Length::ofMillimetres($ballSinks - $groupSinks)),
@@ -81,7 +88,7 @@ final readonly class BallHeight
     /** @return list<BallHeightRule> */
     public function schools(): array
     {
-        $perWeight = 3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT) / 45.0;
+        $perWeight = (3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT)) / 45.0;
 
         return [
             new BallHeightRule('by_tongue_weight', $perWeight, $perWeight),

@@ -14,8 +14,11 @@ final readonly class HeadPlaces
     /** A tape's width: within it, a hole is the one that the ball stands at. */
     private const SAME_HEIGHT_MM = 6.0;
 
-    public function __construct(private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch)
-    {
+    public function __construct(
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+    ) {
     }
 
     /**
@@ -32,8 +35,17 @@ final readonly class HeadPlaces
         if ($receiver === null || $coupler === null || ($drop === null && $rise === null)) {
             return [];
         }
-        $shank = new Shank($drop, $this->hitch->length('head_hole_mm') ?? Length::ofMillimetres((new HitchMeasures)->headHoleMm), $this->holes(), $rise);
-        $clearance = new TailClearance($coupler, $this->vehicle->length('tailgate_mm'), $this->vehicle->length('tail_underside_mm'));
+        $shank = new Shank(
+            $drop,
+            $this->hitch->length('head_hole_mm') ?? Length::ofMillimetres((new HitchMeasures())->headHoleMm),
+            $this->holes(),
+            $rise,
+        );
+        $clearance = new TailClearance(
+            $coupler,
+            $this->vehicle->length('tailgate_mm'),
+            $this->vehicle->length('tail_underside_mm'),
+        );
 
         return $shank->places($receiver, $coupler->plus(Length::ofMillimetres($ballOverCoupler)), $clearance);
     }
@@ -41,7 +53,7 @@ final readonly class HeadPlaces
     /** How many positions the head can take. */
     public function holes(): int
     {
-        return (int) ($this->hitch->number('head_holes') ?? (new HitchMeasures)->headHoles + 1);
+        return (int) ($this->hitch->number('head_holes') ?? (new HitchMeasures())->headHoles + 1);
     }
 
     /** The place that puts the ball where it stands now; null where none does. */

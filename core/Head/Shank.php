@@ -11,7 +11,8 @@ use Yoke\Units\Term;
 final readonly class Shank
 {
     /**
-     * @param  Length|null  $firstHole  from the receiver's centre to where the ball comes with the head in the first hole, in drop; down positive; null where it is not used so
+     * @param  Length|null  $firstHole  from the receiver's centre to where the ball comes with the head in the first
+     *     hole, in drop; down positive; null where it is not used so
      * @param  Length  $spacing  between holes; above 0
      * @param  int  $holes  how many positions the head can take; 1 or more
      * @param  Length|null  $turnedOver  as firstHole, in rise; up positive
@@ -38,15 +39,28 @@ final readonly class Shank
                 if ($first !== null) {
                     $step = $this->spacing->times($turned === 'drop' ? -$hole : $hole);
                     $ball = $receiver->plus($first)->plus($step);
-                    $places[] = new ShankPlace($turned, $receiver, $hole + 1, $turned === 'drop' ? $hole : $this->holes - 1 - $hole, $ball, $wanted, [
-                        new Term('shank.receiver', $receiver),
-                        new Term("shank.first_hole_{$turned}", $first),
-                        new Term('shank.holes_on', $step, ['holes' => $hole]),
-                    ], $clearance->inTheWay($ball));
+                    $places[] = new ShankPlace(
+                        $turned,
+                        $receiver,
+                        $hole + 1,
+                        $turned === 'drop' ? $hole : $this->holes - 1 - $hole,
+                        $ball,
+                        $wanted,
+                        [
+                            new Term('shank.receiver', $receiver),
+                            new Term("shank.first_hole_{$turned}", $first),
+                            new Term('shank.holes_on', $step, ['holes' => $hole]),
+                        ],
+                        $clearance->inTheWay($ball),
+                    );
                 }
             }
         }
-        usort($places, static fn (ShankPlace $one, ShankPlace $other): int => $one->residual()->absolute()->millimetres() <=> $other->residual()->absolute()->millimetres());
+        usort(
+            $places,
+            static fn (ShankPlace $one, ShankPlace $other): int => $one->residual()->absolute()->millimetres() <=>
+                $other->residual()->absolute()->millimetres(),
+        );
 
         return $places;
     }

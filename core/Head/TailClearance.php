@@ -6,7 +6,9 @@ namespace Yoke\Head;
 
 use Yoke\Units\Length;
 
-/** What a head bolted at a height runs into: the open tailgate, the vehicle's underside; or a ball below the coupler. */
+/**
+ * What a head bolted at a height runs into: the open tailgate, the vehicle's underside; or a ball below the coupler.
+ */
 final readonly class TailClearance
 {
     /** The top of coupler, latch and head over the middle of the ball. */
@@ -14,7 +16,8 @@ final readonly class TailClearance
 
     /**
      * @param  Length  $coupler  height of the level coupler
-     * @param  Length|null  $tailgate  ground to the lowest edge of the open tailgate; null where nothing swings down, or not known
+     * @param  Length|null  $tailgate  ground to the lowest edge of the open tailgate; null where nothing swings down,
+     *     or not known
      * @param  Length|null  $underside  ground to bumper or spare wheel; null where not known
      */
     public function __construct(private Length $coupler, private ?Length $tailgate, private ?Length $underside)

@@ -31,7 +31,9 @@ final readonly class TrailerLevelling
     /** Nose-up positive. */
     public function pitch(): Angle
     {
-        return Angle::ofRadians(atan2($this->frontMark->minus($this->rearMark)->millimetres(), $this->apart->millimetres()));
+        return Angle::ofRadians(
+            atan2($this->frontMark->minus($this->rearMark)->millimetres(), $this->apart->millimetres()),
+        );
     }
 
     public function isLevel(): bool

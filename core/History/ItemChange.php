@@ -29,7 +29,15 @@ final readonly class ItemChange
         $changes = [];
         $left = $before;
         foreach ($after as $item) {
-            $same = array_keys(array_filter($left, static fn (Item $one): bool => $one->name === $item->name && $one->on === $item->on && $one->tank === $item->tank))[0] ?? null;
+            $same =
+                array_keys(
+                    array_filter(
+                        $left,
+                        static fn (Item $one): bool => $one->name === $item->name &&
+                            $one->on === $item->on &&
+                            $one->tank === $item->tank,
+                    ),
+                )[0] ?? null;
             $was = $same === null ? null : $left[$same];
             if ($was === null || ! self::isSame($was, $item)) {
                 $changes[] = new self($was, $item);
@@ -43,7 +51,7 @@ final readonly class ItemChange
     /** What it is, with the place where it stands or stood. */
     public function item(): Item
     {
-        return $this->after ?? $this->before ?? throw new \LogicException('A change has a before or an after.');
+        return $this->after ?? ($this->before ?? throw new \LogicException('A change has a before or an after.'));
     }
 
     /** What it weighs more, kg. */
@@ -54,7 +62,9 @@ final readonly class ItemChange
 
     public function hasMoved(): bool
     {
-        return $this->before !== null && $this->after !== null && abs($this->after->place->millimetres() - $this->before->place->millimetres()) > self::SAME;
+        return $this->before !== null &&
+            $this->after !== null &&
+            abs($this->after->place->millimetres() - $this->before->place->millimetres()) > self::SAME;
     }
 
     /** Which way it moved along the rig: `forward` or `back`. */
@@ -62,16 +72,20 @@ final readonly class ItemChange
     {
         $further = ($this->after?->place->millimetres() ?? 0.0) - ($this->before?->place->millimetres() ?? 0.0);
 
-        return ($this->item()->on === Carrier::Trailer) === ($further > 0.0) ? 'forward' : 'back';
+        return ($this->item()->on === Carrier::Trailer) === $further > 0.0 ? 'forward' : 'back';
     }
 
     public function load(): LoadChange
     {
-        return LoadChange::between($this->before === null ? [] : [$this->before], $this->after === null ? [] : [$this->after]);
+        return LoadChange::between(
+            $this->before === null ? [] : [$this->before],
+            $this->after === null ? [] : [$this->after],
+        );
     }
 
     private static function isSame(Item $one, Item $other): bool
     {
-        return abs($one->weight->kilograms() - $other->weight->kilograms()) <= self::SAME && abs($one->place->millimetres() - $other->place->millimetres()) <= self::SAME;
+        return abs($one->weight->kilograms() - $other->weight->kilograms()) <= self::SAME &&
+            abs($one->place->millimetres() - $other->place->millimetres()) <= self::SAME;
     }
 }

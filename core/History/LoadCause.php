@@ -9,7 +9,8 @@ final readonly class LoadCause
 {
     /**
      * @param  float  $tongue  what the tongue weight gains, kg
-     * @param  float  $steps  of the small adjuster, more is tighter, that restore the same share of the front axle load as before
+     * @param  float  $steps  of the small adjuster, more is tighter, that restore the same share of the front axle load
+     *     as before
      */
     public function __construct(public ItemChange $change, public float $tongue, public float $steps)
     {

@@ -11,7 +11,8 @@ use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /**
- * Why a setting moved between two set-ups: each change of load alone, on the rig of the earlier one as its readings tell
+ * Why a setting moved between two set-ups: each change of load alone, on the rig of the earlier one as its readings
+ * tell
  * it, against the tension that puts back the same share (docs/model.md, Why a setting moved).
  */
 final readonly class WhyItMoved
@@ -37,7 +38,14 @@ final readonly class WhyItMoved
      */
     public function causes(array $before, array $after): array
     {
-        $causes = array_map(fn (ItemChange $change): LoadCause => new LoadCause($change, $change->load()->tongue($this->rig->trailer()->ballToAxle), $this->steps($change->load())), ItemChange::between($before, $after));
+        $causes = array_map(
+            fn (ItemChange $change): LoadCause => new LoadCause(
+                $change,
+                $change->load()->tongue($this->rig->trailer()->ballToAxle),
+                $this->steps($change->load()),
+            ),
+            ItemChange::between($before, $after),
+        );
         usort($causes, static fn (LoadCause $one, LoadCause $other): int => abs($other->tongue) <=> abs($one->tongue));
 
         return $causes;
@@ -69,7 +77,10 @@ final readonly class WhyItMoved
     {
         $load = LoadChange::between($before, $after);
 
-        return $load->on($this->rig)->taut($this->tension + $load->tension($this->rig) + $more)->frontRestored();
+        return $load
+            ->on($this->rig)
+            ->taut($this->tension + $load->tension($this->rig) + $more)
+            ->frontRestored();
     }
 
     /**

@@ -14,7 +14,10 @@ use Yoke\Readings\Height\TapedHeight;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Stance;
 
-/** Reads a job's history as the fit takes it: the one place where a reading becomes an observation of a stance and a hook-up. */
+/**
+ * Reads a job's history as the fit takes it: the one place where a reading becomes an observation of a stance and a
+ * hook-up.
+ */
 final class HistoryMapper
 {
     private ?CurrentSetting $current = null;
@@ -58,7 +61,10 @@ final class HistoryMapper
     {
         return $this->observations ??= [
             ...$this->mapper->heights($this->heights()),
-            ...array_map(fn (TongueTaken $one): Observation => $this->mapper->tongueWeight($one->level, $one->key, $one->unit), $this->history->tongueWeights),
+            ...array_map(
+                fn (TongueTaken $one): Observation => $this->mapper->tongueWeight($one->level, $one->key, $one->unit),
+                $this->history->tongueWeights,
+            ),
             ...$this->measures(),
             ...$this->tickets(),
         ];
@@ -71,11 +77,19 @@ final class HistoryMapper
             return null;
         }
         $on = $this->history->hookUp($read[count($read) - 1]);
-        $alike = count(array_filter($read, fn (int $round): bool => $this->history->hookUp($round)?->number === $on?->number));
+        $alike = count(
+            array_filter($read, fn (int $round): bool => $this->history->hookUp($round)?->number === $on?->number),
+        );
 
         return $on?->setting === null || $this->offsets === null
             ? CurrentSetting::unknown($alike)
-            : new CurrentSetting($on->setting, $this->offsets->tension($on->setting), $this->offsets->ball($on->setting) + $on->ballMoved, $alike, $on->number);
+            : new CurrentSetting(
+                $on->setting,
+                $this->offsets->tension($on->setting),
+                $this->offsets->ball($on->setting) + $on->ballMoved,
+                $alike,
+                $on->number,
+            );
     }
 
     /** Null of a carried round that the fit can make nothing of. */
@@ -97,9 +111,15 @@ final class HistoryMapper
         if ($record?->setting === null || $this->offsets === null) {
             return null;
         }
-        $hookUp = $record->isCounted ? HookUp::counted($record->number) : HookUp::ofSteps($record->number, $this->offsets->step());
+        $hookUp = $record->isCounted
+            ? HookUp::counted($record->number)
+            : HookUp::ofSteps($record->number, $this->offsets->step());
 
-        return ReadingContext::carried($this->offsets->tension($record->setting), $this->offsets->ball($record->setting) + $record->ballMoved, $hookUp);
+        return ReadingContext::carried(
+            $this->offsets->tension($record->setting),
+            $this->offsets->ball($record->setting) + $record->ballMoved,
+            $hookUp,
+        );
     }
 
     private function numberOfTheLatest(): ?int
@@ -117,7 +137,10 @@ final class HistoryMapper
             $context = $this->context($taken->stance, $taken->round, $taken->ballMoved);
             $identity = ReadingIdentity::height($taken->key, $taken->round, $taken->unit, (string) $taken->round);
             $setBy = $taken->stance === Stance::Carried ? $this->history->hookUp($taken->round)?->setBy : null;
-            $heights = $context === null ? $heights : [...$heights, new TapedHeight($context, $taken->axle, $taken->reading, $identity, $setBy)];
+            $heights =
+                $context === null
+                    ? $heights
+                    : [...$heights, new TapedHeight($context, $taken->axle, $taken->reading, $identity, $setBy)];
         }
 
         return $heights;
@@ -157,7 +180,14 @@ final class HistoryMapper
 
         return $alone === null || $taken->stance === Stance::Alone
             ? null
-            : $this->mapper->vehicleAngle($context, $taken->value, $alone, $this->wheelbase, $taken->key, $taken->round);
+            : $this->mapper->vehicleAngle(
+                $context,
+                $taken->value,
+                $alone,
+                $this->wheelbase,
+                $taken->key,
+                $taken->round,
+            );
     }
 
     /** @return list<Observation> */
@@ -166,7 +196,10 @@ final class HistoryMapper
         $observations = [];
         foreach ($this->history->tickets as $taken) {
             $context = $this->context($taken->ticket->stance, $taken->round, 0.0);
-            array_push($observations, ...($context === null ? [] : $this->mapper->ticket($context, $taken->ticket, $taken->key, $taken->round)));
+            array_push(
+                $observations,
+                ...$context === null ? [] : $this->mapper->ticket($context, $taken->ticket, $taken->key, $taken->round),
+            );
         }
 
         return $observations;

@@ -31,8 +31,13 @@ final readonly class HookUpRecord
      * @param  int  $number  of the hook-up, from 1
      * @param  float  $ballMoved  mm
      */
-    public static function of(int $round, int $number, ?Setting $setting, ?SetBy $setBy = null, float $ballMoved = 0.0): self
-    {
+    public static function of(
+        int $round,
+        int $number,
+        ?Setting $setting,
+        ?SetBy $setBy = null,
+        float $ballMoved = 0.0,
+    ): self {
         return new self($round, $number, $setting, $setBy, $ballMoved, false);
     }
 

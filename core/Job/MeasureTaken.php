@@ -14,7 +14,8 @@ final readonly class MeasureTaken
 {
     /**
      * @param  int  $round  of its stance, from 1
-     * @param  Observed  $observed  by its instrument: a coupler's height is read for how far it rose, an angle for which end is up
+     * @param  Observed  $observed  by its instrument: a coupler's height is read for how far it rose, an angle for
+     *     which end is up
      * @param  float  $value  as it was read: mm over the ground, kg, or degrees nose-up
      * @param  string  $key  its own among the readings of the job
      * @param  LengthUnit|LoadUnit|null  $unit  that it was read in; null for degrees

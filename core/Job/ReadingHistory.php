@@ -8,7 +8,8 @@ use Yoke\Estimation\Reading\Observed;
 use Yoke\Rig\Stance;
 
 /**
- * What was read of a rig, in every stance and at every hook-up. A bench, a file, the HTTP interface, practice and a contest only
+ * What was read of a rig, in every stance and at every hook-up. A bench, a file, the HTTP interface, practice and a
+ * contest only
  * fill it; what it says is read in one place (HistoryMapper), the same whoever filled it and in whatever order.
  */
 final readonly class ReadingHistory
@@ -32,12 +33,30 @@ final readonly class ReadingHistory
      * @param  list<TicketTaken>  $tickets
      * @param  list<TongueTaken>  $tongueWeights
      */
-    public function __construct(array $hookUps, array $heights, array $measures = [], array $tickets = [], public array $tongueWeights = [])
-    {
-        $this->hookUps = array_column(array_map(static fn (HookUpRecord $one): array => [$one->round, $one], $hookUps), 1, 0);
-        $this->heights = self::sorted($heights, static fn (HeightTaken $one): array => [self::place($one->stance), $one->round, $one->axle->value]);
-        $this->measures = self::sorted($measures, static fn (MeasureTaken $one): array => [self::place($one->stance), $one->round, $one->observed->name]);
-        $this->tickets = self::sorted($tickets, static fn (TicketTaken $one): array => [self::place($one->ticket->stance), $one->round]);
+    public function __construct(
+        array $hookUps,
+        array $heights,
+        array $measures = [],
+        array $tickets = [],
+        public array $tongueWeights = [],
+    ) {
+        $this->hookUps = array_column(
+            array_map(static fn (HookUpRecord $one): array => [$one->round, $one], $hookUps),
+            1,
+            0,
+        );
+        $this->heights = self::sorted(
+            $heights,
+            static fn (HeightTaken $one): array => [self::place($one->stance), $one->round, $one->axle->value],
+        );
+        $this->measures = self::sorted(
+            $measures,
+            static fn (MeasureTaken $one): array => [self::place($one->stance), $one->round, $one->observed->name],
+        );
+        $this->tickets = self::sorted(
+            $tickets,
+            static fn (TicketTaken $one): array => [self::place($one->ticket->stance), $one->round],
+        );
     }
 
     /** Null of a carried round that nobody wrote anything down of. */
@@ -64,8 +83,13 @@ final readonly class ReadingHistory
     /** A vehicle's own angle alone, as the same level reads it there last, degrees; null where nobody looked. */
     public function vehicleAngleAlone(): ?float
     {
-        $alone = array_values(array_filter($this->measures, static fn (MeasureTaken $one): bool => $one->stance === Stance::Alone
-            && $one->observed === Observed::VehicleRise));
+        $alone = array_values(
+            array_filter(
+                $this->measures,
+                static fn (MeasureTaken $one): bool => $one->stance === Stance::Alone &&
+                    $one->observed === Observed::VehicleRise,
+            ),
+        );
 
         return $alone === [] ? null : $alone[count($alone) - 1]->value;
     }

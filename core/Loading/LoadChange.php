@@ -11,7 +11,8 @@ use Yoke\Statics\TowedTrailer;
 use Yoke\Statics\TowVehicle;
 
 /**
- * What travels in one state more than in another, and what that does to the model (docs/model.md, Loads). The datum of a
+ * What travels in one state more than in another, and what that does to the model (docs/model.md, Loads). The datum of
+ * a
  * changed rig is the vehicle alone with its new load on board.
  */
 final readonly class LoadChange
@@ -29,7 +30,11 @@ final readonly class LoadChange
      */
     public static function between(array $before, array $after): self
     {
-        $mass = static fn (int $sign): \Closure => static fn (Item $item): array => [$item->on, $sign * $item->weight->kilograms(), $item->place->millimetres()];
+        $mass = static fn (int $sign): \Closure => static fn (Item $item): array => [
+            $item->on,
+            $sign * $item->weight->kilograms(),
+            $item->place->millimetres(),
+        ];
 
         return new self([...array_map($mass(-1), $before), ...array_map($mass(1), $after)]);
     }
@@ -55,7 +60,10 @@ final readonly class LoadChange
     /** What the vehicle's front axle gains standing alone, kg. */
     public function front(float $wheelbase): float
     {
-        return $this->sum(Carrier::Vehicle, static fn (float $mass, float $place): float => $mass * (1 - $place / $wheelbase));
+        return $this->sum(
+            Carrier::Vehicle,
+            static fn (float $mass, float $place): float => $mass * (1 - $place / $wheelbase),
+        );
     }
 
     /** As front. */
@@ -79,7 +87,10 @@ final readonly class LoadChange
     /** What the tongue weight gains, kg: Σ m·x / L. */
     public function tongue(float $ballToAxle): float
     {
-        return $this->sum(Carrier::Trailer, static fn (float $mass, float $place): float => $mass * $place / $ballToAxle);
+        return $this->sum(
+            Carrier::Trailer,
+            static fn (float $mass, float $place): float => ($mass * $place) / $ballToAxle,
+        );
     }
 
     /** How far a fender of the vehicle alone rises, mm; 0 where levelling holds it. */
@@ -116,7 +127,12 @@ final readonly class LoadChange
                 $trailer->cgAboveAxle,
                 $trailer->axles,
             ),
-            new Bars($bars->count, $bars->rate, $bars->arm, $bars->ballOverCoupler + $onAxles / $trailer->groupRate() + $ball),
+            new Bars(
+                $bars->count,
+                $bars->rate,
+                $bars->arm,
+                $bars->ballOverCoupler + $onAxles / $trailer->groupRate() + $ball,
+            ),
         );
     }
 

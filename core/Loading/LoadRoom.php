@@ -30,7 +30,10 @@ final readonly class LoadRoom
         $place = $item->place->millimetres();
         $vehicle = $this->rig->vehicle;
         $length = $this->rig->trailer->ballToAxle->millimetres();
-        if ($item->on === Carrier::Vehicle && ($place < -self::NOSE * $vehicle->wheelbase->millimetres() || $place > $this->ball() + self::RACK_MM)) {
+        if (
+            $item->on === Carrier::Vehicle &&
+            ($place < -self::NOSE * $vehicle->wheelbase->millimetres() || $place > $this->ball() + self::RACK_MM)
+        ) {
             throw ImpossibleItem::outsideVehicle();
         }
         if ($item->on === Carrier::Trailer && ($place > $length || $place < -self::TAIL * $length - self::RACK_MM)) {
@@ -41,7 +44,9 @@ final readonly class LoadRoom
     /** Behind the front axle, mm. */
     public function drawnAt(Item $item): float
     {
-        return $item->on === Carrier::Vehicle ? $item->place->millimetres() : $this->trailerAxles() - $item->place->millimetres();
+        return $item->on === Carrier::Vehicle
+            ? $item->place->millimetres()
+            : $this->trailerAxles() - $item->place->millimetres();
     }
 
     /** The place on a carrier of what is drawn so far behind the front axle, mm. */

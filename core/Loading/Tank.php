@@ -9,7 +9,10 @@ use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** A tank of the trailer: what it holds, and where. Ahead of the axles it adds to the tongue weight, behind it takes off. */
+/**
+ * A tank of the trailer: what it holds, and where. Ahead of the axles it adds to the tongue weight, behind it takes
+ * off.
+ */
 final readonly class Tank
 {
     private function __construct(

@@ -6,7 +6,9 @@ namespace Yoke\Method;
 
 use Yoke\Statics\Attitude;
 
-/** Front axle load restored, as front restoration judges it; where axles were weighed they are the judge over all tapes. */
+/**
+ * Front axle load restored, as front restoration judges it; where axles were weighed they are the judge over all tapes.
+ */
 final readonly class AxleScale implements Method
 {
     private FrontRestoration $restoration;

@@ -8,14 +8,18 @@ use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 
 /**
- * The force between ball and coupler against its target: what the hitch's maker gives, else what the middle of the range
+ * The force between ball and coupler against its target: what the hitch's maker gives, else what the middle of the
+ * range
  * asks for. Its quantity is how far it is off, as a share of the target.
  */
 final readonly class BallLoad implements Method
 {
     /** @param  float|null  $makers  the maker's own target, kg; null where it gives none */
-    public function __construct(private TargetRange $band, private Tolerances $tolerances, private ?float $makers = null)
-    {
+    public function __construct(
+        private TargetRange $band,
+        private Tolerances $tolerances,
+        private ?float $makers = null,
+    ) {
     }
 
     public function criterion(): Criterion
@@ -33,7 +37,11 @@ final readonly class BallLoad implements Method
     {
         [$overhang, $length, $arm] = [$rig->vehicle()->overhang, $rig->trailer()->ballToAxle, $rig->bars()->arm];
 
-        return $this->makers ?? $rig->trailer()->tongueWeight * (1 + $this->band->raisedBy($lost)->middle() * $overhang * ($length - $arm) / ($arm * ($length + $overhang)));
+        return $this->makers ??
+            $rig->trailer()->tongueWeight *
+                (1 +
+                    ($this->band->raisedBy($lost)->middle() * $overhang * ($length - $arm)) /
+                        ($arm * ($length + $overhang)));
     }
 
     public function range(float $lost): array

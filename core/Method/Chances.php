@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Method;
 
-/** The chances that a rig truly has too little, is in range or has too much of what a method looks at. They sum to one. */
+/**
+ * The chances that a rig truly has too little, is in range or has too much of what a method looks at. They sum to one.
+ */
 final readonly class Chances
 {
     /** A verdict is given when its class has at least this chance. */

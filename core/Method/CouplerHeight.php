@@ -6,7 +6,10 @@ namespace Yoke\Method;
 
 use Yoke\Statics\Attitude;
 
-/** The coupler at its level height with the bars visibly bent. Its quantity is coupler over level, mm: low is too little. */
+/**
+ * The coupler at its level height with the bars visibly bent. Its quantity is coupler over level, mm: low is too
+ * little.
+ */
 final readonly class CouplerHeight implements Method
 {
     public function __construct(private Tolerances $tolerances)

@@ -15,8 +15,13 @@ final readonly class CurrentSetting
      * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
      * @param  int  $hookUp  its number among the hook-ups of the job, from 1; 0 where nobody tells them apart
      */
-    public function __construct(public ?Setting $setting, public float $tensionOffset, public float $ballOffset, public int $readings = 1, public int $hookUp = 0)
-    {
+    public function __construct(
+        public ?Setting $setting,
+        public float $tensionOffset,
+        public float $ballOffset,
+        public int $readings = 1,
+        public int $hookUp = 0,
+    ) {
     }
 
     /** The hook-up of a hitch whose setting is not known: it is its own reference. */

@@ -6,7 +6,10 @@ namespace Yoke\Method;
 
 use Yoke\Statics\LevellingLoss;
 
-/** What a job is held to: its method, the range of the restored share, tolerances, and what levelling takes back on the road. */
+/**
+ * What a job is held to: its method, the range of the restored share, tolerances, and what levelling takes back on the
+ * road.
+ */
 final readonly class Goal
 {
     /**
@@ -24,7 +27,7 @@ final readonly class Goal
 
     public static function usual(): self
     {
-        return new self(TargetRange::usual(), Criterion::FrontRestoration, new Tolerances);
+        return new self(TargetRange::usual(), Criterion::FrontRestoration, new Tolerances());
     }
 
     public function governedBy(Criterion $criterion): self

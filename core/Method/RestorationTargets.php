@@ -22,7 +22,9 @@ final readonly class RestorationTargets
         $alone = $heights->at(Stance::Alone, Axle::Front)?->height();
         $rise = $heights->rise(Stance::Dropped, Axle::Front);
 
-        return $alone === null || $rise === null || ! $rise->isGreaterThan(Length::zero()) ? null : new self($alone, $rise);
+        return $alone === null || $rise === null || ! $rise->isGreaterThan(Length::zero())
+            ? null
+            : new self($alone, $rise);
     }
 
     /** The front fender height at which a share (0 to 1) of the lost load is back. */

@@ -15,8 +15,13 @@ final readonly class StanceQuantities
      * @param  Normal  $bend  of the bars at their hook-up point, mm; below 0 for slack bars
      * @param  float  $lost  share that levelling takes back later
      */
-    public function __construct(public Normal $quantity, public Normal $share, public Normal $bend, public float $lost, public float $ceiling)
-    {
+    public function __construct(
+        public Normal $quantity,
+        public Normal $share,
+        public Normal $bend,
+        public float $lost,
+        public float $ceiling,
+    ) {
     }
 
     /** Chance that the front is heavier than it may ever be. */

@@ -58,7 +58,10 @@ final readonly class TargetRange
         return new self($this->from, max($this->to, $most));
     }
 
-    /** What has to be there when it is measured, so that the range holds once levelling or air springs have taken their share. */
+    /**
+     * What has to be there when it is measured, so that the range holds once levelling or air springs have taken their
+     * share.
+     */
     public function raisedBy(float $lost): self
     {
         return $lost <= 0.0 ? $this : new self(min($this->from + $lost, $this->to - self::LEAST_WIDTH), $this->to);

@@ -16,7 +16,13 @@ final readonly class Assumption
      * @param  float  $measured  what share of its present doubt is left once it is measured, 0 to 1
      * @param  array<int, float>  $besides  what is measured with it: the share left of its doubt, by parameter
      */
-    public function __construct(public RigPart $part, public string $field, public float|string|null $value, public ?int $parameter, public float $measured, public array $besides = [])
-    {
+    public function __construct(
+        public RigPart $part,
+        public string $field,
+        public float|string|null $value,
+        public ?int $parameter,
+        public float $measured,
+        public array $besides = [],
+    ) {
     }
 }

@@ -29,21 +29,38 @@ final readonly class Assumptions
     public const BARS_TAPED = 'bars_taped';
 
     /** @param  list<RigDimension>  $assumed */
-    public function __construct(private Rig $rig, private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private PriorDoubts $doubts, private array $assumed, private RigConditions $conditions = new RigConditions)
-    {
+    public function __construct(
+        private Rig $rig,
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+        private PriorDoubts $doubts,
+        private array $assumed,
+        private RigConditions $conditions = new RigConditions(),
+    ) {
     }
 
     /** @return list<Assumption> */
     public function all(RigPrior $prior): array
     {
-        return [...$this->dimensions($prior), ...$this->ofTheVehicle(), ...$this->ofTheTrailer(), ...$this->ofTheHitch($prior)];
+        return [
+            ...$this->dimensions($prior),
+            ...$this->ofTheVehicle(),
+            ...$this->ofTheTrailer(),
+            ...$this->ofTheHitch($prior),
+        ];
     }
 
     /** @return list<Assumption> */
     private function dimensions(RigPrior $prior): array
     {
         $assumptions = [];
-        foreach (array_filter($this->assumed, fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm || ! $this->isPlainBall()) as $dimension) {
+        foreach (
+            array_filter(
+                $this->assumed,
+                fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm || ! $this->isPlainBall(),
+            ) as $dimension
+        ) {
             [$part, $field] = match ($dimension) {
                 RigDimension::Wheelbase => [RigPart::Vehicle, 'wheelbase_mm'],
                 RigDimension::Overhang => [RigPart::Vehicle, 'overhang_mm'],
@@ -52,8 +69,16 @@ final readonly class Assumptions
                 RigDimension::BarArm => [RigPart::Hitch, 'bar_arm_mm'],
                 RigDimension::BallOverCoupler => [RigPart::Hitch, 'ball_height_mm'],
             };
-            $left = ($dimension === RigDimension::GrossWeight ? self::MEASURED_KG : self::MEASURED_MM) / max(self::MEASURED_MM, $prior->known()->doubts->of($dimension));
-            $assumptions[] = new Assumption($part, $field, $prior->known()->expected($dimension), $prior->parameterOf($dimension), min(1.0, $left));
+            $left =
+                ($dimension === RigDimension::GrossWeight ? self::MEASURED_KG : self::MEASURED_MM) /
+                max(self::MEASURED_MM, $prior->known()->doubts->of($dimension));
+            $assumptions[] = new Assumption(
+                $part,
+                $field,
+                $prior->known()->expected($dimension),
+                $prior->parameterOf($dimension),
+                min(1.0, $left),
+            );
         }
 
         return $assumptions;
@@ -62,7 +87,17 @@ final readonly class Assumptions
     /** @return list<Assumption> */
     private function ofTheVehicle(): array
     {
-        return $this->vehicle->text('vehicle_class') !== null ? [] : [new Assumption(RigPart::Vehicle, 'vehicle_class', VehicleClass::usualFor($this->rig->vehicle->body)->value, RigPrior::FRONT_RATE, self::SAID)];
+        return $this->vehicle->text('vehicle_class') !== null
+            ? []
+            : [
+                new Assumption(
+                    RigPart::Vehicle,
+                    'vehicle_class',
+                    VehicleClass::usualFor($this->rig->vehicle->body)->value,
+                    RigPrior::FRONT_RATE,
+                    self::SAID,
+                ),
+            ];
     }
 
     /** @return list<Assumption> */
@@ -70,13 +105,25 @@ final readonly class Assumptions
     {
         $assumptions = [];
         if ($this->trailer->number('tongue_weight_kg') === null) {
-            $assumptions[] = new Assumption(RigPart::Trailer, 'tongue_weight_kg', TongueWeightSource::USUAL_SHARE, RigPrior::TONGUE_WEIGHT, TongueWeightSource::TongueScale->doubt() / TongueWeightSource::Estimate->doubt());
+            $assumptions[] = new Assumption(
+                RigPart::Trailer,
+                'tongue_weight_kg',
+                TongueWeightSource::USUAL_SHARE,
+                RigPrior::TONGUE_WEIGHT,
+                TongueWeightSource::TongueScale->doubt() / TongueWeightSource::Estimate->doubt(),
+            );
         }
         if ($this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === null) {
             $assumptions[] = new Assumption(RigPart::Trailer, 'axle_group', 'equalised', null, 1.0);
         }
         if ($this->trailer->number('cg_above_axle_mm') === null) {
-            $assumptions[] = new Assumption(RigPart::Trailer, 'cg_above_axle_mm', $this->rig->trailer->body->cgAboveAxle(), RigPrior::CG_HEIGHT, 1.0);
+            $assumptions[] = new Assumption(
+                RigPart::Trailer,
+                'cg_above_axle_mm',
+                $this->rig->trailer->body->cgAboveAxle(),
+                RigPrior::CG_HEIGHT,
+                1.0,
+            );
         }
 
         return $assumptions;
@@ -97,22 +144,47 @@ final readonly class Assumptions
         if ($this->hitch->text('family') === null) {
             $assumptions[] = new Assumption(RigPart::Hitch, 'family', null, null, 1.0);
         }
-        if ($this->hitch->number('bar_rating_high_kg') === null && $this->hitch->number('bar_rate_kg_per_mm') === null) {
-            $assumptions[] = new Assumption(RigPart::Hitch, 'bar_rating_high_kg', null, RigPrior::BAR_RATE, $this->doubts->barRate / $this->doubts->barRateUnrated);
+        if (
+            $this->hitch->number('bar_rating_high_kg') === null &&
+            $this->hitch->number('bar_rate_kg_per_mm') === null
+        ) {
+            $assumptions[] = new Assumption(
+                RigPart::Hitch,
+                'bar_rating_high_kg',
+                null,
+                RigPrior::BAR_RATE,
+                $this->doubts->barRate / $this->doubts->barRateUnrated,
+            );
         }
         $coupler = $this->trailer->number('coupler_height_mm');
         if ($this->conditions->bars !== null) {
             return $assumptions;
         }
         if ($coupler === null || $this->hitch->number('ball_height_mm') === null) {
-            $assumptions[] = new Assumption($coupler === null ? RigPart::Trailer : RigPart::Hitch, $coupler === null ? 'coupler_height_mm' : 'ball_height_mm', 0.0, $prior->parameterOf(RigDimension::BallOverCoupler), $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm);
+            $assumptions[] = new Assumption(
+                $coupler === null ? RigPart::Trailer : RigPart::Hitch,
+                $coupler === null ? 'coupler_height_mm' : 'ball_height_mm',
+                0.0,
+                $prior->parameterOf(RigDimension::BallOverCoupler),
+                $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm,
+            );
         }
         $family = $this->hitch->text('family');
         if ($family !== null && Families::get($family)->hasBars()) {
             $ball = $prior->parameterOf(RigDimension::BallOverCoupler);
             $isBallTaped = $coupler !== null && $this->hitch->number('ball_height_mm') !== null;
-            $besides = $ball === null || $isBallTaped ? [] : [$ball => $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm];
-            $assumptions[] = new Assumption(RigPart::Hitch, self::BARS_TAPED, null, RigPrior::TENSION, $this->doubts->tensionTapedMm / $this->doubts->tensionNotTapedMm, $besides);
+            $besides =
+                $ball === null || $isBallTaped
+                    ? []
+                    : [$ball => $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm];
+            $assumptions[] = new Assumption(
+                RigPart::Hitch,
+                self::BARS_TAPED,
+                null,
+                RigPrior::TENSION,
+                $this->doubts->tensionTapedMm / $this->doubts->tensionNotTapedMm,
+                $besides,
+            );
         }
 
         return $assumptions;

@@ -9,11 +9,17 @@ use Yoke\Ratings\RatedPart;
 use Yoke\Rig\Stance;
 use Yoke\Units\Load;
 
-/** Whether a rig needs weight distribution: what the vehicle's maker says, which rating ends without it, how light the front gets. */
+/**
+ * Whether a rig needs weight distribution: what the vehicle's maker says, which rating ends without it, how light the
+ * front gets.
+ */
 final readonly class DistributionNeed
 {
-    /** A front axle that loses so much of what it carries alone steers and brakes less: a judgement of the trade, not a rule. */
-    private const LIGHT = 0.10;
+    /**
+     * A front axle that loses so much of what it carries alone steers and brakes less: a judgement of the trade, not a
+     * rule.
+     */
+    private const LIGHT = 0.1;
 
     /** What distribution takes load off, or is rated higher with. */
     private const HELPED = [RatedPart::ReceiverTongue, RatedPart::RearAxle, RatedPart::RearTyre];
@@ -50,9 +56,19 @@ final readonly class DistributionNeed
         return $alone === null ? null : $this->frontLost()->kilograms() / $alone;
     }
 
-    /** @return list<RatedLoad> what is over its rating with the tongue on a plain ball, and would not be, or less, with bars */
+    /**
+     * @return list<RatedLoad> what is over its rating with the tongue on a plain ball, and would not be, or less, with
+     *     bars
+     */
     public function ratingsThatEnd(): array
     {
-        return array_values(array_filter($this->plan->ledger(), static fn (RatedLoad $line): bool => $line->isOutside() && ($line->stance === null || $line->stance === Stance::Dropped) && in_array($line->part, self::HELPED, true)));
+        return array_values(
+            array_filter(
+                $this->plan->ledger(),
+                static fn (RatedLoad $line): bool => $line->isOutside() &&
+                    ($line->stance === null || $line->stance === Stance::Dropped) &&
+                    in_array($line->part, self::HELPED, true),
+            ),
+        );
     }
 }

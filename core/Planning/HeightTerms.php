@@ -18,14 +18,20 @@ final readonly class HeightTerms
     {
         $isFront = $axle === Axle::Front;
         $dropped = $attitude->rig()->dropped();
-        [$now, $before] = $isFront ? [$attitude->frontLoad(), $dropped->frontLoad()] : [$attitude->rearLoad(), $dropped->rearLoad()];
+        [$now, $before] = $isFront
+            ? [$attitude->frontLoad(), $dropped->frontLoad()]
+            : [$attitude->rearLoad(), $dropped->rearLoad()];
         $vehicle = $attitude->rig()->vehicle();
         $rate = $isFront ? $vehicle->frontRate : $vehicle->rearRate;
 
         return [
             new Term("height.tongue_weight_on_{$axle->value}", Load::ofKilograms($before)),
             new Term('height.bars', Load::ofKilograms($now - $before)),
-            new Term('height.fender_rises', Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise()), ['rate' => $rate]),
+            new Term(
+                'height.fender_rises',
+                Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise()),
+                ['rate' => $rate],
+            ),
         ];
     }
 }

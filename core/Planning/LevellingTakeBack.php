@@ -36,7 +36,12 @@ final readonly class LevellingTakeBack
     {
         $on = $this->loss->on($this->off);
 
-        return ['dropped' => $this->off->dropped(), 'dropped_lifted' => $on->dropped(), 'carried' => $this->off->carried($tension), 'carried_lifted' => $on->carried($tension)];
+        return [
+            'dropped' => $this->off->dropped(),
+            'dropped_lifted' => $on->dropped(),
+            'carried' => $this->off->carried($tension),
+            'carried_lifted' => $on->carried($tension),
+        ];
     }
 
     /** @return array{off: Attitude, on: Attitude} */

@@ -22,7 +22,10 @@ use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
 use Yoke\Statics\TowVehicle;
 
-/** A rig as its readings tell it, with a change of load on board: what it comes to at a setting, and the small move that mends it. */
+/**
+ * A rig as its readings tell it, with a change of load on board: what it comes to at a setting, and the small move that
+ * mends it.
+ */
 final readonly class LoadedState
 {
     private SpecifiedRig $rig;
@@ -37,8 +40,14 @@ final readonly class LoadedState
      *
      * @throws ImpossibleModel when such a load lifts the tongue off the ball
      */
-    public function __construct(SpecifiedRig $rig, Posterior $posterior, private LoadChange $change, private Adjusters $adjusters, private Setting $reference, private Setting $stays)
-    {
+    public function __construct(
+        SpecifiedRig $rig,
+        Posterior $posterior,
+        private LoadChange $change,
+        private Adjusters $adjusters,
+        private Setting $reference,
+        private Setting $stays,
+    ) {
         $this->rig = $rig->loaded($change);
         $this->posterior = $posterior->loaded($change);
         $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0][0];
@@ -59,7 +68,10 @@ final readonly class LoadedState
     /** Level, kg. */
     public function tongueWeight(): Normal
     {
-        return $this->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight, $this->raise());
+        return $this->posterior->predict(
+            static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight,
+            $this->raise(),
+        );
     }
 
     public function tongueShare(): TongueShare
@@ -83,7 +95,12 @@ final readonly class LoadedState
     {
         $tensionOffset = $this->tensionOffset();
 
-        $taut = $this->posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $tensionOffset)->frontRestored(), $this->raise());
+        $taut = $this->posterior->predict(
+            static fn (CoupledRig $rig, float $tension): float => $rig
+                ->taut($tension + $tensionOffset)
+                ->frontRestored(),
+            $this->raise(),
+        );
 
         return Normal::of(max(0.0, $taut->mean()), $taut->deviation());
     }
@@ -111,7 +128,11 @@ final readonly class LoadedState
     {
         $settings = new HitchSettings($this->adjusters, $this->reference, $this->rig->constraints());
 
-        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise($this->posterior, $this->stays, RecheckLog::carriedTimes($policy->readings));
+        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise(
+            $this->posterior,
+            $this->stays,
+            RecheckLog::carriedTimes($policy->readings),
+        );
     }
 
     /** Before and after levelling or air springs take over; null on a rig without them. */
@@ -132,7 +153,11 @@ final readonly class LoadedState
 
     private function tensionOffset(): float
     {
-        return $this->adjusters->tensionBetween($this->reference, $this->stays, $this->posterior->prior()->known()->barArm);
+        return $this->adjusters->tensionBetween(
+            $this->reference,
+            $this->stays,
+            $this->posterior->prior()->known()->barArm,
+        );
     }
 
     private function raise(): float

@@ -25,7 +25,14 @@ final readonly class ManufacturerPolicy
     {
         $word = $vehicle->text('maker_says') ?? 'silent';
 
-        return $word === 'silent' ? null : new self($word, $vehicle->load('maker_from_kg'), $grossWeight, $word === 'band' ? self::bandOf($vehicle) : null);
+        return $word === 'silent'
+            ? null
+            : new self(
+                $word,
+                $vehicle->load('maker_from_kg'),
+                $grossWeight,
+                $word === 'band' ? self::bandOf($vehicle) : null,
+            );
     }
 
     /** The maker's own band, where it gives one that can be. */
@@ -66,7 +73,10 @@ final readonly class ManufacturerPolicy
     private static function bandOf(SpecificationSheet $vehicle): ?TargetRange
     {
         try {
-            return TargetRange::of(($vehicle->number('maker_band_low') ?? NAN) / 100, ($vehicle->number('maker_band_high') ?? NAN) / 100);
+            return TargetRange::of(
+                ($vehicle->number('maker_band_low') ?? NAN) / 100,
+                ($vehicle->number('maker_band_high') ?? NAN) / 100,
+            );
         } catch (ImpossibleBand) {
             return null;
         }

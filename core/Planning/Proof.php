@@ -22,9 +22,17 @@ final readonly class Proof
      * @param  Load|null  $barRating  of one bar; null where it is not known
      * @param  HitchFamily|null  $family  null until it is known: taken for one with bars
      */
-    public function __construct(Posterior $posterior, private CurrentSetting $current, private ?Load $barRating, private ?BarHang $hang, private Tolerances $tolerances, private ?HitchFamily $family = null)
-    {
-        $this->carried = $posterior->rig($current->ballOffset)->carried($posterior->tension() + $current->tensionOffset);
+    public function __construct(
+        Posterior $posterior,
+        private CurrentSetting $current,
+        private ?Load $barRating,
+        private ?BarHang $hang,
+        private Tolerances $tolerances,
+        private ?HitchFamily $family = null,
+    ) {
+        $this->carried = $posterior
+            ->rig($current->ballOffset)
+            ->carried($posterior->tension() + $current->tensionOffset);
     }
 
     /** @return non-empty-list<Check> */
@@ -32,8 +40,8 @@ final readonly class Proof
     {
         return [
             $this->attitude(),
-            ...($this->family?->hasBars() === false ? [] : [$this->bend()]),
-            ...($this->barRating === null ? [] : [$this->load($this->barRating)]),
+            ...$this->family?->hasBars() === false ? [] : [$this->bend()],
+            ...$this->barRating === null ? [] : [$this->load($this->barRating)],
             ...$this->tips(),
         ];
     }
@@ -42,17 +50,23 @@ final readonly class Proof
     {
         $pitch = $this->carried->trailerPitchAngle();
 
-        return new Check(match (true) {
-            $this->tolerances->isNoseUp($pitch) => CheckKind::NoseUp,
-            $this->tolerances->isFarNoseDown($pitch) => CheckKind::FarNoseDown,
-            $pitch->degrees() < -$this->tolerances->noseDownDegrees => CheckKind::NoseDown,
-            default => CheckKind::Level,
-        }, $pitch);
+        return new Check(
+            match (true) {
+                $this->tolerances->isNoseUp($pitch) => CheckKind::NoseUp,
+                $this->tolerances->isFarNoseDown($pitch) => CheckKind::FarNoseDown,
+                $pitch->degrees() < -$this->tolerances->noseDownDegrees => CheckKind::NoseDown,
+                default => CheckKind::Level,
+            },
+            $pitch,
+        );
     }
 
     private function bend(): Check
     {
-        return new Check($this->carried->barBend() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent, Length::ofMillimetres($this->carried->barBend()));
+        return new Check(
+            $this->carried->barBend() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent,
+            Length::ofMillimetres($this->carried->barBend()),
+        );
     }
 
     private function load(Load $rating): Check
@@ -65,9 +79,17 @@ final readonly class Proof
     /** @return list<Check> none where frame or chain was not taped */
     private function tips(): array
     {
-        $clearance = $this->current->setting === null ? null : $this->hang?->clearance($this->current->setting, $this->carried);
+        $clearance =
+            $this->current->setting === null ? null : $this->hang?->clearance($this->current->setting, $this->carried);
         $least = $this->hang?->leastClearance;
 
-        return $clearance === null ? [] : [new Check($least !== null && $clearance->isLessThan($least) ? CheckKind::TipsTooLow : CheckKind::TipsClear, $clearance)];
+        return $clearance === null
+            ? []
+            : [
+                new Check(
+                    $least !== null && $clearance->isLessThan($least) ? CheckKind::TipsTooLow : CheckKind::TipsClear,
+                    $clearance,
+                ),
+            ];
     }
 }

@@ -18,13 +18,22 @@ final readonly class RigConditions
      * @param  TapedBars|null  $bars  taped before anything was coupled
      * @param  LearnedPriors|null  $experience  what the shop's earlier jobs make of what is usual
      */
-    public function __construct(public ?LoadChange $load = null, public ?CarriedOverPrior $learnt = null, public ?TapedBars $bars = null, public ?LearnedPriors $experience = null)
-    {
+    public function __construct(
+        public ?LoadChange $load = null,
+        public ?CarriedOverPrior $learnt = null,
+        public ?TapedBars $bars = null,
+        public ?LearnedPriors $experience = null,
+    ) {
     }
 
     public function loaded(LoadChange $change): self
     {
-        return new self($this->load === null ? $change : $this->load->plus($change), $this->learnt, $this->bars, $this->experience);
+        return new self(
+            $this->load === null ? $change : $this->load->plus($change),
+            $this->learnt,
+            $this->bars,
+            $this->experience,
+        );
     }
 
     public function learnt(CarriedOverPrior $learnt): self

@@ -47,8 +47,12 @@ final readonly class RigPlan
     private TargetRange $band;
 
     /** @param  Posterior|null  $posterior  what readings told of the rig; null before there are any */
-    public function __construct(private SpecifiedRig $rig, private Goal $goal, private StoppingRules $policy, ?Posterior $posterior = null)
-    {
+    public function __construct(
+        private SpecifiedRig $rig,
+        private Goal $goal,
+        private StoppingRules $policy,
+        ?Posterior $posterior = null,
+    ) {
         $this->prior = $rig->prior();
         $this->band = $goal->band;
         $this->posterior = $posterior ?? (new Estimation($this->prior, []))->posterior();
@@ -61,7 +65,9 @@ final readonly class RigPlan
         return $this->ballAdvised;
     }
 
-    /** The same within the range that the hitch's data sheet gives: its nearest end where the model lies outside, mm. */
+    /**
+     * The same within the range that the hitch's data sheet gives: its nearest end where the model lies outside, mm.
+     */
     public function ballPlanned(): float
     {
         return $this->rig->sheetStart()->ball()?->nearest($this->ballAdvised->mean()) ?? $this->ballAdvised->mean();
@@ -86,7 +92,7 @@ final readonly class RigPlan
     {
         $sheets = $this->rig->sheetStart()->ball();
 
-        return [...($sheets === null ? [] : [$sheets]), ...(new BallHeight($this->prior))->schools()];
+        return [...$sheets === null ? [] : [$sheets], ...(new BallHeight($this->prior))->schools()];
     }
 
     /** @return list<ShankPlace> where to bolt the head for the ball as planned, nearest first */
@@ -119,7 +125,11 @@ final readonly class RigPlan
             foreach (Axle::cases() as $axle) {
                 $alone = $taped->at(Stance::Alone, $axle);
                 if ($alone !== null && ! $taped->holdsBothEndsOf($stance)) {
-                    $taped = $taped->with($stance, $axle, self::exactly($alone->height()->plus(Length::ofMillimetres($rises[$axle->value]))));
+                    $taped = $taped->with(
+                        $stance,
+                        $axle,
+                        self::exactly($alone->height()->plus(Length::ofMillimetres($rises[$axle->value]))),
+                    );
                 }
             }
         }
@@ -155,7 +165,9 @@ final readonly class RigPlan
         $adjusters = $this->rig->adjusters();
         $settings = $adjusters === null ? null : $this->rig->settings($adjusters->middle());
 
-        return $settings === null ? null : (new Advisor($settings, $this->goal, $this->policy))->advise($this->posterior);
+        return $settings === null
+            ? null
+            : (new Advisor($settings, $this->goal, $this->policy))->advise($this->posterior);
     }
 
     /** From parallel with the frame at a setting, tips low negative; null where the gaps were not taped. */
@@ -175,13 +187,23 @@ final readonly class RigPlan
         $arm = $this->prior->known()->barArm;
         $terms = [new Term('middle_setting', Length::ofMillimetres($this->posterior->tension()))];
         foreach ($adjusters->all() as $adjuster) {
-            $worth = $adjusters->tensionBetween($reference, $reference->with($adjuster->key, $forecast->setting->step($adjuster->key)), $arm);
+            $worth = $adjusters->tensionBetween(
+                $reference,
+                $reference->with($adjuster->key, $forecast->setting->step($adjuster->key)),
+                $arm,
+            );
             if ($adjuster->role !== Role::HeadHeight) {
                 $terms[] = new Term("adjuster.{$adjuster->key}", Length::ofMillimetres($worth));
             }
         }
         $terms[] = new Term('restored', $forecast->share()->mean());
-        $doubts = $this->prior->spread($this->ballOffset())->doubts(static fn (CoupledRig $rig, float $at): float => $rig->taut($at + $forecast->tensionOffset)->frontRestored());
+        $doubts = $this->prior
+            ->spread($this->ballOffset())
+            ->doubts(
+                static fn (CoupledRig $rig, float $at): float => $rig
+                    ->taut($at + $forecast->tensionOffset)
+                    ->frontRestored(),
+            );
         foreach ($doubts as $parameter => $doubt) {
             $terms[] = new Term('doubt.'.$this->prior->nameOf($parameter), $doubt);
         }
@@ -189,12 +211,17 @@ final readonly class RigPlan
         return $terms;
     }
 
-    /** How far the chains lean to the rear of square at a setting, with the brackets in their place; null where it cannot be told. */
+    /**
+     * How far the chains lean to the rear of square at a setting, with the brackets in their place; null where it
+     * cannot be told.
+     */
     public function chainLean(Setting $setting): ?Angle
     {
         $bracket = $this->rig->inPlace()->bracketPlace()->at;
 
-        return $bracket === null ? null : $this->rig->inPlace()->barHang()?->chainLean($setting, $this->carried(), $bracket);
+        return $bracket === null
+            ? null
+            : $this->rig->inPlace()->barHang()?->chainLean($setting, $this->carried(), $bracket);
     }
 
     /** @return list<Term> where a setting's bar-tip clearance comes from */
@@ -208,7 +235,9 @@ final readonly class RigPlan
     {
         $usual = self::exactly(Length::ofMillimetres(self::USUAL_FENDER_MM));
 
-        return $this->filledIn(StanceHeights::none()->with(Stance::Alone, Axle::Front, $usual)->with(Stance::Alone, Axle::Rear, $usual));
+        return $this->filledIn(
+            StanceHeights::none()->with(Stance::Alone, Axle::Front, $usual)->with(Stance::Alone, Axle::Rear, $usual),
+        );
     }
 
     /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */
@@ -256,7 +285,10 @@ final readonly class RigPlan
     {
         $adjusters = $this->rig->family()?->hasBars() === false ? $this->rig->adjusters() : null;
 
-        return $adjusters === null ? null : $this->posterior->tension() + $adjusters->tensionBetween($adjusters->middle(), $adjusters->tightest($adjusters->middle()), 0.0);
+        return $adjusters === null
+            ? null
+            : $this->posterior->tension() +
+                    $adjusters->tensionBetween($adjusters->middle(), $adjusters->tightest($adjusters->middle()), 0.0);
     }
 
     /** What a hitch without bars restores at its most, a share; null of one with bars. */
@@ -275,6 +307,8 @@ final readonly class RigPlan
     /** From the ball as the prior has it to the ball as it is predicted for, mm. */
     private function ballOffset(): float
     {
-        return $this->rig->ballOverCoupler() === null ? $this->ballPlanned() - $this->prior->known()->ballOverCoupler : 0.0;
+        return $this->rig->ballOverCoupler() === null
+            ? $this->ballPlanned() - $this->prior->known()->ballOverCoupler
+            : 0.0;
     }
 }

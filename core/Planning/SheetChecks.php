@@ -11,8 +11,12 @@ use Yoke\Specification\SpecificationSheet;
 /** What the fields of three sheets, each possible alone, cannot be together. */
 final readonly class SheetChecks
 {
-    public function __construct(private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private float $grossKg)
-    {
+    public function __construct(
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+        private float $grossKg,
+    ) {
     }
 
     public function check(Problems $problems): void
@@ -20,7 +24,9 @@ final readonly class SheetChecks
         if (($this->trailer->number('tongue_weight_kg') ?? 0.0) >= $this->grossKg) {
             $problems->found('tongue_weight_kg', Expected::of('sheet.tongue_weight'));
         }
-        $rises = static fn (SpecificationSheet $sheet, string $low, string $high): bool => ($sheet->number($low) ?? -INF) <= ($sheet->number($high) ?? INF);
+        $rises = static fn (SpecificationSheet $sheet, string $low, string $high): bool => ($sheet->number($low) ??
+            -INF) <=
+            ($sheet->number($high) ?? INF);
         if (! $rises($this->hitch, 'bar_rating_low_kg', 'bar_rating_high_kg')) {
             $problems->found('bar_rating_low_kg', Expected::of('sheet.bar_rating'));
         }

@@ -31,7 +31,10 @@ final readonly class SheetStart
         };
     }
 
-    /** Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where the sheet gives no range. */
+    /**
+     * Washers by where the tongue weight lies in the bars' range: few near its bottom, many near its top; null where
+     * the sheet gives no range.
+     */
     public function tilt(Adjusters $adjusters): ?float
     {
         $low = $this->hitch->number('bar_rating_low_kg');

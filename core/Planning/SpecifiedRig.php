@@ -48,7 +48,9 @@ use Yoke\Units\Load;
  */
 final readonly class SpecifiedRig
 {
-    /** @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place */
+    /**
+     * @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place
+     */
     public function __construct(
         public Rig $rig,
         private SpecificationSheet $vehicle,
@@ -56,7 +58,7 @@ final readonly class SpecifiedRig
         private SpecificationSheet $hitch,
         private PriorDoubts $doubts,
         private array $assumed = [],
-        private RigConditions $conditions = new RigConditions,
+        private RigConditions $conditions = new RigConditions(),
     ) {
     }
 
@@ -70,8 +72,17 @@ final readonly class SpecifiedRig
     public function weighing(Load $gross): self
     {
         $trailer = $this->rig->trailer;
-        $rig = Rig::of($this->rig->vehicle, Trailer::of($trailer->body, $trailer->axles, $trailer->ballToAxle, $gross), $this->rig->hitch);
-        $assumed = array_values(array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== RigDimension::GrossWeight));
+        $rig = Rig::of(
+            $this->rig->vehicle,
+            Trailer::of($trailer->body, $trailer->axles, $trailer->ballToAxle, $gross),
+            $this->rig->hitch,
+        );
+        $assumed = array_values(
+            array_filter(
+                $this->assumed,
+                static fn (RigDimension $dimension): bool => $dimension !== RigDimension::GrossWeight,
+            ),
+        );
 
         return new self($rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $assumed, $this->conditions);
     }
@@ -101,15 +112,40 @@ final readonly class SpecifiedRig
      */
     public function withHitch(SpecificationSheet $hitch, ?Length $barArm): self
     {
-        $rig = Rig::of($this->rig->vehicle, $this->rig->trailer, Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])));
-        $assumed = array_values(array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm));
+        $rig = Rig::of(
+            $this->rig->vehicle,
+            $this->rig->trailer,
+            Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])),
+        );
+        $assumed = array_values(
+            array_filter(
+                $this->assumed,
+                static fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm,
+            ),
+        );
 
-        return new self($rig, $this->vehicle, $this->trailer, $hitch, $this->doubts, $barArm === null ? [...$assumed, RigDimension::BarArm] : $assumed, $this->conditions->ofTheLoadAlone());
+        return new self(
+            $rig,
+            $this->vehicle,
+            $this->trailer,
+            $hitch,
+            $this->doubts,
+            $barArm === null ? [...$assumed, RigDimension::BarArm] : $assumed,
+            $this->conditions->ofTheLoadAlone(),
+        );
     }
 
     private function under(RigConditions $conditions): self
     {
-        return new self($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $conditions);
+        return new self(
+            $this->rig,
+            $this->vehicle,
+            $this->trailer,
+            $this->hitch,
+            $this->doubts,
+            $this->assumed,
+            $conditions,
+        );
     }
 
     public function doubts(): PriorDoubts
@@ -124,7 +160,15 @@ final readonly class SpecifiedRig
 
     private function describedPrior(): DescribedPrior
     {
-        return new DescribedPrior($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->conditions);
+        return new DescribedPrior(
+            $this->rig,
+            $this->vehicle,
+            $this->trailer,
+            $this->hitch,
+            $this->doubts,
+            $this->assumed,
+            $this->conditions,
+        );
     }
 
     /** The same, for a hook-up whose setting nobody knows: it is its own reference, and its tension may be anything. */
@@ -159,17 +203,19 @@ final readonly class SpecifiedRig
     public function adjusters(): ?Adjusters
     {
         $family = $this->isPlainBall() ? null : $this->family();
-        $usual = $family?->facts()->usual ?? new HitchMeasures;
+        $usual = $family?->facts()->usual ?? new HitchMeasures();
 
-        return $family?->adjusters(new HitchMeasures(
-            $this->hitch->number('pitch_mm') ?? $usual->pitchMm,
-            $this->hitch->number('steps') ?? $usual->steps,
-            $this->hitch->number('tilt_deg') ?? $usual->tiltDegrees,
-            $this->hitch->number('tilt_steps') ?? $usual->tiltSteps,
-            $this->hitch->number('head_hole_mm') ?? $usual->headHoleMm,
-            ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
-            Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
-        ));
+        return $family?->adjusters(
+            new HitchMeasures(
+                $this->hitch->number('pitch_mm') ?? $usual->pitchMm,
+                $this->hitch->number('steps') ?? $usual->steps,
+                $this->hitch->number('tilt_deg') ?? $usual->tiltDegrees,
+                $this->hitch->number('tilt_steps') ?? $usual->tiltSteps,
+                $this->hitch->number('head_hole_mm') ?? $usual->headHoleMm,
+                ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
+                Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
+            ),
+        );
     }
 
     /** What can be set on the hitch from a reference; null until its family is known. */
@@ -177,7 +223,9 @@ final readonly class SpecifiedRig
     {
         $adjusters = $this->adjusters();
 
-        return $adjusters === null ? null : new HitchSettings($adjusters, $reference, $this->constraints(), $this->sheetStart()->tilt($adjusters));
+        return $adjusters === null
+            ? null
+            : new HitchSettings($adjusters, $reference, $this->constraints(), $this->sheetStart()->tilt($adjusters));
     }
 
     /** Where the hitch's own data sheet starts. */
@@ -186,10 +234,19 @@ final readonly class SpecifiedRig
         return new SheetStart($this->hitch, $this->tongueWeight()->value);
     }
 
-    /** What a set-up of this rig is held to: the vehicle maker's range before the shop's, the hitch maker's figures, levelling. */
+    /**
+     * What a set-up of this rig is held to: the vehicle maker's range before the shop's, the hitch maker's figures,
+     * levelling.
+     */
     public function goal(TargetRange $shops, Criterion $criterion, Tolerances $tolerances): Goal
     {
-        return new Goal($this->range($shops), $criterion, $tolerances, $this->hitch->number('maker_ball_load_kg'), $this->levellingLoss());
+        return new Goal(
+            $this->range($shops),
+            $criterion,
+            $tolerances,
+            $this->hitch->number('maker_ball_load_kg'),
+            $this->levellingLoss(),
+        );
     }
 
     private function range(TargetRange $shops): TargetRange
@@ -254,7 +311,11 @@ final readonly class SpecifiedRig
     /** What the trailer's axles carry while it stands level on its jack. */
     public function levelTrailerLoad(): Load
     {
-        $more = $this->conditions->load === null ? 0.0 : $this->conditions->load->trailer() - $this->conditions->load->tongue($this->ballToAxle()->millimetres());
+        $more =
+            $this->conditions->load === null
+                ? 0.0
+                : $this->conditions->load->trailer() -
+                    $this->conditions->load->tongue($this->ballToAxle()->millimetres());
 
         return $this->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value - $more));
     }
@@ -280,7 +341,15 @@ final readonly class SpecifiedRig
     /** @return list<Assumption> what was taken as usual */
     public function assumptions(): array
     {
-        return (new Assumptions($this->rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $this->assumed, $this->conditions))->all($this->prior());
+        return (new Assumptions(
+            $this->rig,
+            $this->vehicle,
+            $this->trailer,
+            $this->hitch,
+            $this->doubts,
+            $this->assumed,
+            $this->conditions,
+        ))->all($this->prior());
     }
 
     /** Unloaded ball over level coupler, mm; null while a height is missing. */
@@ -297,14 +366,26 @@ final readonly class SpecifiedRig
     /** What the fields of a sheet, each possible alone, cannot be together. */
     public function check(Problems $problems): void
     {
-        (new SheetChecks($this->vehicle, $this->trailer, $this->hitch, $this->rig->trailer->grossWeight->kilograms()))->check($problems);
+        (new SheetChecks(
+            $this->vehicle,
+            $this->trailer,
+            $this->hitch,
+            $this->rig->trailer->grossWeight->kilograms(),
+        ))->check($problems);
     }
 
     public function inPlace(): HitchInPlace
     {
         $adjusters = $this->family()?->hasBars() === true ? $this->adjusters() : null;
 
-        return new HitchInPlace($adjusters, $this->rig->hitch->barArm, $this->ballToAxle(), $this->trailer, $this->hitch, $this->doubts);
+        return new HitchInPlace(
+            $adjusters,
+            $this->rig->hitch->barArm,
+            $this->ballToAxle(),
+            $this->trailer,
+            $this->hitch,
+            $this->doubts,
+        );
     }
 
     /** @return list<Constraint> what no setting may break */
@@ -315,8 +396,8 @@ final readonly class SpecifiedRig
 
         return [
             new KeptRatings($this->ratings()->ledger()),
-            ...($rating === null ? [] : [new BarRating($rating)]),
-            ...($hang === null ? [] : [new TipClearance($hang)]),
+            ...$rating === null ? [] : [new BarRating($rating)],
+            ...$hang === null ? [] : [new TipClearance($hang)],
         ];
     }
 }

@@ -14,7 +14,8 @@ final class UsualRig
     public const BAR_BEND_MM = 84.0;
 
     /**
-     * Chains that take a tongue weight are so soft at their hook-up point: fully stretched they restore about a quarter.
+     * Chains that take a tongue weight are so soft at their hook-up point: fully stretched they restore about a
+     * quarter.
      * Nobody's figure: that they move little is known, how little is for the readings to say.
      */
     public const CHAIN_STRETCH_MM = 300.0;
@@ -25,7 +26,10 @@ final class UsualRig
     /** Centre of gravity above the axles, of a trailer whose shape nobody told. */
     public const CG_ABOVE_AXLE_MM = 480.0;
 
-    /** Ride rate of a front axle and its spread as a share, of a vehicle whose class nobody told: between a small crossover and a three-quarter-ton truck. */
+    /**
+     * Ride rate of a front axle and its spread as a share, of a vehicle whose class nobody told: between a small
+     * crossover and a three-quarter-ton truck.
+     */
     public const FRONT_RATE = [12.8, 0.33];
 
     public const REAR_RATE = [10.8, 0.25];

@@ -7,10 +7,12 @@ namespace Yoke\Procedure;
 use Yoke\Procedure\Exception\EmptyProcedure;
 
 /**
- * The steps of an occasion for one rig, in order. What the sheets tell is not asked; what they do not is asked where it is
+ * The steps of an occasion for one rig, in order. What the sheets tell is not asked; what they do not is asked where it
+ * is
  * first needed, and changes the steps after it.
  *
- * @phpstan-type Told array{signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question, family?: string}
+ * @phpstan-type Told array{signals?: list<HandSignal>, must?: true, when?: list<string>, asks?: Question,
+ *     family?: string}
  */
 final readonly class Procedure
 {
@@ -25,7 +27,7 @@ final readonly class Procedure
         $procedures = require __DIR__.'/procedures.php';
         $steps = [];
         foreach ($procedures[$this->occasion->value] as $key => $told) {
-            array_push($steps, ...($this->facts->meets($told['when'] ?? []) ? $this->step($key, $told) : []));
+            array_push($steps, ...$this->facts->meets($told['when'] ?? []) ? $this->step($key, $told) : []);
         }
 
         return $steps === [] ? throw EmptyProcedure::of($this->occasion) : $steps;
@@ -43,7 +45,15 @@ final readonly class Procedure
         $steps = [];
         foreach ($procedures[$this->occasion->value] as $key => $told) {
             $open = $this->facts->openIn($told['when'] ?? []);
-            foreach ($this->facts->meets(array_values(array_filter($told['when'] ?? [], static fn (string $name): bool => ! isset($open[$name])))) ? $this->step($key, $told) : [] as $step) {
+            foreach (
+                $this->facts->meets(
+                    array_values(
+                        array_filter($told['when'] ?? [], static fn (string $name): bool => ! isset($open[$name])),
+                    ),
+                )
+                    ? $this->step($key, $told)
+                    : [] as $step
+            ) {
                 $steps[] = [$step, $open];
             }
         }
@@ -65,7 +75,16 @@ final readonly class Procedure
             return [];
         }
 
-        return [new Step($this->occasion, $key, $key, $told['signals'] ?? [], isset($told['must']) || $asks !== null ? Need::Must : Need::May, $asks)];
+        return [
+            new Step(
+                $this->occasion,
+                $key,
+                $key,
+                $told['signals'] ?? [],
+                isset($told['must']) || $asks !== null ? Need::Must : Need::May,
+                $asks,
+            ),
+        ];
     }
 
     /**
@@ -78,7 +97,15 @@ final readonly class Procedure
         $family = $this->facts->family();
         $steps = [];
         foreach ($family->facts()->handwork->of($which) as $i => $does) {
-            $steps[] = new Step($this->occasion, "{$key}-{$i}", str_contains($does, '.') ? $does : "{$which}.{$does}", [], Need::Must, null, $family);
+            $steps[] = new Step(
+                $this->occasion,
+                "{$key}-{$i}",
+                str_contains($does, '.') ? $does : "{$which}.{$does}",
+                [],
+                Need::Must,
+                null,
+                $family,
+            );
         }
 
         return $steps;

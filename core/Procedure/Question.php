@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Procedure;
 
-/** What a procedure asks where the sheets are silent: the answer changes the steps that follow. The value is what is stored. */
+/**
+ * What a procedure asks where the sheets are silent: the answer changes the steps that follow. The value is what is
+ * stored.
+ */
 enum Question: string
 {
     case Ground = 'ground';

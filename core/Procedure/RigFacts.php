@@ -14,8 +14,12 @@ use Yoke\Specification\SpecificationSheet;
 final readonly class RigFacts
 {
     /** @param  array<string, string>  $answers  by question */
-    public function __construct(private HitchFamily $family, private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private array $answers = [])
-    {
+    public function __construct(
+        private HitchFamily $family,
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private array $answers = [],
+    ) {
     }
 
     public function family(): HitchFamily
@@ -44,7 +48,7 @@ final readonly class RigFacts
     /** The answer to a question: the sheets' own, or what was answered; null while neither says. */
     public function answer(Question $question): ?string
     {
-        return $this->onSheet($question) ?? $this->answers[$question->value] ?? null;
+        return $this->onSheet($question) ?? ($this->answers[$question->value] ?? null);
     }
 
     /**

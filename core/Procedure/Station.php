@@ -48,7 +48,20 @@ enum Station: string
     {
         $isPlain = $family?->facts()->takeUp->distributes() === false;
 
-        return $isPlain ? [self::Brief, self::Ground, self::Alone, self::Head, self::Dropped, self::Prove, self::Sway, self::HookUp, self::Road, self::HandOver] : self::cases();
+        return $isPlain
+            ? [
+                self::Brief,
+                self::Ground,
+                self::Alone,
+                self::Head,
+                self::Dropped,
+                self::Prove,
+                self::Sway,
+                self::HookUp,
+                self::Road,
+                self::HandOver,
+            ]
+            : self::cases();
     }
 
     /** The next station in the order of the job; none after the last. */

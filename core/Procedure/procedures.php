@@ -7,7 +7,8 @@ use Yoke\Procedure\Question;
 
 /*
  * The procedures: occasion => step => the helper's signals, whether it must not be left out, when it is there at all
- * (RigFacts::meets), what it asks. `family` stands for how the hitch's own bars go on or off. The words stand at the edge.
+ * (RigFacts::meets), what it asks. `family` stands for how the hitch's own bars go on or off. The words stand at the
+ * edge.
  */
 
 $backing = [HandSignal::Back, HandSignal::TailLeft, HandSignal::TailRight, HandSignal::Slow, HandSignal::Stop];
@@ -100,7 +101,10 @@ return [
         'jack-up' => ['when' => ['bars', 'bars_off_to_reverse yes'], 'must' => true],
         'walk' => ['must' => true],
         'helper' => ['signals' => $backing, 'must' => true],
-        'sight' => ['signals' => [HandSignal::Back, HandSignal::Forward, HandSignal::Slow, HandSignal::Stop], 'must' => true],
+        'sight' => [
+            'signals' => [HandSignal::Back, HandSignal::Forward, HandSignal::Slow, HandSignal::Stop],
+            'must' => true,
+        ],
         'plate' => ['when' => ['chains alone']],
         'chock-again' => ['when' => ['bars', 'bars_off_to_reverse yes'], 'must' => true],
         'lift-again' => ['when' => ['jacked', 'bars_off_to_reverse yes'], 'must' => true],

@@ -10,7 +10,8 @@ use Yoke\Units\Load;
 use Yoke\Units\Term;
 
 /**
- * Who carries what against its rating, for a stance as predicted, before any tape comes out. Nothing is refused; what is
+ * Who carries what against its rating, for a stance as predicted, before any tape comes out. Nothing is refused; what
+ * is
  * over is named. Distribution raises no rating.
  */
 final readonly class Ledger
@@ -39,7 +40,8 @@ final readonly class Ledger
     }
 
     /**
-     * The axles over their ratings, of those that bars load: the front axle, and the trailer's. Quick enough to be asked of
+     * The axles over their ratings, of those that bars load: the front axle, and the trailer's. Quick enough to be
+     * asked of
      * every setting of a hitch.
      *
      * @return list<LoadedAxle>
@@ -48,9 +50,17 @@ final readonly class Ledger
     {
         $group = $attitude->rig()->trailer()->weight - $attitude->load;
         $loads = [
-            [LoadedAxle::Front, 'front_gawr', $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()],
+            [
+                LoadedAxle::Front,
+                'front_gawr',
+                $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad(),
+            ],
             [LoadedAxle::Trailer, 'trailer_gawr', $group],
-            [LoadedAxle::OneOfTheTrailer, 'one_axle_gawr', isset($this->ratings['one_axle_gawr']) ? $this->heaviestAxle($attitude, $group) : -INF],
+            [
+                LoadedAxle::OneOfTheTrailer,
+                'one_axle_gawr',
+                isset($this->ratings['one_axle_gawr']) ? $this->heaviestAxle($attitude, $group) : -INF,
+            ],
         ];
         $over = [];
         foreach ($loads as [$what, $field, $load]) {
@@ -81,12 +91,26 @@ final readonly class Ledger
             $this->line(RatedPart::CouplerTongue, null, $tongue, 'coupler_tongue'),
             $this->line(RatedPart::ReceiverTongue, $stance, $tongue, $this->receiverField($attitude)),
             $this->line(RatedPart::BarsHeaviestTongue, null, $tongue, 'bar_rating_high'),
-            RatedLoad::atLeast(RatedPart::BarsLightestTongue, null, $tongue, $this->ratings['bar_rating_low'] ?? null, 'bar_rating_low'),
+            RatedLoad::atLeast(
+                RatedPart::BarsLightestTongue,
+                null,
+                $tongue,
+                $this->ratings['bar_rating_low'] ?? null,
+                'bar_rating_low',
+            ),
         ];
 
         return $attitude->barMoment > 0.0
-            ? [...$lines, $this->line(RatedPart::OneBar, $stance, self::kilograms($attitude->barLoad() / $bars), 'bar_rating_high',
-                new Term('rating.all_bars', self::kilograms($attitude->barLoad()), ['bars' => $bars]))]
+            ? [
+                ...$lines,
+                $this->line(
+                    RatedPart::OneBar,
+                    $stance,
+                    self::kilograms($attitude->barLoad() / $bars),
+                    'bar_rating_high',
+                    new Term('rating.all_bars', self::kilograms($attitude->barLoad()), ['bars' => $bars]),
+                ),
+            ]
             : $lines;
     }
 
@@ -97,19 +121,35 @@ final readonly class Ledger
         $group = self::kilograms($trailer->weight - $attitude->load);
         $lines = [
             $this->line(RatedPart::Trailer, null, self::kilograms($trailer->weight), 'trailer_gvwr'),
-            $this->line(RatedPart::TrailerAxles, $stance, $group, 'trailer_gawr',
+            $this->line(
+                RatedPart::TrailerAxles,
+                $stance,
+                $group,
+                'trailer_gawr',
                 new Term('rating.gross', self::kilograms($trailer->weight)),
-                new Term('rating.less_on_vehicle', self::kilograms(-$attitude->load))),
+                new Term('rating.less_on_vehicle', self::kilograms(-$attitude->load)),
+            ),
         ];
         foreach ($this->singleAxles($attitude) as $axle => $load) {
-            $lines[] = $this->line(RatedPart::OneTrailerAxle, $stance, $load, 'one_axle_gawr', new Term('rating.all_axles', $group))->ofAxle($axle + 1, $this->weighed->trailerAxles);
+            $lines[] = $this->line(
+                RatedPart::OneTrailerAxle,
+                $stance,
+                $load,
+                'one_axle_gawr',
+                new Term('rating.all_axles', $group),
+            )->ofAxle($axle + 1, $this->weighed->trailerAxles);
         }
-        $heaviest = max(array_map(static fn (Load $load): float => $load->kilograms(), $this->singleAxles($attitude) ?: [$group]));
+        $heaviest = max(
+            array_map(static fn (Load $load): float => $load->kilograms(), $this->singleAxles($attitude) ?: [$group]),
+        );
 
         return [...$lines, $this->tyre(RatedPart::TrailerTyre, self::kilograms($heaviest), 'trailer_tyre', $stance)];
     }
 
-    /** @return list<Load> each axle of a group of two or three, front to back: on equalisers alike, else as their springs share it */
+    /**
+     * @return list<Load> each axle of a group of two or three, front to back: on equalisers alike, else as their
+     *     springs share it
+     */
     private function singleAxles(Attitude $attitude): array
     {
         $axles = $this->weighed->trailerAxles;
@@ -133,7 +173,10 @@ final readonly class Ledger
         if ($front === null || $rear === null) {
             return [];
         }
-        [$frontTerms, $rearTerms] = [self::axleTerms($front, $attitude->rig()->dropped()->frontLoad(), $attitude->frontLoad()), self::axleTerms($rear, $attitude->rig()->dropped()->rearLoad(), $attitude->rearLoad())];
+        [$frontTerms, $rearTerms] = [
+            self::axleTerms($front, $attitude->rig()->dropped()->frontLoad(), $attitude->frontLoad()),
+            self::axleTerms($rear, $attitude->rig()->dropped()->rearLoad(), $attitude->rearLoad()),
+        ];
         $frontNow = $front->plus(self::kilograms($attitude->frontLoad()));
         $rearNow = $rear->plus(self::kilograms($attitude->rearLoad()));
         $trailer = self::kilograms($attitude->rig()->trailer()->weight);
@@ -143,8 +186,22 @@ final readonly class Ledger
             $this->line(RatedPart::RearAxle, $stance, $rearNow, 'rear_gawr', ...$rearTerms),
             $this->tyre(RatedPart::FrontTyre, $frontNow, 'front_tyre', $stance),
             $this->tyre(RatedPart::RearTyre, $rearNow, 'rear_tyre', $stance),
-            $this->line(RatedPart::Vehicle, $stance, $frontNow->plus($rearNow), 'vehicle_gvwr', new Term('rating.front_axle', $frontNow), new Term('rating.rear_axle', $rearNow)),
-            $this->line(RatedPart::Combination, null, $front->plus($rear)->plus($trailer), 'gcwr', new Term('rating.vehicle_alone', $front->plus($rear)), new Term('rating.trailer', $trailer)),
+            $this->line(
+                RatedPart::Vehicle,
+                $stance,
+                $frontNow->plus($rearNow),
+                'vehicle_gvwr',
+                new Term('rating.front_axle', $frontNow),
+                new Term('rating.rear_axle', $rearNow),
+            ),
+            $this->line(
+                RatedPart::Combination,
+                null,
+                $front->plus($rear)->plus($trailer),
+                'gcwr',
+                new Term('rating.vehicle_alone', $front->plus($rear)),
+                new Term('rating.trailer', $trailer),
+            ),
             RatedLoad::atMost(RatedPart::FrontAgainstAlone, $stance, $frontNow, $front, 'front_axle', ...$frontTerms),
         ];
     }
@@ -163,7 +220,10 @@ final readonly class Ledger
         ];
     }
 
-    /** @return list<RatedLoad> what the payload placard counts: people, cargo, hitch, and what the trailer leaves on the vehicle */
+    /**
+     * @return list<RatedLoad> what the payload placard counts: people, cargo, hitch, and what the trailer leaves on the
+     *     vehicle
+     */
     private function payloadLine(Attitude $attitude, Stance $stance): array
     {
         $aboard = $this->aboard();
@@ -172,7 +232,16 @@ final readonly class Ledger
         }
         $trailer = self::kilograms($attitude->load);
 
-        return [$this->line(RatedPart::Payload, $stance, $aboard->plus($trailer), 'payload', new Term('rating.aboard', $aboard), new Term('rating.trailer_leaves', $trailer))];
+        return [
+            $this->line(
+                RatedPart::Payload,
+                $stance,
+                $aboard->plus($trailer),
+                'payload',
+                new Term('rating.aboard', $aboard),
+                new Term('rating.trailer_leaves', $trailer),
+            ),
+        ];
     }
 
     /** As counted; else what the vehicle weighs alone over its empty weight, GVWR less payload. */
@@ -180,7 +249,13 @@ final readonly class Ledger
     {
         $payload = $this->ratings['payload'] ?? null;
         $gross = $this->ratings['vehicle_gvwr'] ?? null;
-        if ($this->weighed->aboard !== null || $payload === null || $gross === null || $this->weighed->front === null || $this->weighed->rear === null) {
+        if (
+            $this->weighed->aboard !== null ||
+            $payload === null ||
+            $gross === null ||
+            $this->weighed->front === null ||
+            $this->weighed->rear === null
+        ) {
             return $this->weighed->aboard;
         }
 

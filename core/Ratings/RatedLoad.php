@@ -34,32 +34,71 @@ final readonly class RatedLoad
     ) {
     }
 
-    public static function atMost(RatedPart $part, ?Stance $stance, Load $carries, ?Load $may, string $unlockedBy, Term ...$terms): self
-    {
+    public static function atMost(
+        RatedPart $part,
+        ?Stance $stance,
+        Load $carries,
+        ?Load $may,
+        string $unlockedBy,
+        Term ...$terms,
+    ): self {
         return new self($part, $stance, $carries, $may, $unlockedBy, 1, array_values($terms));
     }
 
-    public static function atLeast(RatedPart $part, ?Stance $stance, Load $carries, ?Load $has, string $unlockedBy): self
-    {
+    public static function atLeast(
+        RatedPart $part,
+        ?Stance $stance,
+        Load $carries,
+        ?Load $has,
+        string $unlockedBy,
+    ): self {
         return new self($part, $stance, $carries, $has, $unlockedBy, -1, []);
     }
 
     /** The same load on one axle of a trailer's group. */
     public function ofAxle(int $axle, int $axles): self
     {
-        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $axle, $axles, $this->isOnTheWay);
+        return new self(
+            $this->part,
+            $this->stance,
+            $this->carries,
+            $this->may,
+            $this->unlockedBy,
+            $this->sense,
+            $this->terms,
+            $axle,
+            $axles,
+            $this->isOnTheWay,
+        );
     }
 
     /** The same of a rig that stands so in the yard alone: the bars go on before it is driven. */
     public function onTheWay(): self
     {
-        return new self($this->part, $this->stance, $this->carries, $this->may, $this->unlockedBy, $this->sense, $this->terms, $this->axle, $this->axles, true);
+        return new self(
+            $this->part,
+            $this->stance,
+            $this->carries,
+            $this->may,
+            $this->unlockedBy,
+            $this->sense,
+            $this->terms,
+            $this->axle,
+            $this->axles,
+            true,
+        );
     }
 
     /** Alike for the same line of another ledger. */
     public function key(): string
     {
-        return implode('.', array_filter([$this->part->value, $this->axle === 0 ? null : (string) $this->axle, $this->stance?->value], is_string(...)));
+        return implode(
+            '.',
+            array_filter(
+                [$this->part->value, $this->axle === 0 ? null : (string) $this->axle, $this->stance?->value],
+                is_string(...),
+            ),
+        );
     }
 
     /** Whether the rating is the least that it has to carry, and not the most that it may. */
@@ -79,7 +118,10 @@ final readonly class RatedLoad
         return $this->margin()?->isNegative() ?? false;
     }
 
-    /** The one rule: what is carried as the rig is driven governs; with the bars still off it is a caution, and so is too little. */
+    /**
+     * The one rule: what is carried as the rig is driven governs; with the bars still off it is a caution, and so is
+     * too little.
+     */
     public function state(): RatingState
     {
         return match (true) {

@@ -18,8 +18,13 @@ final readonly class RigRatings
     /** Balls come in sizes some millimetres apart; a nearer match is the same size in other units. */
     private const SAME_BALL_MM = 0.4;
 
-    public function __construct(private SpecificationSheet $vehicle, private SpecificationSheet $trailer, private SpecificationSheet $hitch, private Rig $rig, private ?LoadChange $load = null)
-    {
+    public function __construct(
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+        private Rig $rig,
+        private ?LoadChange $load = null,
+    ) {
     }
 
     public function ledger(): Ledger
@@ -79,11 +84,36 @@ final readonly class RigRatings
     private function known(): array
     {
         $ratings = [];
-        foreach ([
-            [$this->vehicle, ['front_gawr', 'rear_gawr', 'vehicle_gvwr', 'gcwr', 'payload', 'front_tyre', 'rear_tyre', 'receiver_carrying', 'receiver_distributing']],
-            [$this->trailer, ['trailer_gvwr', 'trailer_gawr', 'one_axle_gawr', 'trailer_tyre', 'coupler_gross', 'coupler_tongue']],
-            [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
-        ] as [$values, $fields]) {
+        foreach (
+            [
+                [
+                    $this->vehicle,
+                    [
+                        'front_gawr',
+                        'rear_gawr',
+                        'vehicle_gvwr',
+                        'gcwr',
+                        'payload',
+                        'front_tyre',
+                        'rear_tyre',
+                        'receiver_carrying',
+                        'receiver_distributing',
+                    ],
+                ],
+                [
+                    $this->trailer,
+                    [
+                        'trailer_gvwr',
+                        'trailer_gawr',
+                        'one_axle_gawr',
+                        'trailer_tyre',
+                        'coupler_gross',
+                        'coupler_tongue',
+                    ],
+                ],
+                [$this->hitch, ['bar_rating_low', 'bar_rating_high', 'ball_gross']],
+            ] as [$values, $fields]
+        ) {
             foreach ($fields as $field) {
                 $rating = $values->load("{$field}_kg");
                 $ratings = $rating === null ? $ratings : [...$ratings, $field => $rating];

@@ -18,7 +18,9 @@ use Yoke\Rig\Axle;
 use Yoke\Units\LengthUnit;
 use Yoke\Units\LoadUnit;
 
-/** Whatever was read at a rig as the fit takes it: one home for what each instrument observes and how far it is trusted. */
+/**
+ * Whatever was read at a rig as the fit takes it: one home for what each instrument observes and how far it is trusted.
+ */
 final readonly class ObservationMapper
 {
     /** The display that a weighbridge's usual doubt is told for, kg. */
@@ -28,22 +30,32 @@ final readonly class ObservationMapper
 
     /** What a platform tells, by the axles that stood on it. */
     private const PLATFORMS = [
-        'front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad,
-        'front rear' => Observed::VehicleLoad, 'rear trailer' => Observed::RearAndTrailerLoad,
+        'front' => Observed::FrontLoad,
+        'rear' => Observed::RearLoad,
+        'trailer' => Observed::TrailerLoad,
+        'front rear' => Observed::VehicleLoad,
+        'rear trailer' => Observed::RearAndTrailerLoad,
     ];
 
     /**
      * @param  float  $ballToAxle  mm
      * @param  float|null  $couplerLevel  coupler height with the trailer level, mm; null where nobody taped it
-     * @param  float|null  $hang  what chain or bracket leaves free at the reference setting, mm; null where nobody taped it
+     * @param  float|null  $hang  what chain or bracket leaves free at the reference setting, mm; null where nobody
+     *     taped it
      * @param  float  $usualHang  what it is taken as then
      */
-    public function __construct(private PriorDoubts $doubts, private float $ballToAxle, private ?float $couplerLevel = null, private ?float $hang = null, private float $usualHang = 0.0)
-    {
+    public function __construct(
+        private PriorDoubts $doubts,
+        private float $ballToAxle,
+        private ?float $couplerLevel = null,
+        private ?float $hang = null,
+        private float $usualHang = 0.0,
+    ) {
     }
 
     /**
-     * Fender heights: the tape's error and a part of the friction are each one's own, the rest all readings of its stance
+     * Fender heights: the tape's error and a part of the friction are each one's own, the rest all readings of its
+     * stance
      * share, and that leans to the side on which the springs stick. How much they stick is learned from repeats.
      *
      * @param  list<TapedHeight>  $heights
@@ -53,7 +65,10 @@ final readonly class ObservationMapper
     {
         $size = FrictionSize::learned($heights, $this->doubts->frictionKept);
 
-        return array_map(fn (TapedHeight $height): Observation => $this->height($height, $size->factor($height->axle)), $heights);
+        return array_map(
+            fn (TapedHeight $height): Observation => $this->height($height, $size->factor($height->axle)),
+            $heights,
+        );
     }
 
     private function height(TapedHeight $height, float $factor): Observation
@@ -68,11 +83,16 @@ final readonly class ObservationMapper
             hypot($height->reading->tapeMm(), sqrt(1.0 - $kept ** 2) * $friction),
             $height->identity,
             $kept * $friction,
-            SpringSide::of($height->context->stance, $height->axle, $height->setBy) * $this->doubts->frictionSide * $friction,
+            SpringSide::of($height->context->stance, $height->axle, $height->setBy) *
+                $this->doubts->frictionSide *
+                $friction,
         );
     }
 
-    /** @return list<Observation> of every platform that tells something; a display in whole steps is no closer than its step */
+    /**
+     * @return list<Observation> of every platform that tells something; a display in whole steps is no closer than its
+     *     step
+     */
     public function ticket(ReadingContext $context, Ticket $ticket, string $key, int $hookUp = 1): array
     {
         $usual = self::USUAL_STEP_KG / sqrt(12.0);
@@ -81,7 +101,13 @@ final readonly class ObservationMapper
         foreach ($ticket->platforms as $platform) {
             $observed = self::PLATFORMS[implode(' ', $platform->names())] ?? null;
             if ($observed !== null) {
-                $observations[] = new Observation($context, $observed, $platform->load->kilograms(), $deviation, ReadingIdentity::load("{$key} {$observed->name}", $hookUp, $key, $ticket->unit));
+                $observations[] = new Observation(
+                    $context,
+                    $observed,
+                    $platform->load->kilograms(),
+                    $deviation,
+                    ReadingIdentity::load("{$key} {$observed->name}", $hookUp, $key, $ticket->unit),
+                );
             }
         }
 
@@ -89,21 +115,58 @@ final readonly class ObservationMapper
     }
 
     /** An axle, or a platform, whose load was typed by itself. */
-    public function axleLoad(ReadingContext $context, Observed $observed, float $kilograms, string $key, int $hookUp = 1, LoadUnit $unit = LoadUnit::Kilogram): Observation
-    {
-        return new Observation($context, $observed, $kilograms, $this->doubts->weighbridgeKg, ReadingIdentity::load($key, $hookUp, "{$context->stance->value} {$hookUp}", $unit));
+    public function axleLoad(
+        ReadingContext $context,
+        Observed $observed,
+        float $kilograms,
+        string $key,
+        int $hookUp = 1,
+        LoadUnit $unit = LoadUnit::Kilogram,
+    ): Observation {
+        return new Observation(
+            $context,
+            $observed,
+            $kilograms,
+            $this->doubts->weighbridgeKg,
+            ReadingIdentity::load($key, $hookUp, "{$context->stance->value} {$hookUp}", $unit),
+        );
     }
 
-    /** Between ball and coupler, by the gauge in the head: its common error is a parameter of the fit, this is what differs each time. */
-    public function ballLoad(ReadingContext $context, float $kilograms, string $key, int $hookUp = 1, LoadUnit $unit = LoadUnit::Kilogram): Observation
-    {
-        return new Observation($context, Observed::BallLoad, $kilograms, max(self::LEAST_LOAD_DOUBT_KG, $this->doubts->ballLoadAgain * abs($kilograms)), ReadingIdentity::load($key, $hookUp, '', $unit));
+    /**
+     * Between ball and coupler, by the gauge in the head: its common error is a parameter of the fit, this is what
+     * differs each time.
+     */
+    public function ballLoad(
+        ReadingContext $context,
+        float $kilograms,
+        string $key,
+        int $hookUp = 1,
+        LoadUnit $unit = LoadUnit::Kilogram,
+    ): Observation {
+        return new Observation(
+            $context,
+            Observed::BallLoad,
+            $kilograms,
+            max(self::LEAST_LOAD_DOUBT_KG, $this->doubts->ballLoadAgain * abs($kilograms)),
+            ReadingIdentity::load($key, $hookUp, '', $unit),
+        );
     }
 
     /** @param  float  $height  ground to the top of the ball's seat, mm */
-    public function coupler(ReadingContext $context, float $height, string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre): Observation
-    {
-        return new Observation($context, Observed::CouplerRise, $height - ($this->couplerLevel ?? 0.0), $this->doubts->couplerMm, ReadingIdentity::height($key, $hookUp, $unit));
+    public function coupler(
+        ReadingContext $context,
+        float $height,
+        string $key,
+        int $hookUp = 1,
+        LengthUnit $unit = LengthUnit::Millimetre,
+    ): Observation {
+        return new Observation(
+            $context,
+            Observed::CouplerRise,
+            $height - ($this->couplerLevel ?? 0.0),
+            $this->doubts->couplerMm,
+            ReadingIdentity::height($key, $hookUp, $unit),
+        );
     }
 
     /**
@@ -113,28 +176,66 @@ final readonly class ObservationMapper
      * @param  float  $alone  the same level's reading alone
      * @param  float  $wheelbase  mm
      */
-    public function vehicleAngle(ReadingContext $context, float $degrees, float $alone, float $wheelbase, string $key, int $hookUp = 1): Observation
-    {
-        return new Observation($context, Observed::VehicleRise, (tan(deg2rad($degrees)) - tan(deg2rad($alone))) * $wheelbase, M_SQRT2 * deg2rad($this->doubts->angleDegrees) * $wheelbase, ReadingIdentity::height($key, $hookUp));
+    public function vehicleAngle(
+        ReadingContext $context,
+        float $degrees,
+        float $alone,
+        float $wheelbase,
+        string $key,
+        int $hookUp = 1,
+    ): Observation {
+        return new Observation(
+            $context,
+            Observed::VehicleRise,
+            (tan(deg2rad($degrees)) - tan(deg2rad($alone))) * $wheelbase,
+            M_SQRT2 * deg2rad($this->doubts->angleDegrees) * $wheelbase,
+            ReadingIdentity::height($key, $hookUp),
+        );
     }
 
     /** @param  float  $degrees  nose-up positive */
     public function trailerAngle(ReadingContext $context, float $degrees, string $key, int $hookUp = 1): Observation
     {
-        return new Observation($context, Observed::NoseRise, tan(deg2rad($degrees)) * $this->ballToAxle, deg2rad($this->doubts->angleDegrees) * $this->ballToAxle, ReadingIdentity::height($key, $hookUp));
+        return new Observation(
+            $context,
+            Observed::NoseRise,
+            tan(deg2rad($degrees)) * $this->ballToAxle,
+            deg2rad($this->doubts->angleDegrees) * $this->ballToAxle,
+            ReadingIdentity::height($key, $hookUp),
+        );
     }
 
     /** @param  float  $gap  frame to bar at the hook-up point, bars in but not hooked, mm */
-    public function barGap(ReadingContext $context, float $gap, string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre): Observation
-    {
-        $deviation = $this->hang === null ? hypot($this->doubts->tensionTapedMm, $this->doubts->hangAssumedMm) : $this->doubts->tensionTapedMm;
+    public function barGap(
+        ReadingContext $context,
+        float $gap,
+        string $key,
+        int $hookUp = 1,
+        LengthUnit $unit = LengthUnit::Millimetre,
+    ): Observation {
+        $deviation =
+            $this->hang === null
+                ? hypot($this->doubts->tensionTapedMm, $this->doubts->hangAssumedMm)
+                : $this->doubts->tensionTapedMm;
 
-        return new Observation($context, Observed::BarBend, $gap - ($this->hang ?? $this->usualHang), $deviation, ReadingIdentity::height($key, $hookUp, $unit));
+        return new Observation(
+            $context,
+            Observed::BarBend,
+            $gap - ($this->hang ?? $this->usualHang),
+            $deviation,
+            ReadingIdentity::height($key, $hookUp, $unit),
+        );
     }
 
     /** Level, as scales and levers tell it together. */
     public function tongueWeight(Normal $level, string $key, LoadUnit $unit = LoadUnit::Kilogram): Observation
     {
-        return new Observation(ReadingContext::dropped(), Observed::TongueWeight, $level->mean(), $level->deviation(), ReadingIdentity::load($key, 1, '', $unit));
+        return new Observation(
+            ReadingContext::dropped(),
+            Observed::TongueWeight,
+            $level->mean(),
+            $level->deviation(),
+            ReadingIdentity::load($key, 1, '', $unit),
+        );
     }
 }

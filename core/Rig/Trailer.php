@@ -35,7 +35,7 @@ final readonly class Trailer
     /** @throws ImpossibleRig */
     public static function of(TrailerBody $body, int $axles, Length $ballToAxle, Load $grossWeight): self
     {
-        self::check($axles, $ballToAxle, $grossWeight, new ThrowFirstProblem);
+        self::check($axles, $ballToAxle, $grossWeight, new ThrowFirstProblem());
 
         return new self($body, $axles, $ballToAxle, $grossWeight);
     }
@@ -46,8 +46,16 @@ final readonly class Trailer
         if ($axles !== null && ($axles < 1 || $axles > 3)) {
             $problems->found('axles', Expected::of('rig.axles'));
         }
-        LengthRange::ofMillimetres('ball_to_axle', ...self::BALL_TO_AXLE_MM)->check('ball_to_axle', $ballToAxle, $problems);
-        if ($grossWeight !== null && ($grossWeight->kilograms() < self::GROSS_WEIGHT_KG[0] || $grossWeight->kilograms() > self::GROSS_WEIGHT_KG[1])) {
+        LengthRange::ofMillimetres('ball_to_axle', ...self::BALL_TO_AXLE_MM)->check(
+            'ball_to_axle',
+            $ballToAxle,
+            $problems,
+        );
+        if (
+            $grossWeight !== null &&
+            ($grossWeight->kilograms() < self::GROSS_WEIGHT_KG[0] ||
+                $grossWeight->kilograms() > self::GROSS_WEIGHT_KG[1])
+        ) {
             $problems->found('gross_weight', Expected::of('rig.gross_weight'));
         }
     }

@@ -12,7 +12,10 @@ enum TrailerBody: string
     case PopUp = 'pop-up';
     case Tall = 'tall';
 
-    /** @return array{float, float} usual length from ball to axle and its spread, one deviation, mm (docs/model.md, What is assumed) */
+    /**
+     * @return array{float, float} usual length from ball to axle and its spread, one deviation, mm (docs/model.md,
+     *     What is assumed)
+     */
     public function ballToAxle(): array
     {
         return match ($this) {

@@ -30,9 +30,14 @@ final readonly class Vehicle
     }
 
     /** @throws ImpossibleRig */
-    public static function of(VehicleBody $body, Length $wheelbase, Length $overhang, Suspension $front, Suspension $rear): self
-    {
-        self::check($wheelbase, $overhang, new ThrowFirstProblem);
+    public static function of(
+        VehicleBody $body,
+        Length $wheelbase,
+        Length $overhang,
+        Suspension $front,
+        Suspension $rear,
+    ): self {
+        self::check($wheelbase, $overhang, new ThrowFirstProblem());
 
         return new self($body, $wheelbase, $overhang, $front, $rear);
     }

@@ -38,7 +38,9 @@ enum VehicleClass: string
         return $this->body() === VehicleBody::PickUp ? Suspension::Leaf : Suspension::Coil;
     }
 
-    /** @return array{float, float} usual wheelbase and its spread, one deviation, mm (docs/model.md, What is assumed) */
+    /**
+     * @return array{float, float} usual wheelbase and its spread, one deviation, mm (docs/model.md, What is assumed)
+     */
     public function wheelbase(): array
     {
         return match ($this) {

@@ -57,7 +57,11 @@ final readonly class RoadTest
     {
         $findings = [...$this->ofSway(), ...$this->ofSteering(), ...$this->ofPorpoising(), ...$this->ofLorries()];
         $order = [Severity::StopHere, Severity::SeeTo, Severity::Watch];
-        usort($findings, static fn (RoadFinding $one, RoadFinding $other): int => array_search($one->severity, $order, true) <=> array_search($other->severity, $order, true));
+        usort(
+            $findings,
+            static fn (RoadFinding $one, RoadFinding $other): int => array_search($one->severity, $order, true) <=>
+                array_search($other->severity, $order, true),
+        );
 
         return $findings;
     }
@@ -66,11 +70,19 @@ final readonly class RoadTest
     private function ofSway(): array
     {
         return match ($this->felt(Feel::Sway)) {
-            'grew' => [new RoadFinding(RoadFindingKind::SwayGrew, Station::Brief, Severity::StopHere), new RoadFinding(RoadFindingKind::SwayControlSlack, Station::Sway, Severity::StopHere)],
-            'few' => [new RoadFinding(RoadFindingKind::SwaySettledSlowly, Station::Sway, Severity::SeeTo), new RoadFinding(RoadFindingKind::TooLittleOnTheTongue, Station::Brief, Severity::SeeTo)],
-            'once' => [$this->felt(Feel::Wind) === 'strong'
-                ? new RoadFinding(RoadFindingKind::SwayInWind, Station::Sway, Severity::Watch)
-                : new RoadFinding(RoadFindingKind::SwayInCalmAir, Station::Sway, Severity::SeeTo)],
+            'grew' => [
+                new RoadFinding(RoadFindingKind::SwayGrew, Station::Brief, Severity::StopHere),
+                new RoadFinding(RoadFindingKind::SwayControlSlack, Station::Sway, Severity::StopHere),
+            ],
+            'few' => [
+                new RoadFinding(RoadFindingKind::SwaySettledSlowly, Station::Sway, Severity::SeeTo),
+                new RoadFinding(RoadFindingKind::TooLittleOnTheTongue, Station::Brief, Severity::SeeTo),
+            ],
+            'once' => [
+                $this->felt(Feel::Wind) === 'strong'
+                    ? new RoadFinding(RoadFindingKind::SwayInWind, Station::Sway, Severity::Watch)
+                    : new RoadFinding(RoadFindingKind::SwayInCalmAir, Station::Sway, Severity::SeeTo),
+            ],
             default => [],
         };
     }
@@ -90,9 +102,11 @@ final readonly class RoadTest
     {
         return match ($this->felt(Feel::Porpoising)) {
             'much' => [new RoadFinding(RoadFindingKind::Porpoising, Station::Prove, Severity::SeeTo)],
-            'some' => [$this->felt(Feel::Road) === 'smooth'
-                ? new RoadFinding(RoadFindingKind::PorpoisingOnASmoothRoad, Station::Prove, Severity::SeeTo)
-                : new RoadFinding(RoadFindingKind::PorpoisingOnARoughRoad, Station::Prove, Severity::Watch)],
+            'some' => [
+                $this->felt(Feel::Road) === 'smooth'
+                    ? new RoadFinding(RoadFindingKind::PorpoisingOnASmoothRoad, Station::Prove, Severity::SeeTo)
+                    : new RoadFinding(RoadFindingKind::PorpoisingOnARoughRoad, Station::Prove, Severity::Watch),
+            ],
             default => [],
         };
     }
@@ -100,6 +114,8 @@ final readonly class RoadTest
     /** @return list<RoadFinding> */
     private function ofLorries(): array
     {
-        return $this->felt(Feel::Lorries) === 'pushed' ? [new RoadFinding(RoadFindingKind::LorriesPush, Station::Sway, Severity::SeeTo)] : [];
+        return $this->felt(Feel::Lorries) === 'pushed'
+            ? [new RoadFinding(RoadFindingKind::LorriesPush, Station::Sway, Severity::SeeTo)]
+            : [];
     }
 }

@@ -80,7 +80,9 @@ final readonly class CareBook
         if ($line->kilometres !== null) {
             return $line->kilometres;
         }
-        $sameDay = array_values(array_filter($this->read(), static fn (CareDone $one): bool => $one->day === $line->day));
+        $sameDay = array_values(
+            array_filter($this->read(), static fn (CareDone $one): bool => $one->day === $line->day),
+        );
 
         return $sameDay[0]->kilometres ?? null;
     }

@@ -40,11 +40,19 @@ final readonly class CareTask
         $season = Interval::ofDays(self::SEASON_DAYS);
 
         return [
-            new self(self::RETORQUE, Interval::whicheverFirst($hitch->number('retorque_km'), self::FIRST_RUN_DAYS), $family),
+            new self(
+                self::RETORQUE,
+                Interval::whicheverFirst($hitch->number('retorque_km'), self::FIRST_RUN_DAYS),
+                $family,
+            ),
             new self('torque', $season, $family),
             new self('grease', $season, $family),
             new self('wear', $season, $family),
-            new self('service', Interval::whicheverFirst($hitch->number('service_km'), (int) round($months * self::DAYS_OF_MONTH)), $family),
+            new self(
+                'service',
+                Interval::whicheverFirst($hitch->number('service_km'), (int) round($months * self::DAYS_OF_MONTH)),
+                $family,
+            ),
         ];
     }
 

@@ -17,10 +17,16 @@ final readonly class DueTask
      * @param  CareDone  $since  what its interval counts from
      * @param  int  $day  it falls due on by time, days since 1 January 1970
      * @param  float|null  $kilometres  it falls due at; null where no distance counts or none was read at its beginning
-     * @param  int|null  $forecast  day on which that distance will be driven, at the pace so far; null while there is no pace
+     * @param  int|null  $forecast  day on which that distance will be driven, at the pace so far; null while there is
+     *     no pace
      */
-    public function __construct(public CareTask $task, public CareDone $since, public int $day, public ?float $kilometres, public ?int $forecast)
-    {
+    public function __construct(
+        public CareTask $task,
+        public CareDone $since,
+        public int $day,
+        public ?float $kilometres,
+        public ?int $forecast,
+    ) {
     }
 
     /** The day on which it falls due, as far as it can be told, days since 1 January 1970. */
@@ -40,7 +46,8 @@ final readonly class DueTask
 
         return match (true) {
             $today >= $this->day, $left !== null && $left <= 0.0 => DueState::Over,
-            $today >= $this->firstDay() - self::SOON_DAYS, $left !== null && $left <= self::SOON_SHARE * $every => DueState::Soon,
+            $today >= $this->firstDay() - self::SOON_DAYS,
+            $left !== null && $left <= self::SOON_SHARE * $every => DueState::Soon,
             default => DueState::Later,
         };
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Service;
 
-/** What an owner checks again after a set-up, in the order in which it falls due. The maker's data sheet goes before it. */
+/**
+ * What an owner checks again after a set-up, in the order in which it falls due. The maker's data sheet goes before it.
+ */
 enum Recheck: string
 {
     case Torque = 'torque';

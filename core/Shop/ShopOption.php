@@ -14,8 +14,14 @@ final readonly class ShopOption
      * @param  float  $high  included
      * @param  list<string>  $options  what can be chosen
      */
-    private function __construct(public string $key, public SettingKind $kind, public float|string $default, public float $low, public float $high, public array $options)
-    {
+    private function __construct(
+        public string $key,
+        public SettingKind $kind,
+        public float|string $default,
+        public float $low,
+        public float $high,
+        public array $options,
+    ) {
     }
 
     public static function figure(string $key, SettingKind $kind, float $default, float $low, float $high): self
@@ -40,7 +46,8 @@ final readonly class ShopOption
         return match (true) {
             $this->kind === SettingKind::Choice => is_string($value) && in_array($value, $this->options, true),
             ! is_float($value) || ! is_finite($value) || $value < $this->low || $value > $this->high => false,
-            default => ! in_array($this->kind, [SettingKind::Times, SettingKind::Whole], true) || floor($value) === $value,
+            default => ! in_array($this->kind, [SettingKind::Times, SettingKind::Whole], true) ||
+                floor($value) === $value,
         };
     }
 }

@@ -24,19 +24,56 @@ final readonly class ShopSettings
 
     public const OFF = 'off';
 
-    private const LEARNED = ['front_rate', 'rear_rate', 'bar_rate', 'tension', 'trailer_rate', 'pace', 'reader', 'friction'];
+    private const LEARNED = [
+        'front_rate',
+        'rear_rate',
+        'bar_rate',
+        'tension',
+        'trailer_rate',
+        'pace',
+        'reader',
+        'friction',
+    ];
 
     /** Doubts and tolerances in lengths can be so many times less or more than usual. */
     private const LENGTH_SPAN = 5.0;
 
     private const SHARES_OF_POLICY = [
-        'sure' => [0.5, 0.999], 'overUnsure' => [0.0001, 0.1], 'goodEnough' => [0.5, 0.99], 'overDone' => [0.001, 0.2], 'hopeless' => [0.01, 0.5], 'worthReading' => [0.05, 0.9],
-        'openSuspect' => [0.01, 0.5], 'overAllowed' => [0.005, 0.3], 'unseen' => [0.0, 0.3], 'offLevel' => [0.0, 1.0], 'minute' => [0.0, 0.05],
+        'sure' => [0.5, 0.999],
+        'overUnsure' => [0.0001, 0.1],
+        'goodEnough' => [0.5, 0.99],
+        'overDone' => [0.001, 0.2],
+        'hopeless' => [0.01, 0.5],
+        'worthReading' => [0.05, 0.9],
+        'openSuspect' => [0.01, 0.5],
+        'overAllowed' => [0.005, 0.3],
+        'unseen' => [0.0, 0.3],
+        'offLevel' => [0.0, 1.0],
+        'minute' => [0.0, 0.05],
     ];
 
-    private const SHARES_OF_PRIOR = ['rideRate', 'trailerRate', 'cgHeight', 'barRate', 'barRateUnrated', 'barRateFromSheet', 'chainRate', 'ballLoad', 'ballLoadAgain'];
+    private const SHARES_OF_PRIOR = [
+        'rideRate',
+        'trailerRate',
+        'cgHeight',
+        'barRate',
+        'barRateUnrated',
+        'barRateFromSheet',
+        'chainRate',
+        'ballLoad',
+        'ballLoadAgain',
+    ];
 
-    private const LENGTHS_OF_PRIOR = ['tensionTapedMm', 'tensionNotTapedMm', 'tensionUnknownMm', 'chainTensionMm', 'ballOverCouplerTapedMm', 'ballOverCouplerAssumedMm', 'hangAssumedMm', 'couplerMm'];
+    private const LENGTHS_OF_PRIOR = [
+        'tensionTapedMm',
+        'tensionNotTapedMm',
+        'tensionUnknownMm',
+        'chainTensionMm',
+        'ballOverCouplerTapedMm',
+        'ballOverCouplerAssumedMm',
+        'hangAssumedMm',
+        'couplerMm',
+    ];
 
     /**
      * @param  array<string, float|string>  $chosen  by key, each as its setting allows it
@@ -51,17 +88,37 @@ final readonly class ShopSettings
     {
         $all = self::all();
 
-        return new self(array_filter($chosen, static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value), ARRAY_FILTER_USE_BOTH), $all);
+        return new self(
+            array_filter(
+                $chosen,
+                static fn (float|string $value, string $key): bool => isset($all[$key]) && $all[$key]->allows($value),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+            $all,
+        );
     }
 
     /** @return array<string, ShopOption> by key, in the order they are said */
     public static function all(): array
     {
         $settings = [
-            ...self::rangeFigures(), ...self::policyFigures(), ...self::doubtFigures(), ...self::priorFigures(), ...self::toleranceFigures(),
+            ...self::rangeFigures(),
+            ...self::policyFigures(),
+            ...self::doubtFigures(),
+            ...self::priorFigures(),
+            ...self::toleranceFigures(),
             ShopOption::choice('units.fineness', Fineness::Sixteenth->value, array_column(Fineness::cases(), 'value')),
-            ShopOption::choice('counting.counting', self::AS_USUAL, [self::AS_USUAL, ...array_column(Counting::cases(), 'value')]),
-            ...array_map(static fn (string $source): ShopOption => ShopOption::choice("experience.{$source}", self::ON, [self::ON, self::OFF]), self::LEARNED),
+            ShopOption::choice('counting.counting', self::AS_USUAL, [
+                self::AS_USUAL,
+                ...array_column(Counting::cases(), 'value'),
+            ]),
+            ...array_map(
+                static fn (string $source): ShopOption => ShopOption::choice("experience.{$source}", self::ON, [
+                    self::ON,
+                    self::OFF,
+                ]),
+                self::LEARNED,
+            ),
             ShopOption::figure('day.bays', SettingKind::Whole, 2, 1, 6),
             ShopOption::figure('day.from', SettingKind::Whole, 7, 0, 12),
             ShopOption::figure('day.to', SettingKind::Whole, 19, 13, 24),
@@ -98,7 +155,14 @@ final readonly class ShopSettings
         } catch (ImpossibleBand) {
             $against['range.to'] = 'range.from';
         }
-        foreach ([['policy.goodEnough', 'policy.sure'], ['policy.overUnsure', 'policy.overDone'], ['policy.before', 'policy.readings'], ['tolerance.noseDownDegrees', 'tolerance.farNoseDownDegrees']] as [$less, $more]) {
+        foreach (
+            [
+                ['policy.goodEnough', 'policy.sure'],
+                ['policy.overUnsure', 'policy.overDone'],
+                ['policy.before', 'policy.readings'],
+                ['tolerance.noseDownDegrees', 'tolerance.farNoseDownDegrees'],
+            ] as [$less, $more]
+        ) {
             if ($this->number($less) > $this->number($more)) {
                 $against[$less] = $more;
             }
@@ -117,7 +181,9 @@ final readonly class ShopSettings
     {
         $policy = $this->group('policy');
 
-        return new StoppingRules(...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']]);
+        return new StoppingRules(
+            ...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']],
+        );
     }
 
     public function heightDoubt(): HeightDoubt
@@ -190,13 +256,16 @@ final readonly class ShopSettings
     {
         $usual = TargetRange::usual();
 
-        return [ShopOption::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95), ShopOption::figure('range.to', SettingKind::Share, $usual->to, 0.05, 1.0)];
+        return [
+            ShopOption::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95),
+            ShopOption::figure('range.to', SettingKind::Share, $usual->to, 0.05, 1.0),
+        ];
     }
 
     /** @return list<ShopOption> */
     private static function policyFigures(): array
     {
-        $usual = new StoppingRules;
+        $usual = new StoppingRules();
         $settings = [];
         foreach (self::SHARES_OF_POLICY as $name => [$low, $high]) {
             $settings[] = ShopOption::figure("policy.{$name}", SettingKind::Share, $usual->{$name}, $low, $high);
@@ -222,10 +291,16 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function doubtFigures(): array
     {
-        $usual = new HeightDoubt;
+        $usual = new HeightDoubt();
 
         return array_map(
-            static fn (string $name): ShopOption => ShopOption::figure("doubt.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN),
+            static fn (string $name): ShopOption => ShopOption::figure(
+                "doubt.{$name}",
+                SettingKind::Millimetres,
+                $usual->{$name},
+                $usual->{$name} / self::LENGTH_SPAN,
+                $usual->{$name} * self::LENGTH_SPAN,
+            ),
             ['tapeMm', 'coilRolledMm', 'leafRolledMm', 'coilNotRolledMm', 'leafNotRolledMm'],
         );
     }
@@ -233,13 +308,25 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function priorFigures(): array
     {
-        $usual = new PriorDoubts;
+        $usual = new PriorDoubts();
         $settings = [];
         foreach (self::SHARES_OF_PRIOR as $name) {
-            $settings[] = ShopOption::figure("prior.{$name}", SettingKind::Share, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, min(0.8, $usual->{$name} * self::LENGTH_SPAN));
+            $settings[] = ShopOption::figure(
+                "prior.{$name}",
+                SettingKind::Share,
+                $usual->{$name},
+                $usual->{$name} / self::LENGTH_SPAN,
+                min(0.8, $usual->{$name} * self::LENGTH_SPAN),
+            );
         }
         foreach (self::LENGTHS_OF_PRIOR as $name) {
-            $settings[] = ShopOption::figure("prior.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+            $settings[] = ShopOption::figure(
+                "prior.{$name}",
+                SettingKind::Millimetres,
+                $usual->{$name},
+                $usual->{$name} / self::LENGTH_SPAN,
+                $usual->{$name} * self::LENGTH_SPAN,
+            );
         }
 
         return [
@@ -254,12 +341,24 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function toleranceFigures(): array
     {
-        $usual = new Tolerances;
+        $usual = new Tolerances();
         $settings = [];
         foreach (['squatMm', 'couplerMm', 'bentMm'] as $name) {
-            $settings[] = ShopOption::figure("tolerance.{$name}", SettingKind::Millimetres, $usual->{$name}, $usual->{$name} / self::LENGTH_SPAN, $usual->{$name} * self::LENGTH_SPAN);
+            $settings[] = ShopOption::figure(
+                "tolerance.{$name}",
+                SettingKind::Millimetres,
+                $usual->{$name},
+                $usual->{$name} / self::LENGTH_SPAN,
+                $usual->{$name} * self::LENGTH_SPAN,
+            );
         }
-        $settings[] = ShopOption::figure('tolerance.ballLoadShare', SettingKind::Share, $usual->ballLoadShare, 0.005, 0.2);
+        $settings[] = ShopOption::figure(
+            'tolerance.ballLoadShare',
+            SettingKind::Share,
+            $usual->ballLoadShare,
+            0.005,
+            0.2,
+        );
         foreach (['noseUpDegrees', 'noseDownDegrees', 'farNoseDownDegrees'] as $name) {
             $settings[] = ShopOption::figure("tolerance.{$name}", SettingKind::Degrees, $usual->{$name}, 0.05, 3.0);
         }

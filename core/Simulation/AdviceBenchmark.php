@@ -16,7 +16,9 @@ use Yoke\Simulation\Contest\ReadingLog;
 use Yoke\Simulation\Contest\RigSampler;
 use Yoke\Simulation\Contest\TapeReader;
 
-/** How long it takes to learn a rig from three stances, two of them read twice, and to weigh every setting of its hitch. */
+/**
+ * How long it takes to learn a rig from three stances, two of them read twice, and to weigh every setting of its hitch.
+ */
 final readonly class AdviceBenchmark
 {
     /** @param  Closure(): float  $seconds a clock that only runs forward */
@@ -30,7 +32,7 @@ final readonly class AdviceBenchmark
      */
     public function run(int $rigs): float
     {
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts);
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts());
         $took = 0.0;
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
@@ -42,10 +44,14 @@ final readonly class AdviceBenchmark
             $log->hookUp($middle, $middle);
             $observations = $log->observations();
             $began = ($this->seconds)();
-            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new StoppingRules))->advise((new Estimation($lot->told, $observations))->posterior(), $middle, $log->looked());
+            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new StoppingRules()))->advise(
+                (new Estimation($lot->told, $observations))->posterior(),
+                $middle,
+                $log->looked(),
+            );
             $took += ($this->seconds)() - $began;
         }
 
-        return $took * 1e3 / $rigs;
+        return ($took * 1e3) / $rigs;
     }
 }

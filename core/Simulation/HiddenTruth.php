@@ -27,8 +27,13 @@ final readonly class HiddenTruth
      * @param  array{front: float, rear: float}  $aloneKg  axle loads
      * @param  array{front: float, rear: float}  $frictionKg
      */
-    public function __construct(private CoupledRig $rig, public float $tension, private array $aloneMm, public array $aloneKg, private array $frictionKg)
-    {
+    public function __construct(
+        private CoupledRig $rig,
+        public float $tension,
+        private array $aloneMm,
+        public array $aloneKg,
+        private array $frictionKg,
+    ) {
     }
 
     /**
@@ -38,8 +43,13 @@ final readonly class HiddenTruth
      * @param  array{front: float, rear: float}  $aloneKg
      * @param  array{front: Suspension, rear: Suspension}  $springs
      */
-    public static function drawn(RigPrior $prior, array $aloneMm, array $aloneKg, array $springs, RandomSource $random): self
-    {
+    public static function drawn(
+        RigPrior $prior,
+        array $aloneMm,
+        array $aloneKg,
+        array $springs,
+        RandomSource $random,
+    ): self {
         $at = [];
         for ($parameter = 0; $parameter < $prior->count(); $parameter++) {
             $at[$parameter] = $random->between(-self::WITHIN, self::WITHIN);
@@ -61,7 +71,11 @@ final readonly class HiddenTruth
     public function at(float $tensionOffset, float $ballOffset): SimulatedRig
     {
         $bars = $this->rig->bars();
-        $raised = new CoupledRig($this->rig->vehicle(), $this->rig->trailer(), new Bars($bars->count, $bars->rate, $bars->arm, $bars->ballOverCoupler + $ballOffset));
+        $raised = new CoupledRig(
+            $this->rig->vehicle(),
+            $this->rig->trailer(),
+            new Bars($bars->count, $bars->rate, $bars->arm, $bars->ballOverCoupler + $ballOffset),
+        );
 
         return new SimulatedRig($raised, $this->tension + $tensionOffset, $this->aloneMm, $this->frictionKg);
     }
@@ -75,7 +89,12 @@ final readonly class HiddenTruth
 
         return [
             'vehicle' => [$vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, $vehicle->rearRate],
-            'trailer' => [$trailer->ballToAxle, $trailer->weight, $trailer->tongueWeight, $trailer->cgAboveAxle],
+            'trailer' => [
+                $trailer->ballToAxle,
+                $trailer->weight,
+                $trailer->tongueWeight,
+                $trailer->cgAboveAxle,
+            ],
             'axles' => $trailer->axles,
             'bars' => [$bars->rate, $bars->arm, $bars->ballOverCoupler],
             'tension' => $this->tension,
@@ -85,11 +104,20 @@ final readonly class HiddenTruth
         ];
     }
 
-    /** @param  array{vehicle: array{float, float, float, float}, trailer: array{float, float, float, float}, axles: non-empty-list<array{offset: float, rate: float}>, bars: array{float, float, float}, tension: float, alone_mm: array{front: float, rear: float}, alone_kg: array{front: float, rear: float}, friction_kg: array{front: float, rear: float}}  $kept */
+    /**
+     * @param  array{vehicle: array{float, float, float, float}, trailer: array{float, float, float, float},
+     *     axles: non-empty-list<array{offset: float, rate: float}>, bars: array{float, float, float}, tension: float,
+     *     alone_mm: array{front: float, rear: float}, alone_kg: array{front: float, rear: float},
+     *     friction_kg: array{front: float, rear: float}}  $kept
+     */
     public static function ofArray(array $kept): self
     {
         return new self(
-            new CoupledRig(new TowVehicle(...$kept['vehicle']), new TowedTrailer(...[...$kept['trailer'], $kept['axles']]), new Bars(2, ...$kept['bars'])),
+            new CoupledRig(
+                new TowVehicle(...$kept['vehicle']),
+                new TowedTrailer(...[...$kept['trailer'], $kept['axles']]),
+                new Bars(2, ...$kept['bars']),
+            ),
             $kept['tension'],
             $kept['alone_mm'],
             $kept['alone_kg'],

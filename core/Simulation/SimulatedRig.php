@@ -57,7 +57,9 @@ final readonly class SimulatedRig
         $stuck = $this->frictionKg[$axle->value] * ($settling === Settling::Rolled ? self::LEFT_AFTER_ROLLING : 1.0);
         $rate = $axle === Axle::Front ? $this->truth->vehicle()->frontRate : $this->truth->vehicle()->rearRate;
 
-        return Length::ofMillimetres($this->aloneMm[$axle->value] + $this->rise($stance, $axle) + $random->between(-$stuck, $stuck) / $rate);
+        return Length::ofMillimetres(
+            $this->aloneMm[$axle->value] + $this->rise($stance, $axle) + $random->between(-$stuck, $stuck) / $rate,
+        );
     }
 
     /**
@@ -70,7 +72,13 @@ final readonly class SimulatedRig
     {
         $attitude = $this->attitude($stance);
 
-        return $attitude === null ? $aloneKg : ['front' => $aloneKg['front'] + $attitude->frontLoad(), 'rear' => $aloneKg['rear'] + $attitude->rearLoad(), 'trailer' => $this->truth->trailer()->weight - $attitude->load];
+        return $attitude === null
+            ? $aloneKg
+            : [
+                'front' => $aloneKg['front'] + $attitude->frontLoad(),
+                'rear' => $aloneKg['rear'] + $attitude->rearLoad(),
+                'trailer' => $this->truth->trailer()->weight - $attitude->load,
+            ];
     }
 
     /** Between ball and coupler, kg; 0 while nothing is coupled. */

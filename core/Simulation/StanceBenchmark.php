@@ -26,17 +26,20 @@ final readonly class StanceBenchmark
     {
         $rig = new CoupledRig(
             new TowVehicle(3700.0, 1300.0, 12.4, 9.1),
-            new TowedTrailer(5150.0, 3180.0, 402.0, 520.0, [['offset' => 430.0, 'rate' => 26.0], ['offset' => -430.0, 'rate' => 26.0]]),
+            new TowedTrailer(5150.0, 3180.0, 402.0, 520.0, [
+                ['offset' => 430.0, 'rate' => 26.0],
+                ['offset' => -430.0, 'rate' => 26.0],
+            ]),
             new Bars(2, 5.9, 720.0, 14.0),
         );
         $sum = 0.0;
         $began = ($this->seconds)();
         for ($i = 0; $i < $stances; $i++) {
-            $attitude = $rig->carried(-40.0 + $i % 120);
+            $attitude = $rig->carried(-40.0 + ($i % 120));
             $sum += $attitude->frontRise() + $attitude->rearRise() + $attitude->frontRestored();
         }
         $took = ($this->seconds)() - $began;
 
-        return is_finite($sum) ? $took * 1e6 / $stances : INF;
+        return is_finite($sum) ? ($took * 1e6) / $stances : INF;
     }
 }

@@ -16,8 +16,24 @@ final readonly class Field
 {
     /** What a maker allows: keys of loads that nothing may go over. */
     private const RATINGS = [
-        'front_gawr_kg', 'rear_gawr_kg', 'vehicle_gvwr_kg', 'gcwr_kg', 'payload_kg', 'front_tyre_kg', 'rear_tyre_kg', 'receiver_carrying_kg', 'receiver_distributing_kg',
-        'one_axle_gawr_kg', 'trailer_tyre_kg', 'trailer_gvwr_kg', 'trailer_gawr_kg', 'coupler_gross_kg', 'coupler_tongue_kg', 'bar_rating_low_kg', 'bar_rating_high_kg', 'ball_gross_kg',
+        'front_gawr_kg',
+        'rear_gawr_kg',
+        'vehicle_gvwr_kg',
+        'gcwr_kg',
+        'payload_kg',
+        'front_tyre_kg',
+        'rear_tyre_kg',
+        'receiver_carrying_kg',
+        'receiver_distributing_kg',
+        'one_axle_gawr_kg',
+        'trailer_tyre_kg',
+        'trailer_gvwr_kg',
+        'trailer_gawr_kg',
+        'coupler_gross_kg',
+        'coupler_tongue_kg',
+        'bar_rating_low_kg',
+        'bar_rating_high_kg',
+        'ball_gross_kg',
     ];
 
     /**
@@ -25,8 +41,13 @@ final readonly class Field
      * @param  float  $high  in the canonical unit, included
      * @param  list<string>  $options  what can be chosen, as it is stored
      */
-    private function __construct(public string $key, public FieldKind $kind, public float $low, public float $high, public array $options)
-    {
+    private function __construct(
+        public string $key,
+        public FieldKind $kind,
+        public float $low,
+        public float $high,
+        public array $options,
+    ) {
     }
 
     public static function length(string $key, float $lowMm, float $highMm): self
@@ -91,11 +112,36 @@ final readonly class Field
         [$low, $high] = [$this->low, $this->high];
 
         return match ($this->kind) {
-            FieldKind::Length => $this->inBoth('mm', 'in', Length::ofMillimetres($low)->inches(), Length::ofMillimetres($high)->inches()),
-            FieldKind::Load => $this->inBoth('kg', 'lb', Load::ofKilograms($low)->pounds(), Load::ofKilograms($high)->pounds()),
-            FieldKind::Pressure => $this->inBoth('kPa', 'psi', Pressure::ofKilopascals($low)->poundsPerSquareInch(), Pressure::ofKilopascals($high)->poundsPerSquareInch()),
-            FieldKind::Torque => $this->inBoth('N·m', 'lb·ft', Torque::ofNewtonMetres($low)->poundFeet(), Torque::ofNewtonMetres($high)->poundFeet()),
-            FieldKind::Rate => $this->inBoth('kg/mm', 'lb/in', RateUnit::PoundPerInch->of($low), RateUnit::PoundPerInch->of($high)),
+            FieldKind::Length => $this->inBoth(
+                'mm',
+                'in',
+                Length::ofMillimetres($low)->inches(),
+                Length::ofMillimetres($high)->inches(),
+            ),
+            FieldKind::Load => $this->inBoth(
+                'kg',
+                'lb',
+                Load::ofKilograms($low)->pounds(),
+                Load::ofKilograms($high)->pounds(),
+            ),
+            FieldKind::Pressure => $this->inBoth(
+                'kPa',
+                'psi',
+                Pressure::ofKilopascals($low)->poundsPerSquareInch(),
+                Pressure::ofKilopascals($high)->poundsPerSquareInch(),
+            ),
+            FieldKind::Torque => $this->inBoth(
+                'N·m',
+                'lb·ft',
+                Torque::ofNewtonMetres($low)->poundFeet(),
+                Torque::ofNewtonMetres($high)->poundFeet(),
+            ),
+            FieldKind::Rate => $this->inBoth(
+                'kg/mm',
+                'lb/in',
+                RateUnit::PoundPerInch->of($low),
+                RateUnit::PoundPerInch->of($high),
+            ),
             FieldKind::Count => Expected::of('field.count', ['low' => $low, 'high' => $high]),
             default => Expected::of('field.number', ['low' => $low, 'high' => $high]),
         };
@@ -104,6 +150,13 @@ final readonly class Field
     /** The range in its own unit and in another. */
     private function inBoth(string $unit, string $other, float $low, float $high): Expected
     {
-        return Expected::of('field.range', ['low' => $this->low, 'high' => $this->high, 'unit' => $unit, 'other_low' => round($low), 'other_high' => round($high), 'other' => $other]);
+        return Expected::of('field.range', [
+            'low' => $this->low,
+            'high' => $this->high,
+            'unit' => $unit,
+            'other_low' => round($low),
+            'other_high' => round($high),
+            'other' => $other,
+        ]);
     }
 }

@@ -17,9 +17,7 @@ final class HitchSpecification
     /** What a hitch cannot be described without. */
     public static function dimensions(): FieldGroup
     {
-        return new FieldGroup('dimensions', [
-            Field::length('bar_arm_mm', ...Hitch::BAR_ARM_MM),
-        ]);
+        return new FieldGroup('dimensions', [Field::length('bar_arm_mm', ...Hitch::BAR_ARM_MM)]);
     }
 
     /** Whether a field means anything on a hitch of a family; each does while the family is not known. */
@@ -36,9 +34,24 @@ final class HitchSpecification
             'crown_mm', 'cam_mm' => $facts->control === SwayControl::Cam,
             'friction' => $facts->control->rubsAtHookUp(),
             'maker_ball_load_kg' => $adjusters->turnedLoaded() !== null,
-            'bracket_plate_mm', 'bracket_hole_mm', 'bar_below_ball_mm', 'holes_showing' => $family->hasBars() && ! $facts->takeUp->isChain(),
-            'bar_arm_mm', 'bar_rating_low_kg', 'bar_rating_high_kg', 'maker_restored_percent', 'bracket_from_mm', 'bracket_to_mm', 'bracket_bolts_nm', 'pitch_mm', 'steps', 'start_step' => $facts->takeUp->distributes(),
-            'bar_rate_kg_per_mm', 'bar_length_mm', 'head_gap_mm', 'hang_mm', 'tip_clearance_mm', 'socket_mm' => $family->hasBars(),
+            'bracket_plate_mm', 'bracket_hole_mm', 'bar_below_ball_mm', 'holes_showing' => $family->hasBars() &&
+                ! $facts->takeUp->isChain(),
+            'bar_arm_mm',
+            'bar_rating_low_kg',
+            'bar_rating_high_kg',
+            'maker_restored_percent',
+            'bracket_from_mm',
+            'bracket_to_mm',
+            'bracket_bolts_nm',
+            'pitch_mm',
+            'steps',
+            'start_step' => $facts->takeUp->distributes(),
+            'bar_rate_kg_per_mm',
+            'bar_length_mm',
+            'head_gap_mm',
+            'hang_mm',
+            'tip_clearance_mm',
+            'socket_mm' => $family->hasBars(),
             'tilt_deg', 'tilt_steps', 'start_washers_low', 'start_washers_high' => $adjusters->has(Role::Tilt),
             default => true,
         };
@@ -49,7 +62,10 @@ final class HitchSpecification
     {
         return [
             new FieldGroup('family', [
-                Field::choice('family', ...array_map(static fn (HitchFamily $family): string => $family->key(), Families::all())),
+                Field::choice(
+                    'family',
+                    ...array_map(static fn (HitchFamily $family): string => $family->key(), Families::all()),
+                ),
                 Field::choice('counting', ...array_column(Counting::cases(), 'value')),
             ]),
             new FieldGroup('bars_and_ball', [

@@ -46,6 +46,12 @@ final readonly class SpecificationSheet
     /** The same with some fields not known. */
     public function without(string ...$keys): self
     {
-        return new self(array_filter($this->values, static fn (string $key): bool => ! in_array($key, $keys, true), ARRAY_FILTER_USE_KEY));
+        return new self(
+            array_filter(
+                $this->values,
+                static fn (string $key): bool => ! in_array($key, $keys, true),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 }

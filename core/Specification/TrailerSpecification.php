@@ -28,7 +28,13 @@ final class TrailerSpecification
         return [
             new FieldGroup('weights', [
                 Field::load('tongue_weight_kg', 10, 3000),
-                Field::choice('tongue_weight_by', TongueWeightSource::Gauge->value, TongueWeightSource::TongueScale->value, TongueWeightSource::BathroomScale->value, TongueWeightSource::Estimate->value),
+                Field::choice(
+                    'tongue_weight_by',
+                    TongueWeightSource::Gauge->value,
+                    TongueWeightSource::TongueScale->value,
+                    TongueWeightSource::BathroomScale->value,
+                    TongueWeightSource::Estimate->value,
+                ),
                 Field::length('cg_above_axle_mm', 0, 2000),
             ]),
             new FieldGroup('axles', [

@@ -7,7 +7,8 @@ namespace Yoke\Statics;
 use Yoke\Units\Angle;
 
 /**
- * How a coupled rig stands, as changes from the vehicle alone and the trailer level: mm (up positive), kg, rad (nose-up positive).
+ * How a coupled rig stands, as changes from the vehicle alone and the trailer level: mm (up positive), kg, rad (nose-up
+ * positive).
  */
 final readonly class Attitude
 {
@@ -73,7 +74,8 @@ final readonly class Attitude
         $groupRise = -$this->trailerLoad() / $trailer->groupRate();
 
         return array_map(
-            fn (array $axle): float => $level * $axle['rate'] / $trailer->groupRate() - $axle['rate'] * ($groupRise + $axle['offset'] * $this->trailerPitch),
+            fn (array $axle): float => ($level * $axle['rate']) / $trailer->groupRate() -
+                $axle['rate'] * ($groupRise + $axle['offset'] * $this->trailerPitch),
             $trailer->axles,
         );
     }
@@ -115,13 +117,15 @@ final readonly class Attitude
     /** Ball over level coupler height, mm. */
     public function ballRise(): float
     {
-        return $this->rearRise() - $this->rig->vehicle()->overhang * $this->vehiclePitch() + $this->rig->bars()->ballOverCoupler;
+        return $this->rearRise() -
+            $this->rig->vehicle()->overhang * $this->vehiclePitch() +
+            $this->rig->bars()->ballOverCoupler;
     }
 
     /** Share of the front axle load lost by coupling that the bars restored; 0 with bars off, 1 as heavy as alone. */
     public function frontRestored(): float
     {
-        $dropped = -$this->loadDropped * $this->rig->vehicle()->overhang / $this->rig->vehicle()->wheelbase;
+        $dropped = (-$this->loadDropped * $this->rig->vehicle()->overhang) / $this->rig->vehicle()->wheelbase;
 
         return 1.0 - $this->frontLoad() / $dropped;
     }

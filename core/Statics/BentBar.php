@@ -24,14 +24,18 @@ final readonly class BentBar
     {
         $share = $along / $this->length;
 
-        return -($this->tipDrop + $this->bend) * $share + $this->bend * ($share ** 2 * (3 - $share) / 2);
+        return -($this->tipDrop + $this->bend) * $share + $this->bend * (($share ** 2 * (3 - $share)) / 2);
     }
 
-    /** How far behind the ball the eye stands along the frame: the length less what slope and bend take of it, half the mean square of the slope. */
+    /**
+     * How far behind the ball the eye stands along the frame: the length less what slope and bend take of it, half the
+     * mean square of the slope.
+     */
     public function eyeDistance(): float
     {
         $slope = ($this->tipDrop + $this->bend) / $this->length;
 
-        return $this->length - ($slope ** 2 * $this->length - 2 * $slope * $this->bend + 1.2 * $this->bend ** 2 / $this->length) / 2;
+        return $this->length -
+            ($slope ** 2 * $this->length - 2 * $slope * $this->bend + (1.2 * $this->bend ** 2) / $this->length) / 2;
     }
 }

@@ -41,13 +41,15 @@ final readonly class CoupledRig
         $sinkPerBallForce = $rear * (1 + $a) ** 2 + $front * $a ** 2 + 1.0 / $trailer->groupRate();
         $risePerMoment = ((1 + $a) * $rear + $a * $front) / $vehicle->wheelbase;
         $stiffness = $trailer->pitchStiffness() - $trailer->weight * $trailer->cgAboveAxle;
-        $divisor = $length + $sinkPerBallForce * $stiffness / $length;
-        $height = $bars->ballOverCoupler + $vehicle->rearLift * (1 + $a)
-            - ($sinkPerBallForce - 1.0 / $trailer->groupRate()) * $trailer->tongueWeight;
+        $divisor = $length + ($sinkPerBallForce * $stiffness) / $length;
+        $height =
+            $bars->ballOverCoupler +
+            $vehicle->rearLift * (1 + $a) -
+            ($sinkPerBallForce - 1.0 / $trailer->groupRate()) * $trailer->tongueWeight;
 
         $this->trailerPitch = $height / $divisor;
         $this->trailerPitchPerMoment = ($risePerMoment + $sinkPerBallForce / $length) / $divisor;
-        $this->ballForce = $trailer->tongueWeight + $stiffness * $this->trailerPitch / $length;
+        $this->ballForce = $trailer->tongueWeight + ($stiffness * $this->trailerPitch) / $length;
         $this->ballForcePerMoment = (-1.0 + $stiffness * $this->trailerPitchPerMoment) / $length;
         $this->vehiclePitch = $this->pitchOf($this->ballForce, 0.0) - $vehicle->rearLift / $vehicle->wheelbase;
         $this->vehiclePitchPerMoment = $this->pitchOf($this->ballForcePerMoment, 1.0);
@@ -58,25 +60,28 @@ final readonly class CoupledRig
         return $this->at(0.0);
     }
 
-    /** @param  float  $tension how far the bar tips would be bent with vehicle and trailer at their datum, mm; negative is slack */
+    /**
+     * @param  float  $tension how far the bar tips would be bent with vehicle and trailer at their datum, mm; negative
+     *     is slack
+     */
     public function carried(float $tension): Attitude
     {
-        return $this->at(max(0.0, $this->bars->momentRate() * ($tension + $this->sag()) / $this->relief()));
+        return $this->at(max(0.0, ($this->bars->momentRate() * ($tension + $this->sag())) / $this->relief()));
     }
 
     /** The same with bars that push as well as they pull: the straight line that slack cuts off. */
     public function taut(float $tension): Attitude
     {
-        return $this->at($this->bars->momentRate() * ($tension + $this->sag()) / $this->relief());
+        return $this->at(($this->bars->momentRate() * ($tension + $this->sag())) / $this->relief());
     }
 
     /** The tension, mm, that puts back a share of the lost front axle load. */
     public function tensionFor(float $share): float
     {
         $overhang = $this->vehicle->overhang;
-        $moment = $share * $this->ballForce * $overhang / (1.0 - $this->ballForcePerMoment * $overhang);
+        $moment = ($share * $this->ballForce * $overhang) / (1.0 - $this->ballForcePerMoment * $overhang);
 
-        return $moment * $this->relief() / $this->bars->momentRate() - $this->sag();
+        return ($moment * $this->relief()) / $this->bars->momentRate() - $this->sag();
     }
 
     /** How much the dropped attitude bends the bars of itself, mm. */
@@ -88,7 +93,10 @@ final readonly class CoupledRig
     /** Bars let go as the rig straightens: by this factor, above 1, the moment stays below rate x bend. */
     private function relief(): float
     {
-        return 1.0 - $this->bars->momentRate() * $this->bars->arm * ($this->vehiclePitchPerMoment - $this->trailerPitchPerMoment);
+        return 1.0 -
+            $this->bars->momentRate() *
+                $this->bars->arm *
+                ($this->vehiclePitchPerMoment - $this->trailerPitchPerMoment);
     }
 
     private function at(float $moment): Attitude
@@ -107,7 +115,8 @@ final readonly class CoupledRig
     {
         $front = ($moment - $ballForce * $this->vehicle->overhang) / $this->vehicle->wheelbase;
 
-        return (($ballForce - $front) / $this->vehicle->rearRate - $front / $this->vehicle->frontRate) / $this->vehicle->wheelbase;
+        return (($ballForce - $front) / $this->vehicle->rearRate - $front / $this->vehicle->frontRate) /
+            $this->vehicle->wheelbase;
     }
 
     public function vehicle(): TowVehicle

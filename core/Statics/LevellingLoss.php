@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Statics;
 
 /**
- * Self-levelling that is switched on, or helper air that is pumped up, once the bars are set: it lifts the rear, slackens
+ * Self-levelling that is switched on, or helper air that is pumped up, once the bars are set: it lifts the rear,
+ * slackens
  * the bars and takes load off the front again (docs/model.md, Levelling).
  */
 final readonly class LevellingLoss

@@ -13,7 +13,8 @@ final readonly class TowVehicle
     /**
      * @param  float  $wheelbase  mm, above 0
      * @param  float  $overhang  rear axle to ball, mm, above 0
-     * @param  float  $frontRate  ride rate, kg per mm of fender height, both wheels; INF where levelling holds the height
+     * @param  float  $frontRate  ride rate, kg per mm of fender height, both wheels; INF where levelling holds the
+     *     height
      * @param  float  $rearRate  as frontRate
      * @param  float  $rearLift  how much levelling or air springs lift the rear at their set pressure, mm
      */

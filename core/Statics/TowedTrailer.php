@@ -23,8 +23,10 @@ final readonly class TowedTrailer
      * @param  float  $weight  gross trailer weight, kg
      * @param  float  $tongueWeight  level, bars off, kg
      * @param  float  $cgAboveAxle  mm
-     * @param  non-empty-list<array{offset: float, rate: float}>  $axles  offset from the group centre, mm, positive ahead;
-     *                                                                    rate in kg per mm. An equalised group is one entry at 0.
+     * @param  non-empty-list<array{offset: float, rate: float}>  $axles  offset from the group centre, mm, positive
+     *     ahead;
+     *                                                                    rate in kg per mm. An equalised group is one
+     * entry at 0.
      */
     public function __construct(
         public float $ballToAxle,

@@ -7,7 +7,10 @@ namespace Yoke\Sway;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Torque;
 
-/** The moment about the ball with which bars that rub hold the trailer back: μ·P·b (docs/model.md, Sway). To compare set-ups of one rig, never to promise a speed. */
+/**
+ * The moment about the ball with which bars that rub hold the trailer back: μ·P·b (docs/model.md, Sway). To compare
+ * set-ups of one rig, never to promise a speed.
+ */
 final readonly class FrictionMoment
 {
     /** Steel on steel, dry, where the hitch's sheet gives none. */

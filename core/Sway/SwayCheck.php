@@ -25,8 +25,18 @@ final readonly class SwayCheck
     /** @return non-empty-list<self> what a family asks for, then what every rig does */
     public static function of(HitchFamily $family): array
     {
-        $own = array_map(static fn (string $key): self => new self($key, Station::Sway, $family), $family->facts()->swayChecks);
+        $own = array_map(
+            static fn (string $key): self => new self($key, Station::Sway, $family),
+            $family->facts()->swayChecks,
+        );
 
-        return [...$own, ...array_map(static fn (string $key, Station $station): self => new self($key, $station), array_keys(self::EVERYWHERE), self::EVERYWHERE)];
+        return [
+            ...$own,
+            ...array_map(
+                static fn (string $key, Station $station): self => new self($key, $station),
+                array_keys(self::EVERYWHERE),
+                self::EVERYWHERE,
+            ),
+        ];
     }
 }

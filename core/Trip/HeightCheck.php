@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yoke\Trip;
 
-/** Two fender heights that an owner tapes, held against the card: both as changes from the heights of the set-up, mm. */
+/**
+ * Two fender heights that an owner tapes, held against the card: both as changes from the heights of the set-up, mm.
+ */
 final readonly class HeightCheck
 {
     /** An owner's tape, springs that did not settle, and a load that is guessed. */

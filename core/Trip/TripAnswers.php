@@ -30,8 +30,15 @@ final readonly class TripAnswers
      * @param  Setting  $reference  whose tension the posterior knows
      * @param  Setting  $on  that the rig was handed over with
      */
-    public function __construct(private SpecifiedRig $rig, private Posterior $posterior, private ?Adjusters $adjusters, private Setting $reference, private Setting $on, private Goal $goal, private StoppingRules $policy)
-    {
+    public function __construct(
+        private SpecifiedRig $rig,
+        private Posterior $posterior,
+        private ?Adjusters $adjusters,
+        private Setting $reference,
+        private Setting $on,
+        private Goal $goal,
+        private StoppingRules $policy,
+    ) {
         $asSetUp = $this->loaded(LoadChange::between([], []), $on);
         $this->setUp = $adjusters === null ? $asSetUp->dropped() : $asSetUp->carried();
     }
@@ -50,7 +57,9 @@ final readonly class TripAnswers
     public function of(LoadChange $change): TripEntry
     {
         try {
-            return $this->adjusters === null ? $this->onTheBall($this->loaded($change, $this->on)) : $this->withBars($change);
+            return $this->adjusters === null
+                ? $this->onTheBall($this->loaded($change, $this->on))
+                : $this->withBars($change);
         } catch (ImpossibleModel) {
             return new TripEntry(TripOutcome::LiftsOff, [], 0.0, null, null, new TongueShare(0.0), 0.0, 0.0, []);
         }
@@ -70,23 +79,54 @@ final readonly class TripAnswers
             default => TripOutcome::Stays,
         };
 
-        return $this->entry($outcome, $setting, $adjusters->tensionBetween($this->on, $setting, $this->posterior->prior()->known()->barArm), $advised->forecast->chance, $state->restored()->mean(), $state, $carried, self::in($state, Stance::Carried));
+        return $this->entry(
+            $outcome,
+            $setting,
+            $adjusters->tensionBetween($this->on, $setting, $this->posterior->prior()->known()->barArm),
+            $advised->forecast->chance,
+            $state->restored()->mean(),
+            $state,
+            $carried,
+            self::in($state, Stance::Carried),
+        );
     }
 
     private function onTheBall(LoadedState $state): TripEntry
     {
-        return $this->entry(TripOutcome::NoBars, null, 0.0, null, null, $state, $state->dropped(), self::in($state, Stance::Dropped));
+        return $this->entry(
+            TripOutcome::NoBars,
+            null,
+            0.0,
+            null,
+            null,
+            $state,
+            $state->dropped(),
+            self::in($state, Stance::Dropped),
+        );
     }
 
     /** @return list<RatedLoad> in the stance that the rig is towed in */
     private static function in(LoadedState $state, Stance $stance): array
     {
-        return array_values(array_filter($state->ledger(), static fn (RatedLoad $line): bool => $line->stance === null || $line->stance === $stance));
+        return array_values(
+            array_filter(
+                $state->ledger(),
+                static fn (RatedLoad $line): bool => $line->stance === null || $line->stance === $stance,
+            ),
+        );
     }
 
     /** @param  list<RatedLoad>  $ledger */
-    private function entry(TripOutcome $outcome, ?Setting $setting, float $tension, ?float $chance, ?float $share, LoadedState $state, Attitude $stands, array $ledger): TripEntry
-    {
+    private function entry(
+        TripOutcome $outcome,
+        ?Setting $setting,
+        float $tension,
+        ?float $chance,
+        ?float $share,
+        LoadedState $state,
+        Attitude $stands,
+        array $ledger,
+    ): TripEntry {
         $alone = $state->aloneRise();
         $outside = array_values(array_filter($ledger, static fn (RatedLoad $line): bool => $line->isOutside()));
         $isOver = array_filter($outside, static fn (RatedLoad $line): bool => $line->isOver()) !== [];
@@ -106,6 +146,13 @@ final readonly class TripAnswers
 
     private function loaded(LoadChange $change, Setting $setting): LoadedState
     {
-        return new LoadedState($this->rig, $this->posterior, $change, $this->adjusters ?? Adjusters::of(), $this->reference, $setting);
+        return new LoadedState(
+            $this->rig,
+            $this->posterior,
+            $change,
+            $this->adjusters ?? Adjusters::of(),
+            $this->reference,
+            $setting,
+        );
     }
 }

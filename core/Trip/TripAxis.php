@@ -11,8 +11,10 @@ use Yoke\Rig\Rig;
 use Yoke\Units\Load;
 
 /**
- * Something that an owner changes from trip to trip: how full a tank is, in percent, or how many of a usual thing travel
- * more than at the set-up, or fewer. Answers are worked out at its levels; what lies between is answered by its neighbours.
+ * Something that an owner changes from trip to trip: how full a tank is, in percent, or how many of a usual thing
+ * travel
+ * more than at the set-up, or fewer. Answers are worked out at its levels; what lies between is answered by its
+ * neighbours.
  */
 final readonly class TripAxis
 {
@@ -109,7 +111,10 @@ final readonly class TripAxis
             return [self::water($this->tank, $this->now), self::water($this->tank, $value)];
         }
         $one = $this->item?->on($rig, $this->key);
-        $some = $one === null || $value === 0 ? [] : [Item::of($this->key, $one->weight->times(abs($value)), $one->on, $one->place)];
+        $some =
+            $one === null || $value === 0
+                ? []
+                : [Item::of($this->key, $one->weight->times(abs($value)), $one->on, $one->place)];
 
         return $value < 0 ? [$some, []] : [[], $some];
     }

@@ -13,8 +13,10 @@ use Yoke\Units\Load;
 /**
  * What is answered for one load.
  *
- * @phpstan-type OutsideRow array{part: string, stance: string|null, carries: float, may: float, least: bool, axle: int, axles: int}
- * @phpstan-type EntryRow array{outcome: string, steps: array<string, float>, tension: float, chance: float|null, share: float|null, tongue: float, front: float, rear: float, outside: list<OutsideRow>}
+ * @phpstan-type OutsideRow array{part: string, stance: string|null, carries: float, may: float, least: bool, axle: int,
+ *     axles: int}
+ * @phpstan-type EntryRow array{outcome: string, steps: array<string, float>, tension: float, chance: float|null,
+ *     share: float|null, tongue: float, front: float, rear: float, outside: list<OutsideRow>}
  */
 final readonly class TripEntry
 {
@@ -28,12 +30,22 @@ final readonly class TripEntry
      * @param  float  $rear  as front
      * @param  list<RatedLoad>  $outside  what is outside its rating
      */
-    public function __construct(public TripOutcome $outcome, public array $steps, public float $tension, public ?float $chance, public ?float $share, public TongueShare $tongue, public float $front, public float $rear, public array $outside)
-    {
+    public function __construct(
+        public TripOutcome $outcome,
+        public array $steps,
+        public float $tension,
+        public ?float $chance,
+        public ?float $share,
+        public TongueShare $tongue,
+        public float $front,
+        public float $rear,
+        public array $outside,
+    ) {
     }
 
     /**
-     * Before another entry in how much care it asks: what must not be towed, what is outside, too light a tongue, then the
+     * Before another entry in how much care it asks: what must not be towed, what is outside, too light a tongue, then
+     * the
      * looser setting, then the smaller chance. Above 0 where this one is the safer answer.
      */
     public function compare(self $other): int
@@ -44,34 +56,69 @@ final readonly class TripEntry
     /** @return list<float|int> */
     private function care(): array
     {
-        return [$this->outcome->isInOrder() ? 0 : 1, count($this->outside), $this->tongue->isUsual() ? 0 : 1, -round($this->tension, 6), -round($this->chance ?? 1.0, 6)];
+        return [
+            $this->outcome->isInOrder() ? 0 : 1,
+            count($this->outside),
+            $this->tongue->isUsual() ? 0 : 1,
+            -round($this->tension, 6),
+            -round($this->chance ?? 1.0, 6),
+        ];
     }
 
     /** @return EntryRow */
     public function toArray(): array
     {
         return [
-            'outcome' => $this->outcome->value, 'steps' => $this->steps, 'tension' => $this->tension, 'chance' => $this->chance, 'share' => $this->share,
-            'tongue' => $this->tongue->share, 'front' => $this->front, 'rear' => $this->rear,
-            'outside' => array_map(static fn (RatedLoad $line): array => [
-                'part' => $line->part->value, 'stance' => $line->stance?->value, 'carries' => $line->carries->kilograms(), 'may' => $line->may?->kilograms() ?? 0.0,
-                'least' => $line->isLeast(), 'axle' => $line->axle, 'axles' => $line->axles,
-            ], $this->outside),
+            'outcome' => $this->outcome->value,
+            'steps' => $this->steps,
+            'tension' => $this->tension,
+            'chance' => $this->chance,
+            'share' => $this->share,
+            'tongue' => $this->tongue->share,
+            'front' => $this->front,
+            'rear' => $this->rear,
+            'outside' => array_map(
+                static fn (RatedLoad $line): array => [
+                    'part' => $line->part->value,
+                    'stance' => $line->stance?->value,
+                    'carries' => $line->carries->kilograms(),
+                    'may' => $line->may?->kilograms() ?? 0.0,
+                    'least' => $line->isLeast(),
+                    'axle' => $line->axle,
+                    'axles' => $line->axles,
+                ],
+                $this->outside,
+            ),
         ];
     }
 
     /** @param  EntryRow  $kept */
     public static function ofArray(array $kept): self
     {
-        return new self(TripOutcome::from($kept['outcome']), array_map(static fn (float|int $step): float => (float) $step, $kept['steps']), $kept['tension'], $kept['chance'], $kept['share'], new TongueShare($kept['tongue']), $kept['front'], $kept['rear'], array_map(self::line(...), $kept['outside']));
+        return new self(
+            TripOutcome::from($kept['outcome']),
+            array_map(static fn (float|int $step): float => (float) $step, $kept['steps']),
+            $kept['tension'],
+            $kept['chance'],
+            $kept['share'],
+            new TongueShare($kept['tongue']),
+            $kept['front'],
+            $kept['rear'],
+            array_map(self::line(...), $kept['outside']),
+        );
     }
 
     /** @param  OutsideRow  $row */
     private static function line(array $row): RatedLoad
     {
-        [$part, $stance] = [RatedPart::from($row['part']), $row['stance'] === null ? null : Stance::from($row['stance'])];
+        [$part, $stance] = [
+            RatedPart::from($row['part']),
+            $row['stance'] === null ? null : Stance::from($row['stance']),
+        ];
         [$carries, $may] = [Load::ofKilograms($row['carries']), Load::ofKilograms($row['may'])];
-        $line = $row['least'] ? RatedLoad::atLeast($part, $stance, $carries, $may, '') : RatedLoad::atMost($part, $stance, $carries, $may, '');
+        $line = $row['least']
+            ? RatedLoad::atLeast($part, $stance, $carries, $may, '')
+            : RatedLoad::atMost($part, $stance, $carries, $may, '');
 
         return $row['axle'] === 0 ? $line : $line->ofAxle($row['axle'], $row['axles']);
     }

@@ -82,7 +82,11 @@ final readonly class TripGrid
     /** @return array<string, int> the load of the set-up */
     public function now(): array
     {
-        return array_column(array_map(static fn (TripAxis $axis): array => [$axis->key, $axis->now], $this->axes), 1, 0);
+        return array_column(
+            array_map(static fn (TripAxis $axis): array => [$axis->key, $axis->now], $this->axes),
+            1,
+            0,
+        );
     }
 
     /**

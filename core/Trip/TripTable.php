@@ -22,7 +22,13 @@ final readonly class TripTable
     public function care(): array
     {
         $order = array_keys($this->entries);
-        usort($order, fn (int $one, int $other): int => [$this->entries[$one]->compare($this->entries[$other]), $one] <=> [0, $other]);
+        usort(
+            $order,
+            fn (int $one, int $other): int => [$this->entries[$one]->compare($this->entries[$other]), $one] <=> [
+                0,
+                $other,
+            ],
+        );
         $care = array_fill(0, count($this->entries), 0);
         foreach ($order as $rank => $place) {
             $care[$place] = $rank;

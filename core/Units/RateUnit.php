@@ -32,7 +32,9 @@ enum RateUnit: string
     /** In this unit, of so many kg/mm. */
     public function of(float $kilogramsPerMillimetre): float
     {
-        return $this === self::KilogramPerMillimetre ? $kilogramsPerMillimetre : Load::ofKilograms($kilogramsPerMillimetre)->pounds() * Length::ofInches(1.0)->millimetres();
+        return $this === self::KilogramPerMillimetre
+            ? $kilogramsPerMillimetre
+            : Load::ofKilograms($kilogramsPerMillimetre)->pounds() * Length::ofInches(1.0)->millimetres();
     }
 
     /** To three figures. */

@@ -26,7 +26,8 @@ enum RoadUnit: string
             default => self::Mile,
         };
 
-        return (float) str_replace(',', '.', $part['number']) * ($unit === self::Mile ? self::KILOMETRES_PER_MILE : 1.0);
+        return (float) str_replace(',', '.', $part['number']) *
+            ($unit === self::Mile ? self::KILOMETRES_PER_MILE : 1.0);
     }
 
     /** To the nearest whole one. */

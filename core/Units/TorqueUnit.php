@@ -24,7 +24,17 @@ enum TorqueUnit: string
 
         return match ($read->unit === '' && $this === self::NewtonMetre ? 'nm' : $read->unit) {
             'nm', 'newtonmetre', 'newtonmetres', 'newtonmeter', 'newtonmeters' => Torque::ofNewtonMetres($read->number),
-            '', 'lbft', 'lbsft', 'lbfft', 'ftlb', 'ftlbs', 'ftlbf', 'footpound', 'footpounds', 'poundfoot', 'poundfeet' => Torque::ofPoundFeet($read->number),
+            '',
+            'lbft',
+            'lbsft',
+            'lbfft',
+            'ftlb',
+            'ftlbs',
+            'ftlbf',
+            'footpound',
+            'footpounds',
+            'poundfoot',
+            'poundfeet' => Torque::ofPoundFeet($read->number),
             default => throw UnreadableQuantity::torque($typed),
         };
     }

@@ -52,7 +52,9 @@ return new class extends Migration
 
     private function keepTheTapeLogAppendOnly(): void
     {
-        DB::statement('CREATE UNIQUE INDEX readings_first ON readings (job_id, stance, axle, side) WHERE supersedes_id IS NULL');
+        DB::statement(
+            'CREATE UNIQUE INDEX readings_first ON readings (job_id, stance, axle, side) WHERE supersedes_id IS NULL',
+        );
         foreach (['UPDATE', 'DELETE'] as $change) {
             DB::statement("CREATE TRIGGER readings_no_{$change} BEFORE {$change} ON readings
                 BEGIN SELECT RAISE(ABORT, 'The tape log is append-only: a corrected reading supersedes the earlier one.'); END");

@@ -12,7 +12,10 @@ return new class extends Migration
     {
         foreach (['vehicles', 'trailers', 'hitches'] as $part) {
             Schema::table($part, function (Blueprint $table): void {
-                $table->json('sheet')->nullable()->comment('what its placards and makers say, canonical units in the keys');
+                $table
+                    ->json('sheet')
+                    ->nullable()
+                    ->comment('what its placards and makers say, canonical units in the keys');
             });
         }
     }

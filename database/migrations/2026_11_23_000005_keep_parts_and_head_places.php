@@ -12,7 +12,11 @@ return new class extends Migration
     {
         foreach (['vehicles', 'trailers', 'hitches', 'rigs'] as $kept) {
             Schema::table($kept, function (Blueprint $table): void {
-                $table->timestamp('archived_at')->nullable()->index()->comment('put away: nothing that a job used is deleted');
+                $table
+                    ->timestamp('archived_at')
+                    ->nullable()
+                    ->index()
+                    ->comment('put away: nothing that a job used is deleted');
             });
         }
         Schema::table('jobs', function (Blueprint $table): void {

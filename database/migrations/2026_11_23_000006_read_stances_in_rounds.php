@@ -22,9 +22,14 @@ return new class extends Migration
             $table->unique(['job_id', 'stance', 'number']);
         });
         Schema::table('readings', function (Blueprint $table): void {
-            $table->unsignedSmallInteger('round')->default(1)->comment('a stance read again is a new round; all of them count');
+            $table
+                ->unsignedSmallInteger('round')
+                ->default(1)
+                ->comment('a stance read again is a new round; all of them count');
         });
         DB::statement('DROP INDEX readings_first');
-        DB::statement('CREATE UNIQUE INDEX readings_first ON readings (job_id, stance, axle, side, round) WHERE supersedes_id IS NULL');
+        DB::statement(
+            'CREATE UNIQUE INDEX readings_first ON readings (job_id, stance, axle, side, round) WHERE supersedes_id IS NULL',
+        );
     }
 };

@@ -31,7 +31,10 @@ return new class extends Migration
             $table->string('method')->default('front_restoration')->comment('the school that governs the next move');
         });
         Schema::table('rigs', function (Blueprint $table): void {
-            $table->json('found_setting')->nullable()->comment('steps by adjuster of the setting last handed over, with the job and the day');
+            $table
+                ->json('found_setting')
+                ->nullable()
+                ->comment('steps by adjuster of the setting last handed over, with the job and the day');
         });
     }
 };

@@ -22,7 +22,11 @@ return new class extends Migration
             $table->index('rig_id');
         });
         Schema::table('rigs', function (Blueprint $table): void {
-            $table->date('care_due_on')->nullable()->index()->comment('the first day that anything of its care falls due, as far as it can be told');
+            $table
+                ->date('care_due_on')
+                ->nullable()
+                ->index()
+                ->comment('the first day that anything of its care falls due, as far as it can be told');
         });
     }
 };

@@ -9,7 +9,11 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     /** Dimensions that nobody has measured yet, by table. */
-    private const DIMENSIONS = ['vehicles' => ['wheelbase_mm', 'overhang_mm'], 'trailers' => ['ball_to_axle_mm', 'gross_weight_kg'], 'hitches' => ['bar_arm_mm']];
+    private const DIMENSIONS = [
+        'vehicles' => ['wheelbase_mm', 'overhang_mm'],
+        'trailers' => ['ball_to_axle_mm', 'gross_weight_kg'],
+        'hitches' => ['bar_arm_mm'],
+    ];
 
     public function up(): void
     {

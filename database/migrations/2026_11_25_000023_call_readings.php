@@ -11,7 +11,10 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('users', function (Blueprint $table): void {
-            $table->json('calling')->nullable()->comment('how a person takes readings that are called: sixteenths, pause in ms, aloud');
+            $table
+                ->json('calling')
+                ->nullable()
+                ->comment('how a person takes readings that are called: sixteenths, pause in ms, aloud');
         });
     }
 };

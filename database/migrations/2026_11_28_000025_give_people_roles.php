@@ -12,7 +12,10 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('users', function (Blueprint $table): void {
-            $table->string('role', 8)->nullable()->comment('owner, fitter or desk; null for a name that a file brought, without a sign-in');
+            $table
+                ->string('role', 8)
+                ->nullable()
+                ->comment('owner, fitter or desk; null for a name that a file brought, without a sign-in');
             $table->timestamp('left_at')->nullable();
         });
         // Until now whoever signed in could do everything. Nobody knows who is what: each is asked at the next sign-in.

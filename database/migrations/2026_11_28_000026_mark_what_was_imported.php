@@ -8,7 +8,24 @@ use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
-    private const IMPORTED = ['jobs', 'station_marks', 'rounds', 'readings', 'measures', 'tickets', 'tongue_readings', 'checks', 'procedure_runs', 'procedure_steps', 'road_tests', 'torques', 'bar_tapings', 'photos', 'load_states', 'care_records'];
+    private const IMPORTED = [
+        'jobs',
+        'station_marks',
+        'rounds',
+        'readings',
+        'measures',
+        'tickets',
+        'tongue_readings',
+        'checks',
+        'procedure_runs',
+        'procedure_steps',
+        'road_tests',
+        'torques',
+        'bar_tapings',
+        'photos',
+        'load_states',
+        'care_records',
+    ];
 
     public function up(): void
     {
@@ -19,7 +36,13 @@ return new class extends Migration
             $table->timestamp('imported_at');
         });
         foreach (self::IMPORTED as $table) {
-            Schema::table($table, fn (Blueprint $table) => $table->unsignedBigInteger('import_id')->nullable()->comment('of what came with a file: whose names it says are the file\'s'));
+            Schema::table(
+                $table,
+                fn (Blueprint $table) => $table
+                    ->unsignedBigInteger('import_id')
+                    ->nullable()
+                    ->comment('of what came with a file: whose names it says are the file\'s'),
+            );
         }
     }
 };

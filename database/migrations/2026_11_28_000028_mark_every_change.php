@@ -7,17 +7,43 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Every change of what pages show leaves a new mark, of the job it belongs to or of the shop, so that a page kept from before is known. */
+/**
+ * Every change of what pages show leaves a new mark, of the job it belongs to or of the shop, so that a page kept from
+ * before is known.
+ */
 return new class extends Migration
 {
     /** Table => which job a row belongs to. */
     private const OF_JOBS = [
-        'jobs' => '%s.id', 'station_marks' => '%s.job_id', 'rounds' => '%s.job_id', 'readings' => '%s.job_id', 'measures' => '%s.job_id', 'tickets' => '%s.job_id', 'tongue_readings' => '%s.job_id',
-        'checks' => '%s.job_id', 'procedure_runs' => '%s.job_id', 'procedure_steps' => '(SELECT job_id FROM procedure_runs WHERE id = %s.procedure_run_id)', 'road_tests' => '%s.job_id',
-        'torques' => '%s.job_id', 'bar_tapings' => '%s.job_id', 'photos' => '%s.job_id', 'card_links' => '%s.job_id', 'simulations' => '%s.job_id',
+        'jobs' => '%s.id',
+        'station_marks' => '%s.job_id',
+        'rounds' => '%s.job_id',
+        'readings' => '%s.job_id',
+        'measures' => '%s.job_id',
+        'tickets' => '%s.job_id',
+        'tongue_readings' => '%s.job_id',
+        'checks' => '%s.job_id',
+        'procedure_runs' => '%s.job_id',
+        'procedure_steps' => '(SELECT job_id FROM procedure_runs WHERE id = %s.procedure_run_id)',
+        'road_tests' => '%s.job_id',
+        'torques' => '%s.job_id',
+        'bar_tapings' => '%s.job_id',
+        'photos' => '%s.job_id',
+        'card_links' => '%s.job_id',
+        'simulations' => '%s.job_id',
     ];
 
-    private const OF_THE_SHOP = ['vehicles', 'trailers', 'hitches', 'rigs', 'load_states', 'care_records', 'users', 'shop_settings', 'imports'];
+    private const OF_THE_SHOP = [
+        'vehicles',
+        'trailers',
+        'hitches',
+        'rigs',
+        'load_states',
+        'care_records',
+        'users',
+        'shop_settings',
+        'imports',
+    ];
 
     public function up(): void
     {

@@ -34,7 +34,9 @@ return new class extends Migration
             $table->unique(['practice_run_id', 'position']);
         });
         foreach (['UPDATE', 'DELETE'] as $change) {
-            DB::statement("CREATE TRIGGER practice_acts_stay_{$change} BEFORE {$change} ON practice_acts BEGIN SELECT RAISE(ABORT, 'What was done in a run stays.'); END");
+            DB::statement(
+                "CREATE TRIGGER practice_acts_stay_{$change} BEFORE {$change} ON practice_acts BEGIN SELECT RAISE(ABORT, 'What was done in a run stays.'); END",
+            );
         }
     }
 };

@@ -7,13 +7,18 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Jobs get a time, a bay and a person; people a private calendar; customers their rigs; what is due is called about. */
+/**
+ * Jobs get a time, a bay and a person; people a private calendar; customers their rigs; what is due is called about.
+ */
 return new class extends Migration
 {
     public function up(): void
     {
         Schema::table('jobs', function (Blueprint $table): void {
-            $table->unsignedSmallInteger('starts_minute')->nullable()->comment('after midnight, by the clock of the shop');
+            $table
+                ->unsignedSmallInteger('starts_minute')
+                ->nullable()
+                ->comment('after midnight, by the clock of the shop');
             $table->string('bay', 20)->nullable();
             $table->unsignedSmallInteger('planned_minutes')->nullable()->comment('foreseen when it got its time');
         });

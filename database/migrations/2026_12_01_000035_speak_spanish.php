@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
-/** The language that a person, or an owner behind a private link, reads; the link's units too, where they are not its maker's. */
+/**
+ * The language that a person, or an owner behind a private link, reads; the link's units too, where they are not its
+ * maker's.
+ */
 return new class extends Migration
 {
     public function up(): void

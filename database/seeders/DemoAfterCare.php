@@ -22,12 +22,26 @@ final class DemoAfterCare
 {
     /** By the job whose rig it is of: days after its set-up, what was done, the distance on the vehicle. */
     private const CARE = [
-        'Seed library, first set-up' => [[0, 'distance', '31480 km'], [9, 'retorque', '31566 km'], [170, 'torque', '36020 km'], [170, 'grease', ''], [170, 'wear', '']],
-        'Seed library, spring set-up' => [[0, 'distance', '37240 km'], [6, 'retorque', '37331 km'], [120, 'grease', '41070 km'], [205, 'distance', '45010 km']],
+        'Seed library, first set-up' => [
+            [0, 'distance', '31480 km'],
+            [9, 'retorque', '31566 km'],
+            [170, 'torque', '36020 km'],
+            [170, 'grease', ''],
+            [170, 'wear', ''],
+        ],
+        'Seed library, spring set-up' => [
+            [0, 'distance', '37240 km'],
+            [6, 'retorque', '37331 km'],
+            [120, 'grease', '41070 km'],
+            [205, 'distance', '45010 km'],
+        ],
         'Planetarium, new hitch' => [[0, 'distance', '88204 km']],
     ];
 
-    private const PHOTOS = ['Seed library, spring set-up' => [PhotoPurpose::LinkMark, PhotoPurpose::Placard], 'Planetarium, new hitch' => [PhotoPurpose::Placard, PhotoPurpose::Washers, PhotoPurpose::LinkMark]];
+    private const PHOTOS = [
+        'Seed library, spring set-up' => [PhotoPurpose::LinkMark, PhotoPurpose::Placard],
+        'Planetarium, new hitch' => [PhotoPurpose::Placard, PhotoPurpose::Washers, PhotoPurpose::LinkMark],
+    ];
 
     private const SIZE = [640, 480];
 
@@ -50,7 +64,14 @@ final class DemoAfterCare
         foreach (self::PHOTOS as $title => $shown) {
             $job = Job::query()->where('title', $title)->firstOrFail();
             foreach ($shown as $shows) {
-                $job->photos()->create(['shows' => $shows, 'width' => self::SIZE[0], 'height' => self::SIZE[1], 'jpeg' => $this->picture($shows), 'user_id' => $this->people['ibby']->id, 'taken_at' => $job->handed_over_at ?? Date::now()]);
+                $job->photos()->create([
+                    'shows' => $shows,
+                    'width' => self::SIZE[0],
+                    'height' => self::SIZE[1],
+                    'jpeg' => $this->picture($shows),
+                    'user_id' => $this->people['ibby']->id,
+                    'taken_at' => $job->handed_over_at ?? Date::now(),
+                ]);
             }
         }
     }
@@ -58,18 +79,46 @@ final class DemoAfterCare
     /** The hook-up shown to the owner, step by step; a walk round that was called away from; the private link. */
     private function handedOver(Job $job): void
     {
-        $family = $job->rigAsWorked()->specified()->family() ?? throw new \LogicException('The demo\'s hitches have families.');
+        $family =
+            $job->rigAsWorked()->specified()->family() ??
+            throw new \LogicException('The demo\'s hitches have families.');
         $answers = ['ground' => 'firm', 'jack' => 'manual', 'friction_bar' => 'no', 'brakes' => 'yes'];
         foreach ([[Occasion::HookUp, 99], [Occasion::Departure, 4]] as [$occasion, $taken]) {
-            $steps = (new Procedure($occasion, new RigFacts($family, $job->rigAsWorked()->values(RigPart::Vehicle), $job->rigAsWorked()->values(RigPart::Trailer), $answers)))->steps();
+            $steps = (new Procedure(
+                $occasion,
+                new RigFacts(
+                    $family,
+                    $job->rigAsWorked()->values(RigPart::Vehicle),
+                    $job->rigAsWorked()->values(RigPart::Trailer),
+                    $answers,
+                ),
+            ))->steps();
             $begun = ($job->handed_over_at ?? CarbonImmutable::now())->subMinutes(60);
             $end = $begun->addMinutes(count($steps));
-            $run = $job->procedureRuns()->create(['occasion' => $occasion, 'answers' => $answers, 'user_id' => $this->people['ibby']->id, 'started_at' => $begun, ...($taken < count($steps) ? ['given_up_at' => $end] : ['finished_at' => $end])]);
+            $run = $job
+                ->procedureRuns()
+                ->create([
+                    'occasion' => $occasion,
+                    'answers' => $answers,
+                    'user_id' => $this->people['ibby']->id,
+                    'started_at' => $begun,
+                    ...$taken < count($steps) ? ['given_up_at' => $end] : ['finished_at' => $end],
+                ]);
             foreach (array_slice($steps, 0, $taken) as $minute => $step) {
-                $run->steps()->create(['step' => $step->key, 'outcome' => StepOutcome::Done, 'user_id' => $this->people['ibby']->id, 'at' => $begun->addMinutes($minute)]);
+                $run->steps()->create([
+                    'step' => $step->key,
+                    'outcome' => StepOutcome::Done,
+                    'user_id' => $this->people['ibby']->id,
+                    'at' => $begun->addMinutes($minute),
+                ]);
             }
         }
-        $job->cardLinks()->create(['token' => Str::random(40), 'user_id' => $this->people['ibby']->id, 'made_at' => $job->handed_over_at, 'ends_at' => $job->handed_over_at?->addDays(730)]);
+        $job->cardLinks()->create([
+            'token' => Str::random(40),
+            'user_id' => $this->people['ibby']->id,
+            'made_at' => $job->handed_over_at,
+            'ends_at' => $job->handed_over_at?->addDays(730),
+        ]);
     }
 
     /** Plain shapes: a plate with lines, a chain with one link painted, a stack of washers on a bolt. */

@@ -16,7 +16,10 @@ final readonly class DemoDay
     /** Minutes after midnight, bay, whose. */
     private const SLOTS = [[510, '1', 'ibby'], [540, '2', 'wren'], [660, '1', 'ibby'], [810, '2', 'wren']];
 
-    private const CUSTOMERS = [['Perpetua Lisle', '+1 555 0141', 'planetarium@lisle.example'], ['Ludo Finch', '+1 555 0107', null]];
+    private const CUSTOMERS = [
+        ['Perpetua Lisle', '+1 555 0141', 'planetarium@lisle.example'],
+        ['Ludo Finch', '+1 555 0107', null],
+    ];
 
     /** @param  array<string, User>  $people */
     public function __construct(private array $people, private DayBook $book)
@@ -30,9 +33,21 @@ final readonly class DemoDay
             [$minute, $bay, $whose] = self::SLOTS[$i];
             $this->book->put($job, $minute, $bay, $this->people[$whose]);
         }
-        $finished = Job::query()->with('rig')->whereNotNull('handed_over_at')->orderByDesc('id')->get()->unique('rig_id')->values();
+        $finished = Job::query()
+            ->with('rig')
+            ->whereNotNull('handed_over_at')
+            ->orderByDesc('id')
+            ->get()
+            ->unique('rig_id')
+            ->values();
         foreach (self::CUSTOMERS as $i => [$name, $phone, $mail]) {
-            $customer = Customer::query()->create(['name' => $name, 'phone' => $phone, 'mail' => $mail, 'agreed_at' => Date::now(), 'agreed_with' => $this->people['wren']->id]);
+            $customer = Customer::query()->create([
+                'name' => $name,
+                'phone' => $phone,
+                'mail' => $mail,
+                'agreed_at' => Date::now(),
+                'agreed_with' => $this->people['wren']->id,
+            ]);
             ($finished[$i] ?? null)?->rig->update(['customer_id' => $customer->id]);
         }
     }

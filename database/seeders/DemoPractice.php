@@ -24,9 +24,14 @@ final class DemoPractice
     public static function of(User $apprentice): void
     {
         $tape = $apprentice->fineness;
-        foreach ([[9, Level::ClearFigures, 14], [6, Level::RealTape, 21], [2, Level::SomethingWrong, 24]] as [$daysAgo, $level, $seed]) {
-            $exercise = (new ExerciseSampler(new PriorDoubts))->draw(ExerciseCode::of($level, $seed));
-            $run = $level === Level::SomethingWrong ? (new OneStepLearner($tape))->play($exercise) : (new AdvisedLearner($tape))->play($exercise);
+        foreach (
+            [[9, Level::ClearFigures, 14], [6, Level::RealTape, 21], [2, Level::SomethingWrong, 24]] as [$daysAgo, $level, $seed]
+        ) {
+            $exercise = (new ExerciseSampler(new PriorDoubts()))->draw(ExerciseCode::of($level, $seed));
+            $run =
+                $level === Level::SomethingWrong
+                    ? (new OneStepLearner($tape))->play($exercise)
+                    : (new AdvisedLearner($tape))->play($exercise);
             self::keep($apprentice, $run, $daysAgo);
         }
     }
@@ -35,7 +40,11 @@ final class DemoPractice
     {
         $at = Date::now()->subDays($daysAgo);
         $kept = PracticeRun::query()->create([
-            'user_id' => $apprentice->id, 'code' => $run->exercise->code->text(), 'tape' => $apprentice->fineness, 'coach' => CoachMode::Off, 'finished_at' => $at,
+            'user_id' => $apprentice->id,
+            'code' => $run->exercise->code->text(),
+            'tape' => $apprentice->fineness,
+            'coach' => CoachMode::Off,
+            'finished_at' => $at,
             'debrief' => DebriefRecord::of(new Debrief($run, CoachMode::Off, $apprentice->fineness)),
         ]);
         foreach ($run->done() as $i => $done) {

@@ -89,7 +89,14 @@ final class DemoSeeder extends Seeder
 
     private function person(string $name, string $email, string $fineness, Role $role): User
     {
-        return User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'fineness' => $fineness, 'theme' => 'sun', 'role' => $role]);
+        return User::query()->create([
+            'name' => $name,
+            'email' => $email,
+            'password' => self::PASSWORD,
+            'fineness' => $fineness,
+            'theme' => 'sun',
+            'role' => $role,
+        ]);
     }
 
     /** @param  array<string, mixed>  $plan */
@@ -100,7 +107,11 @@ final class DemoSeeder extends Seeder
         $this->clock($plan['days_ago'], 0);
         $job = $this->opened($rig, $by, $plan);
         $middle = $job->rigAsWorked()->specified()->adjusters()?->middle()->steps() ?? [];
-        Simulation::query()->create(['job_id' => $job->id, 'truth' => $this->truth($job, $plan)->toArray(), 'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials'])]);
+        Simulation::query()->create([
+            'job_id' => $job->id,
+            'truth' => $this->truth($job, $plan)->toArray(),
+            'setting' => ($plan['trials'] ?? []) === [] ? $middle : end($plan['trials']),
+        ]);
         $this->bars($job, $by, $plan);
         $this->tape($job, $by, $plan);
         $this->weigh($job, $by, $plan);
@@ -122,25 +133,42 @@ final class DemoSeeder extends Seeder
      */
     private function opened(Rig $rig, User $by, array $plan): Job
     {
-        $state = $rig->loadStates->first(static fn (LoadState $one): bool => $one->name === ($plan['aboard'] ?? LoadState::AS_WEIGHED));
-        $last = isset($plan['comes_back_from']) ? Job::query()->where('title', $plan['comes_back_from'])->firstOrFail() : null;
+        $state = $rig->loadStates->first(
+            static fn (LoadState $one): bool => $one->name === ($plan['aboard'] ?? LoadState::AS_WEIGHED),
+        );
+        $last = isset($plan['comes_back_from'])
+            ? Job::query()->where('title', $plan['comes_back_from'])->firstOrFail()
+            : null;
 
-        return $last instanceof Job ? (new ReturnVisit($last, $state, $by, app(JobAnalyses::class)))->begin($plan['title']) : Job::query()->create([
-            'rig_id' => $rig->id,
-            'title' => $plan['title'],
-            'booked_on' => Date::today(),
-            'rig_as_worked' => RigSnapshot::sheetWith($rig, $state),
-        ]);
+        return $last instanceof Job
+            ? (new ReturnVisit($last, $state, $by, app(JobAnalyses::class)))->begin($plan['title'])
+            : Job::query()->create([
+                'rig_id' => $rig->id,
+                'title' => $plan['title'],
+                'booked_on' => Date::today(),
+                'rig_as_worked' => RigSnapshot::sheetWith($rig, $state),
+            ]);
     }
 
     /** @param  array<string, array<string, mixed>>  $parts */
     private function rig(array $parts): Rig
     {
-        return Rig::query()->firstOrCreate([
-            'vehicle_id' => Vehicle::query()->firstOrCreate(['name' => $parts['vehicle']['name']], $parts['vehicle'])->id,
-            'trailer_id' => Trailer::query()->firstOrCreate(['name' => $parts['trailer']['name']], $parts['trailer'])->id,
-            'hitch_id' => Hitch::query()->firstOrCreate(['name' => $parts['hitch']['name'], 'bar_arm_mm' => $parts['hitch']['bar_arm_mm']], $parts['hitch'])->id,
-        ])->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
+        return Rig::query()
+            ->firstOrCreate([
+                'vehicle_id' => Vehicle::query()->firstOrCreate(
+                    ['name' => $parts['vehicle']['name']],
+                    $parts['vehicle'],
+                )->id,
+                'trailer_id' => Trailer::query()->firstOrCreate(
+                    ['name' => $parts['trailer']['name']],
+                    $parts['trailer'],
+                )->id,
+                'hitch_id' => Hitch::query()->firstOrCreate(
+                    ['name' => $parts['hitch']['name'], 'bar_arm_mm' => $parts['hitch']['bar_arm_mm']],
+                    $parts['hitch'],
+                )->id,
+            ])
+            ->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
     }
 
     /** @param  array<string, mixed>  $plan */
@@ -154,7 +182,12 @@ final class DemoSeeder extends Seeder
             $this->clock($plan['days_ago'], 20 * ($i + 1));
             foreach ($stance === Stance::Carried ? $plan['trials'] : [null] as $trial => $steps) {
                 $this->begin($job, $by, $stance, $trial + 1, $steps);
-                $standing = $steps === null ? $simulated : $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $steps));
+                $standing =
+                    $steps === null
+                        ? $simulated
+                        : $simulated->at(
+                            $simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $steps),
+                        );
                 foreach (Place::fieldsOf($stance, false) as $place) {
                     $height = $standing->height($stance, $place->axle, $settling, $this->random);
                     $this->slip($job, $by, $place, $height, $plan);
@@ -183,11 +216,37 @@ final class DemoSeeder extends Seeder
         $loosest = $adjusters->loosest($middle);
         $seat = $job->rigAsWorked()->values(RigPart::Trailer)->number('coupler_height_mm') ?? 0.0;
         $ball = $seat + $this->rigs[$plan['rig']]['truth']['ball_over'];
-        $tension = $this->truth($job, $plan)->tension + $this->tensionBetween($job, $middle->steps(), $loosest->steps());
-        $heights = ['ball' => $ball, 'bar' => $ball - self::BAR_BELOW_BALL_MM, 'seat' => $seat, 'rest' => $seat - self::BAR_BELOW_BALL_MM + $tension];
-        $typed = array_map(static fn (float $height): string => $by->lengthPrinter()->nearest(Length::ofMillimetres($height)), $heights);
-        $taping = (new FourHeightsForm($typed + array_map(strval(...), array_combine(array_map(static fn (string $key): string => "step_{$key}", array_keys($loosest->steps())), $loosest->steps())), $adjusters, TakeUp::Bracket, $by))->read();
-        $job->barTapings()->save(($taping ?? throw new LogicException('The demo\'s heights read.'))->fill(['user_id' => $by->id, 'taped_at' => Date::now()]));
+        $tension =
+            $this->truth($job, $plan)->tension + $this->tensionBetween($job, $middle->steps(), $loosest->steps());
+        $heights = [
+            'ball' => $ball,
+            'bar' => $ball - self::BAR_BELOW_BALL_MM,
+            'seat' => $seat,
+            'rest' => $seat - self::BAR_BELOW_BALL_MM + $tension,
+        ];
+        $typed = array_map(
+            static fn (float $height): string => $by->lengthPrinter()->nearest(Length::ofMillimetres($height)),
+            $heights,
+        );
+        $taping = (new FourHeightsForm(
+            $typed +
+                array_map(
+                    strval(...),
+                    array_combine(
+                        array_map(static fn (string $key): string => "step_{$key}", array_keys($loosest->steps())),
+                        $loosest->steps(),
+                    ),
+                ),
+            $adjusters,
+            TakeUp::Bracket,
+            $by,
+        ))->read();
+        $job->barTapings()->save(
+            ($taping ?? throw new LogicException('The demo\'s heights read.'))->fill([
+                'user_id' => $by->id,
+                'taped_at' => Date::now(),
+            ]),
+        );
     }
 
     /**
@@ -200,13 +259,33 @@ final class DemoSeeder extends Seeder
         $simulated = $this->truth($job, $plan)->at(0.0, 0.0);
         foreach ($plan['weighed'] ?? [] as [$name, $round]) {
             $stance = Stance::from($name);
-            $standing = $stance === Stance::Carried ? $simulated->at($simulated->tension() + $this->tensionBetween($job, end($plan['trials']), $plan['trials'][$round - 1])) : $simulated;
-            $loads = array_map(static fn (float $load): float => round($load / 10) * 10, $standing->loads($stance, $this->truth($job, $plan)->aloneKg));
+            $standing =
+                $stance === Stance::Carried
+                    ? $simulated->at(
+                        $simulated->tension() +
+                            $this->tensionBetween($job, end($plan['trials']), $plan['trials'][$round - 1]),
+                    )
+                    : $simulated;
+            $loads = array_map(
+                static fn (float $load): float => round($load / 10) * 10,
+                $standing->loads($stance, $this->truth($job, $plan)->aloneKg),
+            );
             $job->tickets()->create([
                 'stance' => $stance,
                 'round' => $round,
-                'typed' => implode(', ', array_map(static fn (string $axle, float $load): string => "{$axle} {$load} kg", array_keys($loads), $loads)),
-                'platforms' => array_map(static fn (string $axle, float $load): array => ['axles' => [$axle], 'kg' => $load], array_keys($loads), $loads),
+                'typed' => implode(
+                    ', ',
+                    array_map(
+                        static fn (string $axle, float $load): string => "{$axle} {$load} kg",
+                        array_keys($loads),
+                        $loads,
+                    ),
+                ),
+                'platforms' => array_map(
+                    static fn (string $axle, float $load): array => ['axles' => [$axle], 'kg' => $load],
+                    array_keys($loads),
+                    $loads,
+                ),
                 'step_kg' => 10.0,
                 'user_id' => $by->id,
                 'weighed_at' => Date::now(),
@@ -226,11 +305,15 @@ final class DemoSeeder extends Seeder
         foreach ($plan['tongue'] ?? [] as [$height, $way]) {
             $isLever = $way === 'lever';
             $raised = $height - $job->rigAsWorked()->values(RigPart::Trailer)->number('coupler_height_mm');
-            $onBall = $trailer->tongueWeight - ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $raised / $trailer->ballToAxle ** 2;
-            $shown = round($onBall * 1.01 / ($isLever ? 2.0 : 1.0) + $random->normal(0.6));
+            $onBall =
+                $trailer->tongueWeight -
+                (($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $raised) /
+                    $trailer->ballToAxle ** 2;
+            $shown = round(($onBall * 1.01) / ($isLever ? 2.0 : 1.0) + $random->normal(0.6));
             $job->tongueReadings()->create([
                 'way' => $way,
-                'typed' => ['read' => "{$shown} kg", 'hitch_height' => "{$height} mm"] + ($isLever ? ['arm_scale' => '900 mm', 'arm_tongue' => '450 mm'] : []),
+                'typed' => ['read' => "{$shown} kg", 'hitch_height' => "{$height} mm"] +
+                    ($isLever ? ['arm_scale' => '900 mm', 'arm_tongue' => '450 mm'] : []),
                 'read_kg' => $shown,
                 'hitch_height_mm' => $height,
                 'arm_scale_mm' => $isLever ? 900.0 : null,
@@ -251,18 +334,51 @@ final class DemoSeeder extends Seeder
         $family = $job->rigAsWorked()->specified()->family();
         if ($family !== null && in_array(Station::Sway->value, $plan['closed'], true)) {
             foreach (SwayCheck::of($family) as $check) {
-                $job->checks()->create(['station' => Station::Sway, 'check_key' => $check->key, 'answer' => Answer::Yes, 'user_id' => $by->id, 'answered_at' => Date::now()]);
+                $job->checks()->create([
+                    'station' => Station::Sway,
+                    'check_key' => $check->key,
+                    'answer' => Answer::Yes,
+                    'user_id' => $by->id,
+                    'answered_at' => Date::now(),
+                ]);
             }
         }
-        foreach (in_array(Station::HandOver->value, $plan['closed'], true) ? ['ball_nut_nm', 'head_bolts_nm', 'bracket_bolts_nm'] : [] as $fastener) {
+        foreach (
+            in_array(Station::HandOver->value, $plan['closed'], true)
+                ? ['ball_nut_nm', 'head_bolts_nm', 'bracket_bolts_nm']
+                : [] as $fastener
+        ) {
             $asked = $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener);
             if ($asked !== null) {
-                $job->torques()->create(['fastener' => $fastener, 'typed' => "{$asked} N·m", 'wrench_nm' => $asked, 'sheet_nm' => $asked, 'user_id' => $by->id, 'done_at' => Date::now()]);
+                $job->torques()->create([
+                    'fastener' => $fastener,
+                    'typed' => "{$asked} N·m",
+                    'wrench_nm' => $asked,
+                    'sheet_nm' => $asked,
+                    'user_id' => $by->id,
+                    'done_at' => Date::now(),
+                ]);
             }
         }
         if (in_array(Station::Road->value, $plan['closed'], true)) {
-            $felt = ['road' => 'smooth', 'wind' => 'light', 'lorries' => 'felt', 'steering' => 'same', 'porpoising' => 'none', 'sway' => 'none'];
-            $job->roadDrives()->create(['round' => $job->roundOf(Stance::Carried), 'typed' => ['speed' => '80 km/h', 'distance' => '14 km'], 'speed_kmh' => 80.0, 'distance_km' => 14.0, 'felt' => $felt, 'note' => 'Quay road and back.', 'user_id' => $by->id, 'driven_at' => Date::now()]);
+            $felt = [
+                'road' => 'smooth',
+                'wind' => 'light',
+                'lorries' => 'felt',
+                'steering' => 'same',
+                'porpoising' => 'none',
+                'sway' => 'none',
+            ];
+            $job->roadDrives()->create([
+                'round' => $job->roundOf(Stance::Carried),
+                'typed' => ['speed' => '80 km/h', 'distance' => '14 km'],
+                'speed_kmh' => 80.0,
+                'distance_km' => 14.0,
+                'felt' => $felt,
+                'note' => 'Quay road and back.',
+                'user_id' => $by->id,
+                'driven_at' => Date::now(),
+            ]);
         }
     }
 
@@ -278,7 +394,12 @@ final class DemoSeeder extends Seeder
     private function begin(Job $job, User $by, Stance $stance, int $number, ?array $steps): void
     {
         if ($steps !== null) {
-            $job->rounds()->create(['stance' => $stance, 'number' => $number, 'setting' => $steps, 'user_id' => $by->id]);
+            $job->rounds()->create([
+                'stance' => $stance,
+                'number' => $number,
+                'setting' => $steps,
+                'user_id' => $by->id,
+            ]);
             $job->unsetRelation('rounds');
             Date::setTestNow(Date::now()->addMinutes(8 * ($number - 1)));
         }
@@ -293,7 +414,11 @@ final class DemoSeeder extends Seeder
         $described = $job->rigAsWorked()->specified();
         $adjusters = $described->adjusters() ?? throw new LogicException('The demo\'s hitches have families.');
 
-        return $adjusters->tensionBetween($adjusters->setting($from), $adjusters->setting($to), $job->rigAsWorked()->core()->hitch->barArm->millimetres());
+        return $adjusters->tensionBetween(
+            $adjusters->setting($from),
+            $adjusters->setting($to),
+            $job->rigAsWorked()->core()->hitch->barArm->millimetres(),
+        );
     }
 
     /**
@@ -313,7 +438,12 @@ final class DemoSeeder extends Seeder
     private function write(Job $job, User $by, Place $place, string $called, Settling $settling): void
     {
         $typed = preg_replace('/ (in|mm)$/', '', $called) ?? $called;
-        $standing = $job->liveReadings()->where('stance', $place->stance)->where('axle', $place->axle)->where('round', $job->roundOf($place->stance))->value('id');
+        $standing = $job
+            ->liveReadings()
+            ->where('stance', $place->stance)
+            ->where('axle', $place->axle)
+            ->where('round', $job->roundOf($place->stance))
+            ->value('id');
         (new TapeLog($job, $by))->write([Entry::read($place, $typed, $settling, $standing, $by->lengthParser())]);
     }
 
@@ -323,8 +453,15 @@ final class DemoSeeder extends Seeder
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch, 'truth' => $truth] = $parts;
 
         return new CoupledRig(
-            new TowVehicle($vehicle['wheelbase_mm'], $vehicle['overhang_mm'], $truth['front_rate'], $truth['rear_rate']),
-            new TowedTrailer($trailer['ball_to_axle_mm'], $trailer['gross_weight_kg'], $truth['tongue'], $truth['cg'], [['offset' => 0.0, 'rate' => $truth['trailer_rate']]]),
+            new TowVehicle(
+                $vehicle['wheelbase_mm'],
+                $vehicle['overhang_mm'],
+                $truth['front_rate'],
+                $truth['rear_rate'],
+            ),
+            new TowedTrailer($trailer['ball_to_axle_mm'], $trailer['gross_weight_kg'], $truth['tongue'], $truth['cg'], [
+                ['offset' => 0.0, 'rate' => $truth['trailer_rate']],
+            ]),
             new Bars(2, $truth['bar_rate'], $hitch['bar_arm_mm'], $truth['ball_over']),
         );
     }
@@ -345,8 +482,14 @@ final class DemoSeeder extends Seeder
         return new HiddenTruth(
             $rig,
             $rig->tensionFor($plan['share']),
-            ['front' => $truth['front_alone'] + $load->frontRise($rig->vehicle()), 'rear' => $truth['rear_alone'] + $load->rearRise($rig->vehicle())],
-            ['front' => ($parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0) + $load->front($wheelbase), 'rear' => ($parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0) + $load->rear($wheelbase)],
+            [
+                'front' => $truth['front_alone'] + $load->frontRise($rig->vehicle()),
+                'rear' => $truth['rear_alone'] + $load->rearRise($rig->vehicle()),
+            ],
+            [
+                'front' => ($parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0) + $load->front($wheelbase),
+                'rear' => ($parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0) + $load->rear($wheelbase),
+            ],
             ['front' => $truth['front_friction'], 'rear' => $truth['rear_friction']],
         );
     }

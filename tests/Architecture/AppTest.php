@@ -31,33 +31,74 @@ it('imports one way between the rooms of the app', function (): void {
             continue;
         }
         $seen++;
-        $used = array_map(appRoomOf(...), array_filter(classesIn($tree), fn (string $class): bool => str_starts_with($class, 'App\\')));
+        $used = array_map(
+            appRoomOf(...),
+            array_filter(classesIn($tree), fn (string $class): bool => str_starts_with($class, 'App\\')),
+        );
         expect(array_values(array_diff(array_unique($used), [...$below[$room], $room])))->toBe([], $path);
     }
     expect($seen)->toBeGreaterThan(100);
 });
 
 it('asks the container for nothing outside its providers', function (): void {
-    $finder = new PhpParser\NodeFinder;
+    $finder = new PhpParser\NodeFinder();
     foreach (treesOf('app') as $path => $tree) {
         if (! str_starts_with($path, 'app/Providers/')) {
-            $asked = $finder->find($tree, fn (PhpParser\Node $node): bool => $node instanceof PhpParser\Node\Expr\FuncCall && $node->name instanceof PhpParser\Node\Name && in_array($node->name->getLast(), ['app', 'resolve'], true));
+            $asked = $finder->find(
+                $tree,
+                fn (PhpParser\Node $node): bool => $node instanceof PhpParser\Node\Expr\FuncCall &&
+                    $node->name instanceof PhpParser\Node\Name &&
+                    in_array($node->name->getLast(), ['app', 'resolve'], true),
+            );
             expect($asked)->toBe([], $path);
         }
     }
 });
 
 it('writes nothing in controllers, middleware or requests: every deed is a use case', function (): void {
-    $finder = new PhpParser\NodeFinder;
-    $writes = ['create', 'update', 'save', 'delete', 'forceDelete', 'insert', 'insertOrIgnore', 'upsert', 'updateOrCreate', 'firstOrCreate', 'push', 'touch', 'increment', 'forceFill', 'saveQuietly', 'updateQuietly'];
+    $finder = new PhpParser\NodeFinder();
+    $writes = [
+        'create',
+        'update',
+        'save',
+        'delete',
+        'forceDelete',
+        'insert',
+        'insertOrIgnore',
+        'upsert',
+        'updateOrCreate',
+        'firstOrCreate',
+        'push',
+        'touch',
+        'increment',
+        'forceFill',
+        'saveQuietly',
+        'updateQuietly',
+    ];
     $seen = 0;
     foreach (treesOf('app') as $path => $tree) {
         if (str_starts_with($path, 'app/Http/')) {
             $seen++;
-            $found = $finder->find($tree, fn (PhpParser\Node $node): bool => ($node instanceof PhpParser\Node\Expr\MethodCall || $node instanceof PhpParser\Node\Expr\StaticCall)
-                && $node->name instanceof PhpParser\Node\Identifier && in_array($node->name->name, $writes, true));
+            $found = $finder->find(
+                $tree,
+                fn (PhpParser\Node $node): bool => ($node instanceof PhpParser\Node\Expr\MethodCall ||
+                    $node instanceof PhpParser\Node\Expr\StaticCall) &&
+                    $node->name instanceof PhpParser\Node\Identifier &&
+                    in_array($node->name->name, $writes, true),
+            );
             expect(array_map(fn (PhpParser\Node $node): int => $node->getStartLine(), $found))->toBe([], $path);
         }
     }
     expect($seen)->toBeGreaterThan(60);
+});
+
+it('keeps every line of core and app within 120 columns', function (): void {
+    $seen = 0;
+    foreach ([...treesOf('core'), ...treesOf('app')] as $path => $tree) {
+        $seen++;
+        foreach (explode("\n", (string) file_get_contents(dirname(__DIR__, 2)."/{$path}")) as $number => $line) {
+            expect(mb_strlen($line))->toBeLessThanOrEqual(120, "{$path}:".($number + 1));
+        }
+    }
+    expect($seen)->toBeGreaterThan(800);
 });

@@ -29,7 +29,9 @@ function openPlaces(string $text): array
 
 it('has every text in Spanish that it has in English, and no other', function (): void {
     // The general words that a family has others for are each language's own.
-    $keys = fn (string $language): array => array_values(preg_grep('~^family/[a-z-]+:terms\.~', array_keys(textsIn($language)), PREG_GREP_INVERT) ?: []);
+    $keys = fn (string $language): array => array_values(
+        preg_grep('~^family/[a-z-]+:terms\.~', array_keys(textsIn($language)), PREG_GREP_INVERT) ?: [],
+    );
 
     expect($keys('es'))->toBe($keys('en'));
 });
@@ -38,7 +40,11 @@ it('leaves the same places open in both languages, and has as many plurals', fun
     $spanish = textsIn('es');
     $differ = [];
     foreach (textsIn('en') as $key => $text) {
-        if (isset($spanish[$key]) && (openPlaces($text) !== openPlaces($spanish[$key]) || substr_count($text, '|') !== substr_count($spanish[$key], '|'))) {
+        if (
+            isset($spanish[$key]) &&
+            (openPlaces($text) !== openPlaces($spanish[$key]) ||
+                substr_count($text, '|') !== substr_count($spanish[$key], '|'))
+        ) {
             $differ[] = $key;
         }
     }
@@ -48,7 +54,12 @@ it('leaves the same places open in both languages, and has as many plurals', fun
 
 it('leaves no sentence in English', function (): void {
     $spanish = textsIn('es');
-    $same = array_filter(textsIn('en'), fn (string $text, string $key): bool => ($spanish[$key] ?? null) === $text && preg_match('/[a-z]+ [a-z]+/', (string) preg_replace('/:[A-Za-z_]+/', '', $text)) === 1, ARRAY_FILTER_USE_BOTH);
+    $same = array_filter(
+        textsIn('en'),
+        fn (string $text, string $key): bool => ($spanish[$key] ?? null) === $text &&
+            preg_match('/[a-z]+ [a-z]+/', (string) preg_replace('/:[A-Za-z_]+/', '', $text)) === 1,
+        ARRAY_FILTER_USE_BOTH,
+    );
 
     expect($same)->toBe([]);
 });

@@ -21,6 +21,20 @@ $link = CardLink::query()->where('token', $token)->sole();
 $job = $app->make(JobAnalyses::class)->of($link->job);
 $table = $app->make(OwnersTable::class)->of($job) ?? throw new LogicException('Expected a table.');
 $words = new TripWords($job->described, $link->user);
-$answers = new TripAnswers($job->described, $job->posterior(), $job->adjusters, $job->reference(), $job->current()->setting, $job->goal, $job->shop->policy);
-$said = static fn (TripEntry $entry): array => ['headline' => $words->headline($entry), 'sentences' => $words->sentences($entry)];
-echo json_encode(['table' => $said($table->answer($load)), 'exact' => $said($answers->of($table->grid->change($load)))], JSON_THROW_ON_ERROR);
+$answers = new TripAnswers(
+    $job->described,
+    $job->posterior(),
+    $job->adjusters,
+    $job->reference(),
+    $job->current()->setting,
+    $job->goal,
+    $job->shop->policy,
+);
+$said = static fn (TripEntry $entry): array => [
+    'headline' => $words->headline($entry),
+    'sentences' => $words->sentences($entry),
+];
+echo json_encode(
+    ['table' => $said($table->answer($load)), 'exact' => $said($answers->of($table->grid->change($load)))],
+    JSON_THROW_ON_ERROR,
+);

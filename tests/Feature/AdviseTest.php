@@ -30,53 +30,90 @@ it('prints posterior, chance, next move, methods and every setting', function (s
     $advice = json_decode($printed, true);
     $carried = array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried');
 
-    expect($status)->toBe(0)
-        ->and($advice['in_band_chance'] === null)->toBe($carried === [])
-        ->and($advice['move']['do'])->toBeIn(['set', 'stop', 'read_again', 'cannot'])
-        ->and($advice['move']['setting']['link'])->toBeBetween(0, 8)
-        ->and($advice['move']['expect']['front_mm'])->toBeBetween(700, 1100)
-        ->and($advice['move']['because'])->toEndWith('.')
-        ->and(array_keys($advice['fit']))->toBe(['front_rate_kg_per_mm', 'rear_rate_kg_per_mm', 'tongue_weight_kg', 'bar_rate_kg_per_mm', 'tension_mm'])
-        ->and(array_keys($advice['methods']))->toBe($carried === [] ? [] : ['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale'])
-        ->and(count($advice['ranking']))->toBeGreaterThanOrEqual(17 * 7)
-        ->and($advice['ranking'][0]['excluded'])->toBeNull();
+    expect($status)
+        ->toBe(0)
+        ->and($advice['in_band_chance'] === null)
+        ->toBe($carried === [])
+        ->and($advice['move']['do'])
+        ->toBeIn(['set', 'stop', 'read_again', 'cannot'])
+        ->and($advice['move']['setting']['link'])
+        ->toBeBetween(0, 8)
+        ->and($advice['move']['expect']['front_mm'])
+        ->toBeBetween(700, 1100)
+        ->and($advice['move']['because'])
+        ->toEndWith('.')
+        ->and(array_keys($advice['fit']))
+        ->toBe(['front_rate_kg_per_mm', 'rear_rate_kg_per_mm', 'tongue_weight_kg', 'bar_rate_kg_per_mm', 'tension_mm'])
+        ->and(array_keys($advice['methods']))
+        ->toBe($carried === [] ? [] : ['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale'])
+        ->and(count($advice['ranking']))
+        ->toBeGreaterThanOrEqual(17 * 7)
+        ->and($advice['ranking'][0]['excluded'])
+        ->toBeNull();
     foreach ($advice['ranking'] as $setting) {
-        expect($setting['chance'])->toBeBetween(0, 1)->and($setting['minutes'])->toBeIn($carried === [] ? [0] : [0, 6, 30]);
+        expect($setting['chance'])
+            ->toBeBetween(0, 1)
+            ->and($setting['minutes'])
+            ->toBeIn($carried === [] ? [0] : [0, 6, 30]);
     }
 })->with(fn (): array => glob(dirname(__DIR__).'/fixtures/jobs/*.json') ?: []);
 
 it('knows more after each trial', function (string $rig): void {
     $doubt = function (string $after) use ($rig): float {
-        $advice = json_decode(adviseOn((string) file_get_contents(base_path("tests/fixtures/jobs/{$rig}-{$after}.json")))[1], true);
+        $advice = json_decode(
+            adviseOn((string) file_get_contents(base_path("tests/fixtures/jobs/{$rig}-{$after}.json")))[1],
+            true,
+        );
 
         return $advice['fit']['tension_mm']['sd'];
     };
 
-    expect($doubt('after-one-trial'))->toBeLessThanOrEqual($doubt('first') + 1e-9)->and($doubt('after-two-trials'))->toBeLessThan($doubt('after-one-trial') + 1e-9);
+    expect($doubt('after-one-trial'))
+        ->toBeLessThanOrEqual($doubt('first') + 1e-9)
+        ->and($doubt('after-two-trials'))
+        ->toBeLessThan($doubt('after-one-trial') + 1e-9);
 })->with(['rig-1', 'rig-2', 'rig-3']);
 
 it('moves the other way once the front is over', function (): void {
-    $advice = json_decode(adviseOn((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-after-two-trials.json')))[1], true);
+    $advice = json_decode(
+        adviseOn((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-after-two-trials.json')))[1],
+        true,
+    );
 
-    expect($advice['move']['do'])->toBe('set')->and($advice['move']['setting']['link'])->toBeLessThan(5)
-        ->and($advice['move']['expect']['front_restored'])->toBeLessThan(1.0)
-        ->and($advice['methods']['front_restoration']['verdict'])->toBe('too_much');
+    expect($advice['move']['do'])
+        ->toBe('set')
+        ->and($advice['move']['setting']['link'])
+        ->toBeLessThan(5)
+        ->and($advice['move']['expect']['front_restored'])
+        ->toBeLessThan(1.0)
+        ->and($advice['methods']['front_restoration']['verdict'])
+        ->toBe('too_much');
 });
 
 it('takes axle loads and the gauge beside heights', function (): void {
     $job = json_decode(jobWith('method', 'axle_scale'), true);
     foreach ([[1100, 900, null], [960, 1500, 464], [1040, 1360, 900]] as $i => [$front, $rear, $ball]) {
-        $job['readings'][$i] += ['front_kg' => $front, 'rear_kg' => $rear] + ($ball === null ? [] : ['ball_load_kg' => $ball]);
+        $job['readings'][$i] +=
+            ['front_kg' => $front, 'rear_kg' => $rear] + ($ball === null ? [] : ['ball_load_kg' => $ball]);
     }
     $advice = json_decode(adviseOn(json_encode($job))[1], true);
 
-    expect($advice['methods']['axle_scale']['value'])->toEqualWithDelta(80 / 140, 0.06)->and($advice['methods']['axle_scale']['sd'])->toBeGreaterThan(0.02);
+    expect($advice['methods']['axle_scale']['value'])
+        ->toEqualWithDelta(80 / 140, 0.06)
+        ->and($advice['methods']['axle_scale']['sd'])
+        ->toBeGreaterThan(0.02);
 });
 
 it('says in one line which field was bad, exit 2', function (string $path, mixed $value, string $says): void {
     [$status, $printed] = adviseOn(jobWith($path, $value));
 
-    expect($status)->toBe(2)->and($printed)->toContain($path)->toContain($says)->and(substr_count($printed, "\n"))->toBe(0);
+    expect($status)
+        ->toBe(2)
+        ->and($printed)
+        ->toContain($path)
+        ->toContain($says)
+        ->and(substr_count($printed, "\n"))
+        ->toBe(0);
 })->with([
     'no wheelbase' => ['vehicle.wheelbase_mm', '(gone)', 'missing'],
     'a wheelbase below 0' => ['vehicle.wheelbase_mm', -3, 'above 0'],
@@ -109,21 +146,60 @@ it('bears a single reading, or stances that make no sense', function (array $rea
     [$status, $printed] = adviseOn(json_encode($job));
     $advice = json_decode($printed, true);
 
-    expect($status)->toBe(0)->and($advice['move']['chance'])->toBeBetween(0, 1)->and($advice['move']['do'])->toBeString();
+    expect($status)
+        ->toBe(0)
+        ->and($advice['move']['chance'])
+        ->toBeBetween(0, 1)
+        ->and($advice['move']['do'])
+        ->toBeString();
 })->with([
     'one height' => [[['stance' => 'alone', 'rolled' => true, 'front_mm' => 950]]],
-    'carried without dropped' => [[['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985], ['stance' => 'carried', 'rolled' => false, 'setting' => ['link' => 4, 'washer' => 3], 'front_mm' => 952, 'rear_mm' => 960]]],
-    'all the same' => [array_map(fn (array $stance): array => [...$stance, 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 950], [['stance' => 'alone'], ['stance' => 'dropped'], ['stance' => 'carried', 'setting' => ['link' => 4, 'washer' => 3]]])],
-    'in reverse, front falling' => [[['stance' => 'carried', 'rolled' => true, 'setting' => ['link' => 8, 'washer' => 6], 'front_mm' => 930, 'rear_mm' => 990], ['stance' => 'dropped', 'rolled' => true, 'front_mm' => 940, 'rear_mm' => 900], ['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985]]],
+    'carried without dropped' => [
+        [
+            ['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985],
+            [
+                'stance' => 'carried',
+                'rolled' => false,
+                'setting' => ['link' => 4, 'washer' => 3],
+                'front_mm' => 952,
+                'rear_mm' => 960,
+            ],
+        ],
+    ],
+    'all the same' => [
+        array_map(fn (array $stance): array => [...$stance, 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 950], [
+            ['stance' => 'alone'],
+            ['stance' => 'dropped'],
+            ['stance' => 'carried', 'setting' => ['link' => 4, 'washer' => 3]],
+        ]),
+    ],
+    'in reverse, front falling' => [
+        [
+            [
+                'stance' => 'carried',
+                'rolled' => true,
+                'setting' => ['link' => 8, 'washer' => 6],
+                'front_mm' => 930,
+                'rear_mm' => 990,
+            ],
+            ['stance' => 'dropped', 'rolled' => true, 'front_mm' => 940, 'rear_mm' => 900],
+            ['stance' => 'alone', 'rolled' => true, 'front_mm' => 950, 'rear_mm' => 985],
+        ],
+    ],
 ]);
 
 it('plays the contest on the command line', function (): void {
     Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2, '--json' => true]);
     $measured = json_decode(trim(Artisan::output()), true);
 
-    expect(array_keys($measured['players']))->toBe(['one step at a time', 'advised'])
-        ->and($measured['players']['advised']['hook_ups'])->toBeGreaterThanOrEqual(1.0)
-        ->and($measured['rigs'])->toBe(12)->and($measured['seconds'])->toBeGreaterThan(0);
+    expect(array_keys($measured['players']))
+        ->toBe(['one step at a time', 'advised'])
+        ->and($measured['players']['advised']['hook_ups'])
+        ->toBeGreaterThanOrEqual(1.0)
+        ->and($measured['rigs'])
+        ->toBe(12)
+        ->and($measured['seconds'])
+        ->toBeGreaterThan(0);
     Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2]);
     expect(Artisan::output())->toContain('one step at a time')->toContain('truly in band');
 });
@@ -141,26 +217,31 @@ function adviceWith(array $with, string $name = 'rig-2-after-one-trial'): array
     return json_decode($printed, true);
 }
 
-it('asks for alone and dropped again before the first hook-up, and says which, until each was read twice', function (): void {
-    $job = json_decode(jobWith('method', 'front_restoration', 'rig-1-first'), true);
-    $once = [];
-    foreach (['alone', 'dropped'] as $stance) {
-        $once[] = array_values(array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === $stance))[0];
-    }
-    $asked = [];
-    $readings = $once;
-    for ($i = 0; $i < 6; $i++) {
-        $move = adviceWith(['readings' => $readings], 'rig-1-first')['move'];
-        $asked[] = $move['do'] === 'read_again' ? $move['what'] : $move['do'];
-        if ($move['do'] !== 'read_again') {
-            break;
+it(
+    'asks for alone and dropped again before the first hook-up, and says which, until each was read twice',
+    function (): void {
+        $job = json_decode(jobWith('method', 'front_restoration', 'rig-1-first'), true);
+        $once = [];
+        foreach (['alone', 'dropped'] as $stance) {
+            $once[] = array_values(
+                array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === $stance),
+            )[0];
         }
-        expect($move['because'])->toContain('second reading');
-        $readings[] = $once[$move['what'] === 'alone' ? 0 : 1];
-    }
+        $asked = [];
+        $readings = $once;
+        for ($i = 0; $i < 6; $i++) {
+            $move = adviceWith(['readings' => $readings], 'rig-1-first')['move'];
+            $asked[] = $move['do'] === 'read_again' ? $move['what'] : $move['do'];
+            if ($move['do'] !== 'read_again') {
+                break;
+            }
+            expect($move['because'])->toContain('second reading');
+            $readings[] = $once[$move['what'] === 'alone' ? 0 : 1];
+        }
 
-    expect($asked)->toBe(['alone', 'dropped', 'set']);
-});
+        expect($asked)->toBe(['alone', 'dropped', 'set']);
+    },
+);
 
 it('names the reading that slipped and asks for what it belongs to', function (int $which, string $field): void {
     $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
@@ -168,11 +249,16 @@ it('names the reading that slipped and asks for what it belongs to', function (i
     $advice = adviceWith(['readings' => $job['readings']]);
     $named = array_column($advice['suspects'], 'chance', 'what');
 
-    expect($named)->toHaveKey("reading {$which} {$field}")
-        ->and($advice['suspects'])->each(fn ($suspect) => $suspect->toHaveKeys(['what', 'slip', 'chance']))
-        ->and(min(array_column($advice['suspects'], 'chance')))->toBeGreaterThan(0.05)
-        ->and($advice['move']['do'])->toBe('read_again')
-        ->and($advice['move']['what'])->toBeIn(['alone', 'dropped', 'carried']);
+    expect($named)
+        ->toHaveKey("reading {$which} {$field}")
+        ->and($advice['suspects'])
+        ->each(fn ($suspect) => $suspect->toHaveKeys(['what', 'slip', 'chance']))
+        ->and(min(array_column($advice['suspects'], 'chance')))
+        ->toBeGreaterThan(0.05)
+        ->and($advice['move']['do'])
+        ->toBe('read_again')
+        ->and($advice['move']['what'])
+        ->toBeIn(['alone', 'dropped', 'carried']);
     $sorted = array_column($advice['suspects'], 'chance');
     rsort($sorted);
     expect(array_column($advice['suspects'], 'chance'))->toBe($sorted);
@@ -189,12 +275,26 @@ it('takes a count of the links, and how the bars were put on', function (): void
 
         return adviceWith(['readings' => $readings]);
     };
-    [$plain, $counted, $jacked, $levered] = [$with([]), $with(['counted' => true]), $with(['set_by' => 'jack']), $with(['set_by' => 'lever'])];
+    [$plain, $counted, $jacked, $levered] = [
+        $with([]),
+        $with(['counted' => true]),
+        $with(['set_by' => 'jack']),
+        $with(['set_by' => 'lever']),
+    ];
 
-    expect($counted['move']['what'] ?? '')->not->toBe('count')
-        ->and(array_column($counted['suspects'], 'what'))->not->toContain('setting')
-        ->and($levered['methods']['front_restoration']['value'])->not->toBe($jacked['methods']['front_restoration']['value'])
-        ->and($plain['methods']['front_restoration']['value'])->toBeBetween(min($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) - 0.01, max($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) + 0.01);
+    expect($counted['move']['what'] ?? '')
+        ->not->toBe('count')
+        ->and(array_column($counted['suspects'], 'what'))
+        ->not->toContain('setting')
+        ->and($levered['methods']['front_restoration']['value'])
+        ->not->toBe($jacked['methods']['front_restoration']['value'])
+        ->and($plain['methods']['front_restoration']['value'])
+        ->toBeBetween(
+            min($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) -
+                0.01,
+            max($levered['methods']['front_restoration']['value'], $jacked['methods']['front_restoration']['value']) +
+                0.01,
+        );
 });
 
 it('suspects the setting where a taped tension and the readings are a link apart', function (): void {
@@ -202,11 +302,15 @@ it('suspects the setting where a taped tension and the readings are a link apart
     $job['hitch']['tension']['taped'] = true;
     $pitch = $job['hitch']['adjusters'][0]['pitch_mm'];
     $fit = adviceWith([])['fit']['tension_mm'];
-    $apart = fn (float $by): array => adviceWith(['hitch.tension' => [...$job['hitch']['tension'], 'mm' => $fit['value'] + $by]])['suspects'];
+    $apart = fn (float $by): array => adviceWith([
+        'hitch.tension' => [...$job['hitch']['tension'], 'mm' => $fit['value'] + $by],
+    ])['suspects'];
     $chance = fn (array $suspects): float => array_column($suspects, 'chance', 'what')['setting'] ?? 0.0;
 
-    expect(max($chance($apart($pitch)), $chance($apart(-$pitch))))->toBeGreaterThan(0.05)
-        ->and($chance($apart(0.0)))->toBeLessThan(0.05);
+    expect(max($chance($apart($pitch)), $chance($apart(-$pitch))))
+        ->toBeGreaterThan(0.05)
+        ->and($chance($apart(0.0)))
+        ->toBeLessThan(0.05);
     foreach ([...$apart($pitch), ...$apart(-$pitch)] as $suspect) {
         expect($suspect['what'] === 'setting' ? $suspect['slip'] : 'one link')->toBe('one link');
     }
@@ -214,22 +318,58 @@ it('suspects the setting where a taped tension and the readings are a link apart
 
 it('refuses what it does not know of a hook-up, with its field', function (string $field, mixed $value): void {
     $job = json_decode(jobWith('method', 'front_restoration', 'rig-2-after-one-trial'), true);
-    $carried = array_keys(array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried'))[0];
+    $carried = array_keys(
+        array_filter($job['readings'], fn (array $reading): bool => $reading['stance'] === 'carried'),
+    )[0];
     [$status, $printed] = adviseOn(jobWith("readings.{$carried}.{$field}", $value, 'rig-2-after-one-trial'));
 
-    expect($status)->toBe(2)->and($printed)->toContain("readings[{$carried}].{$field}");
-})->with(['put on by hand' => ['set_by', 'hand'], 'counted twice' => ['counted', 2], 'hook-up by name' => ['hook', 'first']]);
+    expect($status)
+        ->toBe(2)
+        ->and($printed)
+        ->toContain("readings[{$carried}].{$field}");
+})->with([
+    'put on by hand' => ['set_by', 'hand'],
+    'counted twice' => ['counted', 2],
+    'hook-up by name' => ['hook', 'first'],
+]);
 
 it('plays a harder world and one trouble on the command line, and refuses any other', function (): void {
-    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 6, '--seed' => 2, '--world' => 'moderate', '--json' => true]);
+    Artisan::call('yoke:bench', [
+        '--stances' => 100,
+        '--rigs' => 6,
+        '--seed' => 2,
+        '--world' => 'moderate',
+        '--json' => true,
+    ]);
     $moderate = json_decode(trim(Artisan::output()), true);
-    Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 6, '--seed' => 2, '--trouble' => 'slip:dropped:rear', '--json' => true]);
+    Artisan::call('yoke:bench', [
+        '--stances' => 100,
+        '--rigs' => 6,
+        '--seed' => 2,
+        '--trouble' => 'slip:dropped:rear',
+        '--json' => true,
+    ]);
     $slip = json_decode(trim(Artisan::output()), true);
 
-    expect($moderate['world'])->toBe('moderate')->and($moderate['trouble'])->toBe('none')
-        ->and($moderate['players']['advised'])->toHaveKeys(['truly_in_band', 'finished_over_restored', 'minutes', 'claimed', 'claimed_minus_landed'])->not->toHaveKey('named')
-        ->and($slip['trouble'])->toBe('slip:dropped:rear')->and($slip['players']['advised']['named'])->toBe(1)
-        ->and($slip['claimed_at_the_end'])->not->toBe([])
-        ->and(Artisan::call('yoke:bench', ['--world' => 'upside-down']))->toBe(2)->and(Artisan::output())->toContain('upside-down')
-        ->and(Artisan::call('yoke:bench', ['--trouble' => 'slip:nowhere']))->toBe(2)->and(Artisan::output())->toContain('slip:nowhere');
+    expect($moderate['world'])
+        ->toBe('moderate')
+        ->and($moderate['trouble'])
+        ->toBe('none')
+        ->and($moderate['players']['advised'])
+        ->toHaveKeys(['truly_in_band', 'finished_over_restored', 'minutes', 'claimed', 'claimed_minus_landed'])
+        ->not->toHaveKey('named')
+        ->and($slip['trouble'])
+        ->toBe('slip:dropped:rear')
+        ->and($slip['players']['advised']['named'])
+        ->toBe(1)
+        ->and($slip['claimed_at_the_end'])
+        ->not->toBe([])
+        ->and(Artisan::call('yoke:bench', ['--world' => 'upside-down']))
+        ->toBe(2)
+        ->and(Artisan::output())
+        ->toContain('upside-down')
+        ->and(Artisan::call('yoke:bench', ['--trouble' => 'slip:nowhere']))
+        ->toBe(2)
+        ->and(Artisan::output())
+        ->toContain('slip:nowhere');
 });

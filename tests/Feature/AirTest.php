@@ -11,40 +11,86 @@ use Yoke\Statics\TowVehicle;
 /** A pick-up with helper air springs: 3 kg/mm and 20 mm of lift. */
 beforeEach(function (): void {
     $this->actingAs($this->person('Wren Tallow', '1 mm'));
-    $this->post('/jobs', ['title' => 'Kite museum', 'family' => 'chain-snap-up', 'bar_rating_high_kg' => '545 kg', 'wheelbase' => '3700 mm', 'overhang' => '1300 mm', 'ball_to_axle' => '5200 mm', 'gross_weight' => '2700 kg', 'tongue_weight_kg' => '340 kg', 'bar_arm' => '710 mm']);
-    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'air_rate_kg_per_mm' => '3 kg/mm', 'air_lift_mm' => '20 mm'])->assertSessionHasNoErrors();
-    $this->weigh = fn (string $stance, string $ticket, array $with = []) => $this->post('/jobs/1/weigh', ['stance' => $stance, 'step' => '10 kg', 'ticket' => $ticket, ...$with])->assertSessionHasNoErrors();
+    $this->post('/jobs', [
+        'title' => 'Kite museum',
+        'family' => 'chain-snap-up',
+        'bar_rating_high_kg' => '545 kg',
+        'wheelbase' => '3700 mm',
+        'overhang' => '1300 mm',
+        'ball_to_axle' => '5200 mm',
+        'gross_weight' => '2700 kg',
+        'tongue_weight_kg' => '340 kg',
+        'bar_arm' => '710 mm',
+    ]);
+    $this->post('/garage/vehicle/1', [
+        'name' => 'Drover',
+        'air_rate_kg_per_mm' => '3 kg/mm',
+        'air_lift_mm' => '20 mm',
+    ])->assertSessionHasNoErrors();
+    $this->weigh = fn (string $stance, string $ticket, array $with = []) => $this->post('/jobs/1/weigh', [
+        'stance' => $stance,
+        'step' => '10 kg',
+        'ticket' => $ticket,
+        ...$with,
+    ])->assertSessionHasNoErrors();
     $this->analysed = static function () {
         app()->forgetScopedInstances();
 
-        return app()->make(JobAnalyses::class)->of(Job::query()->findOrFail(1));
+        return app()
+            ->make(JobAnalyses::class)
+            ->of(Job::query()->findOrFail(1));
     };
 });
 
 it('lays four stances side by side, the lifted ones by a model of their own', function (): void {
-    $page = (string) $this->get('/jobs/1/weigh')->assertOk()->assertSee('Air and levelling: four stances')->getContent();
+    $page = (string) $this->get('/jobs/1/weigh')
+        ->assertOk()
+        ->assertSee('Air and levelling: four stances')
+        ->getContent();
     $analysed = ($this->analysed)();
     $rig = $analysed->posterior()->rig();
     $vehicle = $rig->vehicle();
     // Independently: the same rig on a rear that is stiffer and stands higher.
-    $lifted = new CoupledRig(new TowVehicle($vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, $vehicle->rearRate + 3.0, 20.0), $rig->trailer(), $rig->bars());
+    $lifted = new CoupledRig(
+        new TowVehicle($vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, $vehicle->rearRate + 3.0, 20.0),
+        $rig->trailer(),
+        $rig->bars(),
+    );
     $tension = $rig->tensionFor($analysed->goal->band->middle());
     preg_match('/<table class="ledger is-wide" data-air>(.*?)<\/table>/s', $page, $table);
     preg_match_all('/<tr><th scope="row">([^<]*)<\/th>(.*?)<\/tr>/s', $table[1], $rows);
-    $cells = array_map(static fn (string $row): array => array_map(trim(...), explode('|', trim(strip_tags(str_replace('</td>', '|', $row)), '|'))), $rows[2]);
-    $kg = static fn (float $load): string => ($load < 0 ? '−' : '+').(string) (5 * (int) round(abs($load) / 5)).' kg';
+    $cells = array_map(
+        static fn (string $row): array => array_map(
+            trim(...),
+            explode('|', trim(strip_tags(str_replace('</td>', '|', $row)), '|')),
+        ),
+        $rows[2],
+    );
+    $kg = static fn (float $load): string => ($load < 0 ? '−' : '+').
+        (string) (5 * (int) round(abs($load) / 5)).
+        ' kg';
 
     expect(array_map(trim(...), $rows[1]))->toBe(['Dropped', 'Dropped, air on', 'Carried', 'Carried, air on']);
-    foreach ([$rig->dropped(), $lifted->dropped(), $rig->carried($tension), $lifted->carried($tension)] as $i => $attitude) {
-        expect(array_slice($cells[$i], 2, 3))->toBe([$kg($attitude->frontLoad()), $kg($attitude->rearLoad()), $kg($attitude->trailerLoad())]);
+    foreach (
+        [$rig->dropped(), $lifted->dropped(), $rig->carried($tension), $lifted->carried($tension)] as $i => $attitude
+    ) {
+        expect(array_slice($cells[$i], 2, 3))->toBe([
+            $kg($attitude->frontLoad()),
+            $kg($attitude->rearLoad()),
+            $kg($attitude->trailerLoad()),
+        ]);
     }
     // Bars off, the lift moves less than a step of the scale; bars on, the front loses.
-    expect(abs($lifted->dropped()->frontLoad() - $rig->dropped()->frontLoad()))->toBeLessThan(2.0)
-        ->and($lifted->carried($tension)->frontLoad())->toBeLessThan($rig->carried($tension)->frontLoad() - 10.0);
+    expect(abs($lifted->dropped()->frontLoad() - $rig->dropped()->frontLoad()))
+        ->toBeLessThan(2.0)
+        ->and($lifted->carried($tension)->frontLoad())
+        ->toBeLessThan($rig->carried($tension)->frontLoad() - 10.0);
 });
 
 it('says why lifting the rear moves no load forward, with the figures of this rig', function (): void {
-    $this->get('/jobs/1/weigh')->assertSee('because the ball still pushes down where it did')->assertSee('Bars on, the lift lets the bars go by');
+    $this->get('/jobs/1/weigh')
+        ->assertSee('because the ball still pushes down where it did')
+        ->assertSee('Bars on, the lift lets the bars go by');
 });
 
 it('shows nothing of air on a rig that nothing lifts', function (): void {
@@ -55,37 +101,90 @@ it('shows nothing of air on a rig that nothing lifts', function (): void {
 it('keeps a ticket with air up apart: compared, and not counted', function (): void {
     ($this->weigh)('alone', 'front 1500, rear 1150');
     ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');
-    $before = ($this->analysed)()->posterior()->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)->mean();
+    $before = ($this->analysed)()
+        ->posterior()
+        ->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)
+        ->mean();
     ($this->weigh)('carried', 'front 1400, rear 1560, trailer 2380', ['air_up' => '1']);
     ($this->weigh)('carried', 'front 1300, rear 1400, trailer 2400', ['driver_out' => '1', 'other_setting' => '1']);
 
-    expect(WeighTicket::query()->orderBy('id')->get()->map(fn (WeighTicket $ticket): ?array => $ticket->conditions)->all())->toBe([null, null, ['air_up'], ['driver_out', 'other_setting']])
-        ->and(($this->analysed)()->current())->toBeNull()
-        ->and(($this->analysed)()->posterior()->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)->mean())->toBe($before);
-    $this->get('/jobs/1/weigh')->assertSee('Air up')->assertSee('Driver out')->assertSee('weighed −100 kg')->assertDontSee('Front axle load restored, ');
+    expect(
+        WeighTicket::query()->orderBy('id')->get()->map(fn (WeighTicket $ticket): ?array => $ticket->conditions)->all(),
+    )
+        ->toBe([null, null, ['air_up'], ['driver_out', 'other_setting']])
+        ->and(($this->analysed)()->current())
+        ->toBeNull()
+        ->and(
+            ($this->analysed)()->posterior()->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)->mean(),
+        )
+        ->toBe($before);
+    $this->get('/jobs/1/weigh')
+        ->assertSee('Air up')
+        ->assertSee('Driver out')
+        ->assertSee('weighed −100 kg')
+        ->assertDontSee('Front axle load restored, ');
 });
 
-it('asks whether the air was up where the scale finds less than the tape by what air takes, and takes the answer', function (): void {
-    $analysed = ($this->analysed)();
-    $rig = $analysed->posterior()->rig();
-    $vehicle = $rig->vehicle();
-    $lifted = new CoupledRig(new TowVehicle($vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, $vehicle->rearRate + 3.0, 20.0), $rig->trailer(), $rig->bars());
-    $tension = $rig->tensionFor(0.9);
-    $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
-    $ten = static fn (float $kg): int => 10 * (int) round($kg / 10);
-    foreach (['alone' => null, 'dropped' => $rig->dropped(), 'bars-up' => $rig->carried($tension)] as $station => $attitude) {
-        $this->tape(Job::query()->sole(), $station, ['front' => round(950 + ($attitude?->frontRise() ?? 0)).' mm', 'rear' => round(985 + ($attitude?->rearRise() ?? 0)).' mm'], ['rolled' => '1']);
-    }
-    ($this->weigh)('alone', 'front 1500, rear 1150');
-    ($this->weigh)('dropped', sprintf('front %d, rear %d, trailer %d', $ten(1500 + $rig->dropped()->frontLoad()), $ten(1150 + $rig->dropped()->rearLoad()), $ten(2360 + $rig->dropped()->trailerLoad())));
-    $on = $lifted->carried($tension);
-    ($this->weigh)('carried', sprintf('front %d, rear %d, trailer %d', $ten(1500 + $on->frontLoad()), $ten(1150 + $on->rearLoad()), $ten(2360 + $on->trailerLoad())));
+it(
+    'asks whether the air was up where the scale finds less than the tape by what air takes, and takes the answer',
+    function (): void {
+        $analysed = ($this->analysed)();
+        $rig = $analysed->posterior()->rig();
+        $vehicle = $rig->vehicle();
+        $lifted = new CoupledRig(
+            new TowVehicle(
+                $vehicle->wheelbase,
+                $vehicle->overhang,
+                $vehicle->frontRate,
+                $vehicle->rearRate + 3.0,
+                20.0,
+            ),
+            $rig->trailer(),
+            $rig->bars(),
+        );
+        $tension = $rig->tensionFor(0.9);
+        $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+        $ten = static fn (float $kg): int => 10 * (int) round($kg / 10);
+        foreach (
+            ['alone' => null, 'dropped' => $rig->dropped(), 'bars-up' => $rig->carried($tension)] as $station => $attitude
+        ) {
+            $this->tape(
+                Job::query()->sole(),
+                $station,
+                [
+                    'front' => round(950 + ($attitude?->frontRise() ?? 0)).' mm',
+                    'rear' => round(985 + ($attitude?->rearRise() ?? 0)).' mm',
+                ],
+                ['rolled' => '1'],
+            );
+        }
+        ($this->weigh)('alone', 'front 1500, rear 1150');
+        ($this->weigh)(
+            'dropped',
+            sprintf(
+                'front %d, rear %d, trailer %d',
+                $ten(1500 + $rig->dropped()->frontLoad()),
+                $ten(1150 + $rig->dropped()->rearLoad()),
+                $ten(2360 + $rig->dropped()->trailerLoad()),
+            ),
+        );
+        $on = $lifted->carried($tension);
+        ($this->weigh)(
+            'carried',
+            sprintf(
+                'front %d, rear %d, trailer %d',
+                $ten(1500 + $on->frontLoad()),
+                $ten(1150 + $on->rearLoad()),
+                $ten(2360 + $on->trailerLoad()),
+            ),
+        );
 
-    $this->get('/jobs/1/weigh')->assertSee('Was the air on when carried was weighed?');
-    $this->post('/jobs/1/weigh/3/condition', ['air_up' => '1'])->assertRedirect('/jobs/1/weigh');
-    $this->get('/jobs/1/weigh')->assertDontSee('Was the air on')->assertSee('Air up');
-    expect(WeighTicket::query()->find(3)->conditions)->toBe(['air_up']);
-});
+        $this->get('/jobs/1/weigh')->assertSee('Was the air on when carried was weighed?');
+        $this->post('/jobs/1/weigh/3/condition', ['air_up' => '1'])->assertRedirect('/jobs/1/weigh');
+        $this->get('/jobs/1/weigh')->assertDontSee('Was the air on')->assertSee('Air up');
+        expect(WeighTicket::query()->find(3)->conditions)->toBe(['air_up']);
+    },
+);
 
 it('tells whoever reads its files, and its card in the yard, that a ticket does not count', function (): void {
     $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
@@ -96,8 +195,12 @@ it('tells whoever reads its files, and its card in the yard, that a ticket does 
     $this->post('/jobs/1/weigh/3/condition', ['air_up' => '1', 'driver_out' => '1']);
 
     $this->get('/')->assertDontSee('data-restored', false);
-    expect((string) $this->get('/jobs/1/tickets.csv')->getContent())->toContain('air_up driver_out')
-        ->and(json_decode((string) $this->get('/jobs/1/job.json')->getContent(), true)['job']['tickets'][2]['conditions'])->toBe(['air_up', 'driver_out']);
+    expect((string) $this->get('/jobs/1/tickets.csv')->getContent())
+        ->toContain('air_up driver_out')
+        ->and(
+            json_decode((string) $this->get('/jobs/1/job.json')->getContent(), true)['job']['tickets'][2]['conditions'],
+        )
+        ->toBe(['air_up', 'driver_out']);
 });
 
 it('says what one link moved in loads, by two tickets', function (): void {
@@ -108,21 +211,50 @@ it('says what one link moved in loads, by two tickets', function (): void {
     $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 5, 'washer' => 3, 'head' => 2]]);
     ($this->weigh)('carried', 'front 1470, rear 1450, trailer 2420');
 
-    $this->get('/jobs/1/weigh')->assertSee('Worth of one link')->assertSee('front +30 kg ± 2 kg, rear −50 kg ± 2 kg, trailer +20 kg ± 2 kg');
+    $this->get('/jobs/1/weigh')
+        ->assertSee('Worth of one link')
+        ->assertSee('front +30 kg ± 2 kg, rear −50 kg ± 2 kg, trailer +20 kg ± 2 kg');
 });
 
 it('compares two hitches and two dates on the same vehicle and trailer by their tickets', function (): void {
     $set = function (int $job, string $carried): void {
-        $this->post("/jobs/{$job}/weigh", ['stance' => 'alone', 'step' => '10 kg', 'ticket' => 'front 1500, rear 1150']);
-        $this->post("/jobs/{$job}/weigh", ['stance' => 'dropped', 'step' => '10 kg', 'ticket' => 'front 1380, rear 1600, trailer 2360']);
+        $this->post("/jobs/{$job}/weigh", [
+            'stance' => 'alone',
+            'step' => '10 kg',
+            'ticket' => 'front 1500, rear 1150',
+        ]);
+        $this->post("/jobs/{$job}/weigh", [
+            'stance' => 'dropped',
+            'step' => '10 kg',
+            'ticket' => 'front 1380, rear 1600, trailer 2360',
+        ]);
         $this->post("/jobs/{$job}/weigh", ['stance' => 'carried', 'step' => '10 kg', 'ticket' => $carried]);
     };
     $set(1, 'front 1440, rear 1500, trailer 2400');
     $this->get('/jobs/1/weigh')->assertDontSee('The same vehicle and trailer, by their tickets');
-    $this->post('/jobs', ['title' => 'Other hitch', 'vehicle' => '1', 'trailer' => '1', 'hitch_name' => 'Gauge head', 'family' => 'screw-jack-gauge', 'bar_arm' => '700 mm'])->assertSessionHasNoErrors();
+    $this->post('/jobs', [
+        'title' => 'Other hitch',
+        'vehicle' => '1',
+        'trailer' => '1',
+        'hitch_name' => 'Gauge head',
+        'family' => 'screw-jack-gauge',
+        'bar_arm' => '700 mm',
+    ])->assertSessionHasNoErrors();
     $set(2, 'front 1500, rear 1400, trailer 2440');
 
     // 120 kg lost, 60 and 120 restored; 330 kg on the ball, of it 60 and 40, 120 and 80 moved.
-    $this->get('/jobs/2/weigh')->assertSee('The same vehicle and trailer, by their tickets')
-        ->assertSeeInOrder(['Gauge head', '330 kg', '100 ±', '36 %, 24 %', '1500 kg', 'Hitch of Kite museum', '330 kg', '50 ±', '18 %, 12 %', '1440 kg']);
+    $this->get('/jobs/2/weigh')
+        ->assertSee('The same vehicle and trailer, by their tickets')
+        ->assertSeeInOrder([
+            'Gauge head',
+            '330 kg',
+            '100 ±',
+            '36 %, 24 %',
+            '1500 kg',
+            'Hitch of Kite museum',
+            '330 kg',
+            '50 ±',
+            '18 %, 12 %',
+            '1440 kg',
+        ]);
 });

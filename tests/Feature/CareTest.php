@@ -14,7 +14,10 @@ beforeEach(function (): void {
     $this->rig = Rig::query()->sole();
     $this->rig->hitch->update(['sheet' => ['family' => 'chain-snap-up', 'retorque_km' => 80, 'service_km' => 8000]]);
     $this->at = "/log/{$this->rig->id}/care";
-    $this->write = fn (string $task, string $driven = '') => $this->from($this->at)->post($this->at, compact('task', 'driven'));
+    $this->write = fn (string $task, string $driven = '') => $this->from($this->at)->post(
+        $this->at,
+        compact('task', 'driven'),
+    );
     Date::setTestNow('2026-05-04 09:00:00');
     $this->handOver = fn () => $this->post("/jobs/{$this->work->id}/hand-over/close");
 });
@@ -25,8 +28,15 @@ it('begins at the hand-over, counts by distance or date, and shows in the yard w
     $this->get($this->at)->assertOk()->assertSee('Nothing falls due before the rig is handed over');
     ($this->handOver)();
     ($this->write)('distance', '41200 km')->assertRedirect($this->at)->assertSessionHasNoErrors();
-    $this->get($this->at)->assertSeeInOrder(['Torque again after the first run', 'once, 80 km or 14 days after a set-up', 'set up 4 May 2026', 'in 80 km, or by 18 May 2026'])
-        ->assertSee('Ball, head sockets.')->assertSee('every 8000 km or 12 months');
+    $this->get($this->at)
+        ->assertSeeInOrder([
+            'Torque again after the first run',
+            'once, 80 km or 14 days after a set-up',
+            'set up 4 May 2026',
+            'in 80 km, or by 18 May 2026',
+        ])
+        ->assertSee('Ball, head sockets.')
+        ->assertSee('every 8000 km or 12 months');
     $this->get('/')->assertSeeInOrder(['Due', 'Drover with Dome', 'Torque again after the first run, due soon']);
 
     Date::setTestNow('2026-05-07 18:00:00');
@@ -49,18 +59,25 @@ it('begins every interval anew with the next set-up, once for each day', functio
     Date::setTestNow('2026-09-01 09:00:00');
     ($this->handOver)();
 
-    expect(CareRecord::query()->where('task', 'set-up')->count())->toBe(1, 'a closed station stays as it was handed over')
-        ->and($this->post("/jobs/{$this->work->id}/hand-over/open")->status())->toBe(302);
+    expect(CareRecord::query()->where('task', 'set-up')->count())
+        ->toBe(1, 'a closed station stays as it was handed over')
+        ->and($this->post("/jobs/{$this->work->id}/hand-over/open")->status())
+        ->toBe(302);
     ($this->handOver)();
     expect(CareRecord::query()->where('task', 'set-up')->count())->toBe(2);
     $this->get($this->at)->assertSee('Torque again after the first run');
 });
 
-it('refuses a distance that cannot be, keeps it in the field, and writes nothing', function (string $typed, string $says): void {
+it('refuses a distance that cannot be, keeps it in the field, and writes nothing', function (
+    string $typed,
+    string $says,
+): void {
     ($this->handOver)();
     ($this->write)('distance', '41200 km');
     ($this->write)('grease', $typed)->assertRedirect($this->at)->assertSessionHasErrorsIn('care', 'driven');
-    $this->get($this->at)->assertSee($says)->assertSee('value="'.e($typed).'"', false);
+    $this->get($this->at)
+        ->assertSee($says)
+        ->assertSee('value="'.e($typed).'"', false);
     ($this->write)('coffee', '')->assertNotFound();
 
     expect(CareRecord::query()->count())->toBe(2);
@@ -82,26 +99,49 @@ it('takes a line back and keeps it', function (): void {
     $this->post('/log/1/care/77/withdraw')->assertNotFound();
 });
 
-it('gives what falls due as a calendar that another program reads: a day for each task, the same name every time', function (): void {
-    ($this->handOver)();
-    foreach (["{$this->at}.ics", '/care.ics'] as $address) {
-        $answer = $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
-        $calendar = Reader::read((string) $answer->getContent());
-        $events = array_column(array_map(static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART], iterator_to_array($calendar->VEVENT, false)), 1, 0);
+it(
+    'gives what falls due as a calendar that another program reads: a day for each task, the same name every time',
+    function (): void {
+        ($this->handOver)();
+        foreach (["{$this->at}.ics", '/care.ics'] as $address) {
+            $answer = $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+            $calendar = Reader::read((string) $answer->getContent());
+            $events = array_column(
+                array_map(
+                    static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART],
+                    iterator_to_array($calendar->VEVENT, false),
+                ),
+                1,
+                0,
+            );
 
-        expect($calendar->validate())->toBe([])->and($events)->toHaveCount(5)->and($events["care-{$this->rig->id}-retorque@ivy-yoke"])->toBe('20260518')
-            ->and((string) $calendar->VEVENT[0]->SUMMARY)->toBe('Torque again after the first run: Drover with Dome');
-    }
-    $this->rig->putAway();
-    expect(count(Reader::read((string) $this->get('/care.ics')->getContent())->VEVENT ?? []))->toBe(0);
-});
+            expect($calendar->validate())
+                ->toBe([])
+                ->and($events)
+                ->toHaveCount(5)
+                ->and($events["care-{$this->rig->id}-retorque@ivy-yoke"])
+                ->toBe('20260518')
+                ->and((string) $calendar->VEVENT[0]->SUMMARY)
+                ->toBe('Torque again after the first run: Drover with Dome');
+        }
+        $this->rig->putAway();
+        expect(count(Reader::read((string) $this->get('/care.ics')->getContent())->VEVENT ?? []))->toBe(0);
+    },
+);
 
 it('speaks miles to who measures in inches, and keeps kilometres', function (): void {
     ($this->handOver)();
     $this->actingAs(tap($this->person('Wren Tallow'), fn ($wren) => $wren->refresh()));
     ($this->write)('distance', '25600')->assertSessionHasNoErrors();
-    expect(CareRecord::query()->latest('id')->first()->driven_km)->toEqualWithDelta(25600 * 1.609344, 1e-6)->and(CareRecord::query()->latest('id')->first()->typed)->toBe('25600');
-    $this->get($this->at)->assertSee('once, 50 mi or 14 days after a set-up')->assertSee('in 50 mi, or by 18 May 2026')->assertSee('every 4971 mi or 12 months')->assertSee('25600 = 25600 mi');
+    expect(CareRecord::query()->latest('id')->first()->driven_km)
+        ->toEqualWithDelta(25600 * 1.609344, 1e-6)
+        ->and(CareRecord::query()->latest('id')->first()->typed)
+        ->toBe('25600');
+    $this->get($this->at)
+        ->assertSee('once, 50 mi or 14 days after a set-up')
+        ->assertSee('in 50 mi, or by 18 May 2026')
+        ->assertSee('every 4971 mi or 12 months')
+        ->assertSee('25600 = 25600 mi');
     ($this->write)('distance', '25600')->assertSessionHasNoErrors();
     ($this->write)('distance', '25500')->assertSessionHasErrorsIn('care', 'driven');
 });

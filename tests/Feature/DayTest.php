@@ -23,12 +23,24 @@ afterEach(function (): void {
 });
 
 it('puts a job at a time, in a bay, with a person, and draws it', function (): void {
-    $this->get('/day')->assertOk()->assertSee('no time yet')->assertSee('text-anchor="end">19', false)->assertDontSee('class="slot', false);
-    ($this->put)(['at' => '10:30', 'bay' => '2', 'person' => (string) User::query()->sole()->id])->assertRedirect('/day/2026-06-02')->assertSessionHas('saved');
+    $this->get('/day')
+        ->assertOk()
+        ->assertSee('no time yet')
+        ->assertSee('text-anchor="end">19', false)
+        ->assertDontSee('class="slot', false);
+    ($this->put)(['at' => '10:30', 'bay' => '2', 'person' => (string) User::query()->sole()->id])
+        ->assertRedirect('/day/2026-06-02')
+        ->assertSessionHas('saved');
     $job = $this->work->fresh();
 
-    expect([$job->starts_minute, $job->bay, $job->person_id])->toBe([630, '2', User::query()->sole()->id])->and($job->planned_minutes)->toBeGreaterThan(60);
-    $this->get('/day')->assertSee('class="slot"', false)->assertSee('data-at="10:30" data-bay="2"', false)->assertSee('Next: ');
+    expect([$job->starts_minute, $job->bay, $job->person_id])
+        ->toBe([630, '2', User::query()->sole()->id])
+        ->and($job->planned_minutes)
+        ->toBeGreaterThan(60);
+    $this->get('/day')
+        ->assertSee('class="slot"', false)
+        ->assertSee('data-at="10:30" data-bay="2"', false)
+        ->assertSee('Next: ');
     $this->get('/')->assertSee('class="slot"', false)->assertSee('Line of the day');
 });
 
@@ -37,7 +49,11 @@ it('says what runs late and what clashes', function (): void {
     $other->update(['booked_on' => '2026-06-02', 'title' => 'Bell tower']);
     ($this->put)(['at' => '08:00', 'bay' => '1']);
     ($this->put)(['at' => '08:30', 'bay' => '1'], $other);
-    $this->get('/day')->assertSee('runs late')->assertSee('stand in one bay')->assertSee('is-late', false)->assertSee('is-clash', false);
+    $this->get('/day')
+        ->assertSee('runs late')
+        ->assertSee('stand in one bay')
+        ->assertSee('is-late', false)
+        ->assertSee('is-clash', false);
     $this->get('/day/2026-06-03')->assertOk()->assertDontSee('runs late')->assertSee('No job is booked for this day.');
 });
 
@@ -56,14 +72,21 @@ it('says what was expected, and keeps what was typed', function (array $typed, s
 
 it('refuses nobody and no day', function (array $typed, string $field): void {
     ($this->put)($typed)->assertSessionHasErrors([$field], null, "slot-{$this->work->id}");
-})->with(['nobody' => [['person' => '77'], 'person'], 'no day' => [['day' => '2026-02-31'], 'day'], 'rubbish' => [['day' => 'soon'], 'day']]);
+})->with([
+    'nobody' => [['person' => '77'], 'person'],
+    'no day' => [['day' => '2026-02-31'], 'day'],
+    'rubbish' => [['day' => 'soon'], 'day'],
+]);
 
 it('moves a job to another day, and takes its time from it', function (): void {
     ($this->put)(['at' => '10:30', 'bay' => '1', 'day' => '2026-06-04'])->assertRedirect('/day/2026-06-04');
     ($this->put)(['at' => '', 'bay' => '', 'day' => '2026-06-04']);
     $job = $this->work->fresh();
 
-    expect($job->booked_on->toDateString())->toBe('2026-06-04')->and([$job->starts_minute, $job->bay, $job->planned_minutes])->toBe([null, null, null]);
+    expect($job->booked_on->toDateString())
+        ->toBe('2026-06-04')
+        ->and([$job->starts_minute, $job->bay, $job->planned_minutes])
+        ->toBe([null, null, null]);
     $this->get('/day/2026-02-31')->assertOk();
     $this->get('/day/tomorrow')->assertNotFound();
 });
@@ -80,8 +103,12 @@ it('gives a person\'s jobs at a private address that can be revoked, by the cloc
     $feed = $this->get($address)->assertOk();
     $event = Reader::read((string) $feed->getContent())->VEVENT;
 
-    expect((string) $event->DTSTART)->toBe('20260602T103000')->and((string) $event->SUMMARY)->toContain('bay 2')
-        ->and($feed->headers->get('Content-Type'))->toStartWith('text/calendar');
+    expect((string) $event->DTSTART)
+        ->toBe('20260602T103000')
+        ->and((string) $event->SUMMARY)
+        ->toContain('bay 2')
+        ->and($feed->headers->get('Content-Type'))
+        ->toStartWith('text/calendar');
     Date::setTestNow('2026-06-02 23:00:00');
     $this->get('/calendar/'.str_repeat('a', 48).'.ics')->assertStatus(410);
     $this->actingAs(User::query()->sole());
@@ -102,7 +129,11 @@ it('shows nobody another\'s calendar addresses', function (): void {
 
 it('lists who is to be called, and rests after a call', function (): void {
     $rig = $this->work->rig;
-    $rig->careRecords()->create(['task' => 'set-up', 'user_id' => User::query()->sole()->id, 'done_at' => '2025-01-01']);
+    $rig->careRecords()->create([
+        'task' => 'set-up',
+        'user_id' => User::query()->sole()->id,
+        'done_at' => '2025-01-01',
+    ]);
     (new App\UseCases\Service\RigCare($rig->load(['hitch', 'careRecords'])))->look();
     $this->get('/calls')->assertOk()->assertSee($rig->title())->assertSee('No customer is kept');
     $this->post("/calls/{$rig->id}", ['outcome' => 'no_answer'])->assertRedirect('/calls');

@@ -12,24 +12,53 @@ use Yoke\Procedure\Station;
 beforeEach(function (): void {
     $this->seed(DemoSeeder::class);
     $this->actingAs($this->viewer = User::query()->firstWhere('email', DemoSeeder::EMAIL));
-    $this->page = fn (string $title): DiagnosisPage => new DiagnosisPage(app(JobAnalyses::class)->of(Job::query()->where('title', 'like', "{$title}%")->firstOrFail()), $this->viewer);
+    $this->page = fn (string $title): DiagnosisPage => new DiagnosisPage(
+        app(JobAnalyses::class)->of(
+            Job::query()
+                ->where('title', 'like', "{$title}%")
+                ->firstOrFail(),
+        ),
+        $this->viewer,
+    );
 });
 
 it('ranks every finding with figure, evidence, remedy, station and what the moves come to', function (): void {
     $page = ($this->page)('Bell tower');
     $findings = $page->findings();
 
-    expect($findings)->not->toBe([])
-        ->and($findings[0]['what'])->toBe('Front axle over-restored')
-        ->and($findings[0]['station'])->toBe(Station::BarsUp)
-        ->and($findings[0]['figure'])->toMatch('/^1\d\d % ± \d+ restored$/')
-        ->and($findings[0]['evidence'])->toMatch('/^Evidence: Tape 1\d\d % ± \d+\.$/')
-        ->and($findings[0]['then'])->toMatch('/^After the moves: \d+ % ± \d+ restored\.$/')
-        ->and($findings[0]['chance'])->toContain('likely');
+    expect($findings)
+        ->not->toBe([])
+        ->and($findings[0]['what'])
+        ->toBe('Front axle over-restored')
+        ->and($findings[0]['station'])
+        ->toBe(Station::BarsUp)
+        ->and($findings[0]['figure'])
+        ->toMatch('/^1\d\d % ± \d+ restored$/')
+        ->and($findings[0]['evidence'])
+        ->toMatch('/^Evidence: Tape 1\d\d % ± \d+\.$/')
+        ->and($findings[0]['then'])
+        ->toMatch('/^After the moves: \d+ % ± \d+ restored\.$/')
+        ->and($findings[0]['chance'])
+        ->toContain('likely');
     foreach ($findings as $finding) {
-        expect($finding['remedy'])->not->toBe('')->and($finding['evidence'])->toStartWith('Evidence: ')->and($finding['at'])->toStartWith('At ');
+        expect($finding['remedy'])
+            ->not->toBe('')
+            ->and($finding['evidence'])
+            ->toStartWith('Evidence: ')
+            ->and($finding['at'])
+            ->toStartWith('At ');
     }
-    $this->get('/jobs/3/diagnosis')->assertOk()->assertSeeInOrder(['Front axle load restored', 'What puts it right', 'looser', 'Expect', 'Front axle over-restored', 'After the moves', 'At Bars up']);
+    $this->get('/jobs/3/diagnosis')
+        ->assertOk()
+        ->assertSeeInOrder([
+            'Front axle load restored',
+            'What puts it right',
+            'looser',
+            'Expect',
+            'Front axle over-restored',
+            'After the moves',
+            'At Bars up',
+        ]);
 });
 
 it('moves the head before the tension where both are wrong, and says what the pair comes to', function (): void {
@@ -40,15 +69,36 @@ it('moves the head before the tension where both are wrong, and says what the pa
     $page = ($this->page)('Bell tower');
     $kinds = array_column($page->findings(), 'what');
 
-    expect($kinds)->toContain('Trailer far nose-down')
-        ->and($page->moves()[0])->toStartWith('Raise the head')
-        ->and($page->expected())->toContain('restored, the trailer')->and($page->bench->advice()->chance())->toContain('likely to be in range');
+    expect($kinds)
+        ->toContain('Trailer far nose-down')
+        ->and($page->moves()[0])
+        ->toStartWith('Raise the head')
+        ->and($page->expected())
+        ->toContain('restored, the trailer')
+        ->and($page->bench->advice()->chance())
+        ->toContain('likely to be in range');
     $down = $page->findings()[array_search('Trailer far nose-down', $kinds, true)];
-    expect($down['figure'])->toMatch('/^\d\.\d° ± \d\.\d nose-down$/')->and($down['evidence'])->toContain('predicted from the fender heights')->and($down['station'])->toBe(Station::Head);
+    expect($down['figure'])
+        ->toMatch('/^\d\.\d° ± \d\.\d nose-down$/')
+        ->and($down['evidence'])
+        ->toContain('predicted from the fender heights')
+        ->and($down['station'])
+        ->toBe(Station::Head);
 });
 
-it('finds nothing wrong on a rig that was set right, and nothing to diagnose before the first hook-up', function (): void {
-    expect(($this->page)('Planetarium')->findings())->toBe([])->and(($this->page)('Puppet')->findings())->toBeNull()->and(($this->page)('Puppet')->moves())->toBe([]);
-    $this->get('/jobs/2/diagnosis')->assertOk()->assertSee('Nothing is found wrong.')->assertDontSee('What puts it right');
-    $this->get('/jobs/6/diagnosis')->assertOk()->assertSee('Nothing to diagnose yet.')->assertSee('Hook up at');
-});
+it(
+    'finds nothing wrong on a rig that was set right, and nothing to diagnose before the first hook-up',
+    function (): void {
+        expect(($this->page)('Planetarium')->findings())
+            ->toBe([])
+            ->and(($this->page)('Puppet')->findings())
+            ->toBeNull()
+            ->and(($this->page)('Puppet')->moves())
+            ->toBe([]);
+        $this->get('/jobs/2/diagnosis')
+            ->assertOk()
+            ->assertSee('Nothing is found wrong.')
+            ->assertDontSee('What puts it right');
+        $this->get('/jobs/6/diagnosis')->assertOk()->assertSee('Nothing to diagnose yet.')->assertSee('Hook up at');
+    },
+);

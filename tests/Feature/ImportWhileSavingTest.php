@@ -23,7 +23,13 @@ it('takes a file with a thousand people in, and lets others save meanwhile', fun
     }
     file_put_contents("{$shop->folder}/many.json", json_encode($content, JobFile::ENCODED));
     DB::disconnect('shop');
-    $importing = Process::env(['DB_DATABASE' => $shop->database])->start([PHP_BINARY, base_path('artisan'), 'yoke:import', "{$shop->folder}/many.json", '--if-exists=copy']);
+    $importing = Process::env(['DB_DATABASE' => $shop->database])->start([
+        PHP_BINARY,
+        base_path('artisan'),
+        'yoke:import',
+        "{$shop->folder}/many.json",
+        '--if-exists=copy',
+    ]);
     $longest = 0.0;
     $other = new SQLite3($shop->database);
     $other->busyTimeout(30_000);
@@ -37,5 +43,11 @@ it('takes a file with a thousand people in, and lets others save meanwhile', fun
     $said = $importing->wait();
     $other->close();
 
-    expect($said->exitCode())->toBe(0, $said->errorOutput().$said->output())->and(DB::table('users')->count())->toBe(1000)->and($longest)->toBeLessThan(0.5)->toBeGreaterThan(0.001);
+    expect($said->exitCode())
+        ->toBe(0, $said->errorOutput().$said->output())
+        ->and(DB::table('users')->count())
+        ->toBe(1000)
+        ->and($longest)
+        ->toBeLessThan(0.5)
+        ->toBeGreaterThan(0.001);
 });

@@ -22,10 +22,14 @@ it('gives a fit from before for the same readings, and a new one once a reading 
     $fits = new CachedPosteriors(new Repository($store), 1);
     $first = $fits->posterior(Priors::rig(), tapedAt(0.4));
 
-    expect($fits->posterior(Priors::rig(), tapedAt(0.4)))->toEqual($first)
-        ->and($fits->posterior(Priors::rig(), tapedAt(0.8))->tension())->toBeGreaterThan($first->tension() + 5.0)
-        ->and($fits->posterior(Priors::rig(0.2), tapedAt(0.4)))->not->toEqual($first)
-        ->and($fits->posterior(Priors::rig(), tapedAt(0.4))->tension())->toBe($first->tension());
+    expect($fits->posterior(Priors::rig(), tapedAt(0.4)))
+        ->toEqual($first)
+        ->and($fits->posterior(Priors::rig(), tapedAt(0.8))->tension())
+        ->toBeGreaterThan($first->tension() + 5.0)
+        ->and($fits->posterior(Priors::rig(0.2), tapedAt(0.4)))
+        ->not->toEqual($first)
+        ->and($fits->posterior(Priors::rig(), tapedAt(0.4))->tension())
+        ->toBe($first->tension());
 });
 
 it('keeps jobs apart, and what all readings say from what an instrument says', function (): void {
@@ -37,8 +41,10 @@ it('keeps jobs apart, and what all readings say from what an instrument says', f
     $other->posterior(Priors::rig(), tapedAt(0.8));
     $kept = fn (string $key): mixed => $store->get($key)[1]->tension();
 
-    expect($kept('stories-1-all'))->toEqualWithDelta($kept('stories-1-FrontHeight-RearHeight'), 3.0)
-        ->and($kept('stories-2-all'))->toBeGreaterThan($kept('stories-1-all') + 5.0);
+    expect($kept('stories-1-all'))
+        ->toEqualWithDelta($kept('stories-1-FrontHeight-RearHeight'), 3.0)
+        ->and($kept('stories-2-all'))
+        ->toBeGreaterThan($kept('stories-1-all') + 5.0);
 });
 
 it('keeps no more for a job as its readings change', function (): void {
@@ -66,5 +72,7 @@ it('works a fit out where nothing can be kept', function (): void {
         }
     };
 
-    expect((new CachedPosteriors(new Repository($full), 1))->posterior(Priors::rig(), tapedAt(0.4))->tension())->toBeFloat();
+    expect(
+        (new CachedPosteriors(new Repository($full), 1))->posterior(Priors::rig(), tapedAt(0.4))->tension(),
+    )->toBeFloat();
 });

@@ -24,7 +24,11 @@ beforeEach(function (): void {
         return (string) $this->get($page)->assertOk()->getContent();
     };
     /** Drawn anew: an address that is asked something unusual is never kept. */
-    $this->anew = fn (string $page): string => str_replace(['?anew=1', '&amp;anew=1', '&anew=1', 'anew=1'], '', ($this->see)($page.(str_contains($page, '?') ? '&' : '?').'anew=1'));
+    $this->anew = fn (string $page): string => str_replace(
+        ['?anew=1', '&amp;anew=1', '&anew=1', 'anew=1'],
+        '',
+        ($this->see)($page.(str_contains($page, '?') ? '&' : '?').'anew=1'),
+    );
     $this->queries = function (string $page): int {
         DB::flushQueryLog();
         DB::enableQueryLog();
@@ -48,7 +52,29 @@ it('draws a page once, gives it out with each session\'s own token, and keeps pe
 });
 
 it('shows what is there now, whatever was written', function (): void {
-    $pages = ['/', '/log', '/log/1', '/log/1/care', '/garage', '/garage/trailer', '/garage/trailer/1', '/jobs/3/bars-up', '/jobs/3/alone', '/jobs/3/head', '/jobs/3/sway-control', '/jobs/3/road-test', '/jobs/3/plan', '/jobs/3/weigh', '/jobs/3/tongue', '/jobs/3/loads', '/jobs/3/card', '/jobs/3/diagnosis', '/jobs/3/tape-log', '/jobs/3/photos', '/jobs/2/bars-up'];
+    $pages = [
+        '/',
+        '/log',
+        '/log/1',
+        '/log/1/care',
+        '/garage',
+        '/garage/trailer',
+        '/garage/trailer/1',
+        '/jobs/3/bars-up',
+        '/jobs/3/alone',
+        '/jobs/3/head',
+        '/jobs/3/sway-control',
+        '/jobs/3/road-test',
+        '/jobs/3/plan',
+        '/jobs/3/weigh',
+        '/jobs/3/tongue',
+        '/jobs/3/loads',
+        '/jobs/3/card',
+        '/jobs/3/diagnosis',
+        '/jobs/3/tape-log',
+        '/jobs/3/photos',
+        '/jobs/2/bars-up',
+    ];
     $picture = function (): Illuminate\Http\UploadedFile {
         $path = tempnam(sys_get_temp_dir(), 'photo');
         imagejpeg(imagecreatetruecolor(40, 30), $path);
@@ -57,12 +83,33 @@ it('shows what is there now, whatever was written', function (): void {
     };
     $rig = Job::query()->findOrFail(3)->rig;
     $writes = [
-        'a height' => fn () => $this->tape(Job::query()->findOrFail(3), 'bars-up', ['front' => '37 1/8'], ['based_on' => ['front' => (string) DB::table('readings')->where(['job_id' => 3, 'stance' => 'carried', 'axle' => 'front'])->max('id')]]),
+        'a height' => fn () => $this->tape(
+            Job::query()->findOrFail(3),
+            'bars-up',
+            ['front' => '37 1/8'],
+            [
+                'based_on' => [
+                    'front' => (string) DB::table('readings')
+                        ->where(['job_id' => 3, 'stance' => 'carried', 'axle' => 'front'])
+                        ->max('id'),
+                ],
+            ],
+        ),
         'a height in another job' => fn () => $this->tape(Job::query()->findOrFail(6), 'alone', ['front' => '36 1/8']),
-        'another measure' => fn () => $this->post('/jobs/3/bars-up/measures', ['kind' => 'coupler', 'typed' => '19 1/2']),
-        'a ticket' => fn () => $this->post('/jobs/3/weigh', ['stance' => 'alone', 'typed' => "front 3200 lb\nrear 2600 lb", 'step' => '20 lb']),
+        'another measure' => fn () => $this->post('/jobs/3/bars-up/measures', [
+            'kind' => 'coupler',
+            'typed' => '19 1/2',
+        ]),
+        'a ticket' => fn () => $this->post('/jobs/3/weigh', [
+            'stance' => 'alone',
+            'typed' => "front 3200 lb\nrear 2600 lb",
+            'step' => '20 lb',
+        ]),
         'a tongue weight' => fn () => $this->post('/jobs/3/tongue', ['way' => 'scale', 'reading' => '800 lb']),
-        'a check' => fn () => $this->post('/jobs/3/sway-control/checks', ['check' => 'friction.dry', 'answer' => 'fine']),
+        'a check' => fn () => $this->post('/jobs/3/sway-control/checks', [
+            'check' => 'friction.dry',
+            'answer' => 'fine',
+        ]),
         'a torque' => fn () => $this->post('/jobs/3/head/torques', ['fastener' => 'head_bolts_nm', 'wrench' => '150']),
         'a station closed' => fn () => $this->post('/jobs/3/prove/close'),
         'a method' => fn () => $this->post('/jobs/3/bars-up/method', ['method' => 'equal_squat']),
@@ -71,12 +118,22 @@ it('shows what is there now, whatever was written', function (): void {
         'a photo' => fn () => $this->post('/jobs/3/photos', ['shows' => 'placard', 'photo' => $picture()]),
         'a link' => fn () => $this->post('/jobs/3/card/links'),
         'a road test' => fn () => $this->post('/jobs/3/road-tests', ['felt' => ['sway' => 'none']]),
-        'a sheet' => fn () => $this->post("/garage/trailer/{$rig->trailer_id}", ['name' => 'Renamed', 'trailer_gvwr_kg' => '9000 lb']),
+        'a sheet' => fn () => $this->post("/garage/trailer/{$rig->trailer_id}", [
+            'name' => 'Renamed',
+            'trailer_gvwr_kg' => '9000 lb',
+        ]),
         'a pair archived' => fn () => $this->post('/garage/rig/2/away'),
         'a service' => fn () => $this->post('/log/1/care', ['task' => 'distance', 'driven' => '40000']),
         'one\'s own units' => fn () => $this->post('/preferences', ['fineness' => '1 mm']),
-        'somebody\'s name' => fn () => User::query()->where('role', Role::Fitter)->sole()->update(['name' => 'Ibby Marsh-Fenn']),
-        'a setting of the shop' => fn () => DB::table('shop_settings')->insert(['key' => 'doubt.tapeMm', 'value' => '4.0', 'set_at' => now()]),
+        'somebody\'s name' => fn () => User::query()
+            ->where('role', Role::Fitter)
+            ->sole()
+            ->update(['name' => 'Ibby Marsh-Fenn']),
+        'a setting of the shop' => fn () => DB::table('shop_settings')->insert([
+            'key' => 'doubt.tapeMm',
+            'value' => '4.0',
+            'set_at' => now(),
+        ]),
         'a new job' => fn () => $this->post('/jobs', ['title' => 'One more', 'family' => 'chain-snap-up']),
         'a hand-over' => fn () => $this->post('/jobs/3/hand-over/close'),
     ];
@@ -100,7 +157,10 @@ it('shows what is there now, whatever was written', function (): void {
 it('never keeps what was refused or done, nor yesterday\'s day', function (): void {
     ($this->see)('/jobs/2/alone');
     $this->post('/jobs/2/alone/tape', ['typed' => ['front' => 'tall']]);
-    expect(($this->see)('/jobs/2/alone'))->toContain('tall')->and(($this->see)('/jobs/2/alone'))->not->toContain('"tall"');
+    expect(($this->see)('/jobs/2/alone'))
+        ->toContain('tall')
+        ->and(($this->see)('/jobs/2/alone'))
+        ->not->toContain('"tall"');
     expect(($this->queries)('/jobs/2/alone'))->toBeLessThanOrEqual(4);
     $this->travel(1)->days();
     expect(($this->queries)('/jobs/2/alone'))->toBeGreaterThan(8);
@@ -113,14 +173,27 @@ it('sweeps away what was kept for its time, and nothing else', function (): void
     $cache->put('old', 'page', 10);
     $cache->put('new', 'page', 10_000);
     foreach (glob("{$folder}/*/*/*") as $file) {
-        str_contains((string) file_get_contents($file), (string) (time() + 10)) && file_put_contents($file, (time() - 5).'s:4:"page";');
+        str_contains((string) file_get_contents($file), (string) (time() + 10)) &&
+            file_put_contents($file, time() - 5 .'s:4:"page";');
     }
-    expect($this->artisan('yoke:sweep'))->toBe(0)->and($cache->get('new'))->toBe('page')->and(glob("{$folder}/*/*/*"))->toHaveCount(1);
+    expect($this->artisan('yoke:sweep'))
+        ->toBe(0)
+        ->and($cache->get('new'))
+        ->toBe('page')
+        ->and(glob("{$folder}/*/*/*"))
+        ->toHaveCount(1);
 });
 
 it('runs the backup in the hour that the shop chose, and the sweep, by the schedule', function (): void {
     [$backup, $sweep] = app(Illuminate\Console\Scheduling\Schedule::class)->events();
-    expect($backup->command)->toContain('yoke:backup --prune')->and($backup->expression)->toBe('30 * * * *')->and($sweep->command)->toContain('yoke:sweep')->and($sweep->expression)->toBe('30 3 * * *');
+    expect($backup->command)
+        ->toContain('yoke:backup --prune')
+        ->and($backup->expression)
+        ->toBe('30 * * * *')
+        ->and($sweep->command)
+        ->toContain('yoke:sweep')
+        ->and($sweep->expression)
+        ->toBe('30 3 * * *');
     $runs = function (string $at) use ($backup): bool {
         $this->travelTo("2026-11-28 {$at}");
 
@@ -131,21 +204,24 @@ it('runs the backup in the hour that the shop chose, and the sweep, by the sched
     expect($runs('02:30'))->toBeFalse()->and($runs('14:30'))->toBeTrue();
 });
 
-it('draws a page again after an upgrade: kept pages name the styles and scripts of the program that drew them', function (): void {
-    $ready = storage_path('framework/testing/ready-'.bin2hex(random_bytes(4)).'.php');
-    @mkdir(dirname($ready), 0700, true);
-    file_put_contents($ready, '<?php return [];');
-    touch($ready, 1_700_000_000);
-    putenv("APP_CONFIG_CACHE={$ready}");
-    $_ENV['APP_CONFIG_CACHE'] = $_SERVER['APP_CONFIG_CACHE'] = $ready;
-    $drawn = ($this->queries)('/log');
-    $kept = ($this->queries)('/log');
-    touch($ready, 1_700_000_060);
-    clearstatcache();
-    $upgraded = ($this->queries)('/log');
-    unset($_ENV['APP_CONFIG_CACHE'], $_SERVER['APP_CONFIG_CACHE']);
-    putenv('APP_CONFIG_CACHE');
-    unlink($ready);
+it(
+    'draws a page again after an upgrade: kept pages name the styles and scripts of the program that drew them',
+    function (): void {
+        $ready = storage_path('framework/testing/ready-'.bin2hex(random_bytes(4)).'.php');
+        @mkdir(dirname($ready), 0700, true);
+        file_put_contents($ready, '<?php return [];');
+        touch($ready, 1_700_000_000);
+        putenv("APP_CONFIG_CACHE={$ready}");
+        $_ENV['APP_CONFIG_CACHE'] = $_SERVER['APP_CONFIG_CACHE'] = $ready;
+        $drawn = ($this->queries)('/log');
+        $kept = ($this->queries)('/log');
+        touch($ready, 1_700_000_060);
+        clearstatcache();
+        $upgraded = ($this->queries)('/log');
+        unset($_ENV['APP_CONFIG_CACHE'], $_SERVER['APP_CONFIG_CACHE']);
+        putenv('APP_CONFIG_CACHE');
+        unlink($ready);
 
-    expect($kept)->toBeLessThan($drawn)->and($upgraded)->toBe($drawn);
-});
+        expect($kept)->toBeLessThan($drawn)->and($upgraded)->toBe($drawn);
+    },
+);

@@ -21,13 +21,26 @@ beforeEach(function (): void {
 
 it('speaks the language that a person chose, from the next page on, and to nobody else', function (): void {
     $ibby = $this->person('Ibby Marsh', '1 mm');
-    $this->get('/account')->assertOk()->assertSee('<html lang="en"', false)->assertSeeInOrder(['Language', 'English', 'Español']);
+    $this->get('/account')
+        ->assertOk()
+        ->assertSee('<html lang="en"', false)
+        ->assertSeeInOrder(['Language', 'English', 'Español']);
     $this->post('/preferences', ['language' => 'es', '_from' => '/account'])->assertRedirect('/account');
     $this->actingAs($this->wren->fresh());
 
-    $this->get('/account')->assertOk()->assertSee('<html lang="es"', false)->assertSee('Idioma')->assertPlainCookie('language', 'es');
-    expect($this->wren->fresh()->language)->toBe(Language::Spanish)->and($this->wren->fresh()->fineness->unit())->toBe(LengthUnit::Inch);
-    $this->actingAs($ibby->fresh())->get('/account')->assertSee('<html lang="en"', false)->assertPlainCookie('language', 'en');
+    $this->get('/account')
+        ->assertOk()
+        ->assertSee('<html lang="es"', false)
+        ->assertSee('Idioma')
+        ->assertPlainCookie('language', 'es');
+    expect($this->wren->fresh()->language)
+        ->toBe(Language::Spanish)
+        ->and($this->wren->fresh()->fineness->unit())
+        ->toBe(LengthUnit::Inch);
+    $this->actingAs($ibby->fresh())
+        ->get('/account')
+        ->assertSee('<html lang="en"', false)
+        ->assertPlainCookie('language', 'en');
 });
 
 it('keeps no page of one language for the other', function (): void {
@@ -44,17 +57,37 @@ it('takes no language that it does not speak, and keeps the one that was', funct
 
 it('speaks to a stranger as the browser asks, or as was read last on the device', function (): void {
     auth()->logout();
-    $this->withHeader('Accept-Language', 'es-MX,es;q=0.9,en;q=0.5')->get('/sign-in')->assertSee('<html lang="es"', false);
+    $this->withHeader('Accept-Language', 'es-MX,es;q=0.9,en;q=0.5')
+        ->get('/sign-in')
+        ->assertSee('<html lang="es"', false);
     $this->withHeader('Accept-Language', 'fr')->get('/sign-in')->assertSee('<html lang="en"', false);
-    $this->withHeader('Accept-Language', 'fr')->withUnencryptedCookie('language', 'es')->get('/sign-in')->assertSee('<html lang="es"', false);
-    $this->withUnencryptedCookie('language', 'es')->get('/nowhere')->assertNotFound()->assertSee('Página no encontrada');
+    $this->withHeader('Accept-Language', 'fr')
+        ->withUnencryptedCookie('language', 'es')
+        ->get('/sign-in')
+        ->assertSee('<html lang="es"', false);
+    $this->withUnencryptedCookie('language', 'es')
+        ->get('/nowhere')
+        ->assertNotFound()
+        ->assertSee('Página no encontrada');
     $this->withUnencryptedCookie('language', '../xx')->get('/sign-in')->assertOk()->assertSee('<html lang="en"', false);
 });
 
 it('writes decimals with the sign of the language, and reads both', function (): void {
-    expect(Figures::fixed(12.46))->toBe('12.5')->and(Figures::short(0.5))->toBe('0.5')->and(Figures::written('v1.2.3, 40 mm'))->toBe('v1.2.3, 40 mm');
+    expect(Figures::fixed(12.46))
+        ->toBe('12.5')
+        ->and(Figures::short(0.5))
+        ->toBe('0.5')
+        ->and(Figures::written('v1.2.3, 40 mm'))
+        ->toBe('v1.2.3, 40 mm');
     app()->setLocale('es');
-    expect(Figures::fixed(12.46))->toBe('12,5')->and(Figures::short(0.5))->toBe('0,5')->and(Figures::short(40.0))->toBe('40')->and(Figures::fixed(-0.256, 2))->toBe('-0,26');
+    expect(Figures::fixed(12.46))
+        ->toBe('12,5')
+        ->and(Figures::short(0.5))
+        ->toBe('0,5')
+        ->and(Figures::short(40.0))
+        ->toBe('40')
+        ->and(Figures::fixed(-0.256, 2))
+        ->toBe('-0,26');
     foreach (['97,8 cm', '97.8 cm'] as $typed) {
         expect($this->wren->lengthParser()->parse($typed)->length()->millimetres())->toEqualWithDelta(978.0, 1e-9);
     }
@@ -77,19 +110,34 @@ it('sends the link to a new password in the person\'s language', function (): vo
 });
 
 it('makes a private link in its maker\'s language and units where nothing else is asked', function (): void {
-    $this->post('/jobs/1/card/links', ['link_language' => 'klingon', 'link_units' => '3 ells'])->assertRedirect('/jobs/1/card');
-    $this->post('/jobs/1/card/links', ['link_language' => 'es', 'link_units' => '1 mm'])->assertRedirect('/jobs/1/card');
+    $this->post('/jobs/1/card/links', ['link_language' => 'klingon', 'link_units' => '3 ells'])->assertRedirect(
+        '/jobs/1/card',
+    );
+    $this->post('/jobs/1/card/links', ['link_language' => 'es', 'link_units' => '1 mm'])->assertRedirect(
+        '/jobs/1/card',
+    );
     [$own, $spanish] = CardLink::query()->with('user')->orderBy('id')->get()->all();
 
-    expect($own->language)->toBe(Language::English)->and($own->reader()->fineness->unit())->toBe(LengthUnit::Inch)
-        ->and($spanish->language)->toBe(Language::Spanish)->and($spanish->reader()->fineness->unit())->toBe(LengthUnit::Millimetre)
-        ->and($spanish->user->fresh()->fineness->unit())->toBe(LengthUnit::Inch);
-    $this->get('/jobs/1/card')->assertSee('Español, millimetres and kilograms')->assertSee('English, inches and pounds, to 1/16 in');
+    expect($own->language)
+        ->toBe(Language::English)
+        ->and($own->reader()->fineness->unit())
+        ->toBe(LengthUnit::Inch)
+        ->and($spanish->language)
+        ->toBe(Language::Spanish)
+        ->and($spanish->reader()->fineness->unit())
+        ->toBe(LengthUnit::Millimetre)
+        ->and($spanish->user->fresh()->fineness->unit())
+        ->toBe(LengthUnit::Inch);
+    $this->get('/jobs/1/card')
+        ->assertSee('Español, millimetres and kilograms')
+        ->assertSee('English, inches and pounds, to 1/16 in');
 });
 
 it('brings a new hand in with the language of whoever asked them', function (): void {
     $this->wren->update(['language' => Language::Spanish]);
-    $this->actingAs($this->wren->fresh())->post('/people', ['name' => 'Oda Fenn', 'email' => 'oda@quillfeather.example', 'role' => 'fitter'])->assertSessionHasNoErrors();
+    $this->actingAs($this->wren->fresh())
+        ->post('/people', ['name' => 'Oda Fenn', 'email' => 'oda@quillfeather.example', 'role' => 'fitter'])
+        ->assertSessionHasNoErrors();
     expect(User::query()->where('name', 'Oda Fenn')->sole()->language)->toBe(Language::Spanish);
 });
 
@@ -100,11 +148,18 @@ it('gives the words of a family in the language that is spoken when it changes i
     $english = $translator->get('station.bars-up.title');
     $translator->setLocale('es');
 
-    expect($translator->get('station.bars-up.title'))->not->toBe($english)->and($translator->get('station.bars-up.title'))->not->toContain('barras');
+    expect($translator->get('station.bars-up.title'))
+        ->not->toBe($english)
+        ->and($translator->get('station.bars-up.title'))
+        ->not->toContain('barras');
 });
 
 it('gives a calendar in the language of whose jobs are in it', function (): void {
-    App\Models\CalendarLink::query()->create(['user_id' => $this->wren->id, 'hash' => hash('sha256', 'secret'), 'made_at' => now()]);
+    App\Models\CalendarLink::query()->create([
+        'user_id' => $this->wren->id,
+        'hash' => hash('sha256', 'secret'),
+        'made_at' => now(),
+    ]);
     $this->work->update(['person_id' => $this->wren->id, 'bay' => 2, 'starts_minute' => 540]);
     $this->wren->update(['language' => Language::Spanish]);
     auth()->logout();
@@ -113,21 +168,33 @@ it('gives a calendar in the language of whose jobs are in it', function (): void
     expect($feed)->toContain('X-WR-CALNAME:Trabajos de Wren Tallow')->toContain('bahía 2')->not->toContain('bay 2');
 });
 
-it('says in either language what a job file was expected to have, by the schema\'s keyword', function (string $path, mixed $value, string $english, string $spanish): void {
+it('says in either language what a job file was expected to have, by the schema\'s keyword', function (
+    string $path,
+    mixed $value,
+    string $english,
+    string $spanish,
+): void {
     $content = json_decode((new JobFile($this->work))->json(), true);
     $value === null ? Illuminate\Support\Arr::forget($content, $path) : data_set($content, $path, $value);
     foreach (['en' => $english, 'es' => $spanish] as $language => $says) {
         app()->setLocale($language);
         try {
-            (new FileCheck)->read((string) json_encode($content));
+            (new FileCheck())->read((string) json_encode($content));
             $said = 'It was taken.';
         } catch (ImportRefused $refused) {
             $said = $refused->getMessage();
         }
-        expect($said)->toContain('/'.explode('.', $path)[0])->toContain($says);
+        expect($said)
+            ->toContain('/'.explode('.', $path)[0])
+            ->toContain($says);
     }
 })->with([
-    'another type' => ['job.title', 7, 'Expected string, and this is integer.', 'Se esperaba string, y esto es integer.'],
+    'another type' => [
+        'job.title',
+        7,
+        'Expected string, and this is integer.',
+        'Se esperaba string, y esto es integer.',
+    ],
     'left out' => ['job.mark', null, 'and they are missing: mark.', 'y faltan: mark.'],
     'too long' => ['job.title', str_repeat('a', 5000), 'Expected a text of at most', 'Se esperaba un texto de'],
     'none of the list' => ['job.method', 'by-eye', 'Expected one of the values', 'Se esperaba uno de los valores'],

@@ -18,7 +18,9 @@ it('never lets a name become markup', function (): void {
     Job::query()->update(['title' => $nasty, 'rig_as_worked' => json_encode($sheet)]);
     Vehicle::query()->update(['name' => $nasty]);
 
-    foreach (['/', "/jobs/{$job->id}/alone", "/jobs/{$job->id}/prove", "/jobs/{$job->id}/tape-log", '/garage'] as $address) {
+    foreach (
+        ['/', "/jobs/{$job->id}/alone", "/jobs/{$job->id}/prove", "/jobs/{$job->id}/tape-log", '/garage'] as $address
+    ) {
         $page = $this->get($address)->assertOk()->getContent();
         expect($page)->not->toContain('<script>alert')->toContain(e($nasty));
     }
@@ -29,12 +31,21 @@ it('answers a page that is not there in words', function (string $address): void
 })->with(['/jobs/999/alone', '/jobs/1/nowhere', '/nothing']);
 
 it('takes forms that no page of ours sent without falling over', function (): void {
-    $this->post('/jobs', ['title' => ['a'], 'vehicle' => ['b'], 'wheelbase' => ['c' => ['d']], 'overhang' => '51'])->assertRedirect('/jobs/new');
-    $this->post('/jobs', ['overhang' => "51\xC3\x28"])->assertStatus(400)->assertSee('Expected plain text');
+    $this->post('/jobs', [
+        'title' => ['a'],
+        'vehicle' => ['b'],
+        'wheelbase' => ['c' => ['d']],
+        'overhang' => '51',
+    ])->assertRedirect('/jobs/new');
+    $this->post('/jobs', ['overhang' => "51\xC3\x28"])
+        ->assertStatus(400)
+        ->assertSee('Expected plain text');
     $this->get('/jobs/new')->assertOk();
     $this->post('/preferences', ['fineness' => ['1 mm']])->assertSessionHasErrors('fineness');
     auth()->logout();
-    $this->from('/sign-in')->post('/sign-in', ['email' => ['a'], 'password' => ['b']])->assertSessionHasErrors('email');
+    $this->from('/sign-in')
+        ->post('/sign-in', ['email' => ['a'], 'password' => ['b']])
+        ->assertSessionHasErrors('email');
     $this->get('/sign-in')->assertOk();
 });
 
@@ -43,7 +54,8 @@ it('says how long the server took', function (): void {
 });
 
 it('says with every verdict that it is an aid, and promises no speed', function (): void {
-    $page = $this->get("/jobs/{$this->job()->id}/road-test")->assertOk()
+    $page = $this->get("/jobs/{$this->job()->id}/road-test")
+        ->assertOk()
         ->assertSee('An aid to measuring, not a certificate')
         ->assertSee('No hard braking, no steering against it');
 
@@ -65,7 +77,8 @@ it('names the rig, its heights and its chances to a screen reader', function ():
     $this->tape($job, 'dropped', ['front' => '38 7/16', 'rear' => '36 1/2'], ['rolled' => '1']);
     $this->tape($job, 'bars-up', ['front' => '37 11/16', 'rear' => '37 1/4'], ['rolled' => '1']);
 
-    $this->get("/jobs/{$job->id}/bars-up")->assertOk()
+    $this->get("/jobs/{$job->id}/bars-up")
+        ->assertOk()
         ->assertSee('Side elevation of Drover with Dome, to scale', false)
         ->assertSee('aria-label="Rear fender carried: 37 1/4 in"', false)
         ->assertSee('Too little: under 1 %. In range: over 99 %. Too much: under 1 %."', false)
@@ -78,14 +91,24 @@ it('keeps a rolled rig rolled in its form, and an unrolled one not', function ()
     $this->tape($job, 'alone', ['front' => '37 7/16'], ['rolled' => '1']);
     $this->tape($job, 'dropped', ['front' => '38 7/16']);
 
-    expect($this->get("/jobs/{$job->id}/alone")->getContent())->toMatch('/name="rolled" value="1"\s+checked/')
-        ->and($this->get("/jobs/{$job->id}/dropped")->getContent())->not->toMatch('/name="rolled" value="1"\s+checked/');
+    expect($this->get("/jobs/{$job->id}/alone")->getContent())
+        ->toMatch('/name="rolled" value="1"\s+checked/')
+        ->and($this->get("/jobs/{$job->id}/dropped")->getContent())
+        ->not->toMatch('/name="rolled" value="1"\s+checked/');
 });
 
 it('keeps no more of a refused form than anybody types', function (): void {
     $this->actingAs(App\Models\User::query()->firstOrFail());
-    $this->post('/people', ['name' => str_repeat('a', 200_000), 'email' => 'nobody', 'role' => 'desk'])->assertSessionHasErrors(['name', 'email']);
+    $this->post('/people', [
+        'name' => str_repeat('a', 200_000),
+        'email' => 'nobody',
+        'role' => 'desk',
+    ])->assertSessionHasErrors(['name', 'email']);
     expect(session()->getOldInput())->toHaveKey('email')->not->toHaveKey('name');
-    $this->post('/take-in', ['waiting' => str_repeat('x', 40), 'called' => str_repeat('b', 200_000), 'then' => 'copy'])->assertSessionHasErrors('file');
+    $this->post('/take-in', [
+        'waiting' => str_repeat('x', 40),
+        'called' => str_repeat('b', 200_000),
+        'then' => 'copy',
+    ])->assertSessionHasErrors('file');
     expect(strlen(serialize(session()->all())))->toBeLessThan(20_000);
 });

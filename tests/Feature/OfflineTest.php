@@ -17,19 +17,33 @@ beforeEach(function (): void {
     $this->work->update(['rig_as_worked' => $worked]);
 });
 
-it('lists the yard, and the benches and procedures of the open jobs, each with a mark that changes when it does', function (): void {
-    $pages = $this->get('/offline.json')->assertOk()->json('pages');
-    $id = $this->work->id;
+it(
+    'lists the yard, and the benches and procedures of the open jobs, each with a mark that changes when it does',
+    function (): void {
+        $pages = $this->get('/offline.json')->assertOk()->json('pages');
+        $id = $this->work->id;
 
-    expect($pages)->toHaveKeys(['/', '/no-connection', "/jobs/{$id}", "/jobs/{$id}/brief", "/jobs/{$id}/bars-up", "/jobs/{$id}/hand-over", "/jobs/{$id}/plan", "/jobs/{$id}/procedures/unhitch/list"]);
-    foreach (array_keys($pages) as $page) {
-        $this->followingRedirects()->get($page)->assertOk();
-    }
-    $this->tape($this->work, 'alone', ['front' => '731 mm']);
-    $after = $this->get('/offline.json')->json('pages');
-    expect($after["/jobs/{$id}/alone"])->not->toBe($pages["/jobs/{$id}/alone"])
-        ->and($after['/no-connection'])->toBe($pages['/no-connection']);
-});
+        expect($pages)->toHaveKeys([
+            '/',
+            '/no-connection',
+            "/jobs/{$id}",
+            "/jobs/{$id}/brief",
+            "/jobs/{$id}/bars-up",
+            "/jobs/{$id}/hand-over",
+            "/jobs/{$id}/plan",
+            "/jobs/{$id}/procedures/unhitch/list",
+        ]);
+        foreach (array_keys($pages) as $page) {
+            $this->followingRedirects()->get($page)->assertOk();
+        }
+        $this->tape($this->work, 'alone', ['front' => '731 mm']);
+        $after = $this->get('/offline.json')->json('pages');
+        expect($after["/jobs/{$id}/alone"])
+            ->not->toBe($pages["/jobs/{$id}/alone"])
+            ->and($after['/no-connection'])
+            ->toBe($pages['/no-connection']);
+    },
+);
 
 it('lists no job that was handed over, and nothing to whoever is not signed in', function (): void {
     $this->work->update(['handed_over_at' => Date::now()]);
@@ -41,13 +55,19 @@ it('lists no job that was handed over, and nothing to whoever is not signed in',
 
 it('hands out its worker for the whole shop, never from a browser\'s cache', function (): void {
     $answer = $this->get('/worker.js')->assertOk();
-    expect($answer->headers->get('Content-Type'))->toStartWith('text/javascript')->and($answer->headers->get('Cache-Control'))->toContain('no-cache');
+    expect($answer->headers->get('Content-Type'))
+        ->toStartWith('text/javascript')
+        ->and($answer->headers->get('Cache-Control'))
+        ->toContain('no-cache');
 })->skip(! is_file(dirname(__DIR__, 2).'/public/build/worker.js'), 'The front end is not built.');
 
 /** The steps that the page lists, ticked but for some; every question answered by its first answer. */
 function ticked(object $test, array $but = []): array
 {
-    $page = (string) $test->get("/jobs/{$test->work->id}/procedures/unhitch/list")->assertOk()->getContent();
+    $page = (string) $test
+        ->get("/jobs/{$test->work->id}/procedures/unhitch/list")
+        ->assertOk()
+        ->getContent();
     preg_match_all('/name="steps\[\]" value="([^"]+)"/', $page, $steps);
     preg_match_all('/name="answers\[([^"]+)\]" value="([^"]+)"/', $page, $answers);
 
@@ -56,25 +76,38 @@ function ticked(object $test, array $but = []): array
 
 it('takes a procedure that was ticked off, whole, once', function (): void {
     $sent = ticked($this) + ['_once' => '0a1b2c3d-0000-4000-8000-0123456789ab'];
-    $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", $sent)->assertRedirect("/jobs/{$this->work->id}/procedures/unhitch");
+    $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", $sent)->assertRedirect(
+        "/jobs/{$this->work->id}/procedures/unhitch",
+    );
     $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", $sent);
     $run = ProcedureRun::query()->sole();
 
-    expect($run->finished_at)->not->toBeNull()->and($run->answers)->not->toBe([])
-        ->and($run->steps->pluck('outcome')->unique()->all())->toBe([StepOutcome::Done]);
+    expect($run->finished_at)
+        ->not->toBeNull()
+        ->and($run->answers)
+        ->not->toBe([])
+        ->and($run->steps->pluck('outcome')->unique()->all())
+        ->toBe([StepOutcome::Done]);
 });
 
 it('stops before a step that must be done and was not ticked, and says which', function (): void {
     $must = (string) collect(ticked($this)['steps'])->first(fn (string $key): bool => str_contains($key, 'chock'));
     expect($must)->not->toBe('');
-    $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", ticked($this, [$must]))->assertRedirect("/jobs/{$this->work->id}/procedures/unhitch/list")->assertSessionHasErrors(['step']);
+    $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", ticked($this, [$must]))
+        ->assertRedirect("/jobs/{$this->work->id}/procedures/unhitch/list")
+        ->assertSessionHasErrors(['step']);
 
-    expect(ProcedureRun::query()->first()?->finished_at)->toBeNull()
-        ->and(ProcedureRun::query()->first()?->steps->pluck('step')->all() ?? [])->not->toContain($must);
+    expect(ProcedureRun::query()->first()?->finished_at)
+        ->toBeNull()
+        ->and(ProcedureRun::query()->first()?->steps->pluck('step')->all() ?? [])
+        ->not->toContain($must);
     $this->get("/jobs/{$this->work->id}/procedures/unhitch/list")->assertSee('Not ticked yet');
 });
 
 it('takes nothing where nothing was ticked, or rubbish', function (mixed $steps): void {
     $this->post("/jobs/{$this->work->id}/procedures/unhitch/ticked", ['steps' => $steps])->assertRedirect();
-    expect(ProcedureRun::query()->whereNotNull('finished_at')->count())->toBe(0)->and(Job::query()->count())->toBe(1);
+    expect(ProcedureRun::query()->whereNotNull('finished_at')->count())
+        ->toBe(0)
+        ->and(Job::query()->count())
+        ->toBe(1);
 })->with(['nothing' => [[]], 'a text' => ['all'], 'unknown' => [['dance']], 'nested' => [[['x']]]]);

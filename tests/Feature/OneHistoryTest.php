@@ -49,12 +49,31 @@ function readAtARig(): array
 function toldByHistory(ReadingHistory $history, AnalysedJob $of): array
 {
     $offsets = new SettingOffsets($of->adjusters, $of->reference(), $of->rig->hitch->barArm->millimetres());
-    $readings = new HistoryMapper($history, $of->described->inPlace()->mapper($of->reference()), $offsets, $of->rig->vehicle->wheelbase->millimetres());
+    $readings = new HistoryMapper(
+        $history,
+        $of->described->inPlace()->mapper($of->reference()),
+        $offsets,
+        $of->rig->vehicle->wheelbase->millimetres(),
+    );
     $posterior = (new Estimation($of->described->prior(), $readings->observations()))->posterior();
     $current = $readings->current();
-    $parameters = array_map(static fn (int $parameter): array => [$posterior->value($parameter)->mean(), $posterior->value($parameter)->deviation()], range(0, 5));
+    $parameters = array_map(
+        static fn (int $parameter): array => [
+            $posterior->value($parameter)->mean(),
+            $posterior->value($parameter)->deviation(),
+        ],
+        range(0, 5),
+    );
 
-    return [count($readings->observations()), $parameters, $posterior->tensionTold()->mean(), $posterior->tensionTold()->deviation(), $current?->setting?->steps(), $current?->readings, $current?->hookUp];
+    return [
+        count($readings->observations()),
+        $parameters,
+        $posterior->tensionTold()->mean(),
+        $posterior->tensionTold()->deviation(),
+        $current?->setting?->steps(),
+        $current?->readings,
+        $current?->hookUp,
+    ];
 }
 
 beforeEach(function (): void {
@@ -74,7 +93,11 @@ beforeEach(function (): void {
 
         return app(JobAnalyses::class)->of(Job::query()->findOrFail($job->id));
     };
-    $this->history = fn (AnalysedJob $of): ReadingHistory => (new JobHistory($of->job, $of->described, $of->taped))->history();
+    $this->history = fn (AnalysedJob $of): ReadingHistory => (new JobHistory(
+        $of->job,
+        $of->described,
+        $of->taped,
+    ))->history();
 });
 
 it('tells the same by bench, file and interface', function (): void {
@@ -87,62 +110,143 @@ it('tells the same by bench, file and interface', function (): void {
         $station = $stance === 'carried' ? 'bars-up' : $stance;
         $isAgain = isset($rounds[$stance]) && $setting === $on;
         if ($isAgain || $setting !== null) {
-            $this->post("/jobs/{$bench->id}/{$station}/rounds", $isAgain ? ['again' => '1'] : ['steps' => $setting])->assertSessionHasNoErrors();
-            $this->postJson("/api/v1/jobs/{$interface->id}/hook-ups", $isAgain ? ['again' => true, 'stance' => $stance] : ['setting' => $setting], $headers)->assertCreated();
+            $this->post(
+                "/jobs/{$bench->id}/{$station}/rounds",
+                $isAgain ? ['again' => '1'] : ['steps' => $setting],
+            )->assertSessionHasNoErrors();
+            $this->postJson(
+                "/api/v1/jobs/{$interface->id}/hook-ups",
+                $isAgain ? ['again' => true, 'stance' => $stance] : ['setting' => $setting],
+                $headers,
+            )->assertCreated();
         }
         [$rounds[$stance], $on] = [true, $setting ?? $on];
         $heights = ['front' => "{$fields['front_mm']} mm", 'rear' => "{$fields['rear_mm']} mm"];
         $this->tape($bench, $station, $heights, ['rolled' => '1'])->assertOk();
-        $this->postJson("/api/v1/jobs/{$interface->id}/heights", ['stance' => $stance, 'rolled' => true, ...$heights], $headers)->assertCreated();
-        $others = array_filter(['front_axle' => $fields['front_kg'] ?? null, 'rear_axle' => $fields['rear_kg'] ?? null, 'ball_load' => $fields['ball_load_kg'] ?? null]);
+        $this->postJson(
+            "/api/v1/jobs/{$interface->id}/heights",
+            ['stance' => $stance, 'rolled' => true, ...$heights],
+            $headers,
+        )->assertCreated();
+        $others = array_filter([
+            'front_axle' => $fields['front_kg'] ?? null,
+            'rear_axle' => $fields['rear_kg'] ?? null,
+            'ball_load' => $fields['ball_load_kg'] ?? null,
+        ]);
         if ($others !== []) {
             $typed = array_map(static fn (float $kilograms): string => "{$kilograms} kg", $others);
             $this->post("/jobs/{$bench->id}/{$station}/measures", $typed)->assertSessionHasNoErrors();
-            $this->postJson("/api/v1/jobs/{$interface->id}/measures", ['stance' => $stance, ...$typed], $headers)->assertCreated();
+            $this->postJson(
+                "/api/v1/jobs/{$interface->id}/measures",
+                ['stance' => $stance, ...$typed],
+                $headers,
+            )->assertCreated();
         }
     }
     $of = ($this->analysed)($bench);
-    $file = Fields::ofJson(json_encode([
-        'vehicle' => ['suspension' => ['front' => 'coil', 'rear' => 'leaf']],
-        'readings' => array_map(static fn (array $read): array => ['stance' => $read[0], ...($read[1] === null ? [] : ['setting' => $read[1]]), ...$read[2], 'rolled' => true, ...($read[0] === 'carried' ? ['set_by' => 'jack'] : [])], readAtARig()),
-    ], JSON_PRESERVE_ZERO_FRACTION));
-    $fields = new JobFields($file, new PriorDoubts, new Tolerances);
-    $fromFile = (new FileHistory($file, $fields, $of->described->settings($of->reference()), new HeightDoubt))->history();
-    Job::query()->each(fn (Job $job) => $job->rounds()->where('stance', Stance::Carried)->update(['set_by' => 'jack']));
+    $file = Fields::ofJson(
+        json_encode(
+            [
+                'vehicle' => ['suspension' => ['front' => 'coil', 'rear' => 'leaf']],
+                'readings' => array_map(
+                    static fn (array $read): array => [
+                        'stance' => $read[0],
+                        ...$read[1] === null ? [] : ['setting' => $read[1]],
+                        ...$read[2],
+                        'rolled' => true,
+                        ...$read[0] === 'carried' ? ['set_by' => 'jack'] : [],
+                    ],
+                    readAtARig(),
+                ),
+            ],
+            JSON_PRESERVE_ZERO_FRACTION,
+        ),
+    );
+    $fields = new JobFields($file, new PriorDoubts(), new Tolerances());
+    $fromFile = (new FileHistory(
+        $file,
+        $fields,
+        $of->described->settings($of->reference()),
+        new HeightDoubt(),
+    ))->history();
+    Job::query()->each(
+        fn (Job $job) => $job
+            ->rounds()
+            ->where('stance', Stance::Carried)
+            ->update(['set_by' => 'jack']),
+    );
     $of = ($this->analysed)($bench);
     $expected = toldByHistory(($this->history)($of), $of);
 
-    expect($expected[0])->toBe(16)->and($expected[4])->toEqual(['link' => 5, 'washer' => 3, 'head' => 2])
-        ->and(toldByHistory($fromFile, $of))->toBe($expected)
-        ->and(toldByHistory(($this->history)(($this->analysed)($interface)), $of))->toBe($expected);
+    expect($expected[0])
+        ->toBe(16)
+        ->and($expected[4])
+        ->toEqual(['link' => 5, 'washer' => 3, 'head' => 2])
+        ->and(toldByHistory($fromFile, $of))
+        ->toBe($expected)
+        ->and(toldByHistory(($this->history)(($this->analysed)($interface)), $of))
+        ->toBe($expected);
 });
 
 it('tells the same of a practice run as of a file of the same readings', function (int $seed): void {
-    $exercise = (new ExerciseSampler(new PriorDoubts))->draw(ExerciseCode::of(Level::RealTape, $seed));
+    $exercise = (new ExerciseSampler(new PriorDoubts()))->draw(ExerciseCode::of(Level::RealTape, $seed));
     $run = (new AdvisedLearner(Fineness::Millimetre))->play($exercise);
     $readings = [];
     foreach ($run->heights() as $height) {
         if (! $height->isSpoiled) {
             $readings[$height->standing] = [
-                'stance' => $height->stance->value, 'rolled' => $height->isRolled,
-                ...($height->stance === Stance::Carried ? ['setting' => $height->hitch->setting->steps(), 'hook' => $height->hookUp, 'counted' => true, 'set_by' => 'jack'] : []),
-                ...$readings[$height->standing] ?? [], "{$height->axle->value}_mm" => $height->read,
+                'stance' => $height->stance->value,
+                'rolled' => $height->isRolled,
+                ...$height->stance === Stance::Carried
+                    ? [
+                        'setting' => $height->hitch->setting->steps(),
+                        'hook' => $height->hookUp,
+                        'counted' => true,
+                        'set_by' => 'jack',
+                    ]
+                    : [],
+                ...$readings[$height->standing] ?? [],
+                "{$height->axle->value}_mm" => $height->read,
             ];
         }
     }
     $springs = array_map(static fn (Suspension $spring): string => $spring->value, $exercise->hidden->springs);
-    $file = Fields::ofJson(json_encode(['vehicle' => ['suspension' => $springs], 'readings' => array_values($readings)], JSON_PRESERVE_ZERO_FRACTION));
+    $file = Fields::ofJson(
+        json_encode(
+            ['vehicle' => ['suspension' => $springs], 'readings' => array_values($readings)],
+            JSON_PRESERVE_ZERO_FRACTION,
+        ),
+    );
     $told = $exercise->told($run->situation()->hitch);
-    $history = (new FileHistory($file, new JobFields($file, new PriorDoubts, new Tolerances), $told->settings($exercise->reference), new HeightDoubt))->history();
+    $history = (new FileHistory(
+        $file,
+        new JobFields($file, new PriorDoubts(), new Tolerances()),
+        $told->settings($exercise->reference),
+        new HeightDoubt(),
+    ))->history();
     $known = $told->prior()->known();
-    $mapper = new HistoryMapper($history, $told->inPlace()->mapper($exercise->reference), new SettingOffsets($exercise->adjusters, $exercise->reference, $known->barArm), $known->wheelbase);
+    $mapper = new HistoryMapper(
+        $history,
+        $told->inPlace()->mapper($exercise->reference),
+        new SettingOffsets($exercise->adjusters, $exercise->reference, $known->barArm),
+        $known->wheelbase,
+    );
     $belief = new Belief($run);
-    $of = fn (array $observations): float => (new Estimation($told->prior(), $observations))->posterior()->tensionTold()->mean();
+    $of = fn (array $observations): float => (new Estimation($told->prior(), $observations))
+        ->posterior()
+        ->tensionTold()
+        ->mean();
 
-    expect(count($belief->observations()))->toBeGreaterThan(4)->and($run->weights())->toBe([])
-        ->and($of($mapper->observations()))->toBe($of($belief->observations()))
-        ->and($mapper->current()?->setting?->steps())->toBe($belief->current()?->setting?->steps())
-        ->and($mapper->current()?->readings)->toBe($belief->current()?->readings);
+    expect(count($belief->observations()))
+        ->toBeGreaterThan(4)
+        ->and($run->weights())
+        ->toBe([])
+        ->and($of($mapper->observations()))
+        ->toBe($of($belief->observations()))
+        ->and($mapper->current()?->setting?->steps())
+        ->toBe($belief->current()?->setting?->steps())
+        ->and($mapper->current()?->readings)
+        ->toBe($belief->current()?->readings);
 })->with([5, 18, 31]);
 
 it('tells the same in whatever order it was filled', function (): void {
@@ -152,6 +256,12 @@ it('tells the same in whatever order it was filled', function (): void {
     }
     $of = ($this->analysed)($job);
     $history = ($this->history)($of);
-    $turned = new ReadingHistory([], array_reverse($history->heights), array_reverse($history->measures), $history->tickets, $history->tongueWeights);
+    $turned = new ReadingHistory(
+        [],
+        array_reverse($history->heights),
+        array_reverse($history->measures),
+        $history->tickets,
+        $history->tongueWeights,
+    );
     expect(toldByHistory($turned, $of))->toBe(toldByHistory($history, $of));
 });

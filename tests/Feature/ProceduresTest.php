@@ -30,7 +30,9 @@ it('begins with the first step, says why, and keeps who took it when', function 
 
 it('refuses a step out of turn, and one left out that must be done', function (): void {
     ($this->take)('couple')->assertSessionHasErrors('step');
-    ($this->take)('chocks', ['outcome' => 'left out'])->assertSessionHasErrors(['step' => 'This step is never left out.']);
+    ($this->take)('chocks', ['outcome' => 'left out'])->assertSessionHasErrors([
+        'step' => 'This step is never left out.',
+    ]);
     ($this->take)('chocks', ['outcome' => 'pretended'])->assertStatus(422);
     expect(ProcedureRun::query()->count())->toBe(0);
     ($this->take)('chocks');
@@ -51,14 +53,19 @@ it('waits where it was interrupted, goes a step back, and is left half done for 
     $this->post("{$this->at}/give-up");
     $this->get($this->at)->assertSee('Chock the trailer')->assertSee('Stopped');
 
-    expect(ProcedureRun::query()->sole()->answers['jack'])->toBe('electric')->and(ProcedureRun::query()->sole()->steps)->toHaveCount(3);
+    expect(ProcedureRun::query()->sole()->answers['jack'])
+        ->toBe('electric')
+        ->and(ProcedureRun::query()->sole()->steps)
+        ->toHaveCount(3);
 });
 
 it('runs to the end, then begins anew', function (): void {
     $steps = 0;
     while ($steps++ < 60 && ! session('finished')) {
         preg_match('/name="step" value="([^"]+)"/', (string) $this->get($this->at)->getContent(), $found);
-        ($this->take)($found[1], ['answer' => ['ground' => 'firm', 'jack' => 'manual', 'friction-asks' => 'no', 'brakes' => 'yes'][$found[1]] ?? '']);
+        ($this->take)($found[1], [
+            'answer' => ['ground' => 'firm', 'jack' => 'manual', 'friction-asks' => 'no', 'brakes' => 'yes'][$found[1]] ?? '',
+        ]);
     }
     $this->get($this->at)->assertSee('All steps done')->assertSee('Run again');
     $this->get($this->at)->assertSee('Step 1 of')->assertSee('Finished');
@@ -69,7 +76,16 @@ it('runs to the end, then begins anew', function (): void {
 it('prints all steps, with the marked setting', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 5, 'washer' => 3, 'head' => 2]]);
 
-    $this->get("{$this->at}/paper")->assertOk()->assertSee('link 5, 3 washers')->assertSeeInOrder(['Chock the trailer', 'Back the ball', 'Cross the safety chains', 'Never to the safety chains'])->assertSee('(Yes / No)');
+    $this->get("{$this->at}/paper")
+        ->assertOk()
+        ->assertSee('link 5, 3 washers')
+        ->assertSeeInOrder([
+            'Chock the trailer',
+            'Back the ball',
+            'Cross the safety chains',
+            'Never to the safety chains',
+        ])
+        ->assertSee('(Yes / No)');
 });
 
 it('asks for the family first, and knows no occasion of its own', function (): void {
@@ -80,7 +96,9 @@ it('asks for the family first, and knows no occasion of its own', function (): v
     $this->get($this->at)->assertOk()->assertSee('The family of the hitch is not known yet');
     ($this->take)('chocks')->assertNotFound();
     $this->get("/jobs/{$this->work->id}/procedures/take-off")->assertNotFound();
-    $this->get("/jobs/{$this->work->id}/hook-up-checks")->assertOk()->assertSee('Walk round before leaving');
+    $this->get("/jobs/{$this->work->id}/hook-up-checks")
+        ->assertOk()
+        ->assertSee('Walk round before leaving');
 });
 
 it('asks nothing that the sheets say, and tells a levelled rig to switch it off first', function (): void {
@@ -90,8 +108,18 @@ it('asks nothing that the sheets say, and tells a levelled rig to switch it off 
     $worked['hitch']['sheet'] = ['family' => 'screw-jack-gauge'];
     $this->work->update(['rig_as_worked' => $worked]);
 
-    $this->get("{$this->at}/paper")->assertSeeInOrder(['Set self-levelling to its normal height, then switch it off', 'Keep the crank at hand', 'until it shows the target', 'leave twice the distance to stop', 'Switch self-levelling on again'])
-        ->assertDontSee('Has the trailer brakes')->assertDontSee('How is the tongue jack')->assertDontSee('Breakaway')->assertDontSee('friction bar');
+    $this->get("{$this->at}/paper")
+        ->assertSeeInOrder([
+            'Set self-levelling to its normal height, then switch it off',
+            'Keep the crank at hand',
+            'until it shows the target',
+            'leave twice the distance to stop',
+            'Switch self-levelling on again',
+        ])
+        ->assertDontSee('Has the trailer brakes')
+        ->assertDontSee('How is the tongue jack')
+        ->assertDontSee('Breakaway')
+        ->assertDontSee('friction bar');
 });
 
 it('lets two people go on with one run, and tells the second of a step that was taken', function (): void {
@@ -101,10 +129,14 @@ it('lets two people go on with one run, and tells the second of a step that was 
     ($this->take)('ground', ['answer' => 'firm'])->assertSessionHasNoErrors();
     $this->actingAs($first);
     ($this->take)('ground', ['answer' => 'soft'])->assertSessionHasErrors('step');
-    $this->get($this->at)->assertSee('somebody has gone on, or back, in the meantime')->assertSee('How is the tongue jack driven?');
+    $this->get($this->at)
+        ->assertSee('somebody has gone on, or back, in the meantime')
+        ->assertSee('How is the tongue jack driven?');
 
-    expect(ProcedureRun::query()->sole()->answers)->toBe(['ground' => 'firm'])
-        ->and(ProcedureRun::query()->sole()->steps->pluck('user_id')->unique()->count())->toBe(2);
+    expect(ProcedureRun::query()->sole()->answers)
+        ->toBe(['ground' => 'firm'])
+        ->and(ProcedureRun::query()->sole()->steps->pluck('user_id')->unique()->count())
+        ->toBe(2);
 });
 
 it('keeps the runs of each occasion apart', function (): void {
@@ -113,8 +145,13 @@ it('keeps the runs of each occasion apart', function (): void {
     $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'inside']);
 
     $this->get($this->at)->assertSee('Step 2 of');
-    $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('Check that the load is the one it was set up for')->assertSee('Skip');
-    $this->post("/jobs/{$this->work->id}/procedures/departure/take", ['step' => 'load', 'outcome' => 'left out'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->work->id}/procedures/departure")
+        ->assertSee('Check that the load is the one it was set up for')
+        ->assertSee('Skip');
+    $this->post("/jobs/{$this->work->id}/procedures/departure/take", [
+        'step' => 'load',
+        'outcome' => 'left out',
+    ])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->work->id}/procedures/departure")->assertSee('skipped at 0:00');
     expect(ProcedureRun::query()->count())->toBe(2);
     Date::setTestNow();

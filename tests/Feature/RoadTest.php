@@ -9,15 +9,38 @@ beforeEach(function (): void {
     $this->person('Wren Tallow');
     $this->actingAs(App\Models\User::query()->sole());
     $this->work = $this->job();
-    $this->drive = fn (array $felt): Illuminate\Testing\TestResponse => $this->post("/jobs/{$this->work->id}/road-tests", $felt + ['speed' => '55', 'distance' => '12', ...array_column(array_map(fn (Feel $feel): array => [$feel->value, $feel->answers()[0]], Feel::cases()), 1, 0)]);
+    $this->drive = fn (array $felt): Illuminate\Testing\TestResponse => $this->post(
+        "/jobs/{$this->work->id}/road-tests",
+        $felt + [
+            'speed' => '55',
+            'distance' => '12',
+            ...array_column(
+                array_map(fn (Feel $feel): array => [$feel->value, $feel->answers()[0]], Feel::cases()),
+                1,
+                0,
+            ),
+        ],
+    );
 });
 
 it('keeps what was felt, and leads back to a station', function (): void {
-    $this->get("/jobs/{$this->work->id}/road-test")->assertOk()->assertSee('Record what was felt')->assertSee('No speed is called safe');
-    ($this->drive)(['steering' => 'light', 'note' => 'gusts on the quay'])->assertRedirect("/jobs/{$this->work->id}/road-test");
+    $this->get("/jobs/{$this->work->id}/road-test")
+        ->assertOk()
+        ->assertSee('Record what was felt')
+        ->assertSee('No speed is called safe');
+    ($this->drive)(['steering' => 'light', 'note' => 'gusts on the quay'])->assertRedirect(
+        "/jobs/{$this->work->id}/road-test",
+    );
 
-    $this->get("/jobs/{$this->work->id}/road-test")->assertSee('12 mi, up to 55 mph')->assertSee('Front axle light')->assertSee('gusts on the quay')->assertSee("/jobs/{$this->work->id}/bars-up");
-    expect(RoadDrive::query()->sole()->speed_kmh)->toEqualWithDelta(88.5, 0.1)->and(RoadDrive::query()->sole()->typed['speed'])->toBe('55');
+    $this->get("/jobs/{$this->work->id}/road-test")
+        ->assertSee('12 mi, up to 55 mph')
+        ->assertSee('Front axle light')
+        ->assertSee('gusts on the quay')
+        ->assertSee("/jobs/{$this->work->id}/bars-up");
+    expect(RoadDrive::query()->sole()->speed_kmh)
+        ->toEqualWithDelta(88.5, 0.1)
+        ->and(RoadDrive::query()->sole()->typed['speed'])
+        ->toBe('55');
 });
 
 it('counts sway on the road as evidence at the sway station, until another setting is on', function (): void {

@@ -30,7 +30,10 @@ final class ShopOnDisk
         $this->database = "{$this->folder}/shop.sqlite";
         mkdir($this->folder);
         touch($this->database);
-        config(['database.connections.shop' => ['database' => $this->database] + (array) config('database.connections.sqlite'), 'database.default' => 'shop']);
+        config([
+            'database.connections.shop' => ['database' => $this->database] + (array) config('database.connections.sqlite'),
+            'database.default' => 'shop',
+        ]);
         app()->instance(BackupFolder::class, $this->backups = new BackupFolder("{$this->folder}/kept", '', ''));
         Artisan::call('migrate', ['--force' => true]);
         if ($seeder !== null) {

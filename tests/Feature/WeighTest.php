@@ -10,7 +10,11 @@ beforeEach(function (): void {
     $this->actingAs(App\Models\User::query()->sole());
     $this->work = $this->job();
     $worked = $this->work->rig_as_worked;
-    $worked['trailer']['sheet'] = ['tongue_weight_kg' => 390, 'tongue_weight_by' => 'estimate', 'coupler_height_mm' => 480];
+    $worked['trailer']['sheet'] = [
+        'tongue_weight_kg' => 390,
+        'tongue_weight_by' => 'estimate',
+        'coupler_height_mm' => 480,
+    ];
     $worked['hitch']['sheet'] = ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 500, 'ball_height_mm' => 500];
     $this->work->update(['rig_as_worked' => $worked]);
 });
@@ -21,24 +25,44 @@ function weighTicket(object $test, string $stance, string $typed): Illuminate\Te
 }
 
 it('teaches before the first ticket, and tells tongue weight and share once there are three', function (): void {
-    $this->get("/jobs/{$this->work->id}/weigh")->assertOk()->assertSee('Two tickets, alone and dropped, tell the tongue weight');
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertOk()
+        ->assertSee('Two tickets, alone and dropped, tell the tongue weight');
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
-    weighTicket($this, 'alone', "front 1460\nrear 1190")->assertRedirect("/jobs/{$this->work->id}/weigh")->assertSessionHas('saved');
+    weighTicket($this, 'alone', "front 1460\nrear 1190")
+        ->assertRedirect("/jobs/{$this->work->id}/weigh")
+        ->assertSessionHas('saved');
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710, gross 5750');
     weighTicket($this, 'carried', 'front 1420, rear 1560, trailer 2770');
 
-    $this->get("/jobs/{$this->work->id}/weigh")->assertOk()
-        ->assertSeeInOrder(['Tongue weight on the ball, dropped', '390 kg ± ', 'Tongue weight, corrected to level', 'Front axle load restored, link 4, 3 washers', '71 ± 3 %', 'Of it moved', '26 %, 15 %'])
-        ->assertSee('class="load-arrow"', false)->assertSee('1420 kg');
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertOk()
+        ->assertSeeInOrder([
+            'Tongue weight on the ball, dropped',
+            '390 kg ± ',
+            'Tongue weight, corrected to level',
+            'Front axle load restored, link 4, 3 washers',
+            '71 ± 3 %',
+            'Of it moved',
+            '26 %, 15 %',
+        ])
+        ->assertSee('class="load-arrow"', false)
+        ->assertSee('1420 kg');
 });
 
 it('joins the fit beside the heights, and the axle scale judges', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
-    foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['961 mm', '930 mm'], 'bars-up' => ['953 mm', '948 mm']] as $station => [$front, $rear]) {
+    foreach (
+        ['alone' => ['950 mm', '985 mm'], 'dropped' => ['961 mm', '930 mm'], 'bars-up' => ['953 mm', '948 mm']] as $station => [$front, $rear]
+    ) {
         $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
     }
     $tongueDoubt = function (): int {
-        preg_match('/Tongue weight<\/th><td[^>]*>\d+ kg ± (\d+) kg/', (string) $this->get("/jobs/{$this->work->id}/bars-up?show=rig")->getContent(), $found);
+        preg_match(
+            '/Tongue weight<\/th><td[^>]*>\d+ kg ± (\d+) kg/',
+            (string) $this->get("/jobs/{$this->work->id}/bars-up?show=rig")->getContent(),
+            $found,
+        );
 
         return (int) $found[1];
     };
@@ -49,7 +73,9 @@ it('joins the fit beside the heights, and the axle scale judges', function (): v
     weighTicket($this, 'carried', 'front 1420, rear 1560, trailer 2770');
 
     expect($tongueDoubt())->toBeLessThan((int) ($before / 2));
-    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")->assertDontSee('Weigh the rig alone, dropped and carried.')->assertSee('The scale finds the front axle in range.');
+    $this->get("/jobs/{$this->work->id}/bars-up?show=methods")
+        ->assertDontSee('Weigh the rig alone, dropped and carried.')
+        ->assertSee('The scale finds the front axle in range.');
 });
 
 it('tells what a link is worth from two settings, and weighs axles against their ratings', function (): void {
@@ -59,13 +85,26 @@ it('tells what a link is worth from two settings, and weighs axles against their
     $this->work->update(['rig_as_worked' => $worked]);
     weighTicket($this, 'alone', 'front 1460, rear 1190');
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');
-    foreach ([[3, 'front 1380, rear 1630, trailer 2740'], [5, 'front 1450, rear 1520, trailer 2780']] as [$link, $ticket]) {
-        $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => $link, 'washer' => 3, 'head' => 2]]);
+    foreach (
+        [[3, 'front 1380, rear 1630, trailer 2740'], [5, 'front 1450, rear 1520, trailer 2780']] as [$link, $ticket]
+    ) {
+        $this->post("/jobs/{$this->work->id}/bars-up/rounds", [
+            'steps' => ['link' => $link, 'washer' => 3, 'head' => 2],
+        ]);
         weighTicket($this, 'carried', $ticket);
     }
 
-    $this->get("/jobs/{$this->work->id}/weigh")->assertSeeInOrder(['Worth of one link', '+25 ± '])
-        ->assertSeeInOrder(['Dropped: weighed', 'Rear axle', '1720 kg', '1700 kg', 'over by 20 kg', 'Trailer axles', '290 kg left'])
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertSeeInOrder(['Worth of one link', '+25 ± '])
+        ->assertSeeInOrder([
+            'Dropped: weighed',
+            'Rear axle',
+            '1720 kg',
+            '1700 kg',
+            'over by 20 kg',
+            'Trailer axles',
+            '290 kg left',
+        ])
         ->assertSeeInOrder(['Carried, link 5', 'Front axle', '1450 kg', '50 kg left']);
 });
 
@@ -76,20 +115,35 @@ it('lets front and rear weighed on one platform join the fit', function (): void
     weighTicket($this, 'alone', 'front+rear 2650');
     weighTicket($this, 'dropped', 'front + rear 3040, trailer 2710');
 
-    preg_match('/Tongue weight<\/th><td[^>]*>(\d+) kg ± (\d+) kg/', (string) $this->get("/jobs/{$this->work->id}/bars-up?show=rig")->getContent(), $found);
+    preg_match(
+        '/Tongue weight<\/th><td[^>]*>(\d+) kg ± (\d+) kg/',
+        (string) $this->get("/jobs/{$this->work->id}/bars-up?show=rig")->getContent(),
+        $found,
+    );
     expect((int) $found[1])->toBeBetween(375, 405)->and((int) $found[2])->toBeLessThan(12);
 });
 
 it('names friction where the fender says otherwise than the scale', function (): void {
     $this->post("/jobs/{$this->work->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
-    foreach (['alone' => ['950 mm', '985 mm'], 'dropped' => ['965 mm', '930 mm'], 'bars-up' => ['950 mm', '948 mm']] as $station => [$front, $rear]) {
+    foreach (
+        ['alone' => ['950 mm', '985 mm'], 'dropped' => ['965 mm', '930 mm'], 'bars-up' => ['950 mm', '948 mm']] as $station => [$front, $rear]
+    ) {
         $this->tape($this->work, $station, ['front' => $front, 'rear' => $rear], ['rolled' => '1']);
     }
-    foreach (['alone' => 'front 1460, rear 1190', 'dropped' => 'front 1320, rear 1720, trailer 2710', 'carried' => 'front 1420, rear 1560, trailer 2770'] as $stance => $ticket) {
+    foreach (
+        [
+            'alone' => 'front 1460, rear 1190',
+            'dropped' => 'front 1320, rear 1720, trailer 2710',
+            'carried' => 'front 1420, rear 1560, trailer 2770',
+        ] as $stance => $ticket
+    ) {
         weighTicket($this, $stance, $ticket);
     }
 
-    $this->get("/jobs/{$this->work->id}/weigh")->assertSee('Tape says 89 %, scale says 73 %.')->assertSee('The springs stick where they stopped')->assertSee('In range');
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertSee('Tape says 89 %, scale says 73 %.')
+        ->assertSee('The springs stick where they stopped')
+        ->assertSee('In range');
 });
 
 it('keeps a ticket that is taken back, and counts it no more', function (): void {
@@ -97,17 +151,35 @@ it('keeps a ticket that is taken back, and counts it no more', function (): void
     weighTicket($this, 'dropped', 'front 1320, rear 1720, trailer 2710');
     $this->post("/jobs/{$this->work->id}/weigh/2/withdraw")->assertRedirect("/jobs/{$this->work->id}/weigh");
 
-    expect(WeighTicket::query()->count())->toBe(2)->and(WeighTicket::query()->find(2)->withdrawn_at)->not->toBeNull();
-    $this->get("/jobs/{$this->work->id}/weigh")->assertDontSee('Tongue weight on the ball, dropped')->assertSee('Two tickets, alone and dropped');
+    expect(WeighTicket::query()->count())
+        ->toBe(2)
+        ->and(WeighTicket::query()->find(2)->withdrawn_at)
+        ->not->toBeNull();
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertDontSee('Tongue weight on the ball, dropped')
+        ->assertSee('Two tickets, alone and dropped');
 });
 
-it('refuses a ticket in words, keeps what was typed and nothing of it', function (string $stance, string $typed, string $says): void {
+it('refuses a ticket in words, keeps what was typed and nothing of it', function (
+    string $stance,
+    string $typed,
+    string $says,
+): void {
     weighTicket($this, $stance, $typed)->assertSessionHasErrors('ticket');
-    expect(session('errors')->first('ticket'))->toContain($says)->and(WeighTicket::query()->count())->toBe(0);
-    $this->get("/jobs/{$this->work->id}/weigh")->assertSee($typed)->assertSee($says);
+    expect(session('errors')->first('ticket'))
+        ->toContain($says)
+        ->and(WeighTicket::query()->count())
+        ->toBe(0);
+    $this->get("/jobs/{$this->work->id}/weigh")
+        ->assertSee($typed)
+        ->assertSee($says);
 })->with([
     'a missing axle' => ['dropped', 'front 1320, trailer 2710', 'The rear axle is missing'],
-    'a sum that is not the gross' => ['dropped', 'front 1320, rear 1720, trailer 2710, gross 6750', 'the gross says 6750 kg'],
+    'a sum that is not the gross' => [
+        'dropped',
+        'front 1320, rear 1720, trailer 2710, gross 6750',
+        'the gross says 6750 kg',
+    ],
     'prose' => ['alone', 'about two tonnes', 'does not read as a line'],
     'a stance of its own' => ['floating', 'front 1320, rear 1720', 'Expected a stance'],
 ]);
@@ -120,34 +192,66 @@ it('says when tickets cannot both be right', function (): void {
 });
 
 it('reads tickets from a file, whatever parts its values', function (string $file): void {
-    $this->post("/jobs/{$this->work->id}/weigh", ['step' => '10 kg', 'file' => UploadedFile::fake()->createWithContent('tickets.csv', $file)])->assertSessionHasNoErrors();
-    expect(WeighTicket::query()->orderBy('id')->get()->map(fn (WeighTicket $ticket): array => [$ticket->stance->value, $ticket->core()->vehicle()?->kilograms()])->all())->toEqual([['alone', 2650.0], ['dropped', 3040.0]]);
+    $this->post("/jobs/{$this->work->id}/weigh", [
+        'step' => '10 kg',
+        'file' => UploadedFile::fake()->createWithContent('tickets.csv', $file),
+    ])->assertSessionHasNoErrors();
+    expect(
+        WeighTicket::query()
+            ->orderBy('id')
+            ->get()
+            ->map(fn (WeighTicket $ticket): array => [$ticket->stance->value, $ticket->core()->vehicle()?->kilograms()])
+            ->all(),
+    )->toEqual([['alone', 2650.0], ['dropped', 3040.0]]);
 })->with([
     'commas' => ["stance,front,rear,trailer\nalone,1460,1190,\ndropped,1320,1720,2710\n"],
-    'semicolons, decimals, CRLF, a byte order mark' => ["\u{FEFF}stance;front;rear;trailer;gross\r\nalone;1460,0;1190;;2650\r\ndropped;1320;1720;2710;5750\r\n"],
-    'tabs, other order, quotes' => ["rear\tfront\tstance\ttrailer\n\"1190 kg\"\t\"1460 kg\"\talone\t\n1720\t1320\tdropped\t2.71 t\n"],
+    'semicolons, decimals, CRLF, a byte order mark' => [
+        "\u{FEFF}stance;front;rear;trailer;gross\r\nalone;1460,0;1190;;2650\r\ndropped;1320;1720;2710;5750\r\n",
+    ],
+    'tabs, other order, quotes' => [
+        "rear\tfront\tstance\ttrailer\n\"1190 kg\"\t\"1460 kg\"\talone\t\n1720\t1320\tdropped\t2.71 t\n",
+    ],
 ]);
 
 it('refuses a file in words', function (string $file, string $says): void {
-    $this->post("/jobs/{$this->work->id}/weigh", ['step' => '10 kg', 'file' => UploadedFile::fake()->createWithContent('tickets.csv', $file)])->assertSessionHasErrors('ticket');
-    expect(session('errors')->first('ticket'))->toContain($says)->and(WeighTicket::query()->count())->toBe(0);
+    $this->post("/jobs/{$this->work->id}/weigh", [
+        'step' => '10 kg',
+        'file' => UploadedFile::fake()->createWithContent('tickets.csv', $file),
+    ])->assertSessionHasErrors('ticket');
+    expect(session('errors')->first('ticket'))
+        ->toContain($says)
+        ->and(WeighTicket::query()->count())
+        ->toBe(0);
 })->with([
     'binary' => ["\x00\x01\x02\xFF", 'Expected a text file'],
     'headings only' => ["stance,front,rear\n", 'this has 1 lines'],
     'ten thousand lines' => [str_repeat("alone,1460,1190\n", 10_000), 'this has 10000 lines'],
     'no stance' => ["front,rear\n1460,1190\n", 'Expected a heading "stance"'],
-    'a bad line, named' => ["stance,front,rear,trailer\nalone,1460,1190,\ndropped,1320,,2710\n", 'Line 3: The rear axle is missing'],
+    'a bad line, named' => [
+        "stance,front,rear,trailer\nalone,1460,1190,\ndropped,1320,,2710\n",
+        'Line 3: The rear axle is missing',
+    ],
     'a stance nobody knows' => ["stance,front,rear\nsideways,1460,1190\n", 'Line 2: Expected a stance'],
 ]);
 
 it('refuses a file over 8 MB', function (): void {
-    $this->post("/jobs/{$this->work->id}/weigh", ['step' => '10 kg', 'file' => UploadedFile::fake()->create('tickets.csv', 8 * 1024 + 1)])->assertSessionHasErrors(['ticket' => 'Expected a file of at most 8 MB.']);
+    $this->post("/jobs/{$this->work->id}/weigh", [
+        'step' => '10 kg',
+        'file' => UploadedFile::fake()->create('tickets.csv', 8 * 1024 + 1),
+    ])->assertSessionHasErrors(['ticket' => 'Expected a file of at most 8 MB.']);
 });
 
 it('lets a ticket that is withdrawn weigh no more in what the readings tell', function (): void {
-    $told = fn (): float => app()->make(App\UseCases\Analysis\JobAnalyses::class)->of(App\Models\Job::query()->findOrFail($this->work->id))->posterior()->rig()->trailer()->tongueWeight;
+    $told = fn (): float => app()
+        ->make(App\UseCases\Analysis\JobAnalyses::class)
+        ->of(App\Models\Job::query()->findOrFail($this->work->id))
+        ->posterior()
+        ->rig()
+        ->trailer()->tongueWeight;
     $without = $told();
-    foreach (['alone' => 'front 1450 kg, rear 1180 kg', 'dropped' => 'front 1310 kg, rear 1890 kg, trailer 2530 kg'] as $stance => $ticket) {
+    foreach (
+        ['alone' => 'front 1450 kg, rear 1180 kg', 'dropped' => 'front 1310 kg, rear 1890 kg, trailer 2530 kg'] as $stance => $ticket
+    ) {
         $this->post("/jobs/{$this->work->id}/weigh", ['stance' => $stance, 'ticket' => $ticket]);
     }
     app()->forgetScopedInstances();

@@ -14,10 +14,22 @@ function jobForm(): array
 {
     return [
         'title' => 'Ferry organ, first set-up',
-        'vehicle' => '', 'vehicle_name' => 'Corvane Drover', 'vehicle_body' => 'pick-up', 'wheelbase' => '146 1/2', 'overhang' => '51',
-        'front_suspension' => 'coil', 'rear_suspension' => 'leaf',
-        'trailer' => '', 'trailer_name' => 'Organ wagon', 'trailer_body' => 'box', 'axles' => '2', 'ball_to_axle' => '17\' 2"', 'gross_weight' => '6800',
-        'hitch' => '', 'hitch_name' => 'Bramblejaw 550', 'bar_arm' => '28 1/4',
+        'vehicle' => '',
+        'vehicle_name' => 'Corvane Drover',
+        'vehicle_body' => 'pick-up',
+        'wheelbase' => '146 1/2',
+        'overhang' => '51',
+        'front_suspension' => 'coil',
+        'rear_suspension' => 'leaf',
+        'trailer' => '',
+        'trailer_name' => 'Organ wagon',
+        'trailer_body' => 'box',
+        'axles' => '2',
+        'ball_to_axle' => '17\' 2"',
+        'gross_weight' => '6800',
+        'hitch' => '',
+        'hitch_name' => 'Bramblejaw 550',
+        'bar_arm' => '28 1/4',
     ];
 }
 
@@ -31,18 +43,32 @@ it('starts a job with everything new, in the person\'s units', function (): void
     $this->post('/jobs', jobForm())->assertRedirect('/jobs/1/brief');
 
     $job = Job::query()->sole();
-    expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())->toEqualWithDelta(3721.1, 1e-9)
-        ->and($job->rigAsWorked()->core()->trailer->ballToAxle->millimetres())->toEqualWithDelta(5232.4, 1e-9)
-        ->and($job->rigAsWorked()->core()->trailer->grossWeight->kilograms())->toEqualWithDelta(3084.428116, 1e-6);
+    expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())
+        ->toEqualWithDelta(3721.1, 1e-9)
+        ->and($job->rigAsWorked()->core()->trailer->ballToAxle->millimetres())
+        ->toEqualWithDelta(5232.4, 1e-9)
+        ->and($job->rigAsWorked()->core()->trailer->grossWeight->kilograms())
+        ->toEqualWithDelta(3084.428116, 1e-6);
     $this->get('/')->assertSee('Ferry organ')->assertSee('Not measured yet');
     $this->get('/jobs/1')->assertRedirect('/jobs/1/alone');
 });
 
 it('pairs what is in the garage and makes no second rig of it', function (): void {
     $this->post('/jobs', jobForm());
-    $this->post('/jobs', ['title' => 'Ferry organ, again', 'vehicle' => '1', 'trailer' => '1', 'hitch' => '1'])->assertRedirect('/jobs/2/brief');
+    $this->post('/jobs', [
+        'title' => 'Ferry organ, again',
+        'vehicle' => '1',
+        'trailer' => '1',
+        'hitch' => '1',
+    ])->assertRedirect('/jobs/2/brief');
 
-    expect([Vehicle::query()->count(), Trailer::query()->count(), Hitch::query()->count(), Rig::query()->count(), Job::query()->count()])->toBe([1, 1, 1, 1, 2]);
+    expect([
+        Vehicle::query()->count(),
+        Trailer::query()->count(),
+        Hitch::query()->count(),
+        Rig::query()->count(),
+        Job::query()->count(),
+    ])->toBe([1, 1, 1, 1, 2]);
 });
 
 it('keeps the rig as it was worked when the garage changes', function (): void {
@@ -50,17 +76,27 @@ it('keeps the rig as it was worked when the garage changes', function (): void {
     Vehicle::query()->update(['wheelbase_mm' => 3000, 'name' => 'Another']);
 
     $job = Job::query()->sole();
-    expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())->toEqualWithDelta(3721.1, 1e-9)
-        ->and($job->rigAsWorked()->vehicleName())->toBe('Corvane Drover');
+    expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())
+        ->toEqualWithDelta(3721.1, 1e-9)
+        ->and($job->rigAsWorked()->vehicleName())
+        ->toBe('Corvane Drover');
 });
 
-it('says beside each field what was expected, keeps all that was typed and starts nothing', function (string $field, string $typed, string $sentence): void {
+it('says beside each field what was expected, keeps all that was typed and starts nothing', function (
+    string $field,
+    string $typed,
+    string $sentence,
+): void {
     $form = [...jobForm(), $field => $typed];
 
     $this->post('/jobs', $form)->assertRedirect('/jobs/new')->assertSessionHasErrors($field);
-    expect(session('errors')->first($field))->toContain('xpected')->toContain($sentence)
-        ->and(session('errors')->count())->toBe(1)
-        ->and(Job::query()->count() + Vehicle::query()->count())->toBe(0);
+    expect(session('errors')->first($field))
+        ->toContain('xpected')
+        ->toContain($sentence)
+        ->and(session('errors')->count())
+        ->toBe(1)
+        ->and(Job::query()->count() + Vehicle::query()->count())
+        ->toBe(0);
     $page = $this->get('/jobs/new')->assertOk()->assertSee('everything you typed is still here');
     expect($page->getContent())->toContain('value="Bramblejaw 550"')->not->toContain('<img');
 })->with([
@@ -85,30 +121,68 @@ it('says beside each field what was expected, keeps all that was typed and start
 ]);
 
 it('starts a job from a title alone: all else is assumed, and asked for by what it is worth', function (): void {
-    $seen = ['title' => 'Tinker\'s cart', 'vehicle' => '', 'vehicle_body' => 'pick-up', 'front_suspension' => 'coil', 'rear_suspension' => 'leaf', 'trailer' => '', 'trailer_body' => 'box', 'axles' => '1', 'hitch' => ''];
+    $seen = [
+        'title' => 'Tinker\'s cart',
+        'vehicle' => '',
+        'vehicle_body' => 'pick-up',
+        'front_suspension' => 'coil',
+        'rear_suspension' => 'leaf',
+        'trailer' => '',
+        'trailer_body' => 'box',
+        'axles' => '1',
+        'hitch' => '',
+    ];
     $this->post('/jobs', $seen)->assertRedirect('/jobs/1/brief');
     $job = Job::query()->sole();
 
-    expect($job->rigAsWorked()->assumed())->toHaveCount(5)->and($job->rigAsWorked()->vehicleName())->toBe('Vehicle of Tinker\'s cart');
+    expect($job->rigAsWorked()->assumed())
+        ->toHaveCount(5)
+        ->and($job->rigAsWorked()->vehicleName())
+        ->toBe('Vehicle of Tinker\'s cart');
     foreach (Yoke\Procedure\Station::cases() as $station) {
         $this->get("/jobs/1/{$station->value}")->assertOk();
     }
-    $this->get('/jobs/1/alone')->assertSee('Tension the bars until the front stands at')->assertSee('Wheelbase assumed')->assertSee('Choose the hitch');
-    foreach (['/jobs/1/diagnosis', '/jobs/1/weigh', '/jobs/1/tongue', '/jobs/1/loads', '/jobs/1/plan', '/jobs/1/card', '/jobs/1/job.json', '/garage', '/garage/vehicle', '/garage/hitch/1', '/', '/log/1'] as $page) {
+    $this->get('/jobs/1/alone')
+        ->assertSee('Tension the bars until the front stands at')
+        ->assertSee('Wheelbase assumed')
+        ->assertSee('Choose the hitch');
+    foreach (
+        [
+            '/jobs/1/diagnosis',
+            '/jobs/1/weigh',
+            '/jobs/1/tongue',
+            '/jobs/1/loads',
+            '/jobs/1/plan',
+            '/jobs/1/card',
+            '/jobs/1/job.json',
+            '/garage',
+            '/garage/vehicle',
+            '/garage/hitch/1',
+            '/',
+            '/log/1',
+        ] as $page
+    ) {
         $this->get($page)->assertOk();
     }
 });
 
 it('names a setting once the family is chosen at the front door', function (): void {
-    $this->post('/jobs', [...jobForm(), 'family' => 'chain-snap-up', 'bar_rating_high_kg' => '1200 lb', 'bar_rating_low_kg' => '800 lb', 'tongue_weight_kg' => '880'])->assertRedirect('/jobs/1/brief');
+    $this->post('/jobs', [
+        ...jobForm(),
+        'family' => 'chain-snap-up',
+        'bar_rating_high_kg' => '1200 lb',
+        'bar_rating_low_kg' => '800 lb',
+        'tongue_weight_kg' => '880',
+    ])->assertRedirect('/jobs/1/brief');
 
     expect(Hitch::query()->sole()->sheet['family'])->toBe('chain-snap-up');
     $this->get('/jobs/1/alone')->assertSee('Hook up at link')->assertSee('likely to be in range');
 });
 
 it('sees that bars cannot hook up behind the axles', function (): void {
-    $this->post('/jobs', [...jobForm(), 'ball_to_axle' => '50', 'bar_arm' => '55'])
-        ->assertSessionHasErrors(['bar_arm' => 'Expected a bar arm shorter than the length from ball to trailer axle.']);
+    $this->post('/jobs', [...jobForm(), 'ball_to_axle' => '50', 'bar_arm' => '55'])->assertSessionHasErrors([
+        'bar_arm' => 'Expected a bar arm shorter than the length from ball to trailer axle.',
+    ]);
 });
 
 it('closes a station, says who, and opens it again', function (): void {
@@ -132,13 +206,37 @@ it('hands a job over with its last station', function (): void {
 it('seeds the demo workshop, the same each time, and every page of it opens', function (): void {
     $this->seed(DemoSeeder::class);
     $planetarium = Job::query()->firstWhere('title', 'Planetarium, new hitch');
-    expect($planetarium->readings->pluck('typed')->all())->toBe(['37 7/16', '38 7/8', '38 7/16', '37 7/8', '36 1/2', '37 13/16', '36 1/2', '37 9/16', '37 1/4']);
+    expect($planetarium->readings->pluck('typed')->all())->toBe([
+        '37 7/16',
+        '38 7/8',
+        '38 7/16',
+        '37 7/8',
+        '36 1/2',
+        '37 13/16',
+        '36 1/2',
+        '37 9/16',
+        '37 1/4',
+    ]);
 
     $this->actingAs(User::query()->firstWhere('email', DemoSeeder::EMAIL));
-    $this->get('/')->assertOk()->assertSeeInOrder(['Bell tower', 'Too much', 'Seed library, heavier shelves', 'Glassblowing stage', 'Not measured yet', 'Puppet theatre', 'Handed over', 'Planetarium', 'In range']);
+    $this->get('/')
+        ->assertOk()
+        ->assertSeeInOrder([
+            'Bell tower',
+            'Too much',
+            'Seed library, heavier shelves',
+            'Glassblowing stage',
+            'Not measured yet',
+            'Puppet theatre',
+            'Handed over',
+            'Planetarium',
+            'In range',
+        ]);
     foreach (Job::query()->limit(6)->get() as $job) {
         foreach (Yoke\Procedure\Station::cases() as $station) {
-            $this->get("/jobs/{$job->id}/{$station->value}?height=5")->assertOk()->assertSee(App\Words\StationWords::caution($station, $job->rigAsWorked()->specified()->family()));
+            $this->get("/jobs/{$job->id}/{$station->value}?height=5")
+                ->assertOk()
+                ->assertSee(App\Words\StationWords::caution($station, $job->rigAsWorked()->specified()->family()));
         }
         $this->get("/jobs/{$job->id}/tape-log")->assertOk();
     }

@@ -16,7 +16,8 @@ final class BackUp extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:backup {--to= : File to write; the shop\'s backup folder without it} {--prune : Then take those away that newer ones stand for}';
+    protected $signature = 'yoke:backup {--to= : File to write; the shop\'s backup folder without it} {--prune '.
+        ': Then take those away that newer ones stand for}';
 
     protected $description = 'Copy the whole shop to one file, while it is in use';
 

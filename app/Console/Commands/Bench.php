@@ -46,14 +46,19 @@ final class Bench extends Command
     /** A long run says after so many rigs how far it is. */
     private const RIGS_A_LINE = 500;
 
-    protected $description = 'Time the model on this machine, play the advice against one step at a time, and print what was measured';
+    protected $description = 'Time the model on this machine, play the advice against one step at a time, and '.
+        'print what was measured';
 
     public function handle(): int
     {
         $world = World::tryFrom($this->word('world'));
         $trouble = $this->word('trouble') === '' ? Trouble::none() : Trouble::named($this->word('trouble'));
         if ($world === null || $trouble === null) {
-            $this->error(Text::of($world === null ? 'command.worlds' : 'command.troubles', ['given' => $this->word($world === null ? 'world' : 'trouble')]));
+            $this->error(
+                Text::of($world === null ? 'command.worlds' : 'command.troubles', [
+                    'given' => $this->word($world === null ? 'world' : 'trouble'),
+                ]),
+            );
 
             return self::INVALID;
         }
@@ -61,15 +66,24 @@ final class Bench extends Command
             return $this->compiled();
         }
         $stances = max(1, (int) $this->option('stances'));
-        $measured = ['stances' => $stances, 'microseconds_per_stance' => round($this->microseconds($stances), 3)];
-        $measured['milliseconds_per_advice'] = round((new AdviceBenchmark($this->clock(), (int) $this->option('seed')))->run(self::ADVICES), 2);
+        $measured = [
+            'stances' => $stances,
+            'microseconds_per_stance' => round($this->microseconds($stances), 3),
+        ];
+        $measured['milliseconds_per_advice'] = round(
+            (new AdviceBenchmark($this->clock(), (int) $this->option('seed')))->run(self::ADVICES),
+            2,
+        );
         $rigs = (int) $this->option('rigs');
         if ($rigs > 0) {
             $measured += $this->contest($rigs, new Benchmark((int) $this->option('seed'), $world, $trouble));
         }
         $tickets = (int) $this->option('tickets');
         if ($tickets > 0) {
-            $measured['tickets'] = ['rigs' => $tickets, ...self::rounded((new TicketContest((int) $this->option('seed')))->run($tickets))];
+            $measured['tickets'] = [
+                'rigs' => $tickets,
+                ...self::rounded((new TicketContest((int) $this->option('seed')))->run($tickets)),
+            ];
         }
         if ((int) $this->option('shop') > 0) {
             $measured['shop'] = $this->shop((int) $this->option('shop'));
@@ -83,22 +97,46 @@ final class Bench extends Command
     /** The same in a process of its own whose PHP is compiled as it runs: nearly half the time on a long run. */
     private function compiled(): int
     {
-        $compiler = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+        $compiler = [
+            '-d',
+            'opcache.enable_cli=1',
+            '-d',
+            'opcache.jit=tracing',
+            '-d',
+            'opcache.jit_buffer_size=64M',
+        ];
         $options = [];
         foreach (['stances', 'rigs', 'world', 'trouble', 'tickets', 'shop', 'seed'] as $option) {
             $options[] = "--{$option}={$this->word($option)}";
         }
-        $process = new Process([PHP_BINARY, ...$compiler, base_path('artisan'), 'yoke:bench', ...$options, ...($this->option('json') ? ['--json'] : [])], null, [self::COMPILED => '1'], null, null);
+        $process = new Process(
+            [
+                PHP_BINARY,
+                ...$compiler,
+                base_path('artisan'),
+                'yoke:bench',
+                ...$options,
+                ...$this->option('json') ? ['--json'] : [],
+            ],
+            null,
+            [self::COMPILED => '1'],
+            null,
+            null,
+        );
         $error = $this->errorOutput();
 
-        return $process->run(fn (string $type, string $printed) => $type === Process::ERR ? $error->write($printed, false, OutputInterface::OUTPUT_RAW) : $this->output->write($printed, false, OutputInterface::OUTPUT_RAW));
+        return $process->run(
+            fn (string $type, string $printed) => $type === Process::ERR
+                ? $error->write($printed, false, OutputInterface::OUTPUT_RAW)
+                : $this->output->write($printed, false, OutputInterface::OUTPUT_RAW),
+        );
     }
 
     /** @return array<string, mixed> figures of the first and the last of its rigs, untaped and taped */
     private function shop(int $rigs): array
     {
         $counted = max(1, min(self::COUNTED, intdiv($rigs, 2)));
-        $shop = new LearningShop((int) $this->option('seed'), new PriorDoubts);
+        $shop = new LearningShop((int) $this->option('seed'), new PriorDoubts());
         $measured = ['rigs' => $rigs, 'counted' => $counted, 'seed' => (int) $this->option('seed')];
         foreach (HowTaped::cases() as $taped) {
             $measured[$taped->value] = array_map(self::rounded(...), $shop->run($rigs, $counted, $taped));
@@ -137,7 +175,10 @@ final class Bench extends Command
             'trouble' => $this->word('trouble') ?: 'none',
             'seed' => (int) $this->option('seed'),
             'seconds' => round((hrtime(true) - $began) / 1e9, 1),
-            'players' => array_map(static fn (Tally $tally): array => self::rounded([...$tally->figures(), ...$tally->honesty()]), $tallies),
+            'players' => array_map(
+                static fn (Tally $tally): array => self::rounded([...$tally->figures(), ...$tally->honesty()]),
+                $tallies,
+            ),
             'claimed_at_the_end' => array_map(self::rounded(...), $tallies['advised']->claimedAtTheEnd()),
             'calibration' => array_map(self::rounded(...), $tallies['advised']->calibration()),
         ];
@@ -154,7 +195,13 @@ final class Bench extends Command
 
         return static function (int $played) use ($rigs, $began, $error): void {
             if ($played % self::RIGS_A_LINE === 0) {
-                $error->writeln(Text::of('command.rigs_played', ['played' => $played, 'rigs' => $rigs, 'seconds' => (string) round((hrtime(true) - $began) / 1e9)]));
+                $error->writeln(
+                    Text::of('command.rigs_played', [
+                        'played' => $played,
+                        'rigs' => $rigs,
+                        'seconds' => (string) round((hrtime(true) - $began) / 1e9),
+                    ]),
+                );
             }
         };
     }
@@ -172,7 +219,10 @@ final class Bench extends Command
      */
     private static function rounded(array $figures): array
     {
-        return array_map(static fn (int|float $figure): int|float => is_int($figure) ? $figure : round($figure, 4), $figures);
+        return array_map(
+            static fn (int|float $figure): int|float => is_int($figure) ? $figure : round($figure, 4),
+            $figures,
+        );
     }
 
     /** @param  array<array-key, mixed>  $measured */

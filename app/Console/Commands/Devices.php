@@ -14,7 +14,8 @@ use Symfony\Component\Console\Command\Command as Exit_;
 
 final class Devices extends Command
 {
-    protected $signature = 'yoke:devices {--host= : Address to serve at} {--port= : Port to serve at} {--while= : End with the process of this number}';
+    protected $signature = 'yoke:devices {--host= : Address to serve at} {--port= : Port to serve at} '.
+        '{--while= : End with the process of this number}';
 
     protected $description = 'Serve the simulated weighbridge, gauges and sensors of the yard';
 
@@ -23,7 +24,11 @@ final class Devices extends Command
         $host = is_string($this->option('host')) ? $this->option('host') : (string) config('devices.host');
         $port = is_numeric($this->option('port')) ? (int) $this->option('port') : (int) config('devices.port');
         try {
-            $server = new DeviceServer(new DeviceTalk($yard, static fn (): float => hrtime(true) / 1e9), $host, $port);
+            $server = new DeviceServer(
+                new DeviceTalk($yard, static fn (): float => hrtime(true) / 1e9),
+                $host,
+                $port,
+            );
         } catch (RuntimeException $taken) {
             $this->error($taken->getMessage());
 

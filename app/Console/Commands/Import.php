@@ -15,7 +15,8 @@ final class Import extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:import {file : A job file} {--if-exists=stop : merge, copy or stop where its rig is here already}';
+    protected $signature = 'yoke:import {file : A job file} {--if-exists=stop : merge, copy or stop where its '.
+        'rig is here already}';
 
     protected $description = 'Import a job with its rig and all its readings from a JSON file';
 

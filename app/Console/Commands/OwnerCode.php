@@ -10,7 +10,8 @@ use Illuminate\Console\Command;
 
 final class OwnerCode extends Command
 {
-    protected $signature = 'yoke:owner-code {--address= : Where the shop is reached} {--waiting : Say nothing where the shop has its people}';
+    protected $signature = 'yoke:owner-code {--address= : Where the shop is reached} {--waiting : Say nothing '.
+        'where the shop has its people}';
 
     protected $description = 'Show the code by which the first owner of an empty shop sets it up';
 
@@ -20,7 +21,11 @@ final class OwnerCode extends Command
         if (! Code::isAwaited() && $this->option('waiting') === true) {
             return self::SUCCESS;
         }
-        $this->output->writeln(Code::isAwaited() ? Text::of('command.owner_code', ['address' => $address, 'code' => $code->make()]) : Text::of('command.has_people'));
+        $this->output->writeln(
+            Code::isAwaited()
+                ? Text::of('command.owner_code', ['address' => $address, 'code' => $code->make()])
+                : Text::of('command.has_people'),
+        );
 
         return self::SUCCESS;
     }

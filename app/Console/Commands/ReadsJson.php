@@ -29,7 +29,9 @@ trait ReadsJson
     {
         $json = is_file($file) ? file_get_contents($file) : false;
 
-        return $json === false ? throw BadField::at('file', "Expected a file that can be read, and {$file} is none.") : $json;
+        return $json === false
+            ? throw BadField::at('file', "Expected a file that can be read, and {$file} is none.")
+            : $json;
     }
 
     private function complain(string $sentence): void

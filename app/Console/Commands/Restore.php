@@ -13,9 +13,11 @@ final class Restore extends Command
 {
     use ReadsJson;
 
-    protected $signature = 'yoke:restore {file : A backup of the shop} {--passphrase= : Where it is encrypted by another one than the shop\'s own} {--check : Only tell whether it could be}';
+    protected $signature = 'yoke:restore {file : A backup of the shop} {--passphrase= : Where it is encrypted '.
+        'by another one than the shop\'s own} {--check : Only tell whether it could be}';
 
-    protected $description = 'Restore the whole shop from a backup; what is there now is kept first, and everybody is signed out';
+    protected $description = 'Restore the whole shop from a backup; what is there now is kept first, '.
+        'and everybody is signed out';
 
     public function handle(Restoring $restoring): int
     {
@@ -23,7 +25,11 @@ final class Restore extends Command
         $file = $this->argument('file');
         $prepared = storage_path('app/.prepared-'.bin2hex(random_bytes(6)));
         try {
-            $restoring->prepare($file, $prepared, is_string($this->option('passphrase')) ? $this->option('passphrase') : '');
+            $restoring->prepare(
+                $file,
+                $prepared,
+                is_string($this->option('passphrase')) ? $this->option('passphrase') : '',
+            );
             if ($this->option('check') === true) {
                 $this->output->writeln(Text::of('command.restorable', ['file' => $file]));
 

@@ -24,8 +24,16 @@ final class Sweep extends Command
     {
         $gone = 0;
         $folder = (string) config('cache.stores.file.path');
-        foreach (is_dir($folder) ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) : [] as $file) {
-            if ($file instanceof SplFileInfo && $file->isFile() && (int) @file_get_contents($file->getPathname(), false, null, 0, self::MOMENT) < time()) {
+        foreach (
+            is_dir($folder)
+                ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS))
+                : [] as $file
+        ) {
+            if (
+                $file instanceof SplFileInfo &&
+                $file->isFile() &&
+                (int) @file_get_contents($file->getPathname(), false, null, 0, self::MOMENT) < time()
+            ) {
                 $gone += @unlink($file->getPathname()) ? 1 : 0;
             }
         }

@@ -17,9 +17,16 @@ final class Up
     public function show(ShopHealth $health, Driver $devices): Response
     {
         $found = ['database' => $health->hasDatabase(), 'disk' => $health->hasRoom(), 'devices' => $devices->isThere()];
-        $lines = array_map(static fn (string $what, bool $is): string => Text::of("screen.up.{$what}-".($is ? 'fine' : 'trouble')), array_keys($found), $found);
+        $lines = array_map(
+            static fn (string $what, bool $is): string => Text::of("screen.up.{$what}-".($is ? 'fine' : 'trouble')),
+            array_keys($found),
+            $found,
+        );
 
-        return new Response(implode("\n", $lines)."\n", $found['database'] && $found['disk'] ? 200 : 503, ['Content-Type' => 'text/plain; charset=utf-8', 'Cache-Control' => 'no-store']);
+        return new Response(implode("\n", $lines)."\n", $found['database'] && $found['disk'] ? 200 : 503, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     /** The program answers; nothing else is asked. */

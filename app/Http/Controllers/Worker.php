@@ -14,6 +14,9 @@ final class Worker
         $built = public_path('build/worker.js');
         abort_unless(is_file($built), 404);
 
-        return response()->file($built, ['Content-Type' => 'text/javascript; charset=utf-8', 'Cache-Control' => 'no-cache']);
+        return response()->file($built, [
+            'Content-Type' => 'text/javascript; charset=utf-8',
+            'Cache-Control' => 'no-cache',
+        ]);
     }
 }

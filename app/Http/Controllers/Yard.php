@@ -27,6 +27,16 @@ final class Yard
 
         $yard = new YardPage($person, new JobCards($person, $this->analyses, $this->cache));
 
-        return view('yard', ['today' => $yard->today(), 'open' => $yard->open(), 'moreOpen' => $yard->moreOpen(), 'finished' => $yard->finished(), 'due' => $yard->due(), 'notes' => $yard->notes(), 'day' => $book->isPlanned(Date::today()->toImmutable()) ? new DayPage(Date::today()->toImmutable(), $book, $settings) : null]);
+        return view('yard', [
+            'today' => $yard->today(),
+            'open' => $yard->open(),
+            'moreOpen' => $yard->moreOpen(),
+            'finished' => $yard->finished(),
+            'due' => $yard->due(),
+            'notes' => $yard->notes(),
+            'day' => $book->isPlanned(Date::today()->toImmutable())
+                ? new DayPage(Date::today()->toImmutable(), $book, $settings)
+                : null,
+        ]);
     }
 }

@@ -14,7 +14,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets a request of the HTTP interface in by its token, for what token and person both may do; who guesses has to wait. */
+/**
+ * Lets a request of the HTTP interface in by its token, for what token and person both may do; who guesses has to wait.
+ */
 final readonly class ApiSignedIn
 {
     private const A_MINUTE = 120;
@@ -57,7 +59,9 @@ final readonly class ApiSignedIn
         }
         $this->limiter->hit($misses, self::MINUTE);
 
-        return self::refuse(401, 'unauthenticated', Text::of('api.unauthenticated'))->withHeaders(['WWW-Authenticate' => 'Bearer']);
+        return self::refuse(401, 'unauthenticated', Text::of('api.unauthenticated'))->withHeaders([
+            'WWW-Authenticate' => 'Bearer',
+        ]);
     }
 
     public static function refuse(int $status, string $code, string $says): JsonResponse
@@ -67,6 +71,8 @@ final readonly class ApiSignedIn
 
     private function wait(string $key): JsonResponse
     {
-        return self::refuse(429, 'too_many', Text::of('api.too_many'))->withHeaders(['Retry-After' => (string) max(1, $this->limiter->availableIn($key))]);
+        return self::refuse(429, 'too_many', Text::of('api.too_many'))->withHeaders([
+            'Retry-After' => (string) max(1, $this->limiter->availableIn($key)),
+        ]);
     }
 }

@@ -20,10 +20,16 @@ final class AsksRole
     public function handle(Request $request, Closure $next): Response
     {
         $person = $request->user();
-        if (! $person instanceof User || $person->role_standing !== User::ASKED || $request->routeIs(...self::ASKING)) {
+        if (
+            ! ($person instanceof User) ||
+            $person->role_standing !== User::ASKED ||
+            $request->routeIs(...self::ASKING)
+        ) {
             return $next($request);
         }
 
-        return $request->expectsJson() ? new JsonResponse(['message' => Text::of('screen.people.role-expected')], 409) : redirect()->route('role.ask');
+        return $request->expectsJson()
+            ? new JsonResponse(['message' => Text::of('screen.people.role-expected')], 409)
+            : redirect()->route('role.ask');
     }
 }

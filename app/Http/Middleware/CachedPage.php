@@ -15,7 +15,8 @@ use Illuminate\Support\Facades\Date;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A page that somebody looked at is drawn again only when something has changed that it may show: it is kept for each person and
+ * A page that somebody looked at is drawn again only when something has changed that it may show: it is kept for each
+ * person and
  * address, with the marks of the last changes (Revision). Never one that says what was refused or done.
  */
 final readonly class CachedPage
@@ -39,16 +40,28 @@ final readonly class CachedPage
 
     /**
      * @param  Closure(Request): Response  $next
-     * @param  string  $of  'job' for the pages of a job, 'any' for those that look over all, 'clock' for those that look at the time too
+     * @param  string  $of  'job' for the pages of a job, 'any' for those that look over all, 'clock' for those that
+     *     look at the time too
      */
     public function handle(Request $request, Closure $next, string $of): Response
     {
         $person = $request->user();
-        if (! $person instanceof User || ! $request->isMethod('GET') || array_diff(array_keys($request->query()), self::ASKED) !== [] || $this->hasSomethingToSay($request)) {
+        if (
+            ! ($person instanceof User) ||
+            ! $request->isMethod('GET') ||
+            array_diff(array_keys($request->query()), self::ASKED) !== [] ||
+            $this->hasSomethingToSay($request)
+        ) {
             return $next($request);
         }
         $key = 'page-'.hash('xxh128', $person->id.' '.$request->fullUrl());
-        $mark = $this->program().' '.Date::today()->toDateString().' '.($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any()).($of === 'clock' ? ' '.intdiv(Date::now()->getTimestamp(), self::CLOCK_SECONDS) : '');
+        $mark =
+            $this->program().
+            ' '.
+            Date::today()->toDateString().
+            ' '.
+            ($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any()).
+            ($of === 'clock' ? ' '.intdiv(Date::now()->getTimestamp(), self::CLOCK_SECONDS) : '');
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_string($kept[1] ?? null)) {
             return response(str_replace(self::TOKEN, (string) csrf_token(), $kept[1]));
@@ -57,18 +70,31 @@ final readonly class CachedPage
         return $this->keep($key, $mark, $next($request));
     }
 
-    /** What draws pages, in a mark that changes with an upgrade: its styles and scripts, and when it was made ready to serve. */
+    /**
+     * What draws pages, in a mark that changes with an upgrade: its styles and scripts, and when it was made ready to
+     * serve.
+     */
     private function program(): string
     {
-        return ($this->vite->manifestHash() ?? '').' '.(string) @filemtime($this->application->getCachedConfigPath());
+        return ($this->vite->manifestHash() ?? '').
+            ' '.
+            (string) @filemtime($this->application->getCachedConfigPath());
     }
 
     private function keep(string $key, string $mark, Response $response): Response
     {
         $page = (string) $response->getContent();
-        $isPage = $response->getStatusCode() === 200 && str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html');
+        $isPage =
+            $response->getStatusCode() === 200 &&
+            str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html');
         if ($isPage && strlen($page) <= self::LARGEST && ! str_contains($page, self::TOKEN)) {
-            rescue(fn () => $this->cache->put($key, [$mark, str_replace((string) csrf_token(), self::TOKEN, $page)], self::KEPT_SECONDS));
+            rescue(
+                fn () => $this->cache->put(
+                    $key,
+                    [$mark, str_replace((string) csrf_token(), self::TOKEN, $page)],
+                    self::KEPT_SECONDS,
+                ),
+            );
         }
 
         return $response;
@@ -78,7 +104,10 @@ final readonly class CachedPage
     {
         $session = $request->session();
 
-        return $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [] || $session->has('errors') || $session->has('_old_input');
+        return $session->get('_flash.old', []) !== [] ||
+            $session->get('_flash.new', []) !== [] ||
+            $session->has('errors') ||
+            $session->has('_old_input');
     }
 
     private function job(Request $request): int

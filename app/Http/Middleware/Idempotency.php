@@ -17,7 +17,8 @@ use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Takes what a browser sends under a mark once, however often it arrives. What waited there for the connection is answered
+ * Takes what a browser sends under a mark once, however often it arrives. What waited there for the connection is
+ * answered
  * as JSON: whether it was taken, and what was said of it.
  */
 final class Idempotency
@@ -76,7 +77,11 @@ final class Idempotency
     {
         $person = $request->user();
 
-        return substr(hash('sha256', ($person instanceof User ? $person->id : '').' '.$request->path().' '.$mark), 0, 36);
+        return substr(
+            hash('sha256', ($person instanceof User ? $person->id : '').' '.$request->path().' '.$mark),
+            0,
+            36,
+        );
     }
 
     private static function whole(Response $response): Response
@@ -89,7 +94,9 @@ final class Idempotency
         /** @var array<string, mixed> $answer */
         $answer = json_decode($kept, true, 64, JSON_THROW_ON_ERROR);
 
-        return $request->headers->has(self::WAITED) ? new JsonResponse($answer + ['says' => []]) : redirect(is_string($answer['back'] ?? null) ? $answer['back'] : '/');
+        return $request->headers->has(self::WAITED)
+            ? new JsonResponse($answer + ['says' => []])
+            : redirect(is_string($answer['back'] ?? null) ? $answer['back'] : '/');
     }
 
     /** @return array<string, mixed> */
@@ -98,7 +105,10 @@ final class Idempotency
         if ($response instanceof JsonResponse) {
             /** @var array<string, array{saved?: string, sentence?: string}> $fields */
             $fields = ((array) $response->getData(true))['fields'] ?? [];
-            $refused = array_filter($fields, static fn (array $field): bool => in_array($field['saved'] ?? '', self::NOT_TAKEN, true));
+            $refused = array_filter(
+                $fields,
+                static fn (array $field): bool => in_array($field['saved'] ?? '', self::NOT_TAKEN, true),
+            );
 
             return ['says' => array_values(array_column($refused, 'sentence')), 'fields' => $fields];
         }

@@ -14,7 +14,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What a program sends under a key is taken once, however often it is sent: what comes again is answered as the first was. */
+/**
+ * What a program sends under a key is taken once, however often it is sent: what comes again is answered as the first
+ * was.
+ */
 final class IdempotencyKey
 {
     public const HEADER = 'Idempotency-Key';
@@ -57,7 +60,11 @@ final class IdempotencyKey
 
             return $response;
         }
-        $answer = ['of' => self::body($request), 'status' => $response->getStatusCode(), 'answer' => (string) $response->getContent()];
+        $answer = [
+            'of' => self::body($request),
+            'status' => $response->getStatusCode(),
+            'answer' => (string) $response->getContent(),
+        ];
         $sent->close(json_encode($answer, JSON_THROW_ON_ERROR));
 
         return $response;
@@ -71,7 +78,9 @@ final class IdempotencyKey
             return ApiSignedIn::refuse(422, 'invalid', Text::of('api.expected_same_body'));
         }
 
-        return JsonResponse::fromJsonString($before['answer'] ?? '{}', $before['status'] ?? 200, [self::REPLAYED => 'true']);
+        return JsonResponse::fromJsonString($before['answer'] ?? '{}', $before['status'] ?? 200, [
+            self::REPLAYED => 'true',
+        ]);
     }
 
     /** A key is one person's, for one address. */

@@ -10,7 +10,8 @@ use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A session as the framework starts it. What a browser fetches by itself, with nobody waiting for it, reads the session and leaves
+ * A session as the framework starts it. What a browser fetches by itself, with nobody waiting for it, reads the session
+ * and leaves
  * no trace: no cookie that would overwrite another's, no address to go to, no sentence shown to nobody.
  */
 final class QuietSession extends StartSession

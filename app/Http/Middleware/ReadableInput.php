@@ -12,7 +12,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * Lets in what can be a form of this program: text in UTF-8 without control characters that no key types, not nested deep,
+ * Lets in what can be a form of this program: text in UTF-8 without control characters that no key types, not nested
+ * deep,
  * not many fields, no larger than its address takes.
  */
 final class ReadableInput
@@ -21,8 +22,17 @@ final class ReadableInput
 
     private const LARGEST = self::MEGABYTE;
 
-    /** Addresses that take a file, with the megabytes of a whole request there; a backup, which is as large as the shop, comes in parts. */
-    private const TAKES_FILES = ['jobs/*/photos' => 26, 'jobs/*/weigh' => 10, 'take-in' => 10, 'shop/restore' => 26, 'shop/restore/part' => 10];
+    /**
+     * Addresses that take a file, with the megabytes of a whole request there; a backup, which is as large as the shop,
+     * comes in parts.
+     */
+    private const TAKES_FILES = [
+        'jobs/*/photos' => 26,
+        'jobs/*/weigh' => 10,
+        'take-in' => 10,
+        'shop/restore' => 26,
+        'shop/restore/part' => 10,
+    ];
 
     private const DEEPEST = 6;
 
@@ -37,10 +47,13 @@ final class ReadableInput
             throw new HttpException(413);
         }
         if (! self::isText(rawurldecode($request->getPathInfo()))) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $this->fields = 0;
-        $this->check([$request->query->all(), $request->request->all(), $request->isJson() ? $request->json()->all() : []], 0);
+        $this->check(
+            [$request->query->all(), $request->request->all(), $request->isJson() ? $request->json()->all() : []],
+            0,
+        );
 
         return $next($request);
     }
@@ -61,14 +74,14 @@ final class ReadableInput
     {
         $this->fields += count($sent);
         if ($depth > self::DEEPEST || $this->fields > self::MOST_FIELDS) {
-            throw new BadRequestHttpException;
+            throw new BadRequestHttpException();
         }
         foreach ($sent as $name => $value) {
             if (is_array($value)) {
                 $this->check($value, $depth + 1);
             }
             if (! self::isText((string) $name) || (is_string($value) && ! self::isText($value))) {
-                throw new BadRequestHttpException;
+                throw new BadRequestHttpException();
             }
         }
     }

@@ -30,7 +30,12 @@ final readonly class SignedInHere
             $key = $request->session()->get(self::KEY);
             $signIn = is_string($key) ? DeviceSignIn::of($key) : null;
             $person = $request->user();
-            if ($signIn === null || ! $person instanceof User || ! $person->isHere() || $signIn->user_id !== $person->id) {
+            if (
+                $signIn === null ||
+                ! ($person instanceof User) ||
+                ! $person->isHere() ||
+                $signIn->user_id !== $person->id
+            ) {
                 $this->refuse($request);
             }
             Sessions::see($signIn);

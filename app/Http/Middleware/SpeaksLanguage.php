@@ -13,7 +13,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Every page in the language of whoever has signed in. Where nobody has, or nobody knows yet, it is the one that was read last on
+ * Every page in the language of whoever has signed in. Where nobody has, or nobody knows yet, it is the one that was
+ * read last on
  * this device, and before that the one that the browser asks for.
  */
 final readonly class SpeaksLanguage

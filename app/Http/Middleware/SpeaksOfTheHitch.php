@@ -16,7 +16,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Yoke\Family\Families;
 use Yoke\Specification\RigPart;
 
-/** On the pages of a job, of a practice run and of a hitch in the garage, everything is said in the words of its own family. */
+/**
+ * On the pages of a job, of a practice run and of a hitch in the garage, everything is said in the words of its own
+ * family.
+ */
 final readonly class SpeaksOfTheHitch
 {
     public function __construct(private Translator $translator)

@@ -12,7 +12,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whoever sends something waits while a backup is restored: nothing is written into a shop that is about to be another. */
+/**
+ * Whoever sends something waits while a backup is restored: nothing is written into a shop that is about to be another.
+ */
 final class WritingStops
 {
     private const RESTORES = 'shop/restore*';
@@ -24,11 +26,13 @@ final class WritingStops
             return $next($request);
         }
         try {
-            return (new WritingGate)->write(static fn (): Response => $next($request));
+            return (new WritingGate())->write(static fn (): Response => $next($request));
         } catch (WritingStopped) {
             $says = Text::of('screen.shop.restoring');
 
-            return $request->expectsJson() ? new JsonResponse(['message' => $says], 503, ['Retry-After' => '5']) : response()->view('errors.restoring', ['says' => $says], 503, ['Retry-After' => '5']);
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => $says], 503, ['Retry-After' => '5'])
+                : response()->view('errors.restoring', ['says' => $says], 503, ['Retry-After' => '5']);
         }
     }
 }

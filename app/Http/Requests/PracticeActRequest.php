@@ -34,7 +34,9 @@ final class PracticeActRequest extends FormRequest
             ActKind::Tape => $this->tape($lengths),
             ActKind::Set => $this->set(),
             ActKind::Look => ($place = $this->choice('place', Place::class)) === null ? null : Act::look($place),
-            ActKind::PutRight => ($remedy = $this->choice('remedy', Remedy::class)) === null ? null : Act::putRight($remedy),
+            ActKind::PutRight => ($remedy = $this->choice('remedy', Remedy::class)) === null
+                ? null
+                : Act::putRight($remedy),
             default => Act::plain(ActKind::from($this->text('kind'))),
         };
     }

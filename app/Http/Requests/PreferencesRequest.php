@@ -17,6 +17,10 @@ final class PreferencesRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['fineness' => ['sometimes', 'required', Rule::enum(Fineness::class)], 'language' => ['sometimes', 'required', Rule::enum(Language::class)], 'theme' => ['sometimes', 'required', Rule::in(User::THEMES)]];
+        return [
+            'fineness' => ['sometimes', 'required', Rule::enum(Fineness::class)],
+            'language' => ['sometimes', 'required', Rule::enum(Language::class)],
+            'theme' => ['sometimes', 'required', Rule::in(User::THEMES)],
+        ];
     }
 }

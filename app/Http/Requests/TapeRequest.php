@@ -24,7 +24,13 @@ final class TapeRequest extends FormRequest
         foreach (Place::allOf($stance) as $place) {
             $typed = $this->input("typed.{$place->field()}");
             if (is_string($typed)) {
-                $entries[] = Entry::read($place, $this->isCalledInSixteenths() ? CalledSixteenths::written($typed) : $typed, $settling, $this->basedOn($place), $this->person()->lengthParser());
+                $entries[] = Entry::read(
+                    $place,
+                    $this->isCalledInSixteenths() ? CalledSixteenths::written($typed) : $typed,
+                    $settling,
+                    $this->basedOn($place),
+                    $this->person()->lengthParser(),
+                );
             }
         }
 

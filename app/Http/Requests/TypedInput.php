@@ -12,8 +12,10 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
 /**
- * What a browser asks or sends, read by the shape that is expected of it. A list where a text is expected counts as nothing
- * typed, so that whoever reads it says what was expected; what is kept for the page that shows the refusal is text only.
+ * What a browser asks or sends, read by the shape that is expected of it. A list where a text is expected counts as
+ * nothing
+ * typed, so that whoever reads it says what was expected; what is kept for the page that shows the refusal is text
+ * only.
  *
  * @phpstan-require-extends FormRequest
  */
@@ -46,7 +48,19 @@ trait TypedInput
     public function typed(): array
     {
         /** @var array<string, string> */
-        return array_filter($this->except(['_token', '_once', self::FROM, 'password', 'password_again', 'password_now', 'passphrase', 'passphrase_again']), static fn (mixed $sent): bool => is_string($sent) && strlen($sent) <= self::LONGEST_TEXT);
+        return array_filter(
+            $this->except([
+                '_token',
+                '_once',
+                self::FROM,
+                'password',
+                'password_again',
+                'password_now',
+                'passphrase',
+                'passphrase_again',
+            ]),
+            static fn (mixed $sent): bool => is_string($sent) && strlen($sent) <= self::LONGEST_TEXT,
+        );
     }
 
     /**
@@ -98,7 +112,11 @@ trait TypedInput
         $steps = array_map(floatval(...), array_filter(is_array($sent) ? $sent : [], is_numeric(...)));
 
         /** @var array<string, float> */
-        return array_filter($steps, static fn (float $step, int|string $adjuster): bool => is_finite($step) && is_string($adjuster), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $steps,
+            static fn (float $step, int|string $adjuster): bool => is_finite($step) && is_string($adjuster),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** The page of this shop that the form stood on. */
@@ -124,12 +142,19 @@ trait TypedInput
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new ValidationException($validator, $this->expectsJson() ? null : $this->backWith($validator->errors()->toArray()), $this->errorBag);
+        throw new ValidationException(
+            $validator,
+            $this->expectsJson() ? null : $this->backWith($validator->errors()->toArray()),
+            $this->errorBag,
+        );
     }
 
     /** @param  array<array-key, mixed>  $errors */
     private function backWith(array $errors): RedirectResponse
     {
-        return redirect()->to($this->from($this->redirector->getUrlGenerator()->previous('/')))->withInput($this->typed())->withErrors($errors, $this->errorBag);
+        return redirect()
+            ->to($this->from($this->redirector->getUrlGenerator()->previous('/')))
+            ->withInput($this->typed())
+            ->withErrors($errors, $this->errorBag);
     }
 }

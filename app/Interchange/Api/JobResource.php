@@ -45,30 +45,64 @@ final readonly class JobResource
             'hitch' => $analysed->worked->hitchName(),
             'family' => $analysed->described->family()?->key(),
             'setting' => self::setting($analysed->current()?->setting),
-            'readings' => array_values($job->liveReadings->filter(static fn (Reading $reading): bool => $reading->height_mm !== null)->map(static fn (Reading $reading): array => [
-                'id' => $reading->id, 'stance' => $reading->stance->value, 'axle' => $reading->axle->value, 'side' => $reading->side->value, 'round' => $reading->round,
-                'height_mm' => (float) $reading->height_mm, 'typed' => $reading->typed, 'settling' => $reading->settling->value, 'taken_at' => $reading->taken_at->toIso8601String(),
-            ])->all()),
+            'readings' => array_values(
+                $job->liveReadings
+                    ->filter(static fn (Reading $reading): bool => $reading->height_mm !== null)
+                    ->map(
+                        static fn (Reading $reading): array => [
+                            'id' => $reading->id,
+                            'stance' => $reading->stance->value,
+                            'axle' => $reading->axle->value,
+                            'side' => $reading->side->value,
+                            'round' => $reading->round,
+                            'height_mm' => (float) $reading->height_mm,
+                            'typed' => $reading->typed,
+                            'settling' => $reading->settling->value,
+                            'taken_at' => $reading->taken_at->toIso8601String(),
+                        ],
+                    )
+                    ->all(),
+            ),
             'hook_ups' => self::hookUps($job),
             'measures' => self::measures($job),
-            'tickets' => array_values($job->tickets->whereNull('withdrawn_at')->map(static fn (WeighTicket $ticket): array => [
-                'id' => $ticket->id,
-                'stance' => $ticket->stance->value,
-                'round' => $ticket->round,
-                'typed' => $ticket->typed,
-                'platforms' => $ticket->platforms,
-                'conditions' => $ticket->conditions ?? [],
-                'weighed_at' => $ticket->weighed_at->toIso8601String(),
-            ])->all()),
-            'tongue_weights' => array_values($job->tongueReadings->whereNull('withdrawn_at')->map(static fn (TongueWeighing $weighing): array => [
-                'id' => $weighing->id,
-                'way' => $weighing->way->value,
-                'read_kg' => $weighing->read_kg,
-                'hitch_height_mm' => $weighing->hitch_height_mm,
-                'behind_ball_mm' => $weighing->behind_ball_mm,
-                'read_at' => $weighing->read_at->toIso8601String(),
-            ])->all()),
-            'verdict' => $verdict === null ? null : ['verdict' => $verdict->verdict->value, 'restored' => $verdict->share->mean(), 'doubt' => $verdict->share->deviation()],
+            'tickets' => array_values(
+                $job->tickets
+                    ->whereNull('withdrawn_at')
+                    ->map(
+                        static fn (WeighTicket $ticket): array => [
+                            'id' => $ticket->id,
+                            'stance' => $ticket->stance->value,
+                            'round' => $ticket->round,
+                            'typed' => $ticket->typed,
+                            'platforms' => $ticket->platforms,
+                            'conditions' => $ticket->conditions ?? [],
+                            'weighed_at' => $ticket->weighed_at->toIso8601String(),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'tongue_weights' => array_values(
+                $job->tongueReadings
+                    ->whereNull('withdrawn_at')
+                    ->map(
+                        static fn (TongueWeighing $weighing): array => [
+                            'id' => $weighing->id,
+                            'way' => $weighing->way->value,
+                            'read_kg' => $weighing->read_kg,
+                            'hitch_height_mm' => $weighing->hitch_height_mm,
+                            'behind_ball_mm' => $weighing->behind_ball_mm,
+                            'read_at' => $weighing->read_at->toIso8601String(),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'verdict' => $verdict === null
+                    ? null
+                    : [
+                        'verdict' => $verdict->verdict->value,
+                        'restored' => $verdict->share->mean(),
+                        'doubt' => $verdict->share->deviation(),
+                    ],
             'next' => $advised === null ? null : self::next($advised),
         ];
     }
@@ -89,26 +123,43 @@ final readonly class JobResource
     {
         $carried = $job->rounds->filter(static fn (Round $round): bool => $round->stance === Stance::Carried);
 
-        return array_values($carried->map(static fn (Round $round): array => [
-            'round' => $round->number,
-            'setting' => $round->setting,
-            'set_by' => $round->set_by?->value,
-            'counted' => $round->is_counted,
-        ])->all());
+        return array_values(
+            $carried
+                ->map(
+                    static fn (Round $round): array => [
+                        'round' => $round->number,
+                        'setting' => $round->setting,
+                        'set_by' => $round->set_by?->value,
+                        'counted' => $round->is_counted,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> the latest of each kind, stance and round: mm, kg or degrees */
     private static function measures(Job $job): array
     {
-        $latest = $job->measures->keyBy(static fn (Measure $measure): string => "{$measure->stance->value} {$measure->round} {$measure->kind->value}");
+        $latest = $job->measures->keyBy(
+            static fn (
+                Measure $measure,
+            ): string => "{$measure->stance->value} {$measure->round} {$measure->kind->value}",
+        );
 
-        return array_values($latest->filter(static fn (Measure $measure): bool => $measure->value !== null)->map(static fn (Measure $measure): array => [
-            'stance' => $measure->stance->value,
-            'round' => $measure->round,
-            'kind' => $measure->kind->value,
-            'value' => $measure->value,
-            'typed' => $measure->typed,
-        ])->all());
+        return array_values(
+            $latest
+                ->filter(static fn (Measure $measure): bool => $measure->value !== null)
+                ->map(
+                    static fn (Measure $measure): array => [
+                        'stance' => $measure->stance->value,
+                        'round' => $measure->round,
+                        'kind' => $measure->kind->value,
+                        'value' => $measure->value,
+                        'typed' => $measure->typed,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return array<string, float>|null */

@@ -15,7 +15,14 @@ final readonly class RigResource
     {
         $sheet = RigSnapshot::sheetOf($rig);
 
-        return ['id' => $rig->id, 'mark' => $rig->mark, 'title' => $rig->title(), 'vehicle' => self::part($sheet['vehicle']), 'trailer' => self::part($sheet['trailer']), 'hitch' => self::part($sheet['hitch'])];
+        return [
+            'id' => $rig->id,
+            'mark' => $rig->mark,
+            'title' => $rig->title(),
+            'vehicle' => self::part($sheet['vehicle']),
+            'trailer' => self::part($sheet['trailer']),
+            'hitch' => self::part($sheet['hitch']),
+        ];
     }
 
     /**

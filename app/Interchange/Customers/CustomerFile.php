@@ -26,13 +26,42 @@ final readonly class CustomerFile
             'phone' => $this->customer->phone,
             'mail' => $this->customer->mail,
             'agreed_at' => $this->customer->agreed_at?->toIso8601String(),
-            'rigs' => array_map(static fn (Rig $rig): array => [
-                'title' => $rig->title(),
-                'hitch' => $rig->hitch->name,
-                'jobs' => $rig->jobs->map(static fn (Job $job): array => ['title' => $job->title, 'booked_on' => $job->booked_on->toDateString(), 'handed_over_at' => $job->handed_over_at?->toIso8601String(), 'record' => self::record($job)])->all(),
-                'notes' => OwnerNote::query()->whereIn('job_id', $rig->jobs->modelKeys())->orderBy('id')->get()->map(static fn (OwnerNote $note): array => ['sent_at' => $note->sent_at->toIso8601String(), 'note' => $note->note])->all(),
-                'calls' => $rig->calls->map(static fn (ReminderCall $call): array => ['called_at' => $call->called_at->toIso8601String(), 'outcome' => $call->outcome->value])->all(),
-            ], $this->customer->rigs->load(['vehicle', 'trailer', 'hitch', 'jobs', 'calls'])->all()),
+            'rigs' => array_map(
+                static fn (Rig $rig): array => [
+                    'title' => $rig->title(),
+                    'hitch' => $rig->hitch->name,
+                    'jobs' => $rig->jobs
+                        ->map(
+                            static fn (Job $job): array => [
+                                'title' => $job->title,
+                                'booked_on' => $job->booked_on->toDateString(),
+                                'handed_over_at' => $job->handed_over_at?->toIso8601String(),
+                                'record' => self::record($job),
+                            ],
+                        )
+                        ->all(),
+                    'notes' => OwnerNote::query()
+                        ->whereIn('job_id', $rig->jobs->modelKeys())
+                        ->orderBy('id')
+                        ->get()
+                        ->map(
+                            static fn (OwnerNote $note): array => [
+                                'sent_at' => $note->sent_at->toIso8601String(),
+                                'note' => $note->note,
+                            ],
+                        )
+                        ->all(),
+                    'calls' => $rig->calls
+                        ->map(
+                            static fn (ReminderCall $call): array => [
+                                'called_at' => $call->called_at->toIso8601String(),
+                                'outcome' => $call->outcome->value,
+                            ],
+                        )
+                        ->all(),
+                ],
+                $this->customer->rigs->load(['vehicle', 'trailer', 'hitch', 'jobs', 'calls'])->all(),
+            ),
         ];
     }
 

@@ -87,7 +87,11 @@ final class FileCheck
         foreach ($tree as $key => $value) {
             if (is_array($value)) {
                 $this->names($value, "{$at}/{$key}");
-            } elseif (is_string($value) && in_array($key, self::NAMES, true) && preg_match(self::NOT_IN_NAMES, $value) !== 0) {
+            } elseif (
+                is_string($value) &&
+                in_array($key, self::NAMES, true) &&
+                preg_match(self::NOT_IN_NAMES, $value) !== 0
+            ) {
                 throw ImportRefused::at("{$at}/{$key}", Text::of('expected.import.name'));
             }
         }
@@ -95,9 +99,12 @@ final class FileCheck
 
     private function schema(string $json): void
     {
-        $validator = new Validator;
+        $validator = new Validator();
         $validator->setMaxErrors(1);
-        $result = $validator->validate(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR), (string) file_get_contents(resource_path(self::SCHEMA)));
+        $result = $validator->validate(
+            json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR),
+            (string) file_get_contents(resource_path(self::SCHEMA)),
+        );
         $error = $result->error();
         if ($error === null) {
             return;
@@ -110,9 +117,20 @@ final class FileCheck
     private static function expected(ValidationError $error): string
     {
         $says = Text::ifAny("expected.schema.{$error->keyword()}") !== '' ? $error->keyword() : 'other';
-        $figures = array_filter($error->args(), static fn (mixed $figure): bool => is_scalar($figure) || is_array($figure));
+        $figures = array_filter(
+            $error->args(),
+            static fn (mixed $figure): bool => is_scalar($figure) || is_array($figure),
+        );
 
-        return Text::of("expected.schema.{$says}", array_map(static fn (mixed $figure): string => is_array($figure) ? implode(', ', array_filter($figure, is_scalar(...))) : (string) $figure, $figures));
+        return Text::of(
+            "expected.schema.{$says}",
+            array_map(
+                static fn (mixed $figure): string => is_array($figure)
+                    ? implode(', ', array_filter($figure, is_scalar(...)))
+                    : (string) $figure,
+                $figures,
+            ),
+        );
     }
 
     private function leaf(ValidationError $error): ValidationError
@@ -130,7 +148,10 @@ final class FileCheck
                 continue;
             }
             try {
-                $typed = (new LengthParser(LengthUnit::from($reading['typed_unit'])))->parse($reading['typed'])->length()->millimetres();
+                $typed = (new LengthParser(LengthUnit::from($reading['typed_unit'])))
+                    ->parse($reading['typed'])
+                    ->length()
+                    ->millimetres();
             } catch (CoreException) {
                 $typed = null;
             }
@@ -154,9 +175,14 @@ final class FileCheck
     private function rig(array $content): void
     {
         $rig = $content['rig'];
-        foreach (['/job/rig_as_worked' => $content['job']['rig_as_worked'], '/rig' => array_intersect_key($rig, Lists::PARTS)] as $pointer => $sheet) {
+        foreach (
+            [
+                '/job/rig_as_worked' => $content['job']['rig_as_worked'],
+                '/rig' => array_intersect_key($rig, Lists::PARTS),
+            ] as $pointer => $sheet
+        ) {
             try {
-                $problems = new CollectProblems;
+                $problems = new CollectProblems();
                 (new RigSnapshot($sheet))->specified()->check($problems);
                 $complaint = array_values(ExpectedWords::each($problems->all()))[0] ?? null;
             } catch (CoreException $impossible) {

@@ -24,10 +24,19 @@ final class FilePeople
     {
         $emails = array_column($people, 'email');
         $known = self::known($emails);
-        $new = array_filter($people, static fn (array $person): bool => ! isset($known[mb_strtolower($person['email'])]));
+        $new = array_filter(
+            $people,
+            static fn (array $person): bool => ! isset($known[mb_strtolower($person['email'])]),
+        );
         $rows = [];
         foreach ($new as $person) {
-            $rows[mb_strtolower($person['email'])] ??= ['name' => $person['name'], 'email' => $person['email'], 'password' => self::NO_PASSWORD, 'created_at' => Date::now(), 'updated_at' => Date::now()];
+            $rows[mb_strtolower($person['email'])] ??= [
+                'name' => $person['name'],
+                'email' => $person['email'],
+                'password' => self::NO_PASSWORD,
+                'created_at' => Date::now(),
+                'updated_at' => Date::now(),
+            ];
         }
         foreach (array_chunk(array_values($rows), self::AT_ONCE) as $chunk) {
             DB::table('users')->insert($chunk);
@@ -44,9 +53,15 @@ final class FilePeople
     private static function known(array $emails): array
     {
         $known = [];
-        foreach (array_chunk(array_values(array_unique(array_map(mb_strtolower(...), $emails))), self::AT_ONCE) as $chunk) {
+        foreach (
+            array_chunk(array_values(array_unique(array_map(mb_strtolower(...), $emails))), self::AT_ONCE) as $chunk
+        ) {
             $marks = implode(', ', array_fill(0, count($chunk), '?'));
-            foreach (User::query()->whereRaw("lower(email) IN ({$marks})", $chunk)->get(['id', 'email']) as $person) {
+            foreach (
+                User::query()
+                    ->whereRaw("lower(email) IN ({$marks})", $chunk)
+                    ->get(['id', 'email']) as $person
+            ) {
                 $known[mb_strtolower($person->email)] = $person->id;
             }
         }

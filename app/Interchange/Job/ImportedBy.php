@@ -15,6 +15,10 @@ final readonly class ImportedBy
 
     public function __construct(string $file, public ?User $person)
     {
-        $this->file = mb_substr((string) preg_replace('/[<>\p{C}\/\\\\]+/u', '-', mb_scrub($file)), 0, self::LONGEST_NAME);
+        $this->file = mb_substr(
+            (string) preg_replace('/[<>\p{C}\/\\\\]+/u', '-', mb_scrub($file)),
+            0,
+            self::LONGEST_NAME,
+        );
     }
 }

@@ -14,7 +14,8 @@ final class JobFile
 
     public const VERSION = 2;
 
-    public const ENCODED = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
+    public const ENCODED =
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
 
     private const OF_JOB = ['id', 'rig_id'];
 
@@ -23,7 +24,9 @@ final class JobFile
     /** @var array<int, int> place in the list of people, by number here */
     private array $people = [];
 
-    /** @param  array<string, mixed>|null  $analysis  what the readings tell, for whoever reads the file; never taken in */
+    /**
+     * @param  array<string, mixed>|null  $analysis  what the readings tell, for whoever reads the file; never taken in
+     */
     public function __construct(private readonly Job $job, private readonly ?array $analysis = null)
     {
     }
@@ -43,9 +46,20 @@ final class JobFile
             'version' => self::VERSION,
             'rig' => [
                 ...Row::toFile(array_diff_key($rig, array_flip(self::OF_RIG)), ['found_setting']),
-                ...array_map(fn (string $table, string $part): array => Row::toFile((array) DB::table($table)->where('id', $rig["{$part}_id"])->first(), ['sheet']), Lists::PARTS, array_keys(Lists::PARTS)),
+                ...array_map(
+                    fn (string $table, string $part): array => Row::toFile(
+                        (array) DB::table($table)->where('id', $rig["{$part}_id"])->first(),
+                        ['sheet'],
+                    ),
+                    Lists::PARTS,
+                    array_keys(Lists::PARTS),
+                ),
             ],
-            'job' => Row::toFile(array_diff_key($job, array_flip([...self::OF_JOB, 'extra'])), ['rig_as_worked', 'head_place', 'start']),
+            'job' => Row::toFile(array_diff_key($job, array_flip([...self::OF_JOB, 'extra'])), [
+                'rig_as_worked',
+                'head_place',
+                'start',
+            ]),
         ];
         $content['rig'] = $this->withLists($this->named($content['rig']), Lists::OF_RIG, 'rig_id', $this->job->rig_id);
         $content['job'] = $this->withLists($content['job'], Lists::OF_JOB, 'job_id', $this->job->id);
@@ -103,7 +117,10 @@ final class JobFile
                 $row['supersedes_id'] = $places[$row['supersedes_id']];
             }
             $row['user_id'] = $this->person((int) $columns['user_id']);
-            $rows[] = $table === 'procedure_runs' ? [...$row, 'steps' => $this->rows(...[...Lists::STEPS, 'procedure_run_id', (int) $columns['id']])] : $row;
+            $rows[] =
+                $table === 'procedure_runs'
+                    ? [...$row, 'steps' => $this->rows(...[...Lists::STEPS, 'procedure_run_id', (int) $columns['id']])]
+                    : $row;
         }
 
         return $rows;
@@ -117,8 +134,17 @@ final class JobFile
     /** @return list<array{name: string, email: string}> in the order in which they are named */
     private function everybody(): array
     {
-        $known = DB::table('users')->whereIn('id', array_keys($this->people))->get(['id', 'name', 'email'])->keyBy('id');
+        $known = DB::table('users')
+            ->whereIn('id', array_keys($this->people))
+            ->get(['id', 'name', 'email'])
+            ->keyBy('id');
 
-        return array_map(static fn (int $id): array => ['name' => (string) $known[$id]?->name, 'email' => (string) $known[$id]?->email], array_keys($this->people));
+        return array_map(
+            static fn (int $id): array => [
+                'name' => (string) $known[$id]?->name,
+                'email' => (string) $known[$id]?->email,
+            ],
+            array_keys($this->people),
+        );
     }
 }

@@ -26,8 +26,11 @@ final class JobImport
     private array $columns = [];
 
     /** @param  array<string, mixed>  $content  as FileCheck lets it through */
-    private function __construct(private array $content, private readonly WhenItExists $then, private readonly ImportedBy $by)
-    {
+    private function __construct(
+        private array $content,
+        private readonly WhenItExists $then,
+        private readonly ImportedBy $by,
+    ) {
         unset($this->content['analysis']);
         $this->content['version'] = JobFile::VERSION;
     }
@@ -35,7 +38,7 @@ final class JobImport
     /** @throws ImportRefused */
     public static function take(string $json, WhenItExists $then, ImportedBy $by): self
     {
-        $import = new self((new FileCheck)->read($json), $then, $by);
+        $import = new self((new FileCheck())->read($json), $then, $by);
         $import->job = DB::transaction($import->write(...));
 
         return $import;
@@ -46,7 +49,11 @@ final class JobImport
     /** @return array{file: string, title: string, readings: int} what the record of deeds says of it */
     public function deed(): array
     {
-        return ['file' => $this->by->file, 'title' => $this->job->title, 'readings' => count($this->content['job']['readings'])];
+        return [
+            'file' => $this->by->file,
+            'title' => $this->job->title,
+            'readings' => count($this->content['job']['readings']),
+        ];
     }
 
     /** @return list<string> pointers of fields that are not known here: kept, and handed on with the file */
@@ -58,17 +65,31 @@ final class JobImport
     private function write(): Job
     {
         $this->decide();
-        $this->import = Import::query()->create(['file' => $this->by->file, 'user_id' => $this->by->person?->id, 'imported_at' => Date::now()])->id;
+        $this->import = Import::query()->create([
+            'file' => $this->by->file,
+            'user_id' => $this->by->person?->id,
+            'imported_at' => Date::now(),
+        ])->id;
         $this->people = FilePeople::ids($this->content['people']);
         $rigId = $this->rig();
         $this->lists($this->content['rig'], Lists::OF_RIG, 'rig_id', $rigId);
-        $jobId = DB::table('jobs')->insertGetId(['rig_id' => $rigId, 'import_id' => $this->import, ...Row::toTable(array_intersect_key($this->content['job'], $this->columns('jobs')), ['rig_as_worked', 'head_place', 'start'])]);
+        $jobId = DB::table('jobs')->insertGetId([
+            'rig_id' => $rigId,
+            'import_id' => $this->import,
+            ...Row::toTable(array_intersect_key($this->content['job'], $this->columns('jobs')), [
+                'rig_as_worked',
+                'head_place',
+                'start',
+            ]),
+        ]);
         $this->lists($this->content['job'], Lists::OF_JOB, 'job_id', $jobId);
         $job = Job::query()->findOrFail($jobId);
         /** @var array<string, mixed> $known */
         $known = json_decode((new JobFile($job))->json(), true, 512, JSON_THROW_ON_ERROR);
         $unknown = Pointers::missing($this->content, $known);
-        DB::table('jobs')->where('id', $jobId)->update(['extra' => $unknown === [] ? null : json_encode($unknown, JobFile::ENCODED)]);
+        DB::table('jobs')
+            ->where('id', $jobId)
+            ->update(['extra' => $unknown === [] ? null : json_encode($unknown, JobFile::ENCODED)]);
         (new RigCare(Rig::query()->findOrFail($rigId)))->look();
 
         return $job->refresh();
@@ -91,7 +112,14 @@ final class JobImport
     private function here(): array
     {
         $rig = $this->content['rig'];
-        $asked = ['job' => ['jobs', $this->content['job']['mark'], $this->content['job']['title']], 'rig' => ['rigs', $rig['mark'], Text::of('rig.pair', ['vehicle' => $rig['vehicle']['name'], 'trailer' => $rig['trailer']['name']])]];
+        $asked = [
+            'job' => ['jobs', $this->content['job']['mark'], $this->content['job']['title']],
+            'rig' => [
+                'rigs',
+                $rig['mark'],
+                Text::of('rig.pair', ['vehicle' => $rig['vehicle']['name'], 'trailer' => $rig['trailer']['name']]),
+            ],
+        ];
         foreach (Lists::PARTS as $part => $table) {
             $asked[$part] = [$table, $rig[$part]['mark'], $rig[$part]['name']];
         }
@@ -118,11 +146,23 @@ final class JobImport
     {
         $parts = [];
         foreach (Lists::PARTS as $part => $table) {
-            $parts["{$part}_id"] = $this->idOf($table, $this->content['rig'][$part]['mark']) ?? DB::table($table)->insertGetId(Row::toTable(array_intersect_key($this->content['rig'][$part], $this->columns($table)), ['sheet']));
+            $parts["{$part}_id"] =
+                $this->idOf($table, $this->content['rig'][$part]['mark']) ??
+                DB::table($table)->insertGetId(
+                    Row::toTable(array_intersect_key($this->content['rig'][$part], $this->columns($table)), ['sheet']),
+                );
         }
         $paired = DB::table('rigs')->where($parts)->value('id');
 
-        return $this->idOf('rigs', $this->content['rig']['mark']) ?? (is_numeric($paired) ? (int) $paired : DB::table('rigs')->insertGetId([...$parts, ...Row::toTable(array_intersect_key($this->content['rig'], $this->columns('rigs')), ['found_setting'])]));
+        return $this->idOf('rigs', $this->content['rig']['mark']) ??
+            (is_numeric($paired)
+                ? (int) $paired
+                : DB::table('rigs')->insertGetId([
+                    ...$parts,
+                    ...Row::toTable(array_intersect_key($this->content['rig'], $this->columns('rigs')), [
+                        'found_setting',
+                    ]),
+                ]));
     }
 
     private function idOf(string $table, string $mark): ?int
@@ -155,9 +195,13 @@ final class JobImport
         $ids = [];
         foreach ($rows as $place => $row) {
             $columns = [...Row::toTable(array_intersect_key($row, $this->columns($table)), $json), ...$owner];
-            $columns['user_id'] = $this->people[$row['user_id']] ?? throw ImportRefused::at("/{$table}/{$place}/user_id", Text::of('expected.import.person'));
+            $columns['user_id'] =
+                $this->people[$row['user_id']] ??
+                throw ImportRefused::at("/{$table}/{$place}/user_id", Text::of('expected.import.person'));
             if (isset($row['supersedes_id'])) {
-                $columns['supersedes_id'] = $ids[$row['supersedes_id']] ?? throw ImportRefused::at("/{$table}/{$place}/supersedes_id", Text::of('expected.import.earlier'));
+                $columns['supersedes_id'] =
+                    $ids[$row['supersedes_id']] ??
+                    throw ImportRefused::at("/{$table}/{$place}/supersedes_id", Text::of('expected.import.earlier'));
             }
             if ($this->isHere($table, $columns)) {
                 continue;
@@ -180,15 +224,20 @@ final class JobImport
     }
 
     /**
-     * Of a rig that is merged, a load state of the same name and a line of the care book written down already stay as they are.
+     * Of a rig that is merged, a load state of the same name and a line of the care book written down already stay as
+     * they are.
      *
      * @param  array<string, mixed>  $columns
      */
     private function isHere(string $table, array $columns): bool
     {
         return match ($table) {
-            'load_states' => DB::table($table)->where(['rig_id' => $columns['rig_id'], 'name' => $columns['name']])->exists(),
-            'care_records' => DB::table($table)->where(['rig_id' => $columns['rig_id'], 'task' => $columns['task'], 'done_at' => $columns['done_at']])->exists(),
+            'load_states' => DB::table($table)
+                ->where(['rig_id' => $columns['rig_id'], 'name' => $columns['name']])
+                ->exists(),
+            'care_records' => DB::table($table)
+                ->where(['rig_id' => $columns['rig_id'], 'task' => $columns['task'], 'done_at' => $columns['done_at']])
+                ->exists(),
             default => false,
         };
     }
@@ -198,6 +247,23 @@ final class JobImport
     {
         $this->columns[$table] ??= DB::getSchemaBuilder()->getColumnListing($table);
 
-        return array_flip(array_diff($this->columns[$table], ['id', 'import_id', 'extra', 'care_due_on', 'job_id', 'rig_id', 'procedure_run_id', 'user_id', 'supersedes_id', 'vehicle_id', 'trailer_id', 'hitch_id', 'customer_id', 'person_id']));
+        return array_flip(
+            array_diff($this->columns[$table], [
+                'id',
+                'import_id',
+                'extra',
+                'care_due_on',
+                'job_id',
+                'rig_id',
+                'procedure_run_id',
+                'user_id',
+                'supersedes_id',
+                'vehicle_id',
+                'trailer_id',
+                'hitch_id',
+                'customer_id',
+                'person_id',
+            ]),
+        );
     }
 }

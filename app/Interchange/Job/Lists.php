@@ -7,7 +7,10 @@ namespace App\Interchange\Job;
 /** The lists of a job file, and the tables that they are kept in. */
 final class Lists
 {
-    /** Of a job: name in the file => its table and the columns that hold JSON. What stands later may point to what stands before. */
+    /**
+     * Of a job: name in the file => its table and the columns that hold JSON. What stands later may point to what
+     * stands before.
+     */
     public const OF_JOB = [
         'stations' => ['station_marks', []],
         'rounds' => ['rounds', ['setting']],

@@ -25,15 +25,21 @@ final class PhotoCheck
     {
         $size = str_starts_with($jpeg, "\xFF\xD8\xFF\xE0") ? @getimagesizefromstring($jpeg) : false;
 
-        return $size !== false && $size[0] * $size[1] <= self::MOST_PIXELS && str_ends_with($jpeg, self::END) && self::hasOnlyAPicture($jpeg);
+        return $size !== false &&
+            $size[0] * $size[1] <= self::MOST_PIXELS &&
+            str_ends_with($jpeg, self::END) &&
+            self::hasOnlyAPicture($jpeg);
     }
 
     private static function hasOnlyAPicture(string $jpeg): bool
     {
         for ($at = 2; isset($jpeg[$at + 3]) && $jpeg[$at] === "\xFF"; $at += 2 + $length) {
             $marker = ord($jpeg[$at + 1]);
-            $length = ord($jpeg[$at + 2]) << 8 | ord($jpeg[$at + 3]);
-            $isOwnComment = $marker === self::COMMENT && str_starts_with(substr($jpeg, $at + 4, $length - 2), self::OWN_COMMENT) && $length < 80;
+            $length = (ord($jpeg[$at + 2]) << 8) | ord($jpeg[$at + 3]);
+            $isOwnComment =
+                $marker === self::COMMENT &&
+                str_starts_with(substr($jpeg, $at + 4, $length - 2), self::OWN_COMMENT) &&
+                $length < 80;
             if (! $isOwnComment && ! in_array($marker, self::ALLOWED, true)) {
                 return false;
             }

@@ -6,7 +6,10 @@ namespace App\Interchange\Job;
 
 use stdClass;
 
-/** One row of a table as it stands in a file, and back: what it belongs to, and its number, are left to the place it stands at; who owns it and who works on it stay in the shop. */
+/**
+ * One row of a table as it stands in a file, and back: what it belongs to, and its number, are left to the place it
+ * stands at; who owns it and who works on it stay in the shop.
+ */
 final class Row
 {
     private const LEFT_OUT = ['id', 'job_id', 'rig_id', 'procedure_run_id', 'import_id', 'customer_id', 'person_id'];
@@ -45,7 +48,10 @@ final class Row
         foreach ($row as $name => $value) {
             $columns[$name] = match (true) {
                 $value === null => null,
-                in_array($name, $json, true) => json_encode($value === [] && ! in_array($name, Lists::LISTS, true) ? new stdClass : $value, JobFile::ENCODED),
+                in_array($name, $json, true) => json_encode(
+                    $value === [] && ! in_array($name, Lists::LISTS, true) ? new stdClass() : $value,
+                    JobFile::ENCODED,
+                ),
                 $name === 'jpeg' => base64_decode((string) $value, true),
                 $name === 'booked_on' => "{$value} 00:00:00",
                 self::isTime($name) => str_replace(['T', 'Z'], [' ', ''], (string) $value),
@@ -66,6 +72,6 @@ final class Row
     {
         $value = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-        return $value === [] && ! in_array($name, Lists::LISTS, true) ? new stdClass : $value;
+        return $value === [] && ! in_array($name, Lists::LISTS, true) ? new stdClass() : $value;
     }
 }

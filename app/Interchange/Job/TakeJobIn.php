@@ -25,7 +25,14 @@ final readonly class TakeJobIn
      */
     public function by(User $person, string $json, WhenItExists $then, string $called): JobImport
     {
-        return $this->told($person, $this->door->inShop($person, 'work', static fn (): JobImport => JobImport::take($json, $then, new ImportedBy($called, $person))));
+        return $this->told(
+            $person,
+            $this->door->inShop(
+                $person,
+                'work',
+                static fn (): JobImport => JobImport::take($json, $then, new ImportedBy($called, $person)),
+            ),
+        );
     }
 
     /** @throws ImportRefused */

@@ -44,7 +44,7 @@ final readonly class AdvicePage
     private const RUNNERS_UP = 3;
 
     /** From this chance on it is said that something may be a mistake. */
-    private const SUSPECT = 0.10;
+    private const SUSPECT = 0.1;
 
     private const PROBABLE = 0.5;
 
@@ -96,14 +96,18 @@ final readonly class AdvicePage
     {
         $recommendation = $this->recommendation();
 
-        return $recommendation === null ? $this->says->tension($this->analysis->tension()) : $this->says->move($recommendation);
+        return $recommendation === null
+            ? $this->says->tension($this->analysis->tension())
+            : $this->says->move($recommendation);
     }
 
     public function isInRange(): bool
     {
         $recommendation = $this->recommendation();
 
-        return $recommendation === null ? $this->says->isDone($this->analysis->tension()) : $recommendation->action === Action::Stop;
+        return $recommendation === null
+            ? $this->says->isDone($this->analysis->tension())
+            : $recommendation->action === Action::Stop;
     }
 
     /** What was handed over, in a sentence: the setting as it was left, and when. */
@@ -124,7 +128,9 @@ final readonly class AdvicePage
         $verdict = $this->verdict();
 
         return match (true) {
-            $recommendation !== null => $this->says->likely(($recommendation->next() ?? $recommendation->forecast)->chance),
+            $recommendation !== null => $this->says->likely(
+                ($recommendation->next() ?? $recommendation->forecast)->chance,
+            ),
             $verdict !== null => $this->says->likely($verdict->chances->inRange),
             default => '',
         };
@@ -168,11 +174,19 @@ final readonly class AdvicePage
     {
         $recommendation = $this->recommendation();
         $method = $this->job->goal->criterion;
-        $sentences = [$recommendation === null ? Text::of('move.because.tension') : $this->says->because($recommendation, $method)];
+        $sentences = [
+            $recommendation === null
+                ? Text::of('move.because.tension')
+                : $this->says->because($recommendation, $method),
+        ];
         if ($method !== Criterion::FrontRestoration) {
             $sentences[] = Text::of('verdict.by_method', ['method' => lcfirst($this->says->method($method))]);
         }
-        if ($this->verdict() !== null && ! $this->job->taped->isTaped(Stance::Dropped) && $this->job->taped->isTaped(Stance::Carried)) {
+        if (
+            $this->verdict() !== null &&
+            ! $this->job->taped->isTaped(Stance::Dropped) &&
+            $this->job->taped->isTaped(Stance::Carried)
+        ) {
             $sentences[] = Text::of('verdict.dropped_missing');
         }
         if ($this->isTurnedLoaded()) {
@@ -183,7 +197,9 @@ final readonly class AdvicePage
         }
         $most = $this->job->described->makersMostRestored();
 
-        return $most === null ? $sentences : [...$sentences, Text::of('move.makers_more', ['percent' => (int) round(100 * $most)])];
+        return $most === null
+            ? $sentences
+            : [...$sentences, Text::of('move.makers_more', ['percent' => (int) round(100 * $most)])];
     }
 
     /** Whether the move turns a screw under load. */
@@ -191,7 +207,11 @@ final readonly class AdvicePage
     {
         $recommendation = $this->recommendation();
         $from = $recommendation?->present?->setting;
-        foreach ($recommendation === null || $from === null ? [] : $from->changesTo($recommendation->forecast->setting) as $key) {
+        foreach (
+            $recommendation === null || $from === null
+                ? []
+                : $from->changesTo($recommendation->forecast->setting) as $key
+        ) {
             if ($this->job->adjusters?->get($key)->isTurnedLoaded === true) {
                 return true;
             }
@@ -206,9 +226,15 @@ final readonly class AdvicePage
         $recommendation = $this->recommendation();
         $from = $recommendation?->present?->setting;
         $isCam = $this->job->described->family()?->facts()->control === SwayControl::Cam;
-        $changed = ! $isCam || $recommendation === null || $from === null ? [] : $from->changesTo(($recommendation->next() ?? $recommendation->forecast)->setting);
+        $changed =
+            ! $isCam || $recommendation === null || $from === null
+                ? []
+                : $from->changesTo(($recommendation->next() ?? $recommendation->forecast)->setting);
 
-        return array_filter($changed, fn (string $key): bool => $this->job->adjusters?->get($key)->role !== Role::Tension) !== [];
+        return array_filter(
+            $changed,
+            fn (string $key): bool => $this->job->adjusters?->get($key)->role !== Role::Tension,
+        ) !== [];
     }
 
     /** @return list<SettingForecast> */
@@ -231,7 +257,12 @@ final readonly class AdvicePage
     /** @return list<Suspect> what may be a mistake, the likeliest first */
     public function suspects(): array
     {
-        return array_values(array_filter($this->analysis->suspects(), static fn (Suspect $suspect): bool => $suspect->chance >= self::SUSPECT));
+        return array_values(
+            array_filter(
+                $this->analysis->suspects(),
+                static fn (Suspect $suspect): bool => $suspect->chance >= self::SUSPECT,
+            ),
+        );
     }
 
     /** Whether it is rather a mistake than not. */
@@ -257,7 +288,10 @@ final readonly class AdvicePage
         return $this->words->of($forecast->setting, $this->job->reference());
     }
 
-    /** @return list<array{0: string, 1: string, 2: string, 3?: string}> what, its value with doubt, what it is worth, and its name where other pages say it too */
+    /**
+     * @return list<array{0: string, 1: string, 2: string, 3?: string}> what, its value with doubt, what it is worth,
+     *     and its name where other pages say it too
+     */
     public function rig(): array
     {
         $posterior = $this->analysis->posterior();
@@ -274,13 +308,43 @@ final readonly class AdvicePage
         return [
             $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
             $springs(Text::of('screen.advice_page.rear_springs'), RigPrior::REAR_RATE),
-            [Text::of('screen.advice_page.tongue_weight'), $this->print->aboutWithDoubt($tongue), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $load($gross)]), 'tongue'],
-            [Text::of('screen.advice_page.one_spring_bar'), $this->print->rate($posterior->value(RigPrior::BAR_RATE)), Text::of('screen.advice_page.at_hook_up')],
-            [$this->job->adjusters === null ? Text::of('screen.advice_page.tension') : Text::of('screen.advice_page.tension_of', ['setting' => $this->words->of($this->job->reference())]), "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}", Text::of('screen.advice_page.bends')],
-            ...($this->isTaped() ? [
-                [Text::of('screen.advice_page.front_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Front)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Front))],
-                [Text::of('screen.advice_page.rear_fender_alone'), $this->print->height($posterior->heightAlone(Axle::Rear)->mean()), $this->print->doubt($posterior->heightAlone(Axle::Rear))],
-            ] : []),
+            [
+                Text::of('screen.advice_page.tongue_weight'),
+                $this->print->aboutWithDoubt($tongue),
+                Text::of('screen.advice_page.of_gross', [
+                    'share' => Figures::fixed((100 * $tongue->mean()) / $gross),
+                    'gross' => $load($gross),
+                ]),
+                'tongue',
+            ],
+            [
+                Text::of('screen.advice_page.one_spring_bar'),
+                $this->print->rate($posterior->value(RigPrior::BAR_RATE)),
+                Text::of('screen.advice_page.at_hook_up'),
+            ],
+            [
+                $this->job->adjusters === null
+                    ? Text::of('screen.advice_page.tension')
+                    : Text::of('screen.advice_page.tension_of', [
+                        'setting' => $this->words->of($this->job->reference()),
+                    ]),
+                "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}",
+                Text::of('screen.advice_page.bends'),
+            ],
+            ...$this->isTaped()
+                ? [
+                    [
+                        Text::of('screen.advice_page.front_fender_alone'),
+                        $this->print->height($posterior->heightAlone(Axle::Front)->mean()),
+                        $this->print->doubt($posterior->heightAlone(Axle::Front)),
+                    ],
+                    [
+                        Text::of('screen.advice_page.rear_fender_alone'),
+                        $this->print->height($posterior->heightAlone(Axle::Rear)->mean()),
+                        $this->print->doubt($posterior->heightAlone(Axle::Rear)),
+                    ],
+                ]
+                : [],
         ];
     }
 
@@ -290,10 +354,24 @@ final readonly class AdvicePage
         $current = $this->analysis->current;
         $inPlace = $this->job->described->inPlace();
 
-        return $current === null ? null : array_map(
-            fn (Check $check): array => [$check, $check->stands instanceof Length ? $this->print->length($check->stands) : $this->print->term(new Term('', $check->stands))],
-            (new Proof($this->analysis->posterior(), $current, $inPlace->barRating(), $inPlace->barHang(), $this->job->goal->tolerances, $this->job->described->family()))->checks(),
-        );
+        return $current === null
+            ? null
+            : array_map(
+                fn (Check $check): array => [
+                    $check,
+                    $check->stands instanceof Length
+                        ? $this->print->length($check->stands)
+                        : $this->print->term(new Term('', $check->stands)),
+                ],
+                (new Proof(
+                    $this->analysis->posterior(),
+                    $current,
+                    $inPlace->barRating(),
+                    $inPlace->barHang(),
+                    $this->job->goal->tolerances,
+                    $this->job->described->family(),
+                ))->checks(),
+            );
     }
 
     /** A fender's height at a setting. */
@@ -301,10 +379,14 @@ final readonly class AdvicePage
     {
         $tensionOffset = $this->job->tensionOffset($setting);
 
-        return $this->analysis->posterior()->height($axle, static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
-            $carried = $rig->carried($tension + $tensionOffset);
+        return $this->analysis->posterior()->height(
+            $axle,
+            static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
+                $carried = $rig->carried($tension + $tensionOffset);
 
-            return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-        }, $this->job->ballOffset($setting));
+                return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
+            },
+            $this->job->ballOffset($setting),
+        );
     }
 }

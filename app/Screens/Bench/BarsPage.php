@@ -59,7 +59,10 @@ final readonly class BarsPage
         return $this->taping?->heights() !== null;
     }
 
-    /** @return list<array{name: string, label: string, hint: string, value: string, number: int|null}> in the order in which they are taped */
+    /**
+     * @return list<array{name: string, label: string, hint: string, value: string, number: int|null}> in the order in
+     *     which they are taped
+     */
     public function fields(): array
     {
         $kept = $this->job->rig->hitch->sheet[FreeChain::FIELD] ?? null;
@@ -68,7 +71,10 @@ final readonly class BarsPage
             'number' => $number,
             'label' => Text::of("bars.field.{$name}.label"),
             'hint' => Text::of("bars.field.{$name}.hint"),
-            'value' => $this->taping->typed[$name] ?? ($name === 'chain' && is_numeric($kept) ? $this->print->length(Length::ofMillimetres((float) $kept)) : ''),
+            'value' => $this->taping->typed[$name] ??
+                ($name === 'chain' && is_numeric($kept)
+                    ? $this->print->length(Length::ofMillimetres((float) $kept))
+                    : ''),
         ];
         $rest = $this->takeUp()->isChain() ? 'hook' : 'ledge';
 
@@ -77,29 +83,52 @@ final readonly class BarsPage
             $field('bar', 2),
             $field('lifted', null),
             $field('seat', 3),
-            [...$field('rest', 4), 'label' => Text::of("bars.field.{$rest}.label"), 'hint' => Text::of("bars.field.{$rest}.hint")],
-            ...($this->takeUp()->isChain() ? [$field('chain', 5)] : []),
+            [
+                ...$field('rest', 4),
+                'label' => Text::of("bars.field.{$rest}.label"),
+                'hint' => Text::of("bars.field.{$rest}.hint"),
+            ],
+            ...$this->takeUp()->isChain() ? [$field('chain', 5)] : [],
         ];
     }
 
-    /** @return list<array{name: string, label: string, on: float, options: list<array{float, string}>}> how the head is bolted while the bars are taped */
+    /**
+     * @return list<array{name: string, label: string, on: float, options: list<array{float, string}>}> how the head is
+     *     bolted while the bars are taped
+     */
     public function steps(): array
     {
         $words = new SettingWords($this->with->described);
-        $setting = $this->with->settingOf($this->taping->setting ?? []) ?? $this->without->recommendation()?->forecast->setting ?? $this->with->reference();
+        $setting =
+            $this->with->settingOf($this->taping->setting ?? []) ??
+            ($this->without->recommendation()?->forecast->setting ?? $this->with->reference());
 
-        return array_values(array_map(fn (Adjuster $adjuster): array => [
-            'name' => "step_{$adjuster->key}",
-            'label' => Text::of('bars.head', ['many' => $words->many($adjuster)]),
-            'on' => $setting->step($adjuster->key),
-            'options' => array_map(fn (float $step): array => [$step, $words->step($adjuster, $step)], $adjuster->range->all()),
-        ], array_filter($words->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tilt)));
+        return array_values(
+            array_map(
+                fn (Adjuster $adjuster): array => [
+                    'name' => "step_{$adjuster->key}",
+                    'label' => Text::of('bars.head', ['many' => $words->many($adjuster)]),
+                    'on' => $setting->step($adjuster->key),
+                    'options' => array_map(
+                        fn (float $step): array => [$step, $words->step($adjuster, $step)],
+                        $adjuster->range->all(),
+                    ),
+                ],
+                array_filter(
+                    $words->adjusters(),
+                    static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tilt,
+                ),
+            ),
+        );
     }
 
     /** @return list<string> what does not fit together */
     public function cautions(): array
     {
-        return array_map(static fn (HeightsCaution $caution): string => Text::of("bars.caution.{$caution->value}"), $this->taping?->heights()?->cautions() ?? []);
+        return array_map(
+            static fn (HeightsCaution $caution): string => Text::of("bars.caution.{$caution->value}"),
+            $this->taping?->heights()?->cautions() ?? [],
+        );
     }
 
     /** What the heights come to. */
@@ -111,7 +140,9 @@ final readonly class BarsPage
         }
         $ball = Length::ofMillimetres(abs($heights->ballOverCoupler()));
 
-        return Text::of($heights->ballOverCoupler() < 0.0 ? 'bars.ball_under' : 'bars.ball_over', ['length' => $this->print->length($ball)]);
+        return Text::of($heights->ballOverCoupler() < 0.0 ? 'bars.ball_under' : 'bars.ball_over', [
+            'length' => $this->print->length($ball),
+        ]);
     }
 
     /** How the rest stands against the bar at the vehicle; an empty text until both are taped. */
@@ -122,7 +153,9 @@ final readonly class BarsPage
         return match (true) {
             $over === null => '',
             abs($over->millimetres()) < 1.0 => Text::of('bars.rest_level'),
-            default => Text::of($over->isNegative() ? 'bars.rest_lower' : 'bars.rest_higher', ['by' => $this->print->length($over->absolute())]),
+            default => Text::of($over->isNegative() ? 'bars.rest_lower' : 'bars.rest_higher', [
+                'by' => $this->print->length($over->absolute()),
+            ]),
         };
     }
 
@@ -131,7 +164,12 @@ final readonly class BarsPage
     {
         $move = $this->with->current() === null ? $this->with->recommendation() : null;
 
-        return $move === null ? '' : Text::of('bars.first', ['setting' => (new SettingWords($this->with->described))->of($move->forecast->setting), 'chance' => $this->print->percent($move->forecast->chance)]);
+        return $move === null
+            ? ''
+            : Text::of('bars.first', [
+                'setting' => (new SettingWords($this->with->described))->of($move->forecast->setting),
+                'chance' => $this->print->percent($move->forecast->chance),
+            ]);
     }
 
     /** What taping does to the first hook-up's chance, or would do; an empty text once something is hooked up. */
@@ -142,11 +180,21 @@ final readonly class BarsPage
             return '';
         }
         if ($this->isTaped()) {
-            return Text::of('bars.was_worth', ['without' => $this->print->percent($without), 'with' => $this->print->percent($this->with->recommendation()->forecast->chance ?? $without)]);
+            return Text::of('bars.was_worth', [
+                'without' => $this->print->percent($without),
+                'with' => $this->print->percent($this->with->recommendation()->forecast->chance ?? $without),
+            ]);
         }
         foreach ($this->without->worthKnowing() as $worth) {
-            if ($worth->assumption->field === Assumptions::BARS_TAPED && $worth->chanceThen !== null && $worth->chanceThen > $without) {
-                return Text::of('bars.would_be_worth', ['without' => $this->print->percent($without), 'with' => $this->print->percent($worth->chanceThen)]);
+            if (
+                $worth->assumption->field === Assumptions::BARS_TAPED &&
+                $worth->chanceThen !== null &&
+                $worth->chanceThen > $without
+            ) {
+                return Text::of('bars.would_be_worth', [
+                    'without' => $this->print->percent($without),
+                    'with' => $this->print->percent($worth->chanceThen),
+                ]);
             }
         }
 
@@ -156,6 +204,11 @@ final readonly class BarsPage
     /** Who taped or skipped it, and when; an empty text where nobody did. */
     public function when(): string
     {
-        return $this->taping === null || ! $this->taping->exists ? '' : Text::of($this->taping->isSkipped() ? 'bars.skipped' : 'bars.taped', ['who' => $this->taping->user->name, 'at' => $this->taping->taped_at->isoFormat('D MMM HH:mm')]);
+        return $this->taping === null || ! $this->taping->exists
+            ? ''
+            : Text::of($this->taping->isSkipped() ? 'bars.skipped' : 'bars.taped', [
+                'who' => $this->taping->user->name,
+                'at' => $this->taping->taped_at->isoFormat('D MMM HH:mm'),
+            ]);
     }
 }

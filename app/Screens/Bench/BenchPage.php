@@ -57,8 +57,12 @@ final class BenchPage
     private ?SettingPanel $setting = null;
 
     /** @param  Station|null  $station  where the work goes on when none is given */
-    public function __construct(public readonly AnalysedJob $analysed, public readonly User $viewer, ?Station $station = null, public readonly BenchQuery $look = new BenchQuery)
-    {
+    public function __construct(
+        public readonly AnalysedJob $analysed,
+        public readonly User $viewer,
+        ?Station $station = null,
+        public readonly BenchQuery $look = new BenchQuery(),
+    ) {
         $this->job = $analysed->job;
         $this->rig = $analysed->rig;
         $this->print = $viewer->lengthPrinter();
@@ -69,12 +73,15 @@ final class BenchPage
     }
 
     /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */
-    public function elevation(HitchSet $hitch = new HitchSet): Elevation
+    public function elevation(HitchSet $hitch = new HitchSet()): Elevation
     {
         return new Elevation($this->rig, $this->heights, $this->look->magnification->factor(), $hitch);
     }
 
-    /** The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all is. */
+    /**
+     * The heights with those that are not taped yet as the plan predicts them; null before alone is taped and after all
+     * is.
+     */
     public function foreseen(): ?StanceHeights
     {
         if (! $this->heights->holdsBothEndsOf(Stance::Alone) || $this->heights->holdsBothEndsOf(Stance::Carried)) {
@@ -89,7 +96,9 @@ final class BenchPage
     {
         $taped = array_values(array_filter(Stance::cases(), $this->heights->holdsBothEndsOf(...)));
 
-        return $foreseen === null ? [] : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stancesBut($taped);
+        return $foreseen === null
+            ? []
+            : (new Elevation($this->rig, $foreseen, $this->look->magnification->factor()))->stancesBut($taped);
     }
 
     /** @return list<Stance> that this rig is measured in: on a plain ball it is never carried */
@@ -97,7 +106,9 @@ final class BenchPage
     {
         $measured = $this->progress->stances();
 
-        return array_values(array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $measured, true)));
+        return array_values(
+            array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $measured, true)),
+        );
     }
 
     /** What all readings together tell, and the next move. */
@@ -109,16 +120,22 @@ final class BenchPage
     /** The job's hook-ups; null while the hitch's settings are not known. */
     public function hookUps(): ?HookUpsPage
     {
-        return $this->analysed->adjusters === null ? null : new HookUpsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
+        return $this->analysed->adjusters === null
+            ? null
+            : new HookUpsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
     }
 
     /** The setting: on, tried, drawn closely; null while the hitch's settings are not known. */
     public function setting(): ?SettingPanel
     {
-        return $this->analysed->adjusters === null ? null : $this->setting ??= new SettingPanel($this->analysed, $this->advice(), $this->look, $this->viewer);
+        return $this->analysed->adjusters === null
+            ? null
+            : ($this->setting ??= new SettingPanel($this->analysed, $this->advice(), $this->look, $this->viewer));
     }
 
-    /** @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried */
+    /**
+     * @return list<StanceFigures> where the setting that somebody tries would stand, drawn; none where none is tried
+     */
     public function tried(): array
     {
         $setting = $this->setting()?->tried();
@@ -143,10 +160,18 @@ final class BenchPage
 
     private function triedHeight(Setting $setting, Axle $axle): HeightReading
     {
-        return HeightReading::of(Length::ofMillimetres($this->advice()->height($setting, $axle)->mean()), 0.0, 0.0, 0.0);
+        return HeightReading::of(
+            Length::ofMillimetres($this->advice()->height($setting, $axle)->mean()),
+            0.0,
+            0.0,
+            0.0,
+        );
     }
 
-    /** @return list<LoadArrow> what each axle carries as the readings have it: at the setting that is tried, else in the latest stance */
+    /**
+     * @return list<LoadArrow> what each axle carries as the readings have it: at the setting that is tried, else in the
+     *     latest stance
+     */
     public function arrows(Elevation $elevation): array
     {
         $tried = $this->setting()?->tried();
@@ -179,12 +204,16 @@ final class BenchPage
         return $this->analysed->isSettingKnown();
     }
 
-    /** The vehicle maker's word where it changes the verdict: a range of its own, or none at all. Else an empty text. */
+    /**
+     * The vehicle maker's word where it changes the verdict: a range of its own, or none at all. Else an empty text.
+     */
     public function makersWord(): string
     {
         $policy = $this->analysed->described->makersWord();
 
-        return $policy !== null && ($policy->forbids() || $policy->band() !== null) ? $this->advice()->says->manufacturer($policy) : '';
+        return $policy !== null && ($policy->forbids() || $policy->band() !== null)
+            ? $this->advice()->says->manufacturer($policy)
+            : '';
     }
 
     public function isForbidden(): bool
@@ -220,7 +249,9 @@ final class BenchPage
     /** The gauge in the head; null on a hitch without one. */
     public function gauge(): ?GaugePanel
     {
-        return $this->analysed->adjusters?->turnedLoaded() === null ? null : new GaugePanel($this->analysed, $this->viewer, $this->station->stance());
+        return $this->analysed->adjusters?->turnedLoaded() === null
+            ? null
+            : new GaugePanel($this->analysed, $this->viewer, $this->station->stance());
     }
 
     /** Taping the gap over the bars, at Dropped. */
@@ -258,22 +289,33 @@ final class BenchPage
         $targets = $this->targets();
         $range = $this->advice()->verdict()->range ?? $this->analysed->goal->band;
 
-        return $targets === null ? '' : Text::of('verdict.tape_targets', [
-            'low' => $this->print->nearest($targets->at($range->to)),
-            'high' => $this->print->nearest($targets->at($range->from)),
-        ]);
+        return $targets === null
+            ? ''
+            : Text::of('verdict.tape_targets', [
+                'low' => $this->print->nearest($targets->at($range->to)),
+                'high' => $this->print->nearest($targets->at($range->from)),
+            ]);
     }
 
-    /** How much higher the rear stands than the front, in each stance that tells it, in one line; an empty text before two do. */
+    /**
+     * How much higher the rear stands than the front, in each stance that tells it, in one line; an empty text before
+     * two do.
+     */
     public function rake(): string
     {
         $said = [];
         foreach (Stance::cases() as $stance) {
             $rake = $this->heights->rake($stance);
             $degrees = $this->job->measure($stance, $this->job->roundOf($stance), MeasureKind::VehicleAngle)?->value;
-            $figures = array_filter([$rake === null ? '' : $this->print->change($rake), $degrees === null ? '' : sprintf('%+.1f°', $degrees)]);
+            $figures = array_filter([
+                $rake === null ? '' : $this->print->change($rake),
+                $degrees === null ? '' : sprintf('%+.1f°', $degrees),
+            ]);
             if ($figures !== []) {
-                $said[] = Text::of('verdict.rake_at', ['stance' => RigWords::stance($stance), 'figures' => implode(', ', $figures)]);
+                $said[] = Text::of('verdict.rake_at', [
+                    'stance' => RigWords::stance($stance),
+                    'figures' => implode(', ', $figures),
+                ]);
             }
         }
 
@@ -283,9 +325,14 @@ final class BenchPage
     /** Whether this job is taped at the front fender alone: another stance has the front and no rear. */
     public function isFrontOnly(): bool
     {
-        $others = array_filter(Stance::cases(), fn (Stance $stance): bool => $stance !== $this->station->stance() && $this->reading($stance, Axle::Front) !== null);
+        $others = array_filter(
+            Stance::cases(),
+            fn (Stance $stance): bool => $stance !== $this->station->stance() &&
+                $this->reading($stance, Axle::Front) !== null,
+        );
 
-        return $others !== [] && array_filter($others, fn (Stance $stance): bool => $this->reading($stance, Axle::Rear) !== null) === [];
+        return $others !== [] &&
+            array_filter($others, fn (Stance $stance): bool => $this->reading($stance, Axle::Rear) !== null) === [];
     }
 
     public function reading(Stance $stance, Axle $axle): ?HeightReading

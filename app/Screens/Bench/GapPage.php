@@ -20,7 +20,9 @@ use Yoke\Rig\Stance;
 use Yoke\Specification\RigPart;
 use Yoke\Units\Length;
 
-/** Taping the gap over the bars on the dropped rig: the twin of the four heights, and what it does to the first setting. */
+/**
+ * Taping the gap over the bars on the dropped rig: the twin of the four heights, and what it does to the first setting.
+ */
 final readonly class GapPage
 {
     private AnalysedJob $with;
@@ -33,10 +35,16 @@ final readonly class GapPage
      * @param  TapedBarGap|null  $typed  as it is being typed; null where it is not
      * @param  list<HeightsCaution>  $cautions
      */
-    public function __construct(public Job $job, JobAnalyses $analyses, private User $person, private ?TapedBarGap $typed = null, private array $cautions = [])
-    {
+    public function __construct(
+        public Job $job,
+        JobAnalyses $analyses,
+        private User $person,
+        private ?TapedBarGap $typed = null,
+        private array $cautions = [],
+    ) {
         $this->with = $typed === null ? $analyses->of($job) : $analyses->measuringGap($job, $typed);
-        $this->without = $typed === null && $this->saved()?->value === null ? $this->with : $analyses->measuringGap($job, null);
+        $this->without =
+            $typed === null && $this->saved()?->value === null ? $this->with : $analyses->measuringGap($job, null);
         $this->print = new QuantityWords($person);
     }
 
@@ -62,22 +70,40 @@ final readonly class GapPage
         return $this->typed !== null || $this->saved()?->value !== null;
     }
 
-    /** @return list<array{name: string, label: string, hint: string, value: string, number: int}> in the order in which they are taped */
+    /**
+     * @return list<array{name: string, label: string, hint: string, value: string, number: int}> in the order in which
+     *     they are taped
+     */
     public function fields(): array
     {
         $known = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('hang_mm');
         $rest = $this->takeUp()->isChain() ? 'chain' : 'ledge';
 
         return [
-            ['name' => 'gap', 'number' => 1, 'label' => Text::of('gap.field.gap.label'), 'hint' => Text::of('gap.field.gap.hint'), 'value' => $this->saved()->typed ?? ''],
-            ['name' => 'loosest', 'number' => 2, 'label' => Text::of("gap.field.{$rest}.label"), 'hint' => Text::of("gap.field.{$rest}.hint"), 'value' => $known === null ? '' : $this->print->length($known)],
+            [
+                'name' => 'gap',
+                'number' => 1,
+                'label' => Text::of('gap.field.gap.label'),
+                'hint' => Text::of('gap.field.gap.hint'),
+                'value' => $this->saved()->typed ?? '',
+            ],
+            [
+                'name' => 'loosest',
+                'number' => 2,
+                'label' => Text::of("gap.field.{$rest}.label"),
+                'hint' => Text::of("gap.field.{$rest}.hint"),
+                'value' => $known === null ? '' : $this->print->length($known),
+            ],
         ];
     }
 
     /** @return list<string> what does not fit together */
     public function cautions(): array
     {
-        return array_map(static fn (HeightsCaution $caution): string => Text::of("bars.caution.{$caution->value}"), $this->cautions);
+        return array_map(
+            static fn (HeightsCaution $caution): string => Text::of("bars.caution.{$caution->value}"),
+            $this->cautions,
+        );
     }
 
     /** The first setting and its chance as it stands, in a sentence; an empty text once something is hooked up. */
@@ -85,15 +111,28 @@ final readonly class GapPage
     {
         $move = $this->with->current() === null ? $this->with->recommendation() : null;
 
-        return $move === null ? '' : Text::of('bars.first', ['setting' => (new SettingWords($this->with->described))->of($move->forecast->setting), 'chance' => $this->print->percent($move->forecast->chance)]);
+        return $move === null
+            ? ''
+            : Text::of('bars.first', [
+                'setting' => (new SettingWords($this->with->described))->of($move->forecast->setting),
+                'chance' => $this->print->percent($move->forecast->chance),
+            ]);
     }
 
-    /** What taping does to the first hook-up's chance; an empty text while it is not taped, or once something is hooked up. */
+    /**
+     * What taping does to the first hook-up's chance; an empty text while it is not taped, or once something is hooked
+     * up.
+     */
     public function worth(): string
     {
         $without = $this->without->current() === null ? $this->without->recommendation()?->forecast->chance : null;
 
-        return $without === null || ! $this->isTaped() ? '' : Text::of('bars.was_worth', ['without' => $this->print->percent($without), 'with' => $this->print->percent($this->with->recommendation()->forecast->chance ?? $without)]);
+        return $without === null || ! $this->isTaped()
+            ? ''
+            : Text::of('bars.was_worth', [
+                'without' => $this->print->percent($without),
+                'with' => $this->print->percent($this->with->recommendation()->forecast->chance ?? $without),
+            ]);
     }
 
     /** What skipping costs, or that it costs nothing where the bars are taped already. */
@@ -119,6 +158,8 @@ final readonly class GapPage
     {
         $round = $this->job->roundOf(Stance::Dropped);
 
-        return $this->job->measures->last(static fn (Measure $measure): bool => $measure->kind === MeasureKind::BarGap && $measure->round === $round);
+        return $this->job->measures->last(
+            static fn (Measure $measure): bool => $measure->kind === MeasureKind::BarGap && $measure->round === $round,
+        );
     }
 }

@@ -45,13 +45,21 @@ final readonly class GaugePanel
     /** The maker's own figure as it stands on the specification; an empty text where it gives none. */
     public function makers(): string
     {
-        return $this->target->isMakers() ? $this->print->load($this->analysed->worked->values(RigPart::Hitch)->load('maker_ball_load_kg')) : '';
+        return $this->target->isMakers()
+            ? $this->print->load($this->analysed->worked->values(RigPart::Hitch)->load('maker_ball_load_kg'))
+            : '';
     }
 
     /** What was read at the round that is on, as it was typed. */
     public function shown(): string
     {
-        return $this->stance === null ? '' : $this->analysed->job->measure($this->stance, $this->analysed->job->roundOf($this->stance), MeasureKind::BallLoad)->typed ?? '';
+        return $this->stance === null
+            ? ''
+            : $this->analysed->job->measure(
+                $this->stance,
+                $this->analysed->job->roundOf($this->stance),
+                MeasureKind::BallLoad,
+            )->typed ?? '';
     }
 
     /** What the reading means: the tongue weight bars off, the share and the next move bars on. */
@@ -60,7 +68,10 @@ final readonly class GaugePanel
         return match (true) {
             ! $this->isRead($this->stance) => '',
             $this->isCarried() => $this->carried(),
-            default => Text::of('gauge.tongue', ['tongue' => $this->words->tongue(), 'target' => $this->words->target()]),
+            default => Text::of('gauge.tongue', [
+                'tongue' => $this->words->tongue(),
+                'target' => $this->words->target(),
+            ]),
         };
     }
 
@@ -68,7 +79,9 @@ final readonly class GaugePanel
     {
         $verdict = $this->analysed->analysis()->verdict();
 
-        return $verdict === null ? '' : Text::of('gauge.restored', ['share' => VerdictWords::share($verdict->share), 'move' => $this->move()]);
+        return $verdict === null
+            ? ''
+            : Text::of('gauge.restored', ['share' => VerdictWords::share($verdict->share), 'move' => $this->move()]);
     }
 
     /** The job's own next move; in turns of the screw where nobody counts which setting is on. */
@@ -81,7 +94,9 @@ final readonly class GaugePanel
         return match (true) {
             $advised !== null || $family === null => $this->advice->move(),
             $this->analysed->analysis()->tension()->direction === TensionDirection::None => Text::of('gauge.at_target'),
-            default => Text::of($turns > 0.0 ? 'gauge.tighter' : 'gauge.looser', ['turns' => (new FamilyWords($family))->count('turn', $turns)]),
+            default => Text::of($turns > 0.0 ? 'gauge.tighter' : 'gauge.looser', [
+                'turns' => (new FamilyWords($family))->count('turn', $turns),
+            ]),
         };
     }
 
@@ -94,7 +109,9 @@ final readonly class GaugePanel
 
         return [
             ...$this->words->cautions($this->analysed->described->inPlace()->barRating()),
-            ...($isLess ? [Text::of('gauge.less_loaded', ['on' => $this->print->load($on), 'off' => $this->print->load($off)])] : []),
+            ...$isLess
+                ? [Text::of('gauge.less_loaded', ['on' => $this->print->load($on), 'off' => $this->print->load($off)])]
+                : [],
         ];
     }
 
@@ -105,7 +122,8 @@ final readonly class GaugePanel
 
     private function read(Stance $stance): ?Load
     {
-        $value = $this->analysed->job->measure($stance, $this->analysed->job->roundOf($stance), MeasureKind::BallLoad)?->value;
+        $value = $this->analysed->job->measure($stance, $this->analysed->job->roundOf($stance), MeasureKind::BallLoad)
+            ?->value;
 
         return $value === null ? null : Load::ofKilograms($value);
     }

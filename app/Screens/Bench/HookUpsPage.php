@@ -29,13 +29,20 @@ final readonly class HookUpsPage
 
     private TapedHeights $taped;
 
-    public function __construct(private AnalysedJob $analysed, private SettingWords $words, private LengthPrinter $print, private BenchQuery $look)
-    {
+    public function __construct(
+        private AnalysedJob $analysed,
+        private SettingWords $words,
+        private LengthPrinter $print,
+        private BenchQuery $look,
+    ) {
         $this->job = $analysed->job;
         $this->taped = $analysed->taped;
     }
 
-    /** @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string, verdict: string}> the latest first; rounds that nothing was read in are left out but for the one that is on */
+    /**
+     * @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string,
+     *     verdict: string}> the latest first; rounds that nothing was read in are left out but for the one that is on
+     */
     public function ladder(): array
     {
         $ladder = [];
@@ -46,15 +53,24 @@ final readonly class HookUpsPage
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             $isRead = $this->analysed->isReadCarried($round);
             if ($setting !== null || $isRead) {
-                $said = $setting === null ? Text::of('screen.hook_ups_page.not_recorded') : $this->words->of($setting, $this->analysed->reference());
+                $said =
+                    $setting === null
+                        ? Text::of('screen.hook_ups_page.not_recorded')
+                        : $this->words->of($setting, $this->analysed->reference());
                 $ladder[] = [
                     'number' => $round,
-                    'setting' => $said === $before ? Text::of('screen.hook_ups_page.again', ['setting' => $said]) : $said,
+                    'setting' => $said === $before
+                            ? Text::of('screen.hook_ups_page.again', ['setting' => $said])
+                            : $said,
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
-                    'share' => $setting === null || ! $isRead ? '–' : VerdictWords::share($this->verdict($setting, $round)->share),
-                    'verdict' => $setting === null || ! $isRead ? '' : VerdictWords::verdict($this->verdict($setting, $round)->verdict),
+                    'share' => $setting === null || ! $isRead
+                            ? '–'
+                            : VerdictWords::share($this->verdict($setting, $round)->share),
+                    'verdict' => $setting === null || ! $isRead
+                            ? ''
+                            : VerdictWords::verdict($this->verdict($setting, $round)->verdict),
                 ];
                 [$before, $last] = [$said, $setting];
             }
@@ -65,13 +81,28 @@ final readonly class HookUpsPage
 
     public function plot(): StancePlot
     {
-        return new StancePlot($this->analysed->posterior(), $this->analysed->goal->band, array_map(static fn (array $hookUp): array => ['rear' => $hookUp['rear'], 'front' => $hookUp['front']], $this->hookUps()), $this->analysed->goal->tolerances, $this->analysed->current()->ballOffset ?? 0.0);
+        return new StancePlot(
+            $this->analysed->posterior(),
+            $this->analysed->goal->band,
+            array_map(
+                static fn (array $hookUp): array => ['rear' => $hookUp['rear'], 'front' => $hookUp['front']],
+                $this->hookUps(),
+            ),
+            $this->analysed->goal->tolerances,
+            $this->analysed->current()->ballOffset ?? 0.0,
+        );
     }
 
-    /** @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from alone, mm */
+    /**
+     * @return list<array{number: int, rear: float, front: float, rearDoubt: float, frontDoubt: float}> changes from
+     *     alone, mm
+     */
     public function hookUps(): array
     {
-        $alone = [Axle::Front->value => $this->analysed->posterior()->heightAlone(Axle::Front), Axle::Rear->value => $this->analysed->posterior()->heightAlone(Axle::Rear)];
+        $alone = [
+            Axle::Front->value => $this->analysed->posterior()->heightAlone(Axle::Front),
+            Axle::Rear->value => $this->analysed->posterior()->heightAlone(Axle::Rear),
+        ];
         $hookUps = [];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round)?->gaussian();
@@ -90,22 +121,30 @@ final readonly class HookUpsPage
         return $hookUps;
     }
 
-    /** @return non-empty-list<array{more: float, says: string}> the settings of the first adjuster, the others as they are */
+    /**
+     * @return non-empty-list<array{more: float, says: string}> the settings of the first adjuster, the others as they
+     *     are
+     */
     public function ticks(): array
     {
         $adjuster = ($this->analysed->adjusters?->all() ?? [])[0];
         $stays = $this->recommended();
 
-        return array_map(fn (float $step): array => [
-            'more' => $this->analysed->tensionOffset($stays->with($adjuster->key, $step)),
-            'says' => floor($step) === $step ? Figures::short($adjuster->said($step)) : '',
-        ], $adjuster->range->all());
+        return array_map(
+            fn (float $step): array => [
+                'more' => $this->analysed->tensionOffset($stays->with($adjuster->key, $step)),
+                'says' => floor($step) === $step ? Figures::short($adjuster->said($step)) : '',
+            ],
+            $adjuster->range->all(),
+        );
     }
 
     /**
      * Tension down, tilt across.
      *
-     * @return array{columns: list<string>, across: string, rows: list<array{says: string, cells: list<array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool, tried: bool}>}>}
+     * @return array{columns: list<string>, across: string, rows: list<array{says: string,
+     *     cells: list<array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool,
+     *     best: bool, tried: bool}>}>}
      */
     public function map(): array
     {
@@ -117,21 +156,40 @@ final readonly class HookUpsPage
         }
         $stays = $this->analysed->current()->setting ?? $this->analysed->reference();
         $settings = static fn (float $step): array => array_map(
-            static fn (?float $column): Setting => $tilt === null || $column === null ? $stays->with($tension->key, $step) : $stays->with($tension->key, $step)->with($tilt->key, $column),
+            static fn (?float $column): Setting => $tilt === null || $column === null
+                ? $stays->with($tension->key, $step)
+                : $stays->with($tension->key, $step)->with($tilt->key, $column),
             $tilt?->range->all() ?? [null],
         );
 
         return [
-            'columns' => $tilt === null ? [] : array_map(static fn (float $column): string => Figures::short($tilt->said($column)), $tilt->range->all()),
+            'columns' => $tilt === null
+                    ? []
+                    : array_map(
+                        static fn (float $column): string => Figures::short($tilt->said($column)),
+                        $tilt->range->all(),
+                    ),
             'across' => $tilt === null ? '' : $this->words->many($tilt),
-            'rows' => array_map(fn (float $step): array => [
-                'says' => $this->words->step($tension, $step),
-                'cells' => array_map(fn (Setting $setting): array => $this->cell($setting, $outlooks[$this->key($setting)] ?? null), $settings($step)),
-            ], array_reverse($tension->range->all())),
+            'rows' => array_map(
+                fn (float $step): array => [
+                    'says' => $this->words->step($tension, $step),
+                    'cells' => array_map(
+                        fn (Setting $setting): array => $this->cell(
+                            $setting,
+                            $outlooks[$this->key($setting)] ?? null,
+                        ),
+                        $settings($step),
+                    ),
+                ],
+                array_reverse($tension->range->all()),
+            ),
         ];
     }
 
-    /** @return array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool, tried: bool} */
+    /**
+     * @return array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool,
+     *     tried: bool}
+     */
     private function cell(Setting $setting, ?SettingForecast $outlook): array
     {
         return [
@@ -154,7 +212,17 @@ final readonly class HookUpsPage
     /** As it truly is by every story of the readings: of the hook-up that is on the bench's own verdict. */
     private function verdict(Setting $setting, int $round): GoverningVerdict
     {
-        return $this->analysed->analysis()->verdictOf(new CurrentSetting($setting, $this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting), 1, $this->job->roundBook()->hookUpOf($round)));
+        return $this->analysed
+            ->analysis()
+            ->verdictOf(
+                new CurrentSetting(
+                    $setting,
+                    $this->analysed->tensionOffset($setting),
+                    $this->analysed->ballOffset($setting),
+                    1,
+                    $this->job->roundBook()->hookUpOf($round),
+                ),
+            );
     }
 
     private function recommended(): Setting
@@ -164,7 +232,7 @@ final readonly class HookUpsPage
 
     private function adjuster(Role $role): ?Adjuster
     {
-        foreach (($this->analysed->adjusters?->all() ?? []) as $adjuster) {
+        foreach ($this->analysed->adjusters?->all() ?? [] as $adjuster) {
             if ($adjuster->role === $role) {
                 return $adjuster;
             }
@@ -175,6 +243,9 @@ final readonly class HookUpsPage
 
     private function key(Setting $setting): string
     {
-        return implode(' ', array_map(static fn (float $step): string => sprintf('%.1f', $step), $setting->steps()));
+        return implode(
+            ' ',
+            array_map(static fn (float $step): string => sprintf('%.1f', $step), $setting->steps()),
+        );
     }
 }

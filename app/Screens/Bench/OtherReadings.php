@@ -32,6 +32,11 @@ final readonly class OtherReadings
         [$field, $part] = self::AGAINST[$kind->value] ?? [null, RigPart::Hitch];
         $isKnown = $field === null || $this->job->rigAsWorked()->values($part)->number($field) !== null;
 
-        return $isKnown ? '' : Text::of('reading.worth_more', ['part' => SpecificationWords::part($part), 'field' => lcfirst(SpecificationWords::label($part, $field))]);
+        return $isKnown
+            ? ''
+            : Text::of('reading.worth_more', [
+                'part' => SpecificationWords::part($part),
+                'field' => lcfirst(SpecificationWords::label($part, $field)),
+            ]);
     }
 }

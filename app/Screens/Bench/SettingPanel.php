@@ -28,8 +28,12 @@ final readonly class SettingPanel
 
     private QuantityWords $print;
 
-    public function __construct(private AnalysedJob $analysed, private AdvicePage $advice, private BenchQuery $look, User $person)
-    {
+    public function __construct(
+        private AnalysedJob $analysed,
+        private AdvicePage $advice,
+        private BenchQuery $look,
+        User $person,
+    ) {
         $this->words = new SettingWords($analysed->described);
         $this->print = new QuantityWords($person);
     }
@@ -52,14 +56,19 @@ final readonly class SettingPanel
     /** On, else the one to begin with. */
     private function stands(): Setting
     {
-        return $this->on() ?? $this->advice->recommendation()->forecast->setting ?? $this->analysed->reference();
+        return $this->on() ?? ($this->advice->recommendation()->forecast->setting ?? $this->analysed->reference());
     }
 
     public function closeUp(): HitchCloseUp
     {
-        $adjusters = $this->analysed->adjusters ?? throw new \LogicException('Only a hitch of a known family has settings.');
+        $adjusters =
+            $this->analysed->adjusters ?? throw new \LogicException('Only a hitch of a known family has settings.');
 
-        return new HitchCloseUp($adjusters, $this->shown(), $this->analysed->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains);
+        return new HitchCloseUp(
+            $adjusters,
+            $this->shown(),
+            $this->analysed->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
+        );
     }
 
     public function number(Adjuster $adjuster, float $step): string
@@ -82,7 +91,8 @@ final readonly class SettingPanel
     /**
      * A stepper an adjuster, its steps in the order of their numbers.
      *
-     * @return list<array{key: string, label: string, less: string, more: string, shown: float, on: float, options: list<array{float, string}>}>
+     * @return list<array{key: string, label: string, less: string, more: string, shown: float, on: float,
+     *     options: list<array{float, string}>}>
      */
     public function steppers(): array
     {
@@ -90,7 +100,10 @@ final readonly class SettingPanel
 
         return array_map(function (Adjuster $adjuster) use ($stands): array {
             $steps = $adjuster->range->all();
-            usort($steps, static fn (float $one, float $other): int => $adjuster->said($one) <=> $adjuster->said($other));
+            usort(
+                $steps,
+                static fn (float $one, float $other): int => $adjuster->said($one) <=> $adjuster->said($other),
+            );
             [$less, $more] = match (true) {
                 $adjuster->role === Role::HeadHeight => ['lower', 'higher'],
                 $adjuster->said(0.0) < $adjuster->said(1.0) => ['looser', 'tighter'],
@@ -104,7 +117,10 @@ final readonly class SettingPanel
                 'more' => Text::of("setting.stepper.{$more}"),
                 'shown' => $this->shown()->step($adjuster->key),
                 'on' => $stands->step($adjuster->key),
-                'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $steps),
+                'options' => array_map(
+                    fn (float $step): array => [$step, $this->words->number($adjuster, $step)],
+                    $steps,
+                ),
             ];
         }, $this->words->adjusters());
     }
@@ -112,20 +128,32 @@ final readonly class SettingPanel
     /**
      * What can be counted again at the hook-up that is on: whatever bends the bars by itself.
      *
-     * @return list<array{key: string, label: string, on: float, isTwice: bool, options: list<array{float, string}>}> left and right apart, but for a screw
+     * @return list<array{key: string, label: string, on: float, isTwice: bool, options: list<array{float, string}>}>
+     *     left and right apart, but for a screw
      */
     public function counted(): array
     {
         $stands = $this->stands();
-        $small = array_values(array_filter($this->words->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension));
+        $small = array_values(
+            array_filter(
+                $this->words->adjusters(),
+                static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension,
+            ),
+        );
 
-        return array_map(fn (Adjuster $adjuster): array => [
-            'key' => $adjuster->key,
-            'label' => $this->words->label($adjuster),
-            'on' => $stands->step($adjuster->key),
-            'isTwice' => ! $adjuster->isTurnedLoaded,
-            'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $adjuster->range->all()),
-        ], $small);
+        return array_map(
+            fn (Adjuster $adjuster): array => [
+                'key' => $adjuster->key,
+                'label' => $this->words->label($adjuster),
+                'on' => $stands->step($adjuster->key),
+                'isTwice' => ! $adjuster->isTurnedLoaded,
+                'options' => array_map(
+                    fn (float $step): array => [$step, $this->words->number($adjuster, $step)],
+                    $adjuster->range->all(),
+                ),
+            ],
+            $small,
+        );
     }
 
     /** What the tried setting would do, in sentences; an empty text where none is tried. */
@@ -137,30 +165,52 @@ final readonly class SettingPanel
         }
         $forecast = $this->forecast($tried);
         $carried = $this->attitude($tried);
-        $heights = ! $this->analysed->taped->isAnyTaped() ? '' : Text::of('move.expect', [
-            'front' => $this->print->height($this->advice->height($tried, Axle::Front)->mean()),
-            'rear' => $this->print->height($this->advice->height($tried, Axle::Rear)->mean()),
-        ]);
+        $heights = ! $this->analysed->taped->isAnyTaped()
+            ? ''
+            : Text::of('move.expect', [
+                'front' => $this->print->height($this->advice->height($tried, Axle::Front)->mean()),
+                'rear' => $this->print->height($this->advice->height($tried, Axle::Rear)->mean()),
+            ]);
         $loads = Text::of('setting.tried_loads', [
             'front' => $this->print->aboutChange(Load::ofKilograms($carried->frontLoad())),
             'rear' => $this->print->aboutChange(Load::ofKilograms($carried->rearLoad())),
             'trailer' => $this->print->aboutChange(Load::ofKilograms($carried->trailerLoad())),
         ]);
-        $share = Text::of('setting.tried_share', ['share' => VerdictWords::share($this->advice->analysis->stances()->at($this->analysed->tensionOffset($tried), $this->analysed->ballOffset($tried))->share())]);
+        $share = Text::of('setting.tried_share', [
+            'share' => VerdictWords::share(
+                $this->advice->analysis
+                    ->stances()
+                    ->at($this->analysed->tensionOffset($tried), $this->analysed->ballOffset($tried))
+                    ->share(),
+            ),
+        ]);
 
-        return implode(' ', array_filter([$share, $forecast === null ? '' : $this->advice->says->likely($forecast->chance), $heights, $loads, $this->objection($forecast)]));
+        return implode(
+            ' ',
+            array_filter([
+                $share,
+                $forecast === null ? '' : $this->advice->says->likely($forecast->chance),
+                $heights,
+                $loads,
+                $this->objection($forecast),
+            ]),
+        );
     }
 
     /** How the rig stands with the bars on at a setting, as the readings have it. */
     public function attitude(Setting $setting): Attitude
     {
-        return $this->advice->analysis->stances()->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting))->carried;
+        return $this->advice->analysis
+            ->stances()
+            ->at($this->analysed->tensionOffset($setting), $this->analysed->ballOffset($setting))->carried;
     }
 
     /** Why a setting is never advised, in a sentence, or an empty text. */
     private function objection(?SettingForecast $forecast): string
     {
-        return $forecast?->excluded === null ? '' : Text::of('setting.tried_excluded', ['why' => $this->advice->says->excluded($forecast->excluded)]);
+        return $forecast?->excluded === null
+            ? ''
+            : Text::of('setting.tried_excluded', ['why' => $this->advice->says->excluded($forecast->excluded)]);
     }
 
     private function forecast(Setting $setting): ?SettingForecast

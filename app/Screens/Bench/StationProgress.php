@@ -11,7 +11,9 @@ use Yoke\Procedure\Station;
 use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Stance;
 
-/** How far a job has come: a station with a stance closes when both ends are taped, any other when somebody closes it. */
+/**
+ * How far a job has come: a station with a stance closes when both ends are taped, any other when somebody closes it.
+ */
 final readonly class StationProgress
 {
     /** @var list<Station> */
@@ -26,7 +28,12 @@ final readonly class StationProgress
     public function stances(): array
     {
         $stations = $this->stations();
-        $stances = array_values(array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array(Station::of($stance), $stations, true)));
+        $stances = array_values(
+            array_filter(
+                Stance::cases(),
+                static fn (Stance $stance): bool => in_array(Station::of($stance), $stations, true),
+            ),
+        );
 
         return $this->job->arrived_coupled ? array_reverse($stances) : $stances;
     }
@@ -66,6 +73,10 @@ final readonly class StationProgress
             }
         }
 
-        return $this->job->handed_over_at !== null ? Station::HandOver : (in_array(Station::BarsUp, $stations, true) ? Station::BarsUp : Station::Prove);
+        return $this->job->handed_over_at !== null
+            ? Station::HandOver
+            : (in_array(Station::BarsUp, $stations, true)
+                ? Station::BarsUp
+                : Station::Prove);
     }
 }

@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Date;
 /**
  * The live answer to the tape form: the parts of the bench drawn again, and a sentence for each field.
  *
- * @phpstan-type Field array{tone: string, sentence: string, basedOn: int|null, saved: string|null, back: string, aloud: string}
+ * @phpstan-type Field array{tone: string, sentence: string, basedOn: int|null, saved: string|null, back: string,
+ *     aloud: string}
  */
 final readonly class TapeAnswer
 {
@@ -30,9 +31,10 @@ final readonly class TapeAnswer
     {
         $fields = [];
         foreach ($entries as $entry) {
-            $fields[$entry->place->field()] = $entry->refusal === null
-                ? $this->believed($entry->place, $entry->basedOn, null)
-                : $this->field('stop', $entry->refusal, $entry->basedOn, null);
+            $fields[$entry->place->field()] =
+                $entry->refusal === null
+                    ? $this->believed($entry->place, $entry->basedOn, null)
+                    : $this->field('stop', $entry->refusal, $entry->basedOn, null);
         }
 
         // What is most worth knowing is worked out when something is saved, not at every key: it stays as it stands.
@@ -52,7 +54,9 @@ final readonly class TapeAnswer
             'fields' => array_map($this->savedField(...), $outcomes),
             'parts' => $this->parts(),
             'said' => $this->said(),
-            'savedAt' => $open === [] ? Text::of('screen.tape_answer.saved', ['at' => Date::now()->format('H:i')]) : Text::of('screen.tape_answer.not_all_of_it_is'),
+            'savedAt' => $open === []
+                    ? Text::of('screen.tape_answer.saved', ['at' => Date::now()->format('H:i')])
+                    : Text::of('screen.tape_answer.not_all_of_it_is'),
             'frontOnly' => $this->page->isFrontOnly(),
             'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
         ];
@@ -66,7 +70,14 @@ final readonly class TapeAnswer
      */
     public static function written(array $outcomes): array
     {
-        return array_map(static fn (SaveOutcome $outcome): array => ['sentence' => $outcome->sentence, 'basedOn' => $outcome->basedOn, 'saved' => $outcome->saved->value], $outcomes);
+        return array_map(
+            static fn (SaveOutcome $outcome): array => [
+                'sentence' => $outcome->sentence,
+                'basedOn' => $outcome->basedOn,
+                'saved' => $outcome->saved->value,
+            ],
+            $outcomes,
+        );
     }
 
     /** The verdict in one line, for a screen reader. */
@@ -74,7 +85,10 @@ final readonly class TapeAnswer
     {
         $advice = $this->page->advice();
         $verdict = $advice->verdict();
-        $says = $verdict === null ? '' : VerdictWords::share($verdict->share).' '.VerdictWords::verdict($verdict->verdict).'. ';
+        $says =
+            $verdict === null
+                ? ''
+                : VerdictWords::share($verdict->share).' '.VerdictWords::verdict($verdict->verdict).'. ';
 
         return trim($says.$advice->move().' '.$advice->chance());
     }
@@ -83,7 +97,12 @@ final readonly class TapeAnswer
     private function savedField(SaveOutcome $outcome): array
     {
         return $outcome->sentence !== ''
-            ? $this->field($outcome->saved->isOpen() ? 'stop' : 'note', $outcome->sentence, $outcome->basedOn, $outcome->saved->value)
+            ? $this->field(
+                $outcome->saved->isOpen() ? 'stop' : 'note',
+                $outcome->sentence,
+                $outcome->basedOn,
+                $outcome->saved->value,
+            )
             : $this->believed($outcome->entry->place, $outcome->basedOn, $outcome->saved->value);
     }
 
@@ -101,8 +120,12 @@ final readonly class TapeAnswer
     private function field(string $tone, string $sentence, ?int $basedOn, ?string $saved, ?Place $reads = null): array
     {
         return [
-            'tone' => $tone, 'sentence' => $sentence, 'basedOn' => $basedOn, 'saved' => $saved,
-            'back' => $reads === null ? '' : $this->page->tape()->back($reads), 'aloud' => $reads === null ? '' : $this->page->tape()->aloud($reads),
+            'tone' => $tone,
+            'sentence' => $sentence,
+            'basedOn' => $basedOn,
+            'saved' => $saved,
+            'back' => $reads === null ? '' : $this->page->tape()->back($reads),
+            'aloud' => $reads === null ? '' : $this->page->tape()->aloud($reads),
         ];
     }
 
@@ -112,9 +135,11 @@ final readonly class TapeAnswer
      */
     private function parts(array $with = []): array
     {
-        return array_map(
-            fn (string $view): string => view($view, ['page' => $this->page] + $with)->render(),
-            ['drawing' => 'bench.drawing', 'verdict' => 'bench.advice', 'chain' => 'bench.chain', 'tried' => 'bench.tried'],
-        );
+        return array_map(fn (string $view): string => view($view, ['page' => $this->page] + $with)->render(), [
+            'drawing' => 'bench.drawing',
+            'verdict' => 'bench.advice',
+            'chain' => 'bench.chain',
+            'tried' => 'bench.tried',
+        ]);
     }
 }

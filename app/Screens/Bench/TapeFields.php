@@ -31,7 +31,7 @@ final readonly class TapeFields
     /** @return list<Caution> */
     public function cautions(): array
     {
-        return (new Plausibility)->cautions($this->taped->stances());
+        return (new Plausibility())->cautions($this->taped->stances());
     }
 
     /** The caution that stands beside a field, or an empty text. */
@@ -55,7 +55,7 @@ final readonly class TapeFields
         $one = $this->taped->at(new Place($right->stance, $right->axle, Side::Left));
         $other = $this->taped->at($right);
 
-        $apart = $one === null || $other === null ? null : (new Plausibility)->sidesApart($one, $other);
+        $apart = $one === null || $other === null ? null : (new Plausibility())->sidesApart($one, $other);
 
         return $apart === null ? null : CautionWords::sides($apart, $this->print);
     }
@@ -63,15 +63,16 @@ final readonly class TapeFields
     /** A word on stances that were not all taped the same way, or an empty text. */
     public function waysOfTaping(): string
     {
-        return $this->taped->mixesWays()
-            ? Text::of('screen.bench_page.some_stances_are_taped_with')
-            : '';
+        return $this->taped->mixesWays() ? Text::of('screen.bench_page.some_stances_are_taped_with') : '';
     }
 
     /** The saved reading that stands in a field. */
     private function saved(Place $place): ?Reading
     {
-        return $this->job->liveReadings->first(fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key() && $reading->round === $this->job->roundOf($place->stance));
+        return $this->job->liveReadings->first(
+            fn (Reading $reading): bool => Place::ofReading($reading)->key() === $place->key() &&
+                $reading->round === $this->job->roundOf($place->stance),
+        );
     }
 
     /** What a field shows: the text as it was typed, or the same height in this person's unit. */
@@ -90,7 +91,10 @@ final readonly class TapeFields
     public function isRolled(Stance $stance): bool
     {
         return $this->job->liveReadings->contains(
-            fn (Reading $reading): bool => $reading->stance === $stance && $reading->round === $this->job->roundOf($stance) && $reading->height_mm !== null && $reading->settling === Settling::Rolled,
+            fn (Reading $reading): bool => $reading->stance === $stance &&
+                $reading->round === $this->job->roundOf($stance) &&
+                $reading->height_mm !== null &&
+                $reading->settling === Settling::Rolled,
         );
     }
 
@@ -119,7 +123,9 @@ final readonly class TapeFields
     {
         $back = $this->back($place);
 
-        return $back === '' ? '' : Text::of('calling.said', ['place' => $place->label(), 'value' => SpokenLength::of($back)]);
+        return $back === ''
+            ? ''
+            : Text::of('calling.said', ['place' => $place->label(), 'value' => SpokenLength::of($back)]);
     }
 
     /** What a field's reading comes to in both units, and how far it can be trusted. */
@@ -134,6 +140,10 @@ final readonly class TapeFields
             [Fineness::ThirtySecond, Fineness::Millimetre],
         );
 
-        return Text::of('screen.tape_as_read', ['fraction' => $both[0], 'millimetres' => $both[1], 'doubt' => $this->print->doubt($reading->doubt())]);
+        return Text::of('screen.tape_as_read', [
+            'fraction' => $both[0],
+            'millimetres' => $both[1],
+            'doubt' => $this->print->doubt($reading->doubt()),
+        ]);
     }
 }

@@ -63,7 +63,13 @@ final readonly class CardPage
     /** What the steps of the small adjuster are called, or an empty text. */
     private function smallAdjuster(): string
     {
-        $tension = array_values(array_filter($this->words()->adjusters(), static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension))[0] ?? null;
+        $tension =
+            array_values(
+                array_filter(
+                    $this->words()->adjusters(),
+                    static fn (Adjuster $adjuster): bool => $adjuster->role === Role::Tension,
+                ),
+            )[0] ?? null;
 
         return $tension === null ? '' : $this->words()->many($tension);
     }
@@ -75,9 +81,13 @@ final readonly class CardPage
         if ($many === '') {
             return '';
         }
-        $counting = Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ?? $this->plan->described->family()?->facts()->usual->counting;
+        $counting =
+            Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ??
+            $this->plan->described->family()?->facts()->usual->counting;
 
-        return Text::of($counting === Counting::Working ? 'card.counted_working' : 'card.counted_from_end', ['what' => Str::ucfirst($many)]);
+        return Text::of($counting === Counting::Working ? 'card.counted_working' : 'card.counted_from_end', [
+            'what' => Str::ucfirst($many),
+        ]);
     }
 
     /** A fender's height as taped, or a dash. */
@@ -111,11 +121,14 @@ final readonly class CardPage
     {
         $many = $this->smallAdjuster();
 
-        return implode(' ', array_filter([
-            StationWords::caution(Station::BarsUp, $this->plan->described->family()),
-            Text::of('card.cautions'),
-            $many === '' ? '' : Text::of('card.small_adjuster', ['many' => $many]),
-        ]));
+        return implode(
+            ' ',
+            array_filter([
+                StationWords::caution(Station::BarsUp, $this->plan->described->family()),
+                Text::of('card.cautions'),
+                $many === '' ? '' : Text::of('card.small_adjuster', ['many' => $many]),
+            ]),
+        );
     }
 
     /** @return list<FastenerLine> */
@@ -124,15 +137,26 @@ final readonly class CardPage
         return FastenerLine::of($this->job, $this->person);
     }
 
-    /** @return list<array{string, string}> what is looked at again, and when: by the distances and months of the hitch's sheet */
+    /**
+     * @return list<array{string, string}> what is looked at again, and when: by the distances and months of the hitch's
+     *     sheet
+     */
     public function rechecks(): array
     {
         $hitch = $this->job->rigAsWorked()->values(RigPart::Hitch);
-        $road = fn (string $key): ?string => $hitch->number($key) === null ? null : $this->person->roadUnit()->distance((float) $hitch->number($key));
+        $road = fn (string $key): ?string => $hitch->number($key) === null
+            ? null
+            : $this->person->roadUnit()->distance((float) $hitch->number($key));
         $first = $road('retorque_km');
         $months = $hitch->number('service_months');
-        $service = array_filter([$road('service_km'), $months === null ? null : Text::of('screen.care_line.months', ['months' => (int) $months])]);
-        $lines = array_map(static fn (Recheck $recheck): array => ServiceWords::recheck($recheck, $first), Recheck::cases());
+        $service = array_filter([
+            $road('service_km'),
+            $months === null ? null : Text::of('screen.care_line.months', ['months' => (int) $months]),
+        ]);
+        $lines = array_map(
+            static fn (Recheck $recheck): array => ServiceWords::recheck($recheck, $first),
+            Recheck::cases(),
+        );
 
         return $service === [] ? $lines : [...$lines, ServiceWords::byTheDataSheet(array_values($service))];
     }
@@ -145,8 +169,16 @@ final readonly class CardPage
         $ball = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('ball_height_mm');
 
         return match (true) {
-            $chosen !== null => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->height($chosen['ball_height_mm']), 'turned' => Text::of('head.turned.'.$chosen['turned']), 'hole' => $chosen['hole']]),
-            $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', ['height' => $this->plan->print->length($place->ballHeight), 'turned' => Text::of('head.turned.'.$place->turned), 'hole' => $place->hole]),
+            $chosen !== null => Text::of('screen.card_page.ball_and_shank', [
+                'height' => $this->plan->print->height($chosen['ball_height_mm']),
+                'turned' => Text::of('head.turned.'.$chosen['turned']),
+                'hole' => $chosen['hole'],
+            ]),
+            $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', [
+                'height' => $this->plan->print->length($place->ballHeight),
+                'turned' => Text::of('head.turned.'.$place->turned),
+                'hole' => $place->hole,
+            ]),
             default => $ball === null ? '' : $this->plan->print->length($ball),
         };
     }
@@ -154,7 +186,10 @@ final readonly class CardPage
     /** The latest private link that is open; null where there is none. */
     public function openLink(): ?CardLink
     {
-        return $this->job->cardLinks->filter(static fn (CardLink $link): bool => $link->isOpen())->sortByDesc('id')->first();
+        return $this->job->cardLinks
+            ->filter(static fn (CardLink $link): bool => $link->isOpen())
+            ->sortByDesc('id')
+            ->first();
     }
 
     public function elevation(): Elevation

@@ -21,9 +21,31 @@ final readonly class CardPdf
     public function bytes(Paper $paper): string
     {
         $drawing = view('card.drawing', ['page' => $this->page])->render();
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('framework/cache'), 'fontDir' => storage_path('framework/cache')]);
+        $options = new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isJavascriptEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'fontCache' => storage_path('framework/cache'),
+            'fontDir' => storage_path('framework/cache'),
+        ]);
         $pdf = new Dompdf($options);
-        $pdf->loadHtml(view('card.pdf', ['page' => $this->page, 'style' => (string) file_get_contents(resource_path('css/card-pdf.css')), 'drawing' => self::data($drawing), 'code' => $this->link === null ? null : self::data(view('components.qr', ['address' => url($this->link->address()), 'attributes' => new ComponentAttributeBag])->render())])->render(), 'UTF-8');
+        $pdf->loadHtml(
+            view('card.pdf', [
+                'page' => $this->page,
+                'style' => (string) file_get_contents(resource_path('css/card-pdf.css')),
+                'drawing' => self::data($drawing),
+                'code' => $this->link === null
+                        ? null
+                        : self::data(
+                            view('components.qr', [
+                                'address' => url($this->link->address()),
+                                'attributes' => new ComponentAttributeBag(),
+                            ])->render(),
+                        ),
+            ])->render(),
+            'UTF-8',
+        );
         $pdf->setPaper($paper->value);
         $pdf->render();
 

@@ -24,7 +24,12 @@ final readonly class QrCode
         $flat = array_values($code->getFinal());
         $rows = array_chunk($flat, max(1, (int) $code->getQrSize()));
 
-        return new self(array_map(static fn (array $row): array => array_map(static fn (int $cell): bool => $cell !== 0, $row), $rows));
+        return new self(
+            array_map(
+                static fn (array $row): array => array_map(static fn (int $cell): bool => $cell !== 0, $row),
+                $rows,
+            ),
+        );
     }
 
     /** Cells across, the light ones about it with them. */

@@ -57,8 +57,12 @@ final class ChoicePage
 
     public readonly QuantityWords $print;
 
-    public function __construct(public readonly ChoiceDraft $draft, private readonly User $person, JobAnalyses $shop, TargetRange $shops)
-    {
+    public function __construct(
+        public readonly ChoiceDraft $draft,
+        private readonly User $person,
+        JobAnalyses $shop,
+        TargetRange $shops,
+    ) {
         $this->words = new ChoiceWords($person);
         $this->print = new QuantityWords($person);
         [$this->choice, $this->impossible] = $this->chosen($shop, $shops);
@@ -72,7 +76,10 @@ final class ChoicePage
         if ($this->rig === null) {
             return [null, ''];
         }
-        [$light, $heavy] = array_map(fn (string $season) => $this->draft->loads[$season]->change($this->rig->rig, $this->draft->tanks()), ChoiceDraft::SEASONS);
+        [$light, $heavy] = array_map(
+            fn (string $season) => $this->draft->loads[$season]->change($this->rig->rig, $this->draft->tanks()),
+            ChoiceDraft::SEASONS,
+        );
         try {
             $choice = new HitchChoice($this->rig, $light, $heavy, $shops, $shop->tolerances, $shop->policy);
             $this->need = $choice->need();
@@ -92,7 +99,17 @@ final class ChoicePage
     /** @return array<int|string, string> hitches of the garage, then what is usual of each family and rating */
     public function hitches(): array
     {
-        $own = Hitch::atHand()->orderBy('name')->limit(self::MOST)->get()->filter(static fn (Hitch $hitch): bool => Families::find((string) ($hitch->sheet['family'] ?? ''))?->facts()->takeUp->distributes() === true)->pluck('name', 'id')->all();
+        $own = Hitch::atHand()
+            ->orderBy('name')
+            ->limit(self::MOST)
+            ->get()
+            ->filter(
+                static fn (Hitch $hitch): bool => Families::find((string) ($hitch->sheet['family'] ?? ''))
+                    ?->facts()
+                    ->takeUp->distributes() === true,
+            )
+            ->pluck('name', 'id')
+            ->all();
         $usual = [];
         foreach (Families::distributing() as $family) {
             foreach ($family->hasBars() ? BarRange::usual() : [BarRange::usual()[0]] as $bars) {
@@ -107,9 +124,19 @@ final class ChoicePage
     public function need(): ?NeedPage
     {
         $policy = $this->rig?->makersWord();
-        $quoted = $policy === null || $this->rig === null ? '' : (new AdviceWords(new SettingWords($this->rig), $this->person))->manufacturer($policy);
+        $quoted =
+            $policy === null || $this->rig === null
+                ? ''
+                : (new AdviceWords(new SettingWords($this->rig), $this->person))->manufacturer($policy);
 
-        return $this->need === null ? null : new NeedPage($this->need->governing(), Load::ofKilograms($this->need->dropped()->rearLoad()), $quoted, $this->print);
+        return $this->need === null
+            ? null
+            : new NeedPage(
+                $this->need->governing(),
+                Load::ofKilograms($this->need->dropped()->rearLoad()),
+                $quoted,
+                $this->print,
+            );
     }
 
     /** Whether the vehicle's maker forbids what would be chosen. */
@@ -129,10 +156,26 @@ final class ChoicePage
         $tongue = fn (Load $load): string => $this->print->about($load);
 
         return [
-            [Text::of('choice.year.tongue', ['doubt' => max(1, (int) round(100 * $this->choice->season->doubt()))]), $tongue($this->choice->season->lightestTongue()), $tongue($this->choice->season->heaviestTongue())],
-            [Text::of('choice.year.share'), Figures::fixed(100 * $lightShare->share).' %', Figures::fixed(100 * $heavyShare->share).' %'],
-            [Text::of('choice.year.front'), $this->print->about(Load::ofKilograms(-$light->frontLoad())), $this->print->about(Load::ofKilograms(-$heavy->frontLoad()))],
-            [Text::of('choice.year.rear'), $this->print->about(Load::ofKilograms($light->rearLoad())), $this->print->about(Load::ofKilograms($heavy->rearLoad()))],
+            [
+                Text::of('choice.year.tongue', ['doubt' => max(1, (int) round(100 * $this->choice->season->doubt()))]),
+                $tongue($this->choice->season->lightestTongue()),
+                $tongue($this->choice->season->heaviestTongue()),
+            ],
+            [
+                Text::of('choice.year.share'),
+                Figures::fixed(100 * $lightShare->share).' %',
+                Figures::fixed(100 * $heavyShare->share).' %',
+            ],
+            [
+                Text::of('choice.year.front'),
+                $this->print->about(Load::ofKilograms(-$light->frontLoad())),
+                $this->print->about(Load::ofKilograms(-$heavy->frontLoad())),
+            ],
+            [
+                Text::of('choice.year.rear'),
+                $this->print->about(Load::ofKilograms($light->rearLoad())),
+                $this->print->about(Load::ofKilograms($heavy->rearLoad())),
+            ],
         ];
     }
 
@@ -143,7 +186,9 @@ final class ChoicePage
         $much = $this->need?->tongueShares()[1] ?? null;
 
         return match (true) {
-            $chance >= 0.05 => ucfirst(Text::of('choice.sway.too_little', ['chance' => VerdictWords::chance((int) round(100 * $chance))])),
+            $chance >= 0.05 => ucfirst(
+                Text::of('choice.sway.too_little', ['chance' => VerdictWords::chance((int) round(100 * $chance))]),
+            ),
             $much !== null && ! $much->isUsual() => LoadWords::share($much),
             default => Text::of('choice.sway.enough'),
         };
@@ -152,7 +197,7 @@ final class ChoicePage
     /** @return list<BarCandidate> the suggested ones first */
     public function bars(): array
     {
-        return $this->choice === null ? [] : $this->bars ??= $this->choice->bars();
+        return $this->choice === null ? [] : ($this->bars ??= $this->choice->bars());
     }
 
     /** Whether these bars are suggested. */
@@ -172,7 +217,9 @@ final class ChoicePage
     {
         $bars = $this->bars()[0] ?? null;
 
-        return $this->choice === null || $bars === null ? [] : $this->choice->families($bars->bars, ...$this->draft->wants);
+        return $this->choice === null || $bars === null
+            ? []
+            : $this->choice->families($bars->bars, ...$this->draft->wants);
     }
 
     /** @return list<HitchColumn> what is chosen to be compared, or what is suggested while nothing is */
@@ -183,8 +230,17 @@ final class ChoicePage
             return [];
         }
         $offers = $this->draft->offers();
-        $offers = $offers === [] ? array_map(static fn (HitchOffer $offer): array => [$offer, null], $choice->suggested($this->bars()[0]->bars, ...$this->draft->wants)) : $offers;
+        $offers =
+            $offers === []
+                ? array_map(
+                    static fn (HitchOffer $offer): array => [$offer, null],
+                    $choice->suggested($this->bars()[0]->bars, ...$this->draft->wants),
+                )
+                : $offers;
 
-        return array_map(fn (array $offer): HitchColumn => new HitchColumn($choice->on($offer[0]), $offer[1], $this->person), array_values($offers));
+        return array_map(
+            fn (array $offer): HitchColumn => new HitchColumn($choice->on($offer[0]), $offer[1], $this->person),
+            array_values($offers),
+        );
     }
 }

@@ -41,7 +41,12 @@ final readonly class HitchColumn
     {
         $plan = $this->hitch->plan();
 
-        return new Elevation($this->hitch->rig->rig, $plan->heights(), 1.0, (new DrawnHitch($this->hitch->rig, $plan))->set());
+        return new Elevation(
+            $this->hitch->rig->rig,
+            $plan->heights(),
+            1.0,
+            (new DrawnHitch($this->hitch->rig, $plan))->set(),
+        );
     }
 
     /** @return array<string, string> by the key of its line */
@@ -57,14 +62,47 @@ final readonly class HitchColumn
         $load = fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms));
 
         return [
-            'reach' => Text::of($most > 1.0 ? 'choice.line.reach_all' : 'choice.line.reach_to', ['from' => $this->print->percent($least), 'to' => $this->print->percent($most)]),
-            'step' => Text::of('choice.line.step', ['front' => $load($step->front), 'rear' => $load($step->rear), 'trailer' => $load($step->trailer)]),
-            'bars' => $this->hitch->offer->bars === null ? Text::of($this->hitch->offer->family->hasBars() ? 'choice.line.no_rating' : 'choice.line.no_bars') : (new ChoiceWords($this->person))->range($this->hitch->offer->bars),
-            'held' => $held === null ? '–' : ucfirst(Text::of('choice.line.held', ['chance' => VerdictWords::chance((int) round(100 * $held))])),
-            'first' => Text::of('choice.line.first', ['setting' => $words->of($this->hitch->firstSetting()), 'chance' => VerdictWords::chance((int) round(100 * $this->hitch->firstChance()))]).($taped === null ? '' : ' '.ucfirst(Text::of('choice.line.taped', ['chance' => VerdictWords::chance((int) round(100 * $taped))]))),
-            'year' => Text::of('choice.line.year', ['light' => $this->print->percent($light), 'heavy' => $this->print->percent($heavy)]),
-            'hook_ups' => Text::of('choice.line.hook_ups', ['mean' => Figures::fixed($hookUps->mean()), 'most' => $hookUps->enoughWith(self::SURE), 'minutes' => (int) round($this->hitch->minutes())]),
-            'clearance' => $this->hitch->tipClearance() === null ? Text::of('choice.line.clearance_unknown') : $this->print->length($this->hitch->tipClearance()),
+            'reach' => Text::of($most > 1.0 ? 'choice.line.reach_all' : 'choice.line.reach_to', [
+                'from' => $this->print->percent($least),
+                'to' => $this->print->percent($most),
+            ]),
+            'step' => Text::of('choice.line.step', [
+                'front' => $load($step->front),
+                'rear' => $load($step->rear),
+                'trailer' => $load($step->trailer),
+            ]),
+            'bars' => $this->hitch->offer->bars === null
+                    ? Text::of($this->hitch->offer->family->hasBars() ? 'choice.line.no_rating' : 'choice.line.no_bars')
+                    : (new ChoiceWords($this->person))->range($this->hitch->offer->bars),
+            'held' => $held === null
+                    ? '–'
+                    : ucfirst(
+                        Text::of('choice.line.held', ['chance' => VerdictWords::chance((int) round(100 * $held))]),
+                    ),
+            'first' => Text::of('choice.line.first', [
+                'setting' => $words->of($this->hitch->firstSetting()),
+                'chance' => VerdictWords::chance((int) round(100 * $this->hitch->firstChance())),
+            ]).
+                ($taped === null
+                    ? ''
+                    : ' '.
+                        ucfirst(
+                            Text::of('choice.line.taped', [
+                                'chance' => VerdictWords::chance((int) round(100 * $taped)),
+                            ]),
+                        )),
+            'year' => Text::of('choice.line.year', [
+                'light' => $this->print->percent($light),
+                'heavy' => $this->print->percent($heavy),
+            ]),
+            'hook_ups' => Text::of('choice.line.hook_ups', [
+                'mean' => Figures::fixed($hookUps->mean()),
+                'most' => $hookUps->enoughWith(self::SURE),
+                'minutes' => (int) round($this->hitch->minutes()),
+            ]),
+            'clearance' => $this->hitch->tipClearance() === null
+                    ? Text::of('choice.line.clearance_unknown')
+                    : $this->print->length($this->hitch->tipClearance()),
             'sway' => ucfirst((new FamilyWords($this->hitch->offer->family))->sway()),
         ];
     }

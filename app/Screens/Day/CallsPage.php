@@ -28,11 +28,21 @@ final readonly class CallsPage
     public function rigs(): array
     {
         /** @var Collection<int, Rig> $rigs */
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords', 'customer', 'calls.user'])->where('care_due_on', '<=', Date::today()->addDays(DueTask::SOON_DAYS))->orderBy('care_due_on')->limit(self::SHOWN)->get();
+        $rigs = Rig::atHand()
+            ->with(['vehicle', 'trailer', 'hitch', 'careRecords', 'customer', 'calls.user'])
+            ->where('care_due_on', '<=', Date::today()->addDays(DueTask::SOON_DAYS))
+            ->orderBy('care_due_on')
+            ->limit(self::SHOWN)
+            ->get();
         $list = [];
         foreach ($rigs as $rig) {
             $last = $rig->calls->first();
-            $pressing = array_values(array_filter(CareLine::of(new RigCare($rig), $this->person), static fn (CareLine $line): bool => $line->state !== DueState::Later));
+            $pressing = array_values(
+                array_filter(
+                    CareLine::of(new RigCare($rig), $this->person),
+                    static fn (CareLine $line): bool => $line->state !== DueState::Later,
+                ),
+            );
             if ($pressing !== [] && ($last === null || $last->called_at->addDays($last->outcome->rests())->isPast())) {
                 $list[] = [$rig, $pressing, self::said($last)];
             }
@@ -43,6 +53,12 @@ final readonly class CallsPage
 
     private static function said(?ReminderCall $call): string
     {
-        return $call === null ? '' : Text::of('day.called', ['outcome' => Text::of("day.call.{$call->outcome->value}"), 'person' => $call->user->name, 'at' => $call->called_at->isoFormat('ll')]);
+        return $call === null
+            ? ''
+            : Text::of('day.called', [
+                'outcome' => Text::of("day.call.{$call->outcome->value}"),
+                'person' => $call->user->name,
+                'at' => $call->called_at->isoFormat('ll'),
+            ]);
     }
 }

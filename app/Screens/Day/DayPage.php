@@ -50,7 +50,10 @@ final readonly class DayPage
     public function bays(): array
     {
         $bays = array_map(strval(...), range(1, $this->settings->ofTheDay('bays')));
-        $others = array_filter($this->jobs->pluck('bay')->all(), static fn (?string $bay): bool => $bay !== null && ! in_array($bay, $bays, true));
+        $others = array_filter(
+            $this->jobs->pluck('bay')->all(),
+            static fn (?string $bay): bool => $bay !== null && ! in_array($bay, $bays, true),
+        );
 
         return [...$bays, ...array_values(array_unique($others))];
     }
@@ -82,14 +85,23 @@ final readonly class DayPage
         $cells = [];
         foreach ($this->bays() as $row => $bay) {
             for ($minute = $this->from(); $minute < $this->to(); $minute += self::CELL) {
-                $cells[] = ['bay' => $bay, 'minute' => $minute, 'x' => $this->x($minute), 'y' => self::HEAD + self::ROW * $row, 'width' => self::CELL * self::ACROSS];
+                $cells[] = [
+                    'bay' => $bay,
+                    'minute' => $minute,
+                    'x' => $this->x($minute),
+                    'y' => self::HEAD + self::ROW * $row,
+                    'width' => self::CELL * self::ACROSS,
+                ];
             }
         }
 
         return $cells;
     }
 
-    /** @return list<array{job: Job, slot: DaySlot, x: int, y: int, width: int, latest: int, late: bool, clash: bool}> those with a time and a bay */
+    /**
+     * @return list<array{job: Job, slot: DaySlot, x: int, y: int, width: int, latest: int, late: bool, clash: bool}>
+     *     those with a time and a bay
+     */
     public function drawn(): array
     {
         $drawn = [];
@@ -98,9 +110,14 @@ final readonly class DayPage
             if ($slot->start !== null && $row !== false) {
                 $minutes = $slot->planned ?? (int) round($slot->time->mean);
                 $drawn[] = [
-                    'job' => $this->job($slot), 'slot' => $slot, 'x' => $this->x($slot->start), 'y' => self::HEAD + self::ROW * $row,
-                    'width' => max(self::CELL, $minutes) * self::ACROSS, 'latest' => $this->x((int) max($slot->latest() ?? 0, $slot->start + $minutes)),
-                    'late' => $this->line->isLate($slot), 'clash' => $this->line->clashesOf($slot) !== [],
+                    'job' => $this->job($slot),
+                    'slot' => $slot,
+                    'x' => $this->x($slot->start),
+                    'y' => self::HEAD + self::ROW * $row,
+                    'width' => max(self::CELL, $minutes) * self::ACROSS,
+                    'latest' => $this->x((int) max($slot->latest() ?? 0, $slot->start + $minutes)),
+                    'late' => $this->line->isLate($slot),
+                    'clash' => $this->line->clashesOf($slot) !== [],
                 ];
             }
         }

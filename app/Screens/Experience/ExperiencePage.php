@@ -43,7 +43,11 @@ final readonly class ExperiencePage
         $this->repeats = $shop->repeats();
         $this->off = $shop->off();
         $this->words = new ExperienceWords($person);
-        $this->names = ['vehicle' => Vehicle::query()->pluck('name', 'id')->all(), 'hitch' => Hitch::query()->pluck('name', 'id')->all(), 'trailer' => Trailer::query()->pluck('name', 'id')->all()];
+        $this->names = [
+            'vehicle' => Vehicle::query()->pluck('name', 'id')->all(),
+            'hitch' => Hitch::query()->pluck('name', 'id')->all(),
+            'trailer' => Trailer::query()->pluck('name', 'id')->all(),
+        ];
     }
 
     /** How many finished jobs were looked at. */
@@ -61,8 +65,12 @@ final readonly class ExperiencePage
                 $pool = $this->experience->pool($source, $group);
                 if ($pool !== null) {
                     $lines[] = [
-                        'what' => ExperienceWords::source($source), 'among' => ExperienceWords::group($group), 'jobs' => $pool->jobs(),
-                        'textbook' => $this->words->textbook($source, $source->textbook($this->doubts)), 'learned' => $this->words->learned($source, $pool->another()), 'isOff' => in_array($source, $this->off, true),
+                        'what' => ExperienceWords::source($source),
+                        'among' => ExperienceWords::group($group),
+                        'jobs' => $pool->jobs(),
+                        'textbook' => $this->words->textbook($source, $source->textbook($this->doubts)),
+                        'learned' => $this->words->learned($source, $pool->another()),
+                        'isOff' => in_array($source, $this->off, true),
                     ];
                 }
             }
@@ -71,22 +79,43 @@ final readonly class ExperiencePage
         return $lines;
     }
 
-    /** @return list<array{what: string, which: string, jobs: int, learned: string}> of each vehicle, hitch and trailer by itself, those with most jobs first */
+    /**
+     * @return list<array{what: string, which: string, jobs: int, learned: string}> of each vehicle, hitch and trailer
+     *     by itself, those with most jobs first
+     */
     public function items(): array
     {
         $lines = [];
-        foreach (array_udiff(Source::OF_RIGS, $this->off, static fn (Source $one, Source $other): int => $one->value <=> $other->value) as $source) {
+        foreach (
+            array_udiff(
+                Source::OF_RIGS,
+                $this->off,
+                static fn (Source $one, Source $other): int => $one->value <=> $other->value,
+            ) as $source
+        ) {
             foreach ($this->experience->groups($source) as $group) {
                 $pool = $this->experience->pool($source, $group);
                 if ($pool === null) {
                     continue;
                 }
                 foreach ($pool->each() as $item => $learned) {
-                    $lines[] = ['what' => ExperienceWords::source($source), 'which' => $this->name($source, (int) $item), 'jobs' => $pool->jobsWith((string) $item), 'learned' => $this->words->learned($source, $learned)];
+                    $lines[] = [
+                        'what' => ExperienceWords::source($source),
+                        'which' => $this->name($source, (int) $item),
+                        'jobs' => $pool->jobsWith((string) $item),
+                        'learned' => $this->words->learned($source, $learned),
+                    ];
                 }
             }
         }
-        usort($lines, static fn (array $one, array $other): int => [$other['jobs'], $one['which'], $one['what']] <=> [$one['jobs'], $other['which'], $other['what']]);
+        usort(
+            $lines,
+            static fn (array $one, array $other): int => [$other['jobs'], $one['which'], $one['what']] <=> [
+                $one['jobs'],
+                $other['which'],
+                $other['what'],
+            ],
+        );
 
         return array_slice($lines, 0, self::MOST_ITEMS);
     }
@@ -107,11 +136,21 @@ final readonly class ExperiencePage
     {
         $lines = [];
         foreach ($this->repeats->readers() as $reader => $mm) {
-            $lines[] = ['who' => (string) User::query()->whereKey((int) $reader)->value('name'), 'times' => $this->repeats->of((string) $reader), 'learned' => '± '.Figures::fixed($mm).' mm', 'isOff' => in_array(Source::Reader, $this->off, true)];
+            $lines[] = [
+                'who' => (string) User::query()->whereKey((int) $reader)->value('name'),
+                'times' => $this->repeats->of((string) $reader),
+                'learned' => '± '.Figures::fixed($mm).' mm',
+                'isOff' => in_array(Source::Reader, $this->off, true),
+            ];
         }
         foreach (Suspension::cases() as $kind) {
             if ($this->repeats->on($kind) > 0) {
-                $lines[] = ['who' => ExperienceWords::group($kind->value), 'times' => $this->repeats->on($kind), 'learned' => '± '.Figures::fixed($this->repeats->springs()[$kind->value]).' mm', 'isOff' => in_array(Source::Friction, $this->off, true)];
+                $lines[] = [
+                    'who' => ExperienceWords::group($kind->value),
+                    'times' => $this->repeats->on($kind),
+                    'learned' => '± '.Figures::fixed($this->repeats->springs()[$kind->value]).' mm',
+                    'isOff' => in_array(Source::Friction, $this->off, true),
+                ];
             }
         }
 

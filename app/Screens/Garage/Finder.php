@@ -26,7 +26,10 @@ final readonly class Finder
         $this->print = new QuantityWords($person);
     }
 
-    /** @return list<array{id: int, name: string, says: string}> those that begin with the letters first; the latest where nothing is typed */
+    /**
+     * @return list<array{id: int, name: string, says: string}> those that begin with the letters first; the latest
+     *     where nothing is typed
+     */
     public function like(string $letters): array
     {
         $letters = trim($letters);
@@ -35,7 +38,10 @@ final readonly class Finder
             $query->orderByDesc('id');
         } else {
             $escaped = addcslashes($letters, '\\%_');
-            $query->whereRaw("name like ? escape '\\'", ["%{$escaped}%"])->orderByRaw("name like ? escape '\\' desc", ["{$escaped}%"])->orderBy('name');
+            $query
+                ->whereRaw("name like ? escape '\\'", ["%{$escaped}%"])
+                ->orderByRaw("name like ? escape '\\' desc", ["{$escaped}%"])
+                ->orderBy('name');
         }
         $found = [];
         foreach ($query->limit(self::SHOWN)->get() as $model) {
@@ -48,14 +54,29 @@ final readonly class Finder
     /** What tells two of a name apart. */
     private function says(Vehicle|Trailer|Hitch $model): string
     {
-        $option = fn (string $field): string => is_string($model->sheet[$field] ?? null) ? SpecificationWords::option($this->part, $field, $model->sheet[$field]) : '';
-        $load = fn (?float $kilograms): string => $kilograms === null ? '' : $this->print->load(Load::ofKilograms($kilograms));
+        $option = fn (string $field): string => is_string($model->sheet[$field] ?? null)
+            ? SpecificationWords::option($this->part, $field, $model->sheet[$field])
+            : '';
+        $load = fn (?float $kilograms): string => $kilograms === null
+            ? ''
+            : $this->print->load(Load::ofKilograms($kilograms));
         $rating = $model->sheet['bar_rating_high_kg'] ?? null;
 
-        return implode(', ', array_filter(match (true) {
-            $model instanceof Vehicle => [$option('vehicle_class') ?: SpecificationWords::option($this->part, 'body', $model->body), $model->wheelbase_mm === null ? '' : $this->print->height($model->wheelbase_mm)],
-            $model instanceof Trailer => [SpecificationWords::option($this->part, 'body', $model->body), $load($model->gross_weight_kg)],
-            default => [$option('family'), $load(is_numeric($rating) ? (float) $rating : null)],
-        }));
+        return implode(
+            ', ',
+            array_filter(
+                match (true) {
+                    $model instanceof Vehicle => [
+                        $option('vehicle_class') ?: SpecificationWords::option($this->part, 'body', $model->body),
+                        $model->wheelbase_mm === null ? '' : $this->print->height($model->wheelbase_mm),
+                    ],
+                    $model instanceof Trailer => [
+                        SpecificationWords::option($this->part, 'body', $model->body),
+                        $load($model->gross_weight_kg),
+                    ],
+                    default => [$option('family'), $load(is_numeric($rating) ? (float) $rating : null)],
+                },
+            ),
+        );
     }
 }

@@ -36,8 +36,12 @@ final readonly class NewLoadPage
 
     private ?RigSnapshot $worked;
 
-    public function __construct(public NewLoad $load, private User $person, private JobAnalyses $analyses, private TargetRange $shops)
-    {
+    public function __construct(
+        public NewLoad $load,
+        private User $person,
+        private JobAnalyses $analyses,
+        private TargetRange $shops,
+    ) {
         $this->worked = $load->worked();
         $this->plan = $this->worked === null ? null : PlanPage::ofRig($load->rig(), $person, $analyses);
         $this->print = new QuantityWords($person);
@@ -46,8 +50,16 @@ final readonly class NewLoadPage
     /** @return list<array{Hitch, Rig|null}> the hitches at hand with the rig that each was on last */
     public static function hitches(): array
     {
-        $last = Job::query()->join('rigs', 'rigs.id', '=', 'jobs.rig_id')->groupBy('rigs.hitch_id')->selectRaw('rigs.hitch_id, max(jobs.id) as last')->pluck('last', 'hitch_id');
-        $hitches = Hitch::atHand()->orderBy('name')->get()->sortByDesc(static fn (Hitch $hitch): int => (int) $last->get($hitch->id, 0))->take(self::MOST);
+        $last = Job::query()
+            ->join('rigs', 'rigs.id', '=', 'jobs.rig_id')
+            ->groupBy('rigs.hitch_id')
+            ->selectRaw('rigs.hitch_id, max(jobs.id) as last')
+            ->pluck('last', 'hitch_id');
+        $hitches = Hitch::atHand()
+            ->orderBy('name')
+            ->get()
+            ->sortByDesc(static fn (Hitch $hitch): int => (int) $last->get($hitch->id, 0))
+            ->take(self::MOST);
 
         return array_values($hitches->map(static fn (Hitch $hitch): array => [$hitch, self::lastRig($hitch)])->all());
     }
@@ -55,12 +67,21 @@ final readonly class NewLoadPage
     /** The rig that a hitch was on last. */
     public static function lastRig(Hitch $hitch): ?Rig
     {
-        return self::lastJob($hitch)->rig ?? Rig::query()->with(['vehicle', 'trailer'])->where('hitch_id', $hitch->id)->latest('id')->first();
+        return self::lastJob($hitch)->rig ??
+            Rig::query()
+                ->with(['vehicle', 'trailer'])
+                ->where('hitch_id', $hitch->id)
+                ->latest('id')
+                ->first();
     }
 
     private static function lastJob(Hitch $hitch): ?Job
     {
-        return Job::query()->with(['rig.vehicle', 'rig.trailer'])->whereHas('rig', static fn ($rig) => $rig->where('hitch_id', $hitch->id))->latest('id')->first();
+        return Job::query()
+            ->with(['rig.vehicle', 'rig.trailer'])
+            ->whereHas('rig', static fn ($rig) => $rig->where('hitch_id', $hitch->id))
+            ->latest('id')
+            ->first();
     }
 
     /** @return array<int|string, string> */
@@ -106,7 +127,12 @@ final readonly class NewLoadPage
     {
         $place = $this->place();
 
-        return $place === null ? '' : Text::choice('gauge.head', $place->holesVisible, ['place' => lcfirst(HeadWords::place($place)), 'height' => $this->print->length($place->ballHeight)]);
+        return $place === null
+            ? ''
+            : Text::choice('gauge.head', $place->holesVisible, [
+                'place' => lcfirst(HeadWords::place($place)),
+                'height' => $this->print->length($place->ballHeight),
+            ]);
     }
 
     /** How it was bolted last, in a sentence; an empty text where nobody recorded it. */
@@ -115,6 +141,11 @@ final readonly class NewLoadPage
         $job = self::lastJob($this->load->hitch);
         $place = $job?->head_place;
 
-        return $job === null || $place === null ? '' : Text::of('gauge.bolted', ['place' => lcfirst(Text::of("head.place.{$place['turned']}", ['hole' => $place['hole']])), 'job' => $job->title]);
+        return $job === null || $place === null
+            ? ''
+            : Text::of('gauge.bolted', [
+                'place' => lcfirst(Text::of("head.place.{$place['turned']}", ['hole' => $place['hole']])),
+                'job' => $job->title,
+            ]);
     }
 }

@@ -29,8 +29,12 @@ final readonly class PartCard
 {
     private const SHOWN = 120;
 
-    public function __construct(public RigPart $part, public Vehicle|Trailer|Hitch $model, private int $rigs, private int $jobs)
-    {
+    public function __construct(
+        public RigPart $part,
+        public Vehicle|Trailer|Hitch $model,
+        private int $rigs,
+        private int $jobs,
+    ) {
     }
 
     /** @return list<self> those at hand, or those put away; by name */
@@ -55,7 +59,11 @@ final readonly class PartCard
         $column = "rigs.{$part->value}_id";
 
         /** @var array<int, int> */
-        return $rows->groupBy($column)->selectRaw("{$column} as part, count(*) as many")->pluck('many', 'part')->all();
+        return $rows
+            ->groupBy($column)
+            ->selectRaw("{$column} as part, count(*) as many")
+            ->pluck('many', 'part')
+            ->all();
     }
 
     /** Where it is used, in words. */
@@ -63,32 +71,54 @@ final readonly class PartCard
     {
         return $this->rigs === 0
             ? Text::of('screen.part_card.not_paired')
-            : trans_choice('screen.part_card.rigs', $this->rigs, ['count' => $this->rigs]).', '.trans_choice('screen.part_card.jobs', $this->jobs, ['count' => $this->jobs]);
+            : trans_choice('screen.part_card.rigs', $this->rigs, ['count' => $this->rigs]).
+                    ', '.
+                    trans_choice('screen.part_card.jobs', $this->jobs, ['count' => $this->jobs]);
     }
 
     /** How many fields of its sheet are filled. */
     public function filled(): string
     {
-        return Text::of('screen.part_card.filled', ['filled' => count($this->model->sheet ?? []), 'many' => array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups()))]);
+        return Text::of('screen.part_card.filled', [
+            'filled' => count($this->model->sheet ?? []),
+            'many' => array_sum(array_map(static fn ($group): int => count($group->fields), $this->part->groups())),
+        ]);
     }
 
     public function sketch(): PartSketch
     {
         return match (true) {
-            $this->model instanceof Vehicle => PartSketch::ofVehicle(CoreVehicle::of(
-                VehicleBody::from($this->model->body),
-                Length::ofMillimetres($this->model->wheelbase_mm ?? VehicleClass::usualFor(VehicleBody::from($this->model->body))->wheelbase()[0]),
-                Length::ofMillimetres($this->model->overhang_mm ?? VehicleClass::usualFor(VehicleBody::from($this->model->body))->overhang()[0]),
-                Suspension::from($this->model->front_suspension),
-                Suspension::from($this->model->rear_suspension),
-            )),
-            $this->model instanceof Trailer => PartSketch::ofTrailer(CoreTrailer::of(
-                TrailerBody::from($this->model->body),
-                $this->model->axles,
-                Length::ofMillimetres($this->model->ball_to_axle_mm ?? TrailerBody::from($this->model->body)->ballToAxle()[0]),
-                Load::ofKilograms($this->model->gross_weight_kg ?? TrailerBody::from($this->model->body)->grossWeight()[0]),
-            )),
-            default => PartSketch::ofHitch(CoreHitch::of(Length::ofMillimetres($this->model->bar_arm_mm ?? CoreHitch::USUAL_BAR_ARM_MM[0])), new HitchSet(holes: (int) ($this->model->sheet['head_holes'] ?? 5))),
+            $this->model instanceof Vehicle => PartSketch::ofVehicle(
+                CoreVehicle::of(
+                    VehicleBody::from($this->model->body),
+                    Length::ofMillimetres(
+                        $this->model->wheelbase_mm ??
+                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->wheelbase()[0],
+                    ),
+                    Length::ofMillimetres(
+                        $this->model->overhang_mm ??
+                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->overhang()[0],
+                    ),
+                    Suspension::from($this->model->front_suspension),
+                    Suspension::from($this->model->rear_suspension),
+                ),
+            ),
+            $this->model instanceof Trailer => PartSketch::ofTrailer(
+                CoreTrailer::of(
+                    TrailerBody::from($this->model->body),
+                    $this->model->axles,
+                    Length::ofMillimetres(
+                        $this->model->ball_to_axle_mm ?? TrailerBody::from($this->model->body)->ballToAxle()[0],
+                    ),
+                    Load::ofKilograms(
+                        $this->model->gross_weight_kg ?? TrailerBody::from($this->model->body)->grossWeight()[0],
+                    ),
+                ),
+            ),
+            default => PartSketch::ofHitch(
+                CoreHitch::of(Length::ofMillimetres($this->model->bar_arm_mm ?? CoreHitch::USUAL_BAR_ARM_MM[0])),
+                new HitchSet(holes: (int) ($this->model->sheet['head_holes'] ?? 5)),
+            ),
         };
     }
 }

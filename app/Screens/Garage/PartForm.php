@@ -25,7 +25,8 @@ use Yoke\Units\Pressure;
 use Yoke\Units\Torque;
 
 /**
- * The sheet of one part as a form: what each field shows, and what a typed one reads as. A field that still says what it
+ * The sheet of one part as a form: what each field shows, and what a typed one reads as. A field that still says what
+ * it
  * showed keeps its value exactly, however coarsely it was printed.
  */
 final readonly class PartForm
@@ -34,12 +35,20 @@ final readonly class PartForm
     {
     }
 
-    /** @return list<array{string, list<Field>}> the fields by group: those of its own family, and whatever is filled in */
+    /**
+     * @return list<array{string, list<Field>}> the fields by group: those of its own family, and whatever is filled in
+     */
     public function groups(): array
     {
-        $family = $this->part === RigPart::Hitch ? Families::find((string) ($this->model->sheet['family'] ?? '')) : null;
-        $isShown = fn (Field $field): bool => $this->part !== RigPart::Hitch || HitchSpecification::isOf($field->key, $family) || PartModels::value($this->model, $field) !== null;
-        $groups = array_map(static fn (FieldGroup $group): array => [$group->key, array_values(array_filter($group->fields, $isShown))], [$this->part->dimensions(), ...$this->part->groups()]);
+        $family =
+            $this->part === RigPart::Hitch ? Families::find((string) ($this->model->sheet['family'] ?? '')) : null;
+        $isShown = fn (Field $field): bool => $this->part !== RigPart::Hitch ||
+            HitchSpecification::isOf($field->key, $family) ||
+            PartModels::value($this->model, $field) !== null;
+        $groups = array_map(
+            static fn (FieldGroup $group): array => [$group->key, array_values(array_filter($group->fields, $isShown))],
+            [$this->part->dimensions(), ...$this->part->groups()],
+        );
 
         return array_values(array_filter($groups, static fn (array $group): bool => $group[1] !== []));
     }
@@ -69,7 +78,7 @@ final readonly class PartForm
      */
     public function fill(array $typed): array
     {
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         $parts = new TypedParts($typed, $this->person, $problems);
         $columns = ['name' => $parts->name('name')];
         $sheet = $this->model->sheet ?? [];
@@ -90,7 +99,10 @@ final readonly class PartForm
         }
         $sentences = ExpectedWords::each($problems->all());
         $this->model->fill(array_diff_key($columns, $sentences));
-        $this->model->sheet = array_filter(array_diff_key($sheet, $sentences), static fn (mixed $value): bool => $value !== null);
+        $this->model->sheet = array_filter(
+            array_diff_key($sheet, $sentences),
+            static fn (mixed $value): bool => $value !== null,
+        );
 
         return $sentences;
     }

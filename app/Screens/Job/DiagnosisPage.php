@@ -23,7 +23,10 @@ use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
 use Yoke\Rig\Axle;
 
-/** What is wrong with the rig as it is hooked up, the most dangerous first: evidence, figure, remedy, station, and what the moves come to. */
+/**
+ * What is wrong with the rig as it is hooked up, the most dangerous first: evidence, figure, remedy, station, and what
+ * the moves come to.
+ */
 final readonly class DiagnosisPage
 {
     public BenchPage $bench;
@@ -39,23 +42,34 @@ final readonly class DiagnosisPage
         $this->print = new QuantityWords($person);
     }
 
-    /** @return list<array{what: string, means: string, chance: string, figure: string, evidence: string, remedy: string, then: string, station: Station, at: string}>|null null before the first hook-up */
+    /**
+     * @return list<array{what: string, means: string, chance: string, figure: string, evidence: string, remedy: string,
+     *     then: string, station: Station, at: string}>|null null before the first hook-up
+     */
     public function findings(): ?array
     {
         $findings = $this->job->analysis()->findings();
 
-        return $findings === null ? null : array_map(fn (Finding $finding): array => [
-            ...$this->says->finding($finding),
-            'chance' => Text::of('finding.chance', ['chance' => $this->says->chance($finding->chance)]),
-            'figure' => $this->says->findingFigure($finding->kind, $finding->figure),
-            'evidence' => $this->evidence($finding->kind),
-            'then' => $this->then($finding),
-            'station' => self::station($finding->kind),
-            'at' => Text::of('finding.at', ['station' => StationWords::title(self::station($finding->kind))]),
-        ], $findings);
+        return $findings === null
+            ? null
+            : array_map(
+                fn (Finding $finding): array => [
+                    ...$this->says->finding($finding),
+                    'chance' => Text::of('finding.chance', ['chance' => $this->says->chance($finding->chance)]),
+                    'figure' => $this->says->findingFigure($finding->kind, $finding->figure),
+                    'evidence' => $this->evidence($finding->kind),
+                    'then' => $this->then($finding),
+                    'station' => self::station($finding->kind),
+                    'at' => Text::of('finding.at', ['station' => StationWords::title(self::station($finding->kind))]),
+                ],
+                $findings,
+            );
     }
 
-    /** @return list<string> the moves that put it right, the head first; none where nothing was hooked up, or nothing is to be moved */
+    /**
+     * @return list<string> the moves that put it right, the head first; none where nothing was hooked up, or nothing is
+     *     to be moved
+     */
     public function moves(): array
     {
         $on = $this->job->current()?->setting;
@@ -72,15 +86,26 @@ final readonly class DiagnosisPage
             return '';
         }
         $advice = $this->bench->advice();
-        $heights = ! $this->job->taped->isAnyTaped() ? '' : Text::of('move.expect', [
-            'front' => $this->print->height($advice->height($remedy->setting, Axle::Front)->mean()),
-            'rear' => $this->print->height($advice->height($remedy->setting, Axle::Rear)->mean()),
-        ]);
+        $heights = ! $this->job->taped->isAnyTaped()
+            ? ''
+            : Text::of('move.expect', [
+                'front' => $this->print->height($advice->height($remedy->setting, Axle::Front)->mean()),
+                'rear' => $this->print->height($advice->height($remedy->setting, Axle::Rear)->mean()),
+            ]);
 
-        return implode(' ', array_filter([
-            Text::of('finding.expected', ['share' => VerdictWords::share($remedy->share()), 'nose' => $this->says->findingFigure(FindingKind::NoseUp, $this->figureThen(FindingKind::NoseUp, $remedy))]),
-            $heights,
-        ]));
+        return implode(
+            ' ',
+            array_filter([
+                Text::of('finding.expected', [
+                    'share' => VerdictWords::share($remedy->share()),
+                    'nose' => $this->says->findingFigure(
+                        FindingKind::NoseUp,
+                        $this->figureThen(FindingKind::NoseUp, $remedy),
+                    ),
+                ]),
+                $heights,
+            ]),
+        );
     }
 
     /** Where a finding is put right. */
@@ -97,7 +122,10 @@ final readonly class DiagnosisPage
     private function then(Finding $finding): string
     {
         $remedy = $this->remedy();
-        $figure = $remedy === null || $this->moves() === [] ? '' : $this->says->findingFigure($finding->kind, $this->figureThen($finding->kind, $remedy));
+        $figure =
+            $remedy === null || $this->moves() === []
+                ? ''
+                : $this->says->findingFigure($finding->kind, $this->figureThen($finding->kind, $remedy));
 
         return $figure === '' ? '' : Text::of('finding.then', ['figure' => $figure]);
     }
@@ -118,14 +146,30 @@ final readonly class DiagnosisPage
     {
         $each = $this->job->analysis()->evidence();
         if (in_array($kind, [FindingKind::OverRestored, FindingKind::LightFront], true)) {
-            return Text::of('finding.evidence.each', ['each' => implode(', ', array_map(static fn (InstrumentEvidence $one): string => VerdictWords::evidence($one).' '.VerdictWords::share($one->share), $each))]);
+            return Text::of('finding.evidence.each', [
+                'each' => implode(
+                    ', ',
+                    array_map(
+                        static fn (InstrumentEvidence $one): string => VerdictWords::evidence($one).
+                            ' '.
+                            VerdictWords::share($one->share),
+                        $each,
+                    ),
+                ),
+            ]);
         }
-        $isTrailerRead = array_filter($each, static fn (InstrumentEvidence $one): bool => $one->instrument === Instrument::Coupler) !== [];
+        $isTrailerRead =
+            array_filter(
+                $each,
+                static fn (InstrumentEvidence $one): bool => $one->instrument === Instrument::Coupler,
+            ) !== [];
 
-        return Text::of(match (true) {
-            $kind === FindingKind::Broken => 'finding.evidence.predicted',
-            $kind === FindingKind::SlackBars => 'finding.evidence.bars',
-            default => $isTrailerRead ? 'finding.evidence.trailer' : 'finding.evidence.trailer_predicted',
-        });
+        return Text::of(
+            match (true) {
+                $kind === FindingKind::Broken => 'finding.evidence.predicted',
+                $kind === FindingKind::SlackBars => 'finding.evidence.bars',
+                default => $isTrailerRead ? 'finding.evidence.trailer' : 'finding.evidence.trailer_predicted',
+            },
+        );
     }
 }

@@ -18,7 +18,9 @@ use Yoke\Family\HitchFamily;
 use Yoke\Family\HitchMeasures;
 use Yoke\Specification\RigPart;
 
-/** The front door: who and what, three parts by a few letters or as new, and for a new hitch its family by its picture. */
+/**
+ * The front door: who and what, three parts by a few letters or as new, and for a new hitch its family by its picture.
+ */
 final readonly class NewJobPage
 {
     public function __construct(private User $person)
@@ -29,9 +31,13 @@ final readonly class NewJobPage
     public function families(): array
     {
         return array_map(static function (HitchFamily $family): array {
-            $adjusters = $family->adjusters(new HitchMeasures);
+            $adjusters = $family->adjusters(new HitchMeasures());
 
-            return ['key' => $family->key(), 'name' => ucfirst((new FamilyWords($family))->name()), 'drawing' => new HitchCloseUp($adjusters, $adjusters->middle(), $family->facts()->takeUp)];
+            return [
+                'key' => $family->key(),
+                'name' => ucfirst((new FamilyWords($family))->name()),
+                'drawing' => new HitchCloseUp($adjusters, $adjusters->middle(), $family->facts()->takeUp),
+            ];
         }, Families::all());
     }
 

@@ -42,20 +42,47 @@ final readonly class TakeOverPage
         $this->print = new QuantityWords($person);
     }
 
-    /** @return list<array{key: string, done: bool, at: string|null, field: array{part: RigPart, key: string}|null}> in the order of the work; typed right there where a field is given */
+    /**
+     * @return list<array{key: string, done: bool, at: string|null, field: array{part: RigPart, key: string}|null}> in
+     *     the order of the work; typed right there where a field is given
+     */
     public function steps(): array
     {
-        $bench = fn (Station $station, string $anchor = ''): string => route('bench', [$this->job, $station->value]).$anchor;
+        $bench = fn (Station $station, string $anchor = ''): string => route('bench', [$this->job, $station->value]).
+            $anchor;
         $heights = $this->bench->heights;
-        $sheet = fn (RigPart $part, string $field): bool => $this->analysed->worked->values($part)->number($field) !== null;
+        $sheet = fn (RigPart $part, string $field): bool => $this->analysed->worked->values($part)->number($field) !==
+            null;
         $isNoseRead = $this->isRead(MeasureKind::Coupler) || $this->isRead(MeasureKind::TrailerAngle);
         $steps = [
-            ...($this->analysed->adjusters === null ? [] : [['setting', $this->bench->isSettingKnown(), $bench(Station::BarsUp), null]]),
-            ...(in_array(Stance::Carried, $this->bench->stances(), true) ? [['carried', $this->analysed->taped->isTaped(Stance::Carried), $bench(Station::BarsUp), null], ['nose', $isNoseRead, $bench(Station::BarsUp, '#others'), null]] : []),
+            ...$this->analysed->adjusters === null
+                ? []
+                : [['setting', $this->bench->isSettingKnown(), $bench(Station::BarsUp), null]],
+            ...in_array(Stance::Carried, $this->bench->stances(), true)
+                ? [
+                    ['carried', $this->analysed->taped->isTaped(Stance::Carried), $bench(Station::BarsUp), null],
+                    ['nose', $isNoseRead, $bench(Station::BarsUp, '#others'), null],
+                ]
+                : [],
             ['dropped', $this->analysed->taped->isTaped(Stance::Dropped), $bench(Station::Dropped), null],
-            ['alone', $heights->holdsBothEndsOf(Stance::Alone) || $this->analysed->taped->isTaped(Stance::Alone), $bench(Station::Alone), null],
-            ['level', $sheet(RigPart::Trailer, 'coupler_height_mm'), null, ['part' => RigPart::Trailer, 'key' => 'coupler_height_mm']],
-            ['ball', $sheet(RigPart::Hitch, 'ball_height_mm'), null, ['part' => RigPart::Hitch, 'key' => 'ball_height_mm']],
+            [
+                'alone',
+                $heights->holdsBothEndsOf(Stance::Alone) || $this->analysed->taped->isTaped(Stance::Alone),
+                $bench(Station::Alone),
+                null,
+            ],
+            [
+                'level',
+                $sheet(RigPart::Trailer, 'coupler_height_mm'),
+                null,
+                ['part' => RigPart::Trailer, 'key' => 'coupler_height_mm'],
+            ],
+            [
+                'ball',
+                $sheet(RigPart::Hitch, 'ball_height_mm'),
+                null,
+                ['part' => RigPart::Hitch, 'key' => 'ball_height_mm'],
+            ],
         ];
 
         $named = [];
@@ -89,10 +116,15 @@ final readonly class TakeOverPage
     /** Whether enough was measured to tell the moves. */
     public function canTell(): bool
     {
-        return $this->analysed->current() !== null && $this->analysed->taped->isTaped(Stance::Dropped) && $this->analysed->taped->isTaped(Stance::Alone);
+        return $this->analysed->current() !== null &&
+            $this->analysed->taped->isTaped(Stance::Dropped) &&
+            $this->analysed->taped->isTaped(Stance::Alone);
     }
 
-    /** @return list<string> how the ball stands and where the next move brings it, in sentences; none where a height is missing */
+    /**
+     * @return list<string> how the ball stands and where the next move brings it, in sentences; none where a height is
+     *     missing
+     */
     public function head(): array
     {
         $off = $this->ballOff();
@@ -101,13 +133,22 @@ final readonly class TakeOverPage
             return [];
         }
         $next = $this->analysed->recommendation()?->next();
-        $moved = $next === null || $on === null ? 0.0 : $this->analysed->ballOffset($next->setting) - $this->analysed->ballOffset($on);
+        $moved =
+            $next === null || $on === null
+                ? 0.0
+                : $this->analysed->ballOffset($next->setting) - $this->analysed->ballOffset($on);
         $by = ['by' => $this->print->length(Length::ofMillimetres(abs($off)))];
 
         return match (true) {
-            abs($moved) >= self::SAME_MM => [Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by), ...$this->bolted($off, $off + $moved)],
+            abs($moved) >= self::SAME_MM => [
+                Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
+                ...$this->bolted($off, $off + $moved),
+            ],
             $this->analysed->shop->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
-            default => [Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by), ...($this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off))],
+            default => [
+                Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
+                ...$this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off),
+            ],
         };
     }
 
@@ -124,7 +165,9 @@ final readonly class TakeOverPage
         }
         $left = $off + $adjusters->ballHeightBetween($on, $adjusters->headNearest($on, $off));
 
-        return $adjusters->isBeyondHoles($left) ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])] : [];
+        return $adjusters->isBeyondHoles($left)
+            ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])]
+            : [];
     }
 
     private function standsLevel(): bool
@@ -145,12 +188,25 @@ final readonly class TakeOverPage
         $place = $this->place($left);
         $isBeyond = $place === null && $this->analysed->adjusters?->isBeyondHoles($left) === true;
 
-        return array_values(array_filter([
-            $place === null ? '' : Text::of('take-over.head.place', ['place' => lcfirst(HeadWords::place($place)), 'off' => $this->print->change($place->residual()->millimetres())]),
-            $place !== null && $stands !== null && $place->turned !== $stands->turned ? Text::of('take-over.head.turn') : '',
-            ...($place === null ? [] : HeadWords::inTheWay($place)),
-            $isBeyond && abs($left) < abs($off) ? Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))]) : '',
-        ]));
+        return array_values(
+            array_filter([
+                $place === null
+                    ? ''
+                    : Text::of('take-over.head.place', [
+                        'place' => lcfirst(HeadWords::place($place)),
+                        'off' => $this->print->change($place->residual()->millimetres()),
+                    ]),
+                $place !== null && $stands !== null && $place->turned !== $stands->turned
+                    ? Text::of('take-over.head.turn')
+                    : '',
+                ...$place === null ? [] : HeadWords::inTheWay($place),
+                $isBeyond && abs($left) < abs($off)
+                    ? Text::of('take-over.head.beyond', [
+                        'by' => $this->print->length(Length::ofMillimetres(abs($left))),
+                    ])
+                    : '',
+            ]),
+        );
     }
 
     /** How far the ball stands over where it should, mm; null while a height is missing. */

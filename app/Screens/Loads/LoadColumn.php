@@ -30,7 +30,14 @@ use Yoke\Units\Term;
 final class LoadColumn
 {
     /** Lines of the ledger, by their keys, that a planner looks at first, besides what is outside. */
-    private const WATCHED = ['front_axle.dropped', 'front_axle.carried', 'rear_axle.carried', 'trailer_axles.carried', 'payload.carried', 'combination'];
+    private const WATCHED = [
+        'front_axle.dropped',
+        'front_axle.carried',
+        'rear_axle.carried',
+        'trailer_axles.carried',
+        'payload.carried',
+        'combination',
+    ];
 
     private ?Recommendation $advised = null;
 
@@ -39,8 +46,15 @@ final class LoadColumn
     /** Of the job as it was read. */
     private readonly AdvicePage $advice;
 
-    public function __construct(public readonly LoadState $state, private readonly LoadedState $loaded, public readonly Setting $setting, private readonly AnalysedJob $analysed, private readonly SettingWords $words, private readonly QuantityWords $print, User $person)
-    {
+    public function __construct(
+        public readonly LoadState $state,
+        private readonly LoadedState $loaded,
+        public readonly Setting $setting,
+        private readonly AnalysedJob $analysed,
+        private readonly SettingWords $words,
+        private readonly QuantityWords $print,
+        User $person,
+    ) {
         $this->says = new AdviceWords($words, $person);
         $this->advice = new AdvicePage($analysed, $person);
     }
@@ -57,28 +71,62 @@ final class LoadColumn
         return ['front' => $alone['front'] + $carried->frontRise(), 'rear' => $alone['rear'] + $carried->rearRise()];
     }
 
-    /** @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too */
+    /**
+     * @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too
+     */
     public function lines(): array
     {
         $carried = $this->loaded->carried();
         $alone = $this->loaded->aloneRise();
 
         return [
-            [Text::of('screen.load_column.gross_trailer_weight'), $this->print->about(Load::ofKilograms($this->loaded->gross())), 'gross'],
-            [Text::of('screen.load_column.tongue_weight_level'), $this->print->aboutWithDoubt($this->loaded->tongueWeight()), 'tongue'],
-            [Text::of('screen.load_column.share_of_gross_on_the'), Figures::fixed(100 * $this->loaded->tongueShare()->share).' %'],
+            [
+                Text::of('screen.load_column.gross_trailer_weight'),
+                $this->print->about(Load::ofKilograms($this->loaded->gross())),
+                'gross',
+            ],
+            [
+                Text::of('screen.load_column.tongue_weight_level'),
+                $this->print->aboutWithDoubt($this->loaded->tongueWeight()),
+                'tongue',
+            ],
+            [
+                Text::of('screen.load_column.share_of_gross_on_the'),
+                Figures::fixed(100 * $this->loaded->tongueShare()->share).' %',
+            ],
             [Text::of('verdict.heading'), VerdictWords::share($this->restored()), 'share'],
-            [Text::of('screen.load_column.fenders_alone_front_rear'), "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}"],
-            [Text::of('screen.load_column.from_there_to_carried'), "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}"],
-            [Text::of('screen.load_column.trailer_carried'), Text::of($carried->trailerPitch > 0.0 ? 'screen.load_column.nose_up' : 'screen.load_column.nose_down', ['degrees' => $this->print->degrees($carried->trailerPitchAngle())])],
+            [
+                Text::of('screen.load_column.fenders_alone_front_rear'),
+                "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}",
+            ],
+            [
+                Text::of('screen.load_column.from_there_to_carried'),
+                "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}",
+            ],
+            [
+                Text::of('screen.load_column.trailer_carried'),
+                Text::of($carried->trailerPitch > 0.0 ? 'screen.load_column.nose_up' : 'screen.load_column.nose_down', [
+                    'degrees' => $this->print->degrees($carried->trailerPitchAngle()),
+                ]),
+            ],
         ];
     }
 
     /** @return list<RatedLoad> that are outside, then those a planner watches */
     public function ratings(): array
     {
-        $ledger = array_filter($this->loaded->ledger(), static fn (RatedLoad $line): bool => $line->may !== null && ($line->isOutside() || in_array($line->key(), self::WATCHED, true)));
-        usort($ledger, static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [$one->isOver(), $one->isOutside()]);
+        $ledger = array_filter(
+            $this->loaded->ledger(),
+            static fn (RatedLoad $line): bool => $line->may !== null &&
+                ($line->isOutside() || in_array($line->key(), self::WATCHED, true)),
+        );
+        usort(
+            $ledger,
+            static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [
+                $one->isOver(),
+                $one->isOutside(),
+            ],
+        );
 
         return $ledger;
     }
@@ -104,7 +152,10 @@ final class LoadColumn
         return $this->loaded->tongueShare()->isUsual();
     }
 
-    /** The next move: the job's own under the load that it was read at, else the small one that brings the rig back to range. */
+    /**
+     * The next move: the job's own under the load that it was read at, else the small one that brings the rig back to
+     * range.
+     */
     public function move(): string
     {
         $to = $this->keepable();
@@ -112,7 +163,10 @@ final class LoadColumn
         return match (true) {
             $this->loaded->isAsRead() => $this->advice->move(),
             $this->advised() === null => Text::of('load.nothing_yet'),
-            $this->advised()->action === Action::Set => Text::of('move.go', ['change' => $this->words->change($this->setting, $to), 'setting' => $this->words->of($to, $this->setting)]),
+            $this->advised()->action === Action::Set => Text::of('move.go', [
+                'change' => $this->words->change($this->setting, $to),
+                'setting' => $this->words->of($to, $this->setting),
+            ]),
             $this->advised()->action === Action::Cannot => Text::of('load.beyond_small_steps'),
             default => Text::of('move.stop', ['setting' => $this->words->of($to)]),
         };
@@ -139,7 +193,9 @@ final class LoadColumn
     {
         $forecast = $this->advised()?->next() ?? $this->advised()?->forecast;
 
-        return $forecast === null ? '' : Text::of('verdict.heading').': '.VerdictWords::share($forecast->share()).'.';
+        return $forecast === null
+            ? ''
+            : Text::of('verdict.heading').': '.VerdictWords::share($forecast->share()).'.';
     }
 
     /** How likely, in a sentence, or an empty text. */
@@ -164,7 +220,8 @@ final class LoadColumn
     public function keptSetting(): string
     {
         try {
-            $kept = $this->state->setting === null ? null : Setting::of(array_map(floatval(...), $this->state->setting));
+            $kept =
+                $this->state->setting === null ? null : Setting::of(array_map(floatval(...), $this->state->setting));
 
             return $kept === null ? '' : $this->words->of($kept);
         } catch (CoreException) {

@@ -50,9 +50,13 @@ final readonly class LoadsPage
         $this->plan = PlanPage::ofJob($analysed, $person);
         $this->rig = $analysed->rig;
         $kept = $job->rig->loadStates->all();
-        $this->states = array_values(array_filter($kept, static fn (LoadState $one): bool => $one->as_weighed)) === []
-            ? [(new LoadState(['name' => LoadState::AS_WEIGHED, 'as_weighed' => true, 'rig_id' => $job->rig_id])), ...array_values($kept)]
-            : array_values($kept);
+        $this->states =
+            array_values(array_filter($kept, static fn (LoadState $one): bool => $one->as_weighed)) === []
+                ? [
+                    new LoadState(['name' => LoadState::AS_WEIGHED, 'as_weighed' => true, 'rig_id' => $job->rig_id]),
+                    ...array_values($kept),
+                ]
+                : array_values($kept);
         $this->state = $this->find($state) ?? abort(404);
         $this->beside = $this->find($beside) ?? $this->states[0];
     }
@@ -60,7 +64,14 @@ final readonly class LoadsPage
     /** A state as it is kept, ready for its form. */
     public function kept(LoadState $state): LoadDraft
     {
-        return LoadDraft::kept($this->rig, $this->plan->described->tanks(), $this->person, $state->name, $state->items, $state->fills);
+        return LoadDraft::kept(
+            $this->rig,
+            $this->plan->described->tanks(),
+            $this->person,
+            $state->name,
+            $state->items,
+            $state->fills,
+        );
     }
 
     /** @param  array<array-key, mixed>  $typed */
@@ -80,9 +91,24 @@ final readonly class LoadsPage
         $worked = $this->job->rigAsWorked();
         $weighed = $state->as_weighed ? $draft : $this->kept($this->states[0]);
         $aboard = $worked->loadChange() === null ? $weighed->items() : $worked->aboard();
-        $loaded = new LoadedState($this->plan->described, $this->analysed->posterior(), LoadChange::between($aboard, $draft->items()), $adjusters, $this->analysed->reference(), $setting);
+        $loaded = new LoadedState(
+            $this->plan->described,
+            $this->analysed->posterior(),
+            LoadChange::between($aboard, $draft->items()),
+            $adjusters,
+            $this->analysed->reference(),
+            $setting,
+        );
 
-        return new LoadColumn($state, $loaded, $setting, $this->analysed, $this->words(), $this->plan->print, $this->person);
+        return new LoadColumn(
+            $state,
+            $loaded,
+            $setting,
+            $this->analysed,
+            $this->words(),
+            $this->plan->print,
+            $this->person,
+        );
     }
 
     /** The setting that the loads are weighed at: on the rig now, or handed over last, or first advised. */
@@ -121,7 +147,9 @@ final readonly class LoadsPage
         return $this->plan->elevation();
     }
 
-    /** The rig as a load lets it stand carried, its heights drawn larger; as it is planned where that cannot be told. */
+    /**
+     * The rig as a load lets it stand carried, its heights drawn larger; as it is planned where that cannot be told.
+     */
     public function elevationUnder(?LoadColumn $column): Elevation
     {
         if ($column === null) {
@@ -131,7 +159,19 @@ final readonly class LoadsPage
         $rises = $column->rises();
         foreach (Axle::cases() as $axle) {
             $alone = $heights->at(Stance::Alone, $axle);
-            $heights = $alone === null ? $heights : $heights->with(Stance::Carried, $axle, HeightReading::of($alone->height()->plus(Length::ofMillimetres($rises[$axle->value])), 0.0, 0.0, 0.0));
+            $heights =
+                $alone === null
+                    ? $heights
+                    : $heights->with(
+                        Stance::Carried,
+                        $axle,
+                        HeightReading::of(
+                            $alone->height()->plus(Length::ofMillimetres($rises[$axle->value])),
+                            0.0,
+                            0.0,
+                            0.0,
+                        ),
+                    );
         }
 
         return new Elevation($this->analysed->rig, $heights, self::MAGNIFIED, $this->plan->hitch());

@@ -62,7 +62,9 @@ final readonly class PastSetUp
     /** Level, as all readings tell it, kg. */
     public function tongueWeight(): ?Normal
     {
-        return $this->analysed?->posterior()->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+        return $this->analysed
+            ?->posterior()
+            ->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
     }
 
     /** Share of the front axle load restored, as all readings tell it. */
@@ -76,7 +78,9 @@ final readonly class PastSetUp
     {
         $verdict = $this->verdict();
 
-        return $verdict === null || $this->analysed === null ? '' : VerdictWords::onTheRoad($verdict, $this->analysed->lifter());
+        return $verdict === null || $this->analysed === null
+            ? ''
+            : VerdictWords::onTheRoad($verdict, $this->analysed->lifter());
     }
 
     /** How much more another setting bends the bars than the one that was on, mm. */
@@ -84,7 +88,9 @@ final readonly class PastSetUp
     {
         $current = $this->analysed?->current();
 
-        return $this->analysed === null || $current === null ? 0.0 : $this->analysed->tensionOffset($other) - $current->tensionOffset;
+        return $this->analysed === null || $current === null
+            ? 0.0
+            : $this->analysed->tensionOffset($other) - $current->tensionOffset;
     }
 
     public function height(Stance $stance, Axle $axle): string
@@ -94,7 +100,9 @@ final readonly class PastSetUp
         return $reading === null ? '–' : $this->print->length($reading->height());
     }
 
-    /** @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too */
+    /**
+     * @return list<array{0: string, 1: string, 2?: string}> what, its value, and its name where other pages say it too
+     */
     public function figures(): array
     {
         $tongue = $this->tongueWeight();
@@ -102,11 +110,31 @@ final readonly class PastSetUp
         $kilograms = fn (float $load): string => $this->print->about(Load::ofKilograms($load));
 
         return [
-            [Text::of('screen.past_set_up.setting'), $this->settingInWords() ?: Text::of('screen.past_set_up.not_recorded')],
-            ...($this->verdict() === null ? [] : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share), 'share']]),
-            ...($this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]]),
-            [Text::of('screen.past_set_up.load'), $this->job->rigAsWorked()->loadState() ?? Text::of('screen.past_set_up.not_recorded')],
-            ...($tongue === null || $gross === null ? [] : [[Text::of('screen.past_set_up.tongue_weight'), $this->print->aboutWithDoubt($tongue), 'tongue'], [Text::of('screen.past_set_up.of_gross'), Text::of('screen.advice_page.of_gross', ['share' => Figures::fixed(100 * $tongue->mean() / $gross), 'gross' => $kilograms($gross)]), 'tongue_share']]),
+            [
+                Text::of('screen.past_set_up.setting'),
+                $this->settingInWords() ?: Text::of('screen.past_set_up.not_recorded'),
+            ],
+            ...$this->verdict() === null
+                ? []
+                : [[Text::of('verdict.heading'), VerdictWords::share($this->verdict()->share), 'share']],
+            ...$this->onTheRoad() === '' ? [] : [[Text::of('verdict.on_the_road'), $this->onTheRoad()]],
+            [
+                Text::of('screen.past_set_up.load'),
+                $this->job->rigAsWorked()->loadState() ?? Text::of('screen.past_set_up.not_recorded'),
+            ],
+            ...$tongue === null || $gross === null
+                ? []
+                : [
+                    [Text::of('screen.past_set_up.tongue_weight'), $this->print->aboutWithDoubt($tongue), 'tongue'],
+                    [
+                        Text::of('screen.past_set_up.of_gross'),
+                        Text::of('screen.advice_page.of_gross', [
+                            'share' => Figures::fixed((100 * $tongue->mean()) / $gross),
+                            'gross' => $kilograms($gross),
+                        ]),
+                        'tongue_share',
+                    ],
+                ],
         ];
     }
 
@@ -115,6 +143,10 @@ final readonly class PastSetUp
     {
         $drive = $this->job->roadDrives->last();
 
-        return ! $drive instanceof RoadDrive ? '' : ($drive->core()->swayed() ? Text::of('screen.past_set_up.sway_was_felt_on_the') : Text::of('screen.past_set_up.driven_on_the_road_no'));
+        return ! ($drive instanceof RoadDrive)
+            ? ''
+            : ($drive->core()->swayed()
+                ? Text::of('screen.past_set_up.sway_was_felt_on_the')
+                : Text::of('screen.past_set_up.driven_on_the_road_no'));
     }
 }

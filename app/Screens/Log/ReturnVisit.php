@@ -28,15 +28,21 @@ final readonly class ReturnVisit
     private PastSetUp $last;
 
     /** @param  LoadState|null  $state  that travels now; null: as last time */
-    public function __construct(private Job $job, private ?LoadState $state, private User $person, private JobAnalyses $analyses)
-    {
+    public function __construct(
+        private Job $job,
+        private ?LoadState $state,
+        private User $person,
+        private JobAnalyses $analyses,
+    ) {
         $this->last = new PastSetUp($job, $person, $analyses);
     }
 
     /** @return list<Item> */
     public function aboard(): array
     {
-        return $this->state === null ? $this->job->aboard() : Aboard::inState($this->state, Tank::of($this->job->rigAsWorked()->values(RigPart::Trailer)));
+        return $this->state === null
+            ? $this->job->aboard()
+            : Aboard::inState($this->state, Tank::of($this->job->rigAsWorked()->values(RigPart::Trailer)));
     }
 
     public function since(): SetUpComparison
@@ -85,7 +91,9 @@ final readonly class ReturnVisit
             'method' => $this->job->method,
             'head_place' => $this->job->head_place,
             'earlier_mark' => $this->job->mark,
-            'start' => $corrected === null || $leftAt === null ? null : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
+            'start' => $corrected === null || $leftAt === null
+                    ? null
+                    : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
         ]);
     }
 
@@ -94,7 +102,9 @@ final readonly class ReturnVisit
     {
         $analysed = $this->last->analysed;
 
-        return $analysed === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked()) ? null : CarriedOverPrior::of($analysed->posterior())->rows();
+        return $analysed === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked())
+            ? null
+            : CarriedOverPrior::of($analysed->posterior())->rows();
     }
 
     private function advised(): ?Recommendation
@@ -102,14 +112,16 @@ final readonly class ReturnVisit
         $analysed = $this->last->analysed;
         $leftAt = $this->leftAt();
         try {
-            return $analysed === null || $leftAt === null || $analysed->adjusters === null ? null : (new LoadedState(
-                $analysed->described,
-                $analysed->posterior(),
-                LoadChange::between($this->job->aboard(), $this->aboard()),
-                $analysed->adjusters,
-                $analysed->reference(),
-                $leftAt,
-            ))->smallMove($analysed->goal, $this->analyses->policy);
+            return $analysed === null || $leftAt === null || $analysed->adjusters === null
+                ? null
+                : (new LoadedState(
+                    $analysed->described,
+                    $analysed->posterior(),
+                    LoadChange::between($this->job->aboard(), $this->aboard()),
+                    $analysed->adjusters,
+                    $analysed->reference(),
+                    $leftAt,
+                ))->smallMove($analysed->goal, $this->analyses->policy);
         } catch (ImpossibleModel) {
             return null;
         }

@@ -29,8 +29,27 @@ final readonly class RigLog
     public function __construct(public Rig $rig, private User $person, JobAnalyses $analyses, private int $skip = 0)
     {
         /** @var Collection<int, Job> $jobs */
-        $jobs = $rig->jobs()->with(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'roadDrives', 'torques', 'photos.user'])->skip($skip)->limit(self::SHOWN + 1)->get();
-        $this->setUps = self::each($jobs->each(static fn (Job $job): Job => $job->setRelation('rig', $rig)), $person, $analyses);
+        $jobs = $rig
+            ->jobs()
+            ->with([
+                'liveReadings',
+                'marks',
+                'rounds',
+                'measures',
+                'tickets',
+                'tongueReadings',
+                'roadDrives',
+                'torques',
+                'photos.user',
+            ])
+            ->skip($skip)
+            ->limit(self::SHOWN + 1)
+            ->get();
+        $this->setUps = self::each(
+            $jobs->each(static fn (Job $job): Job => $job->setRelation('rig', $rig)),
+            $person,
+            $analyses,
+        );
     }
 
     /** @return list<PastSetUp> */
@@ -51,7 +70,9 @@ final readonly class RigLog
         $before = $this->setUps[$i + 1] ?? null;
         $after = $this->setUps[$i];
 
-        return $before === null ? null : new SetUpComparison($before, $after->job->aboard(), $after->setting(), $this->person->loadUnit());
+        return $before === null
+            ? null
+            : new SetUpComparison($before, $after->job->aboard(), $after->setting(), $this->person->loadUnit());
     }
 
     public function titleBefore(int $i): string
@@ -66,8 +87,16 @@ final readonly class RigLog
     {
         $shown = array_reverse($this->setUps());
         $trends = [
-            [Text::of('screen.rig_log.tongue_weight'), static fn (PastSetUp $one): ?Normal => $one->tongueWeight(), fn (Normal $value): string => $this->person->loadUnit()->nearest(Load::ofKilograms($value->mean()))],
-            [Text::of('screen.rig_log.front_axle_load_restored'), static fn (PastSetUp $one): ?Normal => $one->restored(), static fn (Normal $value): string => round(100 * $value->mean()).' %'],
+            [
+                Text::of('screen.rig_log.tongue_weight'),
+                static fn (PastSetUp $one): ?Normal => $one->tongueWeight(),
+                fn (Normal $value): string => $this->person->loadUnit()->nearest(Load::ofKilograms($value->mean())),
+            ],
+            [
+                Text::of('screen.rig_log.front_axle_load_restored'),
+                static fn (PastSetUp $one): ?Normal => $one->restored(),
+                static fn (Normal $value): string => round(100 * $value->mean()).' %',
+            ],
             [Text::of('screen.rig_log.front_fender_carried'), self::carried(Axle::Front), $this->height(...)],
             [Text::of('screen.rig_log.rear_fender_carried'), self::carried(Axle::Rear), $this->height(...)],
         ];
@@ -99,6 +128,8 @@ final readonly class RigLog
      */
     private static function each(Collection $jobs, User $person, JobAnalyses $analyses): array
     {
-        return array_values($jobs->map(static fn (Job $job): PastSetUp => new PastSetUp($job, $person, $analyses))->all());
+        return array_values(
+            $jobs->map(static fn (Job $job): PastSetUp => new PastSetUp($job, $person, $analyses))->all(),
+        );
     }
 }

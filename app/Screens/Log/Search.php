@@ -27,12 +27,19 @@ final readonly class Search
     /** @param  bool  $open  whether only those not handed over */
     public function __construct(public string $find, public int $page, public bool $open = false)
     {
-        $jobs = Job::query()->with(['rig.vehicle', 'rig.trailer', 'rig.hitch', 'rounds'])->when($open, static fn (Builder $all) => $all->whereNull('handed_over_at'));
+        $jobs = Job::query()
+            ->with(['rig.vehicle', 'rig.trailer', 'rig.hitch', 'rounds'])
+            ->when($open, static fn (Builder $all) => $all->whereNull('handed_over_at'));
         foreach (preg_split('/\s+/', $find, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $jobs->where(fn (Builder $any) => $this->hold($any, '%'.addcslashes($word, '%_\\').'%'));
         }
         /** @var Collection<int, Job> $found */
-        $found = $jobs->orderByDesc('booked_on')->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::ASKED)->get();
+        $found = $jobs
+            ->orderByDesc('booked_on')
+            ->orderByDesc('id')
+            ->skip(($page - 1) * self::A_PAGE)
+            ->limit(self::ASKED)
+            ->get();
         $this->found = $found;
     }
 

@@ -28,9 +28,15 @@ final readonly class OwnerPage
 
     private TripWords $words;
 
-    /** @param  array<string, string>  $typed  by stepper; `front` and `rear` the heights, as changes from the card, mm */
-    public function __construct(private AnalysedJob $job, public CardLink $link, public ?TripTable $table, private array $typed)
-    {
+    /**
+     * @param  array<string, string>  $typed  by stepper; `front` and `rear` the heights, as changes from the card, mm
+     */
+    public function __construct(
+        private AnalysedJob $job,
+        public CardLink $link,
+        public ?TripTable $table,
+        private array $typed,
+    ) {
         $this->card = new CardPage($job, $link->reader());
         $this->words = new TripWords($job->described, $link->reader());
         $steppers = [];
@@ -58,7 +64,11 @@ final readonly class OwnerPage
     /** @return array{tone: string, headline: string, sentences: list<string>} */
     public function said(TripEntry $entry): array
     {
-        return ['tone' => TripWords::tone($entry), 'headline' => $this->words->headline($entry), 'sentences' => $this->words->sentences($entry)];
+        return [
+            'tone' => TripWords::tone($entry),
+            'headline' => $this->words->headline($entry),
+            'sentences' => $this->words->sentences($entry),
+        ];
     }
 
     /** Whether both carried heights stand on the card. */
@@ -75,7 +85,9 @@ final readonly class OwnerPage
         $step = $this->link->reader()->fineness->step()->millimetres();
         $many = (int) floor(HeightCheck::FARTHEST_MM / $step);
         for ($i = -$many; $carried !== null && $i <= $many; $i++) {
-            $heights[(string) round($i * $step, 4)] = $this->card->plan->print->length($carried->plus(Length::ofMillimetres($i * $step)));
+            $heights[(string) round($i * $step, 4)] = $this->card->plan->print->length(
+                $carried->plus(Length::ofMillimetres($i * $step)),
+            );
         }
 
         return $heights;
@@ -93,7 +105,9 @@ final readonly class OwnerPage
         $answer = $this->answer();
         [$front, $rear] = [$this->typed['front'] ?? '', $this->typed['rear'] ?? ''];
 
-        return $answer === null || ! is_numeric($front) || ! is_numeric($rear) ? null : (new HeightCheck($answer))->finding((float) $front, (float) $rear);
+        return $answer === null || ! is_numeric($front) || ! is_numeric($rear)
+            ? null
+            : (new HeightCheck($answer))->finding((float) $front, (float) $rear);
     }
 
     /** @return list<CareLine> what falls due, the first first */
@@ -118,14 +132,33 @@ final readonly class OwnerPage
             $key = json_encode($words, JSON_THROW_ON_ERROR);
             $said[$key] ??= ['place' => count($said), 'words' => $words];
             $check = new HeightCheck($entry);
-            $entries[] = [$said[$key]['place'], $care[$place], ...array_map(static fn (float $bound): float => round($bound, 2), [...$check->front(), ...$check->rear()])];
+            $entries[] = [
+                $said[$key]['place'],
+                $care[$place],
+                ...array_map(static fn (float $bound): float => round($bound, 2), [
+                    ...$check->front(),
+                    ...$check->rear(),
+                ]),
+            ];
         }
 
         return [
-            'axes' => array_map(static fn (Stepper $stepper): array => ['key' => $stepper->axis->key, 'levels' => $stepper->axis->levels], $this->steppers),
+            'axes' => array_map(
+                static fn (Stepper $stepper): array => [
+                    'key' => $stepper->axis->key,
+                    'levels' => $stepper->axis->levels,
+                ],
+                $this->steppers,
+            ),
             'said' => array_column($said, 'words'),
             'entries' => $entries,
-            'findings' => array_map(static fn (int $front): array => array_map(static fn (int $rear): string => TripWords::heights(HeightFinding::of($front, $rear)), [-1, 0, 1]), [-1, 0, 1]),
+            'findings' => array_map(
+                static fn (int $front): array => array_map(
+                    static fn (int $rear): string => TripWords::heights(HeightFinding::of($front, $rear)),
+                    [-1, 0, 1],
+                ),
+                [-1, 0, 1],
+            ),
         ];
     }
 

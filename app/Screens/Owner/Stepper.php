@@ -25,7 +25,9 @@ final readonly class Stepper
     /** What one of it weighs; an empty text of a tank. */
     public function each(): string
     {
-        return $this->axis->weight() === null ? '' : Text::of('trip.each', ['weight' => $this->print->about($this->axis->weight())]);
+        return $this->axis->weight() === null
+            ? ''
+            : Text::of('trip.each', ['weight' => $this->print->about($this->axis->weight())]);
     }
 
     /** Null for what does not read, or was not worked out. */
@@ -42,7 +44,12 @@ final readonly class Stepper
     /** Why it has none, or an empty text. */
     public function says(): string
     {
-        return $this->value() === null ? Text::of('trip.off_the_grid', ['least' => TripWords::value($this->axis, $this->axis->least()), 'most' => TripWords::value($this->axis, $this->axis->most())]) : '';
+        return $this->value() === null
+            ? Text::of('trip.off_the_grid', [
+                'least' => TripWords::value($this->axis, $this->axis->least()),
+                'most' => TripWords::value($this->axis, $this->axis->most()),
+            ])
+            : '';
     }
 
     /** @return array<int, string> its values from least to most, in words */
@@ -52,6 +59,10 @@ final readonly class Stepper
         $values = array_values(array_unique([...$values, $this->axis->now, $this->value() ?? $this->axis->now]));
         sort($values);
 
-        return array_column(array_map(fn (int $value): array => [$value, TripWords::value($this->axis, $value)], $values), 1, 0);
+        return array_column(
+            array_map(fn (int $value): array => [$value, TripWords::value($this->axis, $value)], $values),
+            1,
+            0,
+        );
     }
 }

@@ -11,7 +11,15 @@ use App\Words\Text;
 final readonly class DeviceLine
 {
     /** What a browser's name for itself holds, by the key of what it is called; the first that fits. */
-    private const KINDS = ['iPad' => 'tablet', 'Tablet' => 'tablet', 'Mobile' => 'phone', 'Android' => 'tablet', 'Windows' => 'computer', 'Macintosh' => 'computer', 'Linux' => 'computer'];
+    private const KINDS = [
+        'iPad' => 'tablet',
+        'Tablet' => 'tablet',
+        'Mobile' => 'phone',
+        'Android' => 'tablet',
+        'Windows' => 'computer',
+        'Macintosh' => 'computer',
+        'Linux' => 'computer',
+    ];
 
     private function __construct(public DeviceSignIn $signIn, private string $kind, public bool $isThis)
     {
@@ -30,7 +38,11 @@ final readonly class DeviceLine
     {
         $lines = [];
         foreach ($signIns as $signIn) {
-            $lines[] = new self($signIn, self::kind($signIn->browser), $key !== null && $signIn->key_hash === DeviceSignIn::hash($key));
+            $lines[] = new self(
+                $signIn,
+                self::kind($signIn->browser),
+                $key !== null && $signIn->key_hash === DeviceSignIn::hash($key),
+            );
         }
 
         return $lines;

@@ -27,8 +27,12 @@ final readonly class AssumedPage
      * @param  AnalysedJob|null  $job  null for a rig of the garage: nothing is ranked there
      * @param  Closure(RigPart): string  $sheetOf  the address of a part's specification
      */
-    public function __construct(private SpecifiedRig $described, private ?AnalysedJob $job, private User $person, private Closure $sheetOf)
-    {
+    public function __construct(
+        private SpecifiedRig $described,
+        private ?AnalysedJob $job,
+        private User $person,
+        private Closure $sheetOf,
+    ) {
         $this->words = new VerdictWords($person);
     }
 
@@ -38,21 +42,30 @@ final readonly class AssumedPage
         return $this->job === null ? [] : (new ExperienceWords($this->person))->used($this->job->worked->experience());
     }
 
-    /** @return list<array{says: string, worth: string, at: string, tells: string}> what is assumed, what knowing it would do, the address where, and the field's label */
+    /**
+     * @return list<array{says: string, worth: string, at: string, tells: string}> what is assumed, what knowing it
+     *     would do, the address where, and the field's label
+     */
     public function lines(): array
     {
-        return array_map(fn (array $one): array => [
-            'says' => $this->words->assumption($one[0]),
-            'worth' => $one[1],
-            'at' => $this->isTaped($one[0]) && $this->job !== null ? route('bars', $this->job->job) : ($this->sheetOf)($one[0]->part),
-            'tells' => $this->wouldTell($one[0]),
-        ], $this->ranked());
+        return array_map(
+            fn (array $one): array => [
+                'says' => $this->words->assumption($one[0]),
+                'worth' => $one[1],
+                'at' => $this->isTaped($one[0]) && $this->job !== null
+                        ? route('bars', $this->job->job)
+                        : ($this->sheetOf)($one[0]->part),
+                'tells' => $this->wouldTell($one[0]),
+            ],
+            $this->ranked(),
+        );
     }
 
     /**
      * The one field that would help most, to be typed right there; null where no field of a specification would.
      *
-     * @return array{part: RigPart, key: string, label: string, says: string, worth: string, options: array<string, string>, isLength: bool}|null
+     * @return array{part: RigPart, key: string, label: string, says: string, worth: string, options: array<string,
+     *     string>, isLength: bool}|null
      */
     public function mostUseful(): ?array
     {
@@ -66,7 +79,9 @@ final readonly class AssumedPage
                     'label' => SpecificationWords::label($assumption->part, $field->key),
                     'says' => $this->words->assumption($assumption),
                     'worth' => $worth,
-                    'options' => $field->kind === FieldKind::Choice ? SpecificationWords::options($assumption->part, $field->key) : [],
+                    'options' => $field->kind === FieldKind::Choice
+                            ? SpecificationWords::options($assumption->part, $field->key)
+                            : [],
                     'isLength' => $field->kind === FieldKind::Length,
                 ];
             }
@@ -80,7 +95,10 @@ final readonly class AssumedPage
     {
         return $this->job === null || $this->described->isPlainBall()
             ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
-            : array_map(static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)], $this->job->worthKnowing());
+            : array_map(
+                static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)],
+                $this->job->worthKnowing(),
+            );
     }
 
     /** Whether it is no field of a specification, but taped on the job. */
@@ -94,6 +112,9 @@ final readonly class AssumedPage
     {
         return $this->isTaped($assumption)
             ? Text::of('assumption.tape_the_bars')
-            : Text::of('assumption.would_tell', ['part' => SpecificationWords::part($assumption->part), 'label' => SpecificationWords::label($assumption->part, $assumption->field)]);
+            : Text::of('assumption.would_tell', [
+                'part' => SpecificationWords::part($assumption->part),
+                'label' => SpecificationWords::label($assumption->part, $assumption->field),
+            ]);
     }
 }

@@ -34,14 +34,21 @@ final readonly class BracketsPlan
         return $this->words->place($this->described->inPlace()->bracketPlace());
     }
 
-    /** How many holes show above the frame: the data sheet's, else worked out; an empty text for chains, or where neither tells. */
+    /**
+     * How many holes show above the frame: the data sheet's, else worked out; an empty text for chains, or where
+     * neither tells.
+     */
     public function holes(): string
     {
         $holes = $this->isChain() ? null : $this->described->inPlace()->bracketHoles();
         $sheets = $this->isChain() ? null : $this->described->inPlace()->holesShowing();
         $said = [
             $sheets === null ? '' : Text::choice('bars.holes.sheet', $sheets),
-            $holes === null ? '' : Text::choice($sheets === null ? 'bars.holes.worked_out' : 'bars.holes.beside', $holes->showing(), ['level' => $this->level($holes->lower())]),
+            $holes === null
+                ? ''
+                : Text::choice($sheets === null ? 'bars.holes.worked_out' : 'bars.holes.beside', $holes->showing(), [
+                    'level' => $this->level($holes->lower()),
+                ]),
         ];
 
         return implode(' ', array_filter($said));
@@ -79,6 +86,8 @@ final readonly class BracketsPlan
         $adjusters = $this->described->adjusters();
         $setting = $adjusters === null ? null : $this->described->sheetStart()->setting($adjusters);
 
-        return $setting === null ? '' : Text::of('bars.sheet_start', ['setting' => (new SettingWords($this->described))->of($setting)]);
+        return $setting === null
+            ? ''
+            : Text::of('bars.sheet_start', ['setting' => (new SettingWords($this->described))->of($setting)]);
     }
 }

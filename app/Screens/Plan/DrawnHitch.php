@@ -30,6 +30,15 @@ final readonly class DrawnHitch
 
         return $place === null
             ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
-            : new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, $place->receiverOverBall()->millimetres(), $place->turned, $place->hole, $this->described->headPlaces()->holes(), tensioner: $tensioner);
+            : new HitchSet(
+                $carried->barBend(),
+                $this->plan->tipDrop(),
+                $bracket,
+                $place->receiverOverBall()->millimetres(),
+                $place->turned,
+                $place->hole,
+                $this->described->headPlaces()->holes(),
+                tensioner: $tensioner,
+            );
     }
 }

@@ -25,6 +25,12 @@ final readonly class DrawnLoads
     {
         $weighed = $this->described->ratings()->weighed();
 
-        return LoadArrows::under($elevation, $attitude, $weighed->front, $weighed->rear, $this->described->levelTrailerLoad());
+        return LoadArrows::under(
+            $elevation,
+            $attitude,
+            $weighed->front,
+            $weighed->rear,
+            $this->described->levelTrailerLoad(),
+        );
     }
 }

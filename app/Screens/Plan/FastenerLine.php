@@ -17,8 +17,13 @@ use Yoke\Units\Torque;
 /** A fastener of a job's hitch: what its sheet asks for, and what a wrench showed last. */
 final readonly class FastenerLine
 {
-    private function __construct(public string $field, public string $label, public string $asked, public ?TorqueRecord $done, private User $person)
-    {
+    private function __construct(
+        public string $field,
+        public string $label,
+        public string $asked,
+        public ?TorqueRecord $done,
+        private User $person,
+    ) {
     }
 
     /** @return list<self> those that the hitch's sheet has a torque for */
@@ -26,9 +31,16 @@ final readonly class FastenerLine
     {
         $lines = [];
         foreach (RigPart::Hitch->fields() as $key => $field) {
-            $sheet = $field->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($key) : null;
+            $sheet =
+                $field->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($key) : null;
             if ($sheet !== null) {
-                $lines[] = new self($key, SpecificationWords::label(RigPart::Hitch, $key), $person->torqueUnit()->nearest(Torque::ofNewtonMetres($sheet)), $job->torques->last(static fn (TorqueRecord $record): bool => $record->fastener === $key), $person);
+                $lines[] = new self(
+                    $key,
+                    SpecificationWords::label(RigPart::Hitch, $key),
+                    $person->torqueUnit()->nearest(Torque::ofNewtonMetres($sheet)),
+                    $job->torques->last(static fn (TorqueRecord $record): bool => $record->fastener === $key),
+                    $person,
+                );
             }
         }
 
@@ -44,7 +56,11 @@ final readonly class FastenerLine
     /** What the wrench showed, who held it and when; or an empty text. */
     public function found(): string
     {
-        return $this->done === null ? '' : "{$this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($this->done->wrench_nm))}, {$this->done->user->name}, {$this->done->done_at->isoFormat('D MMM HH:mm')}";
+        return $this->done === null
+            ? ''
+            : "{$this->person->torqueUnit()->nearest(
+                Torque::ofNewtonMetres($this->done->wrench_nm),
+            )}, {$this->done->user->name}, {$this->done->done_at->isoFormat('D MMM HH:mm')}";
     }
 
     /** What is wrong with it, or an empty text. */

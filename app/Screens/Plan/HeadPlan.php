@@ -23,7 +23,10 @@ final readonly class HeadPlan
         $advised = $this->plan->ballAdvised();
 
         return $this->isWithinTheSheet()
-            ? Text::of('head.advised', ['height' => $this->print->height($advised->mean()), 'doubt' => $this->print->doubt($advised)])
+            ? Text::of('head.advised', [
+                'height' => $this->print->height($advised->mean()),
+                'doubt' => $this->print->doubt($advised),
+            ])
             : Text::of('head.planned', ['height' => $this->print->height($this->plan->ballPlanned())]);
     }
 
@@ -32,15 +35,20 @@ final readonly class HeadPlan
     {
         $pitch = $this->plan->pitchAsPlanned();
 
-        return $this->isWithinTheSheet() ? '' : Text::of('head.outside', [
-            'height' => $this->print->height($this->plan->ballAdvised()->mean()),
-            'angle' => $this->print->degrees(Angle::ofRadians(abs($pitch->radians()))),
-            'stands' => Text::of($pitch->radians() < 0.0 ? 'head.nose_down' : 'head.nose_up'),
-        ]);
+        return $this->isWithinTheSheet()
+            ? ''
+            : Text::of('head.outside', [
+                'height' => $this->print->height($this->plan->ballAdvised()->mean()),
+                'angle' => $this->print->degrees(Angle::ofRadians(abs($pitch->radians()))),
+                'stands' => Text::of($pitch->radians() < 0.0 ? 'head.nose_down' : 'head.nose_up'),
+            ]);
     }
 
     private function isWithinTheSheet(): bool
     {
-        return $this->described->sheetStart()->ball()?->holds($this->plan->ballAdvised()->mean()) ?? true;
+        return $this->described
+            ->sheetStart()
+            ->ball()
+            ?->holds($this->plan->ballAdvised()->mean()) ?? true;
     }
 }

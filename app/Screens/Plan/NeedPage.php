@@ -16,8 +16,12 @@ use Yoke\Units\Load;
 final readonly class NeedPage
 {
     /** @param  string  $makersWord  quoted, or an empty text */
-    public function __construct(private DistributionNeed $need, private Load $rearGains, private string $makersWord, private QuantityWords $print)
-    {
+    public function __construct(
+        private DistributionNeed $need,
+        private Load $rearGains,
+        private string $makersWord,
+        private QuantityWords $print,
+    ) {
     }
 
     public function answer(): string
@@ -40,12 +44,24 @@ final readonly class NeedPage
     {
         $share = $this->need->frontLostShare();
 
-        return array_values(array_filter([
-            $this->makersWord,
-            Text::of('need.front', ['load' => $this->print->about($this->need->frontLost()), 'rear' => $this->print->about($this->rearGains)]),
-            $share === null ? '' : Text::of('need.front_share', ['share' => $this->print->percent($share)]),
-            ...array_map(fn (RatedLoad $line): string => Text::of('need.ends', ['what' => RatingWords::of($line), 'carries' => $this->print->about($line->carries), 'may' => $this->print->load($line->may)]), $this->need->ratingsThatEnd()),
-            $this->need->answer()->asks() ? Text::of('need.raises_none') : '',
-        ]));
+        return array_values(
+            array_filter([
+                $this->makersWord,
+                Text::of('need.front', [
+                    'load' => $this->print->about($this->need->frontLost()),
+                    'rear' => $this->print->about($this->rearGains),
+                ]),
+                $share === null ? '' : Text::of('need.front_share', ['share' => $this->print->percent($share)]),
+                ...array_map(
+                    fn (RatedLoad $line): string => Text::of('need.ends', [
+                        'what' => RatingWords::of($line),
+                        'carries' => $this->print->about($line->carries),
+                        'may' => $this->print->load($line->may),
+                    ]),
+                    $this->need->ratingsThatEnd(),
+                ),
+                $this->need->answer()->asks() ? Text::of('need.raises_none') : '',
+            ]),
+        );
     }
 }

@@ -54,8 +54,15 @@ final readonly class PlanPage
      * @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $start  of a return visit
      * @param  AnalysedJob|null  $job  null for a rig of the garage
      */
-    private function __construct(private RigSnapshot $worked, private Rig $rig, SpecifiedRig $described, RigPlan $plan, private User $person, private ?array $start = null, public ?AnalysedJob $job = null)
-    {
+    private function __construct(
+        private RigSnapshot $worked,
+        private Rig $rig,
+        SpecifiedRig $described,
+        RigPlan $plan,
+        private User $person,
+        private ?array $start = null,
+        public ?AnalysedJob $job = null,
+    ) {
         $this->described = $described;
         $this->plan = $plan;
         $this->print = new QuantityWords($person);
@@ -64,7 +71,15 @@ final readonly class PlanPage
     /** As the job keeps its rig, by all that was read of it. */
     public static function ofJob(AnalysedJob $job, User $person): self
     {
-        return new self($job->worked, $job->job->rig, $job->described, $job->plan(), $person, $job->job->start, $job);
+        return new self(
+            $job->worked,
+            $job->job->rig,
+            $job->described,
+            $job->plan(),
+            $person,
+            $job->job->start,
+            $job,
+        );
     }
 
     /** As the garage has it now, saved or about to be. */
@@ -73,13 +88,25 @@ final readonly class PlanPage
         $worked = new RigSnapshot(RigSnapshot::sheetOf($rig));
         $described = $worked->described($shop->doubts);
 
-        return new self($worked, $rig, $described, new RigPlan($described, $described->goal($shop->band, Criterion::FrontRestoration, $shop->tolerances), $shop->policy), $person);
+        return new self(
+            $worked,
+            $rig,
+            $described,
+            new RigPlan(
+                $described,
+                $described->goal($shop->band, Criterion::FrontRestoration, $shop->tolerances),
+                $shop->policy,
+            ),
+            $person,
+        );
     }
 
     /** The move to begin with; null while the hitch's family is not known. */
     public function firstMove(): ?Recommendation
     {
-        return $this->job === null ? $this->plan->firstMove() : $this->job->recommendation() ?? $this->plan->firstMove();
+        return $this->job === null
+            ? $this->plan->firstMove()
+            : $this->job->recommendation() ?? $this->plan->firstMove();
     }
 
     /** Whether nothing was hooked up yet: a later move is no first one. */
@@ -99,7 +126,9 @@ final readonly class PlanPage
     {
         $move = $this->firstMove();
 
-        return $move === null || $move->action === Action::Cannot ? [] : [$move->forecast, ...$move->runnersUp(2, 0.0)];
+        return $move === null || $move->action === Action::Cannot
+            ? []
+            : [$move->forecast, ...$move->runnersUp(2, 0.0)];
     }
 
     /** @return array<string, int> how many settings are ruled out, by why in words */
@@ -117,15 +146,25 @@ final readonly class PlanPage
     public function little(): string
     {
         $family = $this->described->family();
-        $most = $this->plan->mostRestored() === null ? null : ($this->firstMove()?->reach()[0] ?? $this->plan->mostRestored());
+        $most =
+            $this->plan->mostRestored() === null
+                ? null
+                : $this->firstMove()?->reach()[0] ?? $this->plan->mostRestored();
 
-        return $family === null || $most === null ? '' : (new FamilyWords($family))->little($this->print->percent($most));
+        return $family === null || $most === null
+            ? ''
+            : (new FamilyWords($family))->little($this->print->percent($most));
     }
 
     /** Whether the rig needs weight distribution, on a plain ball. */
     public function need(): NeedPage
     {
-        return new NeedPage($this->plan->need(), Load::ofKilograms($this->plan->dropped()->rearLoad()), $this->makersWord(), $this->print);
+        return new NeedPage(
+            $this->plan->need(),
+            Load::ofKilograms($this->plan->dropped()->rearLoad()),
+            $this->makersWord(),
+            $this->print,
+        );
     }
 
     /** @return array{vehicle: int, trailer: int} in the garage, for whoever chooses a hitch for them */
@@ -155,7 +194,9 @@ final readonly class PlanPage
         return new AssumedPage($this->described, $this->job, $this->person, $this->sheetOf(...));
     }
 
-    /** @return list<Term> the planned rig before and after the rear is lifted for the road; none where nothing lifts it */
+    /**
+     * @return list<Term> the planned rig before and after the rear is lifted for the road; none where nothing lifts it
+     */
     public function takeBackTerms(): array
     {
         $takeBack = $this->plan->takeBack();
@@ -204,7 +245,10 @@ final readonly class PlanPage
     /** @return non-empty-list<array{Stance, list<LoadArrow>}> for the table behind the drawing */
     public function loads(Elevation $elevation): array
     {
-        return array_map(fn (Stance $stance): array => [$stance, $this->arrows($elevation, $stance)], Stance::cases());
+        return array_map(
+            fn (Stance $stance): array => [$stance, $this->arrows($elevation, $stance)],
+            Stance::cases(),
+        );
     }
 
     /** How far a fender rises from alone, as predicted. */
@@ -212,16 +256,22 @@ final readonly class PlanPage
     {
         $attitude = $this->attitude($stance);
 
-        return $this->print->change($attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise()));
+        return $this->print->change(
+            $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise()),
+        );
     }
 
     /** @return array<string, list<Term>> where the predicted fender heights come from */
     public function heightTerms(): array
     {
         $groups = [];
-        foreach ([[Stance::Dropped, $this->plan->dropped()], [Stance::Carried, $this->plan->carried()]] as [$stance, $attitude]) {
+        $attitudes = [[Stance::Dropped, $this->plan->dropped()], [Stance::Carried, $this->plan->carried()]];
+        foreach ($attitudes as [$stance, $attitude]) {
             foreach (Axle::cases() as $axle) {
-                $groups[RigWords::head($stance).', '.RigWords::axle($axle)] = HeightTerms::of($attitude, $axle);
+                $groups[RigWords::head($stance).', '.RigWords::axle($axle)] = HeightTerms::of(
+                    $attitude,
+                    $axle,
+                );
             }
         }
 
@@ -234,7 +284,14 @@ final readonly class PlanPage
      */
     public function ledgerTerms(array $lines): array
     {
-        return array_column(array_map(static fn (RatedLoad $line): array => [ucfirst(RatingWords::of($line)), $line->terms], $lines), 1, 0);
+        return array_column(
+            array_map(
+                static fn (RatedLoad $line): array => [ucfirst(RatingWords::of($line)), $line->terms],
+                $lines,
+            ),
+            1,
+            0,
+        );
     }
 
     /**
@@ -243,7 +300,14 @@ final readonly class PlanPage
      */
     public function placeTerms(array $places): array
     {
-        return array_column(array_map(static fn (ShankPlace $place): array => [HeadWords::place($place), $place->terms], $places), 1, 0);
+        return array_column(
+            array_map(
+                static fn (ShankPlace $place): array => [HeadWords::place($place), $place->terms],
+                $places,
+            ),
+            1,
+            0,
+        );
     }
 
     public function figures(): SheetFigures
@@ -256,7 +320,12 @@ final readonly class PlanPage
     {
         $before = $this->plan->rangeBefore();
 
-        return Text::of('load.on_the_road', ['lifter' => Text::of('load.lifter.'.$this->lifter()), 'lost' => $this->print->percent($this->plan->takenBack()), 'from' => $this->print->percent($before->from), 'to' => $this->print->percent($before->to)]);
+        return Text::of('load.on_the_road', [
+            'lifter' => Text::of('load.lifter.'.$this->lifter()),
+            'lost' => $this->print->percent($this->plan->takenBack()),
+            'from' => $this->print->percent($before->from),
+            'to' => $this->print->percent($before->to),
+        ]);
     }
 
     /** What lifts the rear: levelling, or helper air springs. */
@@ -279,10 +348,15 @@ final readonly class PlanPage
         return $this->job?->ledger() ?? $this->plan->ledger();
     }
 
-    /** @return list<array{string, bool}> a sentence for each load outside its rating, and whether it is over, and for a ball that does not fit */
+    /**
+     * @return list<array{string, bool}> a sentence for each load outside its rating, and whether it is over, and for a
+     *     ball that does not fit
+     */
     public function complaints(): array
     {
-        $complaints = $this->described->ratings()->ballMisfits() ? [[Text::of('screen.plan_page.ball_and_coupler_are_of'), true]] : [];
+        $complaints = $this->described->ratings()->ballMisfits()
+            ? [[Text::of('screen.plan_page.ball_and_coupler_are_of'), true]]
+            : [];
         foreach ($this->ledger() as $line) {
             $sentence = RatingWords::complaint($line, $this->person->loadUnit());
             $complaints = $sentence === null ? $complaints : [...$complaints, [$sentence, $line->isOver()]];
@@ -291,7 +365,10 @@ final readonly class PlanPage
         return $complaints;
     }
 
-    /** @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line for each field that is missing */
+    /**
+     * @return array{list<RatedLoad>, array<string, RatedLoad>} what can be checked, what is outside first; and a line
+     *     for each field that is missing
+     */
     public function ledgerByKnowledge(): array
     {
         $known = [];
@@ -303,7 +380,13 @@ final readonly class PlanPage
                 $known[] = $line;
             }
         }
-        usort($known, static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [$one->isOver(), $one->isOutside()]);
+        usort(
+            $known,
+            static fn (RatedLoad $one, RatedLoad $other): int => [$other->isOver(), $other->isOutside()] <=> [
+                $one->isOver(),
+                $one->isOutside(),
+            ],
+        );
 
         return [$known, $unknown];
     }
@@ -335,7 +418,7 @@ final readonly class PlanPage
     {
         foreach (RigPart::cases() as $part) {
             $fields = $part->fields();
-            $field = $fields[$key] ?? $fields["{$key}_kg"] ?? null;
+            $field = $fields[$key] ?? ($fields["{$key}_kg"] ?? null);
             if ($field !== null) {
                 return [SpecificationWords::label($part, $field->key), $part];
             }

@@ -21,13 +21,23 @@ final readonly class SheetFigures
     /** @return array<string, string> label => pressure */
     public function pressures(): array
     {
-        return $this->of(FieldKind::Pressure, static fn (RigPart $part, string $label): string => ucfirst(SpecificationWords::part($part)).', '.lcfirst($label), $this->print->pressure(...));
+        return $this->of(
+            FieldKind::Pressure,
+            static fn (RigPart $part, string $label): string => ucfirst(SpecificationWords::part($part)).
+                ', '.
+                lcfirst($label),
+            $this->print->pressure(...),
+        );
     }
 
     /** @return array<string, string> label => torque */
     public function torques(): array
     {
-        return $this->of(FieldKind::Torque, static fn (RigPart $part, string $label): string => $label, $this->print->torque(...));
+        return $this->of(
+            FieldKind::Torque,
+            static fn (RigPart $part, string $label): string => $label,
+            $this->print->torque(...),
+        );
     }
 
     /**

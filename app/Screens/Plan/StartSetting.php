@@ -34,14 +34,25 @@ final readonly class StartSetting
 
     private function ofTheVisit(): string
     {
-        return $this->visit === null ? '' : $this->said('screen.plan_page.return_visit', ['start' => $this->visit['steps'], 'left' => $this->visit['left_at']]);
+        return $this->visit === null
+            ? ''
+            : $this->said('screen.plan_page.return_visit', [
+                'start' => $this->visit['steps'],
+                'left' => $this->visit['left_at'],
+            ]);
     }
 
     private function handedOver(): string
     {
         $found = $this->rig->found_setting;
 
-        return $found === null ? '' : $this->said('screen.plan_page.handed_over_last', ['setting' => $found['steps']], ['job' => $found['job'], 'on' => $found['on']]);
+        return $found === null
+            ? ''
+            : $this->said(
+                'screen.plan_page.handed_over_last',
+                ['setting' => $found['steps']],
+                ['job' => $found['job'], 'on' => $found['on']],
+            );
     }
 
     /**
@@ -55,7 +66,17 @@ final readonly class StartSetting
         try {
             $adjusters = $this->described->adjusters();
 
-            return $adjusters === null ? '' : Text::of($key, [...$with, ...array_map(fn (array $steps): string => $this->words->of($adjusters->setting(array_map(floatval(...), $steps))), $settings)]);
+            return $adjusters === null
+                ? ''
+                : Text::of($key, [
+                    ...$with,
+                    ...array_map(
+                        fn (array $steps): string => $this->words->of(
+                            $adjusters->setting(array_map(floatval(...), $steps)),
+                        ),
+                        $settings,
+                    ),
+                ]);
         } catch (CoreException) {
             return '';
         }

@@ -92,7 +92,14 @@ final readonly class DebriefPage
     /** @return list<array{string, int, int}> part, points, of how many */
     public function points(): array
     {
-        return array_map(fn (PointsPart $part): array => [Text::of("practice.part.{$part->value}"), $this->debrief['parts'][$part->value] ?? 0, $part->most()], PointsPart::cases());
+        return array_map(
+            fn (PointsPart $part): array => [
+                Text::of("practice.part.{$part->value}"),
+                $this->debrief['parts'][$part->value] ?? 0,
+                $part->most(),
+            ],
+            PointsPart::cases(),
+        );
     }
 
     /** @return list<string> */
@@ -107,46 +114,73 @@ final readonly class DebriefPage
         return array_map(static function (array $kept): array {
             $fault = Fault::from($kept['fault']);
 
-            return ['name' => PracticeWords::fault($fault), 'seen' => Text::of("practice.fault.{$fault->value}.seen"), 'cost' => Text::of("practice.fault.{$fault->value}.cost"), 'found' => $kept['found'], 'putRight' => $kept['put_right']];
+            return [
+                'name' => PracticeWords::fault($fault),
+                'seen' => Text::of("practice.fault.{$fault->value}.seen"),
+                'cost' => Text::of("practice.fault.{$fault->value}.cost"),
+                'found' => $kept['found'],
+                'putRight' => $kept['put_right'],
+            ];
         }, $this->debrief['faults']);
     }
 
-    /** @return list<array{stance: string, setting: string, end: string, read: string, shown: string, stood: string, rest: string, off: string, close: bool}> each reading beside the true height */
+    /**
+     * @return list<array{stance: string, setting: string, end: string, read: string, shown: string, stood: string,
+     *     rest: string, off: string, close: bool}> each reading beside the true height
+     */
     public function heights(): array
     {
         $words = new SettingWords($this->run->exercise->rig->told);
 
-        return array_map(fn (TakenHeight $height): array => [
-            'stance' => RigWords::stance($height->stance),
-            'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '',
-            'end' => Text::of("practice.axle.{$height->axle->value}"),
-            'read' => $height->typed !== '' ? $height->typed : $this->print->height($height->read),
-            'shown' => $this->print->fine($height->shown),
-            'stood' => $this->print->fine($height->stood),
-            'rest' => $this->print->fine($height->rest),
-            'off' => $this->print->change($height->off()),
-            'close' => $height->isClose(),
-        ], $this->run->heights());
+        return array_map(
+            fn (TakenHeight $height): array => [
+                'stance' => RigWords::stance($height->stance),
+                'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '',
+                'end' => Text::of("practice.axle.{$height->axle->value}"),
+                'read' => $height->typed !== '' ? $height->typed : $this->print->height($height->read),
+                'shown' => $this->print->fine($height->shown),
+                'stood' => $this->print->fine($height->stood),
+                'rest' => $this->print->fine($height->rest),
+                'off' => $this->print->change($height->off()),
+                'close' => $height->isClose(),
+            ],
+            $this->run->heights(),
+        );
     }
 
-    /** @return list<array{hookUp: int, setting: string, known: string, verdict: string, truly: string}> what could be known at each hook-up */
+    /**
+     * @return list<array{hookUp: int, setting: string, known: string, verdict: string, truly: string}> what could be
+     *     known at each hook-up
+     */
     public function known(): array
     {
         $words = new SettingWords($this->run->exercise->rig->told);
 
-        return array_map(fn (array $known): array => [
-            'hookUp' => $known['hook_up'],
-            'setting' => $words->of(Setting::of($known['steps'])),
-            'known' => VerdictWords::share(Normal::of($known['share'], $known['doubt'])),
-            'verdict' => VerdictWords::verdict(Verdict::from($known['verdict'])),
-            'truly' => $this->print->percent($known['truly']),
-        ], $this->debrief['known']);
+        return array_map(
+            fn (array $known): array => [
+                'hookUp' => $known['hook_up'],
+                'setting' => $words->of(Setting::of($known['steps'])),
+                'known' => VerdictWords::share(Normal::of($known['share'], $known['doubt'])),
+                'verdict' => VerdictWords::verdict(Verdict::from($known['verdict'])),
+                'truly' => $this->print->percent($known['truly']),
+            ],
+            $this->debrief['known'],
+        );
     }
 
-    /** @return list<array{who: string, ending: Ending, share: string}> who did what with the same rig and the same noise */
+    /**
+     * @return list<array{who: string, ending: Ending, share: string}> who did what with the same rig and the same noise
+     */
     public function others(): array
     {
-        return array_map(fn (string $who): array => ['who' => $who, 'ending' => $this->debrief[$who], 'share' => $this->print->percent($this->debrief[$who]['share'])], ['learner', 'advised', 'one_step']);
+        return array_map(
+            fn (string $who): array => [
+                'who' => $who,
+                'ending' => $this->debrief[$who],
+                'share' => $this->print->percent($this->debrief[$who]['share']),
+            ],
+            ['learner', 'advised', 'one_step'],
+        );
     }
 
     /** The rig as it truly rested at the end, its heights drawn larger than they are. */
@@ -154,7 +188,11 @@ final readonly class DebriefPage
     {
         $now = $this->run->situation();
 
-        return $this->drawn(fn (Stance $stance, Axle $axle): ?float => $stance === Stance::Carried && ! $now->isHooked ? null : $this->run->exercise->hidden->height($stance, $axle, $now->hitch, $now->faults));
+        return $this->drawn(
+            fn (Stance $stance, Axle $axle): ?float => $stance === Stance::Carried && ! $now->isHooked
+                ? null
+                : $this->run->exercise->hidden->height($stance, $axle, $now->hitch, $now->faults),
+        );
     }
 
     /** The same as it was read last; null where a stance was not taped. */
@@ -165,7 +203,11 @@ final readonly class DebriefPage
             $read[$height->stance->value][$height->axle->value] = $height->read;
         }
 
-        return count($read[Stance::Alone->value] ?? []) < 2 ? null : $this->drawn(static fn (Stance $stance, Axle $axle): ?float => $read[$stance->value][$axle->value] ?? null);
+        return count($read[Stance::Alone->value] ?? []) < 2
+            ? null
+            : $this->drawn(
+                static fn (Stance $stance, Axle $axle): ?float => $read[$stance->value][$axle->value] ?? null,
+            );
     }
 
     /** @param  \Closure(Stance, Axle): (float|null)  $height  mm */
@@ -175,7 +217,10 @@ final readonly class DebriefPage
         foreach (Stance::cases() as $stance) {
             foreach (Axle::cases() as $axle) {
                 $at = $height($stance, $axle);
-                $heights = $at === null ? $heights : $heights->with($stance, $axle, HeightReading::of(Length::ofMillimetres($at), 0.1, 0.0, 0.0));
+                $heights =
+                    $at === null
+                        ? $heights
+                        : $heights->with($stance, $axle, HeightReading::of(Length::ofMillimetres($at), 0.1, 0.0, 0.0));
             }
         }
 

@@ -90,20 +90,42 @@ final readonly class ExplainerPage
     /** @return list<array{string, string}> */
     public function figures(): array
     {
-        return array_map(fn (Figure $figure): array => [ExplainerWords::label($this->topic, $figure), $this->words->figure($figure->value, $figure->unit)], $this->frame->figures);
+        return array_map(
+            fn (Figure $figure): array => [
+                ExplainerWords::label($this->topic, $figure),
+                $this->words->figure($figure->value, $figure->unit),
+            ],
+            $this->frame->figures,
+        );
     }
 
     public function elevation(): Elevation
     {
         $heights = StanceHeights::none();
-        foreach (array_filter(['alone' => null, 'dropped' => $this->frame->dropped, 'carried' => $this->frame->carried], static fn (?Attitude $attitude, string $stance): bool => $attitude !== null || $stance === 'alone', ARRAY_FILTER_USE_BOTH) as $stance => $attitude) {
+        foreach (
+            array_filter(
+                ['alone' => null, 'dropped' => $this->frame->dropped, 'carried' => $this->frame->carried],
+                static fn (?Attitude $attitude, string $stance): bool => $attitude !== null || $stance === 'alone',
+                ARRAY_FILTER_USE_BOTH,
+            ) as $stance => $attitude
+        ) {
             foreach (Axle::cases() as $axle) {
-                $rise = $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise());
-                $heights = $heights->with(Stance::from($stance), $axle, HeightReading::of(Length::ofMillimetres(self::ALONE_MM[$axle->value] + $rise), 0.1, 0.0, 0.0));
+                $rise =
+                    $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise());
+                $heights = $heights->with(
+                    Stance::from($stance),
+                    $axle,
+                    HeightReading::of(Length::ofMillimetres(self::ALONE_MM[$axle->value] + $rise), 0.1, 0.0, 0.0),
+                );
             }
         }
 
-        return new Elevation($this->rig(), $heights, self::MAGNIFIED, new HitchSet(bend: $this->frame->carried?->barBend() ?? 0.0));
+        return new Elevation(
+            $this->rig(),
+            $heights,
+            self::MAGNIFIED,
+            new HitchSet(bend: $this->frame->carried?->barBend() ?? 0.0),
+        );
     }
 
     /** @return list<LoadArrow> */
@@ -111,10 +133,19 @@ final readonly class ExplainerPage
     {
         $attitude = $this->frame->carried ?? $this->frame->dropped;
 
-        return LoadArrows::under($elevation, $attitude, Load::ofKilograms(self::ALONE_KG['front']), Load::ofKilograms(self::ALONE_KG['rear']), Load::ofKilograms($attitude->rig()->trailer()->weight - $attitude->rig()->trailer()->tongueWeight));
+        return LoadArrows::under(
+            $elevation,
+            $attitude,
+            Load::ofKilograms(self::ALONE_KG['front']),
+            Load::ofKilograms(self::ALONE_KG['rear']),
+            Load::ofKilograms($attitude->rig()->trailer()->weight - $attitude->rig()->trailer()->tongueWeight),
+        );
     }
 
-    /** @return list<array{knob: Knob, x: float, y: float, along: string}> where the drawing is taken hold of, in its mm: x behind the front axle, y over the ground */
+    /**
+     * @return list<array{knob: Knob, x: float, y: float, along: string}> where the drawing is taken hold of, in its mm:
+     *     x behind the front axle, y over the ground
+     */
     public function holds(Elevation $elevation): array
     {
         $ball = $elevation->axleX(Axle::Rear) + $this->overhang();
@@ -122,7 +153,11 @@ final readonly class ExplainerPage
         foreach ($this->knobs() as $knob) {
             [$x, $y, $along] = match ($knob->hold) {
                 Hold::Nowhere => [null, 0.0, ''],
-                Hold::Ball, Hold::Head => [$ball, $knob->hold === Hold::Ball ? 620.0 : 330.0, $knob->hold === Hold::Ball ? 'down' : 'up'],
+                Hold::Ball, Hold::Head => [
+                    $ball,
+                    $knob->hold === Hold::Ball ? 620.0 : 330.0,
+                    $knob->hold === Hold::Ball ? 'down' : 'up',
+                ],
                 Hold::BarEnd => [$ball + ExampleRig::ARM, 620.0, 'up'],
                 Hold::Tank => [$elevation->trailerAxlesX() + TongueWeight::TANK_MM, 620.0, 'up'],
                 Hold::Load => [$elevation->trailerAxlesX() - $this->frame->loadAt, 900.0, 'forward'],
@@ -141,8 +176,19 @@ final readonly class ExplainerPage
     private function rig(): Rig
     {
         return Rig::of(
-            Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(ExampleRig::WHEELBASE), Length::ofMillimetres($this->overhang()), Suspension::Coil, Suspension::Leaf),
-            Trailer::of(TrailerBody::Box, 1, Length::ofMillimetres(ExampleRig::BALL_TO_AXLE), Load::ofKilograms(ExampleRig::WEIGHT)),
+            Vehicle::of(
+                VehicleBody::PickUp,
+                Length::ofMillimetres(ExampleRig::WHEELBASE),
+                Length::ofMillimetres($this->overhang()),
+                Suspension::Coil,
+                Suspension::Leaf,
+            ),
+            Trailer::of(
+                TrailerBody::Box,
+                1,
+                Length::ofMillimetres(ExampleRig::BALL_TO_AXLE),
+                Load::ofKilograms(ExampleRig::WEIGHT),
+            ),
             Hitch::of(Length::ofMillimetres(ExampleRig::ARM)),
         );
     }

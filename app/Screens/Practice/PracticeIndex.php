@@ -43,13 +43,23 @@ final readonly class PracticeIndex
     /** @return list<PracticeRun> begun and not over */
     public function open(): array
     {
-        return array_values($this->runs->filter(static fn (PracticeRun $run): bool => $run->finished_at === null)->take(self::SHOWN)->all());
+        return array_values(
+            $this->runs
+                ->filter(static fn (PracticeRun $run): bool => $run->finished_at === null)
+                ->take(self::SHOWN)
+                ->all(),
+        );
     }
 
     /** @return list<PracticeRun> */
     public function over(): array
     {
-        return array_values($this->runs->filter(static fn (PracticeRun $run): bool => $run->finished_at !== null)->take(self::SHOWN)->all());
+        return array_values(
+            $this->runs
+                ->filter(static fn (PracticeRun $run): bool => $run->finished_at !== null)
+                ->take(self::SHOWN)
+                ->all(),
+        );
     }
 
     /** How many are over. */
@@ -67,7 +77,15 @@ final readonly class PracticeIndex
     /** @return list<Rig> of the garage, those used last first */
     public static function rigs(): array
     {
-        return array_values(Rig::query()->with(['vehicle', 'trailer', 'hitch'])->whereNull('archived_at')->latest('id')->limit(self::RIGS)->get()->all());
+        return array_values(
+            Rig::query()
+                ->with(['vehicle', 'trailer', 'hitch'])
+                ->whereNull('archived_at')
+                ->latest('id')
+                ->limit(self::RIGS)
+                ->get()
+                ->all(),
+        );
     }
 
     /** @return list<string> */
@@ -85,7 +103,11 @@ final readonly class PracticeIndex
     /** @return list<PracticeResult> in the order they were played */
     private function results(): array
     {
-        return array_values(array_filter($this->runs->sortBy('id')->map(static fn (PracticeRun $run): ?PracticeResult => $run->result())->all()));
+        return array_values(
+            array_filter(
+                $this->runs->sortBy('id')->map(static fn (PracticeRun $run): ?PracticeResult => $run->result())->all(),
+            ),
+        );
     }
 
     /**

@@ -23,7 +23,11 @@ final readonly class PracticeSetting
 
     public function closeUp(): HitchCloseUp
     {
-        return new HitchCloseUp($this->run->exercise->adjusters, $this->run->situation()->hitch->setting, $this->run->exercise->rig->told->family()?->facts()->takeUp ?? TakeUp::StretchedChains);
+        return new HitchCloseUp(
+            $this->run->exercise->adjusters,
+            $this->run->situation()->hitch->setting,
+            $this->run->exercise->rig->told->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
+        );
     }
 
     public function number(Adjuster $adjuster, float $step): string
@@ -33,7 +37,9 @@ final readonly class PracticeSetting
 
     public function caption(): string
     {
-        return Text::of($this->run->situation()->isHooked ? 'setting.shown_on' : 'setting.shown_first', ['setting' => $this->whole()]);
+        return Text::of($this->run->situation()->isHooked ? 'setting.shown_on' : 'setting.shown_first', [
+            'setting' => $this->whole(),
+        ]);
     }
 
     public function whole(): string
@@ -44,11 +50,17 @@ final readonly class PracticeSetting
     /** @return list<array{key: string, label: string, on: float, options: list<array{float, string}>}> */
     public function selects(): array
     {
-        return array_map(fn (Adjuster $adjuster): array => [
-            'key' => $adjuster->key,
-            'label' => $this->words->label($adjuster),
-            'on' => $this->run->situation()->hitch->setting->step($adjuster->key),
-            'options' => array_map(fn (float $step): array => [$step, $this->words->number($adjuster, $step)], $adjuster->range->all()),
-        ], $this->run->exercise->adjusters->all());
+        return array_map(
+            fn (Adjuster $adjuster): array => [
+                'key' => $adjuster->key,
+                'label' => $this->words->label($adjuster),
+                'on' => $this->run->situation()->hitch->setting->step($adjuster->key),
+                'options' => array_map(
+                    fn (float $step): array => [$step, $this->words->number($adjuster, $step)],
+                    $adjuster->range->all(),
+                ),
+            ],
+            $this->run->exercise->adjusters->all(),
+        );
     }
 }

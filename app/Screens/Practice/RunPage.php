@@ -44,8 +44,12 @@ final readonly class RunPage
     private QuantityWords $print;
 
     /** @param  Axle|null  $taping  whose edge is in sight; null where none is */
-    public function __construct(public PlayedRun $played, private User $person, public ?Axle $taping = null, public Eye $eye = Eye::Standing)
-    {
+    public function __construct(
+        public PlayedRun $played,
+        private User $person,
+        public ?Axle $taping = null,
+        public Eye $eye = Eye::Standing,
+    ) {
         $this->run = $played->run;
         $this->says = new PracticeWords($this->run->exercise->rig->told, $person);
         $this->setting = new PracticeSetting($this->run);
@@ -67,9 +71,20 @@ final readonly class RunPage
     public function elevation(): Elevation
     {
         $heights = StanceHeights::none();
-        foreach ($this->run->situation()->stance() === Stance::Alone ? [Stance::Alone] : [Stance::Alone, $this->run->situation()->stance()] as $stance) {
+        foreach (
+            $this->run->situation()->stance() === Stance::Alone
+                ? [Stance::Alone]
+                : [Stance::Alone, $this->run->situation()->stance()] as $stance
+        ) {
             foreach (Axle::cases() as $axle) {
-                $height = Length::ofMillimetres($this->run->exercise->hidden->height($stance, $axle, $this->run->situation()->hitch, $this->run->situation()->faults));
+                $height = Length::ofMillimetres(
+                    $this->run->exercise->hidden->height(
+                        $stance,
+                        $axle,
+                        $this->run->situation()->hitch,
+                        $this->run->situation()->faults,
+                    ),
+                );
                 $heights = $heights->with($stance, $axle, HeightReading::of($height, self::EXACT_MM, 0.0, 0.0));
             }
         }
@@ -85,7 +100,9 @@ final readonly class RunPage
 
     public function tape(): ?TapeView
     {
-        return $this->taping === null || ! $this->run->canTape() ? null : new TapeView($this->run->tape($this->taping, $this->eye), $this->played->kept->tape);
+        return $this->taping === null || ! $this->run->canTape()
+            ? null
+            : new TapeView($this->run->tape($this->taping, $this->eye), $this->played->kept->tape);
     }
 
     /** What came of the last act, and the hint that it asked for. */
@@ -129,13 +146,16 @@ final readonly class RunPage
     {
         $verdict = $this->isAdvised() ? (new Belief($this->run))->analysis()->verdict() : null;
 
-        return $verdict instanceof GoverningVerdict ? VerdictWords::share($verdict->share).'. '.VerdictWords::verdict($verdict->verdict) : '';
+        return $verdict instanceof GoverningVerdict
+            ? VerdictWords::share($verdict->share).'. '.VerdictWords::verdict($verdict->verdict)
+            : '';
     }
 
     /**
      * The heights as they were read, a line a standing, the latest last.
      *
-     * @return list<array{stance: Stance, setting: string, rolled: bool, spoiled: bool, front: string, rear: string, frontChange: string, rearChange: string}>
+     * @return list<array{stance: Stance, setting: string, rolled: bool, spoiled: bool, front: string, rear: string,
+     *     frontChange: string, rearChange: string}>
      */
     public function heights(): array
     {
@@ -143,11 +163,23 @@ final readonly class RunPage
         $lines = [];
         $alone = $this->run->aloneHeights();
         foreach ($this->run->heights() as $height) {
-            $lines[$height->standing] ??= ['stance' => $height->stance, 'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '', 'rolled' => $height->isRolled, 'spoiled' => $height->isSpoiled, 'front' => '', 'rear' => '', 'frontChange' => '', 'rearChange' => ''];
-            $lines[$height->standing][$height->axle === Axle::Front ? 'front' : 'rear'] = $height->typed !== '' ? $height->typed : $this->print->height($height->read);
+            $lines[$height->standing] ??= [
+                'stance' => $height->stance,
+                'setting' => $height->stance === Stance::Carried ? $words->of($height->hitch->setting) : '',
+                'rolled' => $height->isRolled,
+                'spoiled' => $height->isSpoiled,
+                'front' => '',
+                'rear' => '',
+                'frontChange' => '',
+                'rearChange' => '',
+            ];
+            $lines[$height->standing][$height->axle === Axle::Front ? 'front' : 'rear'] =
+                $height->typed !== '' ? $height->typed : $this->print->height($height->read);
             $from = $alone[$height->axle->value] ?? null;
             if ($height->stance !== Stance::Alone && $from !== null && ! $height->isSpoiled) {
-                $lines[$height->standing][$height->axle === Axle::Front ? 'frontChange' : 'rearChange'] = $this->print->change($height->read - $from);
+                $lines[$height->standing][
+                    $height->axle === Axle::Front ? 'frontChange' : 'rearChange'
+                ] = $this->print->change($height->read - $from);
             }
         }
 
@@ -157,7 +189,10 @@ final readonly class RunPage
     /** @return list<string> what scales and gauges showed */
     public function weights(): array
     {
-        return array_map(fn (TakenWeight $weight): string => RigWords::head($weight->stance).': '.$this->says->loads($weight), $this->run->weights());
+        return array_map(
+            fn (TakenWeight $weight): string => RigWords::head($weight->stance).': '.$this->says->loads($weight),
+            $this->run->weights(),
+        );
     }
 
     public function minutes(): int
@@ -182,7 +217,7 @@ final readonly class RunPage
     /** @return list<ActKind> what weighs */
     public function scales(): array
     {
-        return [ActKind::Weigh, ActKind::WeighTongue, ...($this->run->exercise->hasGauge() ? [ActKind::Gauge] : [])];
+        return [ActKind::Weigh, ActKind::WeighTongue, ...$this->run->exercise->hasGauge() ? [ActKind::Gauge] : []];
     }
 
     /** How it stands, in a few words. */
@@ -190,12 +225,19 @@ final readonly class RunPage
     {
         $now = $this->run->situation();
 
-        return Text::of('practice.stands.'.match (true) {
-            $now->isRaised => 'raised',
-            $now->stance() === Stance::Alone => 'alone',
-            $now->stance() === Stance::Dropped => 'dropped',
-            default => 'carried',
-        }).' '.Text::of($now->isChocked ? 'practice.stands.chocked' : 'practice.stands.free').' '.Text::of($now->isRolled ? 'practice.stands.rolled' : 'practice.stands.not_rolled');
+        return Text::of(
+            'practice.stands.'.
+                match (true) {
+                    $now->isRaised => 'raised',
+                    $now->stance() === Stance::Alone => 'alone',
+                    $now->stance() === Stance::Dropped => 'dropped',
+                    default => 'carried',
+                },
+        ).
+            ' '.
+            Text::of($now->isChocked ? 'practice.stands.chocked' : 'practice.stands.free').
+            ' '.
+            Text::of($now->isRolled ? 'practice.stands.rolled' : 'practice.stands.not_rolled');
     }
 
     /** @return list<array{string, string}> what a learner is told before anything is read */
@@ -206,10 +248,14 @@ final readonly class RunPage
         $ball = $told->ballOverCoupler();
         $rating = $told->inPlace()->barRating();
         $lines = [
-            'wheelbase' => $this->print->length($rig->vehicle->wheelbase), 'overhang' => $this->print->length($rig->vehicle->overhang),
-            'gross' => $this->print->load($rig->trailer->grossWeight), 'tongue' => $this->print->about(Load::ofKilograms($told->tongueWeight()->value)),
-            'length' => $this->print->length($rig->trailer->ballToAxle), 'arm' => $this->print->length($rig->hitch->barArm),
-            'rating' => $this->print->load($rating), 'ball' => $ball === null ? Text::of('practice.told.nobody') : $this->print->change($ball),
+            'wheelbase' => $this->print->length($rig->vehicle->wheelbase),
+            'overhang' => $this->print->length($rig->vehicle->overhang),
+            'gross' => $this->print->load($rig->trailer->grossWeight),
+            'tongue' => $this->print->about(Load::ofKilograms($told->tongueWeight()->value)),
+            'length' => $this->print->length($rig->trailer->ballToAxle),
+            'arm' => $this->print->length($rig->hitch->barArm),
+            'rating' => $this->print->load($rating),
+            'ball' => $ball === null ? Text::of('practice.told.nobody') : $this->print->change($ball),
         ];
         $said = [];
         foreach ($lines as $what => $figure) {

@@ -40,7 +40,9 @@ final readonly class ProcedurePage
     public function setting(): string
     {
         $described = $this->job->rigAsWorked()->specified();
-        $steps = $this->job->settingOf($this->job->roundOf(Stance::Carried)) ?? $this->job->rig->found_setting['steps'] ?? null;
+        $steps =
+            $this->job->settingOf($this->job->roundOf(Stance::Carried)) ??
+            ($this->job->rig->found_setting['steps'] ?? null);
         try {
             $setting = $steps === null ? null : $described->adjusters()?->setting(array_map(floatval(...), $steps));
         } catch (CoreException) {
@@ -50,7 +52,10 @@ final readonly class ProcedurePage
         return $setting === null ? '' : (new SettingWords($described))->of($setting);
     }
 
-    /** @return list<array{Step, array<string, array{Question, string}>}> all that any answer would bring, with the open answers it hangs on */
+    /**
+     * @return list<array{Step, array<string, array{Question, string}>}> all that any answer would bring, with the open
+     *     answers it hangs on
+     */
     public function onPaper(): array
     {
         return $this->procedure?->onPaper() ?? [];
@@ -75,6 +80,16 @@ final readonly class ProcedurePage
     /** @return list<ProcedureRun> those that are over, latest first */
     public function over(): array
     {
-        return array_slice(array_reverse(array_values($this->job->procedureRuns->filter(fn (ProcedureRun $run): bool => $run->occasion === $this->occasion && ! $run->isOn())->all())), 0, self::SHOWN);
+        return array_slice(
+            array_reverse(
+                array_values(
+                    $this->job->procedureRuns
+                        ->filter(fn (ProcedureRun $run): bool => $run->occasion === $this->occasion && ! $run->isOn())
+                        ->all(),
+                ),
+            ),
+            0,
+            self::SHOWN,
+        );
     }
 }

@@ -32,7 +32,10 @@ final readonly class CareCalendar
                 $event->add('DTSTART', $day->format('Ymd'), ['VALUE' => 'DATE']);
                 $event->add('DTEND', $day->addDay()->format('Ymd'), ['VALUE' => 'DATE']);
                 $event->add('SUMMARY', ServiceWords::what($line->due->task).": {$rig->title()}");
-                $event->add('DESCRIPTION', ServiceWords::how($line->due->task).' '.ucfirst($line->every()).", {$line->since()}.");
+                $event->add(
+                    'DESCRIPTION',
+                    ServiceWords::how($line->due->task).' '.ucfirst($line->every()).", {$line->since()}.",
+                );
                 $calendar->add($event);
             }
         }

@@ -29,11 +29,35 @@ final readonly class WhatWouldChange
 
     public static function by(ShopSettings $then, JobAnalyses $now, User $person, Repository $nowhere): self
     {
-        $might = new JobAnalyses($then->heightDoubt(), $then->priorDoubts(), $then->policy(), $then->tolerances(), $then->band(), $nowhere);
-        $jobs = Job::query()->whereNull('handed_over_at')->orderByDesc('id')->limit(self::LOOKED_AT)->with(['rig', 'liveReadings.user', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'marks'])->get();
+        $might = new JobAnalyses(
+            $then->heightDoubt(),
+            $then->priorDoubts(),
+            $then->policy(),
+            $then->tolerances(),
+            $then->band(),
+            $nowhere,
+        );
+        $jobs = Job::query()
+            ->whereNull('handed_over_at')
+            ->orderByDesc('id')
+            ->limit(self::LOOKED_AT)
+            ->with([
+                'rig',
+                'liveReadings.user',
+                'rounds',
+                'measures',
+                'tickets',
+                'tongueReadings',
+                'barTapings',
+                'marks',
+            ])
+            ->get();
         $changed = [];
         foreach ($jobs as $job) {
-            $says = [self::says(new AdvicePage($now->of($job), $person)), self::says(new AdvicePage($might->of(clone $job), $person))];
+            $says = [
+                self::says(new AdvicePage($now->of($job), $person)),
+                self::says(new AdvicePage($might->of(clone $job), $person)),
+            ];
             if ($says[0] !== $says[1]) {
                 $changed[] = ['job' => $job, 'now' => $says[0], 'then' => $says[1]];
             }
@@ -45,7 +69,10 @@ final readonly class WhatWouldChange
     private static function says(AdvicePage $advice): string
     {
         $verdict = $advice->verdict();
-        $share = $verdict === null ? '' : VerdictWords::share($verdict->share).', '.VerdictWords::verdict($verdict->verdict).'. ';
+        $share =
+            $verdict === null
+                ? ''
+                : VerdictWords::share($verdict->share).', '.VerdictWords::verdict($verdict->verdict).'. ';
 
         return trim($share.$advice->move().' '.$advice->chance());
     }

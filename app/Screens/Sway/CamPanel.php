@@ -30,7 +30,10 @@ final readonly class CamPanel
     /** @return array<string, string> what each field shows, by key */
     public function fields(): array
     {
-        return array_map(fn (?Length $length): string => $length === null ? '' : $this->print->length($length), ['crown_mm' => $this->hitch->length('crown_mm'), 'cam_mm' => $this->hitch->length('cam_mm')]);
+        return array_map(fn (?Length $length): string => $length === null ? '' : $this->print->length($length), [
+            'crown_mm' => $this->hitch->length('crown_mm'),
+            'cam_mm' => $this->hitch->length('cam_mm'),
+        ]);
     }
 
     /** How they stand, in short; null until both lengths are known. */
@@ -39,14 +42,20 @@ final readonly class CamPanel
         return match (true) {
             $this->centring === null => null,
             $this->centring->isCentred() => Text::of('sway.cams.centred'),
-            default => Text::of('sway.cams.'.$this->way(), ['by' => $this->print->length($this->centring->toMove()->absolute())]),
+            default => Text::of('sway.cams.'.$this->way(), [
+                'by' => $this->print->length($this->centring->toMove()->absolute()),
+            ]),
         };
     }
 
     /** What to do about it; an empty text where nothing is to be done. */
     public function move(): string
     {
-        return $this->centring === null || $this->centring->isCentred() ? '' : Text::of('sway.cams.move_'.$this->way(), ['by' => $this->print->length($this->centring->toMove()->absolute())]);
+        return $this->centring === null || $this->centring->isCentred()
+            ? ''
+            : Text::of('sway.cams.move_'.$this->way(), [
+                'by' => $this->print->length($this->centring->toMove()->absolute()),
+            ]);
     }
 
     /** Where the cam stands of its crown, for the drawing: `forward`, `back` or `centred`. */

@@ -63,20 +63,40 @@ final readonly class SwayPage
     {
         $family = $this->family();
 
-        return $family === null ? [] : array_map(fn (SwayCheck $check): array => [$check, $this->job->checks->last(fn (CheckAnswer $answer): bool => $answer->station === Station::Sway && $answer->check_key === $check->key)], SwayCheck::of($family));
+        return $family === null
+            ? []
+            : array_map(
+                fn (SwayCheck $check): array => [
+                    $check,
+                    $this->job->checks->last(
+                        fn (CheckAnswer $answer): bool => $answer->station === Station::Sway &&
+                            $answer->check_key === $check->key,
+                    ),
+                ],
+                SwayCheck::of($family),
+            );
     }
 
     /** What counted threads ask for, or an empty text. */
     public function counted(?CheckAnswer $answer): string
     {
-        return $answer?->counted !== null && preg_match('/^(\d+)\/(\d+)$/', $answer->counted, $threads) === 1 ? $this->turn(new CountedThreads((int) $threads[1], (int) $threads[2]), $threads[1], $threads[2]) : '';
+        return $answer?->counted !== null && preg_match('/^(\d+)\/(\d+)$/', $answer->counted, $threads) === 1
+            ? $this->turn(new CountedThreads((int) $threads[1], (int) $threads[2]), $threads[1], $threads[2])
+            : '';
     }
 
     private function turn(CountedThreads $counted, string $left, string $right): string
     {
         $by = $counted->toTurn();
 
-        return $by === 0 ? '' : Text::of('sway.threads', ['left' => $left, 'right' => $right, 'slack' => $by > 0 ? 'left' : 'right', 'by' => (string) abs($by)]);
+        return $by === 0
+            ? ''
+            : Text::of('sway.threads', [
+                'left' => $left,
+                'right' => $right,
+                'slack' => $by > 0 ? 'left' : 'right',
+                'by' => (string) abs($by),
+            ]);
     }
 
     /** @return list<array{what: string, why: string, remedy: string, risk: SwayRisk}> strongest first */
@@ -92,12 +112,19 @@ final readonly class SwayPage
         $current = $this->analysed->current();
         $words = new SwayWords($this->print, $this->range());
         $felt = $this->felt();
-        $found = $current === null || $family === null
-            ? SwayRisks::ofChecks($checks, $answers)
-            : (new SwayRisks($this->analysed->posterior(), $current, $this->range(), $family->facts()->control, $this->analysed->goal->tolerances))->ranked($checks, $answers, $this->camPanel()?->centring());
+        $found =
+            $current === null || $family === null
+                ? SwayRisks::ofChecks($checks, $answers)
+                : (new SwayRisks(
+                    $this->analysed->posterior(),
+                    $current,
+                    $this->range(),
+                    $family->facts()->control,
+                    $this->analysed->goal->tolerances,
+                ))->ranked($checks, $answers, $this->camPanel()?->centring());
 
         return [
-            ...($felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]]),
+            ...$felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]],
             ...array_map(static fn (SwayRisk $risk): array => [...$words->of($risk), 'risk' => $risk], $found),
         ];
     }
@@ -108,12 +135,19 @@ final readonly class SwayPage
         return $this->analysed->analysis()->verdict()->range ?? $this->analysed->goal->band;
     }
 
-    /** @return array{SwayRisk, string}|null sway that was felt on the latest road test at the setting that is on, and when */
+    /**
+     * @return array{SwayRisk, string}|null sway that was felt on the latest road test at the setting that is on, and
+     *     when
+     */
     private function felt(): ?array
     {
-        $drive = $this->job->roadDrives->last(fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried));
+        $drive = $this->job->roadDrives->last(
+            fn (RoadDrive $drive): bool => $drive->round === $this->job->roundOf(Stance::Carried),
+        );
 
-        return $drive?->core()->swayed() === true ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->isoFormat('D MMM HH:mm')] : null;
+        return $drive?->core()->swayed() === true
+            ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->isoFormat('D MMM HH:mm')]
+            : null;
     }
 
     /** Whether the carried rig was read, so that figures can be computed. */
@@ -131,9 +165,23 @@ final readonly class SwayPage
         $socket = $this->hitch->length('socket_mm');
 
         return [
-            ...($now?->friction === null || $control === null ? [] : [[Text::of('screen.sway_page.friction_about_the_ball'), $this->print->torque($now->friction->newtonMetres())]]),
-            ...($cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams]]),
-            ...($socket === null ? [] : [[Text::of('screen.sway_page.bars_slide_in_a_turn'), $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES)))]]),
+            ...$now?->friction === null || $control === null
+                ? []
+                : [
+                    [
+                        Text::of('screen.sway_page.friction_about_the_ball'),
+                        $this->print->torque($now->friction->newtonMetres()),
+                    ],
+                ],
+            ...$cams === null ? [] : [[Text::of('screen.sway_page.cams_against_the_crown'), $cams]],
+            ...$socket === null
+                ? []
+                : [
+                    [
+                        Text::of('screen.sway_page.bars_slide_in_a_turn'),
+                        $this->print->length(CamCentring::slide($socket, Angle::ofDegrees(self::TURN_DEGREES))),
+                    ],
+                ],
         ];
     }
 
@@ -141,13 +189,28 @@ final readonly class SwayPage
     public function earlier(): array
     {
         $now = $this->setUp($this->analysed);
-        $earlier = $now === null ? [] : Job::query()->with(['liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'])->where('rig_id', $this->job->rig_id)->where('id', '<', $this->job->id)->whereNotNull('handed_over_at')->orderByDesc('id')->limit(self::EARLIER)->get()->all();
+        $earlier =
+            $now === null
+                ? []
+                : Job::query()
+                    ->with(['liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings'])
+                    ->where('rig_id', $this->job->rig_id)
+                    ->where('id', '<', $this->job->id)
+                    ->whereNotNull('handed_over_at')
+                    ->orderByDesc('id')
+                    ->limit(self::EARLIER)
+                    ->get()
+                    ->all();
         $lines = [];
         foreach ($earlier as $job) {
             /** @var Job $job */
             $before = $this->setUp($this->analysed->shop->of($job));
             if ($now !== null && $before !== null) {
-                $lines[] = [$job->title, $job->booked_on->isoFormat('D MMM YYYY'), array_map((new SwayWords($this->print, $this->range()))->worse(...), $now->worseThan($before))];
+                $lines[] = [
+                    $job->title,
+                    $job->booked_on->isoFormat('D MMM YYYY'),
+                    array_map((new SwayWords($this->print, $this->range()))->worse(...), $now->worseThan($before)),
+                ];
             }
         }
 
@@ -165,12 +228,21 @@ final readonly class SwayPage
 
         $current = $analysed->current();
 
-        return $current === null || $control === null ? null : SwaySetUp::of($analysed->posterior(), $current, $control, new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION));
+        return $current === null || $control === null
+            ? null
+            : SwaySetUp::of(
+                $analysed->posterior(),
+                $current,
+                $control,
+                new FrictionMoment($this->hitch->number('friction') ?? FrictionMoment::USUAL_FRICTION),
+            );
     }
 
     /** The cams of a hitch that has some; null of any other. */
     public function camPanel(): ?CamPanel
     {
-        return $this->family()?->facts()->control === SwayControl::Cam ? new CamPanel($this->hitch, $this->print) : null;
+        return $this->family()?->facts()->control === SwayControl::Cam
+            ? new CamPanel($this->hitch, $this->print)
+            : null;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Screens\View;
 
-/** Where something stands across a drawing, as the number of a class in places.css: pages carry no style of their own. */
+/**
+ * Where something stands across a drawing, as the number of a class in places.css: pages carry no style of their own.
+ */
 final class Across
 {
     private const STEPS_A_PERCENT = 2;

@@ -22,7 +22,13 @@ final class SignBoard
     public static function elevation(): Elevation
     {
         $rig = Rig::of(
-            Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(3700), Length::ofMillimetres(1300), Suspension::Coil, Suspension::Leaf),
+            Vehicle::of(
+                VehicleBody::PickUp,
+                Length::ofMillimetres(3700),
+                Length::ofMillimetres(1300),
+                Suspension::Coil,
+                Suspension::Leaf,
+            ),
             Trailer::of(TrailerBody::Caravan, 2, Length::ofMillimetres(5100), Load::ofKilograms(2600)),
             Hitch::of(Length::ofMillimetres(720)),
         );

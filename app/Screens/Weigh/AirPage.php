@@ -16,10 +16,18 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Units\Load;
 
-/** Air springs or levelling, with bars off and on: four stances side by side, as the model has them and as they were weighed. */
+/**
+ * Air springs or levelling, with bars off and on: four stances side by side, as the model has them and as they were
+ * weighed.
+ */
 final readonly class AirPage
 {
-    private const STANCES = ['dropped' => [Stance::Dropped, false], 'dropped_lifted' => [Stance::Dropped, true], 'carried' => [Stance::Carried, false], 'carried_lifted' => [Stance::Carried, true]];
+    private const STANCES = [
+        'dropped' => [Stance::Dropped, false],
+        'dropped_lifted' => [Stance::Dropped, true],
+        'carried' => [Stance::Carried, false],
+        'carried_lifted' => [Stance::Carried, true],
+    ];
 
     private ?LevellingTakeBack $takeBack;
 
@@ -31,7 +39,10 @@ final readonly class AirPage
         $current = $analysed->current();
         $rig = $analysed->posterior()->rig($current->ballOffset ?? 0.0);
         $this->takeBack = $analysed->described->takeBack($rig);
-        $this->tension = $current === null ? $rig->tensionFor($analysed->goal->band->middle()) : $analysed->posterior()->tension() + $current->tensionOffset;
+        $this->tension =
+            $current === null
+                ? $rig->tensionFor($analysed->goal->band->middle())
+                : $analysed->posterior()->tension() + $current->tensionOffset;
     }
 
     /** Null where nothing lifts the rear of this rig. */
@@ -40,7 +51,10 @@ final readonly class AirPage
         return $this->analysed->lifter();
     }
 
-    /** @return list<array{says: string, front: string, rear: string, loads: list<string>, weighed: list<string>, restored: string}> none where nothing lifts the rear */
+    /**
+     * @return list<array{says: string, front: string, rear: string, loads: list<string>, weighed: list<string>,
+     *     restored: string}> none where nothing lifts the rear
+     */
     public function rows(): array
     {
         $rows = [];
@@ -50,7 +64,10 @@ final readonly class AirPage
                 'says' => Text::of("air.{$key}", ['lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air'))]),
                 'front' => $this->height(Axle::Front, $attitude->frontRise()),
                 'rear' => $this->height(Axle::Rear, $attitude->rearRise()),
-                'loads' => array_map(fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms)), [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()]),
+                'loads' => array_map(
+                    fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms)),
+                    [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()],
+                ),
                 'weighed' => $this->weighed($stance, $isLifted),
                 'restored' => $stance === Stance::Dropped ? '' : $this->print->percent($attitude->frontRestored()),
             ];
@@ -64,26 +81,36 @@ final readonly class AirPage
     {
         $four = $this->takeBack?->fourStances($this->tension);
 
-        return $four === null ? '' : Text::of('air.why', [
-            'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
-            'front' => $this->print->about(Load::ofKilograms(-$four['dropped']->frontLoad())),
-            'lifted' => $this->print->height($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
-            'let_go' => $this->print->height($four['carried']->barBend() - $four['carried_lifted']->barBend()),
-            'front_loses' => $this->print->about(Load::ofKilograms($four['carried']->frontLoad() - $four['carried_lifted']->frontLoad())),
-            'rear_gains' => $this->print->about(Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad())),
-            'now' => $this->print->percent($four['carried']->frontRestored()),
-            'then' => $this->print->percent($four['carried_lifted']->frontRestored()),
-        ]);
+        return $four === null
+            ? ''
+            : Text::of('air.why', [
+                'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
+                'front' => $this->print->about(Load::ofKilograms(-$four['dropped']->frontLoad())),
+                'lifted' => $this->print->height($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
+                'let_go' => $this->print->height($four['carried']->barBend() - $four['carried_lifted']->barBend()),
+                'front_loses' => $this->print->about(
+                    Load::ofKilograms($four['carried']->frontLoad() - $four['carried_lifted']->frontLoad()),
+                ),
+                'rear_gains' => $this->print->about(
+                    Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad()),
+                ),
+                'now' => $this->print->percent($four['carried']->frontRestored()),
+                'then' => $this->print->percent($four['carried_lifted']->frontRestored()),
+            ]);
     }
 
     private function height(Axle $axle, float $rise): string
     {
         $alone = $this->analysed->taped->stances()->at(Stance::Alone, $axle);
 
-        return $alone === null ? $this->print->change($rise) : $this->print->height($alone->height()->millimetres() + $rise);
+        return $alone === null
+            ? $this->print->change($rise)
+            : $this->print->height($alone->height()->millimetres() + $rise);
     }
 
-    /** @return list<string> each axle's change from alone as the latest ticket of the stance found it; none without both */
+    /**
+     * @return list<string> each axle's change from alone as the latest ticket of the stance found it; none without both
+     */
     private function weighed(Stance $stance, bool $isLifted): array
     {
         $alone = $this->latest(Stance::Alone, false);
@@ -103,9 +130,11 @@ final readonly class AirPage
 
     private function latest(Stance $stance, bool $isLifted): ?Ticket
     {
-        $isOf = static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && ($isLifted
-            ? array_filter($ticket->conditions(), static fn (Condition $condition): bool => $condition->lifts()) !== [] && count($ticket->conditions()) === 1
-            : $ticket->isPlain());
+        $isOf = static fn (WeighTicket $ticket): bool => $ticket->stance === $stance &&
+            ($isLifted
+                ? array_filter($ticket->conditions(), static fn (Condition $condition): bool => $condition->lifts()) !==
+                        [] && count($ticket->conditions()) === 1
+                : $ticket->isPlain());
         $of = array_values(array_filter($this->tickets, $isOf));
 
         return $of === [] ? null : $of[count($of) - 1]->core();

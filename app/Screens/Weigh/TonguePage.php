@@ -59,7 +59,9 @@ final readonly class TonguePage
 
     public function load(Normal $load): string
     {
-        return "{$this->plan->print->load(Load::ofKilograms($load->mean()))} ± {$this->plan->print->load(Load::ofKilograms($load->deviation()))}";
+        return "{$this->plan->print->load(
+            Load::ofKilograms($load->mean()),
+        )} ± {$this->plan->print->load(Load::ofKilograms($load->deviation()))}";
     }
 
     /** What a reading comes to on the ball, at its own height, with its instrument's doubt. */
@@ -81,7 +83,12 @@ final readonly class TonguePage
     {
         $read = $reading->way === TongueWay::Lever ? $reading->core($this->ballToAxle)->lever : null;
 
-        return $read === null ? '' : Text::of('screen.lever', ['ratio' => Figures::fixed($read->ratio(), 2), 'doubt' => Figures::fixed(100 * $read->doubt())]);
+        return $read === null
+            ? ''
+            : Text::of('screen.lever', [
+                'ratio' => Figures::fixed($read->ratio(), 2),
+                'doubt' => Figures::fixed(100 * $read->doubt()),
+            ]);
     }
 
     /** How full the tanks were at a reading, in words; an empty text where nobody looked. */
@@ -89,7 +96,17 @@ final readonly class TonguePage
     {
         $fills = $reading->fills();
 
-        return implode(', ', array_map(static fn (string $tank, float $fill): string => Text::of('load.tank_at', ['tank' => Text::of("load.tank.{$tank}"), 'percent' => (int) round(100 * $fill)]), array_keys($fills), $fills));
+        return implode(
+            ', ',
+            array_map(
+                static fn (string $tank, float $fill): string => Text::of('load.tank_at', [
+                    'tank' => Text::of("load.tank.{$tank}"),
+                    'percent' => (int) round(100 * $fill),
+                ]),
+                array_keys($fills),
+                $fills,
+            ),
+        );
     }
 
     /** @return list<array{says: string, agrees: bool}> what filling did, measured against computed */
@@ -99,14 +116,30 @@ final readonly class TonguePage
 
         return array_map(static function (array $effect) use ($print): array {
             [$found, $filled] = $effect;
-            $tanks = implode(', ', array_map(static fn (array $one): string => Text::of('load.tank_change', ['tank' => LoadWords::tank($one[0]), 'percent' => sprintf('%+d', (int) round(100 * $one[1]))]), $filled));
+            $tanks = implode(
+                ', ',
+                array_map(
+                    static fn (array $one): string => Text::of('load.tank_change', [
+                        'tank' => LoadWords::tank($one[0]),
+                        'percent' => sprintf('%+d', (int) round(100 * $one[1])),
+                    ]),
+                    $filled,
+                ),
+            );
 
-            return ['says' => Text::of('load.tank_effect', [
-                'tanks' => ucfirst($tanks),
-                'measured' => $print->loadChange(Load::ofKilograms($found->measured->mean())),
-                'doubt' => $print->load(Load::ofKilograms($found->measured->deviation())),
-                'computed' => $print->loadChange(Load::ofKilograms($found->computed)),
-            ]).' '.($found->agrees() || $found->ahead === null ? Text::of($found->agrees() ? 'load.tank_agrees' : 'load.tank_differs') : Text::of('load.tank_elsewhere', ['ahead' => $print->height($found->ahead->millimetres())])), 'agrees' => $found->agrees()];
+            return [
+                'says' => Text::of('load.tank_effect', [
+                    'tanks' => ucfirst($tanks),
+                    'measured' => $print->loadChange(Load::ofKilograms($found->measured->mean())),
+                    'doubt' => $print->load(Load::ofKilograms($found->measured->deviation())),
+                    'computed' => $print->loadChange(Load::ofKilograms($found->computed)),
+                ]).
+                    ' '.
+                    ($found->agrees() || $found->ahead === null
+                        ? Text::of($found->agrees() ? 'load.tank_agrees' : 'load.tank_differs')
+                        : Text::of('load.tank_elsewhere', ['ahead' => $print->height($found->ahead->millimetres())])),
+                'agrees' => $found->agrees(),
+            ];
         }, $this->readings->tankEffects());
     }
 
@@ -120,7 +153,12 @@ final readonly class TonguePage
     /** Of gross, at the height in use: `12.4 % of gross`. */
     public function shareInUse(): string
     {
-        return Text::of('screen.advice_page.of_gross_short', ['share' => Figures::fixed(100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0) / $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms())]);
+        return Text::of('screen.advice_page.of_gross_short', [
+            'share' => Figures::fixed(
+                (100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0)) /
+                    $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms(),
+            ),
+        ]);
     }
 
     /** What a change of hitch height does, in a sentence. */
@@ -129,10 +167,18 @@ final readonly class TonguePage
         $unit = $this->person->fineness === Fineness::Millimetre ? Length::ofMillimetres(100.0) : Length::ofInches(4.0);
         $slope = $this->curve?->slope() ?? Normal::of(0.0, 0.0);
         $change = Normal::of($slope->mean() * $unit->millimetres(), $slope->deviation() * $unit->millimetres());
-        $from = $this->curve?->isFitted() === true ? Text::of('screen.tongue_page.from_readings') : Text::of('screen.tongue_page.from_usual');
+        $from =
+            $this->curve?->isFitted() === true
+                ? Text::of('screen.tongue_page.from_readings')
+                : Text::of('screen.tongue_page.from_usual');
         $doubt = $this->plan->print->load(Load::ofKilograms($change->deviation()));
 
-        return Text::of('screen.tongue_page.slope', ['higher' => $this->plan->print->length($unit), 'change' => $this->plan->print->loadChange(Load::ofKilograms($change->mean())), 'doubt' => $doubt, 'from' => $from]);
+        return Text::of('screen.tongue_page.slope', [
+            'higher' => $this->plan->print->length($unit),
+            'change' => $this->plan->print->loadChange(Load::ofKilograms($change->mean())),
+            'doubt' => $doubt,
+            'from' => $from,
+        ]);
     }
 
     /** Where the slope puts the centre of gravity, in a sentence. */
@@ -140,7 +186,10 @@ final readonly class TonguePage
     {
         $height = $this->curve?->cgAboveAxle() ?? Normal::of(0.0, 0.0);
 
-        return Text::of('screen.tongue_page.centre_of_gravity', ['height' => $this->plan->print->height($height->mean()), 'doubt' => $this->plan->print->doubt($height)]);
+        return Text::of('screen.tongue_page.centre_of_gravity', [
+            'height' => $this->plan->print->height($height->mean()),
+            'doubt' => $this->plan->print->doubt($height),
+        ]);
     }
 
     public function plot(): ?HeightCurvePlot
@@ -153,7 +202,10 @@ final readonly class TonguePage
         $points[] = [$this->inUse()->millimetres(), $curve->at($this->inUse())];
         $points[] = [$this->readings->level()->millimetres(), $curve->level()];
 
-        return new HeightCurvePlot(static fn (float $height): Normal => $curve->at(Length::ofMillimetres($height)), $points);
+        return new HeightCurvePlot(
+            static fn (float $height): Normal => $curve->at(Length::ofMillimetres($height)),
+            $points,
+        );
     }
 
     /** @return list<array{height: float, load: Normal, says: string}> the readings on the plot, mm and kg */
@@ -170,15 +222,24 @@ final readonly class TonguePage
         }, $this->readings->counting);
     }
 
-    /** @return array{heights: list<array{float, string}>, loads: list<array{float, string}>} round places in this person's units */
+    /**
+     * @return array{heights: list<array{float, string}>, loads: list<array{float, string}>} round places in this
+     *     person's units
+     */
     public function gridlines(HeightCurvePlot $plot): array
     {
         $isMetric = $this->person->fineness === Fineness::Millimetre;
-        $lines = $plot->gridlines($isMetric ? 1.0 : Length::ofInches(1.0)->millimetres(), $this->person->loadUnit() === LoadUnit::Kilogram ? 1.0 : Load::ofPounds(1.0)->kilograms());
+        $lines = $plot->gridlines(
+            $isMetric ? 1.0 : Length::ofInches(1.0)->millimetres(),
+            $this->person->loadUnit() === LoadUnit::Kilogram ? 1.0 : Load::ofPounds(1.0)->kilograms(),
+        );
 
         return [
             'heights' => array_map(fn (float $at): array => [$at, $this->plan->print->height($at)], $lines['heights']),
-            'loads' => array_map(fn (float $at): array => [$at, $this->plan->print->load(Load::ofKilograms($at))], $lines['loads']),
+            'loads' => array_map(
+                fn (float $at): array => [$at, $this->plan->print->load(Load::ofKilograms($at))],
+                $lines['loads'],
+            ),
         ];
     }
 }

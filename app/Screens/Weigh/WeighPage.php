@@ -58,7 +58,9 @@ final readonly class WeighPage
     /** @return non-empty-list<string> what a weighbridge's display steps by, the usual one of a unit first */
     public static function stepsIn(LoadUnit $unit): array
     {
-        return $unit === LoadUnit::Pound ? ['20 lb', '10 lb', '50 lb', '10 kg', '20 kg', '5 kg'] : ['10 kg', '20 kg', '5 kg', '20 lb', '10 lb', '50 lb'];
+        return $unit === LoadUnit::Pound
+            ? ['20 lb', '10 lb', '50 lb', '10 kg', '20 kg', '5 kg']
+            : ['10 kg', '20 kg', '5 kg', '20 lb', '10 lb', '50 lb'];
     }
 
     /** @return array<string, string> the same to choose from, for this person */
@@ -104,14 +106,27 @@ final readonly class WeighPage
         $rig = $this->rig();
         $lines = [
             [Text::of('screen.weigh_page.tongue_weight_on_the_ball'), $this->loadWithDoubt($weighing->droppedLoad())],
-            [Text::of('screen.weigh_page.tongue_weight_corrected_to_level'), $this->loadWithDoubt($weighing->tongueWeight($rig))],
+            [
+                Text::of('screen.weigh_page.tongue_weight_corrected_to_level'),
+                $this->loadWithDoubt($weighing->tongueWeight($rig)),
+            ],
         ];
         foreach ($this->tickets as $ticket) {
             if ($ticket->stance === Stance::Carried && $ticket->isPlain()) {
                 $restored = $weighing->restored($ticket->core());
                 $moved = $weighing->moved($ticket->core());
-                $lines[] = [trim(Text::of('screen.weigh_page.front_restored').", {$this->setting($ticket)}", ', '), $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation()))];
-                $lines[] = [Text::of('screen.weigh_page.moved'), $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back']))];
+                $lines[] = [
+                    trim(Text::of('screen.weigh_page.front_restored').", {$this->setting($ticket)}", ', '),
+                    $restored === null
+                        ? '–'
+                        : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation())),
+                ];
+                $lines[] = [
+                    Text::of('screen.weigh_page.moved'),
+                    $moved === null
+                        ? '–'
+                        : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back'])),
+                ];
             }
         }
 
@@ -124,17 +139,36 @@ final readonly class WeighPage
         $alone = $this->latest(Stance::Alone);
         $dropped = $this->latest(Stance::Dropped);
 
-        $mismatches = $alone === null || $dropped === null ? [] : (new WeighingChecks($this->rig(), $alone, $dropped))->mismatches($this->latest(Stance::Carried));
+        $mismatches =
+            $alone === null || $dropped === null
+                ? []
+                : (new WeighingChecks($this->rig(), $alone, $dropped))->mismatches($this->latest(Stance::Carried));
 
-        return array_map(fn (Mismatch $mismatch): string => WeighingWords::mismatch($mismatch, $this->person->loadUnit()), $mismatches);
+        return array_map(
+            fn (Mismatch $mismatch): string => WeighingWords::mismatch($mismatch, $this->person->loadUnit()),
+            $mismatches,
+        );
     }
 
-    /** @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a setting */
+    /**
+     * @return list<array{WeighTicket, list<RatedLoad>}> what each ticket found against its rating; the latest of a
+     *     setting
+     */
     public function ratings(): array
     {
         $ratings = $this->plan->described->ratings();
-        $latest = array_column(array_map(static fn (WeighTicket $ticket): array => ["{$ticket->stance->value} {$ticket->round}", $ticket], $this->tickets), 1, 0);
-        $found = array_map(static fn (WeighTicket $ticket): array => [$ticket, $ratings->ofTicket($ticket->core())], array_values($latest));
+        $latest = array_column(
+            array_map(
+                static fn (WeighTicket $ticket): array => ["{$ticket->stance->value} {$ticket->round}", $ticket],
+                $this->tickets,
+            ),
+            1,
+            0,
+        );
+        $found = array_map(
+            static fn (WeighTicket $ticket): array => [$ticket, $ratings->ofTicket($ticket->core())],
+            array_values($latest),
+        );
 
         return array_values(array_filter($found, static fn (array $of): bool => $of[1] !== []));
     }
@@ -148,15 +182,29 @@ final readonly class WeighPage
         $lines = [];
         $before = null;
         foreach ($this->tickets as $ticket) {
-            $steps = $ticket->stance === Stance::Carried && $ticket->isPlain() ? $this->job->settingOf($ticket->round) : null;
+            $steps =
+                $ticket->stance === Stance::Carried && $ticket->isPlain()
+                    ? $this->job->settingOf($ticket->round)
+                    : null;
             $setting = $steps === null ? null : $adjusters?->setting($steps);
             if ($weighing !== null && $setting !== null && $before !== null && ! $before[1]->equals($setting)) {
                 $changed = $before[1]->changesTo($setting);
                 $many = count($changed) === 1 ? $setting->step($changed[0]) - $before[1]->step($changed[0]) : 1.0;
                 $worth = $weighing->perStep($before[0]->core(), $ticket->core(), $many);
-                $what = count($changed) === 1 ? Text::of('screen.weigh_page.worth_of_one', ['one' => $words->one($changed[0])]) : Text::of('screen.weigh_page.worth_of', ['change' => $words->change($before[1], $setting)]);
-                $lines[] = [$what, $worth === null ? '–' : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation()))];
-                $lines[] = [Text::of('screen.weigh_page.moves'), $this->moved($weighing->loadsPerStep($before[0]->core(), $ticket->core(), $many))];
+                $what =
+                    count($changed) === 1
+                        ? Text::of('screen.weigh_page.worth_of_one', ['one' => $words->one($changed[0])])
+                        : Text::of('screen.weigh_page.worth_of', ['change' => $words->change($before[1], $setting)]);
+                $lines[] = [
+                    $what,
+                    $worth === null
+                        ? '–'
+                        : sprintf('%+d ± %d %%', round(100 * $worth->mean()), round(100 * $worth->deviation())),
+                ];
+                $lines[] = [
+                    Text::of('screen.weigh_page.moves'),
+                    $this->moved($weighing->loadsPerStep($before[0]->core(), $ticket->core(), $many)),
+                ];
             }
             $before = $setting === null ? $before : [$ticket, $setting];
         }
@@ -171,7 +219,17 @@ final readonly class WeighPage
      */
     private function moved(array $loads): string
     {
-        return implode(', ', array_map(fn (string $axle, Normal $load): string => Text::of("rig.weighed.{$axle}")." {$this->plan->print->loadChange(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}", array_keys($loads), $loads));
+        return implode(
+            ', ',
+            array_map(
+                fn (string $axle, Normal $load): string => Text::of("rig.weighed.{$axle}").
+                    " {$this->plan->print->loadChange(Load::ofKilograms($load->mean()))} ± {$this->load(
+                        Load::ofKilograms($load->deviation()),
+                    )}",
+                array_keys($loads),
+                $loads,
+            ),
+        );
     }
 
     public function air(): AirPage
@@ -192,14 +250,31 @@ final readonly class WeighPage
     public function lifted(): ?array
     {
         $lifter = $this->analysed->lifter();
-        $ticket = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried && $ticket->isPlain()));
+        $ticket = array_values(
+            array_filter(
+                $this->tickets,
+                static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried && $ticket->isPlain(),
+            ),
+        );
         $ticket = $ticket === [] ? null : $ticket[count($ticket) - 1];
-        $lift = $lifter === null || $ticket === null ? null : LiftedTicket::in($this->advice->evidence(), $this->advice->analysis->verdict()->lost ?? 0.0);
+        $lift =
+            $lifter === null || $ticket === null
+                ? null
+                : LiftedTicket::in($this->advice->evidence(), $this->advice->analysis->verdict()->lost ?? 0.0);
 
-        return $lift === null || $ticket === null || $lifter === null ? null : [
-            Text::of('air.was_it_up', ['lifter' => Text::of("air.lifter.{$lifter}"), 'stance' => Stance::Carried->value, 'scale' => $this->plan->print->percent($lift->scale), 'others' => $this->plan->print->percent($lift->others), 'lifted' => $this->plan->print->percent($lift->lifted())]),
-            $ticket, $lifter === 'air' ? Condition::AirUp : Condition::LevellingOn,
-        ];
+        return $lift === null || $ticket === null || $lifter === null
+            ? null
+            : [
+                Text::of('air.was_it_up', [
+                    'lifter' => Text::of("air.lifter.{$lifter}"),
+                    'stance' => Stance::Carried->value,
+                    'scale' => $this->plan->print->percent($lift->scale),
+                    'others' => $this->plan->print->percent($lift->others),
+                    'lifted' => $this->plan->print->percent($lift->lifted()),
+                ]),
+                $ticket,
+                $lifter === 'air' ? Condition::AirUp : Condition::LevellingOn,
+            ];
     }
 
     /** @return list<LoadArrow> what the latest ticket found under each axle */
@@ -209,7 +284,9 @@ final readonly class WeighPage
         $front = $latest?->axle(WeighedAxle::Front);
         $rear = $latest?->axle(WeighedAxle::Rear);
 
-        return $front === null || $rear === null ? [] : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
+        return $front === null || $rear === null
+            ? []
+            : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
     }
 
     /** Corrected to level; null before two tickets that tell it. */
@@ -228,7 +305,12 @@ final readonly class WeighPage
 
     private function latest(Stance $stance): ?Ticket
     {
-        $of = array_values(array_filter($this->tickets, static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->isPlain()));
+        $of = array_values(
+            array_filter(
+                $this->tickets,
+                static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->isPlain(),
+            ),
+        );
 
         return $of === [] ? null : $of[count($of) - 1]->core();
     }
@@ -240,6 +322,8 @@ final readonly class WeighPage
 
     private function loadWithDoubt(?Normal $load): string
     {
-        return $load === null ? '–' : "{$this->load(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}";
+        return $load === null
+            ? '–'
+            : "{$this->load(Load::ofKilograms($load->mean()))} ± {$this->load(Load::ofKilograms($load->deviation()))}";
     }
 }

@@ -24,7 +24,10 @@ final readonly class WeighedSetUps
     {
     }
 
-    /** @return list<array{title: string, hitch: string, on: string, figures: list<string>}> this one first; none where no other was weighed in all three stances */
+    /**
+     * @return list<array{title: string, hitch: string, on: string, figures: list<string>}> this one first; none where
+     *     no other was weighed in all three stances
+     */
     public function rows(): array
     {
         $rows = array_values(array_filter(array_map($this->row(...), [$this->job, ...$this->others()])));
@@ -35,14 +38,28 @@ final readonly class WeighedSetUps
     /** @return list<Job> */
     private function others(): array
     {
-        $rigs = Rig::query()->where('vehicle_id', $this->job->rig->vehicle_id)->where('trailer_id', $this->job->rig->trailer_id)->pluck('id');
+        $rigs = Rig::query()
+            ->where('vehicle_id', $this->job->rig->vehicle_id)
+            ->where('trailer_id', $this->job->rig->trailer_id)
+            ->pluck('id');
         /** @var Collection<int, Job> $jobs */
-        $jobs = Job::query()->with('tickets')->whereIn('rig_id', $rigs)->whereKeyNot($this->job->id)->whereHas('tickets')->orderByDesc('booked_on')->orderByDesc('id')->limit(self::MOST)->get();
+        $jobs = Job::query()
+            ->with('tickets')
+            ->whereIn('rig_id', $rigs)
+            ->whereKeyNot($this->job->id)
+            ->whereHas('tickets')
+            ->orderByDesc('booked_on')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
 
         return array_values($jobs->all());
     }
 
-    /** @return array{title: string, hitch: string, on: string, figures: list<string>}|null null of one that was not weighed in all three stances */
+    /**
+     * @return array{title: string, hitch: string, on: string, figures: list<string>}|null null of one that was not
+     *     weighed in all three stances
+     */
     private function row(Job $job): ?array
     {
         $alone = $this->latest($job, Stance::Alone);
@@ -55,12 +72,24 @@ final readonly class WeighedSetUps
         $moved = $weighing->moved($carried);
         $restored = $weighing->restored($carried);
 
-        return ['title' => $job->title, 'hitch' => $job->rigAsWorked()->hitchName(), 'on' => $job->booked_on->isoFormat('D MMM YYYY'), 'figures' => [
-            $this->load($weighing->droppedLoad()?->mean()),
-            $restored === null ? '–' : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation())),
-            $moved === null ? '–' : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back'])),
-            ...array_map(fn (WeighedAxle $axle): string => $this->print->load($carried->axle($axle)), WeighedAxle::cases()),
-        ]];
+        return [
+            'title' => $job->title,
+            'hitch' => $job->rigAsWorked()->hitchName(),
+            'on' => $job->booked_on->isoFormat('D MMM YYYY'),
+            'figures' => [
+                $this->load($weighing->droppedLoad()?->mean()),
+                $restored === null
+                    ? '–'
+                    : sprintf('%d ± %d %%', round(100 * $restored->mean()), round(100 * $restored->deviation())),
+                $moved === null
+                    ? '–'
+                    : sprintf('%d %%, %d %%', round(100 * $moved['forward']), round(100 * $moved['back'])),
+                ...array_map(
+                    fn (WeighedAxle $axle): string => $this->print->load($carried->axle($axle)),
+                    WeighedAxle::cases(),
+                ),
+            ],
+        ];
     }
 
     private function load(?float $kilograms): string
@@ -70,6 +99,12 @@ final readonly class WeighedSetUps
 
     private function latest(Job $job, Stance $stance): ?Ticket
     {
-        return $job->tickets->last(static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->withdrawn_at === null && $ticket->isPlain())?->core();
+        return $job->tickets
+            ->last(
+                static fn (WeighTicket $ticket): bool => $ticket->stance === $stance &&
+                    $ticket->withdrawn_at === null &&
+                    $ticket->isPlain(),
+            )
+            ?->core();
     }
 }

@@ -19,8 +19,11 @@ final readonly class JobCards
 {
     private const KEPT_SECONDS = 86_400;
 
-    public function __construct(private User $person, private JobAnalyses $analyses, private Repository $cache)
-    {
+    public function __construct(
+        private User $person,
+        private JobAnalyses $analyses,
+        private Repository $cache,
+    ) {
     }
 
     /**
@@ -38,8 +41,24 @@ final readonly class JobCards
                 $fresh[] = $job;
             }
         }
-        foreach ($fresh === [] ? [] : (new Collection($fresh))->load(['liveReadings', 'marks', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'rig']) as $job) {
-            $cards[$job->id] = view('components.job-card', ['page' => new BenchPage($this->analyses->of($job), $this->person), 'attributes' => new ComponentAttributeBag])->render();
+        foreach (
+            $fresh === []
+                ? []
+                : (new Collection($fresh))->load([
+                    'liveReadings',
+                    'marks',
+                    'rounds',
+                    'measures',
+                    'tickets',
+                    'tongueReadings',
+                    'barTapings',
+                    'rig',
+                ]) as $job
+        ) {
+            $cards[$job->id] = view('components.job-card', [
+                'page' => new BenchPage($this->analyses->of($job), $this->person),
+                'attributes' => new ComponentAttributeBag(),
+            ])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
         }
 
@@ -56,14 +75,44 @@ final readonly class JobCards
     {
         $ids = $jobs->modelKeys();
         $facts = [];
-        foreach (['readings' => 'max(id)', 'measures' => 'max(id)', 'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id) || coalesce(group_concat(conditions), '')", 'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)", 'rounds' => "group_concat(coalesce(setting, '') || updated_at)", 'station_marks' => "count(*) || ' ' || max(id)"] as $table => $fact) {
-            foreach (DB::table($table)->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw("job_id, {$fact} AS fact")->get() as $row) {
+        foreach (
+            [
+                'readings' => 'max(id)',
+                'measures' => 'max(id)',
+                'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id) || ".
+                    "coalesce(group_concat(conditions), '')",
+                'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)",
+                'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)",
+                'rounds' => "group_concat(coalesce(setting, '') || updated_at)",
+                'station_marks' => "count(*) || ' ' || max(id)",
+            ] as $table => $fact
+        ) {
+            foreach (
+                DB::table($table)
+                    ->whereIn('job_id', $ids)
+                    ->groupBy('job_id')
+                    ->selectRaw("job_id, {$fact} AS fact")
+                    ->get() as $row
+            ) {
                 $facts[(int) $row->job_id][] = "{$table} {$row->fact}";
             }
         }
         $states = [];
         foreach ($jobs as $job) {
-            $states[$job->id] = 'card-'.hash('xxh128', implode('|', [$job->id, implode(' ', $job->getRawOriginal()), $this->person->fineness->value, $this->person->language->value, $this->analyses->mark(), Date::today()->toDateString(), ...$facts[$job->id] ?? []]));
+            $states[$job->id] =
+                'card-'.
+                hash(
+                    'xxh128',
+                    implode('|', [
+                        $job->id,
+                        implode(' ', $job->getRawOriginal()),
+                        $this->person->fineness->value,
+                        $this->person->language->value,
+                        $this->analyses->mark(),
+                        Date::today()->toDateString(),
+                        ...$facts[$job->id] ?? [],
+                    ]),
+                );
         }
 
         return $states;

@@ -16,7 +16,10 @@ use Illuminate\Support\Facades\Date;
 use Yoke\Service\DueState;
 use Yoke\Service\DueTask;
 
-/** The jobs of the day: those that are open, the longest first, what was handed over lately, and what falls due on rigs handed over before. */
+/**
+ * The jobs of the day: those that are open, the longest first, what was handed over lately, and what falls due on rigs
+ * handed over before.
+ */
 final readonly class YardPage
 {
     private const OPEN_SHOWN = 12;
@@ -35,7 +38,12 @@ final readonly class YardPage
     public function open(): array
     {
         /** @var Collection<int, Job> $jobs */
-        $jobs = Job::query()->whereNull('handed_over_at')->orderBy('booked_on')->orderBy('id')->limit(self::OPEN_SHOWN)->get();
+        $jobs = Job::query()
+            ->whereNull('handed_over_at')
+            ->orderBy('booked_on')
+            ->orderBy('id')
+            ->limit(self::OPEN_SHOWN)
+            ->get();
 
         return $this->cards->of($jobs);
     }
@@ -50,7 +58,11 @@ final readonly class YardPage
     public function finished(): array
     {
         /** @var Collection<int, Job> $jobs */
-        $jobs = Job::query()->whereNotNull('handed_over_at')->orderByDesc('handed_over_at')->limit(self::FINISHED_SHOWN)->get();
+        $jobs = Job::query()
+            ->whereNotNull('handed_over_at')
+            ->orderByDesc('handed_over_at')
+            ->limit(self::FINISHED_SHOWN)
+            ->get();
 
         return $this->cards->of($jobs);
     }
@@ -59,10 +71,20 @@ final readonly class YardPage
     public function due(): array
     {
         /** @var Collection<int, Rig> $rigs */
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->where('care_due_on', '<=', Date::today()->addDays(DueTask::SOON_DAYS))->orderBy('care_due_on')->limit(self::DUE_SHOWN)->get();
+        $rigs = Rig::atHand()
+            ->with(['vehicle', 'trailer', 'hitch', 'careRecords'])
+            ->where('care_due_on', '<=', Date::today()->addDays(DueTask::SOON_DAYS))
+            ->orderBy('care_due_on')
+            ->limit(self::DUE_SHOWN)
+            ->get();
         $due = [];
         foreach ($rigs as $rig) {
-            $pressing = array_values(array_filter(CareLine::of(new RigCare($rig), $this->person), static fn (CareLine $line): bool => $line->state !== DueState::Later));
+            $pressing = array_values(
+                array_filter(
+                    CareLine::of(new RigCare($rig), $this->person),
+                    static fn (CareLine $line): bool => $line->state !== DueState::Later,
+                ),
+            );
             if ($pressing !== []) {
                 $due[] = [$rig, $pressing];
             }

@@ -54,8 +54,13 @@ final class AnalysedJob
 
     private readonly HistoryMapper $readings;
 
-    public function __construct(public readonly Job $job, public readonly RigSnapshot $worked, public readonly TapedHeights $taped, public readonly JobAnalyses $shop, private readonly Posteriors $fits)
-    {
+    public function __construct(
+        public readonly Job $job,
+        public readonly RigSnapshot $worked,
+        public readonly TapedHeights $taped,
+        public readonly JobAnalyses $shop,
+        private readonly Posteriors $fits,
+    ) {
         $described = $this->weighed($worked->described($shop->doubts));
         $this->rig = $described->rig;
         $this->adjusters = $described->adjusters();
@@ -66,7 +71,9 @@ final class AnalysedJob
         $this->readings = new HistoryMapper(
             (new JobHistory($job, $this->described, $taped))->history(),
             $this->described->inPlace()->mapper($reference ?? Setting::of([])),
-            $this->adjusters === null || $reference === null ? null : new SettingOffsets($this->adjusters, $reference, $this->rig->hitch->barArm->millimetres()),
+            $this->adjusters === null || $reference === null
+                ? null
+                : new SettingOffsets($this->adjusters, $reference, $this->rig->hitch->barArm->millimetres()),
             $this->rig->vehicle->wheelbase->millimetres(),
         );
     }
@@ -74,7 +81,13 @@ final class AnalysedJob
     /** The rig with its trailer as tickets found it; as its sheets have it where they do not tell, or could not be. */
     private function weighed(SpecifiedRig $described): SpecifiedRig
     {
-        $latest = fn (Stance $stance): ?Ticket => $this->job->tickets->last(static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->withdrawn_at === null && $ticket->isPlain())?->core();
+        $latest = fn (Stance $stance): ?Ticket => $this->job->tickets
+            ->last(
+                static fn (WeighTicket $ticket): bool => $ticket->stance === $stance &&
+                    $ticket->withdrawn_at === null &&
+                    $ticket->isPlain(),
+            )
+            ?->core();
         [$alone, $dropped] = [$latest(Stance::Alone), $latest(Stance::Dropped)];
         $gross = $alone === null || $dropped === null ? null : (new Weighing($alone, $dropped))->gross();
         try {
@@ -84,7 +97,10 @@ final class AnalysedJob
         }
     }
 
-    /** The bars as they were taped last before anything was coupled; null where nobody did, or the hitch has no such setting any more. */
+    /**
+     * The bars as they were taped last before anything was coupled; null where nobody did, or the hitch has no such
+     * setting any more.
+     */
     private function tapedBars(): ?TapedBars
     {
         $taping = $this->job->barTapings->last();
@@ -94,10 +110,16 @@ final class AnalysedJob
         return $heights === null || $setting === null ? null : new TapedBars($heights, $setting);
     }
 
-    /** What lifts the rear again on the road, a key of lang's verdict: `levelling` or `air`; null where nothing does. */
+    /**
+     * What lifts the rear again on the road, a key of lang's verdict: `levelling` or `air`; null where nothing does.
+     */
     public function lifter(): ?string
     {
-        return $this->described->levellingLoss() === null ? null : ($this->described->levelling() === Levelling::None ? 'air' : 'levelling');
+        return $this->described->levellingLoss() === null
+            ? null
+            : ($this->described->levelling() === Levelling::None
+                ? 'air'
+                : 'levelling');
     }
 
     public function analysis(): JobAnalysis
@@ -105,8 +127,19 @@ final class AnalysedJob
         if ($this->analysis === null) {
             $current = $this->readings->current();
             $observations = $this->readings->observations();
-            $prior = $current !== null && $current->setting === null ? $this->described->priorOfUnknownSetting() : $this->described->prior();
-            $this->analysis = new JobAnalysis($prior, $observations, $this->goal, $this->shop->policy, $this->adjusters === null ? null : $this->described->settings($this->reference()), $current, $this->fits);
+            $prior =
+                $current !== null && $current->setting === null
+                    ? $this->described->priorOfUnknownSetting()
+                    : $this->described->prior();
+            $this->analysis = new JobAnalysis(
+                $prior,
+                $observations,
+                $this->goal,
+                $this->shop->policy,
+                $this->adjusters === null ? null : $this->described->settings($this->reference()),
+                $current,
+                $this->fits,
+            );
         }
 
         return $this->analysis;
@@ -122,12 +155,15 @@ final class AnalysedJob
         return $this->plan ??= new RigPlan($this->described, $this->goal, $this->shop->policy, $this->posterior());
     }
 
-    /** The setting that loads are told at: the one that is on, else as it was handed over last, else as a first one is advised. */
+    /**
+     * The setting that loads are told at: the one that is on, else as it was handed over last, else as a first one is
+     * advised.
+     */
     public function statedSetting(): ?Setting
     {
-        return $this->current()->setting
-            ?? $this->settingOf(array_map(floatval(...), $this->job->rig->found_setting['steps'] ?? []))
-            ?? $this->plan()->firstMove()?->forecast->setting;
+        return $this->current()->setting ??
+            ($this->settingOf(array_map(floatval(...), $this->job->rig->found_setting['steps'] ?? [])) ??
+                $this->plan()->firstMove()?->forecast->setting);
     }
 
     /** @return list<RatedLoad> loads against ratings, as everything that was read tells them */
@@ -137,7 +173,14 @@ final class AnalysedJob
 
         return $setting === null || $this->adjusters === null
             ? $this->plan()->ledger()
-            : (new LoadedState($this->described, $this->posterior(), LoadChange::between([], []), $this->adjusters, $this->reference(), $setting))->ledger();
+            : (new LoadedState(
+                $this->described,
+                $this->posterior(),
+                LoadChange::between([], []),
+                $this->adjusters,
+                $this->reference(),
+                $setting,
+            ))->ledger();
     }
 
     /** The hook-up that is on; null while nothing was read carried. */
@@ -225,7 +268,11 @@ final class AnalysedJob
     /** Tension over that of the reference setting, mm. */
     public function tensionOffset(Setting $setting): float
     {
-        return $this->adjusters?->tensionBetween($this->reference(), $setting, $this->rig->hitch->barArm->millimetres()) ?? 0.0;
+        return $this->adjusters?->tensionBetween(
+            $this->reference(),
+            $setting,
+            $this->rig->hitch->barArm->millimetres(),
+        ) ?? 0.0;
     }
 
     /** Ball over its height at the reference setting, mm. */

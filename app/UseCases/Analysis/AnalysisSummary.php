@@ -22,12 +22,37 @@ final class AnalysisSummary
             'method' => $job->goal->criterion->value,
             'verdict' => $verdict?->verdict->value,
             'front_restored' => $verdict === null ? null : self::pair($verdict->share),
-            'after_levelling' => $verdict === null || $job->goal->levelling === null ? null : self::pair($verdict->shareOnTheRoad()),
-            'chances' => $verdict === null ? null : ['too_little' => $verdict->chances->tooLittle, 'in_range' => $verdict->chances->inRange, 'too_much' => $verdict->chances->tooMuch],
+            'after_levelling' => $verdict === null || $job->goal->levelling === null
+                    ? null
+                    : self::pair($verdict->shareOnTheRoad()),
+            'chances' => $verdict === null
+                    ? null
+                    : [
+                        'too_little' => $verdict->chances->tooLittle,
+                        'in_range' => $verdict->chances->inRange,
+                        'too_much' => $verdict->chances->tooMuch,
+                    ],
             'move' => $recommendation === null
-                ? ['do' => 'tension', 'direction' => $tension->direction->value, 'front_mm' => $tension->target->mean()]
-                : ['do' => $recommendation->action->value, 'setting' => $recommendation->forecast->setting->steps(), 'chance' => $recommendation->forecast->chance, 'reason' => $recommendation->reason->value],
-            'suspects' => array_map(static fn (Suspect $suspect): array => ['reading' => $suspect->observation()->identity->key ?? ($suspect->hookUp > 0 ? "setting {$suspect->hookUp}" : 'tongue_weight'), 'error' => $suspect->error->value, 'chance' => $suspect->chance], $analysis->suspects()),
+                    ? [
+                        'do' => 'tension',
+                        'direction' => $tension->direction->value,
+                        'front_mm' => $tension->target->mean(),
+                    ]
+                    : [
+                        'do' => $recommendation->action->value,
+                        'setting' => $recommendation->forecast->setting->steps(),
+                        'chance' => $recommendation->forecast->chance,
+                        'reason' => $recommendation->reason->value,
+                    ],
+            'suspects' => array_map(
+                static fn (Suspect $suspect): array => [
+                    'reading' => $suspect->observation()->identity->key ??
+                        ($suspect->hookUp > 0 ? "setting {$suspect->hookUp}" : 'tongue_weight'),
+                    'error' => $suspect->error->value,
+                    'chance' => $suspect->chance,
+                ],
+                $analysis->suspects(),
+            ),
         ];
     }
 

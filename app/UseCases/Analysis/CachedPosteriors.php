@@ -24,7 +24,7 @@ final readonly class CachedPosteriors implements Posteriors
 
     public function __construct(private Repository $cache, private int $job)
     {
-        $this->fresh = new ComputedPosteriors;
+        $this->fresh = new ComputedPosteriors();
     }
 
     public function posterior(RigPrior $prior, array $observations): Posterior
@@ -34,7 +34,9 @@ final readonly class CachedPosteriors implements Posteriors
 
     public function asRead(RigPrior $prior, array $observations): Posterior
     {
-        $read = array_unique(array_map(static fn (Observation $observation): string => $observation->observed->name, $observations));
+        $read = array_unique(
+            array_map(static fn (Observation $observation): string => $observation->observed->name, $observations),
+        );
 
         return $this->kept(implode('-', $read), $prior, $observations, $this->fresh->asRead(...));
     }

@@ -46,7 +46,7 @@ final class JobAnalyses
     {
         $known = $this->saved[$job->id] ?? null;
 
-        return $known?->job === $job ? $known : $this->saved[$job->id] = $this->analysed($job, []);
+        return $known?->job === $job ? $known : ($this->saved[$job->id] = $this->analysed($job, []));
     }
 
     /**
@@ -64,7 +64,11 @@ final class JobAnalyses
     {
         return $taping === $job->barTapings->last()
             ? $this->of($job)
-            : $this->analysed((clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])), [], new ComputedPosteriors);
+            : $this->analysed(
+                (clone $job)->setRelation('barTapings', new Collection($taping === null ? [] : [$taping])),
+                [],
+                new ComputedPosteriors(),
+            );
     }
 
     /** By what is saved, with the gap over the bars taped so on the dropped rig, or not at all. */
@@ -76,7 +80,7 @@ final class JobAnalyses
             $measured->rig_as_worked = $gap->rigOf($job);
         }
 
-        return $this->analysed($measured, [], new ComputedPosteriors);
+        return $this->analysed($measured, [], new ComputedPosteriors());
     }
 
     /**
@@ -89,10 +93,24 @@ final class JobAnalyses
         $gauged = clone $job;
         if ($turnedTo !== null) {
             $reading->round = $job->roundOf(Stance::Carried) + 1;
-            $gauged->setRelation('rounds', $job->rounds->concat([new Round(['job_id' => $job->id, 'stance' => Stance::Carried, 'number' => $reading->round, 'setting' => $turnedTo])]));
+            $gauged->setRelation(
+                'rounds',
+                $job->rounds->concat([
+                    new Round([
+                        'job_id' => $job->id,
+                        'stance' => Stance::Carried,
+                        'number' => $reading->round,
+                        'setting' => $turnedTo,
+                    ]),
+                ]),
+            );
         }
 
-        return $this->analysed($gauged->setRelation('measures', $job->measures->concat([$reading])), [], new ComputedPosteriors);
+        return $this->analysed(
+            $gauged->setRelation('measures', $job->measures->concat([$reading])),
+            [],
+            new ComputedPosteriors(),
+        );
     }
 
     /** What this shop holds to, in a mark that changes with it. */
@@ -112,6 +130,12 @@ final class JobAnalyses
     {
         $worked = $job->loadMissing(self::RELATIONS)->rigAsWorked();
 
-        return new AnalysedJob($job, $worked, TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries), $this, $fits ?? new CachedPosteriors($this->cache, $job->id));
+        return new AnalysedJob(
+            $job,
+            $worked,
+            TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries),
+            $this,
+            $fits ?? new CachedPosteriors($this->cache, $job->id),
+        );
     }
 }

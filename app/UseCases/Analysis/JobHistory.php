@@ -33,7 +33,13 @@ final readonly class JobHistory
 
     public function history(): ReadingHistory
     {
-        return new ReadingHistory($this->hookUps(), $this->heights(), $this->measures(), $this->tickets(), $this->tongueWeights());
+        return new ReadingHistory(
+            $this->hookUps(),
+            $this->heights(),
+            $this->measures(),
+            $this->tickets(),
+            $this->tongueWeights(),
+        );
     }
 
     /** @return list<HookUpRecord> */
@@ -44,7 +50,12 @@ final readonly class JobHistory
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $setting = $this->setting($round);
             $number = $book->hookUpOf($round);
-            $record = HookUpRecord::of($round, $setting === null ? self::UNSAID + $round : $number, $setting, $book->setBy($round));
+            $record = HookUpRecord::of(
+                $round,
+                $setting === null ? self::UNSAID + $round : $number,
+                $setting,
+                $book->setBy($round),
+            );
             $records[] = $book->isCounted($number) ? $record->counted() : $record;
         }
 
@@ -61,7 +72,14 @@ final readonly class JobHistory
                     $height = $this->taped->axle($stance, $axle, $round);
                     if ($height !== null) {
                         $key = "{$stance->value}.{$axle->value}.{$round}";
-                        $taken[] = new HeightTaken($stance, $round, $axle, $height, $key, $this->taped->unitOf($stance, $axle, $round));
+                        $taken[] = new HeightTaken(
+                            $stance,
+                            $round,
+                            $axle,
+                            $height,
+                            $key,
+                            $this->taped->unitOf($stance, $axle, $round),
+                        );
                     }
                 }
             }
@@ -78,7 +96,10 @@ final readonly class JobHistory
             for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
                 foreach (MeasureKind::of($stance) as $kind) {
                     $measure = $this->job->measure($stance, $round, $kind);
-                    $taken = $measure?->value === null ? $taken : [...$taken, self::measure($kind, $measure, $measure->value)];
+                    $taken =
+                        $measure?->value === null
+                            ? $taken
+                            : [...$taken, self::measure($kind, $measure, $measure->value)];
                 }
             }
         }
@@ -101,11 +122,16 @@ final readonly class JobHistory
     /** @return list<TicketTaken> of rounds that there are */
     private function tickets(): array
     {
-        $counts = fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null && $ticket->isPlain()
-            && $ticket->round <= $this->job->roundOf($ticket->stance);
+        $counts = fn (WeighTicket $ticket): bool => $ticket->withdrawn_at === null &&
+            $ticket->isPlain() &&
+            $ticket->round <= $this->job->roundOf($ticket->stance);
 
         return array_map(
-            static fn (WeighTicket $ticket): TicketTaken => new TicketTaken($ticket->round, $ticket->core(), "ticket {$ticket->id}"),
+            static fn (WeighTicket $ticket): TicketTaken => new TicketTaken(
+                $ticket->round,
+                $ticket->core(),
+                "ticket {$ticket->id}",
+            ),
             array_values($this->job->tickets->filter($counts)->all()),
         );
     }

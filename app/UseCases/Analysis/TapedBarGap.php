@@ -7,7 +7,9 @@ namespace App\UseCases\Analysis;
 use App\Models\Job;
 use App\Models\Measure;
 
-/** The gap over the bars as it was typed, and what the hitch leaves free at its loosest, where that was typed with it. */
+/**
+ * The gap over the bars as it was typed, and what the hitch leaves free at its loosest, where that was typed with it.
+ */
 final readonly class TapedBarGap
 {
     /** @param  float|null  $loosest  mm; null where the specification has it already */

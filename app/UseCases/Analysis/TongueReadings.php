@@ -28,25 +28,44 @@ final readonly class TongueReadings
     {
         $all = array_values($job->tongueReadings->whereNull('withdrawn_at')->all());
         $fills = $all === [] ? [] : $all[count($all) - 1]->fills();
-        $this->counting = array_values(array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() === $fills));
-        $this->otherTanks = array_values(array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() !== $fills));
+        $this->counting = array_values(
+            array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() === $fills),
+        );
+        $this->otherTanks = array_values(
+            array_filter($all, static fn (TongueWeighing $reading): bool => $reading->fills() !== $fills),
+        );
     }
 
     /** Null before the first reading. */
     public function curve(): ?TongueCurve
     {
-        $points = array_map(fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()), $this->counting);
+        $points = array_map(
+            fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()),
+            $this->counting,
+        );
 
-        return $points === [] ? null : new TongueCurve($this->described->prior()->likelyRig()->trailer(), $this->level(), $this->described->doubts()->cgHeight, $points);
+        return $points === []
+            ? null
+            : new TongueCurve(
+                $this->described->prior()->likelyRig()->trailer(),
+                $this->level(),
+                $this->described->doubts()->cgHeight,
+                $points,
+            );
     }
 
     /** The unit of the latest reading. */
     public function unit(): LoadUnit
     {
-        return $this->counting === [] ? LoadUnit::Kilogram : $this->counting[count($this->counting) - 1]->unit ?? LoadUnit::Kilogram;
+        return $this->counting === []
+            ? LoadUnit::Kilogram
+            : $this->counting[count($this->counting) - 1]->unit ?? LoadUnit::Kilogram;
     }
 
-    /** @return list<array{TankEffect, list<array{Tank, float}>}> what the tanks did between readings with other tanks and the latest: the change of each fill */
+    /**
+     * @return list<array{TankEffect, list<array{Tank, float}>}> what the tanks did between readings with other tanks
+     *     and the latest: the change of each fill
+     */
     public function tankEffects(): array
     {
         $curve = $this->curve();
@@ -59,14 +78,27 @@ final readonly class TongueReadings
             $filled = $this->filled($other, $latest);
             if ($filled !== []) {
                 $length = $this->described->ballToAxle();
-                $effects[] = [TankEffect::between($other->core($length), $latest->core($length), $curve, $filled, $this->level(), $length), $filled];
+                $effects[] = [
+                    TankEffect::between(
+                        $other->core($length),
+                        $latest->core($length),
+                        $curve,
+                        $filled,
+                        $this->level(),
+                        $length,
+                    ),
+                    $filled,
+                ];
             }
         }
 
         return $effects;
     }
 
-    /** @return list<array{Tank, float}> none where a fill of one was not looked at, or the specification does not have the tank */
+    /**
+     * @return list<array{Tank, float}> none where a fill of one was not looked at, or the specification does not have
+     *     the tank
+     */
     private function filled(TongueWeighing $from, TongueWeighing $to): array
     {
         $filled = [];
@@ -87,7 +119,12 @@ final readonly class TongueReadings
     /** The same; where the sheet is silent, the height of the first reading. */
     public function level(): Length
     {
-        $read = array_values(array_filter(array_map(static fn (TongueWeighing $reading): ?float => $reading->hitch_height_mm, $this->counting), is_float(...)));
+        $read = array_values(
+            array_filter(
+                array_map(static fn (TongueWeighing $reading): ?float => $reading->hitch_height_mm, $this->counting),
+                is_float(...),
+            ),
+        );
 
         return $this->levelOnSheet() ?? Length::ofMillimetres($read[0] ?? 0.0);
     }

@@ -28,14 +28,29 @@ final readonly class AuditLog
         $log->event($deed->value)->withProperties($with)->log($deed->value);
     }
 
-    /** @return list<array{at: \Carbon\CarbonInterface, by: string, deed: AuditEvent, with: array<string, mixed>}> the latest first */
+    /**
+     * @return list<array{at: \Carbon\CarbonInterface, by: string, deed: AuditEvent, with: array<string, mixed>}> the
+     *     latest first
+     */
     public function page(int $page, int $size): array
     {
         $deeds = [];
-        foreach (Activity::query()->with('causer')->where('log_name', self::NAME)->orderByDesc('id')->forPage($page, $size)->get() as $activity) {
+        foreach (
+            Activity::query()
+                ->with('causer')
+                ->where('log_name', self::NAME)
+                ->orderByDesc('id')
+                ->forPage($page, $size)
+                ->get() as $activity
+        ) {
             $deed = AuditEvent::tryFrom((string) $activity->event);
             if ($deed !== null && $activity->created_at !== null) {
-                $deeds[] = ['at' => $activity->created_at, 'by' => $activity->causer instanceof User ? $activity->causer->name : '', 'deed' => $deed, 'with' => $activity->properties?->all() ?? []];
+                $deeds[] = [
+                    'at' => $activity->created_at,
+                    'by' => $activity->causer instanceof User ? $activity->causer->name : '',
+                    'deed' => $deed,
+                    'with' => $activity->properties?->all() ?? [],
+                ];
             }
         }
 

@@ -21,8 +21,13 @@ final class BackupCheck
         try {
             $found = new SQLite3($database, SQLITE3_OPEN_READONLY);
             $found->enableExceptions(true);
-            $isWhole = $found->querySingle('PRAGMA integrity_check') === 'ok' && $found->querySingle('PRAGMA foreign_key_check') === null;
-            $steps = array_map(static fn (array $row): string => (string) $row['migration'], SchemaOf::rows($found, 'SELECT migration FROM migrations ORDER BY migration'));
+            $isWhole =
+                $found->querySingle('PRAGMA integrity_check') === 'ok' &&
+                $found->querySingle('PRAGMA foreign_key_check') === null;
+            $steps = array_map(
+                static fn (array $row): string => (string) $row['migration'],
+                SchemaOf::rows($found, 'SELECT migration FROM migrations ORDER BY migration'),
+            );
             $schema = SchemaOf::database($found);
             $found->close();
         } catch (Throwable) {
@@ -46,7 +51,11 @@ final class BackupCheck
     private function isOurs(string $database): void
     {
         $header = (string) file_get_contents($database, false, null, 0, 72);
-        if (strlen($header) < 72 || ! str_starts_with($header, "SQLite format 3\0") || unpack('N', substr($header, 68, 4)) !== [1 => ShopCopy::OURS]) {
+        if (
+            strlen($header) < 72 ||
+            ! str_starts_with($header, "SQLite format 3\0") ||
+            unpack('N', substr($header, 68, 4)) !== [1 => ShopCopy::OURS]
+        ) {
             throw BackupRefused::foreign();
         }
     }
@@ -86,9 +95,20 @@ final class BackupCheck
     /** @param  array<string, string>  $steps */
     private function migrate(string $connection, string $database, array $steps): void
     {
-        config(["database.connections.{$connection}" => ['database' => $database, 'journal_mode' => 'DELETE', 'synchronous' => 'OFF'] + (array) config('database.connections.sqlite')]);
+        config([
+            "database.connections.{$connection}" => [
+                'database' => $database,
+                'journal_mode' => 'DELETE',
+                'synchronous' => 'OFF',
+            ] + (array) config('database.connections.sqlite'),
+        ]);
         try {
-            Artisan::call('migrate', ['--database' => $connection, '--force' => true, '--realpath' => true, '--path' => array_values($steps)]);
+            Artisan::call('migrate', [
+                '--database' => $connection,
+                '--force' => true,
+                '--realpath' => true,
+                '--path' => array_values($steps),
+            ]);
         } catch (Throwable) {
             throw BackupRefused::damaged();
         } finally {
@@ -99,7 +119,9 @@ final class BackupCheck
     private function hasOwner(string $database): bool
     {
         $found = new SQLite3($database, SQLITE3_OPEN_READONLY);
-        $owners = (int) $found->querySingle("SELECT count(*) FROM users WHERE (role = 'owner' OR role_standing = 'asked') AND left_at IS NULL");
+        $owners = (int) $found->querySingle(
+            "SELECT count(*) FROM users WHERE (role = 'owner' OR role_standing = 'asked') AND left_at IS NULL",
+        );
         $found->close();
 
         return $owners > 0;
@@ -110,6 +132,9 @@ final class BackupCheck
     {
         $paths = glob(database_path('migrations/*.php')) ?: [];
 
-        return array_combine(array_map(static fn (string $path): string => basename($path, '.php'), $paths), $paths);
+        return array_combine(
+            array_map(static fn (string $path): string => basename($path, '.php'), $paths),
+            $paths,
+        );
     }
 }

@@ -9,7 +9,8 @@ use SensitiveParameter;
 
 /**
  * A backup as a file: a line that says what it is, a line of facts as JSON, and the database, whole and checked by its
- * SHA-256, or the same encrypted by a passphrase (libsodium's secretstream over XChaCha20-Poly1305, its key by Argon2id).
+ * SHA-256, or the same encrypted by a passphrase (libsodium's secretstream over XChaCha20-Poly1305, its key by
+ * Argon2id).
  * A backup of the first version is the bare database, and is read still.
  */
 final readonly class BackupFile
@@ -61,8 +62,12 @@ final readonly class BackupFile
      *
      * @throws BackupRefused where it cannot be written; nothing is left of it
      */
-    public static function write(string $database, string $to, #[SensitiveParameter] string $passphrase, string $passwords): void
-    {
+    public static function write(
+        string $database,
+        string $to,
+        #[SensitiveParameter] string $passphrase,
+        string $passwords,
+    ): void {
         $salt = $passphrase === '' ? null : random_bytes(SODIUM_CRYPTO_PWHASH_SALTBYTES);
         $facts = [
             'made_at' => Date::now()->toIso8601String(),
@@ -79,7 +84,10 @@ final readonly class BackupFile
         }
         chmod($part, 0600);
         fwrite($out, self::MAGIC.json_encode($facts, JSON_THROW_ON_ERROR)."\n");
-        $isWritten = $salt === null ? stream_copy_to_stream($in, $out) === filesize($database) : self::seal($in, $out, self::key($passphrase, $salt));
+        $isWritten =
+            $salt === null
+                ? stream_copy_to_stream($in, $out) === filesize($database)
+                : self::seal($in, $out, self::key($passphrase, $salt));
         $isWritten = $isWritten && fflush($out) && fsync($out);
         fclose($in);
         fclose($out);
@@ -125,7 +133,9 @@ final readonly class BackupFile
         $isWritten = fwrite($out, $header) === strlen($header);
         do {
             $chunk = (string) fread($in, self::CHUNK);
-            $tag = feof($in) ? SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL : SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE;
+            $tag = feof($in)
+                ? SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL
+                : SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE;
             $sealed = sodium_crypto_secretstream_xchacha20poly1305_push($state, $chunk, '', $tag);
             $isWritten = $isWritten && fwrite($out, $sealed) === strlen($sealed);
         } while ($tag !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL);
@@ -144,13 +154,24 @@ final readonly class BackupFile
         }
         $salt = base64_decode((string) $this->facts['salt'], true);
         $header = (string) fread($in, SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_HEADERBYTES);
-        if ($salt === false || strlen($salt) !== SODIUM_CRYPTO_PWHASH_SALTBYTES || strlen($header) !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_HEADERBYTES) {
+        if (
+            $salt === false ||
+            strlen($salt) !== SODIUM_CRYPTO_PWHASH_SALTBYTES ||
+            strlen($header) !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_HEADERBYTES
+        ) {
             throw BackupRefused::damaged();
         }
         $state = sodium_crypto_secretstream_xchacha20poly1305_init_pull($header, self::key($passphrase, $salt));
-        for ($isFirst = true, $tag = null; $tag !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL; $isFirst = false) {
+        for (
+            $isFirst = true, $tag = null;
+            $tag !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL;
+            $isFirst = false
+        ) {
             $sealed = (string) stream_get_contents($in, self::SEALED);
-            $opened = strlen($sealed) < SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_ABYTES ? false : sodium_crypto_secretstream_xchacha20poly1305_pull($state, $sealed);
+            $opened =
+                strlen($sealed) < SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_ABYTES
+                    ? false
+                    : sodium_crypto_secretstream_xchacha20poly1305_pull($state, $sealed);
             if (! is_array($opened)) {
                 throw $isFirst ? BackupRefused::wrongPassphrase() : BackupRefused::damaged();
             }
@@ -161,6 +182,13 @@ final readonly class BackupFile
 
     private static function key(#[SensitiveParameter] string $passphrase, string $salt): string
     {
-        return sodium_crypto_pwhash(SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_KEYBYTES, $passphrase, $salt, SODIUM_CRYPTO_PWHASH_OPSLIMIT_INTERACTIVE, SODIUM_CRYPTO_PWHASH_MEMLIMIT_INTERACTIVE, SODIUM_CRYPTO_PWHASH_ALG_ARGON2ID13);
+        return sodium_crypto_pwhash(
+            SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_KEYBYTES,
+            $passphrase,
+            $salt,
+            SODIUM_CRYPTO_PWHASH_OPSLIMIT_INTERACTIVE,
+            SODIUM_CRYPTO_PWHASH_MEMLIMIT_INTERACTIVE,
+            SODIUM_CRYPTO_PWHASH_ALG_ARGON2ID13,
+        );
     }
 }

@@ -15,27 +15,43 @@ final readonly class BackupFolder
     /** The last of each day, of each week and of each month is kept, so many as the shop chose. */
     private const SPANS = ['Ymd' => 'days', 'oW' => 'weeks', 'Ym' => 'months'];
 
-    public function __construct(private string $folder, private string $second, #[SensitiveParameter] private string $passphrase)
-    {
+    public function __construct(
+        private string $folder,
+        private string $second,
+        #[SensitiveParameter] private string $passphrase,
+    ) {
     }
 
     /** @return list<array{name: string, bytes: int, at: int}> the latest first */
     public function all(): array
     {
-        $files = array_filter(glob("{$this->folder}/*.yoke") ?: [], fn (string $file): bool => $this->path(basename($file)) !== null);
+        $files = array_filter(
+            glob("{$this->folder}/*.yoke") ?: [],
+            fn (string $file): bool => $this->path(basename($file)) !== null,
+        );
         rsort($files);
 
-        return array_map(static fn (string $file): array => ['name' => basename($file), 'bytes' => (int) filesize($file), 'at' => (int) filemtime($file)], $files);
+        return array_map(
+            static fn (string $file): array => [
+                'name' => basename($file),
+                'bytes' => (int) filesize($file),
+                'at' => (int) filemtime($file),
+            ],
+            $files,
+        );
     }
 
     /** The path of a backup of this folder; null for any other name. */
     public function path(string $name): ?string
     {
-        return preg_match(self::NAME, $name) === 1 && is_file("{$this->folder}/{$name}") ? "{$this->folder}/{$name}" : null;
+        return preg_match(self::NAME, $name) === 1 && is_file("{$this->folder}/{$name}")
+            ? "{$this->folder}/{$name}"
+            : null;
     }
 
     /**
-     * Copies the shop, while it is in use, to the folder under the moment's name, and to the second folder where there is one.
+     * Copies the shop, while it is in use, to the folder under the moment's name, and to the second folder where there
+     * is one.
      *
      * @throws BackupRefused
      */
@@ -60,7 +76,10 @@ final readonly class BackupFolder
         if (is_file($file) && filesize($file) > 0) {
             throw BackupRefused::exists($file);
         }
-        ShopCopy::of(dirname($file), fn (ShopCopy $copy) => BackupFile::write($copy->path, $file, $this->passphrase, 'kept'));
+        ShopCopy::of(
+            dirname($file),
+            fn (ShopCopy $copy) => BackupFile::write($copy->path, $file, $this->passphrase, 'kept'),
+        );
     }
 
     /** The passphrase that the backups of this folder are encrypted by; empty where they are not. */
@@ -101,7 +120,12 @@ final readonly class BackupFolder
     private function copyOut(string $file): void
     {
         $to = "{$this->second}/".basename($file);
-        if (! is_dir($this->second) || ! @copy($file, "{$to}.part") || ! chmod("{$to}.part", 0600) || ! rename("{$to}.part", $to)) {
+        if (
+            ! is_dir($this->second) ||
+            ! @copy($file, "{$to}.part") ||
+            ! chmod("{$to}.part", 0600) ||
+            ! rename("{$to}.part", $to)
+        ) {
             throw BackupRefused::notCopied($file, $this->second);
         }
     }

@@ -6,7 +6,10 @@ namespace App\UseCases\Backups;
 
 use App\Models\User;
 
-/** A backup that is sent in parts: one at a time in a shop, each part after the one before, as long as the disk has room for all of it. */
+/**
+ * A backup that is sent in parts: one at a time in a shop, each part after the one before, as long as the disk has room
+ * for all of it.
+ */
 final readonly class BackupUpload
 {
     public const LARGEST_BYTES = 4 * 1024 ** 3;

@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * What was revoked, erased and left after a backup was made stays so when it is restored: the notes of it (Revocation) are carried
+ * What was revoked, erased and left after a backup was made stays so when it is restored: the notes of it (Revocation)
+ * are carried
  * into the prepared copy, and what they name is ended there too, before anything of it reaches the shop.
  */
 final readonly class CarriedForward
@@ -28,7 +29,12 @@ final readonly class CarriedForward
     /** @return array<string, int> by kind: how many of the copy would be ended or erased again */
     public function counts(string $prepared): array
     {
-        return $this->with($prepared, fn (Connection $restored): array => array_filter(array_map(count(...), $this->named($restored, $this->noted($restored)))));
+        return $this->with(
+            $prepared,
+            fn (Connection $restored): array => array_filter(
+                array_map(count(...), $this->named($restored, $this->noted($restored))),
+            ),
+        );
     }
 
     /** Ends in the prepared copy what has ended here. */
@@ -38,7 +44,12 @@ final readonly class CarriedForward
         $this->with($prepared, function (Connection $restored) use ($owners): void {
             $noted = $this->noted($restored);
             foreach ($noted as $note) {
-                $restored->table(Revocation::TABLE)->updateOrInsert(['kind' => $note->kind, 'subject' => $note->subject], ['is_lifted' => $note->is_lifted, 'at' => $note->at]);
+                $restored
+                    ->table(Revocation::TABLE)
+                    ->updateOrInsert(
+                        ['kind' => $note->kind, 'subject' => $note->subject],
+                        ['is_lifted' => $note->is_lifted, 'at' => $note->at],
+                    );
             }
             $named = $this->named($restored, $noted);
             $this->end($restored, $named);
@@ -55,7 +66,12 @@ final readonly class CarriedForward
     private function noted(Connection $restored): array
     {
         $latest = [];
-        foreach ([...$restored->table(Revocation::TABLE)->get()->all(), ...DB::table(Revocation::TABLE)->get()->all()] as $note) {
+        foreach (
+            [
+                ...$restored->table(Revocation::TABLE)->get()->all(),
+                ...DB::table(Revocation::TABLE)->get()->all(),
+            ] as $note
+        ) {
             $key = "{$note->kind} {$note->subject}";
             $latest[$key] = isset($latest[$key]) && $latest[$key]->at > $note->at ? $latest[$key] : $note;
         }
@@ -79,16 +95,38 @@ final readonly class CarriedForward
             }
         }
         $stand = [
-            Revocation::Token->value => [$restored->table('api_tokens')->whereNull('revoked_at')->pluck('hash', 'id')->all(), static fn (string $hash): string => $hash],
-            Revocation::Calendar->value => [$restored->table('calendar_links')->whereNull('revoked_at')->pluck('hash', 'id')->all(), static fn (string $hash): string => $hash],
-            Revocation::Card->value => [$restored->table('card_links')->whereNull('revoked_at')->pluck('token', 'id')->all(), static fn (string $token): string => hash('sha256', $token)],
-            Revocation::Person->value => [$restored->table('users')->whereNotNull('role')->whereNull('left_at')->pluck('email', 'id')->all(), Revocation::ofAddress(...)],
-            Revocation::Customer->value => [$restored->table('customers')->whereNotNull('mark')->pluck('mark', 'id')->all(), static fn (string $mark): string => $mark],
+            Revocation::Token->value => [
+                $restored->table('api_tokens')->whereNull('revoked_at')->pluck('hash', 'id')->all(),
+                static fn (string $hash): string => $hash,
+            ],
+            Revocation::Calendar->value => [
+                $restored->table('calendar_links')->whereNull('revoked_at')->pluck('hash', 'id')->all(),
+                static fn (string $hash): string => $hash,
+            ],
+            Revocation::Card->value => [
+                $restored->table('card_links')->whereNull('revoked_at')->pluck('token', 'id')->all(),
+                static fn (string $token): string => hash('sha256', $token),
+            ],
+            Revocation::Person->value => [
+                $restored
+                    ->table('users')
+                    ->whereNotNull('role')
+                    ->whereNull('left_at')
+                    ->pluck('email', 'id')
+                    ->all(),
+                Revocation::ofAddress(...),
+            ],
+            Revocation::Customer->value => [
+                $restored->table('customers')->whereNotNull('mark')->pluck('mark', 'id')->all(),
+                static fn (string $mark): string => $mark,
+            ],
         ];
 
         $named = [];
         foreach ($stand as $kind => [$rows, $subject]) {
-            $named[$kind] = array_keys(array_filter($rows, static fn (mixed $of): bool => isset($ended[$kind][$subject((string) $of)])));
+            $named[$kind] = array_keys(
+                array_filter($rows, static fn (mixed $of): bool => isset($ended[$kind][$subject((string) $of)])),
+            );
         }
 
         return $named;
@@ -99,11 +137,22 @@ final readonly class CarriedForward
     {
         $now = now()->format('Y-m-d H:i:s');
         $gone = $named[Revocation::Person->value];
-        $restored->table('users')->whereIn('id', $gone)->update(['left_at' => $now]);
-        foreach ([Revocation::Token->value => 'api_tokens', Revocation::Calendar->value => 'calendar_links'] as $kind => $table) {
-            $restored->table($table)->whereNull('revoked_at')->where(static fn ($rows) => $rows->whereIn('id', $named[$kind])->orWhereIn('user_id', $gone))->update(['revoked_at' => $now]);
+        $restored
+            ->table('users')
+            ->whereIn('id', $gone)
+            ->update(['left_at' => $now]);
+        $tables = [Revocation::Token->value => 'api_tokens', Revocation::Calendar->value => 'calendar_links'];
+        foreach ($tables as $kind => $table) {
+            $restored
+                ->table($table)
+                ->whereNull('revoked_at')
+                ->where(static fn ($rows) => $rows->whereIn('id', $named[$kind])->orWhereIn('user_id', $gone))
+                ->update(['revoked_at' => $now]);
         }
-        $restored->table('card_links')->whereIn('id', $named[Revocation::Card->value])->update(['revoked_at' => $now]);
+        $restored
+            ->table('card_links')
+            ->whereIn('id', $named[Revocation::Card->value])
+            ->update(['revoked_at' => $now]);
     }
 
     /** @param  list<int>  $customers */
@@ -125,11 +174,23 @@ final readonly class CarriedForward
      */
     private function leaveAnOwner(Connection $restored, array $owners): void
     {
-        if ($restored->table('users')->whereNull('left_at')->where(static fn ($people) => $people->where('role', Role::Owner->value)->orWhere('role_standing', 'asked'))->exists()) {
+        if (
+            $restored
+                ->table('users')
+                ->whereNull('left_at')
+                ->where(
+                    static fn ($people) => $people
+                        ->where('role', Role::Owner->value)
+                        ->orWhere('role_standing', 'asked'),
+                )
+                ->exists()
+        ) {
             return;
         }
         foreach ($owners as $owner) {
-            $restored->table('users')->updateOrInsert(['email' => $owner->email], array_diff_key((array) $owner, ['id' => 0]));
+            $restored
+                ->table('users')
+                ->updateOrInsert(['email' => $owner->email], array_diff_key((array) $owner, ['id' => 0]));
         }
     }
 
@@ -141,7 +202,10 @@ final readonly class CarriedForward
      */
     private function with(string $prepared, Closure $do): mixed
     {
-        config(['database.connections.'.self::CONNECTION => ['database' => $prepared, 'journal_mode' => 'DELETE'] + (array) config('database.connections.sqlite')]);
+        config([
+            'database.connections.'.self::CONNECTION => ['database' => $prepared, 'journal_mode' => 'DELETE'] +
+                (array) config('database.connections.sqlite'),
+        ]);
         try {
             return $do(DB::connection(self::CONNECTION));
         } finally {

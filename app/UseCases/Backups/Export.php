@@ -7,7 +7,10 @@ namespace App\UseCases\Backups;
 use SensitiveParameter;
 use SQLite3;
 
-/** A backup to take off the server: without anybody's password, tokens and calendar addresses unless that is asked for, and encrypted where a passphrase is given. */
+/**
+ * A backup to take off the server: without anybody's password, tokens and calendar addresses unless that is asked for,
+ * and encrypted where a passphrase is given.
+ */
 final readonly class Export
 {
     public function __construct(private BackupFolder $folder)

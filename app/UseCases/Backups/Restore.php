@@ -11,7 +11,8 @@ use SQLite3;
 use Throwable;
 
 /**
- * Puts the whole shop back as a backup has it. Writing stops; what is there is kept first; everything is replaced in one
+ * Puts the whole shop back as a backup has it. Writing stops; what is there is kept first; everything is replaced in
+ * one
  * transaction; everybody is signed out. What was revoked, erased or left since the backup stays so.
  */
 final readonly class Restore
@@ -19,8 +20,12 @@ final readonly class Restore
     /** What an account holds in a backup that was exported without passwords. */
     public const NO_PASSWORD = '!';
 
-    public function __construct(private BackupFolder $folder, private BackupCheck $check, private WritingGate $gate, private CarriedForward $forward)
-    {
+    public function __construct(
+        private BackupFolder $folder,
+        private BackupCheck $check,
+        private WritingGate $gate,
+        private CarriedForward $forward,
+    ) {
     }
 
     /**
@@ -33,7 +38,10 @@ final readonly class Restore
     public function prepare(string $file, string $to, #[SensitiveParameter] string $passphrase): void
     {
         try {
-            BackupFile::open($file)->unpack($to, $passphrase === '' ? $this->folder->passphrase() : $passphrase);
+            BackupFile::open($file)->unpack(
+                $to,
+                $passphrase === '' ? $this->folder->passphrase() : $passphrase,
+            );
             $this->check->pass($to);
         } catch (BackupRefused $refused) {
             @unlink($to);
@@ -96,7 +104,12 @@ final readonly class Restore
         foreach ($triggers as $trigger) {
             $live->exec('DROP TRIGGER main.'.SchemaOf::quoted((string) $trigger['name']));
         }
-        $live->exec('UPDATE restored.users SET password = coalesce((SELECT now.password FROM main.users now WHERE lower(now.email) = lower(restored.users.email)), password) WHERE password = \''.self::NO_PASSWORD.'\'');
+        $live->exec(
+            'UPDATE restored.users SET password = coalesce((SELECT now.password FROM main.users now '.
+                'WHERE lower(now.email) = lower(restored.users.email)), password) WHERE password = \''.
+                self::NO_PASSWORD.
+                '\'',
+        );
         foreach (SchemaOf::tables($live) as $table) {
             $name = SchemaOf::quoted($table);
             $columns = implode(', ', array_map(SchemaOf::quoted(...), SchemaOf::columns($live, $table)));
@@ -121,7 +134,12 @@ final readonly class Restore
      */
     private function record(SQLite3 $live, array $says): void
     {
-        $deed = $live->prepare("INSERT INTO main.activity_log (log_name, description, event, properties, created_at, updated_at) VALUES ('deeds', :deed, :deed, :says, CURRENT_TIMESTAMP, CURRENT_TIMESTAMP)") ?: throw BackupRefused::busy();
+        $deed =
+            $live->prepare(
+                'INSERT INTO main.activity_log (log_name, description, event, properties, created_at, updated_at) '.
+                    "VALUES ('deeds', :deed, :deed, :says, CURRENT_TIMESTAMP, CURRENT_TIMESTAMP)",
+            ) ?:
+            throw BackupRefused::busy();
         $deed->bindValue(':deed', AuditEvent::Restored->value);
         $deed->bindValue(':says', json_encode($says, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
         $deed->execute();

@@ -13,9 +13,18 @@ final class SchemaOf
     public static function database(SQLite3 $database): array
     {
         $schema = [];
-        foreach (self::rows($database, "SELECT type, name, tbl_name, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\' ORDER BY type, name") as $row) {
+        foreach (
+            self::rows(
+                $database,
+                "SELECT type, name, tbl_name, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE ".
+                    "'\\' ORDER BY type, name",
+            ) as $row
+        ) {
             $key = "{$row['type']} {$row['name']}";
-            $schema[$key] = $row['type'] === 'table' ? self::table($database, (string) $row['name']) : self::words((string) $row['sql']);
+            $schema[$key] =
+                $row['type'] === 'table'
+                    ? self::table($database, (string) $row['name'])
+                    : self::words((string) $row['sql']);
         }
         ksort($schema);
 
@@ -25,13 +34,23 @@ final class SchemaOf
     /** @return list<string> its tables */
     public static function tables(SQLite3 $database, string $schema = 'main'): array
     {
-        return array_map(static fn (array $row): string => (string) $row['name'], self::rows($database, "SELECT name FROM {$schema}.sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite\\_%' ESCAPE '\\' ORDER BY name"));
+        return array_map(
+            static fn (array $row): string => (string) $row['name'],
+            self::rows(
+                $database,
+                "SELECT name FROM {$schema}.sqlite_master WHERE type = 'table' ".
+                    "AND name NOT LIKE 'sqlite\\_%' ESCAPE '\\' ORDER BY name",
+            ),
+        );
     }
 
     /** @return list<string> names of a table's columns */
     public static function columns(SQLite3 $database, string $table): array
     {
-        return array_map(static fn (array $row): string => (string) $row['name'], self::rows($database, 'PRAGMA table_xinfo('.self::quoted($table).')'));
+        return array_map(
+            static fn (array $row): string => (string) $row['name'],
+            self::rows($database, 'PRAGMA table_xinfo('.self::quoted($table).')'),
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -56,9 +75,25 @@ final class SchemaOf
     {
         $name = self::quoted($table);
         $parts = [
-            'columns' => array_map(static fn (array $column): array => array_diff_key($column, ['cid' => 0]), self::rows($database, "PRAGMA table_xinfo({$name})")),
-            'references' => array_map(static fn (array $reference): array => array_diff_key($reference, ['id' => 0]), self::rows($database, "PRAGMA foreign_key_list({$name})")),
-            'indexes' => array_map(static fn (array $index): array => ['unique' => $index['unique'], 'partial' => $index['partial'], 'of' => self::rows($database, 'PRAGMA index_info('.self::quoted((string) $index['name']).')')], self::rows($database, "PRAGMA index_list({$name})")),
+            'columns' => array_map(
+                static fn (array $column): array => array_diff_key($column, ['cid' => 0]),
+                self::rows($database, "PRAGMA table_xinfo({$name})"),
+            ),
+            'references' => array_map(
+                static fn (array $reference): array => array_diff_key($reference, ['id' => 0]),
+                self::rows($database, "PRAGMA foreign_key_list({$name})"),
+            ),
+            'indexes' => array_map(
+                static fn (array $index): array => [
+                    'unique' => $index['unique'],
+                    'partial' => $index['partial'],
+                    'of' => self::rows(
+                        $database,
+                        'PRAGMA index_info('.self::quoted((string) $index['name']).')',
+                    ),
+                ],
+                self::rows($database, "PRAGMA index_list({$name})"),
+            ),
         ];
 
         return array_map(static function (array $rows): array {

@@ -23,7 +23,10 @@ use Yoke\Specification\RigPart;
 use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 
-/** What is asked before a purchase: a vehicle, a trailer, their lightest and heaviest load, what the use asks, hitches to compare. */
+/**
+ * What is asked before a purchase: a vehicle, a trailer, their lightest and heaviest load, what the use asks, hitches
+ * to compare.
+ */
 final class ChoiceDraft
 {
     /** Hitches side by side. */
@@ -47,7 +50,12 @@ final class ChoiceDraft
     /** @param  array<array-key, mixed>  $typed */
     public function __construct(private readonly array $typed)
     {
-        $last = $this->isAsked() ? null : Rig::atHand()->with(['vehicle', 'trailer'])->latest('id')->first();
+        $last = $this->isAsked()
+            ? null
+            : Rig::atHand()
+                ->with(['vehicle', 'trailer'])
+                ->latest('id')
+                ->first();
         $this->vehicle = $this->isAsked() ? Vehicle::query()->find($this->chosen(RigPart::Vehicle)) : $last?->vehicle;
         $this->trailer = $this->isAsked() ? Trailer::query()->find($this->chosen(RigPart::Trailer)) : $last?->trailer;
         $wants = is_array($typed['want'] ?? null) ? array_filter($typed['want'], is_string(...)) : [];
@@ -70,9 +78,13 @@ final class ChoiceDraft
     /** As typed, or what stands there at first: the tanks empty, then full. */
     public function fieldOf(string $season, string $what): string
     {
-        $typed = is_array($this->typed[$season] ?? null) ? ($this->typed[$season][$what] ?? null) : null;
+        $typed = is_array($this->typed[$season] ?? null) ? $this->typed[$season][$what] ?? null : null;
 
-        return is_string($typed) ? trim($typed) : ($season === 'heavy' && str_ends_with($what, '_tank') && ! $this->isAsked() ? '100' : '0');
+        return is_string($typed)
+            ? trim($typed)
+            : ($season === 'heavy' && str_ends_with($what, '_tank') && ! $this->isAsked()
+                ? '100'
+                : '0');
     }
 
     public function hitchKey(int $column): string
@@ -82,7 +94,10 @@ final class ChoiceDraft
         return is_string($key) ? $key : '';
     }
 
-    /** @return array<int, array{HitchOffer, string|null}> by column: what is compared, with its name where it stands in the garage */
+    /**
+     * @return array<int, array{HitchOffer, string|null}> by column: what is compared, with its name where it stands in
+     *     the garage
+     */
     public function offers(): array
     {
         $offers = [];
@@ -109,14 +124,24 @@ final class ChoiceDraft
     {
         if (ctype_digit($key)) {
             $hitch = Hitch::query()->find((int) substr($key, 0, 18));
-            $offer = $hitch === null ? null : HitchOffer::described(new SpecificationSheet($hitch->sheet ?? []), $hitch->bar_arm_mm === null ? null : Length::ofMillimetres($hitch->bar_arm_mm));
+            $offer =
+                $hitch === null
+                    ? null
+                    : HitchOffer::described(
+                        new SpecificationSheet($hitch->sheet ?? []),
+                        $hitch->bar_arm_mm === null ? null : Length::ofMillimetres($hitch->bar_arm_mm),
+                    );
 
             return $hitch === null || $offer === null ? null : [$offer, $hitch->name];
         }
         [$family, $rating] = [...explode('.', $key, 2), ''];
         foreach ([...BarRange::usual()] as $bars) {
             $found = Families::find($family);
-            if ($found !== null && $found->facts()->takeUp->distributes() && (! $found->hasBars() || (string) round($bars->heaviest->pounds()) === $rating)) {
+            if (
+                $found !== null &&
+                $found->facts()->takeUp->distributes() &&
+                (! $found->hasBars() || (string) round($bars->heaviest->pounds()) === $rating)
+            ) {
                 return [HitchOffer::usual($found, $bars), null];
             }
         }
@@ -130,8 +155,13 @@ final class ChoiceDraft
         if (! $this->isAsked() || $this->vehicle === null || $this->trailer === null) {
             return null;
         }
-        $rig = (new Rig)->setRelation('vehicle', $this->vehicle)->setRelation('trailer', $this->trailer)
-            ->setRelation('hitch', new Hitch(['name' => '', 'bar_arm_mm' => null, 'sheet' => ['family' => 'plain-ball']]));
+        $rig = (new Rig())
+            ->setRelation('vehicle', $this->vehicle)
+            ->setRelation('trailer', $this->trailer)
+            ->setRelation(
+                'hitch',
+                new Hitch(['name' => '', 'bar_arm_mm' => null, 'sheet' => ['family' => 'plain-ball']]),
+            );
 
         return new RigSnapshot(RigSnapshot::sheetOf($rig));
     }
@@ -176,7 +206,12 @@ final class ChoiceDraft
     private function chosen(RigPart $part): ?int
     {
         $id = $this->typed[$part->value] ?? '';
-        $found = is_string($id) && ctype_digit($id) && PartModels::of($part)::query()->whereKey((int) substr($id, 0, 18))->exists() ? (int) $id : null;
+        $found =
+            is_string($id) &&
+            ctype_digit($id) &&
+            PartModels::of($part)::query()->whereKey((int) substr($id, 0, 18))->exists()
+                ? (int) $id
+                : null;
         if ($found === null) {
             $this->problems[$part->value] = Text::of("choice.expected_a_{$part->value}");
         }

@@ -25,9 +25,15 @@ final readonly class CustomerDraft
         $name = $this->text('name');
 
         return array_filter([
-            'name' => $name === '' || mb_strlen($name) > self::LONGEST || preg_match('/[<>[:cntrl:]]/u', $name) !== 0 ? Text::of('customer.expected_name') : '',
-            'phone' => preg_match('/^(\+?[\d\s().\/-]{4,39})?$/', $this->text('phone')) === 1 ? '' : Text::of('customer.expected_phone'),
-            'mail' => $this->text('mail') === '' || filter_var($this->text('mail'), FILTER_VALIDATE_EMAIL) !== false ? '' : Text::of('customer.expected_mail'),
+            'name' => $name === '' || mb_strlen($name) > self::LONGEST || preg_match('/[<>[:cntrl:]]/u', $name) !== 0
+                    ? Text::of('customer.expected_name')
+                    : '',
+            'phone' => preg_match('/^(\+?[\d\s().\/-]{4,39})?$/', $this->text('phone')) === 1
+                    ? ''
+                    : Text::of('customer.expected_phone'),
+            'mail' => $this->text('mail') === '' || filter_var($this->text('mail'), FILTER_VALIDATE_EMAIL) !== false
+                    ? ''
+                    : Text::of('customer.expected_mail'),
             'agreed' => $this->text('agreed') === '1' ? '' : Text::of('customer.expected_consent'),
         ]);
     }
@@ -35,7 +41,14 @@ final readonly class CustomerDraft
     public function keep(Customer $customer, User $by): Customer
     {
         $agreed = $customer->agreed_at === null ? ['agreed_at' => Date::now(), 'agreed_with' => $by->id] : [];
-        $customer->fill(['name' => $this->text('name'), 'phone' => $this->text('phone') ?: null, 'mail' => $this->text('mail') ?: null, ...$agreed])->save();
+        $customer
+            ->fill([
+                'name' => $this->text('name'),
+                'phone' => $this->text('phone') ?: null,
+                'mail' => $this->text('mail') ?: null,
+                ...$agreed,
+            ])
+            ->save();
 
         return $customer;
     }

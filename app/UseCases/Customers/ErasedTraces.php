@@ -8,21 +8,26 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Where else a name stands than with its customer: the record of who did what, practice on a rig of theirs, what a browser was
+ * Where else a name stands than with its customer: the record of who did what, practice on a rig of theirs, what a
+ * browser was
  * answered, files that wait to be taken in, and what the database has not overwritten yet.
  */
 final readonly class ErasedTraces
 {
     private const IMPORTS = 'imports';
 
-    /** Table => column => keys within its JSON that hold what people typed; none of a column that is text. Nothing else is touched. */
+    /**
+     * Table => column => keys within its JSON that hold what people typed; none of a column that is text. Nothing else
+     * is touched.
+     */
     private const COLUMNS = [
         'activity_log' => ['properties' => ['title', 'file', 'part']],
         'practice_runs' => ['rig_name' => [], 'sheet' => ['name'], 'debrief' => ['name']],
         'imports' => ['file' => []],
     ];
 
-    private const RECORD_STAYS = "SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'activity_log'";
+    private const RECORD_STAYS = "SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = ".
+        "'activity_log'";
 
     public function __construct(private Filesystem $disk)
     {
@@ -35,7 +40,11 @@ final readonly class ErasedTraces
     public function erase(array $names, array $marks): void
     {
         // A title with a name in it is a title first.
-        uksort($names, static fn (int|string $one, int|string $other): int => mb_strlen((string) $other) <=> mb_strlen((string) $one));
+        uksort(
+            $names,
+            static fn (int|string $one, int|string $other): int => mb_strlen((string) $other) <=>
+                mb_strlen((string) $one),
+        );
         // The record is append-only for everything else.
         $triggers = DB::select(self::RECORD_STAYS);
         foreach ($triggers as $trigger) {
@@ -50,7 +59,12 @@ final readonly class ErasedTraces
         foreach ($triggers as $trigger) {
             DB::statement($trigger->sql);
         }
-        $this->forgetWaitingImports(array_values([...array_map(strval(...), array_keys($names)), ...array_filter($marks, is_string(...))]));
+        $this->forgetWaitingImports(
+            array_values([
+                ...array_map(strval(...), array_keys($names)),
+                ...array_filter($marks, is_string(...)),
+            ]),
+        );
     }
 
     /** What was overwritten is in no page of the database and in no log beside it, once the answer is out. */
@@ -74,15 +88,29 @@ final readonly class ErasedTraces
             $kept = (string) $kept;
             $json = $keys === [] ? null : json_decode($kept, true);
             if (is_array($json)) {
-                array_walk_recursive($json, static function (mixed &$value, int|string $key) use ($keys, $names): void {
-                    $value = is_string($value) && in_array($key, $keys, true) ? self::nameless($value, $names) : $value;
+                array_walk_recursive($json, static function (mixed &$value, int|string $key) use (
+                    $keys,
+                    $names,
+                ): void {
+                    $value =
+                        is_string($value) && in_array($key, $keys, true)
+                            ? self::nameless($value, $names)
+                            : $value;
                 });
-                $now = $json === json_decode($kept, true) ? $kept : json_encode($json, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+                $now =
+                    $json === json_decode($kept, true)
+                        ? $kept
+                        : json_encode(
+                            $json,
+                            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+                        );
             } else {
                 $now = $keys === [] ? self::nameless($kept, $names) : $kept;
             }
             if ($now !== $kept) {
-                DB::table($table)->where('id', $id)->update([$column => $now]);
+                DB::table($table)
+                    ->where('id', $id)
+                    ->update([$column => $now]);
             }
         }
     }
@@ -95,7 +123,11 @@ final readonly class ErasedTraces
     private static function nameless(string $text, array $names): string
     {
         foreach ($names as $was => $is) {
-            $text = (string) preg_replace_callback('/(?<![\pL\pN])'.preg_quote((string) $was, '/').'(?![\pL\pN])/u', static fn (): string => $is, $text);
+            $text = (string) preg_replace_callback(
+                '/(?<![\pL\pN])'.preg_quote((string) $was, '/').'(?![\pL\pN])/u',
+                static fn (): string => $is,
+                $text,
+            );
         }
 
         return $text;
@@ -106,7 +138,9 @@ final readonly class ErasedTraces
     {
         foreach ($words as $word) {
             foreach ([$word, trim((string) json_encode($word), '"')] as $written) {
-                DB::table('sent_entries')->whereRaw('instr(answer, ?) > 0', [$written])->update(['answer' => null]);
+                DB::table('sent_entries')
+                    ->whereRaw('instr(answer, ?) > 0', [$written])
+                    ->update(['answer' => null]);
             }
         }
     }
@@ -116,7 +150,13 @@ final readonly class ErasedTraces
     {
         foreach ($this->disk->files(self::IMPORTS) as $file) {
             $json = (string) $this->disk->get($file);
-            if (array_filter($words, static fn (string $word): bool => str_contains($json, $word) || str_contains($json, trim((string) json_encode($word), '"'))) !== []) {
+            if (
+                array_filter(
+                    $words,
+                    static fn (string $word): bool => str_contains($json, $word) ||
+                        str_contains($json, trim((string) json_encode($word), '"')),
+                ) !== []
+            ) {
                 $this->disk->delete($file);
             }
         }

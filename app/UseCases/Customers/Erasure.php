@@ -18,8 +18,10 @@ use Illuminate\Support\Facades\DB;
 use Yoke\Specification\RigPart;
 
 /**
- * Erases who a customer is and leaves what was measured: names, notes, calls and photographs go, private links are closed,
- * titles and names of parts that were theirs alone become numbers, in records and practice runs too. Pages that were kept go.
+ * Erases who a customer is and leaves what was measured: names, notes, calls and photographs go, private links are
+ * closed,
+ * titles and names of parts that were theirs alone become numbers, in records and practice runs too. Pages that were
+ * kept go.
  * No backup of before brings them back; docs/running.md says how long backups themselves keep them.
  */
 final readonly class Erasure
@@ -31,7 +33,10 @@ final readonly class Erasure
     public function of(Customer $customer): void
     {
         DB::transaction(function () use ($customer): void {
-            $names = array_fill_keys(array_filter([$customer->name, (string) $customer->phone, (string) $customer->mail]), Text::of('customer.erased_name'));
+            $names = array_fill_keys(
+                array_filter([$customer->name, (string) $customer->phone, (string) $customer->mail]),
+                Text::of('customer.erased_name'),
+            );
             foreach ($customer->rigs as $rig) {
                 $names += $this->rig($rig);
             }
@@ -67,13 +72,21 @@ final readonly class Erasure
         return array_filter($changed, static fn (int|string $was): bool => $was !== '', ARRAY_FILTER_USE_KEY);
     }
 
-    /** @return array{array<string, string>, array<string, string>} new names of parts that no other rig has: by part, and by what they were called */
+    /**
+     * @return array{array<string, string>, array<string, string>} new names of parts that no other rig has: by part,
+     *     and by what they were called
+     */
     private function nameless(Rig $rig): array
     {
         [$names, $changed] = [[], []];
         foreach (RigPart::cases() as $part) {
             $id = (int) $rig->getAttribute("{$part->value}_id");
-            if (! Rig::query()->where("{$part->value}_id", $id)->where('id', '!=', $rig->id)->exists()) {
+            if (
+                ! Rig::query()
+                    ->where("{$part->value}_id", $id)
+                    ->where('id', '!=', $rig->id)
+                    ->exists()
+            ) {
                 $model = $rig->{$part->value};
                 $names[$part->value] = Text::of("customer.erased_{$part->value}", ['number' => $id]);
                 $changed[(string) $model->name] = $names[$part->value];

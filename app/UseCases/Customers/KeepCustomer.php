@@ -21,7 +21,12 @@ final readonly class KeepCustomer
     /** @param  Rig|null  $rig  that becomes theirs */
     public function kept(User $person, CustomerDraft $draft, Customer $customer, ?Rig $rig = null): Customer
     {
-        return $this->door->inShop($person, 'work', static function () use ($person, $draft, $customer, $rig): Customer {
+        return $this->door->inShop($person, 'work', static function () use (
+            $person,
+            $draft,
+            $customer,
+            $rig,
+        ): Customer {
             $kept = $draft->keep($customer, $person);
             $rig?->update(['customer_id' => $kept->id]);
 

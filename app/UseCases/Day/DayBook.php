@@ -30,7 +30,17 @@ final readonly class DayBook
 
     private const UNKNOWN_STEP = 6;
 
-    private const RELATIONS = ['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'marks', 'person'];
+    private const RELATIONS = [
+        'rig',
+        'liveReadings',
+        'rounds',
+        'measures',
+        'tickets',
+        'tongueReadings',
+        'barTapings',
+        'marks',
+        'person',
+    ];
 
     public function __construct(private JobAnalyses $analyses, private ShopExperience $experience)
     {
@@ -39,20 +49,59 @@ final readonly class DayBook
     /** Whether any job of a day has its time. */
     public function isPlanned(CarbonImmutable $day): bool
     {
-        return Job::query()->whereNotNull('starts_minute')->where(static fn (Builder $jobs): Builder => $jobs->whereDate('booked_on', $day)->orWhere(static fn (Builder $left): Builder => $left->whereDate('booked_on', '<', $day)->whereNull('handed_over_at')))->exists();
+        return Job::query()
+            ->whereNotNull('starts_minute')
+            ->where(
+                static fn (Builder $jobs): Builder => $jobs
+                    ->whereDate('booked_on', $day)
+                    ->orWhere(
+                        static fn (Builder $left): Builder => $left
+                            ->whereDate('booked_on', '<', $day)
+                            ->whereNull('handed_over_at'),
+                    ),
+            )
+            ->exists();
     }
 
     /** @return Collection<int, Job> booked for a day; of today also those left open before */
     public function jobs(CarbonImmutable $day): Collection
     {
-        return Job::query()->with(self::RELATIONS)->where(static fn (Builder $jobs): Builder => $jobs->whereDate('booked_on', $day)->when($day->isToday(), static fn (Builder $open): Builder => $open->orWhere(static fn (Builder $left): Builder => $left->whereDate('booked_on', '<', $day)->whereNull('handed_over_at'))))
-            ->orderByRaw('starts_minute IS NULL')->orderBy('starts_minute')->orderBy('id')->limit(40)->get();
+        return Job::query()
+            ->with(self::RELATIONS)
+            ->where(
+                static fn (Builder $jobs): Builder => $jobs
+                    ->whereDate('booked_on', $day)
+                    ->when(
+                        $day->isToday(),
+                        static fn (Builder $open): Builder => $open->orWhere(
+                            static fn (Builder $left): Builder => $left
+                                ->whereDate('booked_on', '<', $day)
+                                ->whereNull('handed_over_at'),
+                        ),
+                    ),
+            )
+            ->orderByRaw('starts_minute IS NULL')
+            ->orderBy('starts_minute')
+            ->orderBy('id')
+            ->limit(40)
+            ->get();
     }
 
     /** @param  Collection<int, Job>  $jobs */
     public function line(Collection $jobs, CarbonImmutable $day): DayLine
     {
-        $slots = array_map(fn (Job $job): DaySlot => new DaySlot((string) $job->id, $job->starts_minute, $job->bay, $job->person_id === null ? null : (string) $job->person_id, $this->foreseen($job), self::state($job), $job->planned_minutes), array_values($jobs->all()));
+        $slots = array_map(
+            fn (Job $job): DaySlot => new DaySlot(
+                (string) $job->id,
+                $job->starts_minute,
+                $job->bay,
+                $job->person_id === null ? null : (string) $job->person_id,
+                $this->foreseen($job),
+                self::state($job),
+                $job->planned_minutes,
+            ),
+            array_values($jobs->all()),
+        );
         $now = Date::now();
 
         return new DayLine($slots, $day->isToday() ? $now->hour * 60 + $now->minute : null);
@@ -64,10 +113,23 @@ final readonly class DayBook
         $analysed = $this->analyses->of($job->loadMissing(self::RELATIONS));
         $family = $analysed->described->family();
         $closed = array_map(static fn (StationMark $mark): Station => $mark->station, $job->marks->all());
-        $left = $job->handed_over_at !== null ? [] : array_values(array_filter(Station::along($family), static fn (Station $station): bool => ! in_array($station, $closed, true)));
+        $left =
+            $job->handed_over_at !== null
+                ? []
+                : array_values(
+                    array_filter(
+                        Station::along($family),
+                        static fn (Station $station): bool => ! in_array($station, $closed, true),
+                    ),
+                );
         $learned = $this->experience->pace((string) $family?->key());
 
-        return ForeseenTime::of($left, $left === [] ? null : self::hookUps($analysed), $analysed->adjusters?->stepMinutes() ?? self::UNKNOWN_STEP, $learned);
+        return ForeseenTime::of(
+            $left,
+            $left === [] ? null : self::hookUps($analysed),
+            $analysed->adjusters?->stepMinutes() ?? self::UNKNOWN_STEP,
+            $learned,
+        );
     }
 
     /** Puts a job at a time, in a bay, with a person; null leaves it without. */

@@ -8,7 +8,8 @@ use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\Date;
 
 /**
- * One sending under a browser's mark. The database is locked from its first write until it is closed, not before: what is
+ * One sending under a browser's mark. The database is locked from its first write until it is closed, not before: what
+ * is
  * read and worked out first locks nobody out.
  */
 final class IdempotentRequest
@@ -54,9 +55,11 @@ final class IdempotentRequest
     {
         $this->isWaiting = false;
         $this->database->beginTransaction();
-        if ($this->database->table(self::TABLE)->insertOrIgnore(['mark' => $this->mark, 'sent_at' => Date::now()]) === 0) {
+        if (
+            $this->database->table(self::TABLE)->insertOrIgnore(['mark' => $this->mark, 'sent_at' => Date::now()]) === 0
+        ) {
             $this->database->rollBack();
-            throw new SentBefore;
+            throw new SentBefore();
         }
         $this->isOpen = true;
     }
@@ -67,8 +70,14 @@ final class IdempotentRequest
         if (! $this->isOpen) {
             $this->open();
         }
-        $this->database->table(self::TABLE)->where('mark', $this->mark)->update(['answer' => $answer]);
-        $this->database->table(self::TABLE)->where('sent_at', '<', Date::now()->subDays(self::KEPT_DAYS))->delete();
+        $this->database
+            ->table(self::TABLE)
+            ->where('mark', $this->mark)
+            ->update(['answer' => $answer]);
+        $this->database
+            ->table(self::TABLE)
+            ->where('sent_at', '<', Date::now()->subDays(self::KEPT_DAYS))
+            ->delete();
         $this->database->commit();
         $this->isOpen = false;
     }

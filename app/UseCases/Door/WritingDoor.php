@@ -13,7 +13,8 @@ use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The one way in which a job or the shop is written, whoever asks: a page, a form that waited, the HTTP interface, a file.
+ * The one way in which a job or the shop is written, whoever asks: a page, a form that waited, the HTTP interface, a
+ * file.
  * Only by somebody who may; all of it or nothing; one after the other; and told to whoever has to know.
  */
 final readonly class WritingDoor

@@ -41,7 +41,7 @@ use Yoke\Specification\RigPart;
 final class ShopExperience
 {
     /** What a mistake may be likely at the most, in readings that count. */
-    private const CONSISTENT = 0.10;
+    private const CONSISTENT = 0.1;
 
     /** Evidence beyond the latest so many rows is old. */
     private const ROWS = 4000;
@@ -66,10 +66,33 @@ final class ShopExperience
     /** Keeps what a job told, in place of what it told before. */
     public function learn(Job $job): void
     {
-        $analysed = $this->analyses->of($job->load(['rig', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings', 'barTapings', 'marks']));
+        $analysed = $this->analyses->of(
+            $job->load([
+                'rig',
+                'liveReadings',
+                'rounds',
+                'measures',
+                'tickets',
+                'tongueReadings',
+                'barTapings',
+                'marks',
+            ]),
+        );
         $told = [...$this->toldBy($analysed), ...$this->paceOf($analysed)];
-        $rows = array_map(static fn (Evidence $one): array => ['source' => $one->source->value, 'group' => $one->group, 'item' => $one->item, 'off' => $one->off, 'doubt' => $one->doubt], $told);
-        $rows = $rows === [] ? [['source' => JobEvidence::NOTHING, 'group' => '', 'item' => '', 'off' => 0.0, 'doubt' => 1.0]] : $rows;
+        $rows = array_map(
+            static fn (Evidence $one): array => [
+                'source' => $one->source->value,
+                'group' => $one->group,
+                'item' => $one->item,
+                'off' => $one->off,
+                'doubt' => $one->doubt,
+            ],
+            $told,
+        );
+        $rows =
+            $rows === []
+                ? [['source' => JobEvidence::NOTHING, 'group' => '', 'item' => '', 'off' => 0.0, 'doubt' => 1.0]]
+                : $rows;
         DB::transaction(function () use ($job, $rows): void {
             JobEvidence::query()->where('job_id', $job->id)->delete();
             foreach ($rows as $row) {
@@ -81,7 +104,12 @@ final class ShopExperience
     /** Learns from finished jobs that were never looked at, the oldest first; how many there were. */
     public function catchUp(int $most): int
     {
-        $jobs = Job::query()->whereNotNull('handed_over_at')->whereNotIn('id', JobEvidence::query()->select('job_id'))->orderBy('id')->limit($most)->get();
+        $jobs = Job::query()
+            ->whereNotNull('handed_over_at')
+            ->whereNotIn('id', JobEvidence::query()->select('job_id'))
+            ->orderBy('id')
+            ->limit($most)
+            ->get();
         $jobs->each($this->learn(...));
 
         return $jobs->count();
@@ -90,9 +118,23 @@ final class ShopExperience
     /** Of all finished jobs but one. */
     public function experience(?Job $but = null): Experience
     {
-        $rows = JobEvidence::query()->where('source', '!=', JobEvidence::NOTHING)->where('job_id', '!=', $but->id ?? 0)
-            ->whereIn('job_id', Job::query()->select('id')->whereNotNull('handed_over_at'))->orderByDesc('id')->limit(self::ROWS)->get();
-        $evidence = array_map(static fn (JobEvidence $row): Evidence => new Evidence(Source::from($row->source), $row->group, $row->item, $row->off, $row->doubt), array_values($rows->all()));
+        $rows = JobEvidence::query()
+            ->where('source', '!=', JobEvidence::NOTHING)
+            ->where('job_id', '!=', $but->id ?? 0)
+            ->whereIn('job_id', Job::query()->select('id')->whereNotNull('handed_over_at'))
+            ->orderByDesc('id')
+            ->limit(self::ROWS)
+            ->get();
+        $evidence = array_map(
+            static fn (JobEvidence $row): Evidence => new Evidence(
+                Source::from($row->source),
+                $row->group,
+                $row->item,
+                $row->off,
+                $row->doubt,
+            ),
+            array_values($rows->all()),
+        );
 
         return new Experience($evidence, $this->analyses->doubts, $this->off());
     }
@@ -100,7 +142,11 @@ final class ShopExperience
     /** How long jobs take against what is usual: the logarithm of it. */
     public function pace(string $family): Normal
     {
-        $pool = $this->isOff(Source::Pace) ? null : $this->pace ??= $this->experience()->pool(Source::Pace, self::JOBS) ?? new Pool([], Source::Pace->textbook($this->analyses->doubts), Source::Pace->again());
+        $pool = $this->isOff(Source::Pace)
+            ? null
+            : ($this->pace ??=
+                $this->experience()->pool(Source::Pace, self::JOBS) ??
+                new Pool([], Source::Pace->textbook($this->analyses->doubts), Source::Pace->again()));
 
         return $pool === null ? Normal::of(0.0, Source::Pace->textbook($this->analyses->doubts)) : $pool->next($family);
     }
@@ -111,7 +157,10 @@ final class ShopExperience
         $rows = $this->experience()->for(self::subjectOf($rig, new RigSnapshot(RigSnapshot::sheetOf($rig))))->rows();
         $repeats = $this->repeats();
         foreach ($this->isOff(Source::Reader) ? [] : $repeats->readers() as $reader => $mm) {
-            $rows["reader.{$reader}"] = self::row(log($mm / $this->analyses->heights->tapeMm), $repeats->of((string) $reader));
+            $rows["reader.{$reader}"] = self::row(
+                log($mm / $this->analyses->heights->tapeMm),
+                $repeats->of((string) $reader),
+            );
         }
         $usual = ['coil' => $this->analyses->heights->coilRolledMm, 'leaf' => $this->analyses->heights->leafRolledMm];
         foreach ($this->isOff(Source::Friction) ? [] : $repeats->springs() as $kind => $mm) {
@@ -125,16 +174,36 @@ final class ShopExperience
     /** Heights that were taped again on finished jobs. */
     public function repeats(): Repeats
     {
-        $readings = Reading::query()->whereNotNull('height_mm')->where('settling', Settling::Rolled->value)->whereDoesntHave('successor')
+        $readings = Reading::query()
+            ->whereNotNull('height_mm')
+            ->where('settling', Settling::Rolled->value)
+            ->whereDoesntHave('successor')
             ->whereHas('job', static fn (Builder $jobs): Builder => $jobs->whereNotNull('handed_over_at'))
-            ->with('job.rounds')->orderByDesc('id')->limit(self::REPEATS)->get()->reverse();
+            ->with('job.rounds')
+            ->orderByDesc('id')
+            ->limit(self::REPEATS)
+            ->get()
+            ->reverse();
         [$last, $pairs] = [[], []];
         foreach ($readings as $reading) {
-            $setting = $reading->stance === Stance::Carried ? json_encode($reading->job->settingOf($reading->round)) : '';
-            $place = implode(' ', [$reading->job_id, $reading->stance->value, $reading->axle->value, $reading->side->value, $setting]);
+            $setting =
+                $reading->stance === Stance::Carried ? json_encode($reading->job->settingOf($reading->round)) : '';
+            $place = implode(' ', [
+                $reading->job_id,
+                $reading->stance->value,
+                $reading->axle->value,
+                $reading->side->value,
+                $setting,
+            ]);
             if (isset($last[$place])) {
                 $vehicle = $reading->job->rig_as_worked['vehicle'];
-                $pairs[] = [(string) $reading->user_id, Suspension::from($reading->axle === Axle::Front ? $vehicle['front_suspension'] : $vehicle['rear_suspension']), $reading->height_mm - $last[$place]];
+                $pairs[] = [
+                    (string) $reading->user_id,
+                    Suspension::from(
+                        $reading->axle === Axle::Front ? $vehicle['front_suspension'] : $vehicle['rear_suspension'],
+                    ),
+                    $reading->height_mm - $last[$place],
+                ];
             }
             $last[$place] = (float) $reading->height_mm;
         }
@@ -163,31 +232,64 @@ final class ShopExperience
     private function toldBy(AnalysedJob $job): array
     {
         $current = $job->current();
-        $suspects = array_filter($job->posterior()->suspects, static fn (Suspect $suspect): bool => $suspect->chance > self::CONSISTENT);
-        if ($current === null || $current->setting === null || $suspects !== [] || $job->described->isPlainBall() || ! $job->taped->isTaped(Stance::Alone) || ! $job->taped->isTaped(Stance::Dropped)) {
+        $suspects = array_filter(
+            $job->posterior()->suspects,
+            static fn (Suspect $suspect): bool => $suspect->chance > self::CONSISTENT,
+        );
+        if (
+            $current === null ||
+            $current->setting === null ||
+            $suspects !== [] ||
+            $job->described->isPlainBall() ||
+            ! $job->taped->isTaped(Stance::Alone) ||
+            ! $job->taped->isTaped(Stance::Dropped)
+        ) {
             return [];
         }
         $textbook = $job->worked->bySheets()->described($this->analyses->doubts)->prior();
 
-        return (new Told(self::subjectOf($job->job->rig, $job->worked), $textbook, $job->posterior(), $this->analyses->doubts))->all();
+        return (new Told(
+            self::subjectOf($job->job->rig, $job->worked),
+            $textbook,
+            $job->posterior(),
+            $this->analyses->doubts,
+        ))->all();
     }
 
     private static function subjectOf(Rig $rig, RigSnapshot $worked): Subject
     {
-        $class = VehicleClass::tryFrom((string) $worked->values(RigPart::Vehicle)->text('vehicle_class')) ?? VehicleClass::usualFor(VehicleBody::from($rig->vehicle->body));
+        $class =
+            VehicleClass::tryFrom((string) $worked->values(RigPart::Vehicle)->text('vehicle_class')) ??
+            VehicleClass::usualFor(VehicleBody::from($rig->vehicle->body));
 
-        return Subject::of($class->value, (string) $worked->values(RigPart::Hitch)->text('family'), $rig->trailer->body, (string) $rig->vehicle->id, (string) $rig->hitch->id, (string) $rig->trailer->id);
+        return Subject::of(
+            $class->value,
+            (string) $worked->values(RigPart::Hitch)->text('family'),
+            $rig->trailer->body,
+            (string) $rig->vehicle->id,
+            (string) $rig->hitch->id,
+            (string) $rig->trailer->id,
+        );
     }
 
     /** @return list<Evidence> how long a job took, against what is usual for its stations and hook-ups */
     private function paceOf(AnalysedJob $job): array
     {
-        $moments = [...$job->job->liveReadings->map(static fn (Reading $reading): int => $reading->taken_at->getTimestamp())->all(), ...$job->job->marks->map(static fn (StationMark $mark): int => $mark->created_at->getTimestamp())->all()];
+        $moments = [
+            ...$job->job->liveReadings
+                ->map(static fn (Reading $reading): int => $reading->taken_at->getTimestamp())
+                ->all(),
+            ...$job->job->marks->map(static fn (StationMark $mark): int => $mark->created_at->getTimestamp())->all(),
+        ];
         $took = WorkedTime::minutes(array_values($moments));
         $family = $job->described->family();
         $stations = array_sum(array_map(StationTimes::usual(...), Station::along($family)));
-        $usual = $stations + max(1, $job->job->roundOf(Stance::Carried)) * StationTimes::hookUp($job->adjusters?->stepMinutes() ?? 0);
+        $usual =
+            $stations +
+            max(1, $job->job->roundOf(Stance::Carried)) * StationTimes::hookUp($job->adjusters?->stepMinutes() ?? 0);
 
-        return $took === null || $took < self::LEAST_MINUTES ? [] : [new Evidence(Source::Pace, self::JOBS, (string) $family?->key(), log($took / $usual), self::PACE_DOUBT)];
+        return $took === null || $took < self::LEAST_MINUTES
+            ? []
+            : [new Evidence(Source::Pace, self::JOBS, (string) $family?->key(), log($took / $usual), self::PACE_DOUBT)];
     }
 }

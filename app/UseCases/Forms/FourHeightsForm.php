@@ -26,16 +26,26 @@ final readonly class FourHeightsForm
     private TypedParts $parts;
 
     /** @param  array<string, string>  $typed */
-    public function __construct(private array $typed, private Adjusters $adjusters, private TakeUp $takeUp, User $person)
-    {
-        $this->problems = new CollectProblems;
+    public function __construct(
+        private array $typed,
+        private Adjusters $adjusters,
+        private TakeUp $takeUp,
+        User $person,
+    ) {
+        $this->problems = new CollectProblems();
         $this->parts = new TypedParts($typed, $person, $this->problems);
     }
 
     /** Null where something does not read, or is not there; the problems say what. */
     public function read(): ?BarTaping
     {
-        $must = array_map($this->parts->length(...), ['ball' => 'ball', 'bar' => 'bar', 'seat' => 'seat', 'rest' => 'rest', ...($this->takeUp->isChain() ? ['chain' => 'chain'] : [])]);
+        $must = array_map($this->parts->length(...), [
+            'ball' => 'ball',
+            'bar' => 'bar',
+            'seat' => 'seat',
+            'rest' => 'rest',
+            ...$this->takeUp->isChain() ? ['chain' => 'chain'] : [],
+        ]);
         $lifted = $this->parts->knownLength('lifted');
         $setting = $this->setting();
         if (! $this->problems->isEmpty() || $setting === null || in_array(null, $must, true)) {
@@ -81,7 +91,14 @@ final readonly class FourHeightsForm
     {
         $zero = Length::zero();
         try {
-            FourHeights::of($heights['ball'] ?? $zero, $heights['bar'] ?? $zero, $heights['seat'] ?? $zero, $heights['rest'] ?? $zero, $heights['chain'] ?? null, $lifted);
+            FourHeights::of(
+                $heights['ball'] ?? $zero,
+                $heights['bar'] ?? $zero,
+                $heights['seat'] ?? $zero,
+                $heights['rest'] ?? $zero,
+                $heights['chain'] ?? null,
+                $lifted,
+            );
         } catch (ImpossibleHeights $impossible) {
             $this->problems->found($impossible->field(), $impossible->expected());
 

@@ -29,7 +29,7 @@ final readonly class GapForm
     /** @param  array<string, string>  $typed */
     public function __construct(array $typed, private Job $job, private User $person)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $this->parts = new TypedParts($typed, $person, $this->problems);
     }
 
@@ -43,8 +43,15 @@ final readonly class GapForm
             return null;
         }
         $measure = new Measure([
-            'job_id' => $this->job->id, 'stance' => Stance::Dropped, 'round' => $this->job->roundOf(Stance::Dropped), 'kind' => MeasureKind::BarGap,
-            'typed' => $this->parts->text('gap'), 'value' => $gap->millimetres(), 'unit' => $this->parts->unitOf('gap', MeasureKind::BarGap), 'user_id' => $this->person->id, 'taken_at' => Date::now(),
+            'job_id' => $this->job->id,
+            'stance' => Stance::Dropped,
+            'round' => $this->job->roundOf(Stance::Dropped),
+            'kind' => MeasureKind::BarGap,
+            'typed' => $this->parts->text('gap'),
+            'value' => $gap->millimetres(),
+            'unit' => $this->parts->unitOf('gap', MeasureKind::BarGap),
+            'user_id' => $this->person->id,
+            'taken_at' => Date::now(),
         ]);
 
         return new TapedBarGap($measure, $loosest === $known ? null : $loosest->millimetres());
@@ -53,9 +60,12 @@ final readonly class GapForm
     /** @return list<HeightsCaution> what does not fit together, as far as it reads */
     public function cautions(TapedBarGap $gap): array
     {
-        $loosest = $gap->loosest ?? $this->job->rigAsWorked()->values(RigPart::Hitch)->number('hang_mm') ?? 0.0;
+        $loosest = $gap->loosest ?? ($this->job->rigAsWorked()->values(RigPart::Hitch)->number('hang_mm') ?? 0.0);
 
-        return $this->taped(Length::ofMillimetres($gap->measure->value ?? 0.0), Length::ofMillimetres($loosest))?->cautions() ?? [];
+        return $this->taped(
+            Length::ofMillimetres($gap->measure->value ?? 0.0),
+            Length::ofMillimetres($loosest),
+        )?->cautions() ?? [];
     }
 
     /** @return array<string, string> by field */

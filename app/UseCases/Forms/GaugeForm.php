@@ -28,9 +28,14 @@ final readonly class GaugeForm
     private TypedParts $parts;
 
     /** @param  array<array-key, string>  $typed */
-    public function __construct(array $typed, private Job $job, private Stance $stance, private User $person, private Adjuster $screw)
-    {
-        $this->problems = new CollectProblems;
+    public function __construct(
+        array $typed,
+        private Job $job,
+        private Stance $stance,
+        private User $person,
+        private Adjuster $screw,
+    ) {
+        $this->problems = new CollectProblems();
         $this->parts = new TypedParts($typed, $person, $this->problems);
     }
 
@@ -49,7 +54,19 @@ final readonly class GaugeForm
             $load = null;
         }
 
-        return $load === null ? null : new Measure(['job_id' => $this->job->id, 'stance' => $this->stance, 'round' => $this->job->roundOf($this->stance), 'kind' => MeasureKind::BallLoad, 'typed' => $this->parts->text('ball_load'), 'value' => $load, 'unit' => $this->parts->unitOf('ball_load'), 'user_id' => $this->person->id, 'taken_at' => Date::now()]);
+        return $load === null
+            ? null
+            : new Measure([
+                'job_id' => $this->job->id,
+                'stance' => $this->stance,
+                'round' => $this->job->roundOf($this->stance),
+                'kind' => MeasureKind::BallLoad,
+                'typed' => $this->parts->text('ball_load'),
+                'value' => $load,
+                'unit' => $this->parts->unitOf('ball_load'),
+                'user_id' => $this->person->id,
+                'taken_at' => Date::now(),
+            ]);
     }
 
     /** Turns since the last reading, tighter above 0; 0 where it was not turned. Null where it does not read. */

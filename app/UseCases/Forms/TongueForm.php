@@ -27,7 +27,7 @@ final readonly class TongueForm
     /** @param  array<string, string>  $typed */
     public function __construct(private array $typed, private Rig $rig, User $person)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $this->parts = new TypedParts($typed, $person, $this->problems);
     }
 
@@ -38,7 +38,10 @@ final readonly class TongueForm
         $load = $way === TongueWay::Share ? $this->shareOfGross() : $this->parts->load('read');
         $height = $this->optional('hitch_height');
         $behind = $this->optional('behind_ball');
-        [$toScale, $toTongue] = $way === TongueWay::Lever ? [$this->parts->length('arm_scale'), $this->parts->length('arm_tongue')] : [null, null];
+        [$toScale, $toTongue] =
+            $way === TongueWay::Lever
+                ? [$this->parts->length('arm_scale'), $this->parts->length('arm_tongue')]
+                : [null, null];
         $this->fills();
         if ($way === null || $load === null || ! $this->problems->isEmpty()) {
             return null;

@@ -74,7 +74,12 @@ final readonly class TypedParts
     /** The unit that a load or a height was typed in; a person's own where none was. */
     public function unitOf(string $field, MeasureKind $kind = MeasureKind::BallLoad): string
     {
-        return $kind->isLength() ? ($this->read($field, $this->person->lengthParser()->parse(...))?->unit() ?? $this->person->fineness->unit())->value : $this->person->loadParser()->unitOf($this->text($field))->value;
+        return $kind->isLength()
+            ? (
+                $this->read($field, $this->person->lengthParser()->parse(...))?->unit() ??
+                $this->person->fineness->unit()
+            )->value
+            : $this->person->loadParser()->unitOf($this->text($field))->value;
     }
 
     public function pressure(string $field): ?Pressure

@@ -24,9 +24,18 @@ final readonly class KeptPart
         $before = $model->exists ? $model::query()->findOrFail($model->id) : null;
         $model->save();
         foreach ($before === null ? [] : $part->fields() as $field) {
-            [$from, $to] = $before === null || ! $field->isRating() ? [null, null] : [PartModels::value($before, $field), PartModels::value($model, $field)];
+            [$from, $to] =
+                $before === null || ! $field->isRating()
+                    ? [null, null]
+                    : [PartModels::value($before, $field), PartModels::value($model, $field)];
             if ($from !== $to) {
-                $this->deeds->record(AuditEvent::RatingChanged, $by, ['part' => $model->name, 'of' => $part->value, 'field' => $field->key, 'from_kg' => $from, 'to_kg' => $to]);
+                $this->deeds->record(AuditEvent::RatingChanged, $by, [
+                    'part' => $model->name,
+                    'of' => $part->value,
+                    'field' => $field->key,
+                    'from_kg' => $from,
+                    'to_kg' => $to,
+                ]);
             }
         }
     }

@@ -27,7 +27,16 @@ final readonly class OpenJobs
         foreach ($this->rigs() as $rig) {
             /** @var Collection<int, Job> $jobs */
             $jobs = Job::query()->where('rig_id', $rig->id)->whereNull('handed_over_at')->get();
-            $jobs->each(fn (Job $job): bool => $job->update(['rig_as_worked' => [...RigSnapshot::sheetOf($rig), 'aboard' => $job->rig_as_worked['aboard'] ?? null, 'learnt' => null, 'experience' => $job->rig_as_worked['experience'] ?? null]]));
+            $jobs->each(
+                fn (Job $job): bool => $job->update([
+                    'rig_as_worked' => [
+                        ...RigSnapshot::sheetOf($rig),
+                        'aboard' => $job->rig_as_worked['aboard'] ?? null,
+                        'learnt' => null,
+                        'experience' => $job->rig_as_worked['experience'] ?? null,
+                    ],
+                ]),
+            );
         }
     }
 
@@ -39,7 +48,9 @@ final readonly class OpenJobs
     public function check(): void
     {
         foreach ($this->rigs() as $rig) {
-            (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($this->part->value, $this->model))))->specified()->check(new ThrowFirstProblem);
+            (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($this->part->value, $this->model))))
+                ->specified()
+                ->check(new ThrowFirstProblem());
         }
     }
 
@@ -47,6 +58,10 @@ final readonly class OpenJobs
     public function rigs(): Collection
     {
         /** @var Collection<int, Rig> */
-        return Rig::query()->where("{$this->part->value}_id", $this->model->id)->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->get();
+        return Rig::query()
+            ->where("{$this->part->value}_id", $this->model->id)
+            ->with(['vehicle', 'trailer', 'hitch'])
+            ->orderByDesc('id')
+            ->get();
     }
 }

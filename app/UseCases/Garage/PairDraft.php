@@ -27,7 +27,7 @@ final readonly class PairDraft
     /** @param  array<array-key, string>  $picked  part => id */
     public function __construct(array $picked)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $parts = [];
         foreach (RigPart::cases() as $part) {
             $id = $picked[$part->value] ?? '';
@@ -37,7 +37,11 @@ final readonly class PairDraft
             }
         }
         $this->parts = $parts;
-        CoreRig::check($this->length('hitch', 'bar_arm_mm'), $this->length('trailer', 'ball_to_axle_mm'), $this->problems);
+        CoreRig::check(
+            $this->length('hitch', 'bar_arm_mm'),
+            $this->length('trailer', 'ball_to_axle_mm'),
+            $this->problems,
+        );
     }
 
     /** @return array<string, string> field => sentence */

@@ -13,7 +13,9 @@ use Yoke\Adjuster\Exception\ImpossibleSetting;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Rig\Stance;
 
-/** What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave. */
+/**
+ * What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave.
+ */
 final readonly class CorrectHookUp
 {
     public function __construct(private WritingDoor $door)
@@ -59,7 +61,11 @@ final readonly class CorrectHookUp
         $book = $job->load('rounds')->roundBook();
         $on = $book->hookUpOf($job->roundOf(Stance::Carried));
 
-        return $job->rounds->filter(static fn (Round $round): bool => $round->stance === Stance::Carried
-            && $book->hookUpOf($round->number) === $on)->values();
+        return $job->rounds
+            ->filter(
+                static fn (Round $round): bool => $round->stance === Stance::Carried &&
+                    $book->hookUpOf($round->number) === $on,
+            )
+            ->values();
     }
 }

@@ -10,7 +10,10 @@ use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use App\UseCases\Tape\RoundLog;
 
-/** What the gauge in a head shows: a turned screw is another setting, and what was read before it stays with the one before. */
+/**
+ * What the gauge in a head shows: a turned screw is another setting, and what was read before it stays with the one
+ * before.
+ */
 final readonly class RecordGauge
 {
     public function __construct(private WritingDoor $door)

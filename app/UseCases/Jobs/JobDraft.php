@@ -48,7 +48,7 @@ final readonly class JobDraft
     /** @param  array<array-key, mixed>  $form */
     public function __construct(array $form, User $person, private ShopSettings $settings)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $this->typed = new TypedParts($form, $person, $this->problems);
         $this->title = $this->typed->name('title');
         $garage = new PickedPart($this->typed, $this->problems);
@@ -56,7 +56,11 @@ final readonly class JobDraft
         $this->vehicle = $vehicle instanceof Vehicle ? $vehicle : $this->newVehicle();
         $this->trailer = $trailer instanceof Trailer ? $trailer : $this->newTrailer();
         $this->hitch = $hitch instanceof Hitch ? $hitch : $this->newHitch();
-        CoreRig::check($this->length($this->hitch, 'bar_arm_mm'), $this->length($this->trailer, 'ball_to_axle_mm'), $this->problems);
+        CoreRig::check(
+            $this->length($this->hitch, 'bar_arm_mm'),
+            $this->length($this->trailer, 'ball_to_axle_mm'),
+            $this->problems,
+        );
     }
 
     /** @return array<string, string> field => sentence */
@@ -96,12 +100,23 @@ final readonly class JobDraft
         $springs = Expected::of('form.springs');
 
         return new Vehicle([
-            'name' => $this->typed->nameOr('vehicle_name', Text::of('screen.new_part.vehicle', ['title' => $this->title])),
-            'body' => $this->typed->choiceOr('vehicle_body', $class?->body() ?? VehicleBody::PickUp, Expected::of('form.shape'))?->value,
+            'name' => $this->typed->nameOr(
+                'vehicle_name',
+                Text::of('screen.new_part.vehicle', ['title' => $this->title]),
+            ),
+            'body' => $this->typed->choiceOr(
+                'vehicle_body',
+                $class?->body() ?? VehicleBody::PickUp,
+                Expected::of('form.shape'),
+            )?->value,
             'wheelbase_mm' => $wheelbase?->millimetres(),
             'overhang_mm' => $overhang?->millimetres(),
             'front_suspension' => $this->typed->choiceOr('front_suspension', Suspension::Coil, $springs)?->value,
-            'rear_suspension' => $this->typed->choiceOr('rear_suspension', $class?->rearSuspension() ?? Suspension::Coil, $springs)?->value,
+            'rear_suspension' => $this->typed->choiceOr(
+                'rear_suspension',
+                $class?->rearSuspension() ?? Suspension::Coil,
+                $springs,
+            )?->value,
             'sheet' => $this->sheet(RigPart::Vehicle, ['vehicle_class', 'levelling']),
         ]);
     }
@@ -114,7 +129,10 @@ final readonly class JobDraft
         CoreTrailer::check($axles, $ballToAxle, $weight, $this->problems);
 
         return new Trailer([
-            'name' => $this->typed->nameOr('trailer_name', Text::of('screen.new_part.trailer', ['title' => $this->title])),
+            'name' => $this->typed->nameOr(
+                'trailer_name',
+                Text::of('screen.new_part.trailer', ['title' => $this->title]),
+            ),
             'body' => $this->typed->choiceOr('trailer_body', TrailerBody::Box, Expected::of('form.shape'))?->value,
             'axles' => $axles,
             'ball_to_axle_mm' => $ballToAxle?->millimetres(),
@@ -128,7 +146,12 @@ final readonly class JobDraft
         $barArm = $this->typed->knownLength('bar_arm');
         CoreHitch::check($barArm, $this->problems);
 
-        return new Hitch(['name' => $this->typed->nameOr('hitch_name', Text::of('screen.new_part.hitch', ['title' => $this->title])), 'bar_arm_mm' => $barArm?->millimetres(), 'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg']) + $this->settings->ofNewHitches()]);
+        return new Hitch([
+            'name' => $this->typed->nameOr('hitch_name', Text::of('screen.new_part.hitch', ['title' => $this->title])),
+            'bar_arm_mm' => $barArm?->millimetres(),
+            'sheet' => $this->sheet(RigPart::Hitch, ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg']) +
+                $this->settings->ofNewHitches(),
+        ]);
     }
 
     /**
@@ -142,7 +165,12 @@ final readonly class JobDraft
         $sheet = [];
         foreach ($keys as $key) {
             $field = $part->fields()[$key];
-            $value = $this->typed->text($key) === '' ? null : ($field->kind === FieldKind::Choice ? $this->typed->text($key) : $this->typed->load($key)?->kilograms());
+            $value =
+                $this->typed->text($key) === ''
+                    ? null
+                    : ($field->kind === FieldKind::Choice
+                        ? $this->typed->text($key)
+                        : $this->typed->load($key)?->kilograms());
             $objection = $value === null ? null : $field->objection($value);
             if ($objection !== null) {
                 $this->problems->found($key, $objection);

@@ -24,7 +24,10 @@ final readonly class NewJob
             'rig_id' => $rig->id,
             'title' => $title,
             'booked_on' => Date::today(),
-            'rig_as_worked' => [...RigSnapshot::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])), 'experience' => $this->experience->for($rig)->rows() ?: null],
+            'rig_as_worked' => [
+                ...RigSnapshot::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
+                'experience' => $this->experience->for($rig)->rows() ?: null,
+            ],
             'band_from' => $this->settings->band()->from,
             'band_to' => $this->settings->band()->to,
         ]);

@@ -35,12 +35,13 @@ final readonly class NewLoad
     private ?RigSnapshot $worked;
 
     /**
-     * @param  array<array-key, string>  $typed  vehicle, trailer, tongue_weight_kg; what is left out is as the hitch was used last
+     * @param  array<array-key, string>  $typed  vehicle, trailer, tongue_weight_kg; what is left out is as the hitch
+     *     was used last
      * @param  Rig|null  $last  that the hitch was on last
      */
     public function __construct(public Hitch $hitch, private array $typed, private ?Rig $last, private User $person)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $this->vehicle = $this->vehicle();
         $this->trailer = $this->trailer();
         foreach ([RigPart::Vehicle, RigPart::Trailer] as $part) {
@@ -72,8 +73,14 @@ final readonly class NewLoad
     /** The pair as it would be; not saved. */
     public function rig(): Rig
     {
-        return (new Rig(['vehicle_id' => $this->vehicle->id, 'trailer_id' => $this->trailer->id, 'hitch_id' => $this->hitch->id]))
-            ->setRelation('vehicle', $this->vehicle)->setRelation('trailer', $this->trailer)->setRelation('hitch', $this->hitch);
+        return (new Rig([
+            'vehicle_id' => $this->vehicle->id,
+            'trailer_id' => $this->trailer->id,
+            'hitch_id' => $this->hitch->id,
+        ]))
+            ->setRelation('vehicle', $this->vehicle)
+            ->setRelation('trailer', $this->trailer)
+            ->setRelation('hitch', $this->hitch);
     }
 
     public function start(KeptPart $kept, NewJob $jobs): Job
@@ -82,7 +89,11 @@ final readonly class NewLoad
             if ($this->trailer->isDirty()) {
                 $kept->save(RigPart::Trailer, $this->trailer, $this->person);
             }
-            $rig = Rig::query()->firstOrCreate(['vehicle_id' => $this->vehicle->id, 'trailer_id' => $this->trailer->id, 'hitch_id' => $this->hitch->id]);
+            $rig = Rig::query()->firstOrCreate([
+                'vehicle_id' => $this->vehicle->id,
+                'trailer_id' => $this->trailer->id,
+                'hitch_id' => $this->hitch->id,
+            ]);
             $rig->bringBack();
 
             return $jobs->of($rig, mb_substr("{$this->trailer->name}, {$this->vehicle->name}", 0, 80));
@@ -102,12 +113,21 @@ final readonly class NewLoad
         $picked = $this->picked(RigPart::Trailer);
         $trailer = $picked instanceof Trailer ? $picked : $this->last->trailer ?? Trailer::query()->firstOrNew();
         $field = RigPart::Trailer->fields()['tongue_weight_kg'];
-        $typed = ($this->typed['tongue_weight_kg'] ?? '') === '' ? null : (new TypedParts($this->typed, $this->person, $this->problems))->load('tongue_weight_kg')?->kilograms();
+        $typed =
+            ($this->typed['tongue_weight_kg'] ?? '') === ''
+                ? null
+                : (new TypedParts($this->typed, $this->person, $this->problems))
+                    ->load('tongue_weight_kg')
+                    ?->kilograms();
         $objection = $typed === null ? null : $field->objection($typed);
         if ($objection !== null) {
             $this->problems->found('tongue_weight_kg', $objection);
         } elseif ($typed !== null && abs($typed - (float) ($trailer->sheet['tongue_weight_kg'] ?? 0.0)) > 0.05) {
-            $trailer->sheet = [...$trailer->sheet ?? [], 'tongue_weight_kg' => $typed, 'tongue_weight_by' => TongueWeightSource::TongueScale->value];
+            $trailer->sheet = [
+                ...$trailer->sheet ?? [],
+                'tongue_weight_kg' => $typed,
+                'tongue_weight_by' => TongueWeightSource::TongueScale->value,
+            ];
         }
 
         return $trailer;

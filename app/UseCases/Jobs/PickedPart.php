@@ -18,7 +18,15 @@ final readonly class PickedPart
 {
     /** What describes a new part: where any of it was typed, a new one is meant. */
     private const DESCRIBES = [
-        'vehicle' => ['vehicle_body', 'wheelbase', 'overhang', 'front_suspension', 'rear_suspension', 'vehicle_class', 'levelling'],
+        'vehicle' => [
+            'vehicle_body',
+            'wheelbase',
+            'overhang',
+            'front_suspension',
+            'rear_suspension',
+            'vehicle_class',
+            'levelling',
+        ],
         'trailer' => ['trailer_body', 'ball_to_axle', 'gross_weight', 'tongue_weight_kg'],
         'hitch' => ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg', 'bar_arm'],
     ];
@@ -48,8 +56,19 @@ final readonly class PickedPart
     private function named(RigPart $part): Vehicle|Trailer|Hitch|null
     {
         $name = $this->typed->text("{$part->value}_name");
-        $isDescribed = array_filter(self::DESCRIBES[$part->value], fn (string $field): bool => $this->typed->text($field) !== '') !== [];
-        $found = $name === '' || $isDescribed ? [] : PartModels::of($part)::atHand()->whereRaw('lower(name) = ?', [mb_strtolower($name)])->limit(2)->pluck('id')->all();
+        $isDescribed =
+            array_filter(
+                self::DESCRIBES[$part->value],
+                fn (string $field): bool => $this->typed->text($field) !== '',
+            ) !== [];
+        $found =
+            $name === '' || $isDescribed
+                ? []
+                : PartModels::of($part)::atHand()
+                        ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
+                        ->limit(2)
+                        ->pluck('id')
+                        ->all();
 
         return count($found) === 1 && is_numeric($found[0]) ? PartModels::find($part, (int) $found[0]) : null;
     }

@@ -38,7 +38,7 @@ final class LoadDraft
     /** @param  list<Tank>  $tanks */
     private function __construct(private readonly Rig $rig, public readonly array $tanks, private readonly User $person)
     {
-        $this->problems = new CollectProblems;
+        $this->problems = new CollectProblems();
         $this->room = new LoadRoom($rig);
     }
 
@@ -99,7 +99,12 @@ final class LoadDraft
     {
         $water = array_map(fn (Tank $tank): ?Item => $this->fill($tank), $this->tanks);
 
-        return array_values(array_filter([...array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows), ...$water], static fn (?Item $item): bool => $item !== null));
+        return array_values(
+            array_filter(
+                [...array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows), ...$water],
+                static fn (?Item $item): bool => $item !== null,
+            ),
+        );
     }
 
     /** @return array<string, string> by field */
@@ -111,13 +116,18 @@ final class LoadDraft
     /** @return list<array{name: string, kg: float, on: string, mm: float}> */
     public function toKeep(): array
     {
-        return Aboard::rows(array_values(array_filter(array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows))));
+        return Aboard::rows(
+            array_values(array_filter(array_map(static fn (LoadRow $row): ?Item => $row->item, $this->rows))),
+        );
     }
 
     /** @return array<string, float> */
     public function fillsToKeep(): array
     {
-        return array_map(static fn (string $percent): float => (float) str_replace(',', '.', $percent) / 100, $this->fills);
+        return array_map(
+            static fn (string $percent): float => (float) str_replace(',', '.', $percent) / 100,
+            $this->fills,
+        );
     }
 
     public function drawnAt(Item $item): float
@@ -134,7 +144,7 @@ final class LoadDraft
     private function read(array $typed): void
     {
         $i = count($this->rows);
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         $row = LoadRow::read($typed, $this->room, $this->person, $problems);
         try {
             if ($row->item !== null) {

@@ -22,21 +22,33 @@ final readonly class LoadRow
     /** Beyond it a number is no length of a rig, mm, and no weight of a load, kg. */
     private const FURTHEST = 1e5;
 
-    private function __construct(public string $name, public string $weight, public string $on, public string $place, public ?Item $item)
-    {
+    private function __construct(
+        public string $name,
+        public string $weight,
+        public string $on,
+        public string $place,
+        public ?Item $item,
+    ) {
     }
 
     public static function of(Item $item, User $person): self
     {
         $print = new QuantityWords($person);
 
-        return new self($item->name, $print->load($item->weight), $item->on->value, $print->length($item->place), $item);
+        return new self(
+            $item->name,
+            $print->load($item->weight),
+            $item->on->value,
+            $print->length($item->place),
+            $item,
+        );
     }
 
     /**
      * What was dragged counts over what was typed; what was not touched since it was printed keeps its exact value.
      *
-     * @param  array<array-key, string>  $typed  name, weight, on, place; kg and mm as they were printed from; drawn where dragged
+     * @param  array<array-key, string>  $typed  name, weight, on, place; kg and mm as they were printed from; drawn
+     *     where dragged
      */
     public static function read(array $typed, LoadRoom $room, User $person, Problems $problems): self
     {
@@ -46,7 +58,8 @@ final readonly class LoadRow
         $on = $parts->choice('on', Carrier::class, Expected::of('form.carrier'));
         $wasLoad = self::exact($typed['kg'] ?? '', Load::ofKilograms(...));
         $wasPlace = self::exact($typed['mm'] ?? '', Length::ofMillimetres(...));
-        $weight = $wasLoad !== null && $print->load($wasLoad) === $parts->text('weight') ? $wasLoad : $parts->load('weight');
+        $weight =
+            $wasLoad !== null && $print->load($wasLoad) === $parts->text('weight') ? $wasLoad : $parts->load('weight');
         $drawn = self::exact($typed['drawn'] ?? '', Length::ofMillimetres(...));
         $place = match (true) {
             $drawn !== null && $on !== null => $room->placeAt($on, $drawn->millimetres()),
@@ -54,13 +67,22 @@ final readonly class LoadRow
             default => $parts->length('place'),
         };
         try {
-            $item = $weight === null || $on === null || $place === null || $name === '' ? null : Item::of($name, $weight, $on, $place);
+            $item =
+                $weight === null || $on === null || $place === null || $name === ''
+                    ? null
+                    : Item::of($name, $weight, $on, $place);
         } catch (ImpossibleItem $impossible) {
             $problems->found($impossible->field(), $impossible->expected());
             $item = null;
         }
 
-        return new self($name, $parts->text('weight'), $on->value ?? 'vehicle', $drawn === null || $place === null ? $parts->text('place') : $print->length($place), $item);
+        return new self(
+            $name,
+            $parts->text('weight'),
+            $on->value ?? 'vehicle',
+            $drawn === null || $place === null ? $parts->text('place') : $print->length($place),
+            $item,
+        );
     }
 
     public function withoutItem(): self

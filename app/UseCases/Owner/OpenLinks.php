@@ -23,11 +23,18 @@ final readonly class OpenLinks
     /** Null for one that is guessed, cut short, ended or taken back. */
     public function of(Request $request, string $token): ?CardLink
     {
-        if (! $request->hasValidRelativeSignatureWhileIgnoring(static fn (string $parameter): bool => preg_match(self::ASKED, $parameter) === 1)) {
+        if (
+            ! $request->hasValidRelativeSignatureWhileIgnoring(
+                static fn (string $parameter): bool => preg_match(self::ASKED, $parameter) === 1,
+            )
+        ) {
             return null;
         }
-        $link = CardLink::query()->with(['job', 'user'])->where('token', $token)->first();
-        if (! $link instanceof CardLink) {
+        $link = CardLink::query()
+            ->with(['job', 'user'])
+            ->where('token', $token)
+            ->first();
+        if (! ($link instanceof CardLink)) {
             return null;
         }
         $this->application->setLocale($link->language->value);

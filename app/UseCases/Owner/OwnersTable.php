@@ -13,7 +13,8 @@ use Yoke\Trip\TripGrid;
 use Yoke\Trip\TripTable;
 
 /**
- * The answers for every load of a rig's grid: worked out once, and again when the rig, its readings or the shop's settings
+ * The answers for every load of a rig's grid: worked out once, and again when the rig, its readings or the shop's
+ * settings
  * say otherwise.
  *
  * @phpstan-import-type EntryRow from TripEntry
@@ -34,7 +35,11 @@ final readonly class OwnersTable
             return null;
         }
         $grid = TripGrid::of($job->rig, $job->described->tanks(), $job->worked->aboard());
-        $entries = $this->cache->remember($this->name($job, $on), self::DAYS * 86_400, static fn (): array => self::entries($job, $grid, $on));
+        $entries = $this->cache->remember(
+            $this->name($job, $on),
+            self::DAYS * 86_400,
+            static fn (): array => self::entries($job, $grid, $on),
+        );
 
         return $entries === [] ? null : new TripTable($grid, array_map(TripEntry::ofArray(...), $entries));
     }
@@ -43,7 +48,15 @@ final readonly class OwnersTable
     private static function entries(AnalysedJob $job, TripGrid $grid, Setting $on): array
     {
         $reference = $job->adjusters === null ? $on : $job->reference();
-        $answers = new TripAnswers($job->described, $job->posterior(), $job->adjusters, $reference, $on, $job->goal, $job->shop->policy);
+        $answers = new TripAnswers(
+            $job->described,
+            $job->posterior(),
+            $job->adjusters,
+            $reference,
+            $on,
+            $job->goal,
+            $job->shop->policy,
+        );
 
         return array_map(static fn (TripEntry $entry): array => $entry->toArray(), $answers->table($grid)->entries);
     }
@@ -51,6 +64,17 @@ final readonly class OwnersTable
     /** Another one as soon as anything that the answers hang on differs. */
     private function name(AnalysedJob $job, Setting $on): string
     {
-        return 'owners-table-2.'.hash('xxh128', serialize([$job->worked, $job->posterior()->variants(0.0), $on, $job->goal, $job->shop->policy, $job->shop->doubts]));
+        return 'owners-table-2.'.
+            hash(
+                'xxh128',
+                serialize([
+                    $job->worked,
+                    $job->posterior()->variants(0.0),
+                    $on,
+                    $job->goal,
+                    $job->shop->policy,
+                    $job->shop->doubts,
+                ]),
+            );
     }
 }

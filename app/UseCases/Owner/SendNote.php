@@ -20,7 +20,12 @@ final readonly class SendNote
     /** Whoever holds the link may. */
     public function sent(CardLink $link, string $note): void
     {
-        OwnerNote::query()->create(['job_id' => $link->job->id, 'card_link_id' => $link->id, 'note' => $note, 'sent_at' => Date::now()]);
+        OwnerNote::query()->create([
+            'job_id' => $link->job->id,
+            'card_link_id' => $link->id,
+            'note' => $note,
+            'sent_at' => Date::now(),
+        ]);
     }
 
     public function seen(User $person, OwnerNote $note): void

@@ -27,7 +27,10 @@ final readonly class ShareCard
     {
     }
 
-    /** Another link, in the language and units of whoever is to read it; the ones before stay open until they are revoked. */
+    /**
+     * Another link, in the language and units of whoever is to read it; the ones before stay open until they are
+     * revoked.
+     */
     public function shared(User $person, Job $job, Language $language, ?Fineness $fineness): CardLink
     {
         return $this->door->onJob($person, $job, function () use ($person, $job, $language, $fineness): CardLink {

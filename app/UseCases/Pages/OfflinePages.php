@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Station;
 
-/** Which pages a browser keeps for when there is no connection: the yard, and the benches and procedures of today's jobs. */
+/**
+ * Which pages a browser keeps for when there is no connection: the yard, and the benches and procedures of today's
+ * jobs.
+ */
 final readonly class OfflinePages
 {
     /** Jobs whose pages are kept. */
@@ -34,8 +37,14 @@ final readonly class OfflinePages
     /** @return list<string> */
     private function of(Job $job): array
     {
-        $stations = array_map(static fn (Station $station): string => route('bench', [$job, $station->value], false), Station::along($job->rigAsWorked()->specified()->family()));
-        $lists = array_map(static fn (Occasion $occasion): string => route('procedures.list', [$job, $occasion->value], false), Occasion::cases());
+        $stations = array_map(
+            static fn (Station $station): string => route('bench', [$job, $station->value], false),
+            Station::along($job->rigAsWorked()->specified()->family()),
+        );
+        $lists = array_map(
+            static fn (Occasion $occasion): string => route('procedures.list', [$job, $occasion->value], false),
+            Occasion::cases(),
+        );
 
         return [route('jobs.resume', $job, false), ...$stations, route('jobs.plan', $job, false), ...$lists];
     }

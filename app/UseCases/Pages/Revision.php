@@ -18,8 +18,16 @@ final class Revision
     /** Of a job with the other jobs of its rig, and of what belongs to the shop: garage, people, settings. */
     public static function ofJob(int $job): string
     {
-        return DB::table('revisions')->where('of', 'shop')
-            ->orWhereIn('of', DB::table('jobs')->selectRaw("'job:' || id")->where('rig_id', DB::table('jobs')->select('rig_id')->where('id', $job)))
-            ->orderBy('of')->pluck('mark')->implode(' ');
+        return DB::table('revisions')
+            ->where('of', 'shop')
+            ->orWhereIn(
+                'of',
+                DB::table('jobs')
+                    ->selectRaw("'job:' || id")
+                    ->where('rig_id', DB::table('jobs')->select('rig_id')->where('id', $job)),
+            )
+            ->orderBy('of')
+            ->pluck('mark')
+            ->implode(' ');
     }
 }

@@ -10,7 +10,9 @@ use App\UseCases\Audit\AuditLog;
 use Illuminate\Contracts\Hashing\Hasher;
 use SensitiveParameter;
 
-/** A person's own password: by a link that lets them in, or in place of the one they have. Other sign-ins end with it. */
+/**
+ * A person's own password: by a link that lets them in, or in place of the one they have. Other sign-ins end with it.
+ */
 final readonly class ChoosePassword
 {
     public function __construct(private EntryLinks $links, private AuditLog $deeds, private Hasher $hasher)

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\UseCases\People;
 
 /**
- * Some fifty thousand passwords that are tried first wherever somebody guesses: the first five bytes of each one's SHA-256,
+ * Some fifty thousand passwords that are tried first wherever somebody guesses: the first five bytes of each one's
+ * SHA-256,
  * sorted (docs/running.md says where the list comes from).
  */
 final readonly class CommonPasswords
@@ -15,7 +16,17 @@ final readonly class CommonPasswords
     private const LEAST_ROOT = 4;
 
     /** Letters that figures and signs stand for. */
-    private const STANDS_FOR = ['@' => 'a', '4' => 'a', '3' => 'e', '1' => 'i', '!' => 'i', '0' => 'o', '$' => 's', '5' => 's', '7' => 't'];
+    private const STANDS_FOR = [
+        '@' => 'a',
+        '4' => 'a',
+        '3' => 'e',
+        '1' => 'i',
+        '!' => 'i',
+        '0' => 'o',
+        '$' => 's',
+        '5' => 's',
+        '7' => 't',
+    ];
 
     private const ABOUT = '0123456789 !@#$%^&*()-_=+.,?';
 
@@ -26,7 +37,10 @@ final readonly class CommonPasswords
         $this->hashes = (string) file_get_contents($file);
     }
 
-    /** Common itself, or a common one dressed up: figures and signs about it, some of its letters as figures, written twice. */
+    /**
+     * Common itself, or a common one dressed up: figures and signs about it, some of its letters as figures, written
+     * twice.
+     */
     public function has(string $password): bool
     {
         $lower = mb_strtolower($password);
@@ -67,7 +81,9 @@ final readonly class CommonPasswords
     private static function isMonotone(string $password): bool
     {
         $bytes = array_values((array) unpack('C*', $password));
-        $steps = array_count_values(array_map(static fn (int $a, int $b): int => $b - $a, array_slice($bytes, 0, -1), array_slice($bytes, 1)));
+        $steps = array_count_values(
+            array_map(static fn (int $a, int $b): int => $b - $a, array_slice($bytes, 0, -1), array_slice($bytes, 1)),
+        );
 
         return count(array_unique($bytes)) <= 3 || ($steps !== [] && max($steps) >= 0.8 * (count($bytes) - 1));
     }

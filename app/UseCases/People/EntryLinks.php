@@ -8,7 +8,10 @@ use App\Models\User;
 use Illuminate\Auth\Passwords\PasswordBroker;
 use Illuminate\Auth\Passwords\PasswordBrokerManager;
 
-/** Links by which somebody chooses a password: to come in for the first time, or after it was forgotten. Good once, for a while. */
+/**
+ * Links by which somebody chooses a password: to come in for the first time, or after it was forgotten. Good once, for
+ * a while.
+ */
 final readonly class EntryLinks
 {
     public const INVITATION = 'invitation';
@@ -47,6 +50,8 @@ final readonly class EntryLinks
     {
         $broker = $this->brokers->broker(self::KINDS[$kind]);
 
-        return $broker instanceof PasswordBroker ? $broker : throw new \LogicException('Expected the framework\'s own password broker.');
+        return $broker instanceof PasswordBroker
+            ? $broker
+            : throw new \LogicException('Expected the framework\'s own password broker.');
     }
 }

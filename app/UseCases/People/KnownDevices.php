@@ -9,7 +9,8 @@ use Illuminate\Cookie\CookieJar;
 use Illuminate\Http\Request;
 
 /**
- * Whose accounts a browser has signed in to before, in a cookie that nobody else can write: strangers who guess at an account from
+ * Whose accounts a browser has signed in to before, in a cookie that nobody else can write: strangers who guess at an
+ * account from
  * many places do not lock out who comes back to it.
  */
 final readonly class KnownDevices
@@ -32,7 +33,11 @@ final readonly class KnownDevices
 
     public function remember(Request $request, User $person): void
     {
-        $marks = array_slice(array_values(array_unique([self::mark($person->email), ...self::marks($request)])), 0, self::MOST);
+        $marks = array_slice(
+            array_values(array_unique([self::mark($person->email), ...self::marks($request)])),
+            0,
+            self::MOST,
+        );
         $this->cookies->queue(self::COOKIE, implode('.', $marks), self::MINUTES);
     }
 

@@ -20,8 +20,13 @@ final readonly class ManagePeople
 {
     private const UNUSABLE_LENGTH = 60;
 
-    public function __construct(private WritingDoor $door, private Gate $gate, private EntryLinks $links, private AuditLog $deeds, private ShopSettings $settings)
-    {
+    public function __construct(
+        private WritingDoor $door,
+        private Gate $gate,
+        private EntryLinks $links,
+        private AuditLog $deeds,
+        private ShopSettings $settings,
+    ) {
     }
 
     public function invited(User $owner, PersonDraft $draft, Role $role): User
@@ -42,13 +47,17 @@ final readonly class ManagePeople
 
     public function role(User $owner, User $person, Role $role): void
     {
-        $this->manage($owner, $person, ['role' => $role, 'role_standing' => null], AuditEvent::RoleChanged, ['role' => $role->value]);
+        $this->manage($owner, $person, ['role' => $role, 'role_standing' => null], AuditEvent::RoleChanged, [
+            'role' => $role->value,
+        ]);
     }
 
     /** What they did stays under their name; they are signed out everywhere, and their programs with them, for good. */
     public function letGo(User $owner, User $person): void
     {
-        $this->manage($owner, $person, ['left_at' => Date::now()], AuditEvent::Left, [], function () use ($person): void {
+        $this->manage($owner, $person, ['left_at' => Date::now()], AuditEvent::Left, [], function () use (
+            $person,
+        ): void {
             Sessions::end($person);
             OutsideAccess::end($person);
             $this->links->close($person);
@@ -58,17 +67,30 @@ final readonly class ManagePeople
 
     public function takenBack(User $owner, User $person): void
     {
-        $this->manage($owner, $person, ['left_at' => null], AuditEvent::RoleChanged, ['role' => $person->role?->value], static function () use ($person): void {
-            Revocation::Person->lift(Revocation::ofAddress($person->email));
-        });
+        $this->manage(
+            $owner,
+            $person,
+            ['left_at' => null],
+            AuditEvent::RoleChanged,
+            ['role' => $person->role?->value],
+            static function () use ($person): void {
+                Revocation::Person->lift(Revocation::ofAddress($person->email));
+            },
+        );
     }
 
     /**
      * @param  array<string, mixed>  $columns
      * @param  array<string, string|null>  $with  what the record of deeds says besides the name
      */
-    private function manage(User $owner, User $person, array $columns, AuditEvent $deed, array $with, ?\Closure $besides = null): void
-    {
+    private function manage(
+        User $owner,
+        User $person,
+        array $columns,
+        AuditEvent $deed,
+        array $with,
+        ?\Closure $besides = null,
+    ): void {
         $this->gate->forUser($owner)->authorize('manage', $person);
         $this->door->inShop($owner, 'own', function () use ($owner, $person, $columns, $deed, $with, $besides): void {
             $person->update($columns);

@@ -28,7 +28,11 @@ final readonly class NewPassword
             mb_strlen($password) < self::LEAST => 'short',
             strlen($password) > self::MOST => 'long',
             $this->common->has($password) => 'common',
-            array_filter($of, static fn (string $name): bool => mb_strlen($name) > 3 && trim(str_replace(mb_strtolower($name), '', $letters), '0123456789 .-_@!') === '') !== [] => 'own-name',
+            array_filter(
+                $of,
+                static fn (string $name): bool => mb_strlen($name) > 3 &&
+                    trim(str_replace(mb_strtolower($name), '', $letters), '0123456789 .-_@!') === '',
+            ) !== [] => 'own-name',
             $password !== $again => 'differs',
             default => '',
         };

@@ -21,6 +21,7 @@ final class OutsideAccess
     /** Whether a person has anything of it. */
     public static function isOpenFor(User $person): bool
     {
-        return ApiToken::open()->where('user_id', $person->id)->exists() || CalendarLink::query()->where('user_id', $person->id)->whereNull('revoked_at')->exists();
+        return ApiToken::open()->where('user_id', $person->id)->exists() ||
+            CalendarLink::query()->where('user_id', $person->id)->whereNull('revoked_at')->exists();
     }
 }

@@ -46,7 +46,8 @@ final readonly class OwnerCode
 
     public function is(string $typed): bool
     {
-        return $this->disk->exists(self::FILE) && Hash::check(mb_strtolower(trim($typed)), (string) $this->disk->get(self::FILE));
+        return $this->disk->exists(self::FILE) &&
+            Hash::check(mb_strtolower(trim($typed)), (string) $this->disk->get(self::FILE));
     }
 
     public function forget(): void

@@ -9,7 +9,10 @@ use App\Words\Text;
 use Illuminate\Contracts\Hashing\Hasher;
 use SensitiveParameter;
 
-/** Whether somebody who says to be a person knows their password. What is wrong and what is nobody's takes the same work. */
+/**
+ * Whether somebody who says to be a person knows their password. What is wrong and what is nobody's takes the same
+ * work.
+ */
 final readonly class PasswordCheck
 {
     /** Of nothing that anybody knows; what it costs to compare with stands in its first letters. */
@@ -38,7 +41,10 @@ final readonly class PasswordCheck
     /** @param  User|null  $person  nobody: the work is done all the same */
     public function fits(?User $person, #[SensitiveParameter] string $typed): bool
     {
-        $kept = $person !== null && $person->isHere() && $this->hasher->info($person->password)['algo'] !== null ? $person->password : null;
+        $kept =
+            $person !== null && $person->isHere() && $this->hasher->info($person->password)['algo'] !== null
+                ? $person->password
+                : null;
         $fits = $this->hasher->check($typed, $kept ?? $this->standIn());
 
         return $fits && $kept !== null;

@@ -31,10 +31,15 @@ final readonly class PersonDraft
     public function problems(): array
     {
         return array_filter([
-            'name' => preg_match('/^[^<>[:cntrl:]]{1,80}$/u', $this->name) === 1 ? '' : Text::of('screen.people.name-expected'),
+            'name' => preg_match('/^[^<>[:cntrl:]]{1,80}$/u', $this->name) === 1
+                    ? ''
+                    : Text::of('screen.people.name-expected'),
             'email' => match (true) {
-                filter_var($this->email, FILTER_VALIDATE_EMAIL) === false || strlen($this->email) > self::LONGEST_EMAIL => Text::of('screen.people.address-expected'),
-                User::query()->whereRaw('lower(email) = ?', [$this->email])->exists() => Text::of('screen.people.address-taken'),
+                filter_var($this->email, FILTER_VALIDATE_EMAIL) === false ||
+                    strlen($this->email) > self::LONGEST_EMAIL => Text::of('screen.people.address-expected'),
+                User::query()
+                    ->whereRaw('lower(email) = ?', [$this->email])
+                    ->exists() => Text::of('screen.people.address-taken'),
                 default => '',
             },
         ]);

@@ -11,7 +11,8 @@ use App\UseCases\Audit\AuditLog;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What somebody says they are, in a shop of before there were roles, where everybody could do everything. The first who says owner
+ * What somebody says they are, in a shop of before there were roles, where everybody could do everything. The first who
+ * says owner
  * is; all others work as they say, an owner as a fitter, until an owner has confirmed them.
  */
 final readonly class SaidRole
@@ -31,8 +32,14 @@ final readonly class SaidRole
             // A write comes first: of two who say owner at once, the second finds the first.
             $person->update(['role_standing' => $role->value]);
             $isFirst = $role->isOwner() && ! self::hasOwner();
-            $person->update(['role' => $role->isOwner() && ! $isFirst ? Role::Fitter : $role, 'role_standing' => $isFirst ? null : $role->value]);
+            $person->update([
+                'role' => $role->isOwner() && ! $isFirst ? Role::Fitter : $role,
+                'role_standing' => $isFirst ? null : $role->value,
+            ]);
         });
-        $this->deeds->record(AuditEvent::RoleChanged, $person, ['name' => $person->name, 'role' => $person->role?->value]);
+        $this->deeds->record(AuditEvent::RoleChanged, $person, [
+            'name' => $person->name,
+            'role' => $person->role?->value,
+        ]);
     }
 }

@@ -24,8 +24,12 @@ final class Sessions
     {
         $key = Str::random(self::KEY_LENGTH);
         DeviceSignIn::query()->create([
-            'user_id' => $person->id, 'key_hash' => DeviceSignIn::hash($key), 'browser' => mb_substr($browser, 0, self::BROWSER_LENGTH), 'address' => $address,
-            'signed_in_at' => Date::now(), 'seen_at' => Date::now(),
+            'user_id' => $person->id,
+            'key_hash' => DeviceSignIn::hash($key),
+            'browser' => mb_substr($browser, 0, self::BROWSER_LENGTH),
+            'address' => $address,
+            'signed_in_at' => Date::now(),
+            'seen_at' => Date::now(),
         ]);
 
         return $key;
@@ -48,7 +52,10 @@ final class Sessions
     /** All of a person's, but for one. */
     public static function end(User $person, ?string $butKey = null): void
     {
-        DeviceSignIn::open()->where('user_id', $person->id)->where('key_hash', '!=', $butKey === null ? '' : DeviceSignIn::hash($butKey))->update(['ended_at' => Date::now()]);
+        DeviceSignIn::open()
+            ->where('user_id', $person->id)
+            ->where('key_hash', '!=', $butKey === null ? '' : DeviceSignIn::hash($butKey))
+            ->update(['ended_at' => Date::now()]);
     }
 
     public static function endAll(): void

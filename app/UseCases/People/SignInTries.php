@@ -10,7 +10,8 @@ use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * How often a password may be guessed: counted for an account at an address, for an account anywhere, and for an address,
+ * How often a password may be guessed: counted for an account at an address, for an account anywhere, and for an
+ * address,
  * in windows that grow. A try is counted before it is made, under a lock, so that tries made at once are all counted.
  */
 final readonly class SignInTries
@@ -31,7 +32,8 @@ final readonly class SignInTries
     }
 
     /**
-     * @param  'known'|'unknown'  $device  a known one has signed in to the account before: what others guess from elsewhere does not hold it up
+     * @param  'known'|'unknown'  $device  a known one has signed in to the account before: what others guess from
+     *     elsewhere does not hold it up
      * @return int seconds to wait before the next try; 0 where this one may be made, and then it is counted
      */
     public function take(string $account, string $address, string $device = 'unknown'): int
@@ -42,7 +44,10 @@ final readonly class SignInTries
                 if ($device === 'known' && str_starts_with($key, 'sign-in:account:')) {
                     continue;
                 }
-                $wait = max($wait, $this->limiter->tooManyAttempts($key, $most) ? max(1, $this->limiter->availableIn($key)) : 0);
+                $wait = max(
+                    $wait,
+                    $this->limiter->tooManyAttempts($key, $most) ? max(1, $this->limiter->availableIn($key)) : 0,
+                );
             }
             foreach ($wait === 0 ? $this->windows($account, $address) : [] as $key => [$seconds]) {
                 $this->limiter->hit($key, $seconds);
@@ -57,7 +62,9 @@ final readonly class SignInTries
     {
         $this->lock()->block(self::LOCK_SECONDS, function () use ($account, $address): void {
             foreach ($this->windows($account, $address) as $key => [$seconds]) {
-                str_starts_with($key, 'sign-in:here') ? $this->limiter->clear($key) : $this->limiter->decrement($key, $seconds);
+                str_starts_with($key, 'sign-in:here')
+                    ? $this->limiter->clear($key)
+                    : $this->limiter->decrement($key, $seconds);
             }
         });
     }
@@ -65,7 +72,12 @@ final readonly class SignInTries
     /** Whether this is the first one from the address for a while: a record is kept of it, not of each that follows. */
     public function isFirstRefusal(string $address): bool
     {
-        return $this->limiter->attempt("sign-in:refused:{$address}", 1, static fn (): bool => true, self::TOLD_SECONDS) === true;
+        return $this->limiter->attempt(
+            "sign-in:refused:{$address}",
+            1,
+            static fn (): bool => true,
+            self::TOLD_SECONDS,
+        ) === true;
     }
 
     /** @return array<string, array{int, int}> by key: seconds and tries */
@@ -73,7 +85,13 @@ final readonly class SignInTries
     {
         $account = hash('sha256', mb_strtolower($account));
         $windows = [];
-        foreach (["here:{$account}:{$address}" => self::ACCOUNT_HERE, "account:{$account}" => self::ACCOUNT, "address:{$address}" => self::ADDRESS] as $of => $limits) {
+        foreach (
+            [
+                "here:{$account}:{$address}" => self::ACCOUNT_HERE,
+                "account:{$account}" => self::ACCOUNT,
+                "address:{$address}" => self::ADDRESS,
+            ] as $of => $limits
+        ) {
             foreach ($limits as $seconds => $most) {
                 $windows["sign-in:{$of}:{$seconds}"] = [$seconds, $most];
             }
@@ -86,6 +104,8 @@ final readonly class SignInTries
     {
         $store = $this->cache->getStore();
 
-        return $store instanceof LockProvider ? $store->lock('sign-in', self::LOCK_SECONDS) : throw new \LogicException('The cache has to have locks.');
+        return $store instanceof LockProvider
+            ? $store->lock('sign-in', self::LOCK_SECONDS)
+            : throw new \LogicException('The cache has to have locks.');
     }
 }

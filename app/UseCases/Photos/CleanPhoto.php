@@ -56,7 +56,14 @@ final readonly class CleanPhoto
     private static function resized(GdImage $image, int $longest): GdImage
     {
         $share = min(1.0, $longest / max(imagesx($image), imagesy($image)));
-        $small = $share < 1.0 ? imagescale($image, max(1, (int) round(imagesx($image) * $share)), max(1, (int) round(imagesy($image) * $share))) : $image;
+        $small =
+            $share < 1.0
+                ? imagescale(
+                    $image,
+                    max(1, (int) round(imagesx($image) * $share)),
+                    max(1, (int) round(imagesy($image) * $share)),
+                )
+                : $image;
 
         return $small === false ? throw UnusablePhoto::noPhoto() : $small;
     }
@@ -64,7 +71,10 @@ final readonly class CleanPhoto
     private static function upright(GdImage $image, string $path, int $type): GdImage
     {
         $camera = $type === IMAGETYPE_JPEG ? @exif_read_data($path) : false;
-        $turn = $camera === false || ! is_int($camera['Orientation'] ?? null) ? 0 : self::TURNS[$camera['Orientation']] ?? 0;
+        $turn =
+            $camera === false || ! is_int($camera['Orientation'] ?? null)
+                ? 0
+                : self::TURNS[$camera['Orientation']] ?? 0;
         $turned = $turn === 0 ? $image : imagerotate($image, $turn, 0);
 
         return $turned === false ? $image : $turned;

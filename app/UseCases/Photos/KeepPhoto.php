@@ -39,6 +39,13 @@ final readonly class KeepPhoto
 
     public function withdrawn(User $person, Job $job, int $photo): void
     {
-        $this->door->onJob($person, $job, static fn () => $job->photos()->findOrFail($photo)->update(['withdrawn_at' => Date::now()]));
+        $this->door->onJob(
+            $person,
+            $job,
+            static fn () => $job
+                ->photos()
+                ->findOrFail($photo)
+                ->update(['withdrawn_at' => Date::now()]),
+        );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\UseCases\Photos;
 
-/** Whether a JPEG goes on to its end (ITU-T T.81, annex B): the decoder draws one that was cut off, grey from there on. */
+/**
+ * Whether a JPEG goes on to its end (ITU-T T.81, annex B): the decoder draws one that was cut off, grey from there on.
+ */
 final class WholeJpeg
 {
     private const START_OF_SCAN = "\xDA";
@@ -18,7 +20,9 @@ final class WholeJpeg
         return $scan !== null && strpos($bytes, self::END_OF_IMAGE, $scan) !== false;
     }
 
-    /** Where the picture itself begins, after all segments before it; a preview in one of them has an end of its own. */
+    /**
+     * Where the picture itself begins, after all segments before it; a preview in one of them has an end of its own.
+     */
     private static function scan(string $bytes): ?int
     {
         $at = 2;
@@ -26,7 +30,7 @@ final class WholeJpeg
             if ($bytes[$at + 1] === self::START_OF_SCAN) {
                 return $at;
             }
-            $at += $bytes[$at + 1] === "\xFF" ? 1 : 2 + (ord($bytes[$at + 2]) << 8 | ord($bytes[$at + 3]));
+            $at += $bytes[$at + 1] === "\xFF" ? 1 : 2 + ((ord($bytes[$at + 2]) << 8) | ord($bytes[$at + 3]));
         }
 
         return null;

@@ -14,11 +14,12 @@ use Yoke\Practice\Learning\Skill;
 /**
  * A debrief as it is kept: worked out once, when the run is over, and read as it was then ever after.
  *
- * @phpstan-type Ending array{hook_ups: int, minutes: float, share: float, in_range: bool, pitch_degrees: float, level: bool, breach: string|null}
- * @phpstan-type Kept array{
- *     points: int, parts: array<string, int>, help: int, learner: Ending, advised: Ending, one_step: Ending, shown: array<string, bool>,
- *     faults: list<array{fault: string, found: bool, put_right: bool}>,
- *     known: list<array{act: int, hook_up: int, steps: array<string, float>, share: float, doubt: float, verdict: string, truly: float}>,
+ * @phpstan-type Ending array{hook_ups: int, minutes: float, share: float, in_range: bool, pitch_degrees: float,
+ *     level: bool, breach: string|null}
+ * @phpstan-type Kept array{ points: int, parts: array<string, int>, help: int, learner: Ending, advised: Ending,
+ *     one_step: Ending, shown: array<string, bool>, faults: list<array{fault: string, found: bool, put_right: bool}>,
+ *     known: list<array{act: int, hook_up: int, steps: array<string, float>, share: float, doubt: float,
+ *         verdict: string, truly: float}>,
  *     lessons: list<array{kind: string, fault: string|null, breach: string|null, figure: float|null}>
  * }
  */
@@ -35,12 +36,35 @@ final class DebriefRecord
             'advised' => self::ending($debrief->advised),
             'one_step' => self::ending($debrief->oneStep),
             'shown' => Skill::shownIn($debrief),
-            'faults' => array_map(static fn (FaultReview $review): array => ['fault' => $review->fault->value, 'found' => $review->isFound, 'put_right' => $review->isPutRight], $debrief->faults),
-            'known' => array_map(static fn (KnownThen $known): array => [
-                'act' => $known->act, 'hook_up' => $known->hookUp, 'steps' => $known->hitch->setting->steps(), 'share' => $known->share->mean(),
-                'doubt' => $known->share->deviation(), 'verdict' => $known->verdict->value, 'truly' => $known->truly,
-            ], $debrief->known()),
-            'lessons' => array_map(static fn (Lesson $lesson): array => ['kind' => $lesson->kind->value, 'fault' => $lesson->fault?->value, 'breach' => $lesson->breach?->value, 'figure' => $lesson->figure], $debrief->lessons()),
+            'faults' => array_map(
+                static fn (FaultReview $review): array => [
+                    'fault' => $review->fault->value,
+                    'found' => $review->isFound,
+                    'put_right' => $review->isPutRight,
+                ],
+                $debrief->faults,
+            ),
+            'known' => array_map(
+                static fn (KnownThen $known): array => [
+                    'act' => $known->act,
+                    'hook_up' => $known->hookUp,
+                    'steps' => $known->hitch->setting->steps(),
+                    'share' => $known->share->mean(),
+                    'doubt' => $known->share->deviation(),
+                    'verdict' => $known->verdict->value,
+                    'truly' => $known->truly,
+                ],
+                $debrief->known(),
+            ),
+            'lessons' => array_map(
+                static fn (Lesson $lesson): array => [
+                    'kind' => $lesson->kind->value,
+                    'fault' => $lesson->fault?->value,
+                    'breach' => $lesson->breach?->value,
+                    'figure' => $lesson->figure,
+                ],
+                $debrief->lessons(),
+            ),
         ];
     }
 
@@ -48,8 +72,13 @@ final class DebriefRecord
     private static function ending(Finish $finish): array
     {
         return [
-            'hook_ups' => $finish->hookUps, 'minutes' => $finish->minutes, 'share' => $finish->share, 'in_range' => $finish->isInRange,
-            'pitch_degrees' => $finish->pitch->degrees(), 'level' => $finish->isLevel(), 'breach' => $finish->breach?->value,
+            'hook_ups' => $finish->hookUps,
+            'minutes' => $finish->minutes,
+            'share' => $finish->share,
+            'in_range' => $finish->isInRange,
+            'pitch_degrees' => $finish->pitch->degrees(),
+            'level' => $finish->isLevel(),
+            'breach' => $finish->breach?->value,
         ];
     }
 }

@@ -35,7 +35,10 @@ final readonly class PlayedRun
     {
         $own = $kept->ownRig();
 
-        return (new ExerciseSampler(new PriorDoubts))->draw($kept->exerciseCode(), $own === null ? null : self::rig($own));
+        return (new ExerciseSampler(new PriorDoubts()))->draw(
+            $kept->exerciseCode(),
+            $own === null ? null : self::rig($own),
+        );
     }
 
     public static function rig(RigSnapshot $own): PracticeRig
@@ -43,6 +46,6 @@ final readonly class PlayedRun
         $ball = $own->values(RigPart::Hitch)->number('ball_height_mm');
         $turned = $ball === null ? $own : $own->withBallAt($ball + HiddenRig::SHANK_MM);
 
-        return new PracticeRig($own->core(), $own->described(new PriorDoubts), $turned->described(new PriorDoubts));
+        return new PracticeRig($own->core(), $own->described(new PriorDoubts()), $turned->described(new PriorDoubts()));
     }
 }

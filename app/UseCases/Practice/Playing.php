@@ -37,7 +37,7 @@ final readonly class Playing
     public function beginOn(Rig $rig, User $person, ExerciseCode $code, CoachMode $coach): PracticeRun
     {
         $sheet = RigSnapshot::sheetOf($rig);
-        (new ExerciseSampler(new PriorDoubts))->draw($code, PlayedRun::rig(new RigSnapshot($sheet)));
+        (new ExerciseSampler(new PriorDoubts()))->draw($code, PlayedRun::rig(new RigSnapshot($sheet)));
 
         return $this->kept($person, $code, $coach, $sheet, $rig->title());
     }
@@ -61,7 +61,9 @@ final readonly class Playing
     public function do(PracticeRun $kept, Act $act, int $position): ?Done
     {
         return DB::transaction(function () use ($kept, $act, $position): ?Done {
-            PracticeRun::query()->whereKey($kept->id)->update(['updated_at' => Date::now()]);
+            PracticeRun::query()
+                ->whereKey($kept->id)
+                ->update(['updated_at' => Date::now()]);
             $kept->load('acts');
             if ($kept->acts->count() + 1 !== $position) {
                 return null;
@@ -70,7 +72,10 @@ final readonly class Playing
             $done = $played->run->do($act);
             $kept->acts()->create(['position' => $position, 'act' => $act->toArray(), 'done_at' => Date::now()]);
             if ($played->run->isOver()) {
-                $kept->update(['finished_at' => Date::now(), 'debrief' => DebriefRecord::of(new Debrief($played->run, $kept->coach, $kept->tape))]);
+                $kept->update([
+                    'finished_at' => Date::now(),
+                    'debrief' => DebriefRecord::of(new Debrief($played->run, $kept->coach, $kept->tape)),
+                ]);
             }
 
             return $done;
@@ -86,6 +91,13 @@ final readonly class Playing
     /** @param  array<string, mixed>|null  $sheet */
     private function kept(User $person, ExerciseCode $code, CoachMode $coach, ?array $sheet, ?string $name): PracticeRun
     {
-        return PracticeRun::query()->create(['user_id' => $person->id, 'code' => $code->text(), 'tape' => $person->fineness, 'coach' => $coach, 'sheet' => $sheet, 'rig_name' => $name]);
+        return PracticeRun::query()->create([
+            'user_id' => $person->id,
+            'code' => $code->text(),
+            'tape' => $person->fineness,
+            'coach' => $coach,
+            'sheet' => $sheet,
+            'rig_name' => $name,
+        ]);
     }
 }

@@ -26,15 +26,26 @@ final readonly class RunningProcedure
     /** @param  Job  $job  with its procedure runs */
     public function __construct(Job $job, Occasion $occasion)
     {
-        $this->run = $job->procedureRuns->last(static fn (ProcedureRun $run): bool => $run->occasion === $occasion && $run->isOn());
+        $this->run = $job->procedureRuns->last(
+            static fn (ProcedureRun $run): bool => $run->occasion === $occasion && $run->isOn(),
+        );
         $rig = $job->rigAsWorked();
         $family = $rig->specified()->family();
-        $this->procedure = $family === null ? null : new Procedure(
-            $occasion,
-            new RigFacts($family, $rig->values(RigPart::Vehicle), $rig->values(RigPart::Trailer), $this->run->answers ?? []),
-        );
-        $this->progress = $this->procedure === null
-            ? null
-            : new ProcedureProgress($this->procedure->steps(), $this->run?->outcomes() ?? []);
+        $this->procedure =
+            $family === null
+                ? null
+                : new Procedure(
+                    $occasion,
+                    new RigFacts(
+                        $family,
+                        $rig->values(RigPart::Vehicle),
+                        $rig->values(RigPart::Trailer),
+                        $this->run->answers ?? [],
+                    ),
+                );
+        $this->progress =
+            $this->procedure === null
+                ? null
+                : new ProcedureProgress($this->procedure->steps(), $this->run?->outcomes() ?? []);
     }
 }

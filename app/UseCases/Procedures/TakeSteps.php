@@ -31,9 +31,19 @@ final readonly class TakeSteps
      * @throws StepOutOfTurn
      * @throws UnusableAnswer
      */
-    public function take(User $person, Job $job, Occasion $occasion, string $step, StepOutcome $outcome, string $answer): ?ProcedureRun
-    {
-        return $this->door->onJob($person, $job, static fn (): ?ProcedureRun => self::step($person, $job, $occasion, $step, $outcome, $answer));
+    public function take(
+        User $person,
+        Job $job,
+        Occasion $occasion,
+        string $step,
+        StepOutcome $outcome,
+        string $answer,
+    ): ?ProcedureRun {
+        return $this->door->onJob(
+            $person,
+            $job,
+            static fn (): ?ProcedureRun => self::step($person, $job, $occasion, $step, $outcome, $answer),
+        );
     }
 
     /**
@@ -48,7 +58,13 @@ final readonly class TakeSteps
      */
     public function ticked(User $person, Job $job, Occasion $occasion, array $ticked, array $answers): ?Step
     {
-        return $this->door->onJob($person, $job, static function () use ($person, $job, $occasion, $ticked, $answers): ?Step {
+        return $this->door->onJob($person, $job, static function () use (
+            $person,
+            $job,
+            $occasion,
+            $ticked,
+            $answers,
+        ): ?Step {
             do {
                 $step = self::running($job, $occasion)->progress?->current();
                 $outcome = $step === null ? null : self::outcomeOf($step, $ticked, $answers);
@@ -67,32 +83,50 @@ final readonly class TakeSteps
     {
         $this->door->onJob($person, $job, static function () use ($job, $occasion): void {
             $running = self::running($job, $occasion);
-            $running->run?->steps()->where('step', $running->progress?->last()?->key)->delete();
+            $running->run
+                ?->steps()
+                ->where('step', $running->progress?->last()?->key)
+                ->delete();
         });
     }
 
     /** A run left half done for good; it stays in the log. */
     public function giveUp(User $person, Job $job, Occasion $occasion): void
     {
-        $this->door->onJob($person, $job, static fn () => self::running($job, $occasion)->run?->update(['given_up_at' => Date::now()]));
+        $this->door->onJob(
+            $person,
+            $job,
+            static fn () => self::running($job, $occasion)->run?->update(['given_up_at' => Date::now()]),
+        );
     }
 
     /**
      * @throws StepOutOfTurn
      * @throws UnusableAnswer
      */
-    private static function step(User $person, Job $job, Occasion $occasion, string $key, StepOutcome $outcome, string $answer): ?ProcedureRun
-    {
+    private static function step(
+        User $person,
+        Job $job,
+        Occasion $occasion,
+        string $key,
+        StepOutcome $outcome,
+        string $answer,
+    ): ?ProcedureRun {
         $running = self::running($job, $occasion);
         $step = ($running->progress ?? throw StepOutOfTurn::of($key))->check($key, $outcome);
         if ($step->asks !== null && ! in_array($answer, $step->asks->answers(), true)) {
-            throw new UnusableAnswer;
+            throw new UnusableAnswer();
         }
         $run = $running->run ?? self::begin($person, $job, $occasion);
         if ($step->asks !== null) {
             $run->update(['answers' => [...$run->answers, $step->asks->value => $answer]]);
         }
-        $run->steps()->create(['step' => $step->key, 'outcome' => $outcome, 'user_id' => $person->id, 'at' => Date::now()]);
+        $run->steps()->create([
+            'step' => $step->key,
+            'outcome' => $outcome,
+            'user_id' => $person->id,
+            'at' => Date::now(),
+        ]);
         $isOver = self::running($job, $occasion)->progress?->current() === null;
         if ($isOver) {
             $run->update(['finished_at' => Date::now()]);
@@ -103,7 +137,9 @@ final readonly class TakeSteps
 
     private static function begin(User $person, Job $job, Occasion $occasion): ProcedureRun
     {
-        return $job->procedureRuns()->create(['occasion' => $occasion, 'user_id' => $person->id, 'started_at' => Date::now()]);
+        return $job
+            ->procedureRuns()
+            ->create(['occasion' => $occasion, 'user_id' => $person->id, 'started_at' => Date::now()]);
     }
 
     /**
@@ -115,7 +151,9 @@ final readonly class TakeSteps
     private static function outcomeOf(Step $step, array $ticked, array $answers): ?StepOutcome
     {
         return match (true) {
-            $step->asks !== null => in_array($answers[$step->key] ?? '', $step->asks->answers(), true) ? StepOutcome::Done : null,
+            $step->asks !== null => in_array($answers[$step->key] ?? '', $step->asks->answers(), true)
+                ? StepOutcome::Done
+                : null,
             in_array($step->key, $ticked, true) => StepOutcome::Done,
             default => $step->need === Need::May ? StepOutcome::LeftOut : null,
         };

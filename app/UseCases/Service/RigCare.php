@@ -26,7 +26,9 @@ final readonly class RigCare
 
     public function book(): CareBook
     {
-        $lines = $this->rig->careRecords->whereNull('withdrawn_at')->map(static fn (CareRecord $record): CareDone => $record->core());
+        $lines = $this->rig->careRecords
+            ->whereNull('withdrawn_at')
+            ->map(static fn (CareRecord $record): CareDone => $record->core());
 
         return new CareBook($this->tasks(), array_values($lines->all()));
     }
@@ -45,9 +47,19 @@ final readonly class RigCare
     /** A set-up handed over begins every interval anew; handed over again the same day it is the same set-up. */
     public function setUp(User $person, Job $job): void
     {
-        $isWritten = $this->rig->careRecords->contains(static fn (CareRecord $record): bool => $record->task === CareDone::SET_UP && $record->withdrawn_at === null && $record->done_at->isSameDay($job->handed_over_at ?? Date::now()));
+        $isWritten = $this->rig->careRecords->contains(
+            static fn (CareRecord $record): bool => $record->task === CareDone::SET_UP &&
+                $record->withdrawn_at === null &&
+                $record->done_at->isSameDay($job->handed_over_at ?? Date::now()),
+        );
         if (! $isWritten) {
-            $this->rig->careRecords()->create(['task' => CareDone::SET_UP, 'user_id' => $person->id, 'done_at' => $job->handed_over_at ?? Date::now()]);
+            $this->rig
+                ->careRecords()
+                ->create([
+                    'task' => CareDone::SET_UP,
+                    'user_id' => $person->id,
+                    'done_at' => $job->handed_over_at ?? Date::now(),
+                ]);
         }
         $this->look();
     }
@@ -60,17 +72,31 @@ final readonly class RigCare
     public function write(string $task, string $typed, User $person): void
     {
         $unit = $person->roadUnit();
-        $driven = $typed === '' && $task !== CareDone::DISTANCE ? null : $unit->read($typed) ?? throw ImpossibleDistance::unreadable($unit);
+        $driven =
+            $typed === '' && $task !== CareDone::DISTANCE
+                ? null
+                : $unit->read($typed) ?? throw ImpossibleDistance::unreadable($unit);
         if ($driven !== null) {
             $this->book()->check($driven, $unit);
         }
-        $this->rig->careRecords()->create(['task' => $task, 'typed' => $driven === null ? null : $typed, 'driven_km' => $driven, 'user_id' => $person->id, 'done_at' => Date::now()]);
+        $this->rig
+            ->careRecords()
+            ->create([
+                'task' => $task,
+                'typed' => $driven === null ? null : $typed,
+                'driven_km' => $driven,
+                'user_id' => $person->id,
+                'done_at' => Date::now(),
+            ]);
         $this->look();
     }
 
     public function withdraw(int $record): void
     {
-        $this->rig->careRecords()->findOrFail($record)->update(['withdrawn_at' => Date::now()]);
+        $this->rig
+            ->careRecords()
+            ->findOrFail($record)
+            ->update(['withdrawn_at' => Date::now()]);
         $this->look();
     }
 
@@ -79,7 +105,11 @@ final readonly class RigCare
     {
         $this->rig->load('careRecords');
         $due = $this->book()->due();
-        Rig::withoutTimestamps(fn (): bool => $this->rig->update(['care_due_on' => $due === [] ? null : CareRecord::dateOf($due[0]->firstDay())]));
+        Rig::withoutTimestamps(
+            fn (): bool => $this->rig->update([
+                'care_due_on' => $due === [] ? null : CareRecord::dateOf($due[0]->firstDay()),
+            ]),
+        );
     }
 
     private function family(): ?HitchFamily

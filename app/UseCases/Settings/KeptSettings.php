@@ -26,7 +26,10 @@ final readonly class KeptSettings
     public static function read(): ShopSettings
     {
         try {
-            $latest = DB::table(self::TABLE)->whereIn('id', DB::table(self::TABLE)->selectRaw('max(id)')->groupBy('key'))->pluck('value', 'key')->all();
+            $latest = DB::table(self::TABLE)
+                ->whereIn('id', DB::table(self::TABLE)->selectRaw('max(id)')->groupBy('key'))
+                ->pluck('value', 'key')
+                ->all();
         } catch (PDOException|SQLiteDatabaseDoesNotExistException) {
             $latest = [];
         }
@@ -48,8 +51,19 @@ final readonly class KeptSettings
         DB::transaction(function () use ($now, $then, $by, &$changed): void {
             foreach (ShopSettings::all() as $key => $setting) {
                 if ($now->value($key) !== $then->value($key)) {
-                    DB::table(self::TABLE)->insert(['key' => $key, 'value' => $then->isChosen($key) ? json_encode($then->value($key), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION) : null, 'user_id' => $by->id, 'set_at' => Date::now()]);
-                    $this->deeds->record(AuditEvent::SettingChanged, $by, ['key' => $key, 'before' => $now->value($key), 'after' => $then->value($key)]);
+                    DB::table(self::TABLE)->insert([
+                        'key' => $key,
+                        'value' => $then->isChosen($key)
+                            ? json_encode($then->value($key), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)
+                            : null,
+                        'user_id' => $by->id,
+                        'set_at' => Date::now(),
+                    ]);
+                    $this->deeds->record(AuditEvent::SettingChanged, $by, [
+                        'key' => $key,
+                        'before' => $now->value($key),
+                        'after' => $then->value($key),
+                    ]);
                     $changed++;
                 }
             }
@@ -58,12 +72,26 @@ final readonly class KeptSettings
         return $changed;
     }
 
-    /** @return list<array{key: string, value: float|string|null, who: string, at: string}> the latest first; null: as usual again */
+    /**
+     * @return list<array{key: string, value: float|string|null, who: string, at: string}> the latest first; null: as
+     *     usual again
+     */
     public static function history(int $most): array
     {
         $rows = [];
-        foreach (DB::table(self::TABLE)->leftJoin('users', 'users.id', '=', 'user_id')->orderByDesc(self::TABLE.'.id')->limit($most)->get(['key', 'value', 'name', 'set_at']) as $row) {
-            $rows[] = ['key' => (string) $row->key, 'value' => self::decoded([(string) $row->key => $row->value])[(string) $row->key] ?? null, 'who' => (string) $row->name, 'at' => (string) $row->set_at];
+        foreach (
+            DB::table(self::TABLE)
+                ->leftJoin('users', 'users.id', '=', 'user_id')
+                ->orderByDesc(self::TABLE.'.id')
+                ->limit($most)
+                ->get(['key', 'value', 'name', 'set_at']) as $row
+        ) {
+            $rows[] = [
+                'key' => (string) $row->key,
+                'value' => self::decoded([(string) $row->key => $row->value])[(string) $row->key] ?? null,
+                'who' => (string) $row->name,
+                'at' => (string) $row->set_at,
+            ];
         }
 
         return $rows;

@@ -23,7 +23,8 @@ final readonly class ShopHealth
     {
         $file = DB::connection()->getDatabaseName();
         try {
-            return DB::table('migrations')->exists() && ($file === ':memory:' || (is_writable($file) && is_writable(dirname($file))));
+            return DB::table('migrations')->exists() &&
+                ($file === ':memory:' || (is_writable($file) && is_writable(dirname($file))));
         } catch (PDOException|SQLiteDatabaseDoesNotExistException) {
             return false;
         }
@@ -32,7 +33,10 @@ final readonly class ShopHealth
     /** On the disk of the database and on that of the backups. */
     public function hasRoom(): bool
     {
-        $places = [dirname(DB::connection()->getDatabaseName()), is_dir($this->backups) ? $this->backups : dirname($this->backups)];
+        $places = [
+            dirname(DB::connection()->getDatabaseName()),
+            is_dir($this->backups) ? $this->backups : dirname($this->backups),
+        ];
         foreach (array_filter($places, is_dir(...)) as $place) {
             if ((float) disk_free_space($place) < self::LEAST_FREE_BYTES) {
                 return false;

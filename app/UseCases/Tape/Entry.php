@@ -26,8 +26,13 @@ final readonly class Entry
     ) {
     }
 
-    public static function read(Place $place, string $typed, Settling $settling, ?int $basedOn, LengthParser $parser): self
-    {
+    public static function read(
+        Place $place,
+        string $typed,
+        Settling $settling,
+        ?int $basedOn,
+        LengthParser $parser,
+    ): self {
         if (trim($typed) === '') {
             return new self($place, '', $settling, $basedOn, null, null);
         }

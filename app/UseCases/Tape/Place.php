@@ -31,7 +31,10 @@ final readonly class Place
         return $places;
     }
 
-    /** @return list<self> every field that a form of this stance may send, whichever way the job was taped when it was made */
+    /**
+     * @return list<self> every field that a form of this stance may send, whichever way the job was taped when it was
+     *     made
+     */
     public static function allOf(Stance $stance): array
     {
         return [...self::fieldsOf($stance, false), ...self::fieldsOf($stance, true)];

@@ -24,7 +24,11 @@ final readonly class RecordHeights
      */
     public function each(User $person, Job $job, array $entries, ?int $round = null): array
     {
-        return $this->door->onJob($person, $job, static fn (): array => (new TapeLog($job, $person, $round))->write($entries));
+        return $this->door->onJob(
+            $person,
+            $job,
+            static fn (): array => (new TapeLog($job, $person, $round))->write($entries),
+        );
     }
 
     /**

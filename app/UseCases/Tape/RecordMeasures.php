@@ -32,7 +32,8 @@ final readonly class RecordMeasures
      * Each on its own: one that does not read holds up no other.
      *
      * @param  User  $person  in whose units a number without one is read
-     * @param  array<array-key, string>  $typed  by kind; one that is left out stays as it is, an empty one is taken back
+     * @param  array<array-key, string>  $typed  by kind; one that is left out stays as it is, an empty one is taken
+     *     back
      * @return array<string, Expected> what was expected of those that do not read, by kind
      */
     public function each(User $person, Job $job, Stance $stance, array $typed): array
@@ -59,7 +60,7 @@ final readonly class RecordMeasures
      */
     private function take(User $person, Job $job, Stance $stance, array $typed, \Closure $isWritten): array
     {
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         $measures = [];
         foreach (MeasureKind::typedAmongOthers($stance) as $kind) {
             if (isset($typed[$kind->value])) {
@@ -68,10 +69,11 @@ final readonly class RecordMeasures
         }
         $measures = array_values(array_filter($measures));
         if ($measures !== [] && $isWritten($problems->all())) {
-            $this->door->onJob($person, $job, static fn () => array_map(
-                static fn (Measure $measure): bool => $measure->save(),
-                $measures,
-            ));
+            $this->door->onJob(
+                $person,
+                $job,
+                static fn () => array_map(static fn (Measure $measure): bool => $measure->save(), $measures),
+            );
             $job->unsetRelation('measures');
         }
 
@@ -83,8 +85,14 @@ final readonly class RecordMeasures
      *
      * @param  array<array-key, string>  $typed
      */
-    private function read(User $person, Job $job, Stance $stance, MeasureKind $kind, array $typed, CollectProblems $problems): ?Measure
-    {
+    private function read(
+        User $person,
+        Job $job,
+        Stance $stance,
+        MeasureKind $kind,
+        array $typed,
+        CollectProblems $problems,
+    ): ?Measure {
         $parts = new TypedParts($typed, $person, $problems);
         $text = $parts->text($kind->value);
         if ($text === ($job->measure($stance, $job->roundOf($stance), $kind)->typed ?? '')) {

@@ -22,7 +22,11 @@ final readonly class RoundLog
     /** The same stance, read again at the setting that is on. */
     public function again(Stance $stance): Round
     {
-        return $this->write($stance, $stance === Stance::Carried ? $this->job->settingOf($this->job->roundOf($stance)) : null, $this->job->roundBook()->setBy($this->job->roundOf($stance)));
+        return $this->write(
+            $stance,
+            $stance === Stance::Carried ? $this->job->settingOf($this->job->roundOf($stance)) : null,
+            $this->job->roundBook()->setBy($this->job->roundOf($stance)),
+        );
     }
 
     /**
@@ -43,17 +47,23 @@ final readonly class RoundLog
         $isNamed = $stance !== Stance::Carried || $this->job->settingOf($on) !== null || $steps === null;
 
         return Round::query()->updateOrCreate(
-            ['job_id' => $this->job->id, 'stance' => $stance, 'number' => $this->isRead($stance, $on) && $isNamed ? $on + 1 : $on],
-            ['setting' => $steps, 'user_id' => $this->person->id] + ($stance === Stance::Carried ? ['set_by' => $setBy ?? Round::lastSetBy($this->person->id)] : []),
+            [
+                'job_id' => $this->job->id,
+                'stance' => $stance,
+                'number' => $this->isRead($stance, $on) && $isNamed ? $on + 1 : $on,
+            ],
+            ['setting' => $steps, 'user_id' => $this->person->id] +
+                ($stance === Stance::Carried ? ['set_by' => $setBy ?? Round::lastSetBy($this->person->id)] : []),
         );
     }
 
     private function isRead(Stance $stance, int $round): bool
     {
-        $isOf = static fn (Reading|WeighTicket|Measure $read): bool => $read->stance === $stance && $read->round === $round;
+        $isOf = static fn (Reading|WeighTicket|Measure $read): bool => $read->stance === $stance &&
+            $read->round === $round;
 
-        return $this->job->liveReadings->whereNotNull('height_mm')->contains($isOf)
-            || $this->job->tickets->whereNull('withdrawn_at')->contains($isOf)
-            || $this->job->measures->whereNotNull('value')->contains($isOf);
+        return $this->job->liveReadings->whereNotNull('height_mm')->contains($isOf) ||
+            $this->job->tickets->whereNull('withdrawn_at')->contains($isOf) ||
+            $this->job->measures->whereNotNull('value')->contains($isOf);
     }
 }

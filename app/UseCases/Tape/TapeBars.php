@@ -29,14 +29,24 @@ final readonly class TapeBars
 
     public function skipped(User $person, Job $job): void
     {
-        $this->door->onJob($person, $job, static fn () => $job->barTapings()->create([
-            'typed' => [], 'user_id' => $person->id, 'taped_at' => Date::now(),
-        ]));
+        $this->door->onJob(
+            $person,
+            $job,
+            static fn () => $job->barTapings()->create([
+                'typed' => [],
+                'user_id' => $person->id,
+                'taped_at' => Date::now(),
+            ]),
+        );
     }
 
     /** What stood before counts again. */
     public function takenBack(User $person, Job $job): void
     {
-        $this->door->onJob($person, $job, static fn () => $job->barTapings->last()?->update(['withdrawn_at' => Date::now()]));
+        $this->door->onJob(
+            $person,
+            $job,
+            static fn () => $job->barTapings->last()?->update(['withdrawn_at' => Date::now()]),
+        );
     }
 }

@@ -45,15 +45,21 @@ final readonly class TapeLog
         /** @var Collection<int, Reading> $readings */
         $readings = $this->job->liveReadings()->with('user')->get()->toBase();
 
-        return $readings->filter(fn (Reading $reading): bool => $reading->round === $this->round($reading->stance))->keyBy(fn (Reading $reading): string => Place::ofReading($reading)->key());
+        return $readings
+            ->filter(fn (Reading $reading): bool => $reading->round === $this->round($reading->stance))
+            ->keyBy(fn (Reading $reading): string => Place::ofReading($reading)->key());
     }
 
     private function settle(Entry $entry, ?Reading $live): SaveOutcome
     {
         return match (true) {
             $entry->refusal !== null => SaveOutcome::refused($entry),
-            $this->saysTheSame($entry, $live) => $entry->isEmpty() ? SaveOutcome::empty($entry, $live?->id) : SaveOutcome::unchanged($entry, $live?->id),
-            $live !== null && $live->id !== $entry->basedOn => $this->isTheSameReading($entry, $live) ? SaveOutcome::unchanged($entry, $live->id) : $this->overtaken($entry, $live),
+            $this->saysTheSame($entry, $live) => $entry->isEmpty()
+                ? SaveOutcome::empty($entry, $live?->id)
+                : SaveOutcome::unchanged($entry, $live?->id),
+            $live !== null && $live->id !== $entry->basedOn => $this->isTheSameReading($entry, $live)
+                ? SaveOutcome::unchanged($entry, $live->id)
+                : $this->overtaken($entry, $live),
             $entry->isEmpty() => SaveOutcome::takenBack($entry, $this->append($entry, $live)->id),
             default => SaveOutcome::saved($entry, $this->append($entry, $live)->id),
         };
@@ -69,8 +75,10 @@ final readonly class TapeLog
     /** The same height once more, in whatever unit: sent twice, or read alike by two. */
     private function isTheSameReading(Entry $entry, Reading $live): bool
     {
-        return $entry->height !== null && $live->height_mm !== null && $live->settling === $entry->settling
-            && abs($live->height_mm - $entry->height->length()->millimetres()) < self::SAME_MM;
+        return $entry->height !== null &&
+            $live->height_mm !== null &&
+            $live->settling === $entry->settling &&
+            abs($live->height_mm - $entry->height->length()->millimetres()) < self::SAME_MM;
     }
 
     private function overtaken(Entry $entry, Reading $live): SaveOutcome

@@ -21,7 +21,10 @@ use Yoke\Units\LengthUnit;
 /** The heights of a job as they are saved, or as they would be with what is being typed. */
 final class TapedHeights
 {
-    /** @var array<int, array<string, array{Length, Settling, int, LengthUnit}>> by round and place, with whoever read it (0 where nobody saved it yet) and in which unit */
+    /**
+     * @var array<int, array<string, array{Length, Settling, int, LengthUnit}>> by round and place, with whoever read it
+     *     (0 where nobody saved it yet) and in which unit
+     */
     private array $taped = [];
 
     private readonly LearnedPriors $learned;
@@ -55,7 +58,12 @@ final class TapedHeights
         foreach ($entries as $entry) {
             $round = $this->job->roundOf($entry->place->stance);
             if ($entry->height !== null) {
-                $heights->taped[$round][$entry->place->key()] = [$entry->height->length(), $entry->settling, 0, $entry->height->unit()];
+                $heights->taped[$round][$entry->place->key()] = [
+                    $entry->height->length(),
+                    $entry->settling,
+                    0,
+                    $entry->height->unit(),
+                ];
             } elseif ($entry->isEmpty()) {
                 unset($heights->taped[$round][$entry->place->key()]);
             }
@@ -67,7 +75,8 @@ final class TapedHeights
     /** Whether any fender was taped in a stance. */
     public function isTaped(Stance $stance): bool
     {
-        return $this->stances()->at($stance, Axle::Front) !== null || $this->stances()->at($stance, Axle::Rear) !== null;
+        return $this->stances()->at($stance, Axle::Front) !== null ||
+            $this->stances()->at($stance, Axle::Rear) !== null;
     }
 
     public function isAnyTaped(): bool
@@ -93,7 +102,9 @@ final class TapedHeights
     {
         $taped = $this->taped[$round ?? $this->job->roundOf($place->stance)][$place->key()] ?? null;
 
-        return $taped === null ? null : $this->doubtOf($taped[2])->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
+        return $taped === null
+            ? null
+            : $this->doubtOf($taped[2])->reading($taped[0], $this->rig->vehicle->suspension($place->axle), $taped[1]);
     }
 
     /** Whether one height stands for an axle in one stance, and left and right in another. */
@@ -132,13 +143,18 @@ final class TapedHeights
         return LengthUnit::Millimetre;
     }
 
-    /** An axle's height from all rounds that were read alike: of a carried stance, those with the setting that is on. */
+    /**
+     * An axle's height from all rounds that were read alike: of a carried stance, those with the setting that is on.
+     */
     private function pooled(Stance $stance, Axle $axle): ?HeightReading
     {
         $on = $this->job->roundOf($stance);
         $found = [];
         for ($round = 1; $round <= $on; $round++) {
-            $alike = $round === $on || $stance !== Stance::Carried || ($this->job->settingOf($on) !== null && $this->job->settingOf($round) === $this->job->settingOf($on));
+            $alike =
+                $round === $on ||
+                $stance !== Stance::Carried ||
+                ($this->job->settingOf($on) !== null && $this->job->settingOf($round) === $this->job->settingOf($on));
             $reading = $alike ? $this->axle($stance, $axle, $round) : null;
             $found = $reading === null ? $found : [...$found, $reading];
         }
@@ -146,7 +162,10 @@ final class TapedHeights
         return count($found) > 1 ? HeightReading::pooled($found) : $found[0] ?? null;
     }
 
-    /** The job's way of taping first, left and right or one height for the axle; the other stands in. Null when neither is there. */
+    /**
+     * The job's way of taping first, left and right or one height for the axle; the other stands in. Null when neither
+     * is there.
+     */
     private function isTakenBySides(Stance $stance, Axle $axle, int $round): ?bool
     {
         $has = fn (Side $side): bool => isset($this->taped[$round][(new Place($stance, $axle, $side))->key()]);
@@ -163,19 +182,26 @@ final class TapedHeights
     {
         $height = $reading->typedLength();
         if ($height !== null) {
-            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [$height->length(), $reading->settling, $reading->user_id, $reading->typed_unit];
+            $this->taped[$reading->round][Place::ofReading($reading)->key()] = [
+                $height->length(),
+                $reading->settling,
+                $reading->user_id,
+                $reading->typed_unit,
+            ];
         }
     }
 
     /** What a person's readings are worth on this job, by what the shop had learned when it was booked. */
     private function doubtOf(int $reader): HeightDoubt
     {
-        return $this->learned->isEmpty() ? $this->doubt : new HeightDoubt(
-            $this->learned->deviation("reader.{$reader}", $this->doubt->tapeMm),
-            $this->learned->deviation('friction.coil', $this->doubt->coilRolledMm),
-            $this->learned->deviation('friction.leaf', $this->doubt->leafRolledMm),
-            $this->doubt->coilNotRolledMm,
-            $this->doubt->leafNotRolledMm,
-        );
+        return $this->learned->isEmpty()
+            ? $this->doubt
+            : new HeightDoubt(
+                $this->learned->deviation("reader.{$reader}", $this->doubt->tapeMm),
+                $this->learned->deviation('friction.coil', $this->doubt->coilRolledMm),
+                $this->learned->deviation('friction.leaf', $this->doubt->leafRolledMm),
+                $this->doubt->coilNotRolledMm,
+                $this->doubt->leafNotRolledMm,
+            );
     }
 }

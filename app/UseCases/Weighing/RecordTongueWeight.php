@@ -28,6 +28,13 @@ final readonly class RecordTongueWeight
 
     public function withdrawn(User $person, Job $job, int $reading): void
     {
-        $this->door->onJob($person, $job, static fn () => $job->tongueReadings()->findOrFail($reading)->update(['withdrawn_at' => Date::now()]));
+        $this->door->onJob(
+            $person,
+            $job,
+            static fn () => $job
+                ->tongueReadings()
+                ->findOrFail($reading)
+                ->update(['withdrawn_at' => Date::now()]),
+        );
     }
 }

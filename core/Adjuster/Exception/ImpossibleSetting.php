@@ -25,7 +25,10 @@ final class ImpossibleSetting extends DomainException implements CoreException
 
     public static function outOfRange(string $key, float $step, float $from, float $to): self
     {
-        return new self(Expected::of('setting.out_of_range', ['adjuster' => $key, 'from' => $from, 'to' => $to, 'step' => $step]), $key);
+        return new self(
+            Expected::of('setting.out_of_range', ['adjuster' => $key, 'from' => $from, 'to' => $to, 'step' => $step]),
+            $key,
+        );
     }
 
     public static function missing(string $key): self

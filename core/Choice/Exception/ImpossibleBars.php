@@ -14,8 +14,11 @@ final class ImpossibleBars extends DomainException implements CoreException
 {
     use Expecting;
 
-    private function __construct(private readonly Expected $expected, private readonly Load $lightest, private readonly Load $heaviest)
-    {
+    private function __construct(
+        private readonly Expected $expected,
+        private readonly Load $lightest,
+        private readonly Load $heaviest,
+    ) {
         parent::__construct($expected->text());
     }
 

@@ -49,11 +49,22 @@ final readonly class HitchFrame
             self::box($tail - 80.0, $receiver - 32.0, self::PLATE_TO, $receiver + 32.0),
             self::box(self::PLATE_FROM, $low, self::PLATE_TO, $high),
             Figure::rounded(DrawnPart::Frame, [
-                [self::PLATE_TO - 40.0, $height - 60.0, 10], [-30.0, $height - 50.0, 10], [30.0, $height - 50.0, 15],
-                [60.0, $height - 90.0, 20], [55.0, $height - 165.0, 20], [self::PLATE_TO - 40.0, $height - 165.0, 10],
+                [self::PLATE_TO - 40.0, $height - 60.0, 10],
+                [-30.0, $height - 50.0, 10],
+                [30.0, $height - 50.0, 15],
+                [60.0, $height - 90.0, 20],
+                [55.0, $height - 165.0, 20],
+                [self::PLATE_TO - 40.0, $height - 165.0, 10],
             ]),
             self::box(-14.0, $height - 55.0, 14.0, $height - 15.0),
-            ...array_map(static fn (float $hole): Figure => Figure::circle(DrawnPart::Hole, new Point((self::PLATE_FROM + self::PLATE_TO) / 2, $hole), self::HOLE_RADIUS), $holes),
+            ...array_map(
+                static fn (float $hole): Figure => Figure::circle(
+                    DrawnPart::Hole,
+                    new Point((self::PLATE_FROM + self::PLATE_TO) / 2, $hole),
+                    self::HOLE_RADIUS,
+                ),
+                $holes,
+            ),
         ];
     }
 
@@ -67,12 +78,17 @@ final readonly class HitchFrame
     {
         $line = TrailerFrame::COUPLER_HEIGHT - self::SOCKET_BELOW_BALL;
         if ($this->set->tensioner === Tensioner::Chains) {
-            return [Figure::line(DrawnPart::Chain, [new Point(20.0, $line), new Point($this->set->bracket ?? $this->barArm, TrailerFrame::COUPLER_HEIGHT - 20.0)])];
+            return [
+                Figure::line(DrawnPart::Chain, [
+                    new Point(20.0, $line),
+                    new Point($this->set->bracket ?? $this->barArm, TrailerFrame::COUPLER_HEIGHT - 20.0),
+                ]),
+            ];
         }
         $bar = new BentBar($this->barArm, $this->set->tipDrop, $this->set->bend * $magnification);
         $points = [];
         for ($i = 0; $i <= self::POINTS_PER_BAR; $i++) {
-            $along = $this->barArm * $i / self::POINTS_PER_BAR;
+            $along = ($this->barArm * $i) / self::POINTS_PER_BAR;
             $points[] = new Point($along + 20.0 * (1 - $i / self::POINTS_PER_BAR), $line + $bar->heightAt($along));
         }
         $bracket = $this->set->bracket ?? $this->barArm;
@@ -100,6 +116,11 @@ final readonly class HitchFrame
 
     private static function box(float $left, float $bottom, float $right, float $top): Figure
     {
-        return Figure::rounded(DrawnPart::Frame, [[$left, $bottom, 8], [$left, $top, 8], [$right, $top, 8], [$right, $bottom, 8]]);
+        return Figure::rounded(DrawnPart::Frame, [
+            [$left, $bottom, 8],
+            [$left, $top, 8],
+            [$right, $top, 8],
+            [$right, $bottom, 8],
+        ]);
     }
 }

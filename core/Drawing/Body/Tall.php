@@ -28,8 +28,15 @@ final readonly class Tall implements TrailerProfile
 
         return [
             Figure::rounded(DrawnPart::Body, [
-                [$front, 560, 20], [$front, 2280, 30], [$front + 160, 2380, 60], [$front + 160, 3240, 40],
-                [($front + $tail) / 2, 3420, 300], [$tail - 160, 3240, 40], [$tail - 160, 2380, 60], [$tail, 2280, 30], [$tail, 560, 20],
+                [$front, 560, 20],
+                [$front, 2280, 30],
+                [$front + 160, 2380, 60],
+                [$front + 160, 3240, 40],
+                [($front + $tail) / 2, 3420, 300],
+                [$tail - 160, 3240, 40],
+                [$tail - 160, 2380, 60],
+                [$tail, 2280, 30],
+                [$tail, 560, 20],
             ]),
             $frame->line($front + 60, 2340, $tail - 60, 2340),
             $frame->line($front + 10, 800, $tail - 10, 800),

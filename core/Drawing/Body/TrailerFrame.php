@@ -17,8 +17,12 @@ final readonly class TrailerFrame
 
     private const FRAME_DEPTH = 110.0;
 
-    public function __construct(public float $ballToAxle, public float $barArm, public int $axles, public float $wheelRadius)
-    {
+    public function __construct(
+        public float $ballToAxle,
+        public float $barArm,
+        public int $axles,
+        public float $wheelRadius,
+    ) {
     }
 
     /** Front of the body: behind the hook-up point, so that the A-frame shows. */
@@ -35,7 +39,7 @@ final readonly class TrailerFrame
     /** @return non-empty-list<float> x of each axle, front to back */
     public function axlePlaces(): array
     {
-        $foremost = $this->ballToAxle - ($this->axles - 1) / 2 * self::AXLE_SPACING;
+        $foremost = $this->ballToAxle - (($this->axles - 1) / 2) * self::AXLE_SPACING;
         $places = [$foremost];
         for ($i = 1; $i < $this->axles; $i++) {
             $places[] = $foremost + $i * self::AXLE_SPACING;
@@ -50,8 +54,12 @@ final readonly class TrailerFrame
         $top = self::COUPLER_HEIGHT + 70.0;
 
         return Figure::rounded(DrawnPart::Frame, [
-            [-40, $top - 95, 20], [-40, $top - 10, 30], [90, $top + 5, 20], [$this->tail() - 60, $top, 10],
-            [$this->tail() - 60, $top - self::FRAME_DEPTH, 10], [160, $top - self::FRAME_DEPTH, 30],
+            [-40, $top - 95, 20],
+            [-40, $top - 10, 30],
+            [90, $top + 5, 20],
+            [$this->tail() - 60, $top, 10],
+            [$this->tail() - 60, $top - self::FRAME_DEPTH, 10],
+            [160, $top - self::FRAME_DEPTH, 30],
         ]);
     }
 
@@ -61,10 +69,15 @@ final readonly class TrailerFrame
         $places = $this->axlePlaces();
         $reach = $this->wheelRadius + 70.0;
 
-        return Figure::line(DrawnPart::Trim, Figure::round([
-            [min($places) - $reach, 1.55 * $this->wheelRadius, 0], [min($places) - $reach * 0.7, 2 * $this->wheelRadius + 100, 160],
-            [max($places) + $reach * 0.7, 2 * $this->wheelRadius + 100, 160], [max($places) + $reach, 1.55 * $this->wheelRadius, 0],
-        ]));
+        return Figure::line(
+            DrawnPart::Trim,
+            Figure::round([
+                [min($places) - $reach, 1.55 * $this->wheelRadius, 0],
+                [min($places) - $reach * 0.7, 2 * $this->wheelRadius + 100, 160],
+                [max($places) + $reach * 0.7, 2 * $this->wheelRadius + 100, 160],
+                [max($places) + $reach, 1.55 * $this->wheelRadius, 0],
+            ]),
+        );
     }
 
     public function line(float $fromX, float $fromY, float $toX, float $toY): Figure

@@ -43,15 +43,28 @@ final readonly class HeadView
     {
         $figures = [
             self::box(-4.0, 92.0, self::PLATE_RIGHT, 114.0),
-            self::box(self::PLATE_LEFT, self::LOWEST_HOLE - 16.0, self::PLATE_RIGHT, self::LOWEST_HOLE + self::HOLES_REACH + 16.0),
+            self::box(
+                self::PLATE_LEFT,
+                self::LOWEST_HOLE - 16.0,
+                self::PLATE_RIGHT,
+                self::LOWEST_HOLE + self::HOLES_REACH + 16.0,
+            ),
             ...$this->column->holes(self::PLATE_RIGHT - 7.0, 4.0),
         ];
         for ($slab = 0; $slab < $this->slabs(); $slab++) {
             $left = self::PLATE_RIGHT + 2.0 + $slab * self::SLAB;
-            $figures[] = self::box($left, $this->pivot() + self::WASHERS_UP - 7.0, $left + self::SLAB - 1.0, $this->pivot() + self::WASHERS_UP + 7.0);
+            $figures[] = self::box(
+                $left,
+                $this->pivot() + self::WASHERS_UP - 7.0,
+                $left + self::SLAB - 1.0,
+                $this->pivot() + self::WASHERS_UP + 7.0,
+            );
         }
 
-        return [...$figures, ...array_map(fn (Figure $figure): Figure => $figure->moved($this->tilted(...)), $this->upright())];
+        return [
+            ...$figures,
+            ...array_map(fn (Figure $figure): Figure => $figure->moved($this->tilted(...)), $this->upright()),
+        ];
     }
 
     /** @return list<StepMark> */
@@ -59,11 +72,19 @@ final readonly class HeadView
     {
         $marks = $this->column->marks(self::PLATE_LEFT - 13.0, $this->bolted());
 
-        return $this->tilt === null ? $marks : [...$marks, StepMark::inUse(
-            $this->tilt,
-            $this->setting->step($this->tilt->key),
-            new Point(self::PLATE_RIGHT + 8.0 + $this->slabs() * self::SLAB / 2, $this->pivot() + self::WASHERS_UP + 25.0),
-        )];
+        return $this->tilt === null
+            ? $marks
+            : [
+                ...$marks,
+                StepMark::inUse(
+                    $this->tilt,
+                    $this->setting->step($this->tilt->key),
+                    new Point(
+                        self::PLATE_RIGHT + 8.0 + ($this->slabs() * self::SLAB) / 2,
+                        $this->pivot() + self::WASHERS_UP + 25.0,
+                    ),
+                ),
+            ];
     }
 
     /** Where the bar leaves the head. */
@@ -75,7 +96,9 @@ final readonly class HeadView
     /** How far the head leans to the rear, radians as drawn. */
     public function lean(): float
     {
-        return $this->tilt === null ? 0.0 : self::TILT * ($this->setting->step($this->tilt->key) - $this->tilt->range->from);
+        return $this->tilt === null
+            ? 0.0
+            : self::TILT * ($this->setting->step($this->tilt->key) - $this->tilt->range->from);
     }
 
     /** Where a screw stands on the head. */
@@ -107,7 +130,14 @@ final readonly class HeadView
         $left = self::PLATE_RIGHT + 2.0;
 
         return [
-            Figure::rounded(DrawnPart::Frame, [[$left, $at - 12.0, 4.0], [$left, $at + 34.0, 4.0], [98.0, $at + 34.0, 6.0], [108.0, $at + 4.0, 6.0], [108.0, $at - 26.0, 6.0], [78.0, $at - 26.0, 6.0]]),
+            Figure::rounded(DrawnPart::Frame, [
+                [$left, $at - 12.0, 4.0],
+                [$left, $at + 34.0, 4.0],
+                [98.0, $at + 34.0, 6.0],
+                [108.0, $at + 4.0, 6.0],
+                [108.0, $at - 26.0, 6.0],
+                [78.0, $at - 26.0, 6.0],
+            ]),
             self::box(76.0, $at + 34.0, 84.0, $at + 44.0),
             Figure::circle(DrawnPart::Frame, new Point(80.0, $at + 53.0), 11.0),
         ];
@@ -118,11 +148,19 @@ final readonly class HeadView
     {
         [$x, $y] = [$point->x - self::PLATE_RIGHT, $point->y - $this->pivot()];
 
-        return new Point(self::PLATE_RIGHT + $x * cos($this->lean()) + $y * sin($this->lean()), $this->pivot() - $x * sin($this->lean()) + $y * cos($this->lean()));
+        return new Point(
+            self::PLATE_RIGHT + $x * cos($this->lean()) + $y * sin($this->lean()),
+            $this->pivot() - $x * sin($this->lean()) + $y * cos($this->lean()),
+        );
     }
 
     private static function box(float $left, float $bottom, float $right, float $top): Figure
     {
-        return Figure::rounded(DrawnPart::Frame, [[$left, $bottom, 2.0], [$left, $top, 2.0], [$right, $top, 2.0], [$right, $bottom, 2.0]]);
+        return Figure::rounded(DrawnPart::Frame, [
+            [$left, $bottom, 2.0],
+            [$left, $top, 2.0],
+            [$right, $top, 2.0],
+            [$right, $bottom, 2.0],
+        ]);
     }
 }

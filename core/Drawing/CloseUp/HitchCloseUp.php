@@ -14,7 +14,8 @@ use Yoke\Drawing\Point;
 use Yoke\Family\TakeUp;
 
 /**
- * A hitch at one setting, seen from the side and drawn so that nobody counts from the wrong end: every hole and link with
+ * A hitch at one setting, seen from the side and drawn so that nobody counts from the wrong end: every hole and link
+ * with
  * its number, the one in use marked. In units of CloseUpSheet, y up; a scheme, not to scale.
  */
 final readonly class HitchCloseUp
@@ -52,22 +53,33 @@ final readonly class HitchCloseUp
     {
         return [
             Figure::rounded(DrawnPart::Body, [
-                [136.0, CloseUpSheet::FRAME, 3.0], [136.0, CloseUpSheet::FRAME + 16.0, 3.0],
-                [CloseUpSheet::WIDTH, CloseUpSheet::FRAME + 16.0, 0.0], [CloseUpSheet::WIDTH, CloseUpSheet::FRAME, 0.0],
+                [136.0, CloseUpSheet::FRAME, 3.0],
+                [136.0, CloseUpSheet::FRAME + 16.0, 3.0],
+                [CloseUpSheet::WIDTH, CloseUpSheet::FRAME + 16.0, 0.0],
+                [CloseUpSheet::WIDTH, CloseUpSheet::FRAME, 0.0],
             ]),
-            ...($this->by->distributes() ? [$this->bar()] : []),
+            ...$this->by->distributes() ? [$this->bar()] : [],
             ...$this->screwOnHead(),
             ...$this->head->figures(),
-            ...($this->by->distributes() ? $this->takeUp->figures() : []),
+            ...$this->by->distributes() ? $this->takeUp->figures() : [],
         ];
     }
 
     /** @return list<StepMark> */
     public function marks(): array
     {
-        $screw = $this->screw === null ? [] : [StepMark::inUse($this->screw, $this->setting->step($this->screw->key), new Point($this->head->screw()->x - 26.0, $this->head->screw()->y - 14.0))];
+        $screw =
+            $this->screw === null
+                ? []
+                : [
+                    StepMark::inUse(
+                        $this->screw,
+                        $this->setting->step($this->screw->key),
+                        new Point($this->head->screw()->x - 26.0, $this->head->screw()->y - 14.0),
+                    ),
+                ];
 
-        return [...$this->head->marks(), ...$screw, ...($this->by->distributes() ? $this->takeUp->marks() : [])];
+        return [...$this->head->marks(), ...$screw, ...$this->by->distributes() ? $this->takeUp->marks() : []];
     }
 
     /** The bar leaves the head in the line of its socket and bends up to its tip; a tension chain runs straight. */
@@ -77,7 +89,10 @@ final readonly class HitchCloseUp
         if (! $this->by->hasBars()) {
             return Figure::line(DrawnPart::Chain, [$from, $to]);
         }
-        $bend = new Point($from->x + self::BAR_LEAD * cos($this->head->lean()), $from->y - self::BAR_LEAD * sin($this->head->lean()));
+        $bend = new Point(
+            $from->x + self::BAR_LEAD * cos($this->head->lean()),
+            $from->y - self::BAR_LEAD * sin($this->head->lean()),
+        );
         $points = [];
         for ($i = 0; $i <= self::POINTS_PER_BAR; $i++) {
             $share = $i / self::POINTS_PER_BAR;
@@ -95,9 +110,18 @@ final readonly class HitchCloseUp
         }
         $at = $this->head->screw();
         $reach = max(1.0, $this->screw->range->to - $this->screw->range->from);
-        $out = self::SCREW_LENGTH * (1.0 - 0.6 * ($this->setting->step($this->screw->key) - $this->screw->range->from) / $reach);
+        $out =
+            self::SCREW_LENGTH *
+            (1.0 - (0.6 * ($this->setting->step($this->screw->key) - $this->screw->range->from)) / $reach);
 
-        return [Figure::rounded(DrawnPart::Link, [[$at->x - 5.0, $at->y - $out, 2.0], [$at->x - 5.0, $at->y, 2.0], [$at->x + 5.0, $at->y, 2.0], [$at->x + 5.0, $at->y - $out, 2.0]])];
+        return [
+            Figure::rounded(DrawnPart::Link, [
+                [$at->x - 5.0, $at->y - $out, 2.0],
+                [$at->x - 5.0, $at->y, 2.0],
+                [$at->x + 5.0, $at->y, 2.0],
+                [$at->x + 5.0, $at->y - $out, 2.0],
+            ]),
+        ];
     }
 
     private static function of(Adjusters $adjusters, Role $role): ?Adjuster

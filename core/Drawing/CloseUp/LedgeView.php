@@ -35,16 +35,25 @@ final readonly class LedgeView implements TakeUpView
         $left = CloseUpSheet::HOOK + 8.0;
         $figures = [
             Figure::rounded(DrawnPart::Frame, [
-                [$left, self::HOLES_FROM - 16.0, 3.0], [$left, CloseUpSheet::FRAME + 22.0, 3.0],
-                [$left + self::UPRIGHT, CloseUpSheet::FRAME + 22.0, 3.0], [$left + self::UPRIGHT, self::HOLES_FROM - 16.0, 3.0],
+                [$left, self::HOLES_FROM - 16.0, 3.0],
+                [$left, CloseUpSheet::FRAME + 22.0, 3.0],
+                [$left + self::UPRIGHT, CloseUpSheet::FRAME + 22.0, 3.0],
+                [$left + self::UPRIGHT, self::HOLES_FROM - 16.0, 3.0],
             ]),
         ];
         $ledge = $this->column->at($this->step);
 
-        return [...$figures, ...$this->column->holes($left + self::UPRIGHT / 2, 3.5), ...$this->cover(), Figure::rounded(DrawnPart::Link, [
-            [CloseUpSheet::HOOK - 22.0, $ledge - 4.0, 2.0], [CloseUpSheet::HOOK - 22.0, $ledge + 1.0, 2.0],
-            [$left + 2.0, $ledge + 1.0, 2.0], [$left + 2.0, $ledge - 4.0, 2.0],
-        ])];
+        return [
+            ...$figures,
+            ...$this->column->holes($left + self::UPRIGHT / 2, 3.5),
+            ...$this->cover(),
+            Figure::rounded(DrawnPart::Link, [
+                [CloseUpSheet::HOOK - 22.0, $ledge - 4.0, 2.0],
+                [CloseUpSheet::HOOK - 22.0, $ledge + 1.0, 2.0],
+                [$left + 2.0, $ledge + 1.0, 2.0],
+                [$left + 2.0, $ledge - 4.0, 2.0],
+            ]),
+        ];
     }
 
     /** @return list<Figure> the cover over a pad, seen open from the side */
@@ -52,10 +61,15 @@ final readonly class LedgeView implements TakeUpView
     {
         $ledge = $this->column->at($this->step);
 
-        return $this->by !== TakeUp::CoveredPad ? [] : [Figure::line(DrawnPart::Trim, [
-            new Point(CloseUpSheet::HOOK - 30.0, $ledge - 8.0), new Point(CloseUpSheet::HOOK - 30.0, $ledge + 22.0),
-            new Point(CloseUpSheet::HOOK + 8.0, $ledge + 22.0),
-        ])];
+        return $this->by !== TakeUp::CoveredPad
+            ? []
+            : [
+                Figure::line(DrawnPart::Trim, [
+                    new Point(CloseUpSheet::HOOK - 30.0, $ledge - 8.0),
+                    new Point(CloseUpSheet::HOOK - 30.0, $ledge + 22.0),
+                    new Point(CloseUpSheet::HOOK + 8.0, $ledge + 22.0),
+                ]),
+            ];
     }
 
     public function marks(): array

@@ -25,7 +25,12 @@ final readonly class NutView implements TakeUpView
         $end = $nut + 12.0 + self::THREAD_REACH * $this->share();
 
         return [
-            self::box(CloseUpSheet::HOOK, CloseUpSheet::FRAME - 40.0, CloseUpSheet::HOOK + 12.0, CloseUpSheet::FRAME + 16.0),
+            self::box(
+                CloseUpSheet::HOOK,
+                CloseUpSheet::FRAME - 40.0,
+                CloseUpSheet::HOOK + 12.0,
+                CloseUpSheet::FRAME + 16.0,
+            ),
             Figure::line(DrawnPart::Link, [$this->tip(), new Point($end, $bolt)]),
             self::box($nut, $bolt - 8.0, $nut + 12.0, $bolt + 8.0),
         ];
@@ -33,7 +38,13 @@ final readonly class NutView implements TakeUpView
 
     public function marks(): array
     {
-        return [StepMark::inUse($this->threads, $this->step, new Point(CloseUpSheet::HOOK + 24.0, CloseUpSheet::FRAME - 50.0))];
+        return [
+            StepMark::inUse(
+                $this->threads,
+                $this->step,
+                new Point(CloseUpSheet::HOOK + 24.0, CloseUpSheet::FRAME - 50.0),
+            ),
+        ];
     }
 
     public function tip(): Point
@@ -44,11 +55,17 @@ final readonly class NutView implements TakeUpView
     /** How much of the thread stands behind the nut, 0 to 1. */
     private function share(): float
     {
-        return ($this->step - $this->threads->range->from) / max(1.0, $this->threads->range->to - $this->threads->range->from);
+        return ($this->step - $this->threads->range->from) /
+            max(1.0, $this->threads->range->to - $this->threads->range->from);
     }
 
     private static function box(float $left, float $bottom, float $right, float $top): Figure
     {
-        return Figure::rounded(DrawnPart::Frame, [[$left, $bottom, 2.0], [$left, $top, 2.0], [$right, $top, 2.0], [$right, $bottom, 2.0]]);
+        return Figure::rounded(DrawnPart::Frame, [
+            [$left, $bottom, 2.0],
+            [$left, $top, 2.0],
+            [$right, $top, 2.0],
+            [$right, $bottom, 2.0],
+        ]);
     }
 }

@@ -26,13 +26,18 @@ final readonly class StepColumn
     {
         $range = $this->adjuster?->range;
 
-        return $range === null || $range->to <= $range->from ? ($this->low + $this->high) / 2 : $this->low + ($this->high - $this->low) * ($step - $range->from) / ($range->to - $range->from);
+        return $range === null || $range->to <= $range->from
+            ? ($this->low + $this->high) / 2
+            : $this->low + (($this->high - $this->low) * ($step - $range->from)) / ($range->to - $range->from);
     }
 
     /** @return list<Figure> */
     public function holes(float $x, float $radius): array
     {
-        return array_map(fn (float $step): Figure => Figure::circle(DrawnPart::Hole, new Point($x, $this->at($step)), $radius), $this->adjuster?->range->all() ?? []);
+        return array_map(
+            fn (float $step): Figure => Figure::circle(DrawnPart::Hole, new Point($x, $this->at($step)), $radius),
+            $this->adjuster?->range->all() ?? [],
+        );
     }
 
     /** @return list<StepMark> a number beside each hole, the one that the hitch stands at in use */
@@ -40,6 +45,11 @@ final readonly class StepColumn
     {
         $adjuster = $this->adjuster;
 
-        return $adjuster === null ? [] : array_map(fn (float $step): StepMark => StepMark::at($adjuster, $step, new Point($x, $this->at($step)), $stands), $adjuster->range->all());
+        return $adjuster === null
+            ? []
+            : array_map(
+                fn (float $step): StepMark => StepMark::at($adjuster, $step, new Point($x, $this->at($step)), $stands),
+                $adjuster->range->all(),
+            );
     }
 }

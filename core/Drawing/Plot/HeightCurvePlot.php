@@ -7,7 +7,10 @@ namespace Yoke\Drawing\Plot;
 use Yoke\Drawing\Point;
 use Yoke\Probability\Normal;
 
-/** Loads against heights: a straight line with its doubt, and readings about it. Places are percent of the plot, from its upper left. */
+/**
+ * Loads against heights: a straight line with its doubt, and readings about it. Places are percent of the plot, from
+ * its upper left.
+ */
 final readonly class HeightCurvePlot
 {
     private const ROOM_MM = 60.0;
@@ -48,19 +51,31 @@ final readonly class HeightCurvePlot
 
     public function at(float $height, float $load): Point
     {
-        return new Point(100 * ($height - $this->left) / ($this->right - $this->left), 100 * ($this->high - $load) / ($this->high - $this->low));
+        return new Point(
+            (100 * ($height - $this->left)) / ($this->right - $this->left),
+            (100 * ($this->high - $load)) / ($this->high - $this->low),
+        );
     }
 
     /** @return list<Point> */
     public function line(): array
     {
-        return array_map(fn (float $height): Point => $this->at($height, ($this->line)($height)->mean()), $this->along());
+        return array_map(
+            fn (float $height): Point => $this->at($height, ($this->line)($height)->mean()),
+            $this->along(),
+        );
     }
 
     /** @return list<Point> a deviation above the line there, and below it back */
     public function doubt(): array
     {
-        $edge = fn (int $sign): array => array_map(fn (float $height): Point => $this->at($height, ($this->line)($height)->mean() + $sign * ($this->line)($height)->deviation()), $this->along());
+        $edge = fn (int $sign): array => array_map(
+            fn (float $height): Point => $this->at(
+                $height,
+                ($this->line)($height)->mean() + $sign * ($this->line)($height)->deviation(),
+            ),
+            $this->along(),
+        );
         $below = $edge(-1);
         usort($below, static fn (Point $one, Point $other): int => $other->x <=> $one->x);
 
@@ -76,7 +91,10 @@ final readonly class HeightCurvePlot
      */
     public function gridlines(float $heightUnit, float $loadUnit): array
     {
-        return ['heights' => self::round($this->left, $this->right, $heightUnit), 'loads' => self::round($this->low, $this->high, $loadUnit)];
+        return [
+            'heights' => self::round($this->left, $this->right, $heightUnit),
+            'loads' => self::round($this->low, $this->high, $loadUnit),
+        ];
     }
 
     /** @return list<float> */
@@ -98,7 +116,7 @@ final readonly class HeightCurvePlot
     {
         $heights = [];
         for ($i = 0; $i <= self::LINE_POINTS; $i++) {
-            $heights[] = $this->left + ($this->right - $this->left) * $i / self::LINE_POINTS;
+            $heights[] = $this->left + (($this->right - $this->left) * $i) / self::LINE_POINTS;
         }
 
         return $heights;

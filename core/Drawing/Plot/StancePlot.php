@@ -30,8 +30,13 @@ final readonly class StancePlot
      * @param  list<array{rear: float, front: float}>  $taped  hook-ups as taped, changes from alone, mm
      * @param  float  $ballOffset  of the head as it is bolted, mm
      */
-    public function __construct(private Posterior $posterior, private TargetRange $band, private array $taped, private Tolerances $tolerances, private float $ballOffset = 0.0)
-    {
+    public function __construct(
+        private Posterior $posterior,
+        private TargetRange $band,
+        private array $taped,
+        private Tolerances $tolerances,
+        private float $ballOffset = 0.0,
+    ) {
         $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();
         $over = $rig->carried($rig->tensionFor(1.35));
@@ -45,7 +50,10 @@ final readonly class StancePlot
 
     public function at(float $rear, float $front): Point
     {
-        return new Point(100 * ($rear - $this->left) / ($this->right - $this->left), 100 * ($this->high - $front) / ($this->high - $this->low));
+        return new Point(
+            (100 * ($rear - $this->left)) / ($this->right - $this->left),
+            (100 * ($this->high - $front)) / ($this->high - $this->low),
+        );
     }
 
     /** The zero of both changes: the vehicle as it stood alone. */
@@ -62,7 +70,9 @@ final readonly class StancePlot
     /** Where a tension over the reference setting's is predicted to stand. */
     public function predicted(float $tensionOffset): Point
     {
-        return $this->of($this->posterior->rig($this->ballOffset)->carried($this->posterior->tension() + $tensionOffset));
+        return $this->of(
+            $this->posterior->rig($this->ballOffset)->carried($this->posterior->tension() + $tensionOffset),
+        );
     }
 
     /**
@@ -82,8 +92,12 @@ final readonly class StancePlot
         $lost = $this->posterior->rig($this->ballOffset)->dropped()->frontRise();
 
         return [
-            'front_restoration' => $this->strip(fn (float $rear): array => [$lost * (1 - $this->band->to), $lost * (1 - $this->band->from)]),
-            'equal_squat' => $this->strip(fn (float $rear): array => [$rear - $this->tolerances->squatMm, $rear + $this->tolerances->squatMm]),
+            'front_restoration' => $this->strip(
+                fn (float $rear): array => [$lost * (1 - $this->band->to), $lost * (1 - $this->band->from)],
+            ),
+            'equal_squat' => $this->strip(
+                fn (float $rear): array => [$rear - $this->tolerances->squatMm, $rear + $this->tolerances->squatMm],
+            ),
             'coupler_height' => $this->strip($this->levelCoupler(...)),
         ];
     }
@@ -95,10 +109,16 @@ final readonly class StancePlot
      */
     public function ellipse(float $rearDoubt, float $frontDoubt): array
     {
-        return ['across' => 100 * $rearDoubt / ($this->right - $this->left), 'up' => 100 * $frontDoubt / ($this->high - $this->low)];
+        return [
+            'across' => (100 * $rearDoubt) / ($this->right - $this->left),
+            'up' => (100 * $frontDoubt) / ($this->high - $this->low),
+        ];
     }
 
-    /** @return array{float, float} the front changes between which the coupler stands level, within the method's tolerance */
+    /**
+     * @return array{float, float} the front changes between which the coupler stands level, within the method's
+     *     tolerance
+     */
     private function levelCoupler(float $rear): array
     {
         $rig = $this->posterior->rig($this->ballOffset);
@@ -117,7 +137,12 @@ final readonly class StancePlot
         [$lowLeft, $highLeft] = $between($this->left);
         [$lowRight, $highRight] = $between($this->right);
 
-        return [$this->at($this->left, $lowLeft), $this->at($this->left, $highLeft), $this->at($this->right, $highRight), $this->at($this->right, $lowRight)];
+        return [
+            $this->at($this->left, $lowLeft),
+            $this->at($this->left, $highLeft),
+            $this->at($this->right, $highRight),
+            $this->at($this->right, $lowRight),
+        ];
     }
 
     private function of(Attitude $attitude): Point

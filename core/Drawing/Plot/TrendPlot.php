@@ -36,14 +36,20 @@ final readonly class TrendPlot
     /** @return non-empty-list<array{Point, Point}> a deviation above each value, and below */
     public function whiskers(): array
     {
-        return array_map(fn (int $i): array => [
-            $this->at($i, $this->values[$i]->mean() + $this->values[$i]->deviation()),
-            $this->at($i, $this->values[$i]->mean() - $this->values[$i]->deviation()),
-        ], array_keys($this->values));
+        return array_map(
+            fn (int $i): array => [
+                $this->at($i, $this->values[$i]->mean() + $this->values[$i]->deviation()),
+                $this->at($i, $this->values[$i]->mean() - $this->values[$i]->deviation()),
+            ],
+            array_keys($this->values),
+        );
     }
 
     private function at(int $i, float $value): Point
     {
-        return new Point(100 * ($i + 0.5) / count($this->values), 100 * ($this->high - $value) / ($this->high - $this->low));
+        return new Point(
+            (100 * ($i + 0.5)) / count($this->values),
+            (100 * ($this->high - $value)) / ($this->high - $this->low),
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace Yoke\Estimation\Internal;
 use Yoke\Estimation\Stories\Mistake;
 
 /**
- * What one more mistake makes of a fit, as far as the model is a straight line about it: either readings are off along a
+ * What one more mistake makes of a fit, as far as the model is a straight line about it: either readings are off along
+ * a
  * line by an unknown amount, or they are off by a known one.
  *
  * @internal
@@ -20,8 +21,14 @@ final readonly class Correction
      * @param  float  $by  how far they go
      * @param  float  $variance  of that
      */
-    private function __construct(public Mistake $mistake, public float $log, private Fit $fit, private array $along, private float $by, private float $variance)
-    {
+    private function __construct(
+        public Mistake $mistake,
+        public float $log,
+        private Fit $fit,
+        private array $along,
+        private float $by,
+        private float $variance,
+    ) {
     }
 
     /**
@@ -61,15 +68,35 @@ final readonly class Correction
     {
         $scaled = $fit->precisionTimes($shift);
 
-        return new self($mistake, self::dot($shift, $fit->pulls) - 0.5 * self::dot($shift, $scaled) - log($oneIn), $fit, $fit->parametersOf($scaled), 1.0, 0.0);
+        return new self(
+            $mistake,
+            self::dot($shift, $fit->pulls) - 0.5 * self::dot($shift, $scaled) - log($oneIn),
+            $fit,
+            $fit->parametersOf($scaled),
+            1.0,
+            0.0,
+        );
     }
 
     /** @param  array<int, float>  $follows */
-    private static function unknown(Fit $fit, Mistake $mistake, float $variance, float $own, float $pull, array $follows): self
-    {
+    private static function unknown(
+        Fit $fit,
+        Mistake $mistake,
+        float $variance,
+        float $own,
+        float $pull,
+        array $follows,
+    ): self {
         $gain = $variance / (1.0 + $variance * $own);
 
-        return new self($mistake, 0.5 * ($gain * $pull ** 2 - log(1.0 + $variance * $own)) - log($mistake->kind->oneIn()), $fit, $follows, $gain * $pull, $gain);
+        return new self(
+            $mistake,
+            0.5 * ($gain * $pull ** 2 - log(1.0 + $variance * $own)) - log($mistake->kind->oneIn()),
+            $fit,
+            $follows,
+            $gain * $pull,
+            $gain,
+        );
     }
 
     /** How far it moves a parameter at most, of the first so many. */

@@ -68,7 +68,16 @@ final readonly class Evidence
             }
         }
 
-        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->shared->times($off, $precision), 0.0, $this);
+        return new Fit(
+            $weights,
+            $at,
+            $slopes,
+            $covariance,
+            $precision,
+            $this->shared->times($off, $precision),
+            0.0,
+            $this,
+        );
     }
 
     /**
@@ -116,7 +125,16 @@ final readonly class Evidence
             $covariance = $this->covariance($slopes, $precision);
         }
 
-        return new Fit($weights, $at, $slopes, $covariance, $precision, $this->shared->times($off, $precision), $cost, $this);
+        return new Fit(
+            $weights,
+            $at,
+            $slopes,
+            $covariance,
+            $precision,
+            $this->shared->times($off, $precision),
+            $cost,
+            $this,
+        );
     }
 
     /**

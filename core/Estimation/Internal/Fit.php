@@ -27,7 +27,8 @@ final class Fit
      * @param  array<int, array<int, float>>  $slopes  by parameter, then by observation
      * @param  array<int, array<int, float>>  $covariance
      * @param  array<int, float>  $precision  of each observation alone
-     * @param  array<int, float>  $pulls  by observation: the precision of all, times what was read less what is predicted
+     * @param  array<int, float>  $pulls  by observation: the precision of all, times what was read less what is
+     *     predicted
      */
     public function __construct(
         public readonly array $weights,
@@ -47,7 +48,10 @@ final class Fit
         return $this->evidence->judge($this);
     }
 
-    /** Of an observation, given all others: its precision as the others and the prior predict it, together with its own doubt. */
+    /**
+     * Of an observation, given all others: its precision as the others and the prior predict it, together with its own
+     * doubt.
+     */
     public function ownPrecision(int $i): float
     {
         return $this->column($i)[$i];
@@ -120,7 +124,10 @@ final class Fit
     /** Logarithm of the evidence by Laplace, but for a constant that all fits of the same readings share. */
     public function logEvidence(): float
     {
-        return 0.5 * (Matrix::logDeterminant($this->covariance) + $this->evidence->shared->logDeterminant($this->precision) - $this->cost);
+        return 0.5 *
+            (Matrix::logDeterminant($this->covariance) +
+                $this->evidence->shared->logDeterminant($this->precision) -
+                $this->cost);
     }
 
     /** @return array<int, float> 1 at an observation, else 0 */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Estimation\Internal;
 
-use Yoke\Estimation\Posteriors;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\Hypothesis;
@@ -12,8 +11,10 @@ use Yoke\Estimation\Stories\Mistake;
 use Yoke\Estimation\Stories\MistakeKind;
 
 /**
- * The stories of one set of readings (docs/model.md, More than one story): nothing went wrong; or one thing did; or another
- * on top of the likeliest. Each is a small correction of a fit; those that bend it far are fitted on their own, and weighed
+ * The stories of one set of readings (docs/model.md, More than one story): nothing went wrong; or one thing did; or
+ * another
+ * on top of the likeliest. Each is a small correction of a fit; those that bend it far are fitted on their own, and
+ * weighed
  * by their evidence.
  *
  * @internal
@@ -35,12 +36,17 @@ final class HypothesisSearch
 
     private const MOST_MISTAKES = 3;
 
-    /** @var array<string, array{list<Mistake>, Fit, float}> by key: what went wrong, the fit, the logarithm of its evidence */
+    /**
+     * @var array<string, array{list<Mistake>, Fit, float}> by key: what went wrong, the fit, the logarithm of its
+     *     evidence
+     */
     private array $fitted = [];
 
     private string $root = '';
 
-    /** @var array<string, array<string, array{list<Mistake>, float, Correction}>> by key of the fit that they correct */
+    /**
+     * @var array<string, array<string, array{list<Mistake>, float, Correction}>> by key of the fit that they correct
+     */
     private array $corrections = [];
 
     private readonly PossibleMistakes $possible;
@@ -74,7 +80,10 @@ final class HypothesisSearch
         uasort($told, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
         $stories = [];
         foreach ($told as [$mistakes, $log, $by]) {
-            $stories[] = $by instanceof Fit ? new Hypothesis($mistakes, exp($log - $most) / $all, $by->at, $by->covariance) : new Hypothesis($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
+            $stories[] =
+                $by instanceof Fit
+                    ? new Hypothesis($mistakes, exp($log - $most) / $all, $by->at, $by->covariance)
+                    : new Hypothesis($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
         }
 
         return $stories === [] ? throw new \LogicException('The likeliest story is always told.') : $stories;
@@ -87,8 +96,14 @@ final class HypothesisSearch
         $isBent = $fit->cost > self::BENT;
         $bending = [];
         foreach ($this->corrections() as $key => [$mistakes, $logOfIt, $correction]) {
-            $isFitted = isset($this->fitted[$key]) || ! in_array($correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
-            if (! $isFitted && $logOfIt > $log + log(self::REFITTED) && ($isBent || $correction->reach(RigPrior::TENSION + 1) > self::FAR)) {
+            $isFitted =
+                isset($this->fitted[$key]) ||
+                ! in_array($correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
+            if (
+                ! $isFitted &&
+                $logOfIt > $log + log(self::REFITTED) &&
+                ($isBent || $correction->reach(RigPrior::TENSION + 1) > self::FAR)
+            ) {
                 $bending[$key] = [$mistakes, $logOfIt];
             }
         }
@@ -106,7 +121,10 @@ final class HypothesisSearch
         return $this->root !== $before;
     }
 
-    /** @return array<string, array{list<Mistake>, float, Correction}> by key: every story that is one mistake more than the likeliest, and the logarithm of its evidence */
+    /**
+     * @return array<string, array{list<Mistake>, float, Correction}> by key: every story that is one mistake more than
+     *     the likeliest, and the logarithm of its evidence
+     */
     private function corrections(): array
     {
         if (isset($this->corrections[$this->root])) {
@@ -147,15 +165,26 @@ final class HypothesisSearch
         foreach ($mistakes as $mistake) {
             if ($mistake->kind === MistakeKind::Slip && $mistake->observation !== null) {
                 $variance = $observations[$mistake->observation]->deviation ** 2;
-                $weights[$mistake->observation] = $variance / ($variance + PossibleMistakes::width($observations[$mistake->observation]) ** 2);
+                $weights[$mistake->observation] =
+                    $variance / ($variance + PossibleMistakes::width($observations[$mistake->observation]) ** 2);
             }
             if ($mistake->kind === MistakeKind::Miscount) {
-                $observations = array_map(static fn (Observation $one): Observation => $one->context->hookUp->number === $mistake->hookUp ? $one->withTensionMoved($mistake->moved) : $one, $observations);
+                $observations = array_map(
+                    static fn (Observation $one): Observation => $one->context->hookUp->number === $mistake->hookUp
+                        ? $one->withTensionMoved($mistake->moved)
+                        : $one,
+                    $observations,
+                );
             }
         }
-        $evidence = $observations === $this->evidence->observations ? $this->evidence : new Evidence(new Predictions($this->prior, $observations), $observations);
+        $evidence =
+            $observations === $this->evidence->observations
+                ? $this->evidence
+                : new Evidence(new Predictions($this->prior, $observations), $observations);
 
-        return $near->cost > self::BENT ? $evidence->settle(array_map(static fn (): float => 0.0, $near->at), $weights) : $evidence->settle($near->at, $weights, $near->slopes);
+        return $near->cost > self::BENT
+            ? $evidence->settle(array_map(static fn (): float => 0.0, $near->at), $weights)
+            : $evidence->settle($near->at, $weights, $near->slopes);
     }
 
     /**
@@ -165,7 +194,15 @@ final class HypothesisSearch
      */
     private function oneIn(array $mistakes): float
     {
-        return array_sum(array_map(static fn (Mistake $mistake): float => log($mistake->kind->oneIn() * ($mistake->kind === MistakeKind::Miscount ? PossibleMistakes::EITHER_WAY : 1.0)), $mistakes));
+        return array_sum(
+            array_map(
+                static fn (Mistake $mistake): float => log(
+                    $mistake->kind->oneIn() *
+                        ($mistake->kind === MistakeKind::Miscount ? PossibleMistakes::EITHER_WAY : 1.0),
+                ),
+                $mistakes,
+            ),
+        );
     }
 
     /** @param  list<Mistake>  $mistakes */

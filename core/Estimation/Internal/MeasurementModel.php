@@ -30,7 +30,8 @@ final class MeasurementModel
             Observed::VehicleLoad => $attitude->load,
             Observed::RearAndTrailerLoad => -$attitude->frontLoad(),
             Observed::TongueWeight => $attitude->rig()->trailer()->tongueWeight,
-            Observed::BarBend => $tension + $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
+            Observed::BarBend => $tension +
+                $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
         };
     }
 

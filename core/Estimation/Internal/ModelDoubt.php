@@ -8,7 +8,8 @@ use Yoke\Estimation\Reading\Observation;
 use Yoke\Rig\Stance;
 
 /**
- * What the model leaves out: springs that stiffen, heads that give, frames that bend. All readings of a stance are off by it
+ * What the model leaves out: springs that stiffen, heads that give, frames that bend. All readings of a stance are off
+ * by it
  * alike, the more the farther the fender travelled (docs/model.md, Model error).
  *
  * @internal
@@ -37,7 +38,11 @@ final class ModelDoubt
         return array_map(static function (Observation $one) use ($alone): Observation {
             $from = $one->context->stance === Stance::Alone ? [] : $alone[$one->observed->name] ?? [];
 
-            return $from === [] ? $one : $one->sharing(self::SHARE * min(self::FARTHEST_MM, abs($one->value - array_sum($from) / count($from))));
+            return $from === []
+                ? $one
+                : $one->sharing(
+                    self::SHARE * min(self::FARTHEST_MM, abs($one->value - array_sum($from) / count($from))),
+                );
         }, $observations);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Estimation\Internal;
 
 /**
- * What readings need besides the rig itself: where fenders and axles stand alone, where the coupler stands level, and by
+ * What readings need besides the rig itself: where fenders and axles stand alone, where the coupler stands level, and
+ * by
  * what factor a gauge is off in all its readings.
  *
  * @internal

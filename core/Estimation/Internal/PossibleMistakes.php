@@ -30,10 +30,12 @@ final class PossibleMistakes
 
     private const ON_THE_FRONT = 0.55;
 
-    /** How far a tongue weight that was told wrong is off, as a share; one that was told with more doubt is no mistake. */
+    /**
+     * How far a tongue weight that was told wrong is off, as a share; one that was told with more doubt is no mistake.
+     */
     private const TOLD_WRONG = 0.15;
 
-    private const TOLD_LOOSELY = 0.10;
+    private const TOLD_LOOSELY = 0.1;
 
     /** @var list<array{int, list<int>}> those that were taped together: the first, and all */
     private array $standings = [];
@@ -64,7 +66,12 @@ final class PossibleMistakes
      */
     public function besides(array $known, Fit $fit): array
     {
-        return [...$this->slips($known, $fit), ...$this->aboard($known, $fit), ...$this->miscounts($known, $fit), ...$this->toldWrong($known, $fit)];
+        return [
+            ...$this->slips($known, $fit),
+            ...$this->aboard($known, $fit),
+            ...$this->miscounts($known, $fit),
+            ...$this->toldWrong($known, $fit),
+        ];
     }
 
     /**
@@ -101,8 +108,11 @@ final class PossibleMistakes
                 $line = array_map(static fn (): float => 0.0, $this->observations);
                 foreach ($together as $i) {
                     $isFront = $this->observations[$i]->observed === Observed::FrontHeight;
-                    $rate = $this->prior->valueAt($isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE, $fit->at[$isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE]);
-                    $line[$i] = self::PERSON_KG * ($isFront ? self::ON_THE_FRONT : 1.0 - self::ON_THE_FRONT) / $rate;
+                    $rate = $this->prior->valueAt(
+                        $isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE,
+                        $fit->at[$isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE],
+                    );
+                    $line[$i] = (self::PERSON_KG * ($isFront ? self::ON_THE_FRONT : 1.0 - self::ON_THE_FRONT)) / $rate;
                 }
                 $aboard[] = Correction::along($fit, Mistake::aboard($first), $line);
             }
@@ -124,9 +134,17 @@ final class PossibleMistakes
                 foreach ([-$step, $step] as $moved) {
                     $shift = [];
                     foreach ($this->observations as $i => $observation) {
-                        $shift[$i] = $observation->context->hookUp->number === $hookUp ? $fit->slopes[RigPrior::TENSION][$i] * $moved / $worth : 0.0;
+                        $shift[$i] =
+                            $observation->context->hookUp->number === $hookUp
+                                ? ($fit->slopes[RigPrior::TENSION][$i] * $moved) / $worth
+                                : 0.0;
                     }
-                    $miscounts[] = Correction::shifted($fit, Mistake::miscount($hookUp, $moved), $shift, self::EITHER_WAY * MistakeKind::Miscount->oneIn());
+                    $miscounts[] = Correction::shifted(
+                        $fit,
+                        Mistake::miscount($hookUp, $moved),
+                        $shift,
+                        self::EITHER_WAY * MistakeKind::Miscount->oneIn(),
+                    );
                 }
             }
         }
@@ -146,7 +164,14 @@ final class PossibleMistakes
         }
         $wide = self::TOLD_WRONG / $told;
 
-        return [Correction::along($fit, Mistake::tongueWeight(), array_map(static fn (float $slope): float => $slope * $wide, $fit->slopes[RigPrior::TONGUE_WEIGHT]), [RigPrior::TONGUE_WEIGHT => $wide])];
+        return [
+            Correction::along(
+                $fit,
+                Mistake::tongueWeight(),
+                array_map(static fn (float $slope): float => $slope * $wide, $fit->slopes[RigPrior::TONGUE_WEIGHT]),
+                [RigPrior::TONGUE_WEIGHT => $wide],
+            ),
+        ];
     }
 
     /** @param  list<Mistake>  $known */

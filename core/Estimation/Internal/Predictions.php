@@ -33,7 +33,11 @@ final class Predictions
     /** @var array<string, float> where each height and load alone is looked for */
     private array $centres;
 
-    /** @var list<array{float, list<array{Stance, float, list<array{int, Observed, list<array{int, float, float}>}>}>}> by ball offset: stances with what is observed in them, by its row, and the place, centre and spread of what of it stands alone */
+    /**
+     * @var list<array{float, list<array{Stance, float, list<array{int, Observed, list<array{int, float, float}>}>}>}>
+     *     by ball offset: stances with what is observed in them, by its row, and the place, centre and spread of what
+     *     of it stands alone
+     */
     private array $byOffset = [];
 
     /** @var array<int, int> by observation: its row; readings of the same in the same stance share one */
@@ -61,7 +65,11 @@ final class Predictions
             $groups[(string) $context->ballOffset][$stance] ??= [$context->stance, $context->tensionOffset, []];
             if (! isset($rows[$kind])) {
                 $rows[$kind] = count($rows);
-                $groups[(string) $context->ballOffset][$stance][2][] = [$rows[$kind], $observation->observed, $this->standingAlone($observation->observed)];
+                $groups[(string) $context->ballOffset][$stance][2][] = [
+                    $rows[$kind],
+                    $observation->observed,
+                    $this->standingAlone($observation->observed),
+                ];
             }
             $this->rowOf[$i] = $rows[$kind];
             $this->leans[$i] = $observation->leans;
@@ -74,24 +82,38 @@ final class Predictions
     /** @return list<array{int, float, float}> place, centre and spread of what of it stands alone already */
     private function standingAlone(Observed $observed): array
     {
-        return array_map(fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]], MeasurementModel::standsAlone($observed));
+        return array_map(
+            fn (string $name): array => [$this->places[$name], $this->centres[$name], $this->spreads[$name]],
+            MeasurementModel::standsAlone($observed),
+        );
     }
 
     private function placeNuisances(): void
     {
         $needed = [Nuisance::FrontAlone, Nuisance::RearAlone];
         foreach ($this->observations as $observation) {
-            array_push($needed, ...match (true) {
-                $observation->observed === Observed::CouplerRise => [Nuisance::CouplerLevel],
-                $observation->observed === Observed::BallLoad => [Nuisance::GaugeFactor],
-                $observation->observed->isAxleLoad() => [Nuisance::FrontLoadAlone, Nuisance::RearLoadAlone, Nuisance::GrossTrailer],
-                default => [],
-            });
+            array_push(
+                $needed,
+                ...match (true) {
+                    $observation->observed === Observed::CouplerRise => [Nuisance::CouplerLevel],
+                    $observation->observed === Observed::BallLoad => [Nuisance::GaugeFactor],
+                    $observation->observed->isAxleLoad() => [
+                        Nuisance::FrontLoadAlone,
+                        Nuisance::RearLoadAlone,
+                        Nuisance::GrossTrailer,
+                    ],
+                    default => [],
+                },
+            );
         }
         foreach (Nuisance::cases() as $nuisance) {
             if (in_array($nuisance, $needed, true)) {
                 $this->places[$nuisance->name] = $this->prior->count() + count($this->places);
-                $this->spreads[$nuisance->name] = $nuisance->spread() ?? ($nuisance === Nuisance::GaugeFactor ? $this->prior->known()->doubts->gaugeFactor() : $this->prior->known()->doubts->couplerLevel());
+                $this->spreads[$nuisance->name] =
+                    $nuisance->spread() ??
+                    ($nuisance === Nuisance::GaugeFactor
+                        ? $this->prior->known()->doubts->gaugeFactor()
+                        : $this->prior->known()->doubts->couplerLevel());
             }
         }
     }
@@ -125,7 +147,10 @@ final class Predictions
      */
     public function at(array $at): array
     {
-        return $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension));
+        return $this->predict(
+            $at,
+            static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension),
+        );
     }
 
     /**
@@ -136,7 +161,10 @@ final class Predictions
      */
     public function byBars(array $at): array
     {
-        $carried = $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension));
+        $carried = $this->predict(
+            $at,
+            static fn (CoupledRig $rig, float $tension): Attitude => $rig->carried($tension),
+        );
         $dropped = $this->predict($at, static fn (CoupledRig $rig, float $tension): Attitude => $rig->dropped());
 
         return array_map(static fn (float $with, float $without): float => $with - $without, $carried, $dropped);
@@ -156,10 +184,26 @@ final class Predictions
         for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $moved = $at;
             $moved[$parameter] += self::STEP;
-            $slopes[] = array_map(static fn (float $there, float $before): float => ($there - $before) / self::STEP, $this->predict($moved, $taut), $here);
+            $slopes[] = array_map(
+                static fn (float $there, float $before): float => ($there - $before) / self::STEP,
+                $this->predict($moved, $taut),
+                $here,
+            );
         }
         foreach ($this->places as $name => $place) {
-            $slopes[$place] = $name === Nuisance::GaugeFactor->name ? $this->gaugeSlope($here) : array_map(fn (Observation $observation): float => in_array($name, MeasurementModel::standsAlone($observation->observed), true) ? $this->spreads[$name] : 0.0, $this->observations);
+            $slopes[$place] =
+                $name === Nuisance::GaugeFactor->name
+                    ? $this->gaugeSlope($here)
+                    : array_map(
+                        fn (Observation $observation): float => in_array(
+                            $name,
+                            MeasurementModel::standsAlone($observation->observed),
+                            true,
+                        )
+                            ? $this->spreads[$name]
+                            : 0.0,
+                        $this->observations,
+                    );
         }
 
         return $slopes;
@@ -171,7 +215,14 @@ final class Predictions
      */
     private function gaugeSlope(array $here): array
     {
-        return array_map(fn (Observation $observation, float $predicted): float => $observation->observed === Observed::BallLoad ? ($predicted - $observation->leans) * $this->spreads[Nuisance::GaugeFactor->name] : 0.0, $this->observations, $here);
+        return array_map(
+            fn (Observation $observation, float $predicted): float => $observation->observed ===
+            Observed::BallLoad
+                ? ($predicted - $observation->leans) * $this->spreads[Nuisance::GaugeFactor->name]
+                : 0.0,
+            $this->observations,
+            $here,
+        );
     }
 
     /**
@@ -207,7 +258,9 @@ final class Predictions
     {
         $rows = [];
         $tension = $this->prior->tensionAt($at);
-        $gauge = isset($this->places[Nuisance::GaugeFactor->name]) ? exp($this->spreads[Nuisance::GaugeFactor->name] * $at[$this->places[Nuisance::GaugeFactor->name]]) : 1.0;
+        $gauge = isset($this->places[Nuisance::GaugeFactor->name])
+            ? exp($this->spreads[Nuisance::GaugeFactor->name] * $at[$this->places[Nuisance::GaugeFactor->name]])
+            : 1.0;
         foreach ($this->byOffset as [$offset, $stances]) {
             $rig = $this->prior->rigAt($at, $offset);
             foreach ($stances as [$stance, $tensionOffset, $observed]) {
@@ -217,7 +270,11 @@ final class Predictions
                     Stance::Carried => $carry($rig, $tension + $tensionOffset),
                 };
                 foreach ($observed as [$row, $what, $alone]) {
-                    $value = $attitude === null ? 0.0 : MeasurementModel::of($what, $attitude, $tension + $tensionOffset) * ($what === Observed::BallLoad ? $gauge : 1.0);
+                    $value =
+                        $attitude === null
+                            ? 0.0
+                            : MeasurementModel::of($what, $attitude, $tension + $tensionOffset) *
+                                ($what === Observed::BallLoad ? $gauge : 1.0);
                     foreach ($alone as [$place, $centre, $spread]) {
                         $value += $centre + $spread * $at[$place];
                     }
@@ -235,7 +292,10 @@ final class Predictions
         $found = [];
         foreach ($this->observations as $observation) {
             $alone = MeasurementModel::standsAlone($observation->observed);
-            if (count($alone) === 1 && (! isset($found[$alone[0]]) || $observation->context->stance === Stance::Alone)) {
+            if (
+                count($alone) === 1 &&
+                (! isset($found[$alone[0]]) || $observation->context->stance === Stance::Alone)
+            ) {
                 $found[$alone[0]] = $observation->value;
             }
         }
@@ -246,12 +306,21 @@ final class Predictions
         }
         foreach ($this->observations as $observation) {
             $found += match ($observation->observed) {
-                Observed::VehicleLoad => ['FrontLoadAlone' => $observation->value / 2, 'RearLoadAlone' => $observation->value / 2],
+                Observed::VehicleLoad => [
+                    'FrontLoadAlone' => $observation->value / 2,
+                    'RearLoadAlone' => $observation->value / 2,
+                ],
                 Observed::RearAndTrailerLoad => ['RearLoadAlone' => $observation->value - $gross],
                 default => [],
             };
         }
 
-        return $found + ['FrontAlone' => 0.0, 'RearAlone' => 0.0, 'CouplerLevel' => 0.0, 'FrontLoadAlone' => 0.0, 'RearLoadAlone' => 0.0];
+        return $found + [
+            'FrontAlone' => 0.0,
+            'RearAlone' => 0.0,
+            'CouplerLevel' => 0.0,
+            'FrontLoadAlone' => 0.0,
+            'RearLoadAlone' => 0.0,
+        ];
     }
 }

@@ -7,7 +7,8 @@ namespace Yoke\Estimation\Internal;
 use Yoke\Estimation\Reading\Observation;
 
 /**
- * How much readings count that share a part of their doubt: those of one kind in one stance and hook-up. The inverse of a
+ * How much readings count that share a part of their doubt: those of one kind in one stance and hook-up. The inverse of
+ * a
  * diagonal and a block of ones a group, by Sherman and Morrison.
  *
  * @internal
@@ -66,7 +67,7 @@ final readonly class SharedPrecision
                 $all += $precision[$i];
                 $sum += $scaled[$i];
             }
-            $less = $variance / (1.0 + $variance * $all) * $sum;
+            $less = ($variance / (1.0 + $variance * $all)) * $sum;
             foreach ($indices as $i) {
                 $scaled[$i] -= $precision[$i] * $less;
             }

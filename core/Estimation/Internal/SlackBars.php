@@ -53,12 +53,22 @@ final readonly class SlackBars
         $changes = $this->evidence->predictions->byBars($at);
         [$shows, $keys] = [[], []];
         foreach ($this->evidence->observations as $i => $observation) {
-            $key = "{$observation->context->stance->value} {$observation->context->tensionOffset} {$observation->context->ballOffset}";
-            $shows[$key] = max($shows[$key] ?? 0.0, $observation->context->stance === Stance::Carried ? abs($changes[$i]) / $observation->deviation : INF);
+            $context = $observation->context;
+            $key = "{$context->stance->value} {$context->tensionOffset} {$context->ballOffset}";
+            $shows[$key] = max(
+                $shows[$key] ?? 0.0,
+                $observation->context->stance === Stance::Carried
+                    ? abs($changes[$i]) / $observation->deviation
+                    : INF,
+            );
             $keys[$i] = $key;
         }
         foreach ($this->evidence->observations as $i => $observation) {
-            if ($observation->context->stance === Stance::Carried && $observation->observed !== Observed::BarBend && $shows[$keys[$i]] < self::SHOWN) {
+            if (
+                $observation->context->stance === Stance::Carried &&
+                $observation->observed !== Observed::BarBend &&
+                $shows[$keys[$i]] < self::SHOWN
+            ) {
                 $weights[$i] = 0.0;
             }
         }
@@ -68,7 +78,8 @@ final readonly class SlackBars
 
     /**
      * Readings over bars that hang slack or nearly so say that the tension is below something, not what it is: their
-     * likelihood is summed up along the line on which the other parameters follow the tension, as the other readings have
+     * likelihood is summed up along the line on which the other parameters follow the tension, as the other readings
+     * have
      * it.
      *
      * @param  array<int, float>  $at
@@ -86,15 +97,25 @@ final readonly class SlackBars
         foreach ($this->evidence->observations as $i => $observation) {
             if ($telling[$i] !== $weights[$i]) {
                 $slope = array_map(static fn (array $one): float => $one[$i], $slopes);
-                $alongLine = array_sum(array_map(static fn (float $one, float $with): float => $one * $with, $slope, $column)) ** 2 / $own;
-                $doubts[$i] = max(0.0, Matrix::quadratic($covariance, $slope) - $alongLine) + $observation->deviation ** 2 / $weights[$i] + $observation->shared ** 2;
+                $alongLine =
+                    array_sum(
+                        array_map(static fn (float $one, float $with): float => $one * $with, $slope, $column),
+                    ) **
+                        2 /
+                    $own;
+                $doubts[$i] =
+                    max(0.0, Matrix::quadratic($covariance, $slope) - $alongLine) +
+                    $observation->deviation ** 2 / $weights[$i] +
+                    $observation->shared ** 2;
             }
         }
         $sums = [0.0, 0.0, 0.0];
         for ($step = -2 * self::ALONG; $step <= self::ALONG; $step += self::ALONG_STEP) {
             $moved = $this->along($at, $column, $step / sqrt($own));
             $off = $step ** 2;
-            foreach (array_intersect_key($this->evidence->predictions->at($moved), $doubts) as $i => $predicted) {
+            foreach (
+                array_intersect_key($this->evidence->predictions->at($moved), $doubts) as $i => $predicted
+            ) {
                 $off += ($this->evidence->observations[$i]->value - $predicted) ** 2 / $doubts[$i];
             }
             $likely = exp(-$off / 2);
@@ -104,7 +125,7 @@ final readonly class SlackBars
         $variance = max($sums[2] / max($sums[0], 1e-300) - $mean ** 2, 1e-4);
         foreach ($column as $i => $one) {
             foreach ($column as $j => $other) {
-                $covariance[$i][$j] += ($variance - 1.0) * $one * $other / $own;
+                $covariance[$i][$j] += (($variance - 1.0) * $one * $other) / $own;
             }
         }
 
@@ -128,7 +149,9 @@ final readonly class SlackBars
     {
         $situation = $observation->context;
 
-        return $situation->stance === Stance::Carried
-            && $this->prior->rigAt($at, $situation->ballOffset)->carried($this->prior->tensionAt($at) + $situation->tensionOffset)->barMoment <= 0.0;
+        return $situation->stance === Stance::Carried &&
+            $this->prior
+                ->rigAt($at, $situation->ballOffset)
+                ->carried($this->prior->tensionAt($at) + $situation->tensionOffset)->barMoment <= 0.0;
     }
 }

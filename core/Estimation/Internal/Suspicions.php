@@ -60,7 +60,9 @@ final readonly class Suspicions
     /** @param  \Closure(Hypothesis): bool  $tells */
     private function chance(\Closure $tells): float
     {
-        return array_sum(array_map(static fn (Hypothesis $story): float => $tells($story) ? $story->chance : 0.0, $this->stories));
+        return array_sum(
+            array_map(static fn (Hypothesis $story): float => $tells($story) ? $story->chance : 0.0, $this->stories),
+        );
     }
 
     /** @return list<int> those of which any story has it that they were miscounted */
@@ -104,8 +106,9 @@ final readonly class Suspicions
         $ticket = $one->observation->identity->ticket;
         $within = 2.0 * hypot($one->deviation, $other->deviation);
 
-        return $ticket !== '' && $ticket === $other->observation->identity->ticket
-            && abs($one->observation->value - $other->predicted()) < $within
-            && abs($other->observation->value - $one->predicted()) < $within;
+        return $ticket !== '' &&
+            $ticket === $other->observation->identity->ticket &&
+            abs($one->observation->value - $other->predicted()) < $within &&
+            abs($other->observation->value - $one->predicted()) < $within;
     }
 }

@@ -9,7 +9,8 @@ final readonly class HookUp
 {
     /**
      * @param  int  $number  from 1; 0 where no bars are on, or nobody tells hook-ups apart
-     * @param  float  $step  what one step of the setting is worth if it was miscounted, mm; 0 where it was counted again, or cannot be
+     * @param  float  $step  what one step of the setting is worth if it was miscounted, mm; 0 where it was counted
+     *     again, or cannot be
      */
     private function __construct(public int $number, public float $step)
     {
@@ -20,7 +21,9 @@ final readonly class HookUp
         return new self(0, 0.0);
     }
 
-    /** @param  float  $step  what a link more or fewer than was written down is worth, mm; 0 where nothing is counted */
+    /**
+     * @param  float  $step  what a link more or fewer than was written down is worth, mm; 0 where nothing is counted
+     */
     public static function ofSteps(int $number, float $step): self
     {
         return new self($number, $step);

@@ -29,18 +29,37 @@ final readonly class Observation
     /** What it shares its deviation with: readings of the same kind in the same stance and hook-up. */
     public function group(): string
     {
-        return "{$this->context->stance->value} {$this->context->hookUp->number} {$this->context->tensionOffset} {$this->context->ballOffset} {$this->observed->name}";
+        $context = $this->context;
+
+        return "{$context->stance->value} {$context->hookUp->number} {$context->tensionOffset} {$context->ballOffset} ".
+            $this->observed->name;
     }
 
     /** The same reading, off by so much more together with the others of its stance, mm. */
     public function sharing(float $deviation): self
     {
-        return new self($this->context, $this->observed, $this->value, $this->deviation, $this->identity, hypot($this->shared, $deviation), $this->leans);
+        return new self(
+            $this->context,
+            $this->observed,
+            $this->value,
+            $this->deviation,
+            $this->identity,
+            hypot($this->shared, $deviation),
+            $this->leans,
+        );
     }
 
     /** The same reading, its bars at another tension than was written down, mm. */
     public function withTensionMoved(float $by): self
     {
-        return new self($this->context->withTensionMoved($by), $this->observed, $this->value, $this->deviation, $this->identity, $this->shared, $this->leans);
+        return new self(
+            $this->context->withTensionMoved($by),
+            $this->observed,
+            $this->value,
+            $this->deviation,
+            $this->identity,
+            $this->shared,
+            $this->leans,
+        );
     }
 }

@@ -7,7 +7,10 @@ namespace Yoke\Estimation\Reading;
 use Yoke\Units\LengthUnit;
 use Yoke\Units\LoadUnit;
 
-/** Which reading an observation is, so that one in doubt is named as what it is: a fender in its stance, an axle on its ticket. */
+/**
+ * Which reading an observation is, so that one in doubt is named as what it is: a fender in its stance, an axle on its
+ * ticket.
+ */
 final readonly class ReadingIdentity
 {
     private function __construct(
@@ -25,13 +28,21 @@ final readonly class ReadingIdentity
     }
 
     /** @param  string  $standing  what was taped without the rig being moved; an empty text where it stands alone */
-    public static function height(string $key, int $hookUp = 1, LengthUnit $unit = LengthUnit::Millimetre, string $standing = ''): self
-    {
+    public static function height(
+        string $key,
+        int $hookUp = 1,
+        LengthUnit $unit = LengthUnit::Millimetre,
+        string $standing = '',
+    ): self {
         return new self($key, $hookUp, '', $unit, $standing);
     }
 
-    public static function load(string $key, int $hookUp = 1, string $ticket = '', LoadUnit $unit = LoadUnit::Kilogram): self
-    {
+    public static function load(
+        string $key,
+        int $hookUp = 1,
+        string $ticket = '',
+        LoadUnit $unit = LoadUnit::Kilogram,
+    ): self {
         return new self($key, $hookUp, $ticket, $unit);
     }
 

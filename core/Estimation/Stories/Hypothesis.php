@@ -6,7 +6,10 @@ namespace Yoke\Estimation\Stories;
 
 use Yoke\Estimation\RigPrior;
 
-/** One way in which the readings may have come about, how likely, and the rig by it (docs/model.md, More than one story). */
+/**
+ * One way in which the readings may have come about, how likely, and the rig by it (docs/model.md, More than one
+ * story).
+ */
 final readonly class Hypothesis
 {
     /** No rate or weight is farther from its prior in any story, in deviations. */
@@ -81,7 +84,15 @@ final readonly class Hypothesis
         $variance = $this->covariance[$parameter][$parameter];
         $gain = $variance > 0.0 ? (1.0 - $left ** 2) / $variance : 0.0;
         $column = array_map(static fn (array $row): float => $row[$parameter], $this->covariance);
-        $covariance = array_map(static fn (array $row, float $with): array => array_map(static fn (float $one, float $other): float => $one - $gain * $with * $other, $row, $column), $this->covariance, $column);
+        $covariance = array_map(
+            static fn (array $row, float $with): array => array_map(
+                static fn (float $one, float $other): float => $one - $gain * $with * $other,
+                $row,
+                $column,
+            ),
+            $this->covariance,
+            $column,
+        );
 
         return new self($this->mistakes, $this->chance, $this->at, $covariance);
     }

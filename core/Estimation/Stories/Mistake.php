@@ -9,7 +9,9 @@ final readonly class Mistake
 {
     private function __construct(
         public MistakeKind $kind,
-        /** The observation that slipped, or the first that was taped with somebody aboard, from 0; null for any other. */
+        /**
+         * The observation that slipped, or the first that was taped with somebody aboard, from 0; null for any other.
+         */
         public ?int $observation = null,
         /** The hook-up that was miscounted, from 1; 0 for any other. */
         public int $hookUp = 0,

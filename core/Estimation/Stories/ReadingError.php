@@ -7,7 +7,10 @@ namespace Yoke\Estimation\Stories;
 use Yoke\Estimation\Reading\Residual;
 use Yoke\Units\LoadUnit;
 
-/** What a hand gets wrong with a tape, and with a weighbridge's ticket, by how far the reading lies from what the others say. */
+/**
+ * What a hand gets wrong with a tape, and with a weighbridge's ticket, by how far the reading lies from what the others
+ * say.
+ */
 enum ReadingError: string
 {
     case EighthInch = 'eighth_inch';
@@ -50,7 +53,9 @@ enum ReadingError: string
     {
         $best = self::Unsettled;
         $nearest = self::FITS * $reading->deviation;
-        foreach ([self::EighthInch, self::QuarterInch, self::TenMillimetres, self::HalfInch, self::WholeInch] as $slip) {
+        foreach (
+            [self::EighthInch, self::QuarterInch, self::TenMillimetres, self::HalfInch, self::WholeInch] as $slip
+        ) {
             $off = abs(abs($reading->off) - $slip->millimetres());
             if ($off < $nearest && ($slip !== self::EighthInch || $reading->deviation <= self::PINNED_MM)) {
                 [$best, $nearest] = [$slip, $off];
@@ -69,8 +74,14 @@ enum ReadingError: string
         $candidates = [
             [self::ThousandOff, $reading->observation->value - ($reading->off <=> 0.0) * 1000.0 * $unit],
             [self::HundredOff, $reading->observation->value - ($reading->off <=> 0.0) * 100.0 * $unit],
-            [self::OtherUnit, $reading->observation->value * ($reading->off > 0.0 ? self::POUND_KG : 1.0 / self::POUND_KG)],
-            ...array_map(static fn (int $load): array => [self::DigitsSwapped, $load * $unit], self::withNeighboursSwapped($shown)),
+            [
+                self::OtherUnit,
+                $reading->observation->value * ($reading->off > 0.0 ? self::POUND_KG : 1.0 / self::POUND_KG),
+            ],
+            ...array_map(
+                static fn (int $load): array => [self::DigitsSwapped, $load * $unit],
+                self::withNeighboursSwapped($shown),
+            ),
         ];
         foreach ($candidates as [$error, $meant]) {
             $off = abs($reading->predicted() - $meant);

@@ -15,8 +15,12 @@ final readonly class Suspect
      * @param  float  $chance  0 to 1
      * @param  int  $hookUp  whose setting it is; 0 for a reading
      */
-    private function __construct(public ?Residual $residual, public float $chance, public ReadingError $error, public int $hookUp)
-    {
+    private function __construct(
+        public ?Residual $residual,
+        public float $chance,
+        public ReadingError $error,
+        public int $hookUp,
+    ) {
     }
 
     public static function reading(Residual $residual, float $chance, ?ReadingError $error = null): self

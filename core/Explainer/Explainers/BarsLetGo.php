@@ -13,7 +13,10 @@ use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
 
-/** What bars do, and why a link is worth less than bar times link: as they lift the rig it straightens, and lets them go. */
+/**
+ * What bars do, and why a link is worth less than bar times link: as they lift the rig it straightens, and lets them
+ * go.
+ */
 final readonly class BarsLetGo implements Explainer
 {
     public function knobs(): array
@@ -23,17 +26,22 @@ final readonly class BarsLetGo implements Explainer
 
     public function frame(KnobValues $at): Frame
     {
-        $rig = (new ExampleRig)->coupled();
+        $rig = (new ExampleRig())->coupled();
         $carried = $rig->carried(ExampleRig::tension($at->at('link')));
         $next = $rig->carried(ExampleRig::tension($at->at('link') + 1.0));
 
-        return new Frame($rig->dropped(), $carried, [
-            new Figure('bend', $carried->barBend(), Quantity::Length),
-            new Figure('bar_load', $carried->barLoad() / 2.0, Quantity::Load),
-            new Figure('share', $carried->frontRestored(), Quantity::Share),
-            new Figure('link', ExampleRig::LINK, Quantity::Length),
-            new Figure('bends_more', $next->barBend() - $carried->barBend(), Quantity::Length),
-            new Figure('worth', $next->frontRestored() - $carried->frontRestored(), Quantity::Share),
-        ], $carried->barLoad() > 0.0 ? [] : ['slack']);
+        return new Frame(
+            $rig->dropped(),
+            $carried,
+            [
+                new Figure('bend', $carried->barBend(), Quantity::Length),
+                new Figure('bar_load', $carried->barLoad() / 2.0, Quantity::Load),
+                new Figure('share', $carried->frontRestored(), Quantity::Share),
+                new Figure('link', ExampleRig::LINK, Quantity::Length),
+                new Figure('bends_more', $next->barBend() - $carried->barBend(), Quantity::Length),
+                new Figure('worth', $next->frontRestored() - $carried->frontRestored(), Quantity::Share),
+            ],
+            $carried->barLoad() > 0.0 ? [] : ['slack'],
+        );
     }
 }

@@ -14,7 +14,10 @@ use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
 use Yoke\Method\TargetRange;
 
-/** Where the load goes: off the rear axle, to the front and to the trailer, always in the same proportion (docs/model.md, Worked consequences). */
+/**
+ * Where the load goes: off the rear axle, to the front and to the trailer, always in the same proportion
+ * (docs/model.md, Worked consequences).
+ */
 final readonly class Shares implements Explainer
 {
     public function knobs(): array
@@ -24,21 +27,30 @@ final readonly class Shares implements Explainer
 
     public function frame(KnobValues $at): Frame
     {
-        $rig = (new ExampleRig)->coupled();
+        $rig = (new ExampleRig())->coupled();
         $dropped = $rig->dropped();
         $carried = $rig->carried(ExampleRig::tension($at->at('link')));
         $share = $carried->frontRestored();
 
-        return new Frame($dropped, $carried, [
-            new Figure('front_gain', $carried->frontLoad() - $dropped->frontLoad(), Quantity::LoadChange),
-            new Figure('rear_gain', $carried->rearLoad() - $dropped->rearLoad(), Quantity::LoadChange),
-            new Figure('trailer_gain', $carried->trailerLoad() - $dropped->trailerLoad(), Quantity::LoadChange),
-            new Figure('share', $share, Quantity::Share),
-            new Figure('ratio', (ExampleRig::BALL_TO_AXLE + ExampleRig::OVERHANG) / ExampleRig::WHEELBASE, Quantity::Times),
-        ], match (true) {
-            $share > TargetRange::usual()->ceiling() => ['over'],
-            $share < TargetRange::usual()->from => ['under'],
-            default => ['in_range'],
-        });
+        return new Frame(
+            $dropped,
+            $carried,
+            [
+                new Figure('front_gain', $carried->frontLoad() - $dropped->frontLoad(), Quantity::LoadChange),
+                new Figure('rear_gain', $carried->rearLoad() - $dropped->rearLoad(), Quantity::LoadChange),
+                new Figure('trailer_gain', $carried->trailerLoad() - $dropped->trailerLoad(), Quantity::LoadChange),
+                new Figure('share', $share, Quantity::Share),
+                new Figure(
+                    'ratio',
+                    (ExampleRig::BALL_TO_AXLE + ExampleRig::OVERHANG) / ExampleRig::WHEELBASE,
+                    Quantity::Times,
+                ),
+            ],
+            match (true) {
+                $share > TargetRange::usual()->ceiling() => ['over'],
+                $share < TargetRange::usual()->from => ['under'],
+                default => ['in_range'],
+            },
+        );
     }
 }

@@ -15,7 +15,10 @@ use Yoke\Explainer\Quantity;
 use Yoke\Method\Tolerances;
 use Yoke\Sway\FrictionMoment;
 
-/** Where sway comes from, in the order to look: a light tongue, a nose that stands up, a light front axle; and what friction of the bars holds. Never a safe speed. */
+/**
+ * Where sway comes from, in the order to look: a light tongue, a nose that stands up, a light front axle; and what
+ * friction of the bars holds. Never a safe speed.
+ */
 final readonly class SwayCauses implements Explainer
 {
     public function knobs(): array
@@ -29,19 +32,27 @@ final readonly class SwayCauses implements Explainer
 
     public function frame(KnobValues $at): Frame
     {
-        $rig = (new ExampleRig($at->at('tongue') * ExampleRig::WEIGHT, ballOffset: $at->at('hole') * ExampleRig::HOLE))->coupled();
+        $rig = (new ExampleRig(
+            $at->at('tongue') * ExampleRig::WEIGHT,
+            ballOffset: $at->at('hole') * ExampleRig::HOLE,
+        ))->coupled();
         $carried = $rig->carried(ExampleRig::tension($at->at('link')));
         $pitch = $carried->trailerPitchAngle();
 
-        return new Frame($rig->dropped(), $carried, [
-            new Figure('share', $at->at('tongue'), Quantity::Share),
-            new Figure('pitch', $pitch->degrees(), Quantity::Degrees),
-            new Figure('front_load', $carried->frontLoad(), Quantity::LoadChange),
-            new Figure('friction', (new FrictionMoment)->of($carried)->newtonMetres(), Quantity::Torque),
-        ], [
-            TongueRange::of($at->at('tongue')),
-            ...((new Tolerances)->isNoseUp($pitch) ? ['nose_up'] : []),
-            ...($carried->frontRestored() > 1.0 ? ['over'] : []),
-        ]);
+        return new Frame(
+            $rig->dropped(),
+            $carried,
+            [
+                new Figure('share', $at->at('tongue'), Quantity::Share),
+                new Figure('pitch', $pitch->degrees(), Quantity::Degrees),
+                new Figure('front_load', $carried->frontLoad(), Quantity::LoadChange),
+                new Figure('friction', (new FrictionMoment())->of($carried)->newtonMetres(), Quantity::Torque),
+            ],
+            [
+                TongueRange::of($at->at('tongue')),
+                ...(new Tolerances())->isNoseUp($pitch) ? ['nose_up'] : [],
+                ...$carried->frontRestored() > 1.0 ? ['over'] : [],
+            ],
+        );
     }
 }

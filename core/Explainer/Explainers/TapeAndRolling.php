@@ -30,18 +30,31 @@ final readonly class TapeAndRolling implements Explainer
 
     public function frame(KnobValues $at): Frame
     {
-        $rig = (new ExampleRig)->coupled();
+        $rig = (new ExampleRig())->coupled();
         $carried = $rig->carried(ExampleRig::tension(ExampleRig::MIDDLE_LINK));
         $lost = $rig->dropped()->frontRise();
-        $reading = (new HeightDoubt)->reading(Length::ofMillimetres(900.0), Suspension::Coil, $at->isOn('rolled') ? Settling::Rolled : Settling::NotRolled);
+        $reading = (new HeightDoubt())->reading(
+            Length::ofMillimetres(900.0),
+            Suspension::Coil,
+            $at->isOn('rolled') ? Settling::Rolled : Settling::NotRolled,
+        );
         $one = $reading->doubt()->millimetres() / sqrt($at->at('readings'));
 
-        return new Frame($rig->dropped(), $carried, [
-            new Figure('front_rise', $lost, Quantity::HeightChange),
-            new Figure('truly', $carried->frontRestored(), Quantity::Share),
-            new Figure('read', $carried->frontRestored() - $at->at('off') / $lost, Quantity::Share),
-            new Figure('doubt', $one, Quantity::Length),
-            new Figure('share_doubt', hypot($one, hypot(1.0 - $carried->frontRestored(), $carried->frontRestored()) * $one) / $lost, Quantity::Share),
-        ], [$at->isOn('rolled') ? 'rolled' : 'not_rolled']);
+        return new Frame(
+            $rig->dropped(),
+            $carried,
+            [
+                new Figure('front_rise', $lost, Quantity::HeightChange),
+                new Figure('truly', $carried->frontRestored(), Quantity::Share),
+                new Figure('read', $carried->frontRestored() - $at->at('off') / $lost, Quantity::Share),
+                new Figure('doubt', $one, Quantity::Length),
+                new Figure(
+                    'share_doubt',
+                    hypot($one, hypot(1.0 - $carried->frontRestored(), $carried->frontRestored()) * $one) / $lost,
+                    Quantity::Share,
+                ),
+            ],
+            [$at->isOn('rolled') ? 'rolled' : 'not_rolled'],
+        );
     }
 }

@@ -39,24 +39,49 @@ final readonly class TongueWeight implements Explainer
 
     public function frame(KnobValues $at): Frame
     {
-        $rig = $this->loaded((new ExampleRig(weight: ExampleRig::WEIGHT - self::CARGO_KG, tongue: 300.0, ballOffset: $at->at('hitch')))->coupled(), $at);
+        $rig = $this->loaded(
+            (new ExampleRig(
+                weight: ExampleRig::WEIGHT - self::CARGO_KG,
+                tongue: 300.0,
+                ballOffset: $at->at('hitch'),
+            ))->coupled(),
+            $at,
+        );
         $dropped = $rig->dropped();
         $level = $rig->trailer()->tongueWeight;
 
-        return new Frame($dropped, null, [
-            new Figure('level', $level, Quantity::Load),
-            new Figure('on_ball', $dropped->load, Quantity::Load),
-            new Figure('share', $level / $rig->trailer()->weight, Quantity::Share),
-            new Figure('front_load', $dropped->frontLoad(), Quantity::LoadChange),
-            new Figure('pitch', $dropped->trailerPitchAngle()->degrees(), Quantity::Degrees),
-        ], [TongueRange::of($level / $rig->trailer()->weight)], $at->at('cargo'));
+        return new Frame(
+            $dropped,
+            null,
+            [
+                new Figure('level', $level, Quantity::Load),
+                new Figure('on_ball', $dropped->load, Quantity::Load),
+                new Figure('share', $level / $rig->trailer()->weight, Quantity::Share),
+                new Figure('front_load', $dropped->frontLoad(), Quantity::LoadChange),
+                new Figure('pitch', $dropped->trailerPitchAngle()->degrees(), Quantity::Degrees),
+            ],
+            [TongueRange::of($level / $rig->trailer()->weight)],
+            $at->at('cargo'),
+        );
     }
 
     private function loaded(CoupledRig $empty, KnobValues $at): CoupledRig
     {
-        $items = [Item::of('cargo', Load::ofKilograms(self::CARGO_KG), Carrier::Trailer, Length::ofMillimetres($at->at('cargo')))];
+        $items = [
+            Item::of(
+                'cargo',
+                Load::ofKilograms(self::CARGO_KG),
+                Carrier::Trailer,
+                Length::ofMillimetres($at->at('cargo')),
+            ),
+        ];
         if ($at->at('water') > 0.0) {
-            $items[] = Item::of('water', Load::ofKilograms($at->at('water')), Carrier::Trailer, Length::ofMillimetres(-self::TANK_MM));
+            $items[] = Item::of(
+                'water',
+                Load::ofKilograms($at->at('water')),
+                Carrier::Trailer,
+                Length::ofMillimetres(-self::TANK_MM),
+            );
         }
 
         return LoadChange::between([], $items)->on($empty);

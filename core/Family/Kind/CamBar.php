@@ -28,7 +28,12 @@ final readonly class CamBar implements HitchFamily
             new HitchMeasures(27.5, 8),
             SwayControl::Cam,
             swayChecks: ['cams', 'crowns', 'cam_bolts'],
-            handwork: new Handwork(barsOn: ['hook', 'close'], barsOff: ['open', 'swing_off'], change: ['bars_off.open', 'move', 'bars_on.close', 'centre'], after: ['change.centre']),
+            handwork: new Handwork(
+                barsOn: ['hook', 'close'],
+                barsOff: ['open', 'swing_off'],
+                change: ['bars_off.open', 'move', 'bars_on.close', 'centre'],
+                after: ['change.centre'],
+            ),
             takeUp: TakeUp::ChainAndCam,
             suits: [
                 Want::Reversing->value => Suits::Well,

@@ -28,7 +28,11 @@ final readonly class ChainRotatingLatch implements HitchFamily
             new HitchMeasures(27.5, 9),
             SwayControl::Head,
             swayChecks: ['latches', 'sockets'],
-            handwork: new Handwork(barsOn: ['hook', 'latch'], barsOff: ['unlatch', 'take_out'], change: ['bars_off.unlatch', 'move', 'bars_on.latch']),
+            handwork: new Handwork(
+                barsOn: ['hook', 'latch'],
+                barsOff: ['unlatch', 'take_out'],
+                change: ['bars_off.unlatch', 'move', 'bars_on.latch'],
+            ),
             takeUp: TakeUp::LatchedChain,
             suits: [
                 Want::Reversing->value => Suits::Well,

@@ -28,7 +28,11 @@ final readonly class ChainSnapUp implements HitchFamily
             new HitchMeasures(27.5, 8),
             SwayControl::Separate,
             swayChecks: ['chains', 'friction_bar'],
-            handwork: new Handwork(barsOn: ['hook', 'snap_up'], barsOff: ['let_down', 'unhook'], change: ['bars_off.let_down', 'move', 'bars_on.snap_up']),
+            handwork: new Handwork(
+                barsOn: ['hook', 'snap_up'],
+                barsOff: ['let_down', 'unhook'],
+                change: ['bars_off.let_down', 'move', 'bars_on.snap_up'],
+            ),
             takeUp: TakeUp::SnapUpChain,
             suits: [
                 Want::Reversing->value => Suits::Partly,

@@ -28,7 +28,11 @@ final readonly class FrictionBracket implements HitchFamily
             new HitchMeasures(25.0, 6),
             SwayControl::Bracket,
             swayChecks: ['flat', 'faces', 'wear'],
-            handwork: new Handwork(barsOn: ['swing_over', 'keepers'], barsOff: ['lift_off', 'take_out'], change: ['bars_off.lift_off', 'move', 'bars_on.swing_over', 'bars_on.keepers']),
+            handwork: new Handwork(
+                barsOn: ['swing_over', 'keepers'],
+                barsOff: ['lift_off', 'take_out'],
+                change: ['bars_off.lift_off', 'move', 'bars_on.swing_over', 'bars_on.keepers'],
+            ),
             takeUp: TakeUp::Bracket,
             suits: [
                 Want::Reversing->value => Suits::Well,

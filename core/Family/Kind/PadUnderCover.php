@@ -28,7 +28,11 @@ final readonly class PadUnderCover implements HitchFamily
             new HitchMeasures(20.0, 4),
             SwayControl::Pads,
             swayChecks: ['pads', 'covers'],
-            handwork: new Handwork(barsOn: ['swing_in', 'covers'], barsOff: ['swing_off'], change: ['bars_off.swing_off', 'move', 'bars_on.swing_in', 'bars_on.covers']),
+            handwork: new Handwork(
+                barsOn: ['swing_in', 'covers'],
+                barsOff: ['swing_off'],
+                change: ['bars_off.swing_off', 'move', 'bars_on.swing_in', 'bars_on.covers'],
+            ),
             takeUp: TakeUp::CoveredPad,
             suits: [
                 Want::Reversing->value => Suits::Well,

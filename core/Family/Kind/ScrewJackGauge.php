@@ -28,7 +28,13 @@ final readonly class ScrewJackGauge implements HitchFamily
             new HitchMeasures(6.0, 24),
             SwayControl::Bracket,
             swayChecks: ['faces', 'gauge', 'level_bars'],
-            handwork: new Handwork(barsOn: ['back_off', 'swing_on'], barsOff: ['swing_off'], change: ['tension.grease', 'turn'], tension: ['grease', 'turn_up'], slacken: ['turn_back']),
+            handwork: new Handwork(
+                barsOn: ['back_off', 'swing_on'],
+                barsOff: ['swing_off'],
+                change: ['tension.grease', 'turn'],
+                tension: ['grease', 'turn_up'],
+                slacken: ['turn_back'],
+            ),
             takeUp: TakeUp::FixedLedge,
             suits: [
                 Want::Reversing->value => Suits::Well,
@@ -47,6 +53,9 @@ final readonly class ScrewJackGauge implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of($measures->tension('turn', minutes: 1)->withHalfSteps()->turnedLoaded(), $measures->head());
+        return Adjusters::of(
+            $measures->tension('turn', minutes: 1)->withHalfSteps()->turnedLoaded(),
+            $measures->head(),
+        );
     }
 }

@@ -28,7 +28,11 @@ final readonly class TensionChain implements HitchFamily
             new HitchMeasures(2.0, 20),
             SwayControl::Cone,
             swayChecks: ['threads', 'plate', 'cone'],
-            handwork: new Handwork(barsOn: ['raise', 'stretch', 'plate_on', 'lower'], barsOff: ['raise', 'pull_pin', 'weight_back'], change: ['raise', 'blocks', 'turn_nuts', 'count', 'blocks_out', 'bars_on.lower']),
+            handwork: new Handwork(
+                barsOn: ['raise', 'stretch', 'plate_on', 'lower'],
+                barsOff: ['raise', 'pull_pin', 'weight_back'],
+                change: ['raise', 'blocks', 'turn_nuts', 'count', 'blocks_out', 'bars_on.lower'],
+            ),
             takeUp: TakeUp::StretchedChains,
             suits: [
                 Want::Reversing->value => Suits::Well,

@@ -13,8 +13,11 @@ final class ImpossibleBand extends DomainException implements CoreException
 {
     use Expecting;
 
-    private function __construct(private readonly Expected $expected, private readonly float $from, private readonly float $to)
-    {
+    private function __construct(
+        private readonly Expected $expected,
+        private readonly float $from,
+        private readonly float $to,
+    ) {
         parent::__construct($expected->text());
     }
 

@@ -59,10 +59,17 @@ final readonly class Act
     {
         return [
             'kind' => $this->kind->value,
-            ...($this->kind === ActKind::Tape && $this->axle !== null ? ['axle' => $this->axle->value, 'read_mm' => $this->readMm ?? 0.0, 'eye' => $this->eye->value, 'typed' => $this->typed] : []),
-            ...($this->kind === ActKind::Set ? ['adjuster' => $this->adjuster, 'step' => $this->step] : []),
-            ...($this->place === null ? [] : ['place' => $this->place->value]),
-            ...($this->remedy === null ? [] : ['remedy' => $this->remedy->value]),
+            ...$this->kind === ActKind::Tape && $this->axle !== null
+                ? [
+                    'axle' => $this->axle->value,
+                    'read_mm' => $this->readMm ?? 0.0,
+                    'eye' => $this->eye->value,
+                    'typed' => $this->typed,
+                ]
+                : [],
+            ...$this->kind === ActKind::Set ? ['adjuster' => $this->adjuster, 'step' => $this->step] : [],
+            ...$this->place === null ? [] : ['place' => $this->place->value],
+            ...$this->remedy === null ? [] : ['remedy' => $this->remedy->value],
         ];
     }
 
@@ -74,14 +81,27 @@ final readonly class Act
     public static function ofArray(array $kept): self
     {
         $text = static fn (string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : '';
-        $number = static fn (string $key): ?float => is_int($kept[$key] ?? null) || is_float($kept[$key] ?? null) ? (float) $kept[$key] : null;
+        $number = static fn (string $key): ?float => is_int($kept[$key] ?? null) || is_float($kept[$key] ?? null)
+            ? (float) $kept[$key]
+            : null;
         $kind = ActKind::tryFrom($text('kind'));
         $act = match ($kind) {
             null => null,
-            ActKind::Tape => Axle::tryFrom($text('axle')) === null || $number('read_mm') === null ? null : self::tape(Axle::from($text('axle')), $number('read_mm'), Eye::tryFrom($text('eye')) ?? Eye::Standing, $text('typed')),
-            ActKind::Set => $text('adjuster') === '' || $number('step') === null ? null : self::set($text('adjuster'), $number('step')),
+            ActKind::Tape => Axle::tryFrom($text('axle')) === null || $number('read_mm') === null
+                ? null
+                : self::tape(
+                    Axle::from($text('axle')),
+                    $number('read_mm'),
+                    Eye::tryFrom($text('eye')) ?? Eye::Standing,
+                    $text('typed'),
+                ),
+            ActKind::Set => $text('adjuster') === '' || $number('step') === null
+                ? null
+                : self::set($text('adjuster'), $number('step')),
             ActKind::Look => Place::tryFrom($text('place')) === null ? null : self::look(Place::from($text('place'))),
-            ActKind::PutRight => Remedy::tryFrom($text('remedy')) === null ? null : self::putRight(Remedy::from($text('remedy'))),
+            ActKind::PutRight => Remedy::tryFrom($text('remedy')) === null
+                ? null
+                : self::putRight(Remedy::from($text('remedy'))),
             default => self::plain($kind),
         };
 

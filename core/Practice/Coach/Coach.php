@@ -31,7 +31,11 @@ final readonly class Coach
     public function hint(): Hint
     {
         foreach ($this->now->faults as $fault) {
-            if (! in_array($fault, $this->run->found(), true) && $fault->showsIn($this->now->stance()) && ! ($fault->place()->isUnderneath() && $this->now->isOnJack())) {
+            if (
+                ! in_array($fault, $this->run->found(), true) &&
+                $fault->showsIn($this->now->stance()) &&
+                ! ($fault->place()->isUnderneath() && $this->now->isOnJack())
+            ) {
                 return Hint::lookAt($fault->place());
             }
         }
@@ -43,9 +47,12 @@ final readonly class Coach
     public function advice(): Hint
     {
         foreach ($this->now->faults as $fault) {
-            $isHead = $fault === Fault::BallTooLow && $this->run->exercise->ballOff($this->now->hitch) < -Exercise::LOW_MM;
+            $isHead =
+                $fault === Fault::BallTooLow && $this->run->exercise->ballOff($this->now->hitch) < -Exercise::LOW_MM;
             if (in_array($fault, $this->run->found(), true) && ($fault->remedy() !== null || $isHead)) {
-                return $isHead ? Hint::setting(HintKind::MoveHead, (new Solution($this->run->exercise))->head()) : Hint::putRight($fault);
+                return $isHead
+                    ? Hint::setting(HintKind::MoveHead, (new Solution($this->run->exercise))->head())
+                    : Hint::putRight($fault);
             }
         }
         foreach ([Stance::Alone, Stance::Dropped] as $stance) {
@@ -69,7 +76,9 @@ final readonly class Coach
     {
         $stance = $recommendation->look?->stance() ?? Stance::Carried;
 
-        return $stance === $this->now->stance() && $this->now->isRolled && $this->isTapedNow() ? Hint::plain(HintKind::Roll) : $this->toTape($stance);
+        return $stance === $this->now->stance() && $this->now->isRolled && $this->isTapedNow()
+            ? Hint::plain(HintKind::Roll)
+            : $this->toTape($stance);
     }
 
     private function atTheEnd(): Hint
@@ -104,7 +113,11 @@ final readonly class Coach
     {
         $ends = [];
         foreach ($this->run->heights() as $height) {
-            if (! $height->isSpoiled && $height->stance === $stance && ($stance !== Stance::Carried || $this->isHere($height->hitch))) {
+            if (
+                ! $height->isSpoiled &&
+                $height->stance === $stance &&
+                ($stance !== Stance::Carried || $this->isHere($height->hitch))
+            ) {
                 $ends[$height->axle->value] = true;
             }
         }
@@ -123,6 +136,9 @@ final readonly class Coach
         $heights = $this->run->heights();
         $last = $heights[count($heights) - 1] ?? null;
 
-        return $last !== null && $last->standing === $this->run->standing() && count(array_filter($heights, static fn (TakenHeight $one): bool => $one->standing === $last->standing)) === count(Axle::cases());
+        return $last !== null &&
+            $last->standing === $this->run->standing() &&
+            count(array_filter($heights, static fn (TakenHeight $one): bool => $one->standing === $last->standing)) ===
+                count(Axle::cases());
     }
 }

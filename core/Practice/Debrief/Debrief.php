@@ -40,7 +40,10 @@ final class Debrief
         $this->advised = Finish::of((new AdvisedLearner($tape))->play($run->exercise));
         $this->oneStep = Finish::of((new OneStepLearner($tape))->play($run->exercise));
         $this->points = Points::of($run, $coach, $this->advised->minutes);
-        $this->faults = array_map(static fn (Fault $fault): FaultReview => FaultReview::of($run, $fault), $run->exercise->faults);
+        $this->faults = array_map(
+            static fn (Fault $fault): FaultReview => FaultReview::of($run, $fault),
+            $run->exercise->faults,
+        );
     }
 
     public function exercise(): Exercise
@@ -83,7 +86,14 @@ final class Debrief
             $ends = $isCarried && $done->act->axle !== null ? [...$ends, $done->act->axle->value => true] : [];
             $verdict = count($ends) === count(Axle::cases()) ? (new Belief($then))->analysis()->verdict() : null;
             if ($verdict !== null) {
-                $known[] = new KnownThen($i + 1, count($then->hookUps()), $then->situation()->hitch, $verdict->share, $verdict->verdict, $then->share());
+                $known[] = new KnownThen(
+                    $i + 1,
+                    count($then->hookUps()),
+                    $then->situation()->hitch,
+                    $verdict->share,
+                    $verdict->verdict,
+                    $then->share(),
+                );
             }
         }
 

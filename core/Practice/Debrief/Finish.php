@@ -31,13 +31,24 @@ final readonly class Finish
     {
         $now = $run->situation();
         $share = $run->share();
-        $pitch = $run->exercise->hidden->onTheRoad($now->isHooked ? Stance::Carried : Stance::Dropped, $now->hitch, $now->faults)->trailerPitch;
+        $pitch = $run->exercise->hidden->onTheRoad(
+            $now->isHooked ? Stance::Carried : Stance::Dropped,
+            $now->hitch,
+            $now->faults,
+        )->trailerPitch;
 
-        return new self(count($run->hookUps()), $run->minutes(), $share, $run->breach() === null && $run->exercise->isInRange($share), Angle::ofRadians($pitch), $run->breach());
+        return new self(
+            count($run->hookUps()),
+            $run->minutes(),
+            $share,
+            $run->breach() === null && $run->exercise->isInRange($share),
+            Angle::ofRadians($pitch),
+            $run->breach(),
+        );
     }
 
     public function isLevel(): bool
     {
-        return (new Tolerances)->standsLevel($this->pitch);
+        return (new Tolerances())->standsLevel($this->pitch);
     }
 }

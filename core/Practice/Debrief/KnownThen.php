@@ -16,7 +16,13 @@ final readonly class KnownThen
      * @param  Normal  $share  that was knowable
      * @param  float  $truly  as the rig stood, the faults that were there among it
      */
-    public function __construct(public int $act, public int $hookUp, public HitchPlace $hitch, public Normal $share, public Verdict $verdict, public float $truly)
-    {
+    public function __construct(
+        public int $act,
+        public int $hookUp,
+        public HitchPlace $hitch,
+        public Normal $share,
+        public Verdict $verdict,
+        public float $truly,
+    ) {
     }
 }

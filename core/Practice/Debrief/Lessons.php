@@ -18,8 +18,12 @@ final readonly class Lessons
      * @param  Finish  $advised  of the product's own advice on the same rig
      * @param  list<FaultReview>  $faults
      */
-    public function __construct(private Run $run, private CoachMode $coach, private Finish $advised, private array $faults)
-    {
+    public function __construct(
+        private Run $run,
+        private CoachMode $coach,
+        private Finish $advised,
+        private array $faults,
+    ) {
     }
 
     /** @return list<Lesson> three of them */
@@ -36,7 +40,10 @@ final readonly class Lessons
         $lessons = $breach === null ? [] : [new Lesson(LessonKind::SafeOrder, breach: $breach)];
         foreach ($this->faults as $fault) {
             if (! $fault->isPutRight || ! $fault->isFound) {
-                $lessons[] = new Lesson($fault->isFound ? LessonKind::PutRightWhatYouSee : LessonKind::FindFault, fault: $fault->fault);
+                $lessons[] = new Lesson(
+                    $fault->isFound ? LessonKind::PutRightWhatYouSee : LessonKind::FindFault,
+                    fault: $fault->fault,
+                );
             }
         }
         if ($breach === null && ! $finish->isInRange) {
@@ -47,7 +54,10 @@ final readonly class Lessons
             $lessons[] = new Lesson(LessonKind::LevelTheTrailer, figure: $finish->pitch->degrees());
         }
         if ($finish->hookUps > $this->advised->hookUps + 1) {
-            $lessons[] = new Lesson(LessonKind::FewerHookUps, figure: (float) ($finish->hookUps - $this->advised->hookUps));
+            $lessons[] = new Lesson(
+                LessonKind::FewerHookUps,
+                figure: (float) ($finish->hookUps - $this->advised->hookUps),
+            );
         }
 
         return $lessons;
@@ -57,14 +67,32 @@ final readonly class Lessons
     private function ofReading(): array
     {
         $heights = $this->run->heights();
-        $standing = array_filter($heights, static fn (TakenHeight $height): bool => $height->eye === Eye::Standing && abs($height->shown - $height->stood) > TakenHeight::CLOSE_MM);
+        $standing = array_filter(
+            $heights,
+            static fn (TakenHeight $height): bool => $height->eye === Eye::Standing &&
+                abs($height->shown - $height->stood) > TakenHeight::CLOSE_MM,
+        );
         $off = array_map(static fn (TakenHeight $height): float => abs($height->read - $height->shown), $heights);
         $rough = array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled);
 
         return [
-            ...($standing === [] ? [] : [new Lesson(LessonKind::BendDown, figure: max(array_map(static fn (TakenHeight $height): float => $height->shown - $height->stood, $standing)))]),
-            ...($off === [] || max($off) <= TakenHeight::CLOSE_MM ? [] : [new Lesson(LessonKind::ReadTheTape, figure: max($off))]),
-            ...($rough === [] ? [] : [new Lesson(LessonKind::RollFirst, figure: (float) count($rough))]),
+            ...$standing === []
+                ? []
+                : [
+                    new Lesson(
+                        LessonKind::BendDown,
+                        figure: max(
+                            array_map(
+                                static fn (TakenHeight $height): float => $height->shown - $height->stood,
+                                $standing,
+                            ),
+                        ),
+                    ),
+                ],
+            ...$off === [] || max($off) <= TakenHeight::CLOSE_MM
+                ? []
+                : [new Lesson(LessonKind::ReadTheTape, figure: max($off))],
+            ...$rough === [] ? [] : [new Lesson(LessonKind::RollFirst, figure: (float) count($rough))],
         ];
     }
 
@@ -72,7 +100,9 @@ final readonly class Lessons
     private function whatElse(): array
     {
         return [
-            ...($this->run->hints() > 0 || $this->coach === CoachMode::Advice ? [new Lesson(LessonKind::WithoutHelp)] : []),
+            ...$this->run->hints() > 0 || $this->coach === CoachMode::Advice
+                ? [new Lesson(LessonKind::WithoutHelp)]
+                : [],
             new Lesson(LessonKind::NextLevel),
             new Lesson(LessonKind::TapeTwice),
             new Lesson(LessonKind::AgainSoon),

@@ -30,13 +30,18 @@ final readonly class Points
     {
         $finish = Finish::of($run);
         $help = self::HINT * $run->hints() + ($coach === CoachMode::Advice ? self::ADVICE : 0);
-        $shares = $run->breach() !== null ? [] : [
-            PointsPart::Range->value => $finish->isInRange ? 1.0 : 0.0,
-            PointsPart::Level->value => $finish->isInRange && $finish->isLevel() ? 1.0 : 0.0,
-            PointsPart::Faults->value => self::putRight($run),
-            PointsPart::Reading->value => self::readWell($run),
-            PointsPart::Time->value => $finish->isInRange ? self::inTime($finish->minutes, $advisedMinutes) : 0.0,
-        ];
+        $shares =
+            $run->breach() !== null
+                ? []
+                : [
+                    PointsPart::Range->value => $finish->isInRange ? 1.0 : 0.0,
+                    PointsPart::Level->value => $finish->isInRange && $finish->isLevel() ? 1.0 : 0.0,
+                    PointsPart::Faults->value => self::putRight($run),
+                    PointsPart::Reading->value => self::readWell($run),
+                    PointsPart::Time->value => $finish->isInRange
+                        ? self::inTime($finish->minutes, $advisedMinutes)
+                        : 0.0,
+                ];
         $parts = [];
         foreach (PointsPart::cases() as $part) {
             $parts[$part->value] = (int) round($part->most() * ($shares[$part->value] ?? 0.0));
@@ -50,7 +55,10 @@ final readonly class Points
         return max(0, array_sum($this->parts) - $this->help);
     }
 
-    /** Share of the faults that are gone; what the setting puts right counts where it was seen, or where the rig is in range and level. Of a rig with nothing wrong, all of it for being in range. */
+    /**
+     * Share of the faults that are gone; what the setting puts right counts where it was seen, or where the rig is in
+     * range and level. Of a rig with nothing wrong, all of it for being in range.
+     */
     private static function putRight(Run $run): float
     {
         $faults = $run->exercise->faults;

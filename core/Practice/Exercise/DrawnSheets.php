@@ -18,8 +18,14 @@ final readonly class DrawnSheets
      * @param  array<string, float|string>  $hitch
      * @param  float|null  $coupler  level coupler height, mm; null where nobody taped the ball
      */
-    public function __construct(private Rig $rig, private array $vehicle, private array $trailer, private array $hitch, private ?float $coupler, private PriorDoubts $doubts)
-    {
+    public function __construct(
+        private Rig $rig,
+        private array $vehicle,
+        private array $trailer,
+        private array $hitch,
+        private ?float $coupler,
+        private PriorDoubts $doubts,
+    ) {
     }
 
     /** With the ball not told. */
@@ -31,13 +37,26 @@ final readonly class DrawnSheets
     /** @param  float  $ballOverCoupler  as somebody taped it, mm */
     public function withBall(float $ballOverCoupler): PracticeRig
     {
-        return new PracticeRig($this->rig, $this->with($ballOverCoupler), $this->with($ballOverCoupler + HiddenRig::SHANK_MM));
+        return new PracticeRig(
+            $this->rig,
+            $this->with($ballOverCoupler),
+            $this->with($ballOverCoupler + HiddenRig::SHANK_MM),
+        );
     }
 
     private function with(?float $ballOverCoupler): SpecifiedRig
     {
-        $ball = $this->coupler === null || $ballOverCoupler === null ? [] : ['ball_height_mm' => round($this->coupler + $ballOverCoupler)];
+        $ball =
+            $this->coupler === null || $ballOverCoupler === null
+                ? []
+                : ['ball_height_mm' => round($this->coupler + $ballOverCoupler)];
 
-        return new SpecifiedRig($this->rig, new SpecificationSheet($this->vehicle), new SpecificationSheet($this->trailer), new SpecificationSheet([...$this->hitch, ...$ball]), $this->doubts);
+        return new SpecifiedRig(
+            $this->rig,
+            new SpecificationSheet($this->vehicle),
+            new SpecificationSheet($this->trailer),
+            new SpecificationSheet([...$this->hitch, ...$ball]),
+            $this->doubts,
+        );
     }
 }

@@ -64,7 +64,12 @@ final readonly class Exercise
     {
         $hasChains = $this->takeUp()?->isChain() === true;
 
-        return array_values(array_filter(Remedy::cases(), static fn (Remedy $remedy): bool => $hasChains || $remedy !== Remedy::UntwistChains));
+        return array_values(
+            array_filter(
+                Remedy::cases(),
+                static fn (Remedy $remedy): bool => $hasChains || $remedy !== Remedy::UntwistChains,
+            ),
+        );
     }
 
     private function takeUp(): ?TakeUp

@@ -6,7 +6,10 @@ namespace Yoke\Practice\Exercise;
 
 use Yoke\Practice\Exception\UnknownCode;
 
-/** What an exercise is called by: level, seed and a digit that tells a slip, `3-04721-7`. Whoever plays it has the same rig and noise. */
+/**
+ * What an exercise is called by: level, seed and a digit that tells a slip, `3-04721-7`. Whoever plays it has the same
+ * rig and noise.
+ */
 final readonly class ExerciseCode
 {
     public const SEEDS = 100_000;
@@ -48,14 +51,21 @@ final readonly class ExerciseCode
         return self::of($this->level, $this->seed + 1);
     }
 
-    /** Tells any one digit that is wrong, and any two neighbours exchanged but few: weights 3 and 1 by turns, level included. */
+    /**
+     * Tells any one digit that is wrong, and any two neighbours exchanged but few: weights 3 and 1 by turns, level
+     * included.
+     */
     private function digit(): int
     {
         $sum = 0;
-        for ($digit = 0, $left = $this->level->value * self::SEEDS + $this->seed; $digit < 6; $digit++, $left = intdiv($left, 10)) {
+        for (
+            $digit = 0, $left = $this->level->value * self::SEEDS + $this->seed;
+            $digit < 6;
+            $digit++, $left = intdiv($left, 10)
+        ) {
             $sum += ($digit % 2 === 0 ? 3 : 1) * ($left % 10);
         }
 
-        return (10 - $sum % 10) % 10;
+        return (10 - ($sum % 10)) % 10;
     }
 }

@@ -45,7 +45,14 @@ final readonly class ExerciseSampler
     public static function faultsOf(ExerciseCode $code, ?PracticeRig $own = null): array
     {
         $random = Noise::at($code->level->value, $code->seed);
-        $left = array_values(array_filter(Fault::at($code->level), static fn (Fault $fault): bool => $own === null || ! $fault->needsChains() || $own->told->family()?->facts()->takeUp->isChain() === true));
+        $left = array_values(
+            array_filter(
+                Fault::at($code->level),
+                static fn (Fault $fault): bool => $own === null ||
+                    ! $fault->needsChains() ||
+                    $own->told->family()?->facts()->takeUp->isChain() === true,
+            ),
+        );
         $faults = [];
         while (count($faults) < $code->level->faults() && $left !== []) {
             $fault = $left[(int) $random->between(0, count($left))];
@@ -78,18 +85,24 @@ final readonly class ExerciseSampler
     private function tried(ExerciseCode $code, array $faults, RandomSource $random, ?PracticeRig $own): Exercise
     {
         $sheets = $own === null ? (new SheetSampler($random, $this->doubts))->draw($code->level, $faults) : null;
-        $told = $own ?? $sheets?->silent() ?? throw NoExercise::nothingToSet();
+        $told = $own ?? ($sheets?->silent() ?? throw NoExercise::nothingToSet());
         $adjusters = $told->told->adjusters() ?? throw NoExercise::nothingToSet();
         $reference = $adjusters->middle();
         $prior = $told->told->prior();
-        $at = array_map(static fn (int $parameter): float => max(-self::FARTHEST, min(self::FARTHEST, $random->normal(1.0))), array_keys(array_fill(0, $prior->count(), 0)));
+        $at = array_map(
+            static fn (int $parameter): float => max(-self::FARTHEST, min(self::FARTHEST, $random->normal(1.0))),
+            array_keys(array_fill(0, $prior->count(), 0)),
+        );
         $truth = $prior->rigAt($at, 0.0);
         if ($sheets !== null) {
             $ball = self::levelBall($truth) + $random->between(-5.0, 8.0);
             $told = $sheets->withBall($ball + $random->normal($this->doubts->ballOverCouplerTapedMm));
             $truth = self::withBall($truth, $ball - $this->low($code->level, $faults, $random));
         }
-        $springs = ['front' => $told->rig->vehicle->suspension(Axle::Front), 'rear' => $told->rig->vehicle->suspension(Axle::Rear)];
+        $springs = [
+            'front' => $told->rig->vehicle->suspension(Axle::Front),
+            'rear' => $told->rig->vehicle->suspension(Axle::Rear),
+        ];
         $hidden = new HiddenRig(
             $truth,
             $this->tension($faults, $truth, $prior->tensionAt($at), $random),
@@ -97,11 +110,25 @@ final readonly class ExerciseSampler
             $reference,
             ['front' => $random->between(780.0, 960.0), 'rear' => $random->between(800.0, 990.0)],
             $this->axleLoads($truth, $random),
-            array_map(static fn (Suspension $spring): float => $code->level->friction() * $random->between(...self::FRICTION_KG[$spring->value]), $springs),
+            array_map(
+                static fn (Suspension $spring): float => $code->level->friction() *
+                    $random->between(...self::FRICTION_KG[$spring->value]),
+                $springs,
+            ),
             $springs,
         );
 
-        return new Exercise($code, $told, $adjusters, $reference, HitchPlace::of($reference), $hidden, $faults, $random->between(...self::GAP_MM), self::levelBall($truth));
+        return new Exercise(
+            $code,
+            $told,
+            $adjusters,
+            $reference,
+            HitchPlace::of($reference),
+            $hidden,
+            $faults,
+            $random->between(...self::GAP_MM),
+            self::levelBall($truth),
+        );
     }
 
     /**
@@ -126,19 +153,23 @@ final readonly class ExerciseSampler
     private function tension(array $faults, CoupledRig $truth, float $drawn, RandomSource $random): float
     {
         return match (true) {
-            in_array(Fault::BarsStraight, $faults, true) => $truth->tensionFor(0.0) - $random->between(...self::SLACK_MM),
+            in_array(Fault::BarsStraight, $faults, true) => $truth->tensionFor(0.0) -
+                $random->between(...self::SLACK_MM),
             in_array(Fault::OverRestored, $faults, true) => $truth->tensionFor($random->between(...self::TOO_MUCH)),
             default => $drawn,
         };
     }
 
-    /** @return array{front: float, rear: float} of the vehicle alone, kg: heavy enough for what coupling takes off its front */
+    /**
+     * @return array{front: float, rear: float} of the vehicle alone, kg: heavy enough for what coupling takes off its
+     *     front
+     */
     private function axleLoads(CoupledRig $truth, RandomSource $random): array
     {
         $lost = -$truth->dropped()->frontLoad();
-        $front = round(max(650.0, 5.0 * $lost) * $random->between(1.0, 1.3) / 10.0) * 10.0;
+        $front = round((max(650.0, 5.0 * $lost) * $random->between(1.0, 1.3)) / 10.0) * 10.0;
 
-        return ['front' => $front, 'rear' => round($front * $random->between(0.7, 0.95) / 10.0) * 10.0];
+        return ['front' => $front, 'rear' => round(($front * $random->between(0.7, 0.95)) / 10.0) * 10.0];
     }
 
     /** The unloaded ball over the level coupler that lets the trailer end level, mm. */
@@ -146,8 +177,11 @@ final readonly class ExerciseSampler
     {
         $ball = 0.0;
         for ($step = 0; $step < 4; $step++) {
-            [$here, $higher] = [self::pitch(self::withBall($rig, $ball)), self::pitch(self::withBall($rig, $ball + 10.0))];
-            $ball -= 10.0 * $here / ($higher - $here);
+            [$here, $higher] = [
+                self::pitch(self::withBall($rig, $ball)),
+                self::pitch(self::withBall($rig, $ball + 10.0)),
+            ];
+            $ball -= (10.0 * $here) / ($higher - $here);
         }
 
         return $ball;
@@ -171,6 +205,8 @@ final readonly class ExerciseSampler
         $start = $exercise->hidden->share($exercise->start, $exercise->faults);
         $isToo = in_array(Fault::OverRestored, $exercise->faults, true) ? $start > 1.02 : $start < 1.6;
 
-        return $isToo && (! in_array(Fault::BarsStraight, $exercise->faults, true) || $start < 0.02) && (new Solution($exercise))->best() !== null;
+        return $isToo &&
+            (! in_array(Fault::BarsStraight, $exercise->faults, true) || $start < 0.02) &&
+            (new Solution($exercise))->best() !== null;
     }
 }

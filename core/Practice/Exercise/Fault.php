@@ -64,7 +64,10 @@ enum Fault: string
     {
         return match ($this) {
             self::LevellingOn, self::SoftTyre => Stance::cases(),
-            self::WeightOnJack, self::SomebodyInCab, self::WheelInDip, self::TongueTooLight => [Stance::Dropped, Stance::Carried],
+            self::WeightOnJack, self::SomebodyInCab, self::WheelInDip, self::TongueTooLight => [
+                Stance::Dropped,
+                Stance::Carried,
+            ],
             self::ChainTwisted, self::UnequalSides, self::WrongBars, self::BracketSlipped => [Stance::Carried],
             self::BarsStraight, self::BallTooLow, self::OverRestored => [],
         };
@@ -74,16 +77,23 @@ enum Fault: string
     public function showsIn(Stance $stance): bool
     {
         return match ($this) {
-            self::LevellingOn, self::SoftTyre, self::WrongBars, self::BracketSlipped, self::TongueTooLight => true,
-            self::WeightOnJack, self::SomebodyInCab, self::WheelInDip, self::BallTooLow => $stance !== Stance::Alone,
-            self::ChainTwisted, self::UnequalSides, self::BarsStraight, self::OverRestored => $stance === Stance::Carried,
+            self::LevellingOn,
+            self::SoftTyre,
+            self::WrongBars,
+            self::BracketSlipped,
+            self::TongueTooLight => true,
+            self::WeightOnJack, self::SomebodyInCab, self::WheelInDip, self::BallTooLow => $stance !==
+                Stance::Alone,
+            self::ChainTwisted, self::UnequalSides, self::BarsStraight, self::OverRestored => $stance ===
+                Stance::Carried,
         };
     }
 
     /** Whether it is there at all while the rig stands so: some of it comes with coupling. */
     public function isThereIn(Stance $stance): bool
     {
-        return $stance !== Stance::Alone || ! in_array($this, [self::WeightOnJack, self::SomebodyInCab, self::WheelInDip], true);
+        return $stance !== Stance::Alone ||
+            ! in_array($this, [self::WeightOnJack, self::SomebodyInCab, self::WheelInDip], true);
     }
 
     /** Whether it needs what not every hitch has. */
@@ -95,13 +105,24 @@ enum Fault: string
     /** @return list<self> what can be wrong at a level */
     public static function at(Level $level): array
     {
-        $any = array_values(array_filter(self::cases(), static fn (self $fault): bool => $fault !== self::OverRestored));
+        $any = array_values(
+            array_filter(self::cases(), static fn (self $fault): bool => $fault !== self::OverRestored),
+        );
 
         return match ($level) {
             Level::ClearFigures, Level::RealTape => [],
             Level::SomethingWrong => $any,
             Level::TakenOver => [...$any, self::OverRestored],
-            Level::OwnRig => array_values(array_filter($any, static fn (self $fault): bool => ! in_array($fault, [self::BallTooLow, self::BarsStraight], true))),
+            Level::OwnRig => array_values(
+                array_filter(
+                    $any,
+                    static fn (self $fault): bool => ! in_array(
+                        $fault,
+                        [self::BallTooLow, self::BarsStraight],
+                        true,
+                    ),
+                ),
+            ),
         };
     }
 

@@ -47,7 +47,8 @@ final readonly class FaultEffects
     /** By what factor the rear springs are stiffer. */
     public function rearRate(): float
     {
-        return ($this->has(Fault::LevellingOn) ? self::LEVELLED : 1.0) * ($this->has(Fault::SoftTyre) ? self::SOFT_RATE : 1.0);
+        return ($this->has(Fault::LevellingOn) ? self::LEVELLED : 1.0) *
+            ($this->has(Fault::SoftTyre) ? self::SOFT_RATE : 1.0);
     }
 
     /** How much higher the rear fender stands alone, mm. */
@@ -87,7 +88,9 @@ final readonly class FaultEffects
     /** The side that is not right over the other, mm. */
     private function sides(float $step): float
     {
-        return ($this->has(Fault::ChainTwisted) ? self::TWIST_MM : 0.0) - ($this->has(Fault::UnequalSides) ? $step : 0.0) - ($this->has(Fault::BracketSlipped) ? self::SLIP_MM : 0.0);
+        return ($this->has(Fault::ChainTwisted) ? self::TWIST_MM : 0.0) -
+            ($this->has(Fault::UnequalSides) ? $step : 0.0) -
+            ($this->has(Fault::BracketSlipped) ? self::SLIP_MM : 0.0);
     }
 
     /** @param  float  $tongueKg  tongue weight */

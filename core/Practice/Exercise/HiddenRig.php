@@ -19,7 +19,10 @@ use Yoke\Statics\Bars;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\TowedTrailer;
 
-/** A rig of the practice yard as it truly is: nobody sees it before the debrief. Rests by least energy, with full rotations. */
+/**
+ * A rig of the practice yard as it truly is: nobody sees it before the debrief. Rests by least energy, with full
+ * rotations.
+ */
 final class HiddenRig
 {
     /** A shank turned over stands so much higher, mm. */
@@ -60,11 +63,17 @@ final class HiddenRig
     {
         $key = implode(' ', [$stance->value, $hitch->key(), ...array_column($faults, 'value')]);
 
-        return $this->stands[$key] ??= $this->rests($stance, $hitch, $faults, (new FaultEffects($faults))->disturbance($stance, $this->tongueWeight($faults)));
+        return $this->stands[$key] ??= $this->rests(
+            $stance,
+            $hitch,
+            $faults,
+            (new FaultEffects($faults))->disturbance($stance, $this->tongueWeight($faults)),
+        );
     }
 
     /**
-     * Share of the front axle load that the hitch truly restores on the road: flat ground, jack up, nobody more in the cab.
+     * Share of the front axle load that the hitch truly restores on the road: flat ground, jack up, nobody more in the
+     * cab.
      *
      * @param  list<Fault>  $faults
      */
@@ -78,7 +87,9 @@ final class HiddenRig
     /** @param  list<Fault>  $faults */
     public function onTheRoad(Stance $stance, HitchPlace $hitch, array $faults): Stand
     {
-        return $this->stands[implode(' ', ['road', $stance->value, $hitch->key(), ...array_column($faults, 'value')])] ??= $this->rests($stance, $hitch, $faults, Disturbance::none());
+        return $this->stands[
+            implode(' ', ['road', $stance->value, $hitch->key(), ...array_column($faults, 'value')])
+        ] ??= $this->rests($stance, $hitch, $faults, Disturbance::none());
     }
 
     /**
@@ -90,7 +101,8 @@ final class HiddenRig
     {
         $stand = $this->stand($stance, $hitch, $faults);
 
-        return $this->aloneMm[$axle->value] + ($axle === Axle::Front ? $stand->frontRise : $stand->rearRise + (new FaultEffects($faults))->rearAlone());
+        return $this->aloneMm[$axle->value] +
+            ($axle === Axle::Front ? $stand->frontRise : $stand->rearRise + (new FaultEffects($faults))->rearAlone());
     }
 
     /**
@@ -100,10 +112,22 @@ final class HiddenRig
     public function loads(Stance $stance, HitchPlace $hitch, array $faults): array
     {
         $stand = $this->stand($stance, $hitch, $faults);
-        $vehicle = ['front' => $this->aloneKg['front'] + $stand->frontLoad, 'rear' => $this->aloneKg['rear'] + $stand->rearLoad];
+        $vehicle = [
+            'front' => $this->aloneKg['front'] + $stand->frontLoad,
+            'rear' => $this->aloneKg['rear'] + $stand->rearLoad,
+        ];
         $disturbance = (new FaultEffects($faults))->disturbance($stance, $this->tongueWeight($faults));
 
-        return $stance === Stance::Alone ? $vehicle : [...$vehicle, 'trailer' => $this->truth->trailer()->weight - $stand->frontLoad - $stand->rearLoad + $disturbance->cabKg - $disturbance->jackKg];
+        return $stance === Stance::Alone
+            ? $vehicle
+            : [
+                ...$vehicle,
+                'trailer' => $this->truth->trailer()->weight -
+                    $stand->frontLoad -
+                    $stand->rearLoad +
+                    $disturbance->cabKg -
+                    $disturbance->jackKg,
+            ];
     }
 
     /**
@@ -137,7 +161,9 @@ final class HiddenRig
     /** The unloaded ball over the level coupler, mm. */
     public function ballOverCoupler(HitchPlace $hitch): float
     {
-        return $this->truth->bars()->ballOverCoupler + $this->adjusters->ballHeightBetween($this->reference, $hitch->setting) + ($hitch->isTurned ? self::SHANK_MM : 0.0);
+        return $this->truth->bars()->ballOverCoupler +
+            $this->adjusters->ballHeightBetween($this->reference, $hitch->setting) +
+            ($hitch->isTurned ? self::SHANK_MM : 0.0);
     }
 
     /** @param  list<Fault>  $faults */
@@ -159,7 +185,9 @@ final class HiddenRig
      */
     public function tensionAt(HitchPlace $hitch, array $faults): float
     {
-        return $this->tension + $this->adjusters->tensionBetween($this->reference, $hitch->setting, $this->truth->bars()->arm) + (new FaultEffects($faults))->tension($this->adjusters->tensionStep());
+        return $this->tension +
+            $this->adjusters->tensionBetween($this->reference, $hitch->setting, $this->truth->bars()->arm) +
+            (new FaultEffects($faults))->tension($this->adjusters->tensionStep());
     }
 
     /** @param  list<Fault>  $faults */
@@ -167,7 +195,10 @@ final class HiddenRig
     {
         $ball = $this->ballOverCoupler($hitch);
 
-        return $this->rigs[$ball.implode(' ', array_column($faults, 'value'))] ??= $this->built($ball, new FaultEffects($faults));
+        return $this->rigs[$ball.implode(' ', array_column($faults, 'value'))] ??= $this->built(
+            $ball,
+            new FaultEffects($faults),
+        );
     }
 
     private function built(float $ball, FaultEffects $effects): TrueRig
@@ -175,9 +206,23 @@ final class HiddenRig
         [$vehicle, $trailer, $bars] = [$this->truth->vehicle(), $this->truth->trailer(), $this->truth->bars()];
 
         return new TrueRig(
-            new TrueVehicle($vehicle->wheelbase, $vehicle->overhang, SpringLaw::straight($vehicle->frontRate), SpringLaw::straight($vehicle->rearRate * $effects->rearRate())),
-            new TowedTrailer($trailer->ballToAxle, $trailer->weight, $trailer->tongueWeight * $effects->tongue(), $trailer->cgAboveAxle, $trailer->axles),
-            new TrueHitch(new Bars($bars->count, $bars->rate * $effects->barRate(), $bars->arm, $ball), unlike: $effects->unlike($this->adjusters->tensionStep())),
+            new TrueVehicle(
+                $vehicle->wheelbase,
+                $vehicle->overhang,
+                SpringLaw::straight($vehicle->frontRate),
+                SpringLaw::straight($vehicle->rearRate * $effects->rearRate()),
+            ),
+            new TowedTrailer(
+                $trailer->ballToAxle,
+                $trailer->weight,
+                $trailer->tongueWeight * $effects->tongue(),
+                $trailer->cgAboveAxle,
+                $trailer->axles,
+            ),
+            new TrueHitch(
+                new Bars($bars->count, $bars->rate * $effects->barRate(), $bars->arm, $ball),
+                unlike: $effects->unlike($this->adjusters->tensionStep()),
+            ),
         );
     }
 }

@@ -17,20 +17,27 @@ use Yoke\Simulation\RandomSource;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
-/** Draws rigs as their specifications would describe them: a vehicle, a trailer that it would tow, a hitch for its tongue weight. */
+/**
+ * Draws rigs as their specifications would describe them: a vehicle, a trailer that it would tow, a hitch for its
+ * tongue weight.
+ */
 final readonly class SheetSampler
 {
     /** Bars come in these ratings, kg. */
     private const RATINGS = [180.0, 270.0, 360.0, 450.0, 550.0, 640.0];
 
     private const GROSS_KG = [
-        VehicleClass::SmallCrossover->value => [900.0, 1350.0], VehicleClass::FamilySuv->value => [1400.0, 2100.0],
-        VehicleClass::HalfTon->value => [1900.0, 3200.0], VehicleClass::ThreeQuarterTon->value => [2600.0, 4200.0],
+        VehicleClass::SmallCrossover->value => [900.0, 1350.0],
+        VehicleClass::FamilySuv->value => [1400.0, 2100.0],
+        VehicleClass::HalfTon->value => [1900.0, 3200.0],
+        VehicleClass::ThreeQuarterTon->value => [2600.0, 4200.0],
     ];
 
     private const BODIES = [
-        VehicleClass::SmallCrossover->value => [TrailerBody::PopUp], VehicleClass::FamilySuv->value => [TrailerBody::Caravan, TrailerBody::PopUp],
-        VehicleClass::HalfTon->value => [TrailerBody::Box, TrailerBody::Caravan, TrailerBody::Tall], VehicleClass::ThreeQuarterTon->value => [TrailerBody::Box, TrailerBody::Tall],
+        VehicleClass::SmallCrossover->value => [TrailerBody::PopUp],
+        VehicleClass::FamilySuv->value => [TrailerBody::Caravan, TrailerBody::PopUp],
+        VehicleClass::HalfTon->value => [TrailerBody::Box, TrailerBody::Caravan, TrailerBody::Tall],
+        VehicleClass::ThreeQuarterTon->value => [TrailerBody::Box, TrailerBody::Tall],
     ];
 
     private const FAMILIES = ['chain-snap-up', 'cam-bar', 'friction-bracket'];
@@ -47,15 +54,29 @@ final readonly class SheetSampler
     {
     }
 
-    /** @param  list<Fault>  $faults  that the rig will have: its specifications are silent where they would give one away */
+    /**
+     * @param  list<Fault>  $faults  that the rig will have: its specifications are silent where they would give one
+     *     away
+     */
     public function draw(Level $level, array $faults): DrawnSheets
     {
         $class = $this->pick(VehicleClass::cases());
         $body = $this->pick(self::BODIES[$class->value]);
         $gross = $this->rounded($this->random->between(...self::GROSS_KG[$class->value]), 10.0);
         $rig = Rig::of(
-            Vehicle::of($class->body(), $this->about($class->wheelbase()), $this->about($class->overhang()), Suspension::Coil, $class->rearSuspension()),
-            Trailer::of($body, $gross > self::TANDEM_KG ? 2 : 1, $this->about($body->ballToAxle()), Load::ofKilograms($gross)),
+            Vehicle::of(
+                $class->body(),
+                $this->about($class->wheelbase()),
+                $this->about($class->overhang()),
+                Suspension::Coil,
+                $class->rearSuspension(),
+            ),
+            Trailer::of(
+                $body,
+                $gross > self::TANDEM_KG ? 2 : 1,
+                $this->about($body->ballToAxle()),
+                Load::ofKilograms($gross),
+            ),
             Hitch::of(Length::ofMillimetres($this->rounded($this->random->between(610.0, 780.0), 5.0))),
         );
         $tongue = $this->rounded($gross * $this->random->between(0.108, 0.142), 5.0);

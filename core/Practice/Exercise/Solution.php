@@ -23,7 +23,10 @@ final readonly class Solution
     {
     }
 
-    /** The setting nearest to the middle of the range, the head where it leaves the trailer level; null where there is none. */
+    /**
+     * The setting nearest to the middle of the range, the head where it leaves the trailer level; null where there is
+     * none.
+     */
     public function best(): ?HitchPlace
     {
         $best = null;
@@ -46,8 +49,13 @@ final readonly class Solution
     {
         $nearest = $this->exercise->start;
         foreach ([$this->exercise->start, $this->exercise->start->turnedOver()] as $side) {
-            $place = $side->at($this->exercise->adjusters->headNearest($side->setting, $this->exercise->ballOff($side)));
-            $nearest = abs($this->exercise->ballOff($place)) < abs($this->exercise->ballOff($nearest)) - self::WORTH_TURNING_MM ? $place : $nearest;
+            $place = $side->at(
+                $this->exercise->adjusters->headNearest($side->setting, $this->exercise->ballOff($side)),
+            );
+            $nearest =
+                abs($this->exercise->ballOff($place)) < abs($this->exercise->ballOff($nearest)) - self::WORTH_TURNING_MM
+                    ? $place
+                    : $nearest;
         }
 
         return $nearest;
@@ -59,19 +67,30 @@ final readonly class Solution
         $hidden = $this->exercise->hidden;
         $pitch = Angle::ofRadians($hidden->onTheRoad(Stance::Carried, $place, [])->trailerPitch);
 
-        return $this->exercise->isInRange($hidden->share($place, [])) && (new Tolerances)->standsLevel($pitch);
+        return $this->exercise->isInRange($hidden->share($place, [])) && (new Tolerances())->standsLevel($pitch);
     }
 
-    /** What it restores by the closed form; null where that is out of range, the trailer not level or a bar past its rating. */
+    /**
+     * What it restores by the closed form; null where that is out of range, the trailer not level or a bar past its
+     * rating.
+     */
     private function share(HitchPlace $place): ?float
     {
         $hidden = $this->exercise->hidden;
         $bars = $hidden->truth->bars();
-        $rig = new CoupledRig($hidden->truth->vehicle(), $hidden->truth->trailer(), new Bars($bars->count, $bars->rate, $bars->arm, $hidden->ballOverCoupler($place)));
+        $rig = new CoupledRig(
+            $hidden->truth->vehicle(),
+            $hidden->truth->trailer(),
+            new Bars($bars->count, $bars->rate, $bars->arm, $hidden->ballOverCoupler($place)),
+        );
         $carried = $rig->carried($hidden->tensionAt($place, []));
         $share = $carried->frontRestored();
         $rating = $this->exercise->rig->told->inPlace()->barRating()?->kilograms() ?? INF;
-        $isSound = $share >= self::BETWEEN[0] && $share <= self::BETWEEN[1] && (new Tolerances)->standsLevel($carried->trailerPitchAngle()) && $carried->barLoad() / $bars->count <= $rating;
+        $isSound =
+            $share >= self::BETWEEN[0] &&
+            $share <= self::BETWEEN[1] &&
+            (new Tolerances())->standsLevel($carried->trailerPitchAngle()) &&
+            $carried->barLoad() / $bars->count <= $rating;
 
         return $isSound ? $share : null;
     }

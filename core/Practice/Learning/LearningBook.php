@@ -34,13 +34,17 @@ final readonly class LearningBook
     /** @return list<SkillRecord> that sit */
     public function strengths(): array
     {
-        return array_values(array_filter($this->records, static fn (SkillRecord $record): bool => $record->isStrength()));
+        return array_values(
+            array_filter($this->records, static fn (SkillRecord $record): bool => $record->isStrength()),
+        );
     }
 
     /** @return list<SkillRecord> missed the last time, the most often missed first */
     public function missed(): array
     {
-        $missed = array_values(array_filter($this->records, static fn (SkillRecord $record): bool => $record->isMissed()));
+        $missed = array_values(
+            array_filter($this->records, static fn (SkillRecord $record): bool => $record->isMissed()),
+        );
         usort($missed, static fn (SkillRecord $one, SkillRecord $other): int => $other->missed <=> $one->missed);
 
         return $missed;
@@ -56,7 +60,13 @@ final readonly class LearningBook
                 $due[] = $record;
             }
         }
-        usort($due, static fn (SkillRecord $one, SkillRecord $other): int => [! $one->isMissed(), $one->due()] <=> [! $other->isMissed(), $other->due()]);
+        usort(
+            $due,
+            static fn (SkillRecord $one, SkillRecord $other): int => [! $one->isMissed(), $one->due()] <=> [
+                ! $other->isMissed(),
+                $other->due(),
+            ],
+        );
 
         return $due;
     }
@@ -66,7 +76,11 @@ final readonly class LearningBook
     {
         $passed = null;
         foreach ($this->results as $result) {
-            if ($result->isPassed() && $result->level !== Level::OwnRig && $result->level->value > ($passed->value ?? 0)) {
+            if (
+                $result->isPassed() &&
+                $result->level !== Level::OwnRig &&
+                $result->level->value > ($passed->value ?? 0)
+            ) {
                 $passed = $result->level;
             }
         }

@@ -19,15 +19,24 @@ enum Skill: string
     case LevelTheTrailer = 'level_the_trailer';
     case FewHookUps = 'few_hook_ups';
 
-    /** @return array<string, bool> whether it went well, by skill and by fault; what a run says nothing about is left out */
+    /**
+     * @return array<string, bool> whether it went well, by skill and by fault; what a run says nothing about is left
+     *     out
+     */
     public static function shownIn(Debrief $debrief): array
     {
         $finish = $debrief->finish;
         $heights = $debrief->run->heights();
         $shown = [self::SafeOrder->value => $finish->breach === null];
         if ($heights !== []) {
-            $shown[self::ReadTheTape->value] = array_filter($heights, static fn (TakenHeight $height): bool => abs($height->off()) > TakenHeight::CLOSE_MM && ($height->isRolled || $height->eye === Eye::Standing)) === [];
-            $shown[self::RollFirst->value] = array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled) === [];
+            $shown[self::ReadTheTape->value] =
+                array_filter(
+                    $heights,
+                    static fn (TakenHeight $height): bool => abs($height->off()) > TakenHeight::CLOSE_MM &&
+                        ($height->isRolled || $height->eye === Eye::Standing),
+                ) === [];
+            $shown[self::RollFirst->value] =
+                array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled) === [];
         }
         if ($finish->breach === null) {
             $shown[self::ReachTheRange->value] = $finish->isInRange;

@@ -12,8 +12,13 @@ final readonly class SkillRecord
 
     private const SITS = 2;
 
-    private function __construct(public string $key, public int $times, public int $missed, private int $box, private int $lastDay)
-    {
+    private function __construct(
+        public string $key,
+        public int $times,
+        public int $missed,
+        private int $box,
+        private int $lastDay,
+    ) {
     }
 
     public static function begun(string $key): self

@@ -18,7 +18,10 @@ use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
 use Yoke\Units\Text\Fineness;
 
-/** Does what the product's stations and its advice say, to the letter: looks where they say to look, then follows each next move. */
+/**
+ * Does what the product's stations and its advice say, to the letter: looks where they say to look, then follows each
+ * next move.
+ */
 final readonly class AdvisedLearner
 {
     private const MOST_HOOK_UPS = 8;
@@ -69,7 +72,8 @@ final readonly class AdvisedLearner
             Action::Set => $advised->forecast->setting,
             Action::ReadAgain => $advised->look ?? Recheck::Carried,
         };
-        $isDone = $next === null || (! $next instanceof Recheck && count($hands->run->hookUps()) >= self::MOST_HOOK_UPS);
+        $isDone =
+            $next === null || (! ($next instanceof Recheck) && count($hands->run->hookUps()) >= self::MOST_HOOK_UPS);
         if ($isDone && $hands->run->situation()->isHooked && $analysis->current !== null) {
             return false;
         }
@@ -130,7 +134,10 @@ final readonly class AdvisedLearner
         $head = (new Solution($run->exercise))->head();
         $setting = $run->situation()->hitch->setting;
         foreach ($run->exercise->adjusters->all() as $adjuster) {
-            $setting = $adjuster->role === Role::HeadHeight ? $setting->with($adjuster->key, $head->setting->step($adjuster->key)) : $setting;
+            $setting =
+                $adjuster->role === Role::HeadHeight
+                    ? $setting->with($adjuster->key, $head->setting->step($adjuster->key))
+                    : $setting;
         }
 
         return $head->at($setting);

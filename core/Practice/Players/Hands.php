@@ -37,7 +37,9 @@ final readonly class Hands
 
     public function tapeAt(Axle $axle): void
     {
-        $this->run->do(Act::tape($axle, $this->run->tape($axle, Eye::Level)->nearest($this->fineness)->millimetres(), Eye::Level));
+        $this->run->do(
+            Act::tape($axle, $this->run->tape($axle, Eye::Level)->nearest($this->fineness)->millimetres(), Eye::Level),
+        );
     }
 
     /** Rolls, and tapes the front alone. */
@@ -81,10 +83,15 @@ final readonly class Hands
         $now = $this->run->situation()->hitch;
         $adjusters = $this->run->exercise->adjusters;
         $changes = $now->setting->changesTo($meant->setting);
-        $isBolted = array_filter($changes, static fn (string $key): bool => $adjusters->get($key)->role !== Role::Tension) !== [] || $now->isTurned !== $meant->isTurned;
-        $isTurned = array_filter($changes, static fn (string $key): bool => ! $adjusters->get($key)->isTurnedLoaded) === [];
+        $isBolted =
+            array_filter($changes, static fn (string $key): bool => $adjusters->get($key)->role !== Role::Tension) !==
+                [] || $now->isTurned !== $meant->isTurned;
+        $isTurned =
+            array_filter($changes, static fn (string $key): bool => ! $adjusters->get($key)->isTurnedLoaded) === [];
         if (! $isTurned || $isBolted) {
-            $this->stand($isBolted ? Stance::Alone : ($this->run->situation()->isCoupled ? Stance::Dropped : Stance::Alone));
+            $this->stand(
+                $isBolted ? Stance::Alone : ($this->run->situation()->isCoupled ? Stance::Dropped : Stance::Alone),
+            );
         }
         if ($now->isTurned !== $meant->isTurned) {
             $this->do(ActKind::TurnShank);

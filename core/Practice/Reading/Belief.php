@@ -33,7 +33,12 @@ final readonly class Belief
     /** A scale under the tongue, a share of what it shows. */
     private const SCALE = 0.02;
 
-    private const OBSERVED = ['front' => Observed::FrontLoad, 'rear' => Observed::RearLoad, 'trailer' => Observed::TrailerLoad, 'ball' => Observed::BallLoad];
+    private const OBSERVED = [
+        'front' => Observed::FrontLoad,
+        'rear' => Observed::RearLoad,
+        'trailer' => Observed::TrailerLoad,
+        'ball' => Observed::BallLoad,
+    ];
 
     private SpecifiedRig $told;
 
@@ -55,9 +60,18 @@ final readonly class Belief
     /** The head stays where it was bolted: that is for whoever looks at the ball. */
     public function analysis(): JobAnalysis
     {
-        $settings = $this->told->settings($this->run->exercise->reference)?->headAsIn($this->run->situation()->hitch->setting);
+        $settings = $this->told
+            ->settings($this->run->exercise->reference)
+            ?->headAsIn($this->run->situation()->hitch->setting);
 
-        return new JobAnalysis($this->told->prior(), $this->readings->observations(), $this->run->exercise->goal(), new StoppingRules, $settings, $this->current());
+        return new JobAnalysis(
+            $this->told->prior(),
+            $this->readings->observations(),
+            $this->run->exercise->goal(),
+            new StoppingRules(),
+            $settings,
+            $this->current(),
+        );
     }
 
     /** @return list<Observation> of what still counts */
@@ -78,11 +92,25 @@ final readonly class Belief
         $rounds = $this->rounds($heights, $weights);
         [$records, $taken, $measures, $tongue] = [[], [], [], []];
         foreach ($heights as $i => $height) {
-            $round = $height->stance === Stance::Carried ? $rounds[self::sitting($height->hookUp, $height->standing)] : $height->standing;
+            $round =
+                $height->stance === Stance::Carried
+                    ? $rounds[self::sitting($height->hookUp, $height->standing)]
+                    : $height->standing;
             $records[] = $this->record($height->stance, $round, $height->hookUp, $height->hitch);
             $spring = $this->run->exercise->hidden->springs[$height->axle->value];
-            $reading = (new HeightDoubt)->reading(Length::ofMillimetres($height->read), $spring, $height->isRolled ? Settling::Rolled : Settling::NotRolled);
-            $taken[] = new HeightTaken($height->stance, $round, $height->axle, $reading, "height {$i}", ballMoved: $this->ballMoved($height->stance, $height->hitch));
+            $reading = (new HeightDoubt())->reading(
+                Length::ofMillimetres($height->read),
+                $spring,
+                $height->isRolled ? Settling::Rolled : Settling::NotRolled,
+            );
+            $taken[] = new HeightTaken(
+                $height->stance,
+                $round,
+                $height->axle,
+                $reading,
+                "height {$i}",
+                ballMoved: $this->ballMoved($height->stance, $height->hitch),
+            );
         }
         foreach ($weights as $i => $weight) {
             $round = $weight->stance === Stance::Carried ? $this->roundOf($weight->hookUp, $rounds) : 1;
@@ -91,7 +119,14 @@ final readonly class Belief
                 if ($what === 'tongue') {
                     $tongue[] = new TongueTaken(Normal::of($kilograms, self::SCALE * $kilograms), "weight {$i}");
                 } else {
-                    $measures[] = new MeasureTaken($weight->stance, $round, self::OBSERVED[$what] ?? Observed::TrailerLoad, $kilograms, "weight {$i} {$what}", ballMoved: $this->ballMoved($weight->stance, $weight->hitch));
+                    $measures[] = new MeasureTaken(
+                        $weight->stance,
+                        $round,
+                        self::OBSERVED[$what] ?? Observed::TrailerLoad,
+                        $kilograms,
+                        "weight {$i} {$what}",
+                        ballMoved: $this->ballMoved($weight->stance, $weight->hitch),
+                    );
                 }
             }
         }
@@ -112,7 +147,8 @@ final readonly class Belief
     }
 
     /**
-     * Carried rounds in the order of the work: a hook-up after the other, in each a coming to stand after the other. What was
+     * Carried rounds in the order of the work: a hook-up after the other, in each a coming to stand after the other.
+     * What was
      * weighed belongs to the first of its hook-up.
      *
      * @param  array<int, TakenHeight>  $heights
@@ -123,7 +159,10 @@ final readonly class Belief
     {
         $sittings = [];
         foreach ($heights as $height) {
-            $sittings += $height->stance === Stance::Carried ? [self::sitting($height->hookUp, $height->standing) => $height->hookUp] : [];
+            $sittings +=
+                $height->stance === Stance::Carried
+                    ? [self::sitting($height->hookUp, $height->standing) => $height->hookUp]
+                    : [];
         }
         foreach ($weights as $weight) {
             $isAlone = $weight->stance === Stance::Carried && ! in_array($weight->hookUp, $sittings, true);

@@ -48,14 +48,48 @@ final readonly class TakenHeight
      * @param  int  $standing  which coming to stand it was
      * @param  float  $rest  where the edge would stand without friction, mm
      */
-    public static function of(Act $act, Situation $now, int $hookUp, int $standing, TapePicture $tape, float $rest): self
-    {
-        return new self($now->stance(), $act->axle ?? Axle::Front, $now->hitch, $hookUp, $standing, $now->isRolled, $tape->eye, $act->typed, $act->readMm ?? 0.0, $tape->shown, $tape->stood, $rest, false);
+    public static function of(
+        Act $act,
+        Situation $now,
+        int $hookUp,
+        int $standing,
+        TapePicture $tape,
+        float $rest,
+    ): self {
+        return new self(
+            $now->stance(),
+            $act->axle ?? Axle::Front,
+            $now->hitch,
+            $hookUp,
+            $standing,
+            $now->isRolled,
+            $tape->eye,
+            $act->typed,
+            $act->readMm ?? 0.0,
+            $tape->shown,
+            $tape->stood,
+            $rest,
+            false,
+        );
     }
 
     public function spoiled(): self
     {
-        return new self($this->stance, $this->axle, $this->hitch, $this->hookUp, $this->standing, $this->isRolled, $this->eye, $this->typed, $this->read, $this->shown, $this->stood, $this->rest, true);
+        return new self(
+            $this->stance,
+            $this->axle,
+            $this->hitch,
+            $this->hookUp,
+            $this->standing,
+            $this->isRolled,
+            $this->eye,
+            $this->typed,
+            $this->read,
+            $this->shown,
+            $this->stood,
+            $this->rest,
+            true,
+        );
     }
 
     /** How far the learner read off what stood there, mm. */

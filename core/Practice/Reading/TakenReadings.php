@@ -23,7 +23,10 @@ final class TakenReadings
         return $this->heights;
     }
 
-    /** @return array<string, float> the mean of the heights alone that count, by axle, mm; none of an axle that was not taped */
+    /**
+     * @return array<string, float> the mean of the heights alone that count, by axle, mm; none of an axle that was not
+     *     taped
+     */
     public function alone(): array
     {
         $read = [];
@@ -57,9 +60,15 @@ final class TakenReadings
     public function spoil(Fault $fault): void
     {
         $isSpoiled = static fn (Stance $stance): bool => in_array($stance, $fault->spoils(), true);
-        $this->heights = array_map(static fn (TakenHeight $height): TakenHeight => $isSpoiled($height->stance) ? $height->spoiled() : $height, $this->heights);
+        $this->heights = array_map(
+            static fn (TakenHeight $height): TakenHeight => $isSpoiled($height->stance) ? $height->spoiled() : $height,
+            $this->heights,
+        );
         $this->weights = array_map(
-            static fn (TakenWeight $weight): TakenWeight => $isSpoiled($weight->stance) || ($weight->by === ActKind::WeighTongue && $fault === Fault::TongueTooLight) ? $weight->spoiled() : $weight,
+            static fn (TakenWeight $weight): TakenWeight => $isSpoiled($weight->stance) ||
+            ($weight->by === ActKind::WeighTongue && $fault === Fault::TongueTooLight)
+                ? $weight->spoiled()
+                : $weight,
             $this->weights,
         );
     }

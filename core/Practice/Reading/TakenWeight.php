@@ -12,8 +12,14 @@ use Yoke\Rig\Stance;
 final readonly class TakenWeight
 {
     /** @param  array<string, float>  $kg  by `front`, `rear`, `trailer`; by `tongue`; by `ball` */
-    private function __construct(public ActKind $by, public Stance $stance, public HitchPlace $hitch, public int $hookUp, public array $kg, public bool $isSpoiled)
-    {
+    private function __construct(
+        public ActKind $by,
+        public Stance $stance,
+        public HitchPlace $hitch,
+        public int $hookUp,
+        public array $kg,
+        public bool $isSpoiled,
+    ) {
     }
 
     /** @param  array<string, float>  $kg */

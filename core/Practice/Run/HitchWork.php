@@ -53,6 +53,9 @@ final readonly class HitchWork
 
     public function minutes(Act $act): float
     {
-        return $act->kind === ActKind::TurnShank || $this->exercise->adjusters->get($act->adjuster)->role !== Role::Tension ? self::BOLTS_MINUTES : 0.0;
+        return $act->kind === ActKind::TurnShank ||
+            $this->exercise->adjusters->get($act->adjuster)->role !== Role::Tension
+            ? self::BOLTS_MINUTES
+            : 0.0;
     }
 }

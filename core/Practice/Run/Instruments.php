@@ -43,7 +43,8 @@ final readonly class Instruments
         $hidden = $this->exercise->hidden;
         $sticks = $hidden->sticks($axle) * ($now->isRolled ? self::LEFT_AFTER_ROLLING : 1.0);
 
-        return $this->rest($now, $axle) + $sticks * $this->noise($now, $time, $axle === Axle::Front ? 1 : 2)->between(-1.0, 1.0);
+        return $this->rest($now, $axle) +
+            $sticks * $this->noise($now, $time, $axle === Axle::Front ? 1 : 2)->between(-1.0, 1.0);
     }
 
     /** The same without friction, mm. */
@@ -64,7 +65,8 @@ final readonly class Instruments
     {
         $noise = $this->noise($now, $time, 3);
         $loads = array_map(
-            static fn (float $load): float => round(($load + $noise->normal(self::BRIDGE_KG)) / self::BRIDGE_STEP_KG) * self::BRIDGE_STEP_KG,
+            static fn (float $load): float => round(($load + $noise->normal(self::BRIDGE_KG)) / self::BRIDGE_STEP_KG) *
+                self::BRIDGE_STEP_KG,
             $this->exercise->hidden->loads($now->stance(), $now->hitch, $now->faults),
         );
 
@@ -73,7 +75,9 @@ final readonly class Instruments
 
     public function tongue(Situation $now, int $time): TakenWeight
     {
-        $weight = $this->exercise->hidden->tongueWeight($now->faults) * (1.0 + $this->noise($now, $time, 4)->normal(self::SCALE_SHARE));
+        $weight =
+            $this->exercise->hidden->tongueWeight($now->faults) *
+            (1.0 + $this->noise($now, $time, 4)->normal(self::SCALE_SHARE));
 
         return TakenWeight::of(ActKind::WeighTongue, Stance::Alone, $now->hitch, ['tongue' => round($weight)]);
     }
@@ -82,7 +86,9 @@ final readonly class Instruments
     {
         $stand = $this->exercise->hidden->stand($now->stance(), $now->hitch, $now->faults);
         $aboard = (new FaultEffects($now->faults))->disturbance($now->stance(), 0.0)->cabKg;
-        $load = ($stand->frontLoad + $stand->rearLoad - $aboard + $stand->barLoad) * (1.0 + $this->noise($now, $time, 5)->normal(self::GAUGE_SHARE));
+        $load =
+            ($stand->frontLoad + $stand->rearLoad - $aboard + $stand->barLoad) *
+            (1.0 + $this->noise($now, $time, 5)->normal(self::GAUGE_SHARE));
 
         return TakenWeight::of(ActKind::Gauge, $now->stance(), $now->hitch, ['ball' => round($load / 2.0) * 2.0]);
     }
@@ -100,6 +106,13 @@ final readonly class Instruments
             Stance::Carried => 3,
         };
 
-        return Noise::at($code->level->value, $code->seed, $stance, $now->stance() === Stance::Carried ? $hitch + 1 : 0, $time, $of);
+        return Noise::at(
+            $code->level->value,
+            $code->seed,
+            $stance,
+            $now->stance() === Stance::Carried ? $hitch + 1 : 0,
+            $time,
+            $of,
+        );
     }
 }

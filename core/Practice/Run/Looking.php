@@ -24,7 +24,14 @@ final readonly class Looking
         return new Sight(
             $place,
             $stance,
-            array_values(array_filter($this->now->faults, fn (Fault $fault): bool => $fault->place() === $place && $fault->showsIn($stance) && $this->isStill($fault))),
+            array_values(
+                array_filter(
+                    $this->now->faults,
+                    fn (Fault $fault): bool => $fault->place() === $place &&
+                        $fault->showsIn($stance) &&
+                        $this->isStill($fault),
+                ),
+            ),
             match (true) {
                 $place === Place::Bars && $stance === Stance::Carried => $this->bend(),
                 $place === Place::Coupler && $stance !== Stance::Alone => $this->exercise->ballOff($this->now->hitch),

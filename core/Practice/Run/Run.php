@@ -51,8 +51,8 @@ final class Run
     {
         $this->now = Situation::atFirst($exercise);
         $this->instruments = new Instruments($exercise);
-        $this->readings = new TakenReadings;
-        $this->standings = new Standings;
+        $this->readings = new TakenReadings();
+        $this->standings = new Standings();
         $this->hookUps = $this->now->isHooked ? [$this->now->hitch] : [];
         $this->standings->comes($this->now);
     }
@@ -193,7 +193,14 @@ final class Run
     {
         $axle = $act->axle ?? Axle::Front;
         $picture = $this->tape($axle, $act->eye);
-        $height = TakenHeight::of($act, $this->now, $this->onHookUp(), $this->standings->count(), $picture, $this->instruments->rest($this->now, $axle));
+        $height = TakenHeight::of(
+            $act,
+            $this->now,
+            $this->onHookUp(),
+            $this->standings->count(),
+            $picture,
+            $this->instruments->rest($this->now, $axle),
+        );
         $this->readings->takeHeight($height);
 
         return new Done($act, $act->kind->minutes(), height: $height);
@@ -216,7 +223,12 @@ final class Run
     private function looked(Act $act): Done
     {
         $sight = (new Looking($this->exercise, $this->now))->at($act->place ?? Place::Coupler);
-        $this->found = [...$this->found, ...array_values(array_filter($sight->faults, fn (Fault $fault): bool => ! in_array($fault, $this->found, true)))];
+        $this->found = [
+            ...$this->found,
+            ...array_values(
+                array_filter($sight->faults, fn (Fault $fault): bool => ! in_array($fault, $this->found, true)),
+            ),
+        ];
 
         return new Done($act, $act->kind->minutes(), sight: $sight);
     }
@@ -241,7 +253,9 @@ final class Run
     private function set(Act $act): Done
     {
         $work = new HitchWork($this->exercise, $this->now);
-        $this->now = $this->now->with($act->kind === ActKind::TurnShank ? $work->turnShank() : $work->set($act->adjuster, $act->step));
+        $this->now = $this->now->with(
+            $act->kind === ActKind::TurnShank ? $work->turnShank() : $work->set($act->adjuster, $act->step),
+        );
         if ($this->now->isHooked) {
             $this->hookUps[] = $this->now->hitch;
             $this->standings->comes($this->now);
@@ -265,7 +279,10 @@ final class Run
             ActKind::BarsOff => $now->unhooked(),
             default => $now,
         };
-        if ($act->kind === ActKind::BarsOn && ($this->hookUps === [] || $this->hookUps[count($this->hookUps) - 1]->key() !== $now->hitch->key())) {
+        if (
+            $act->kind === ActKind::BarsOn &&
+            ($this->hookUps === [] || $this->hookUps[count($this->hookUps) - 1]->key() !== $now->hitch->key())
+        ) {
             $this->hookUps[] = $now->hitch;
         }
         if (! in_array($act->kind, [ActKind::Chock, ActKind::TakeChocks, ActKind::Hint, ActKind::DriveOff], true)) {

@@ -82,27 +82,67 @@ final readonly class Situation
 
     public function chocked(): self
     {
-        return new self($this->hitch, $this->isCoupled, $this->isHooked, $this->isRaised, true, $this->isRolled, $this->faults);
+        return new self(
+            $this->hitch,
+            $this->isCoupled,
+            $this->isHooked,
+            $this->isRaised,
+            true,
+            $this->isRolled,
+            $this->faults,
+        );
     }
 
     public function unchocked(): self
     {
-        return new self($this->hitch, $this->isCoupled, $this->isHooked, $this->isRaised, false, $this->isRolled, $this->faults);
+        return new self(
+            $this->hitch,
+            $this->isCoupled,
+            $this->isHooked,
+            $this->isRaised,
+            false,
+            $this->isRolled,
+            $this->faults,
+        );
     }
 
     public function rolled(): self
     {
-        return new self($this->hitch, $this->isCoupled, $this->isHooked, $this->isRaised, $this->isChocked, true, $this->faults);
+        return new self(
+            $this->hitch,
+            $this->isCoupled,
+            $this->isHooked,
+            $this->isRaised,
+            $this->isChocked,
+            true,
+            $this->faults,
+        );
     }
 
     public function with(HitchPlace $hitch): self
     {
-        return new self($hitch, $this->isCoupled, $this->isHooked, $this->isRaised, $this->isChocked, $this->isRolled, $this->faults);
+        return new self(
+            $hitch,
+            $this->isCoupled,
+            $this->isHooked,
+            $this->isRaised,
+            $this->isChocked,
+            $this->isRolled,
+            $this->faults,
+        );
     }
 
     /** The same with one thing put right; it stands anew. */
     public function without(Fault $fault): self
     {
-        return new self($this->hitch, $this->isCoupled, $this->isHooked, $this->isRaised, $this->isChocked, false, array_values(array_filter($this->faults, static fn (Fault $one): bool => $one !== $fault)));
+        return new self(
+            $this->hitch,
+            $this->isCoupled,
+            $this->isHooked,
+            $this->isRaised,
+            $this->isChocked,
+            false,
+            array_values(array_filter($this->faults, static fn (Fault $one): bool => $one !== $fault)),
+        );
     }
 }

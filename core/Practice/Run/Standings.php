@@ -36,6 +36,8 @@ final class Standings
     {
         $stance = $now->stance();
 
-        return $stance->value.($now->isRolled ? ' rolled' : '').($stance === Stance::Carried ? ' '.$now->hitch->key() : '');
+        return $stance->value.
+            ($now->isRolled ? ' rolled' : '').
+            ($stance === Stance::Carried ? ' '.$now->hitch->key() : '');
     }
 }

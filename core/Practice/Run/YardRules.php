@@ -30,14 +30,24 @@ final readonly class YardRules
         $now = $this->now;
 
         return match ($act->kind) {
-            ActKind::Roll, ActKind::Weigh, ActKind::DriveOff => $now->isRaised ? Refusal::PairIsRaised : ($now->isChocked ? Refusal::IsChocked : ($act->kind === ActKind::DriveOff && ! $now->isCoupled ? Refusal::NotCoupled : null)),
+            ActKind::Roll, ActKind::Weigh, ActKind::DriveOff => $now->isRaised
+                ? Refusal::PairIsRaised
+                : ($now->isChocked
+                    ? Refusal::IsChocked
+                    : ($act->kind === ActKind::DriveOff && ! $now->isCoupled
+                        ? Refusal::NotCoupled
+                        : null)),
             ActKind::Tape => match (true) {
                 $now->isRaised => Refusal::PairIsRaised,
                 ! ($act->readMm > self::HEIGHTS_MM[0] && $act->readMm < self::HEIGHTS_MM[1]) => Refusal::NotAHeight,
                 default => null,
             },
             ActKind::Chock => $now->isChocked ? Refusal::IsChocked : null,
-            ActKind::TakeChocks => $now->isChocked ? ($now->isRaised ? Refusal::PairIsRaised : null) : Refusal::IsNotChocked,
+            ActKind::TakeChocks => $now->isChocked
+                ? ($now->isRaised
+                    ? Refusal::PairIsRaised
+                    : null)
+                : Refusal::IsNotChocked,
             ActKind::Couple => $now->isCoupled ? Refusal::AlreadyCoupled : null,
             ActKind::Uncouple => match (true) {
                 ! $now->isCoupled => Refusal::NotCoupled,
@@ -45,12 +55,26 @@ final readonly class YardRules
                 $now->isRaised => Refusal::PairIsRaised,
                 default => null,
             },
-            ActKind::RaisePair => $now->isCoupled ? ($now->isRaised ? Refusal::PairIsRaised : null) : Refusal::NotCoupled,
+            ActKind::RaisePair => $now->isCoupled
+                ? ($now->isRaised
+                    ? Refusal::PairIsRaised
+                    : null)
+                : Refusal::NotCoupled,
             ActKind::LowerPair => $now->isRaised ? null : Refusal::PairIsDown,
-            ActKind::BarsOn => $now->isCoupled ? ($now->isHooked ? Refusal::BarsAreOn : null) : Refusal::NotCoupled,
+            ActKind::BarsOn => $now->isCoupled
+                ? ($now->isHooked
+                    ? Refusal::BarsAreOn
+                    : null)
+                : Refusal::NotCoupled,
             ActKind::BarsOff => $now->isHooked ? null : Refusal::BarsAreOff,
             ActKind::WeighTongue => $now->isCoupled ? Refusal::UncoupleFirst : null,
-            ActKind::Gauge => ! $this->exercise->hasGauge() ? Refusal::NoGauge : ($now->isCoupled ? ($now->isRaised ? Refusal::PairIsRaised : null) : Refusal::NotCoupled),
+            ActKind::Gauge => ! $this->exercise->hasGauge()
+                ? Refusal::NoGauge
+                : ($now->isCoupled
+                    ? ($now->isRaised
+                        ? Refusal::PairIsRaised
+                        : null)
+                    : Refusal::NotCoupled),
             ActKind::PutRight => match (true) {
                 $act->remedy?->needsBarsOff() === true && $now->isHooked => Refusal::BarsAreOn,
                 $act->remedy === Remedy::MoveOffDip && $now->isRaised => Refusal::PairIsRaised,
@@ -73,7 +97,9 @@ final readonly class YardRules
 
         return match (true) {
             in_array($act->kind, [ActKind::Uncouple, ActKind::RaisePair], true) && ! $now->isChocked => SafetyViolation::NotChocked,
-            in_array($act->kind, [ActKind::BarsOn, ActKind::BarsOff], true) && ! $now->isRaised && $pull() > self::FINGERS_KG => SafetyViolation::Fingers,
+            in_array($act->kind, [ActKind::BarsOn, ActKind::BarsOff], true) &&
+                ! $now->isRaised &&
+                $pull() > self::FINGERS_KG => SafetyViolation::Fingers,
             $act->place?->isUnderneath() === true && $now->isOnJack() => SafetyViolation::UnderJackedRig,
             $act->kind === ActKind::DriveOff && $share > 1.0 => SafetyViolation::OverRestoredOnTheRoad,
             default => null,

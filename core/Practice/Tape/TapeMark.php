@@ -29,7 +29,9 @@ final readonly class TapeMark
     {
         $height = $step * $fineness->step()->millimetres();
 
-        return $fineness === Fineness::Millimetre ? self::metric($step, $height) : self::imperial($step, $height, $fineness->stepsPerUnit());
+        return $fineness === Fineness::Millimetre
+            ? self::metric($step, $height)
+            : self::imperial($step, $height, $fineness->stepsPerUnit());
     }
 
     /** Longest at each ten millimetres, which bear their number; longer at each five. */
@@ -37,7 +39,11 @@ final readonly class TapeMark
     {
         $isTen = $step % 10 === 0;
 
-        return new self($height, $isTen ? self::LONGEST : self::LONGEST * self::SHORTER ** ($step % 5 === 0 ? 2 : 4), $isTen ? $step : null);
+        return new self(
+            $height,
+            $isTen ? self::LONGEST : self::LONGEST * self::SHORTER ** ($step % 5 === 0 ? 2 : 4),
+            $isTen ? $step : null,
+        );
     }
 
     /** Longest at an inch, shorter at a half, a quarter, an eighth. */

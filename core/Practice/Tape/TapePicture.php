@@ -34,7 +34,7 @@ final readonly class TapePicture
     {
         [$over, $from] = self::STANDING;
 
-        return new self($eye === Eye::Level ? $stood : $stood + $gap * ($over - $stood) / $from, $stood, $eye);
+        return new self($eye === Eye::Level ? $stood : $stood + ($gap * ($over - $stood)) / $from, $stood, $eye);
     }
 
     /** @return list<TapeMark> that are in sight, from the lowest */
@@ -42,7 +42,11 @@ final readonly class TapePicture
     {
         $step = $fineness->step()->millimetres();
         $marks = [];
-        for ($i = (int) ceil(($this->shown - self::SIGHT_MM) / $step); $i * $step <= $this->shown + self::SIGHT_MM; $i++) {
+        for (
+            $i = (int) ceil(($this->shown - self::SIGHT_MM) / $step);
+            $i * $step <= $this->shown + self::SIGHT_MM;
+            $i++
+        ) {
             $marks[] = TapeMark::of($i, $fineness);
         }
 

@@ -23,7 +23,10 @@ enum DeviceKind: string
         };
     }
 
-    /** @return non-empty-list<string> what it can show; a weighbridge has nothing on its last platform while the vehicle stands alone */
+    /**
+     * @return non-empty-list<string> what it can show; a weighbridge has nothing on its last platform while the vehicle
+     *     stands alone
+     */
     public function channels(): array
     {
         return match ($this) {

@@ -6,10 +6,13 @@ namespace Yoke\Readings\Device;
 
 use Yoke\Readings\Device\Exception\UnreadableDevice;
 
-/** A reading as a line of the protocol: `weighbridge steady front=1320kg rear=1720kg trailer=2710kg` (docs/devices.md). */
+/**
+ * A reading as a line of the protocol: `weighbridge steady front=1320kg rear=1720kg trailer=2710kg` (docs/devices.md).
+ */
 final class DeviceLine
 {
-    private const READING = '/^(?<kind>[a-z-]+) (?<display>steady|moving)(?<values>( [a-z]+=-?\d{1,6}(\.\d{1,3})?(kg|mm|deg))+)$/';
+    private const READING = '/^(?<kind>[a-z-]+) (?<display>steady|moving)'.
+        '(?<values>( [a-z]+=-?\d{1,6}(\.\d{1,3})?(kg|mm|deg))+)$/';
 
     private const VALUE = '/^(?<channel>[a-z]+)=(?<number>-?[\d.]+)(?<unit>kg|mm|deg)$/';
 
@@ -19,7 +22,12 @@ final class DeviceLine
     {
         $values = [];
         foreach ($reading->values as $channel => $value) {
-            $values[] = sprintf('%s=%s%s', $channel, rtrim(rtrim(sprintf('%.3F', $value), '0'), '.'), $reading->kind->unit());
+            $values[] = sprintf(
+                '%s=%s%s',
+                $channel,
+                rtrim(rtrim(sprintf('%.3F', $value), '0'), '.'),
+                $reading->kind->unit(),
+            );
         }
 
         return "{$reading->kind->value} {$reading->display->value} ".implode(' ', $values);
@@ -50,7 +58,11 @@ final class DeviceLine
     /** @return array{string, float} */
     private static function value(DeviceKind $kind, string $value): array
     {
-        if (preg_match(self::VALUE, $value, $part) !== 1 || $part['unit'] !== $kind->unit() || ! in_array($part['channel'], $kind->channels(), true)) {
+        if (
+            preg_match(self::VALUE, $value, $part) !== 1 ||
+            $part['unit'] !== $kind->unit() ||
+            ! in_array($part['channel'], $kind->channels(), true)
+        ) {
             throw UnreadableDevice::garbled($kind);
         }
         [$least, $most] = $kind->range();

@@ -12,7 +12,11 @@ use Yoke\Units\Length;
 final readonly class Caution
 {
     /** @param  Length  $length  the height it is held against; how far it is off, of one that is too far */
-    public function __construct(public Stance $stance, public Axle $axle, public CautionKind $kind, public Length $length)
-    {
+    public function __construct(
+        public Stance $stance,
+        public Axle $axle,
+        public CautionKind $kind,
+        public Length $length,
+    ) {
     }
 }

@@ -7,7 +7,8 @@ namespace Yoke\Readings\Height;
 use Yoke\Rig\Axle;
 
 /**
- * How much an axle's springs stick, learned from heights that were taped again after rolling (docs/model.md, Friction with a
+ * How much an axle's springs stick, learned from heights that were taped again after rolling (docs/model.md, Friction
+ * with a
  * side): a factor on what is usual. A slip between two readings is no friction.
  */
 final readonly class FrictionSize
@@ -42,10 +43,17 @@ final readonly class FrictionSize
         foreach ($groups as $axle => $repeated) {
             [$sum, $freedom] = [self::USUAL_COUNTS, self::USUAL_COUNTS];
             foreach ($repeated as $readings) {
-                $mean = array_sum(array_map(static fn (HeightReading $one): float => $one->height()->millimetres(), $readings)) / count($readings);
+                $mean =
+                    array_sum(
+                        array_map(static fn (HeightReading $one): float => $one->height()->millimetres(), $readings),
+                    ) / count($readings);
                 foreach (count($readings) > 1 ? $readings : [] as $one) {
-                    $expected = ($one->tapeMm() ** 2 + (1.0 - $kept ** 2) * $one->frictionMm() ** 2) * (1.0 - 1.0 / count($readings));
-                    $sum += min(self::FARTHEST ** 2, ($one->height()->millimetres() - $mean) ** 2 / max(1e-9, $expected)) * (1.0 - 1.0 / count($readings));
+                    $expected =
+                        ($one->tapeMm() ** 2 + (1.0 - $kept ** 2) * $one->frictionMm() ** 2) *
+                        (1.0 - 1.0 / count($readings));
+                    $sum +=
+                        min(self::FARTHEST ** 2, ($one->height()->millimetres() - $mean) ** 2 / max(1e-9, $expected)) *
+                        (1.0 - 1.0 / count($readings));
                     $freedom += 1.0 - 1.0 / count($readings);
                 }
             }

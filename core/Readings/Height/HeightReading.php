@@ -48,7 +48,10 @@ final readonly class HeightReading
      */
     public static function pooled(array $readings): self
     {
-        $weights = array_map(static fn (self $reading): float => 1.0 / max(1e-6, $reading->tapeMm ** 2 + $reading->frictionMm ** 2), $readings);
+        $weights = array_map(
+            static fn (self $reading): float => 1.0 / max(1e-6, $reading->tapeMm ** 2 + $reading->frictionMm ** 2),
+            $readings,
+        );
         $all = array_sum($weights);
         $height = Length::zero();
         [$tape, $friction, $rolled] = [0.0, 0.0, 0.0];
@@ -70,7 +73,12 @@ final readonly class HeightReading
             return new self($this->height, $this->tapeMm, $this->frictionIfRolledMm, $this->frictionIfRolledMm);
         }
 
-        return new self($this->height, $this->tapeMm / M_SQRT2, $this->frictionMm / M_SQRT2, $this->frictionIfRolledMm / M_SQRT2);
+        return new self(
+            $this->height,
+            $this->tapeMm / M_SQRT2,
+            $this->frictionMm / M_SQRT2,
+            $this->frictionIfRolledMm / M_SQRT2,
+        );
     }
 
     public function height(): Length

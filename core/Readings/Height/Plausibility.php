@@ -29,8 +29,11 @@ final readonly class Plausibility
         $cautions = [];
         foreach ([Stance::Dropped, Stance::Carried] as $stance) {
             foreach (Axle::cases() as $axle) {
-                $cautions[] = $this->tooFar($heights, $stance, $axle)
-                    ?? ($stance === Stance::Dropped ? $this->droppedTheWrongWay($heights, $axle) : $this->carriedTheWrongWay($heights, $axle));
+                $cautions[] =
+                    $this->tooFar($heights, $stance, $axle) ??
+                    ($stance === Stance::Dropped
+                        ? $this->droppedTheWrongWay($heights, $axle)
+                        : $this->carriedTheWrongWay($heights, $axle));
             }
         }
 
@@ -49,7 +52,9 @@ final readonly class Plausibility
     {
         $rise = $heights->rise($stance, $axle);
 
-        return $rise === null || abs($rise->millimetres()) <= self::FARTHEST_MM ? null : new Caution($stance, $axle, CautionKind::TooFar, $rise);
+        return $rise === null || abs($rise->millimetres()) <= self::FARTHEST_MM
+            ? null
+            : new Caution($stance, $axle, CautionKind::TooFar, $rise);
     }
 
     private function droppedTheWrongWay(StanceHeights $heights, Axle $axle): ?Caution
@@ -60,7 +65,12 @@ final readonly class Plausibility
 
         return $alone === null || $dropped === null || ! $this->wrongWay($alone, $dropped, $up)
             ? null
-            : new Caution(Stance::Dropped, $axle, $axle === Axle::Front ? CautionKind::FrontNotLifted : CautionKind::RearNotDropped, $alone->height());
+            : new Caution(
+                Stance::Dropped,
+                $axle,
+                $axle === Axle::Front ? CautionKind::FrontNotLifted : CautionKind::RearNotDropped,
+                $alone->height(),
+            );
     }
 
     private function carriedTheWrongWay(StanceHeights $heights, Axle $axle): ?Caution

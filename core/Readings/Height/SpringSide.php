@@ -8,8 +8,10 @@ use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 
 /**
- * On which side of rest an axle's springs stick (docs/model.md, Friction with a side), as a share of what they may stick:
- * above 0 the fender stands high, below 0 low. What is let down from the jack comes to rest from above at the rear and from
+ * On which side of rest an axle's springs stick (docs/model.md, Friction with a side), as a share of what they may
+ * stick:
+ * above 0 the fender stands high, below 0 low. What is let down from the jack comes to rest from above at the rear and
+ * from
  * below at the front; what is levered up the other way round. Of the vehicle alone nobody knows.
  */
 final class SpringSide

@@ -43,7 +43,9 @@ final readonly class StanceHeights
         return $alone === null || $then === null ? null : $then->height()->minus($alone->height());
     }
 
-    /** How much higher the rear fender stands than the front; below 0 where it stands lower. Null until both are taped. */
+    /**
+     * How much higher the rear fender stands than the front; below 0 where it stands lower. Null until both are taped.
+     */
     public function rake(Stance $stance): ?Length
     {
         $front = $this->at($stance, Axle::Front);

@@ -12,13 +12,20 @@ use Yoke\Rig\Axle;
 final readonly class TapedHeight
 {
     /** @param  SetBy|null  $setBy  how the bars were put on; null where none are, or nobody said */
-    public function __construct(public ReadingContext $context, public Axle $axle, public HeightReading $reading, public ReadingIdentity $identity, public ?SetBy $setBy = null)
-    {
+    public function __construct(
+        public ReadingContext $context,
+        public Axle $axle,
+        public HeightReading $reading,
+        public ReadingIdentity $identity,
+        public ?SetBy $setBy = null,
+    ) {
     }
 
     /** What its repeats have in common with it: stance, hook-up and axle. */
     public function group(): string
     {
-        return "{$this->context->stance->value} {$this->context->hookUp->number} {$this->context->tensionOffset} {$this->axle->value}";
+        $context = $this->context;
+
+        return "{$context->stance->value} {$context->hookUp->number} {$context->tensionOffset} {$this->axle->value}";
     }
 }

@@ -7,7 +7,10 @@ namespace Yoke\Readings\Tongue;
 use Yoke\Readings\Weighing\Exception\ImpossibleReading;
 use Yoke\Units\Length;
 
-/** A beam on a support at one end and on the scale at the other, the tongue on it in between: the scale shows a part of the load. */
+/**
+ * A beam on a support at one end and on the scale at the other, the tongue on it in between: the scale shows a part of
+ * the load.
+ */
 final readonly class Lever
 {
     /** How truly its arms are taped, one deviation. */

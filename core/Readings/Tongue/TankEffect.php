@@ -22,7 +22,10 @@ final readonly class TankEffect
         public Normal $measured,
         /** m·x/L (docs/model.md, Loads), kg. */
         public float $computed,
-        /** Where the tank would stand, ahead of the axles, for the two to agree; null where more than one tank was filled. */
+        /**
+         * Where the tank would stand, ahead of the axles, for the two to agree; null where more than one tank was
+         * filled.
+         */
         public ?Length $ahead,
     ) {
     }
@@ -32,8 +35,14 @@ final readonly class TankEffect
      * @param  TongueReading  $to  after; at another coupler height it is carried along the curve
      * @param  list<array{Tank, float}>  $filled  each tank with the change of its fill, -1 to 1; not 0
      */
-    public static function between(TongueReading $from, TongueReading $to, TongueCurve $curve, array $filled, Length $level, Length $ballToAxle): self
-    {
+    public static function between(
+        TongueReading $from,
+        TongueReading $to,
+        TongueCurve $curve,
+        array $filled,
+        Length $level,
+        Length $ballToAxle,
+    ): self {
         $at = $from->height ?? $level;
         $before = $from->onBall()->kilograms();
         $after = $curve->carriedTo($to, $at)->kilograms();
@@ -44,9 +53,17 @@ final readonly class TankEffect
         $isOne = count($filled) === 1;
 
         return new self(
-            Normal::of($after - $before, hypot(hypot(self::AGAIN * $before, self::AGAIN * $after), $to->gainDoubt() * abs($after - $before))),
+            Normal::of(
+                $after - $before,
+                hypot(hypot(self::AGAIN * $before, self::AGAIN * $after), $to->gainDoubt() * abs($after - $before)),
+            ),
             $computed,
-            $isOne ? Length::ofMillimetres(($after - $before) / ($filled[0][1] * $filled[0][0]->full->kilograms()) * $ballToAxle->millimetres()) : null,
+            $isOne
+                ? Length::ofMillimetres(
+                    (($after - $before) / ($filled[0][1] * $filled[0][0]->full->kilograms())) *
+                        $ballToAxle->millimetres(),
+                )
+                : null,
         );
     }
 

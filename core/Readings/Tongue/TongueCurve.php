@@ -48,12 +48,23 @@ final readonly class TongueCurve
      * @param  float  $cgDoubt  of the trailer's centre of gravity, as a share of its height
      * @param  non-empty-list<TongueReading>  $readings
      */
-    public function __construct(private TowedTrailer $trailer, private Length $level, float $cgDoubt, private array $readings)
-    {
+    public function __construct(
+        private TowedTrailer $trailer,
+        private Length $level,
+        float $cgDoubt,
+        private array $readings,
+    ) {
         $instruments = $this->instruments();
         $first = $readings[0]->onBall()->kilograms();
         $expected = [$first, $this->modelSlope(), ...array_fill(0, count($instruments), 0.0)];
-        $doubts = [self::OPEN * $first, max(self::LEAST_SLOPE_DOUBT, $cgDoubt * $trailer->weight * $trailer->cgAboveAxle / $trailer->ballToAxle ** 2), ...array_values($instruments)];
+        $doubts = [
+            self::OPEN * $first,
+            max(
+                self::LEAST_SLOPE_DOUBT,
+                ($cgDoubt * $trailer->weight * $trailer->cgAboveAxle) / $trailer->ballToAxle ** 2,
+            ),
+            ...array_values($instruments),
+        ];
         [$mean, $covariance] = [$expected, []];
         for ($step = 0; $step < self::STEPS; $step++) {
             [$mean, $covariance] = $this->stepped($mean, $expected, $doubts, array_keys($instruments));
@@ -66,9 +77,15 @@ final readonly class TongueCurve
     public function at(Length $height): Normal
     {
         $off = $height->minus($this->level)->millimetres();
-        $variance = $this->covariance[self::LEVEL][self::LEVEL] + 2 * $off * $this->covariance[self::LEVEL][self::SLOPE] + $off ** 2 * $this->covariance[self::SLOPE][self::SLOPE];
+        $variance =
+            $this->covariance[self::LEVEL][self::LEVEL] +
+            2 * $off * $this->covariance[self::LEVEL][self::SLOPE] +
+            $off ** 2 * $this->covariance[self::SLOPE][self::SLOPE];
 
-        return Normal::of($this->mean[self::LEVEL] + $off * $this->mean[self::SLOPE], sqrt(max(0.0, $variance)));
+        return Normal::of(
+            $this->mean[self::LEVEL] + $off * $this->mean[self::SLOPE],
+            sqrt(max(0.0, $variance)),
+        );
     }
 
     /** Trailer level. */
@@ -89,7 +106,10 @@ final readonly class TongueCurve
         $perSlope = $this->trailer->ballToAxle ** 2 / $this->trailer->weight;
         $stiffness = $this->trailer->pitchStiffness() / $this->trailer->weight;
 
-        return Normal::of($stiffness - $this->mean[self::SLOPE] * $perSlope, $this->slope()->deviation() * $perSlope);
+        return Normal::of(
+            $stiffness - $this->mean[self::SLOPE] * $perSlope,
+            $this->slope()->deviation() * $perSlope,
+        );
     }
 
     /** Whether readings at two heights or more tell the slope; else it is the model's. */
@@ -109,7 +129,13 @@ final readonly class TongueCurve
     /** A reading alone, taken to another height along the line. */
     public function carriedTo(TongueReading $reading, Length $height): Load
     {
-        return $reading->onBall()->plus(Load::ofKilograms($this->mean[self::SLOPE] * $height->minus($this->heightOf($reading))->millimetres()));
+        return $reading
+            ->onBall()
+            ->plus(
+                Load::ofKilograms(
+                    $this->mean[self::SLOPE] * $height->minus($this->heightOf($reading))->millimetres(),
+                ),
+            );
     }
 
     private function height(TongueReading $reading): float
@@ -119,7 +145,8 @@ final readonly class TongueCurve
 
     private function modelSlope(): float
     {
-        return -($this->trailer->weight * $this->trailer->cgAboveAxle - $this->trailer->pitchStiffness()) / $this->trailer->ballToAxle ** 2;
+        return -($this->trailer->weight * $this->trailer->cgAboveAxle - $this->trailer->pitchStiffness()) /
+            $this->trailer->ballToAxle ** 2;
     }
 
     /** @return non-empty-array<string, float> each instrument's own doubt, as a share */
@@ -134,7 +161,8 @@ final readonly class TongueCurve
     }
 
     /**
-     * One of Gauss and Newton's steps: a reading is (level + slope · height) · (1 + its instrument's error), so that the error
+     * One of Gauss and Newton's steps: a reading is (level + slope · height) · (1 + its instrument's error), so that
+     * the error
      * is one of the true load, not of what was read.
      *
      * @param  list<float>  $at
@@ -148,7 +176,10 @@ final readonly class TongueCurve
         $precision = [];
         $pull = [];
         foreach ($doubts as $i => $doubt) {
-            $precision[] = array_map(static fn (int $j): float => $j === $i ? 1.0 / $doubt ** 2 : 0.0, array_keys($doubts));
+            $precision[] = array_map(
+                static fn (int $j): float => $j === $i ? 1.0 / $doubt ** 2 : 0.0,
+                array_keys($doubts),
+            );
             $pull[] = ($expected[$i] - $at[$i]) / $doubt ** 2;
         }
         foreach ($this->readings as $reading) {
@@ -156,19 +187,29 @@ final readonly class TongueCurve
             $true = $at[self::LEVEL] + $off * $at[self::SLOPE];
             $place = array_search($reading->by->value, $instruments, true);
             $factor = 1.0 + $at[self::FIRST_INSTRUMENT + (int) $place];
-            $slopes = [$factor, $off * $factor, ...array_map(static fn (string $one): float => $one === $reading->by->value ? $true : 0.0, $instruments)];
+            $slopes = [
+                $factor,
+                $off * $factor,
+                ...array_map(
+                    static fn (string $one): float => $one === $reading->by->value ? $true : 0.0,
+                    $instruments,
+                ),
+            ];
             $variance = max(self::AGAIN * $true, self::AGAIN_KG) ** 2;
             $misses = $reading->onBall()->kilograms() - $true * $factor;
             foreach ($slopes as $i => $one) {
-                $pull[$i] += $one * $misses / $variance;
+                $pull[$i] += ($one * $misses) / $variance;
                 foreach ($slopes as $j => $other) {
-                    $precision[$i][$j] += $one * $other / $variance;
+                    $precision[$i][$j] += ($one * $other) / $variance;
                 }
             }
         }
         $covariance = array_map(array_values(...), array_values(Matrix::inverse($precision)));
         $move = Matrix::times($covariance, $pull);
 
-        return [array_map(static fn (float $one, float $by): float => $one + $by, $at, array_values($move)), $covariance];
+        return [
+            array_map(static fn (float $one, float $by): float => $one + $by, $at, array_values($move)),
+            $covariance,
+        ];
     }
 }

@@ -32,13 +32,20 @@ final readonly class TongueReading
      *
      * @throws ImpossibleReading
      */
-    public static function of(TongueWeightSource $by, Load $read, ?Length $height, Length $ballToAxle, ?Lever $lever = null, ?Length $behindBall = null): self
-    {
+    public static function of(
+        TongueWeightSource $by,
+        Load $read,
+        ?Length $height,
+        Length $ballToAxle,
+        ?Lever $lever = null,
+        ?Length $behindBall = null,
+    ): self {
         $behindBall ??= Length::ofMillimetres(0.0);
         match (true) {
             ! $read->isGreaterThan(Load::zero()) => throw ImpossibleReading::weightless(),
             $behindBall->isNegative() || ! $behindBall->isLessThan($ballToAxle) => throw ImpossibleReading::behindTheAxles(),
-            $height !== null && ($height->millimetres() < self::HEIGHT_MM[0] || $height->millimetres() > self::HEIGHT_MM[1]) => throw ImpossibleReading::height(),
+            $height !== null &&
+                ($height->millimetres() < self::HEIGHT_MM[0] || $height->millimetres() > self::HEIGHT_MM[1]) => throw ImpossibleReading::height(),
             default => null,
         };
 
@@ -50,7 +57,9 @@ final readonly class TongueReading
     {
         $length = $this->ballToAxle->millimetres();
 
-        return $this->read->times(($this->lever?->ratio() ?? 1.0) * ($length - $this->behindBall->millimetres()) / $length);
+        return $this->read->times(
+            (($this->lever?->ratio() ?? 1.0) * ($length - $this->behindBall->millimetres())) / $length,
+        );
     }
 
     /** How far its instrument, and its lever, may be off in every reading alike: one deviation, as a share. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Readings\Weighing;
 
-/** What was otherwise at a weighing than where the rig is taped: its loads are compared, and tell nothing of the rig without it. */
+/**
+ * What was otherwise at a weighing than where the rig is taped: its loads are compared, and tell nothing of the rig
+ * without it.
+ */
 enum Condition: string
 {
     /** Helper air springs pumped up. */

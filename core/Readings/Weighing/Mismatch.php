@@ -9,7 +9,10 @@ use Yoke\Units\Load;
 /** Tickets of one rig that do not go together. */
 final readonly class Mismatch
 {
-    /** @param  list<Load>  $loads  that show it: what differs; or what the front gained, the trailer gained, and should have */
+    /**
+     * @param  list<Load>  $loads  that show it: what differs; or what the front gained, the trailer gained, and should
+     *     have
+     */
     private function __construct(public MismatchKind $kind, public array $loads)
     {
     }

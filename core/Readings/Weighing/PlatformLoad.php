@@ -20,11 +20,17 @@ final readonly class PlatformLoad
     /** @return list<string> the words of its axles, front to back */
     public function names(): array
     {
-        return array_values(array_filter(array_column(WeighedAxle::cases(), 'value'), fn (string $name): bool => in_array(WeighedAxle::from($name), $this->axles, true)));
+        return array_values(
+            array_filter(
+                array_column(WeighedAxle::cases(), 'value'),
+                fn (string $name): bool => in_array(WeighedAxle::from($name), $this->axles, true),
+            ),
+        );
     }
 
     public function carries(WeighedAxle ...$axles): bool
     {
-        return count($axles) === count($this->axles) && array_filter($axles, fn (WeighedAxle $axle): bool => ! in_array($axle, $this->axles, true)) === [];
+        return count($axles) === count($this->axles) &&
+            array_filter($axles, fn (WeighedAxle $axle): bool => ! in_array($axle, $this->axles, true)) === [];
     }
 }

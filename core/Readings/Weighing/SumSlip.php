@@ -29,7 +29,12 @@ final readonly class SumSlip
         $sum = $this->sum()->kilograms();
         foreach ($this->platforms as $platform) {
             foreach ($this->units() as $unit) {
-                $swapped = $this->swapped($platform->load->kilograms() / $unit, $sum / $unit, $this->gross->kilograms() / $unit, $this->allowed->kilograms() / $unit);
+                $swapped = $this->swapped(
+                    $platform->load->kilograms() / $unit,
+                    $sum / $unit,
+                    $this->gross->kilograms() / $unit,
+                    $this->allowed->kilograms() / $unit,
+                );
                 if ($swapped !== null) {
                     return Expected::of('ticket.slip.swapped', ['axle' => $platform->axles[0], 'load' => $swapped]);
                 }
@@ -54,16 +59,34 @@ final readonly class SumSlip
     /** @return list<float> kilograms of the units in which every load is a whole number */
     private function units(): array
     {
-        return array_values(array_filter([1.0, Load::ofPounds(1.0)->kilograms()], fn (float $unit): bool => array_filter($this->platforms, static fn (PlatformLoad $platform): bool => abs($platform->load->kilograms() / $unit - round($platform->load->kilograms() / $unit)) > self::WHOLE) === []));
+        return array_values(
+            array_filter(
+                [1.0, Load::ofPounds(1.0)->kilograms()],
+                fn (float $unit): bool => array_filter(
+                    $this->platforms,
+                    static fn (PlatformLoad $platform): bool => abs(
+                        $platform->load->kilograms() / $unit - round($platform->load->kilograms() / $unit),
+                    ) > self::WHOLE,
+                ) === [],
+            ),
+        );
     }
 
-    /** What a load reads with two neighbouring digits the other way round, where that makes the sum right; null where none does. */
+    /**
+     * What a load reads with two neighbouring digits the other way round, where that makes the sum right; null where
+     * none does.
+     */
     private function swapped(float $load, float $sum, float $gross, float $allowed): ?string
     {
         $digits = sprintf('%.0f', $load);
         for ($i = 0; $i < strlen($digits) - 1; $i++) {
             $other = substr($digits, 0, $i).$digits[$i + 1].$digits[$i].substr($digits, $i + 2);
-            if ($other !== $digits && $other[0] !== '0' && str_ends_with($other, substr($digits, strlen(rtrim($digits, '0')))) && abs($sum - $load + (float) $other - $gross) <= $allowed) {
+            if (
+                $other !== $digits &&
+                $other[0] !== '0' &&
+                str_ends_with($other, substr($digits, strlen(rtrim($digits, '0')))) &&
+                abs($sum - $load + (float) $other - $gross) <= $allowed
+            ) {
                 return $other;
             }
         }

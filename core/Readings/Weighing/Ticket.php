@@ -33,8 +33,14 @@ final readonly class Ticket
      *
      * @throws ImpossibleTicket
      */
-    public static function of(Stance $stance, array $platforms, ?Load $gross, Load $step, ?string $time = null, LoadUnit $unit = LoadUnit::Kilogram): self
-    {
+    public static function of(
+        Stance $stance,
+        array $platforms,
+        ?Load $gross,
+        Load $step,
+        ?string $time = null,
+        LoadUnit $unit = LoadUnit::Kilogram,
+    ): self {
         if ($platforms === []) {
             throw ImpossibleTicket::empty();
         }
@@ -55,7 +61,11 @@ final readonly class Ticket
         self::checkAxles($stance, $seen);
         $allowed = $step->times(count($platforms) + 1);
         if ($gross !== null && $gross->minus($sum)->absolute()->isGreaterThan($allowed)) {
-            throw ImpossibleTicket::sum($sum->kilograms(), $gross->kilograms(), (new SumSlip($platforms, $gross, $allowed))->likely());
+            throw ImpossibleTicket::sum(
+                $sum->kilograms(),
+                $gross->kilograms(),
+                (new SumSlip($platforms, $gross, $allowed))->likely(),
+            );
         }
 
         return new self($stance, $platforms, $step, $time, $unit);
@@ -73,7 +83,9 @@ final readonly class Ticket
         $front = $this->platform(WeighedAxle::Front);
         $rear = $this->platform(WeighedAxle::Rear);
 
-        return $front === null || $rear === null ? $this->platform(WeighedAxle::Front, WeighedAxle::Rear) : $front->plus($rear);
+        return $front === null || $rear === null
+            ? $this->platform(WeighedAxle::Front, WeighedAxle::Rear)
+            : $front->plus($rear);
     }
 
     public function total(): Load

@@ -9,7 +9,8 @@ use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
 use Yoke\Rig\Stance;
 
 /**
- * Reads tickets from a file of separated values: a line of headings (`stance, front, rear, trailer, gross`, in any order),
+ * Reads tickets from a file of separated values: a line of headings (`stance, front, rear, trailer, gross`, in any
+ * order),
  * then a ticket a line. Comma, semicolon or tab; any line ends; a byte order mark is passed over.
  */
 final readonly class TicketSheet
@@ -17,14 +18,19 @@ final readonly class TicketSheet
     private const MOST_TICKETS = 40;
 
     private const STANCES = [
-        'alone' => Stance::Alone, 'dropped' => Stance::Dropped, 'carried' => Stance::Carried,
-        'solo' => Stance::Alone, 'sin barras' => Stance::Dropped, 'con barras' => Stance::Carried,
+        'alone' => Stance::Alone,
+        'dropped' => Stance::Dropped,
+        'carried' => Stance::Carried,
+        'solo' => Stance::Alone,
+        'sin barras' => Stance::Dropped,
+        'con barras' => Stance::Carried,
     ];
 
     /** What stands over the stances. */
     private const HEADINGS = ['stance', 'posición', 'posicion'];
 
-    private const LOADS = '/^(?:(?:front|rear|trailer|delantero|trasero|remolque)(?:\s*\+\s*(?:front|rear|trailer|delantero|trasero|remolque))?|gross|time|bruto|hora)$/';
+    private const LOADS = '/^(?:(?:front|rear|trailer|delantero|trasero|remolque)(?:\s*\+\s*'.
+        '(?:front|rear|trailer|delantero|trasero|remolque))?|gross|time|bruto|hora)$/';
 
     public function __construct(private TicketText $text)
     {
@@ -41,12 +47,17 @@ final readonly class TicketSheet
             throw ImpossibleTicket::notText();
         }
         $split = preg_split('/\R/', preg_replace('/^\x{FEFF}/u', '', $file) ?? '');
-        $lines = array_values(array_filter($split === false ? [] : $split, static fn (string $line): bool => trim($line) !== ''));
+        $lines = array_values(
+            array_filter($split === false ? [] : $split, static fn (string $line): bool => trim($line) !== ''),
+        );
         if (count($lines) < 2 || count($lines) > self::MOST_TICKETS + 1) {
             throw ImpossibleTicket::lines(self::MOST_TICKETS, count($lines));
         }
         $separator = $this->separator($lines[0]);
-        $headings = array_map(static fn (string $heading): string => strtolower(trim($heading, " \t\"")), explode($separator, $lines[0]));
+        $headings = array_map(
+            static fn (string $heading): string => strtolower(trim($heading, " \t\"")),
+            explode($separator, $lines[0]),
+        );
         if (array_filter($headings, self::isStance(...)) === []) {
             throw ImpossibleTicket::withoutStances();
         }

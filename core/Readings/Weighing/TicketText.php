@@ -12,7 +12,8 @@ use Yoke\Units\Text\LoadParser;
 
 /**
  * Reads a ticket as it is typed or pasted: an axle and its load on each line, or parted by commas; two axles that share
- * a platform joined by a plus; the gross and the time of day if the ticket has them. In the words of English and Spanish tickets.
+ * a platform joined by a plus; the gross and the time of day if the ticket has them. In the words of English and
+ * Spanish tickets.
  */
 final readonly class TicketText
 {
@@ -22,9 +23,15 @@ final readonly class TicketText
 
     /** Words that weighbridges use for what stands on a platform. */
     private const WORDS = [
-        'front' => WeighedAxle::Front, 'steer' => WeighedAxle::Front, 'rear' => WeighedAxle::Rear, 'drive' => WeighedAxle::Rear,
-        'trailer' => WeighedAxle::Trailer, 'tandem' => WeighedAxle::Trailer,
-        'delantero' => WeighedAxle::Front, 'trasero' => WeighedAxle::Rear, 'remolque' => WeighedAxle::Trailer,
+        'front' => WeighedAxle::Front,
+        'steer' => WeighedAxle::Front,
+        'rear' => WeighedAxle::Rear,
+        'drive' => WeighedAxle::Rear,
+        'trailer' => WeighedAxle::Trailer,
+        'tandem' => WeighedAxle::Trailer,
+        'delantero' => WeighedAxle::Front,
+        'trasero' => WeighedAxle::Rear,
+        'remolque' => WeighedAxle::Trailer,
     ];
 
     private const GROSS = ['gross', 'total', 'sum', 'bruto', 'suma'];
@@ -67,7 +74,9 @@ final readonly class TicketText
     {
         $lines = preg_split('/[\r\n;]+|,(?=\s*[a-z])/i', $typed);
 
-        return array_values(array_filter($lines === false ? [] : $lines, static fn (string $line): bool => trim($line) !== ''));
+        return array_values(
+            array_filter($lines === false ? [] : $lines, static fn (string $line): bool => trim($line) !== ''),
+        );
     }
 
     private function load(string $typed, string $line): Load

@@ -18,16 +18,27 @@ final readonly class Weighing
     {
     }
 
-    /** What the trailer leaves on the vehicle with bars off: its tongue weight at the dropped attitude. Null where an axle shared a platform with the trailer's. */
+    /**
+     * What the trailer leaves on the vehicle with bars off: its tongue weight at the dropped attitude. Null where an
+     * axle shared a platform with the trailer's.
+     */
     public function droppedLoad(): ?Normal
     {
         $with = $this->dropped->vehicle();
         $without = $this->alone->vehicle();
 
-        return $with === null || $without === null ? null : Normal::of($with->minus($without)->kilograms(), M_SQRT2 * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()) + self::BETWEEN_KG);
+        return $with === null || $without === null
+            ? null
+            : Normal::of(
+                $with->minus($without)->kilograms(),
+                M_SQRT2 * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()) + self::BETWEEN_KG,
+            );
     }
 
-    /** Of the trailer: what its axles carry and what it leaves on the vehicle, kg. Null where either was not weighed by itself. */
+    /**
+     * Of the trailer: what its axles carry and what it leaves on the vehicle, kg. Null where either was not weighed by
+     * itself.
+     */
     public function gross(): ?float
     {
         $axles = $this->dropped->axle(WeighedAxle::Trailer)?->kilograms();
@@ -41,12 +52,17 @@ final readonly class Weighing
     {
         $load = $this->droppedLoad();
         $trailer = $rig->trailer();
-        $correction = ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $rig->dropped()->trailerPitch / $trailer->ballToAxle;
+        $correction =
+            (($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $rig->dropped()->trailerPitch) /
+            $trailer->ballToAxle;
 
         return $load === null ? null : Normal::of($load->mean() + $correction, $load->deviation());
     }
 
-    /** The share of the front axle load that a carried ticket finds restored; null where the front shared its platform, or lost nothing. */
+    /**
+     * The share of the front axle load that a carried ticket finds restored; null where the front shared its platform,
+     * or lost nothing.
+     */
     public function restored(Ticket $carried): ?Normal
     {
         $alone = $this->alone->axle(WeighedAxle::Front)?->kilograms();
@@ -57,13 +73,18 @@ final readonly class Weighing
         }
         $lost = $alone - $dropped;
         $share = ($now - $dropped) / $lost;
-        $doubt = sqrt($carried->doubtKilograms() ** 2 + ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 + ($share * $this->alone->doubtKilograms()) ** 2);
+        $doubt = sqrt(
+            $carried->doubtKilograms() ** 2 +
+                ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 +
+                ($share * $this->alone->doubtKilograms()) ** 2,
+        );
 
         return Normal::of($share, $doubt / $lost);
     }
 
     /**
-     * Of the load that the dropped trailer leaves on the vehicle, the shares that bars move to the front axle and to the
+     * Of the load that the dropped trailer leaves on the vehicle, the shares that bars move to the front axle and to
+     * the
      * trailer's; null where a platform was shared.
      *
      * @return array{forward: float, back: float}|null
@@ -74,7 +95,9 @@ final readonly class Weighing
         $front = $this->gain($carried, WeighedAxle::Front);
         $trailer = $this->gain($carried, WeighedAxle::Trailer);
 
-        return $load <= 0.0 || $front === null || $trailer === null ? null : ['forward' => $front / $load, 'back' => $trailer / $load];
+        return $load <= 0.0 || $front === null || $trailer === null
+            ? null
+            : ['forward' => $front / $load, 'back' => $trailer / $load];
     }
 
     /**
@@ -86,12 +109,19 @@ final readonly class Weighing
     {
         $before = $this->restored($from);
         $after = $this->restored($to);
-        $lost = $this->alone->axle(WeighedAxle::Front)?->minus($this->dropped->axle(WeighedAxle::Front) ?? Load::zero())->kilograms();
+        $lost = $this->alone
+            ->axle(WeighedAxle::Front)
+            ?->minus($this->dropped->axle(WeighedAxle::Front) ?? Load::zero())
+            ->kilograms();
         if ($before === null || $after === null || $lost === null) {
             return null;
         }
         $share = $after->mean() - $before->mean();
-        $doubt = hypot(hypot($from->doubtKilograms(), $to->doubtKilograms()), $share * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms())) / $lost;
+        $doubt =
+            hypot(
+                hypot($from->doubtKilograms(), $to->doubtKilograms()),
+                $share * hypot($this->alone->doubtKilograms(), $this->dropped->doubtKilograms()),
+            ) / $lost;
 
         return Normal::of($share / $steps, $doubt / abs($steps));
     }
@@ -109,7 +139,10 @@ final readonly class Weighing
             $before = $from->axle($axle);
             $after = $to->axle($axle);
             if ($before !== null && $after !== null) {
-                $loads[$axle->value] = Normal::of($after->minus($before)->kilograms() / $steps, hypot($from->doubtKilograms(), $to->doubtKilograms()) / abs($steps));
+                $loads[$axle->value] = Normal::of(
+                    $after->minus($before)->kilograms() / $steps,
+                    hypot($from->doubtKilograms(), $to->doubtKilograms()) / abs($steps),
+                );
             }
         }
 

@@ -32,11 +32,18 @@ final readonly class WeighingChecks
      */
     public function mismatches(?Ticket $carried): array
     {
-        return array_values(array_filter([
-            $this->aloneHeavierThanCoupled(),
-            $this->unit(),
-            ...($carried === null ? [] : [$this->gross($carried), $this->swapped($carried), $this->ratio($carried)]),
-        ], static fn (?Mismatch $mismatch): bool => $mismatch !== null));
+        return array_values(
+            array_filter(
+                [
+                    $this->aloneHeavierThanCoupled(),
+                    $this->unit(),
+                    ...$carried === null
+                        ? []
+                        : [$this->gross($carried), $this->swapped($carried), $this->ratio($carried)],
+                ],
+                static fn (?Mismatch $mismatch): bool => $mismatch !== null,
+            ),
+        );
     }
 
     private function aloneHeavierThanCoupled(): ?Mismatch
@@ -58,8 +65,12 @@ final readonly class WeighingChecks
         $ratio = ($trailer->kilograms() + $this->rig->dropped()->load) / $this->rig->trailer()->weight;
 
         return match (true) {
-            abs($ratio * self::POUNDS_A_KILOGRAM - 1.0) < self::UNIT_TOLERANCE => Mismatch::of(MismatchKind::KilogramsForPounds),
-            abs($ratio / self::POUNDS_A_KILOGRAM - 1.0) < self::UNIT_TOLERANCE => Mismatch::of(MismatchKind::PoundsForKilograms),
+            abs($ratio * self::POUNDS_A_KILOGRAM - 1.0) < self::UNIT_TOLERANCE => Mismatch::of(
+                MismatchKind::KilogramsForPounds,
+            ),
+            abs($ratio / self::POUNDS_A_KILOGRAM - 1.0) < self::UNIT_TOLERANCE => Mismatch::of(
+                MismatchKind::PoundsForKilograms,
+            ),
             default => null,
         };
     }
@@ -69,12 +80,20 @@ final readonly class WeighingChecks
         $off = $carried->total()->minus($this->dropped->total())->kilograms();
         $allowed = self::BETWEEN_KG + $carried->step->times((float) count($carried->platforms))->kilograms();
 
-        return abs($off) > $allowed ? Mismatch::of($off > 0 ? MismatchKind::HeavierCarried : MismatchKind::LighterCarried, Load::ofKilograms(abs($off))) : null;
+        return abs($off) > $allowed
+            ? Mismatch::of(
+                $off > 0 ? MismatchKind::HeavierCarried : MismatchKind::LighterCarried,
+                Load::ofKilograms(abs($off)),
+            )
+            : null;
     }
 
     private function swapped(Ticket $carried): ?Mismatch
     {
-        $front = $carried->axle(WeighedAxle::Front)?->minus($this->dropped->axle(WeighedAxle::Front) ?? $carried->step)->kilograms();
+        $front = $carried
+            ->axle(WeighedAxle::Front)
+            ?->minus($this->dropped->axle(WeighedAxle::Front) ?? $carried->step)
+            ->kilograms();
 
         return match (true) {
             $front === null || $this->dropped->axle(WeighedAxle::Front) === null => null,
@@ -96,9 +115,17 @@ final readonly class WeighingChecks
         $vehicle = $this->rig->vehicle();
         $share = $vehicle->wheelbase / ($this->rig->trailer()->ballToAxle + $vehicle->overhang);
         $off = $trailer - $front * $share;
-        $allowed = self::WIDE * hypot($this->doubt($carried), $share * $this->doubt($carried)) + 0.1 * abs($front * $share);
+        $allowed =
+            self::WIDE * hypot($this->doubt($carried), $share * $this->doubt($carried)) + 0.1 * abs($front * $share);
 
-        return abs($off) > $allowed ? Mismatch::of(MismatchKind::GainsOutOfProportion, Load::ofKilograms($front), Load::ofKilograms($trailer), Load::ofKilograms($front * $share)) : null;
+        return abs($off) > $allowed
+            ? Mismatch::of(
+                MismatchKind::GainsOutOfProportion,
+                Load::ofKilograms($front),
+                Load::ofKilograms($trailer),
+                Load::ofKilograms($front * $share),
+            )
+            : null;
     }
 
     private function doubt(Ticket $carried): float

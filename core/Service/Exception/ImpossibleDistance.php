@@ -25,7 +25,10 @@ final class ImpossibleDistance extends \DomainException implements CoreException
 
     public static function lower(float $kilometres, float $last, RoadUnit $unit): self
     {
-        return new self(Expected::of('distance.lower', ['last' => $unit->distance($last), 'read' => $unit->distance($kilometres)]), $kilometres);
+        return new self(
+            Expected::of('distance.lower', ['last' => $unit->distance($last), 'read' => $unit->distance($kilometres)]),
+            $kilometres,
+        );
     }
 
     public static function tooFar(float $kilometres, RoadUnit $unit, float $most): self

@@ -33,7 +33,11 @@ final readonly class AdvisedPlayer implements Player
     public function play(HookUps $hookUps, TapeReader $tape, TargetRange $band): Finish
     {
         $lot = $hookUps->lot;
-        $advisor = new Advisor(new HitchSettings($lot->adjusters, $lot->adjusters->middle()), new Goal($band, Criterion::FrontRestoration, new Tolerances), $this->policy);
+        $advisor = new Advisor(
+            new HitchSettings($lot->adjusters, $lot->adjusters->middle()),
+            new Goal($band, Criterion::FrontRestoration, new Tolerances()),
+            $this->policy,
+        );
         $log = new ReadingLog($lot, $tape);
         $log->read(Stance::Alone);
         $log->read(Stance::Dropped);
@@ -46,7 +50,11 @@ final readonly class AdvisedPlayer implements Player
             $posterior = (new Estimation($lot->told, $log->observations()))->posterior();
             $log->suspect($posterior);
             $advised = $advisor->advise($posterior, $log->setting(), $log->looked());
-            if ($advised->action === Action::Stop || $advised->action === Action::Cannot || ($advised->action === Action::Set && $hookUps->many() >= self::MOST_HOOK_UPS)) {
+            if (
+                $advised->action === Action::Stop ||
+                $advised->action === Action::Cannot ||
+                ($advised->action === Action::Set && $hookUps->many() >= self::MOST_HOOK_UPS)
+            ) {
                 break;
             }
             if ($advised->action === Action::Set) {
@@ -55,7 +63,10 @@ final readonly class AdvisedPlayer implements Player
                 $minutes += $advised->forecast->minutes;
                 $log->hookUp($advised->forecast->setting, $truly);
             } else {
-                $minutes += $log->setting() === null ? self::BEFOREHAND_MINUTES : ($advised->look ?? Recheck::Carried)->minutes();
+                $minutes +=
+                    $log->setting() === null
+                        ? self::BEFOREHAND_MINUTES
+                        : ($advised->look ?? Recheck::Carried)->minutes();
                 $log->look($advised->look ?? Recheck::Carried);
             }
         }

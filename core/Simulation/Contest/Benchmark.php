@@ -18,8 +18,11 @@ final readonly class Benchmark
     /** What is drawn at a rig has a seed of its own, apart from that of its neighbours. */
     private const APART = 7919;
 
-    public function __construct(private int $seed, private World $world = World::Plain, private Trouble $trouble = new Trouble)
-    {
+    public function __construct(
+        private int $seed,
+        private World $world = World::Plain,
+        private Trouble $trouble = new Trouble(),
+    ) {
     }
 
     /**
@@ -30,14 +33,17 @@ final readonly class Benchmark
     public function run(int $rigs, ?Closure $played = null): array
     {
         $band = TargetRange::usual();
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts, $this->world, $this->trouble);
-        $players = ['one step at a time' => new OneStepPlayer, 'advised' => new AdvisedPlayer(new StoppingRules)];
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts(), $this->world, $this->trouble);
+        $players = ['one step at a time' => new OneStepPlayer(), 'advised' => new AdvisedPlayer(new StoppingRules())];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
             foreach ($players as $name => $player) {
                 $random = new SeededSource($lot->seed * self::APART);
-                $tallies[$name]->add($lot, $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), $band));
+                $tallies[$name]->add(
+                    $lot,
+                    $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), $band),
+                );
             }
             if ($played !== null) {
                 $played($i + 1);

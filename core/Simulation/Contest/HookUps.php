@@ -25,7 +25,8 @@ final class HookUps
         $mishaps = $this->lot->mishaps;
         $odds = $this->random->between(0, 1);
         $by = $this->random->between(0, 2) < 1 ? -1.0 : 1.0;
-        $isMiscounted = $odds < $mishaps->world->miscountOdds() || ($mishaps->trouble->is('miscount') && $this->shares === []);
+        $isMiscounted =
+            $odds < $mishaps->world->miscountOdds() || ($mishaps->trouble->is('miscount') && $this->shares === []);
         $range = $this->lot->adjusters->get('link')->range;
         $by = $range->holds($meant->step('link') + $by) ? $by : -$by;
         $this->on = $isMiscounted ? $meant->with('link', $meant->step('link') + $by) : $meant;

@@ -32,7 +32,10 @@ final class ReadingLog
     /** @var list<array{Stance, int, Axle, float}> stance, hook-up, axle, height */
     private array $readings = [];
 
-    /** @var list<array{Setting, Setting, bool}> of each hook-up: as written down, as it truly is, whether it was counted again */
+    /**
+     * @var list<array{Setting, Setting, bool}> of each hook-up: as written down, as it truly is, whether it was counted
+     *     again
+     */
     private array $hookUps = [];
 
     private bool $hasNamed = false;
@@ -45,15 +48,20 @@ final class ReadingLog
 
     public function __construct(private readonly SampledRig $lot, private readonly TapeReader $tape)
     {
-        $this->doubt = new HeightDoubt;
-        $this->mapper = new ObservationMapper(new PriorDoubts, 0.0);
-        $this->offsets = new SettingOffsets($lot->adjusters, $lot->adjusters->middle(), $lot->told->known()->barArm);
+        $this->doubt = new HeightDoubt();
+        $this->mapper = new ObservationMapper(new PriorDoubts(), 0.0);
+        $this->offsets = new SettingOffsets(
+            $lot->adjusters,
+            $lot->adjusters->middle(),
+            $lot->told->known()->barArm,
+        );
     }
 
     public function read(Stance $stance): void
     {
         $hookUp = $stance === Stance::Carried ? count($this->hookUps) : 1;
-        foreach ($this->tape->read($stance, $stance === Stance::Carried ? $this->hookUps[$hookUp - 1][1] : null) as $axle => $height) {
+        $truly = $stance === Stance::Carried ? $this->hookUps[$hookUp - 1][1] : null;
+        foreach ($this->tape->read($stance, $truly) as $axle => $height) {
             $this->readings[] = [$stance, $hookUp, Axle::from($axle), $height];
         }
     }
@@ -86,7 +94,14 @@ final class ReadingLog
     /** How often the hook-up that is on was read. */
     public function carried(): int
     {
-        return count(array_filter($this->readings, fn (array $reading): bool => $reading[0] === Stance::Carried && $reading[1] === count($this->hookUps) && $reading[2] === Axle::Front));
+        return count(
+            array_filter(
+                $this->readings,
+                fn (array $reading): bool => $reading[0] === Stance::Carried &&
+                    $reading[1] === count($this->hookUps) &&
+                    $reading[2] === Axle::Front,
+            ),
+        );
     }
 
     public function looked(): RecheckLog
@@ -97,7 +112,12 @@ final class ReadingLog
     /** @return list<Observation> */
     public function observations(): array
     {
-        return (new HistoryMapper($this->history(), $this->mapper, $this->offsets, $this->lot->told->known()->wheelbase))->observations();
+        return (new HistoryMapper(
+            $this->history(),
+            $this->mapper,
+            $this->offsets,
+            $this->lot->told->known()->wheelbase,
+        ))->observations();
     }
 
     private function history(): ReadingHistory
@@ -112,7 +132,11 @@ final class ReadingLog
                 $record = HookUpRecord::of($round, $hookUp, $meant, $setBy);
                 $records[] = $isCounted ? $record->counted() : $record;
             }
-            $reading = $this->doubt->reading(Length::ofMillimetres($height), $this->lot->truth->springs[$axle->value], Settling::Rolled);
+            $reading = $this->doubt->reading(
+                Length::ofMillimetres($height),
+                $this->lot->truth->springs[$axle->value],
+                Settling::Rolled,
+            );
             $heights[] = new HeightTaken($stance, $round, $axle, $reading, "reading {$i}");
         }
 
@@ -125,15 +149,22 @@ final class ReadingLog
         $trouble = $this->lot->mishaps->trouble;
         foreach ($posterior->suspects as $suspect) {
             $observation = $suspect->observation();
-            $this->hasNamed = $this->hasNamed
-                || ($trouble->is('miscount') && $suspect->hookUp === 1)
-                || ($trouble->is('slip') && $observation !== null && $observation->context->stance === $trouble->stance && $trouble->axle !== null && $observation->observed === self::OBSERVED[$trouble->axle->value]);
+            $this->hasNamed =
+                $this->hasNamed ||
+                ($trouble->is('miscount') && $suspect->hookUp === 1) ||
+                ($trouble->is('slip') &&
+                    $observation !== null &&
+                    $observation->context->stance === $trouble->stance &&
+                    $trouble->axle !== null &&
+                    $observation->observed === self::OBSERVED[$trouble->axle->value]);
         }
     }
 
     /** Whether what went wrong was named at any time; null where nothing does that readings could show. */
     public function named(): ?bool
     {
-        return $this->lot->mishaps->trouble->is('miscount') || $this->lot->mishaps->trouble->is('slip') ? $this->hasNamed : null;
+        return $this->lot->mishaps->trouble->is('miscount') || $this->lot->mishaps->trouble->is('slip')
+            ? $this->hasNamed
+            : null;
     }
 }

@@ -33,7 +33,8 @@ use Yoke\Statics\TowedTrailer;
 use Yoke\Statics\TowVehicle;
 
 /**
- * Draws the contest's rigs (docs/model.md, Simulated rigs and The harder world), and tells of each what a job with the same
+ * Draws the contest's rigs (docs/model.md, Simulated rigs and The harder world), and tells of each what a job with the
+ * same
  * facts would be told of it: the same priors with the same doubts.
  */
 final readonly class RigSampler
@@ -41,8 +42,12 @@ final readonly class RigSampler
     /** Bars come in these ratings, kg. */
     private const RATINGS = [270.0, 360.0, 450.0, 550.0, 640.0];
 
-    public function __construct(private RandomSource $random, private PriorDoubts $doubts, private World $world = World::Plain, private Trouble $trouble = new Trouble)
-    {
+    public function __construct(
+        private RandomSource $random,
+        private PriorDoubts $doubts,
+        private World $world = World::Plain,
+        private Trouble $trouble = new Trouble(),
+    ) {
     }
 
     public function draw(int $seed): SampledRig
@@ -51,14 +56,34 @@ final readonly class RigSampler
         $size = $this->world->size();
         $length = $random->between(3800, 6400);
         $gross = $random->between(1350, 4300);
-        $tongue = $gross * $random->between(0.10, 0.15);
+        $tongue = $gross * $random->between(0.1, 0.15);
         $isUnequalised = $random->between(0, 5) < 1;
         $group = $isUnequalised ? AxleGroup::unequalised(2, $random->between(700, 950)) : AxleGroup::equalised();
         $rating = $this->rating($tongue);
-        $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $length, $group, $gross * exp($random->normal(0.04)), $random->between(600, 790), $random->between(0, 45), new SharedDoubts([RigDimension::BallOverCoupler->value => $this->doubts->ballOverCouplerTapedMm]));
+        $known = new KnownRig(
+            $random->between(2900, 4100),
+            $random->between(1150, 1750),
+            $length,
+            $group,
+            $gross * exp($random->normal(0.04)),
+            $random->between(600, 790),
+            $random->between(0, 45),
+            new SharedDoubts([RigDimension::BallOverCoupler->value => $this->doubts->ballOverCouplerTapedMm]),
+        );
         $rates = ['front' => $random->between(7, 22), 'rear' => $random->between(7, 16)];
-        $trailer = new TowedTrailer($length, $gross, $tongue, $random->between(200, 760), $this->axles($group, $isUnequalised, $random->between(32, 80)));
-        $bars = new Bars(KnownRig::BARS, $rating / $random->between(...$this->world->barBend()), $known->barArm + $this->typed(15.0), $known->ballOverCoupler);
+        $trailer = new TowedTrailer(
+            $length,
+            $gross,
+            $tongue,
+            $random->between(200, 760),
+            $this->axles($group, $isUnequalised, $random->between(32, 80)),
+        );
+        $bars = new Bars(
+            KnownRig::BARS,
+            $rating / $random->between(...$this->world->barBend()),
+            $known->barArm + $this->typed(15.0),
+            $known->ballOverCoupler,
+        );
         [$wheelbase, $overhang] = [$known->wheelbase + $this->typed(20.0), $known->overhang + $this->typed(15.0)];
         $pitch = $random->between(25, 30);
         $aim = new CoupledRig(new TowVehicle($wheelbase, $overhang, $rates['front'], $rates['rear']), $trailer, $bars);
@@ -74,12 +99,27 @@ final readonly class RigSampler
             $tension,
             self::adjusters($truePitch, $tilt),
             ['front' => $random->between(750, 1050), 'rear' => $random->between(750, 1050)],
-            ['front' => $random->between(15, 40), 'rear' => $isLeaf ? $random->between(40, 110) : $random->between(15, 40)],
+            [
+                'front' => $random->between(15, 40),
+                'rear' => $isLeaf ? $random->between(40, 110) : $random->between(15, 40),
+            ],
             ['front' => Suspension::Coil, 'rear' => $isLeaf ? Suspension::Leaf : Suspension::Coil],
         );
-        $told = $this->told($known, $tongue, $rating, $tension, $isTaped ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm);
+        $told = $this->told(
+            $known,
+            $tongue,
+            $rating,
+            $tension,
+            $isTaped ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm,
+        );
 
-        return new SampledRig($truth, Mishaps::drawn($this->world, $this->trouble, $random), self::adjusters($pitch, $tilt), $told, $seed);
+        return new SampledRig(
+            $truth,
+            Mishaps::drawn($this->world, $this->trouble, $random),
+            self::adjusters($pitch, $tilt),
+            $told,
+            $seed,
+        );
     }
 
     private static function adjusters(float $pitch, float $tilt): Adjusters
@@ -95,9 +135,13 @@ final readonly class RigSampler
     {
         $random = $this->random;
         $size = $this->world->size();
-        $hardening = [$size * $random->between(0.15, 0.40), $size * $random->between(0.15, 0.40)];
+        $hardening = [$size * $random->between(0.15, 0.4), $size * $random->between(0.15, 0.4)];
         $hasHelper = $random->between(0, 1) < $size;
-        [$helper, $weight, $above] = [$random->between(25, 45), $random->between(1700, 3200), $random->between(50, 200)];
+        [$helper, $weight, $above] = [
+            $random->between(25, 45),
+            $random->between(1700, 3200),
+            $random->between(50, 200),
+        ];
         $isBent = $size > 0.0;
 
         return new TrueVehicle(
@@ -129,7 +173,10 @@ final readonly class RigSampler
         $rate *= exp($this->random->between(log($from), log($to)));
         $part = 1.0 - 0.5 * $this->world->size() * $this->random->between(0, 1);
         if ($isUnequalised) {
-            return array_map(static fn (array $axle): array => ['offset' => $axle['offset'] * sqrt($part), 'rate' => $axle['rate']], $group->axles($rate));
+            return array_map(
+                static fn (array $axle): array => ['offset' => $axle['offset'] * sqrt($part), 'rate' => $axle['rate']],
+                $group->axles($rate),
+            );
         }
 
         return $group->axles($rate);
@@ -139,16 +186,23 @@ final readonly class RigSampler
     {
         $doubt = [0.03, 0.02, 0.12][(int) $this->random->between(0, 3)];
         $weighed = $tongue * exp($this->random->normal($doubt));
-        $weighed *= $this->random->between(0, 1) < $this->world->wrongTongueOdds() ? 1.0 + $this->either() * $this->world->wrongTongue() : 1.0;
+        $weighed *=
+            $this->random->between(0, 1) < $this->world->wrongTongueOdds()
+                ? 1.0 + $this->either() * $this->world->wrongTongue()
+                : 1.0;
 
-        return new RigPrior($known, [
-            new LogNormal(...UsualRig::FRONT_RATE),
-            new LogNormal(...UsualRig::REAR_RATE),
-            new LogNormal($weighed, $doubt),
-            new LogNormal(($known->grossWeight - $weighed) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
-            new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
-            new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
-        ], Normal::of($tension + $this->random->normal($tensionDoubt), $tensionDoubt));
+        return new RigPrior(
+            $known,
+            [
+                new LogNormal(...UsualRig::FRONT_RATE),
+                new LogNormal(...UsualRig::REAR_RATE),
+                new LogNormal($weighed, $doubt),
+                new LogNormal(($known->grossWeight - $weighed) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
+                new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
+                new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
+            ],
+            Normal::of($tension + $this->random->normal($tensionDoubt), $tensionDoubt),
+        );
     }
 
     /** How far a length is typed wrong, mm. */

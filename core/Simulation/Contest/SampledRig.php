@@ -20,8 +20,13 @@ final readonly class SampledRig
      * @param  RigPrior  $told  what is known before anything is taped
      * @param  int  $seed  of whatever is drawn while it is measured
      */
-    public function __construct(public TrueSetUp $truth, public Mishaps $mishaps, public Adjusters $adjusters, public RigPrior $told, public int $seed)
-    {
+    public function __construct(
+        public TrueSetUp $truth,
+        public Mishaps $mishaps,
+        public Adjusters $adjusters,
+        public RigPrior $told,
+        public int $seed,
+    ) {
     }
 
     /** Whether the tension of the middle setting was taped: it is told closely then. */

@@ -10,7 +10,12 @@ use Yoke\Method\TargetRange;
 final class Tally
 {
     /** Claimed chances are told apart by these. */
-    private const BINS = ['50 to 70' => [0.50, 0.70], '70 to 85' => [0.70, 0.85], '85 to 95' => [0.85, 0.95], 'above 95' => [0.95, 1.01]];
+    private const BINS = [
+        '50 to 70' => [0.5, 0.7],
+        '70 to 85' => [0.7, 0.85],
+        '85 to 95' => [0.85, 0.95],
+        'above 95' => [0.95, 1.01],
+    ];
 
     /** @var list<Finish> */
     private array $finishes = [];
@@ -47,36 +52,72 @@ final class Tally
         ];
     }
 
-    /** @return array<string, float> what was claimed at the end, and how much more that is than what landed; and how often what went wrong was named; nothing of a player who claims nothing */
+    /**
+     * @return array<string, float> what was claimed at the end, and how much more that is than what landed; and how
+     *     often what went wrong was named; nothing of a player who claims nothing
+     */
     public function honesty(): array
     {
-        $claimed = array_values(array_filter($this->finishes, static fn (Finish $finish): bool => $finish->claimed !== null));
+        $claimed = array_values(
+            array_filter($this->finishes, static fn (Finish $finish): bool => $finish->claimed !== null),
+        );
         if ($claimed === []) {
             return [];
         }
-        $claims = array_sum(array_map(static fn (Finish $finish): float => $finish->claimed ?? 0.0, $claimed)) / count($claimed);
-        $landed = count(array_filter($claimed, fn (Finish $finish): bool => $this->isInBand($finish->share))) / count($claimed);
-        $named = array_values(array_filter(array_map(static fn (Finish $finish): ?bool => $finish->named, $claimed), static fn (?bool $one): bool => $one !== null));
+        $claims =
+            array_sum(array_map(static fn (Finish $finish): float => $finish->claimed ?? 0.0, $claimed)) /
+            count($claimed);
+        $landed =
+            count(array_filter($claimed, fn (Finish $finish): bool => $this->isInBand($finish->share))) /
+            count($claimed);
+        $named = array_values(
+            array_filter(
+                array_map(static fn (Finish $finish): ?bool => $finish->named, $claimed),
+                static fn (?bool $one): bool => $one !== null,
+            ),
+        );
 
-        return ['claimed' => $claims, 'claimed_minus_landed' => $claims - $landed] + ($named === [] ? [] : ['named' => count(array_filter($named)) / count($named)]);
+        return ['claimed' => $claims, 'claimed_minus_landed' => $claims - $landed] +
+            ($named === [] ? [] : ['named' => count(array_filter($named)) / count($named)]);
     }
 
-    /** @return array<string, array{rigs: int, claimed: float, landed: float}> by bin of the chance claimed at the end; bins nobody claimed are left out */
+    /**
+     * @return array<string, array{rigs: int, claimed: float, landed: float}> by bin of the chance claimed at the end;
+     *     bins nobody claimed are left out
+     */
     public function claimedAtTheEnd(): array
     {
         $bins = [];
-        foreach ($this->binned(array_merge(...array_map(static fn (Finish $finish): array => $finish->claimed === null ? [] : [[$finish->claimed, $finish->share]], $this->finishes))) as $name => [$many, $claimed, $landed]) {
+        foreach (
+            $this->binned(
+                array_merge(
+                    ...array_map(
+                        static fn (Finish $finish): array => $finish->claimed === null
+                            ? []
+                            : [[$finish->claimed, $finish->share]],
+                        $this->finishes,
+                    ),
+                ),
+            ) as $name => [$many, $claimed, $landed]
+        ) {
             $bins[$name] = ['rigs' => $many, 'claimed' => $claimed, 'landed' => $landed];
         }
 
         return $bins;
     }
 
-    /** @return array<string, array{moves: int, claimed: float, landed: float}> by bin of the chance claimed for a move; bins nobody claimed are left out */
+    /**
+     * @return array<string, array{moves: int, claimed: float, landed: float}> by bin of the chance claimed for a move;
+     *     bins nobody claimed are left out
+     */
     public function calibration(): array
     {
         $bins = [];
-        foreach ($this->binned(array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes))) as $name => [$many, $claimed, $landed]) {
+        foreach (
+            $this->binned(
+                array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes)),
+            ) as $name => [$many, $claimed, $landed]
+        ) {
             $bins[$name] = ['moves' => $many, 'claimed' => $claimed, 'landed' => $landed];
         }
 
@@ -91,10 +132,16 @@ final class Tally
     {
         $bins = [];
         foreach (self::BINS as $name => [$from, $to]) {
-            $within = array_values(array_filter($claims, static fn (array $claim): bool => $claim[0] >= $from && $claim[0] < $to));
+            $within = array_values(
+                array_filter($claims, static fn (array $claim): bool => $claim[0] >= $from && $claim[0] < $to),
+            );
             if ($within !== []) {
                 $landed = array_filter($within, fn (array $claim): bool => $this->isInBand($claim[1]));
-                $bins[$name] = [count($within), array_sum(array_column($within, 0)) / count($within), count($landed) / count($within)];
+                $bins[$name] = [
+                    count($within),
+                    array_sum(array_column($within, 0)) / count($within),
+                    count($landed) / count($within),
+                ];
             }
         }
 

@@ -11,7 +11,8 @@ use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\World\Mishaps;
 
 /**
- * A tape at one rig in a yard: springs that stick, on the side of their last motion where they have a memory, a reader's
+ * A tape at one rig in a yard: springs that stick, on the side of their last motion where they have a memory, a
+ * reader's
  * error, whole millimetres, a tape that leans, ground that is not flat, and now and then a slip.
  */
 final class TapeReader
@@ -66,12 +67,17 @@ final class TapeReader
         $side = $memory * $this->side($stance, $axle, $mishaps) + (1.0 - $memory) * $this->random->between(-1, 1);
         $height = $this->lot->truth->aloneMm[$axle->value] + $rise;
         $height += $side * self::STICKS * $mishaps->friction() * $this->lot->truth->sticks($axle);
-        $read = $height / cos($mishaps->tapeLean() * $this->random->between(-1, 1)) + $this->random->normal(self::READER_MM);
+        $read =
+            $height / cos($mishaps->tapeLean() * $this->random->between(-1, 1)) +
+            $this->random->normal(self::READER_MM);
 
         return round($read) + $this->slip($stance, $axle);
     }
 
-    /** On which side of rest the springs stick: let down from the jack the rear stands high and the front low; levered the other way round. */
+    /**
+     * On which side of rest the springs stick: let down from the jack the rear stands high and the front low; levered
+     * the other way round.
+     */
     private function side(Stance $stance, Axle $axle, Mishaps $mishaps): float
     {
         $rear = $stance === Stance::Carried && $mishaps->isLevered ? -1.0 : 1.0;
@@ -87,7 +93,11 @@ final class TapeReader
     {
         $mishaps = $this->lot->mishaps;
         $either = $this->random->between(0, 2) < 1 ? -1.0 : 1.0;
-        if ($this->seen[$stance->value] === 1 && $mishaps->trouble->stance === $stance && $mishaps->trouble->axle === $axle) {
+        if (
+            $this->seen[$stance->value] === 1 &&
+            $mishaps->trouble->stance === $stance &&
+            $mishaps->trouble->axle === $axle
+        ) {
             return $either * self::HALF_INCH_MM;
         }
         [$odds, $which] = [$this->random->between(0, 1), (int) $this->random->between(0, 2)];

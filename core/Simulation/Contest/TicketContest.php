@@ -38,11 +38,12 @@ final readonly class TicketContest
 
     /**
      * @param  int  $rigs  1 or more
-     * @return array{tongue_weight_within_15_kg: float, share_within_8_points: float, share_doubt_heights: float, share_doubt_fused: float, doubt_shrinks_by: float}
+     * @return array{tongue_weight_within_15_kg: float, share_within_8_points: float, share_doubt_heights: float,
+     *     share_doubt_fused: float, doubt_shrinks_by: float}
      */
     public function run(int $rigs): array
     {
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts);
+        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts());
         [$tongue, $share, $heights, $fused] = [0, 0, 0.0, 0.0];
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
@@ -51,7 +52,11 @@ final readonly class TicketContest
             $taped = $this->taped($lot, new TapeReader($random, $lot));
             $truth = $lot->truth->share($lot->adjusters->middle());
             $weighed = $this->fit($lot, $tickets);
-            $tongue += abs($weighed->value(RigPrior::TONGUE_WEIGHT)->mean() - $lot->truth->rig->trailer()->tongueWeight) <= self::WITHIN_KG ? 1 : 0;
+            $tongue +=
+                abs($weighed->value(RigPrior::TONGUE_WEIGHT)->mean() - $lot->truth->rig->trailer()->tongueWeight) <=
+                self::WITHIN_KG
+                    ? 1
+                    : 0;
             $share += abs($this->share($weighed)->mean() - $truth) <= self::WITHIN_SHARE ? 1 : 0;
             $heights += $this->share($this->fit($lot, $taped))->deviation();
             $fused += $this->share($this->fit($lot, [...$taped, ...$tickets]))->deviation();
@@ -75,7 +80,9 @@ final readonly class TicketContest
     /** Slack bars restore nothing; the doubt is that of the taut side. */
     private function share(Posterior $posterior): Normal
     {
-        $taut = $posterior->predict(static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored());
+        $taut = $posterior->predict(
+            static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored(),
+        );
 
         return Normal::of(max(0.0, $taut->mean()), $taut->deviation());
     }
@@ -96,12 +103,22 @@ final readonly class TicketContest
     {
         [$front, $rear] = [$random->between(800, 2000), $random->between(700, 1700)];
         $tickets = [];
-        foreach ([[ReadingContext::alone(), Stance::Alone], [ReadingContext::dropped(), Stance::Dropped], [ReadingContext::carried(0.0), Stance::Carried]] as [$context, $stance]) {
+        foreach (
+            [
+                [ReadingContext::alone(), Stance::Alone],
+                [ReadingContext::dropped(), Stance::Dropped],
+                [ReadingContext::carried(0.0), Stance::Carried],
+            ] as [$context, $stance]
+        ) {
             $stand = $lot->truth->stand($stance, $lot->adjusters->middle(), Disturbance::none());
             $tickets[] = $this->weighed($context, Observed::FrontLoad, $front + $stand->frontLoad);
             $tickets[] = $this->weighed($context, Observed::RearLoad, $rear + $stand->rearLoad);
             if ($stance !== Stance::Alone) {
-                $tickets[] = $this->weighed($context, Observed::TrailerLoad, $lot->truth->rig->trailer()->weight - $stand->frontLoad - $stand->rearLoad);
+                $tickets[] = $this->weighed(
+                    $context,
+                    Observed::TrailerLoad,
+                    $lot->truth->rig->trailer()->weight - $stand->frontLoad - $stand->rearLoad,
+                );
             }
         }
 
@@ -110,6 +127,11 @@ final readonly class TicketContest
 
     private function weighed(ReadingContext $context, Observed $observed, float $load): Observation
     {
-        return (new ObservationMapper(new PriorDoubts(weighbridgeKg: self::DOUBT_KG), 0.0))->axleLoad($context, $observed, round($load / self::STEP_KG) * self::STEP_KG, '');
+        return (new ObservationMapper(new PriorDoubts(weighbridgeKg: self::DOUBT_KG), 0.0))->axleLoad(
+            $context,
+            $observed,
+            round($load / self::STEP_KG) * self::STEP_KG,
+            '',
+        );
     }
 }

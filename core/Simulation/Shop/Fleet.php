@@ -48,8 +48,10 @@ final class Fleet
 
     private const RATINGS = [270.0, 360.0, 450.0, 550.0, 640.0];
 
-    /** How far rates lie from their class, in the logarithm: the class here, a vehicle in it, one rig of that vehicle. */
-    private const RATES = [0.15, 0.20, 0.06];
+    /**
+     * How far rates lie from their class, in the logarithm: the class here, a vehicle in it, one rig of that vehicle.
+     */
+    private const RATES = [0.15, 0.2, 0.06];
 
     /** How far a middle setting's tension lies from usual, mm: everywhere in this shop, on one hitch, at one rig. */
     private const TENSION_MM = [8.0, 21.0, 9.0];
@@ -68,11 +70,22 @@ final class Fleet
         }
         for ($i = 0; $i < self::VEHICLES; $i++) {
             $class = VehicleClass::cases()[$i % count(VehicleClass::cases())];
-            $this->vehicles[] = [$class, $random->between(2900, 4100), $random->between(1150, 1750), $class->rideRate(Axle::Front) * exp($classes[$class->value][0] + $random->normal(self::RATES[1])), $class->rideRate(Axle::Rear) * exp($classes[$class->value][1] + $random->normal(self::RATES[1]))];
+            $this->vehicles[] = [
+                $class,
+                $random->between(2900, 4100),
+                $random->between(1150, 1750),
+                $class->rideRate(Axle::Front) * exp($classes[$class->value][0] + $random->normal(self::RATES[1])),
+                $class->rideRate(Axle::Rear) * exp($classes[$class->value][1] + $random->normal(self::RATES[1])),
+            ];
         }
         $off = $random->normal(self::TENSION_MM[0]);
         for ($i = 0; $i < self::HITCHES; $i++) {
-            $this->hitches[] = [$random->between(66, 107), $off + $random->normal(self::TENSION_MM[1]), $random->between(25, 30), deg2rad($random->between(0.8, 1.2))];
+            $this->hitches[] = [
+                $random->between(66, 107),
+                $off + $random->normal(self::TENSION_MM[1]),
+                $random->between(25, 30),
+                deg2rad($random->between(0.8, 1.2)),
+            ];
         }
     }
 
@@ -87,52 +100,111 @@ final class Fleet
         [$v, $h] = [(int) $random->between(0, self::VEHICLES), (int) $random->between(0, self::HITCHES)];
         [$class, $wheelbase, $overhang, $front, $rear] = $this->vehicles[$v];
         [$bend, $off, $pitch, $tilt] = $this->hitches[$h];
-        [$length, $gross, $arm, $ball] = [$random->between(3800, 6400), $random->between(1350, 4300), $random->between(600, 790), $random->between(0, 45)];
-        $tongue = $gross * $random->between(0.10, 0.15);
+        [$length, $gross, $arm, $ball] = [
+            $random->between(3800, 6400),
+            $random->between(1350, 4300),
+            $random->between(600, 790),
+            $random->between(0, 45),
+        ];
+        $tongue = $gross * $random->between(0.1, 0.15);
         $rating = $this->rating($tongue);
-        $rates = ['front' => $front * exp($random->normal(self::RATES[2])), 'rear' => $rear * exp($random->normal(self::RATES[2]))];
-        $trailer = new TowedTrailer($length, $gross, $tongue, $random->between(200, 760), AxleGroup::equalised()->axles($random->between(32, 80)));
+        $rates = [
+            'front' => $front * exp($random->normal(self::RATES[2])),
+            'rear' => $rear * exp($random->normal(self::RATES[2])),
+        ];
+        $trailer = new TowedTrailer(
+            $length,
+            $gross,
+            $tongue,
+            $random->between(200, 760),
+            AxleGroup::equalised()->axles($random->between(32, 80)),
+        );
         $doubt = [0.03, 0.02, 0.12][(int) $random->between(0, 3)];
         $weighed = $tongue * exp($random->normal($doubt));
-        $known = new KnownRig($wheelbase, $overhang, $length, AxleGroup::equalised(), $gross * exp($random->normal(0.04)), $arm, $ball, new SharedDoubts([RigDimension::BallOverCoupler->value => $this->doubts->ballOverCouplerTapedMm]));
+        $known = new KnownRig(
+            $wheelbase,
+            $overhang,
+            $length,
+            AxleGroup::equalised(),
+            $gross * exp($random->normal(0.04)),
+            $arm,
+            $ball,
+            new SharedDoubts([RigDimension::BallOverCoupler->value => $this->doubts->ballOverCouplerTapedMm]),
+        );
         $subject = Subject::of($class->value, 'links', 'any', "vehicle {$v}", "hitch {$h}", "trailer {$seed}");
         $textbook = $this->prior($known, $class, new LogNormal($weighed, $doubt), $rating, LearnedPriors::of([]));
         $bars = new Bars(KnownRig::BARS, $rating / $bend, $arm, $ball);
         $tension = $textbook->likely(RigPrior::TENSION) + $off + $random->normal(self::TENSION_MM[2]);
         $told = $this->prior($known, $class, new LogNormal($weighed, $doubt), $rating, $learned($subject));
         $read = $tension + $random->normal($this->doubts->tensionTapedMm);
-        $told = $taped === HowTaped::Taped ? $told->withTension(Normal::of($read, $this->doubts->tensionTapedMm)) : $told;
+        $told =
+            $taped === HowTaped::Taped ? $told->withTension(Normal::of($read, $this->doubts->tensionTapedMm)) : $told;
         $isLeaf = $class->rearSuspension() === Suspension::Leaf;
         $adjusters = self::adjusters($pitch, $tilt);
         $truth = new TrueSetUp(
-            new TrueRig(new TrueVehicle($wheelbase, $overhang, new SpringLaw($rates['front'], 0.0), new SpringLaw($rates['rear'], 0.0, INF, 0.6), 0.0, 0.0, 0.0), $trailer, new TrueHitch($bars)),
+            new TrueRig(
+                new TrueVehicle(
+                    $wheelbase,
+                    $overhang,
+                    new SpringLaw($rates['front'], 0.0),
+                    new SpringLaw($rates['rear'], 0.0, INF, 0.6),
+                    0.0,
+                    0.0,
+                    0.0,
+                ),
+                $trailer,
+                new TrueHitch($bars),
+            ),
             $arm,
             $tension,
             $adjusters,
             ['front' => $random->between(750, 1050), 'rear' => $random->between(750, 1050)],
-            ['front' => $random->between(15, 40), 'rear' => $isLeaf ? $random->between(40, 110) : $random->between(15, 40)],
+            [
+                'front' => $random->between(15, 40),
+                'rear' => $isLeaf ? $random->between(40, 110) : $random->between(15, 40),
+            ],
             ['front' => Suspension::Coil, 'rear' => $isLeaf ? Suspension::Leaf : Suspension::Coil],
         );
 
-        return new ShopRig($subject, $textbook, new SampledRig($truth, Mishaps::drawn(World::Plain, Trouble::none(), $random), $adjusters, $told, $seed));
+        return new ShopRig(
+            $subject,
+            $textbook,
+            new SampledRig($truth, Mishaps::drawn(World::Plain, Trouble::none(), $random), $adjusters, $told, $seed),
+        );
     }
 
-    private function prior(KnownRig $known, VehicleClass $class, LogNormal $tongue, float $rating, LearnedPriors $learned): RigPrior
-    {
+    private function prior(
+        KnownRig $known,
+        VehicleClass $class,
+        LogNormal $tongue,
+        float $rating,
+        LearnedPriors $learned,
+    ): RigPrior {
         $of = fn (LearnedPriors $by): array => [
             $by->share('front_rate', new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate)),
             $by->share('rear_rate', new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate)),
             $tongue,
-            $by->share('trailer_rate', new LogNormal(($known->grossWeight - $tongue->value) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate)),
+            $by->share(
+                'trailer_rate',
+                new LogNormal(
+                    ($known->grossWeight - $tongue->value) / UsualRig::TRAILER_SINK_MM,
+                    $this->doubts->trailerRate,
+                ),
+            ),
             new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
             $by->share('bar_rate', new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate)),
         ];
         $middle = TargetRange::usual()->middle();
         $rates = $of($learned->has('tension') ? LearnedPriors::of([]) : $learned);
-        $usual = Normal::of((new RigPrior($known, $rates, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor($middle), $this->doubts->tensionNotTapedMm);
+        $usual = Normal::of(
+            (new RigPrior($known, $rates, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor($middle),
+            $this->doubts->tensionNotTapedMm,
+        );
         $prior = new RigPrior($known, $of($learned), $usual);
 
-        return $learned->has('tension') ? $prior->withTensionFor($learned->length('tension', $usual), $rates[RigPrior::BAR_RATE]->value, $middle) : $prior;
+        return $learned->has('tension')
+            ? $prior->withTensionFor($learned->length('tension', $usual), $rates[RigPrior::BAR_RATE]->value, $middle)
+            : $prior;
     }
 
     private static function adjusters(float $pitch, float $tilt): Adjusters

@@ -42,9 +42,17 @@ final readonly class LearningShop
         [$finishes, $evidence] = [[], []];
         for ($i = 0; $i < $rigs; $i++) {
             $experience = new Experience($evidence, $this->doubts);
-            $rig = $fleet->next($this->seed + $i, $taped, static fn (Subject $subject): LearnedPriors => $experience->for($subject));
+            $rig = $fleet->next(
+                $this->seed + $i,
+                $taped,
+                static fn (Subject $subject): LearnedPriors => $experience->for($subject),
+            );
             $random = new SeededSource($rig->lot->seed * self::APART);
-            $finish = (new AdvisedPlayer(new StoppingRules))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), TargetRange::usual());
+            $finish = (new AdvisedPlayer(new StoppingRules()))->play(
+                new HookUps($rig->lot, $random),
+                new TapeReader($random, $rig->lot),
+                TargetRange::usual(),
+            );
             $evidence = [...$evidence, ...$this->told($rig, $finish)];
             $finishes[] = $finish;
             if ($played !== null) {
@@ -52,13 +60,18 @@ final readonly class LearningShop
             }
         }
 
-        return ['first' => self::figures(array_slice($finishes, 0, $counted)), 'last' => self::figures(array_slice($finishes, -$counted))];
+        return [
+            'first' => self::figures(array_slice($finishes, 0, $counted)),
+            'last' => self::figures(array_slice($finishes, -$counted)),
+        ];
     }
 
     /** @return list<Evidence> of readings that hang together alone */
     private function told(ShopRig $rig, Finish $finish): array
     {
-        return $finish->told === null || $finish->told->suspects !== [] ? [] : (new JobEvidence($rig->subject, $rig->textbook, $finish->told, $this->doubts))->all();
+        return $finish->told === null || $finish->told->suspects !== []
+            ? []
+            : (new JobEvidence($rig->subject, $rig->textbook, $finish->told, $this->doubts))->all();
     }
 
     /**
@@ -68,13 +81,18 @@ final readonly class LearningShop
     private static function figures(array $finishes): array
     {
         $many = max(1, count($finishes));
-        $isIn = static fn (float $share): bool => $share >= TargetRange::usual()->from && $share <= TargetRange::usual()->to;
+        $isIn = static fn (float $share): bool => $share >= TargetRange::usual()->from &&
+            $share <= TargetRange::usual()->to;
         $mean = static fn (Closure $of): float => array_sum(array_map($of, $finishes)) / $many;
 
         return [
             'hook_ups' => $mean(static fn (Finish $finish): float => (float) $finish->hookUps),
             'first_claimed' => $mean(static fn (Finish $finish): float => $finish->claims[0][0] ?? 0.0),
-            'first_landed' => $mean(static fn (Finish $finish): float => isset($finish->claims[0]) && $isIn($finish->claims[0][1]) ? 1.0 : 0.0),
+            'first_landed' => $mean(
+                static fn (Finish $finish): float => isset($finish->claims[0]) && $isIn($finish->claims[0][1])
+                    ? 1.0
+                    : 0.0,
+            ),
             'in_range' => $mean(static fn (Finish $finish): float => $isIn($finish->share) ? 1.0 : 0.0),
             'over_restored' => $mean(static fn (Finish $finish): float => $finish->share > 1.0 ? 1.0 : 0.0),
             'minutes' => $mean(static fn (Finish $finish): float => $finish->minutes),

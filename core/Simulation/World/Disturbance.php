@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Simulation\World;
 
-/** What is not as it should be while a rig stands to be measured: ground, somebody in the cab, bars that rub, weight left on the jack. */
+/**
+ * What is not as it should be while a rig stands to be measured: ground, somebody in the cab, bars that rub, weight
+ * left on the jack.
+ */
 final readonly class Disturbance
 {
     /**
@@ -14,13 +17,20 @@ final readonly class Disturbance
      * @param  float  $rub  share by which the bars pull more than they would without rubbing
      * @param  float  $jackKg  that the tongue jack still carries
      */
-    public function __construct(public float $front = 0.0, public float $rear = 0.0, public float $trailer = 0.0, public float $slope = 0.0, public float $cabKg = 0.0, public float $rub = 0.0, public float $jackKg = 0.0)
-    {
+    public function __construct(
+        public float $front = 0.0,
+        public float $rear = 0.0,
+        public float $trailer = 0.0,
+        public float $slope = 0.0,
+        public float $cabKg = 0.0,
+        public float $rub = 0.0,
+        public float $jackKg = 0.0,
+    ) {
     }
 
     public static function none(): self
     {
-        return new self;
+        return new self();
     }
 
     public function with(float $cabKg): self

@@ -25,7 +25,7 @@ final readonly class Mishaps
     /** So much of what springs stick keeps the side of their last motion, though rolled. */
     private const KEPT = 0.7;
 
-    private const RUB = 0.10;
+    private const RUB = 0.1;
 
     private const TAPE_DEGREES = 3.0;
 
@@ -52,7 +52,10 @@ final readonly class Mishaps
         $hasGround = $random->between(0, 1) < $world->groundOdds() || $trouble->is('dip');
         $hasPerson = $random->between(0, 1) < $world->cabOdds() || $trouble->is('person');
         $isSlope = $random->between(0, 2) < 1 && ! $trouble->is('dip');
-        $slope = $hasGround && $isSlope ? $size * deg2rad(self::SLOPE_DEGREES) * ($random->between(0, 2) < 1 ? -1.0 : 1.0) : 0.0;
+        $slope =
+            $hasGround && $isSlope
+                ? $size * deg2rad(self::SLOPE_DEGREES) * ($random->between(0, 2) < 1 ? -1.0 : 1.0)
+                : 0.0;
         $under = (int) $random->between(0, 3);
         $dip = $hasGround && ! $isSlope ? -$size * self::DIP_MM : 0.0;
         $ground = [0.0, 0.0, 0.0];
@@ -71,7 +74,8 @@ final readonly class Mishaps
     }
 
     /**
-     * How the rig stands when a stance is taped for so many a time: what is not as it should be is gone with even chances once
+     * How the rig stands when a stance is taped for so many a time: what is not as it should be is gone with even
+     * chances once
      * it was rolled to be taped again.
      *
      * @param  int  $time  1 or more
@@ -82,7 +86,10 @@ final readonly class Mishaps
         $cab = $stance === $this->manned && ($random->between(0, 1) < self::STAYS || $time === 1);
         $disturbance = $ground ? $this->ground : Disturbance::none();
 
-        return new Standing($cab ? $disturbance->with(self::PERSON_KG) : $disturbance, $ground ? $this->foot : ['front' => 0.0, 'rear' => 0.0]);
+        return new Standing(
+            $cab ? $disturbance->with(self::PERSON_KG) : $disturbance,
+            $ground ? $this->foot : ['front' => 0.0, 'rear' => 0.0],
+        );
     }
 
     /** How much of what springs stick keeps its side from reading to reading, 0 to 1. */

@@ -21,7 +21,10 @@ final readonly class Trouble
         return new self('');
     }
 
-    /** @param  string  $text  `slip:dropped:rear` and the like, `miscount`, `levered`, `person` or `dip`; null where it is none of them */
+    /**
+     * @param  string  $text  `slip:dropped:rear` and the like, `miscount`, `levered`, `person` or `dip`; null where it
+     *     is none of them
+     */
     public static function named(string $text): ?self
     {
         $parts = explode(':', $text);
@@ -31,7 +34,9 @@ final readonly class Trouble
         $stance = Stance::tryFrom($parts[1] ?? '');
         $axle = Axle::tryFrom($parts[2] ?? '');
 
-        return $parts[0] === 'slip' && ($stance === null || $axle === null) ? null : new self($parts[0], $stance, $axle);
+        return $parts[0] === 'slip' && ($stance === null || $axle === null)
+            ? null
+            : new self($parts[0], $stance, $axle);
     }
 
     public function is(string $kind): bool

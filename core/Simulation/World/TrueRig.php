@@ -7,7 +7,8 @@ namespace Yoke\Simulation\World;
 use Yoke\Statics\TowedTrailer;
 
 /**
- * A rig as it truly is, with full rotations: it rests where its potential energy has no slope. Nothing of the closed form
+ * A rig as it truly is, with full rotations: it rests where its potential energy has no slope. Nothing of the closed
+ * form
  * is in it, so that advice is tried on something that it was not made from (docs/model.md, The harder world).
  */
 final class TrueRig
@@ -20,7 +21,10 @@ final class TrueRig
     /** For the slope of what pulls: mm. */
     private const APART_MM = 1e-3;
 
-    /** Pitch is counted as the rise of the coupler over the axles, so that all three unknowns are lengths: no step farther, mm. */
+    /**
+     * Pitch is counted as the rise of the coupler over the axles, so that all three unknowns are lengths: no step
+     * farther, mm.
+     */
     private const FARTHEST_MM = 40.0;
 
     /** How far behind the front axle somebody in the cab sits, as a share of the wheelbase. */
@@ -34,8 +38,11 @@ final class TrueRig
 
     private ?float $droppedFront = null;
 
-    public function __construct(private readonly TrueVehicle $vehicle, private readonly TowedTrailer $trailer, private readonly TrueHitch $hitch)
-    {
+    public function __construct(
+        private readonly TrueVehicle $vehicle,
+        private readonly TowedTrailer $trailer,
+        private readonly TrueHitch $hitch,
+    ) {
     }
 
     public function vehicle(): TrueVehicle
@@ -48,20 +55,28 @@ final class TrueRig
         return $this->trailer;
     }
 
-    public function alone(Disturbance $disturbance = new Disturbance): Stand
+    public function alone(Disturbance $disturbance = new Disturbance()): Stand
     {
-        return $this->settle(fn (array $at): array => [...$this->ofVehicle($at, $disturbance), $at[2]], $disturbance, null);
+        return $this->settle(
+            fn (array $at): array => [...$this->ofVehicle($at, $disturbance), $at[2]],
+            $disturbance,
+            null,
+        );
     }
 
-    public function dropped(Disturbance $disturbance = new Disturbance): Stand
+    public function dropped(Disturbance $disturbance = new Disturbance()): Stand
     {
         return $this->settle(fn (array $at): array => $this->pulls($at, $disturbance, null), $disturbance, null);
     }
 
     /** @param  float  $tension  how far the bar tips would be bent with vehicle and trailer at their datum, mm */
-    public function carried(float $tension, Disturbance $disturbance = new Disturbance): Stand
+    public function carried(float $tension, Disturbance $disturbance = new Disturbance()): Stand
     {
-        return $this->settle(fn (array $at): array => $this->pulls($at, $disturbance, $tension), $disturbance, $tension);
+        return $this->settle(
+            fn (array $at): array => $this->pulls($at, $disturbance, $tension),
+            $disturbance,
+            $tension,
+        );
     }
 
     /** Share of the front axle load lost by coupling that the bars put back, settled on flat ground. */
@@ -75,7 +90,8 @@ final class TrueRig
     /**
      * Newton's steps to where nothing pulls.
      *
-     * @param  \Closure(array{float, float, float}): array{float, float, float}  $pulls  slope of the energy along each unknown
+     * @param  \Closure(array{float, float, float}): array{float, float, float}  $pulls  slope of the energy along each
+     *     unknown
      */
     private function settle(\Closure $pulls, Disturbance $disturbance, ?float $tension): Stand
     {
@@ -90,7 +106,11 @@ final class TrueRig
                 $moved = $at;
                 $moved[$i] += self::APART_MM;
                 $there = $pulls($moved);
-                $columns[] = [($there[0] - $pull[0]) / self::APART_MM, ($there[1] - $pull[1]) / self::APART_MM, ($there[2] - $pull[2]) / self::APART_MM];
+                $columns[] = [
+                    ($there[0] - $pull[0]) / self::APART_MM,
+                    ($there[1] - $pull[1]) / self::APART_MM,
+                    ($there[2] - $pull[2]) / self::APART_MM,
+                ];
             }
             $move = self::solved($columns, $pull);
             $share = min(1.0, self::FARTHEST_MM / max(abs($move[0]), abs($move[1]), abs($move[2]), 1e-12));
@@ -117,16 +137,23 @@ final class TrueRig
     {
         $vehicle = $this->vehicle;
         $sine = ($at[0] - $at[1]) / $vehicle->wheelbase;
-        $tips = $vehicle->weight * $vehicle->cgAboveAxle * (tan($disturbance->slope) + $sine / sqrt(1.0 - $sine * $sine)) / $vehicle->wheelbase;
+        $tips =
+            ($vehicle->weight *
+                $vehicle->cgAboveAxle *
+                (tan($disturbance->slope) + $sine / sqrt(1.0 - $sine * $sine))) /
+            $vehicle->wheelbase;
 
         return [
-            -$vehicle->front->force($disturbance->front - $at[0]) - $tips + $disturbance->cabKg * (1.0 - self::SEAT),
+            -$vehicle->front->force($disturbance->front - $at[0]) -
+            $tips +
+            $disturbance->cabKg * (1.0 - self::SEAT),
             -$vehicle->rear->force($disturbance->rear - $at[1]) + $tips + $disturbance->cabKg * self::SEAT,
         ];
     }
 
     /**
-     * Slopes of the energy of the coupled rig along the rise of the fenders and of the coupler over the trailer's axles, kg.
+     * Slopes of the energy of the coupled rig along the rise of the fenders and of the coupler over the trailer's
+     * axles, kg.
      *
      * @param  array{float, float, float}  $at
      * @return array{float, float, float}
@@ -141,34 +168,48 @@ final class TrueRig
         $ballAbove = $vehicle->ballAboveAxle;
         $ball = $at[1] - $vehicle->overhang * $sine + $ballAbove * ($cosine - 1.0);
         $group = $ball + $this->hitch->bars->ballOverCoupler - $at[2] - $ballAbove * ($level - 1.0);
-        $alongSine = -$vehicle->overhang - $ballAbove * $sine / $cosine;
+        $alongSine = -$vehicle->overhang - ($ballAbove * $sine) / $cosine;
         $ofGroup = [$alongSine / $vehicle->wheelbase, 1.0 - $alongSine / $vehicle->wheelbase];
-        $ofNose = -1.0 + $ballAbove * $nose / $level / $trailer->ballToAxle;
+        $ofNose = -1.0 + ($ballAbove * $nose) / $level / $trailer->ballToAxle;
 
-        $offset = $trailer->tongueWeight / $trailer->weight * $trailer->ballToAxle;
-        [$lifts, $turns] = [$trailer->weight, $trailer->weight * ($offset - $trailer->cgAboveAxle * $nose / $level) / $trailer->ballToAxle];
+        $offset = ($trailer->tongueWeight / $trailer->weight) * $trailer->ballToAxle;
+        [$lifts, $turns] = [
+            $trailer->weight,
+            ($trailer->weight * ($offset - ($trailer->cgAboveAxle * $nose) / $level)) / $trailer->ballToAxle,
+        ];
         $carried = $trailer->weight - $trailer->tongueWeight;
         $groupRate = $trailer->groupRate();
         foreach ($trailer->axles as $axle) {
-            $push = $carried * $axle['rate'] / $groupRate - $axle['rate'] * ($group + $axle['offset'] * $nose - $disturbance->trailer);
+            $push =
+                ($carried * $axle['rate']) / $groupRate -
+                $axle['rate'] * ($group + $axle['offset'] * $nose - $disturbance->trailer);
             $lifts -= $push;
-            $turns -= $push * $axle['offset'] / $trailer->ballToAxle;
+            $turns -= ($push * $axle['offset']) / $trailer->ballToAxle;
         }
         $lifts -= $disturbance->jackKg;
         $turns -= $disturbance->jackKg * (1.0 - self::JACK_MM / $trailer->ballToAxle);
         $slopes = $this->ofVehicle($at, $disturbance);
-        $slopes = [$slopes[0] + $lifts * $ofGroup[0], $slopes[1] + $lifts * $ofGroup[1], $turns + $lifts * $ofNose];
+        $slopes = [
+            $slopes[0] + $lifts * $ofGroup[0],
+            $slopes[1] + $lifts * $ofGroup[1],
+            $turns + $lifts * $ofNose,
+        ];
         if ($tension === null) {
             return $slopes;
         }
         [$stretch, $bySine, $byNose] = $this->stretch($at, $tension);
         $pull = $this->hitch->pull($stretch) * (1.0 + $disturbance->rub);
 
-        return [$slopes[0] + $pull * $bySine / $vehicle->wheelbase, $slopes[1] - $pull * $bySine / $vehicle->wheelbase, $slopes[2] + $pull * $byNose / $trailer->ballToAxle];
+        return [
+            $slopes[0] + ($pull * $bySine) / $vehicle->wheelbase,
+            $slopes[1] - ($pull * $bySine) / $vehicle->wheelbase,
+            $slopes[2] + ($pull * $byNose) / $trailer->ballToAxle,
+        ];
     }
 
     /**
-     * How much shorter a chain is than from the bar's eye, unbent, to its bracket; with its slopes along the sines of both
+     * How much shorter a chain is than from the bar's eye, unbent, to its bracket; with its slopes along the sines of
+     * both
      * pitches, mm.
      *
      * @param  array{float, float, float}  $at
@@ -186,8 +227,13 @@ final class TrueRig
         $along = $back * $level - $above * $nose - (-$arm * $cosine + self::EYE_MM * $sine);
         $up = $back * $nose + $above * $level - (-$arm * $sine - self::EYE_MM * $cosine);
         $reach = hypot($along, $up);
-        $bySine = ($along * -($arm * $sine / $cosine + self::EYE_MM) + $up * -(-$arm + self::EYE_MM * $sine / $cosine)) / $reach;
-        $byNose = ($along * (-$back * $nose / $level - $above) + $up * ($back - $above * $nose / $level)) / $reach;
+        $bySine =
+            ($along * -(($arm * $sine) / $cosine + self::EYE_MM) +
+                $up * -(-$arm + (self::EYE_MM * $sine) / $cosine)) /
+            $reach;
+        $byNose =
+            ($along * ((-$back * $nose) / $level - $above) + $up * ($back - ($above * $nose) / $level)) /
+            $reach;
 
         return [$reach - $hitch->chain, $bySine, $byNose];
     }
@@ -202,7 +248,11 @@ final class TrueRig
         [$one, $two, $three] = $columns;
         $whole = self::volume($one, $two, $three);
 
-        return [self::volume($right, $two, $three) / $whole, self::volume($one, $right, $three) / $whole, self::volume($one, $two, $right) / $whole];
+        return [
+            self::volume($right, $two, $three) / $whole,
+            self::volume($one, $right, $three) / $whole,
+            self::volume($one, $two, $right) / $whole,
+        ];
     }
 
     /**
@@ -214,6 +264,8 @@ final class TrueRig
      */
     private static function volume(array $a, array $b, array $c): float
     {
-        return $a[0] * ($b[1] * $c[2] - $b[2] * $c[1]) + $a[1] * ($b[2] * $c[0] - $b[0] * $c[2]) + $a[2] * ($b[0] * $c[1] - $b[1] * $c[0]);
+        return $a[0] * ($b[1] * $c[2] - $b[2] * $c[1]) +
+            $a[1] * ($b[2] * $c[0] - $b[0] * $c[2]) +
+            $a[2] * ($b[0] * $c[1] - $b[1] * $c[0]);
     }
 }

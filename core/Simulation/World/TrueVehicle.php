@@ -14,7 +14,14 @@ final readonly class TrueVehicle
      * @param  float  $cgAboveAxle  height of its centre of gravity over the axle line
      * @param  float  $ballAboveAxle  height of the ball over the axle line
      */
-    public function __construct(public float $wheelbase, public float $overhang, public SpringLaw $front, public SpringLaw $rear, public float $weight = 0.0, public float $cgAboveAxle = 0.0, public float $ballAboveAxle = 0.0)
-    {
+    public function __construct(
+        public float $wheelbase,
+        public float $overhang,
+        public SpringLaw $front,
+        public SpringLaw $rear,
+        public float $weight = 0.0,
+        public float $cgAboveAxle = 0.0,
+        public float $ballAboveAxle = 0.0,
+    ) {
     }
 }

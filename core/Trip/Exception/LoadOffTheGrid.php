@@ -13,8 +13,12 @@ final class LoadOffTheGrid extends OutOfRangeException implements CoreException
 {
     use Expecting;
 
-    private function __construct(private readonly Expected $expected, private readonly string $axis, private readonly int $least, private readonly int $most)
-    {
+    private function __construct(
+        private readonly Expected $expected,
+        private readonly string $axis,
+        private readonly int $least,
+        private readonly int $most,
+    ) {
         parent::__construct($expected->text());
     }
 

@@ -30,7 +30,10 @@ final class UnreadableLength extends InvalidArgumentException implements CoreExc
 
     public static function fractionNotBelowOne(string $typed, int $numerator, int $denominator): self
     {
-        return new self(Expected::of('length.fraction_not_below_one', ['fraction' => "{$numerator}/{$denominator}"]), $typed);
+        return new self(
+            Expected::of('length.fraction_not_below_one', ['fraction' => "{$numerator}/{$denominator}"]),
+            $typed,
+        );
     }
 
     public static function notOnATape(string $typed, int $numerator, int $denominator): self

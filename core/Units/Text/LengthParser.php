@@ -17,20 +17,33 @@ use Yoke\Units\LengthUnit;
 final readonly class LengthParser
 {
     private const VULGAR = [
-        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4',
-        '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
-        '′' => "'", '’' => "'", '″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', "\u{A0}" => ' ', "\u{202F}" => ' ',
+        '½' => ' 1/2',
+        '¼' => ' 1/4',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        '′' => "'",
+        '’' => "'",
+        '″' => '"',
+        '”' => '"',
+        '“' => '"',
+        "''" => '"',
+        '−' => '-',
+        "\u{A0}" => ' ',
+        "\u{202F}" => ' ',
     ];
 
     private const GRAMMAR = <<<'REGEX'
-        /^ \s* (?<sign> [-+] )? \s*
-        (?: (?<feet> \d{1,6} ) \s* (?: ' | ft | feet | foot ) \s* -? \s* )?
-        (?: (?<whole> \d{1,6} ) (?: \s+ | \s*-\s* ) (?<numerator> \d{1,3} ) \s* \/ \s* (?<denominator> \d{1,3} )
-          | (?<bareNumerator> \d{1,3} ) \s* \/ \s* (?<bareDenominator> \d{1,3} )
-          | (?<decimal> \d{1,6} (?: [.,] \d{0,6} )? | [.,] \d{1,6} )
-        )?
-        \s* (?<unit> mm | cm | m | " | in\.? | inch | inches )? \s* $/xiu
-        REGEX;
+    /^ \s* (?<sign> [-+] )? \s*
+    (?: (?<feet> \d{1,6} ) \s* (?: ' | ft | feet | foot ) \s* -? \s* )?
+    (?: (?<whole> \d{1,6} ) (?: \s+ | \s*-\s* ) (?<numerator> \d{1,3} ) \s* \/ \s* (?<denominator> \d{1,3} )
+      | (?<bareNumerator> \d{1,3} ) \s* \/ \s* (?<bareDenominator> \d{1,3} )
+      | (?<decimal> \d{1,6} (?: [.,] \d{0,6} )? | [.,] \d{1,6} )
+    )?
+    \s* (?<unit> mm | cm | m | " | in\.? | inch | inches )? \s* $/xiu
+    REGEX;
 
     public function __construct(private LengthUnit $default)
     {
@@ -75,11 +88,11 @@ final readonly class LengthParser
         if (isset($part['decimal'])) {
             return (float) str_replace(',', '.', $part['decimal']);
         }
-        $numerator = $part['numerator'] ?? $part['bareNumerator'] ?? null;
+        $numerator = $part['numerator'] ?? ($part['bareNumerator'] ?? null);
         if ($numerator === null) {
             return null;
         }
-        $denominator = (int) ($part['denominator'] ?? $part['bareDenominator'] ?? 0);
+        $denominator = (int) ($part['denominator'] ?? ($part['bareDenominator'] ?? 0));
 
         return (float) ($part['whole'] ?? 0) + $this->fraction((int) $numerator, $denominator, $typed);
     }

@@ -36,7 +36,9 @@ final readonly class LoadParser
     /** The unit that a text says; the default one where it says none, or does not read. */
     public function unitOf(string $typed): LoadUnit
     {
-        return preg_match(self::GRAMMAR, $typed, $part, PREG_UNMATCHED_AS_NULL) === 1 ? $this->unit($part['unit']) : $this->default;
+        return preg_match(self::GRAMMAR, $typed, $part, PREG_UNMATCHED_AS_NULL) === 1
+            ? $this->unit($part['unit'])
+            : $this->default;
     }
 
     private function unit(?string $said): LoadUnit

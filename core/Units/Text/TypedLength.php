@@ -47,6 +47,8 @@ final readonly class TypedLength
      */
     public function shownTo(LengthPrinter $person): string
     {
-        return $this->unit->isMetric() === $person->fineness()->unit()->isMetric() ? $this->typed : $person->nearest($this->length);
+        return $this->unit->isMetric() === $person->fineness()->unit()->isMetric()
+            ? $this->typed
+            : $person->nearest($this->length);
     }
 }

@@ -33,29 +33,52 @@ function middle(): Setting
 it('stops where the present setting is surely in range', function (): void {
     $advised = Knowing::advise(Knowing::rig(0.75, 4, 0.5), middle());
 
-    expect($advised->action)->toBe(Action::Stop)->and($advised->reason)->toBe(Reason::GoodEnough)
-        ->and($advised->forecast->setting->equals(middle()))->toBeTrue()
-        ->and($advised->forecast->chance)->toBeGreaterThan(0.96)
-        ->and($advised->forecast->minutes)->toBe(0)
-        ->and($advised->worth())->toBeNull();
+    expect($advised->action)
+        ->toBe(Action::Stop)
+        ->and($advised->reason)
+        ->toBe(Reason::GoodEnough)
+        ->and($advised->forecast->setting->equals(middle()))
+        ->toBeTrue()
+        ->and($advised->forecast->chance)
+        ->toBeGreaterThan(0.96)
+        ->and($advised->forecast->minutes)
+        ->toBe(0)
+        ->and($advised->worth())
+        ->toBeNull();
 });
 
 it('does not stop while the front may be heavier than it may, however likely in range', function (): void {
-    $posterior = Knowing::rig(0.90, 3, 1.0);
+    $posterior = Knowing::rig(0.9, 3, 1.0);
     $sure = Knowing::advise($posterior, middle(), 1);
     $careless = Knowing::advise($posterior, middle(), 1, policy: new StoppingRules(overUnsure: 0.2));
 
-    expect($sure->present->chance)->toBeGreaterThan(0.96)->and($sure->present->over)->toBeGreaterThan(0.004)
-        ->and($sure->action)->toBe(Action::ReadAgain)
-        ->and($careless->action)->toBe(Action::Stop);
+    expect($sure->present->chance)
+        ->toBeGreaterThan(0.96)
+        ->and($sure->present->over)
+        ->toBeGreaterThan(0.004)
+        ->and($sure->action)
+        ->toBe(Action::ReadAgain)
+        ->and($careless->action)
+        ->toBe(Action::Stop);
 });
 
 it('moves to the middle of the range rather than to its upper end, for what nobody sees', function (): void {
     $posterior = Knowing::rig(0.3, 4, 0.5);
-    $share = fn (float $unseen): float => Knowing::advise($posterior, middle(), 4, policy: new StoppingRules(unseen: $unseen))->forecast->share()->mean();
+    $share = fn (float $unseen): float => Knowing::advise(
+        $posterior,
+        middle(),
+        4,
+        policy: new StoppingRules(unseen: $unseen),
+    )
+        ->forecast->share()
+        ->mean();
 
-    expect($share(0.2))->toBeLessThanOrEqual($share(0.0))->toBeGreaterThan(0.5)
-        ->and($share(0.10))->toBeGreaterThan(0.5)->toBeLessThan(0.9);
+    expect($share(0.2))
+        ->toBeLessThanOrEqual($share(0.0))
+        ->toBeGreaterThan(0.5)
+        ->and($share(0.1))
+        ->toBeGreaterThan(0.5)
+        ->toBeLessThan(0.9);
 });
 
 it('reads again while the present setting is middling, and decides after a few', function (): void {
@@ -63,29 +86,53 @@ it('reads again while the present setting is middling, and decides after a few',
     $first = Knowing::advise($posterior, middle(), 1);
     $last = Knowing::advise($posterior, middle(), 4);
 
-    expect($first->present?->chance)->toBeGreaterThan(0.6)->toBeLessThan(0.96)
-        ->and($first->action)->toBe(Action::ReadAgain)->and($first->reason)->toBe(Reason::ReadingIsCheaper)
-        ->and($last->action)->not->toBe(Action::ReadAgain);
+    expect($first->present?->chance)
+        ->toBeGreaterThan(0.6)
+        ->toBeLessThan(0.96)
+        ->and($first->action)
+        ->toBe(Action::ReadAgain)
+        ->and($first->reason)
+        ->toBe(Reason::ReadingIsCheaper)
+        ->and($last->action)
+        ->not->toBe(Action::ReadAgain);
 });
 
-it('sets the links right where the bars are off, whichever way, and says what that is worth', function (float $share, int $way): void {
+it('sets the links right where the bars are off, whichever way, and says what that is worth', function (
+    float $share,
+    int $way,
+): void {
     $advised = Knowing::advise(Knowing::rig($share, 3, 0.6), middle());
     $worth = $advised->worth();
 
-    expect($advised->action)->toBe(Action::Set)->and($advised->reason)->toBe(Reason::BestChance)
-        ->and($advised->forecast->setting->step('link') <=> 4.0)->toBe($way)
-        ->and($advised->forecast->chance)->toBeGreaterThan(0.8)
-        ->and($worth)->toBeInstanceOf(MoveWorth::class)
-        ->and($worth->front <=> 0.0)->toBe($way)->and($worth->trailer <=> 0.0)->toBe($way)->and($worth->rear <=> 0.0)->toBe(-$way)
-        ->and($worth->front + $worth->rear + $worth->trailer)->toEqualWithDelta(0.0, 1e-6);
+    expect($advised->action)
+        ->toBe(Action::Set)
+        ->and($advised->reason)
+        ->toBe(Reason::BestChance)
+        ->and($advised->forecast->setting->step('link') <=> 4.0)
+        ->toBe($way)
+        ->and($advised->forecast->chance)
+        ->toBeGreaterThan(0.8)
+        ->and($worth)
+        ->toBeInstanceOf(MoveWorth::class)
+        ->and($worth->front <=> 0.0)
+        ->toBe($way)
+        ->and($worth->trailer <=> 0.0)
+        ->toBe($way)
+        ->and($worth->rear <=> 0.0)
+        ->toBe(-$way)
+        ->and($worth->front + $worth->rear + $worth->trailer)
+        ->toEqualWithDelta(0.0, 1e-6);
 })->with(['too little' => [0.25, 1], 'too much' => [1.35, -1]]);
 
 it('leaves the washers alone where a link will do', function (): void {
     foreach ([0.15, 0.3, 0.4, 1.15, 1.3] as $share) {
         $advised = Knowing::advise(Knowing::rig($share, 3, 0.6), middle());
-        expect($advised->action)->toBe(Action::Set)
-            ->and($advised->forecast->setting->changesTo(middle()))->toBe(['link'])
-            ->and($advised->forecast->minutes)->toBe(6);
+        expect($advised->action)
+            ->toBe(Action::Set)
+            ->and($advised->forecast->setting->changesTo(middle()))
+            ->toBe(['link'])
+            ->and($advised->forecast->minutes)
+            ->toBe(6);
     }
 });
 
@@ -93,20 +140,31 @@ it('changes one adjuster where one alone gets there, though a pair would be like
     $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 40.0, tiltDegrees: 0.5));
     $cheap = new StoppingRules(minute: 0.0);
     $advised = Knowing::advise(Knowing::rig($share, 2, 1.0), $hitch->middle(), 4, hitch: $hitch, policy: $cheap);
-    $pairs = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) === 2);
+    $pairs = array_filter(
+        $advised->ranking,
+        fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) === 2,
+    );
 
-    expect($advised->action)->toBe(Action::Set)
-        ->and($hitch->middle()->changesTo($advised->forecast->setting))->toHaveCount(1)
-        ->and(max(array_map(fn (SettingForecast $one): float => $one->chance, $pairs)))->toBeGreaterThan($advised->forecast->chance);
+    expect($advised->action)
+        ->toBe(Action::Set)
+        ->and($hitch->middle()->changesTo($advised->forecast->setting))
+        ->toHaveCount(1)
+        ->and(max(array_map(fn (SettingForecast $one): float => $one->chance, $pairs)))
+        ->toBeGreaterThan($advised->forecast->chance);
 })->with([0.25, 0.35, 1.3]);
 
 it('changes two where no single one gets there', function (): void {
     $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 6.0, steps: 4, tiltDegrees: 0.5, tiltSteps: 4));
     $advised = Knowing::advise(Knowing::rig(0.05, 3, 0.5), $hitch->middle(), 4, hitch: $hitch);
-    $single = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) <= 1);
+    $single = array_filter(
+        $advised->ranking,
+        fn (SettingForecast $one): bool => $one->isOpen() && count($hitch->middle()->changesTo($one->setting)) <= 1,
+    );
 
-    expect(max(array_map(fn (SettingForecast $one): float => $one->chance, $single)))->toBeLessThan(0.75)
-        ->and($hitch->middle()->changesTo($advised->forecast->setting))->toHaveCount(2);
+    expect(max(array_map(fn (SettingForecast $one): float => $one->chance, $single)))
+        ->toBeLessThan(0.75)
+        ->and($hitch->middle()->changesTo($advised->forecast->setting))
+        ->toHaveCount(2);
 });
 
 it('asks no washer of a rig that is in range', function (): void {
@@ -115,39 +173,65 @@ it('asks no washer of a rig that is in range', function (): void {
     $eager = new StoppingRules(minute: 0.0, goodEnough: 0.999, sure: 0.9999, readings: 1);
     $advised = Knowing::advise(Knowing::rig(0.54, 1, 0.8), $hitch->middle(), 4, hitch: $hitch, policy: $eager);
 
-    expect($advised->present->chance)->toBeGreaterThan(0.75)->toBeLessThan(0.999)
-        ->and($advised->ranking[0]->chance)->toBeGreaterThan($advised->present->chance)
-        ->and($advised->ranking[0]->setting->step('washer'))->not->toBe($hitch->middle()->step('washer'))
-        ->and($advised->forecast->setting->step('washer'))->toBe($hitch->middle()->step('washer'));
+    expect($advised->present->chance)
+        ->toBeGreaterThan(0.75)
+        ->toBeLessThan(0.999)
+        ->and($advised->ranking[0]->chance)
+        ->toBeGreaterThan($advised->present->chance)
+        ->and($advised->ranking[0]->setting->step('washer'))
+        ->not->toBe($hitch->middle()->step('washer'))
+        ->and($advised->forecast->setting->step('washer'))
+        ->toBe($hitch->middle()->step('washer'));
 });
 
-it('never advises what may well leave the front over-restored, by the shop\'s own limit', function (float $limit): void {
+it('never advises what may well leave the front over-restored, by the shop\'s own limit', function (
+    float $limit,
+): void {
     foreach ([[0.2, 1, 2.0], [0.5, 1, 1.5], [0.9, 2, 1.0], [1.2, 1, 2.5]] as [$share, $times, $doubt]) {
-        $advised = Knowing::advise(Knowing::rig($share, $times, $doubt), middle(), policy: new StoppingRules(overAllowed: $limit));
+        $advised = Knowing::advise(
+            Knowing::rig($share, $times, $doubt),
+            middle(),
+            policy: new StoppingRules(overAllowed: $limit),
+        );
         foreach ($advised->ranking as $forecast) {
-            expect($forecast->isOpen())->toBe($forecast->over <= $limit)
-                ->and($forecast->excluded)->toBe($forecast->over <= $limit ? null : Exclusion::OverRestored)
-                ->and($forecast->chance)->toBeLessThanOrEqual(1.0 - $forecast->over + 1e-12);
+            expect($forecast->isOpen())
+                ->toBe($forecast->over <= $limit)
+                ->and($forecast->excluded)
+                ->toBe($forecast->over <= $limit ? null : Exclusion::OverRestored)
+                ->and($forecast->chance)
+                ->toBeLessThanOrEqual(1.0 - $forecast->over + 1e-12);
         }
         if ($advised->action === Action::Set) {
             expect($advised->forecast->over)->toBeLessThanOrEqual($limit);
         }
     }
-})->with([0.10, 0.03, 0.25]);
+})->with([0.1, 0.03, 0.25]);
 
 it('holds the first setting to the same limit', function (): void {
     $posterior = (new Estimation(Priors::rig(0.2, 40.0, 25.0), []))->posterior();
     $usual = Knowing::advise($posterior, null, 0);
     $strict = Knowing::advise($posterior, null, 0, policy: new StoppingRules(overAllowed: 0.02));
 
-    expect($usual->forecast->over)->toBeLessThanOrEqual(0.10)->toBeGreaterThan(0.02)
-        ->and($strict->forecast->over)->toBeLessThanOrEqual(0.02)
-        ->and($strict->forecast->tensionOffset)->toBeLessThan($usual->forecast->tensionOffset);
+    expect($usual->forecast->over)
+        ->toBeLessThanOrEqual(0.1)
+        ->toBeGreaterThan(0.02)
+        ->and($strict->forecast->over)
+        ->toBeLessThanOrEqual(0.02)
+        ->and($strict->forecast->tensionOffset)
+        ->toBeLessThan($usual->forecast->tensionOffset);
 });
 
 it('knows less of a setting the farther it is from what was read', function (): void {
     $ranking = Knowing::advise(Knowing::rig(0.75, 2), middle())->ranking;
-    $doubt = fn (float $link): float => array_values(array_filter($ranking, fn (SettingForecast $one): bool => $one->setting->step('link') === $link && $one->setting->step('washer') === 3.0))[0]->share()->deviation();
+    $doubt = fn (float $link): float => array_values(
+        array_filter(
+            $ranking,
+            fn (SettingForecast $one): bool => $one->setting->step('link') === $link &&
+                $one->setting->step('washer') === 3.0,
+        ),
+    )[0]
+        ->share()
+        ->deviation();
 
     expect($doubt(4.0))->toBeLessThan($doubt(5.0))->and($doubt(5.0))->toBeLessThan($doubt(7.0));
 });
@@ -155,20 +239,39 @@ it('knows less of a setting the farther it is from what was read', function (): 
 it('predicts along the tension what the model says setting by setting', function (): void {
     $posterior = Knowing::rig(0.6, 2);
     foreach (Knowing::advise($posterior, middle())->ranking as $forecast) {
-        $share = $posterior->predict(fn ($rig, float $tension): float => $rig->taut($tension + $forecast->tensionOffset)->frontRestored());
-        expect($forecast->stance->quantities->share->mean())->toEqualWithDelta($share->mean(), 1e-9)
-            ->and($forecast->stance->quantities->share->deviation())->toEqualWithDelta($share->deviation(), 1e-7);
+        $share = $posterior->predict(
+            fn ($rig, float $tension): float => $rig->taut($tension + $forecast->tensionOffset)->frontRestored(),
+        );
+        expect($forecast->stance->quantities->share->mean())
+            ->toEqualWithDelta($share->mean(), 1e-9)
+            ->and($forecast->stance->quantities->share->deviation())
+            ->toEqualWithDelta($share->deviation(), 1e-7);
     }
 });
 
 it('works the whole grid before the first hook-up, where nothing costs', function (): void {
     $prior = Priors::rig(0.15, 15.0, 6.0);
-    $advised = Knowing::advise((new Estimation($prior, (new Readings($prior->likelyRig(), 15.0))->heights(ReadingContext::alone())))->posterior(), null, 0);
+    $advised = Knowing::advise(
+        (new Estimation(
+            $prior,
+            (new Readings($prior->likelyRig(), 15.0))->heights(ReadingContext::alone()),
+        ))->posterior(),
+        null,
+        0,
+    );
 
-    expect($advised->action)->toBe(Action::Set)->and($advised->present)->toBeNull()
-        ->and($advised->ranking)->toHaveCount(17 * 7)
-        ->and(array_sum(array_map(fn (SettingForecast $one): int => $one->minutes, $advised->ranking)))->toBe(0)
-        ->and($advised->forecast->chance)->toBe(max(array_map(fn (SettingForecast $one): float => $one->isOpen() ? $one->chance : 0.0, $advised->ranking)));
+    expect($advised->action)
+        ->toBe(Action::Set)
+        ->and($advised->present)
+        ->toBeNull()
+        ->and($advised->ranking)
+        ->toHaveCount(17 * 7)
+        ->and(array_sum(array_map(fn (SettingForecast $one): int => $one->minutes, $advised->ranking)))
+        ->toBe(0)
+        ->and($advised->forecast->chance)
+        ->toBe(
+            max(array_map(fn (SettingForecast $one): float => $one->isOpen() ? $one->chance : 0.0, $advised->ranking)),
+        );
 });
 
 it('breaks no rating and no other limit', function (): void {
@@ -183,95 +286,171 @@ it('breaks no rating and no other limit', function (): void {
     $light = Knowing::advise(Knowing::rig(0.3, 3, 0.6), middle(), 4, [new BarRating(Load::ofKilograms(60.0))]);
     $none = Knowing::advise(Knowing::rig(0.3, 3, 0.6), middle(), 4, [new BarRating(Load::ofKilograms(0.001))]);
 
-    expect($advised->forecast->setting->step('link'))->toBeLessThanOrEqual(3.0)
-        ->and($advised->excluded()['tips_too_low'])->toBeGreaterThan(0)
-        ->and($light->forecast->stance->carried->barLoad())->toBeLessThanOrEqual(120.0)
-        ->and($light->reason)->toBe(Reason::NearestAllowed)
-        ->and($none->forecast->stance->carried->barLoad())->toBeLessThanOrEqual(0.002);
+    expect($advised->forecast->setting->step('link'))
+        ->toBeLessThanOrEqual(3.0)
+        ->and($advised->excluded()['tips_too_low'])
+        ->toBeGreaterThan(0)
+        ->and($light->forecast->stance->carried->barLoad())
+        ->toBeLessThanOrEqual(120.0)
+        ->and($light->reason)
+        ->toBe(Reason::NearestAllowed)
+        ->and($none->forecast->stance->carried->barLoad())
+        ->toBeLessThanOrEqual(0.002);
 });
 
-it('goes to the nearest allowed setting where a hitch cannot reach the range, and says what would', function (float $share, Reason $reason, float $link): void {
+it('goes to the nearest allowed setting where a hitch cannot reach the range, and says what would', function (
+    float $share,
+    Reason $reason,
+    float $link,
+): void {
     $adjusters = Knowing::hitch('tension-chain', new HitchMeasures(pitchMm: 1.0, steps: 6));
     $key = $adjusters->all()[0]->key;
     $moved = Knowing::advise(Knowing::rig($share, 4, 0.5), $adjusters->middle(), 4, hitch: $adjusters);
     $there = Knowing::advise(Knowing::rig($share, 4, 0.5), $moved->forecast->setting, 4, hitch: $adjusters);
 
-    expect($moved->forecast->chance)->toBeLessThan(0.2)
-        ->and($moved->action)->toBe(Action::Set)->and($moved->reason)->toBe(Reason::NearestAllowed)
-        ->and($moved->forecast->setting->step($key))->toBe($link)
-        ->and($there->action)->toBe(Action::Cannot)->and($there->reason)->toBe($reason);
+    expect($moved->forecast->chance)
+        ->toBeLessThan(0.2)
+        ->and($moved->action)
+        ->toBe(Action::Set)
+        ->and($moved->reason)
+        ->toBe(Reason::NearestAllowed)
+        ->and($moved->forecast->setting->step($key))
+        ->toBe($link)
+        ->and($there->action)
+        ->toBe(Action::Cannot)
+        ->and($there->reason)
+        ->toBe($reason);
 })->with(['too little' => [0.05, Reason::TooWeak, 6.0]]);
 
 it('says when even the loosest setting is too much', function (): void {
     $adjusters = Knowing::hitch('tension-chain', new HitchMeasures(pitchMm: 1.0, steps: 6));
     $advised = Knowing::advise(Knowing::rig(1.6, 4, 0.5), $adjusters->middle(), 4, hitch: $adjusters);
 
-    expect($advised->action)->toBe(Action::Cannot)->and($advised->reason)->toBe(Reason::TooStrong)->and($advised->reach()[1])->toBeGreaterThan(1.0);
+    expect($advised->action)
+        ->toBe(Action::Cannot)
+        ->and($advised->reason)
+        ->toBe(Reason::TooStrong)
+        ->and($advised->reach()[1])
+        ->toBeGreaterThan(1.0);
 });
 
 it('takes tension and head as a pair where the trailer stands off level', function (float $ball, int $way): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
     $advised = Knowing::advise(Knowing::rig(0.75, 6, 0.3, $prior), middle(), 4);
-    $level = fn (SettingForecast $one): bool => (new Tolerances)->standsLevel($one->trailerPitch());
+    $level = fn (SettingForecast $one): bool => (new Tolerances())->standsLevel($one->trailerPitch());
 
-    expect($level($advised->present))->toBeFalse()
-        ->and($advised->action)->toBe(Action::Set)->and($advised->reason)->toBe(Reason::LevelsTheTrailer)
-        ->and($advised->forecast->setting->step('head') <=> middle()->step('head'))->toBe($way)
-        ->and($level($advised->forecast))->toBeTrue()
-        ->and($advised->forecast->chance)->toBeGreaterThan(0.9);
+    expect($level($advised->present))
+        ->toBeFalse()
+        ->and($advised->action)
+        ->toBe(Action::Set)
+        ->and($advised->reason)
+        ->toBe(Reason::LevelsTheTrailer)
+        ->and($advised->forecast->setting->step('head') <=> middle()->step('head'))
+        ->toBe($way)
+        ->and($level($advised->forecast))
+        ->toBeTrue()
+        ->and($advised->forecast->chance)
+        ->toBeGreaterThan(0.9);
 })->with(['nose-up: lower the head' => [110.0, -1], 'far nose-down: raise it' => [-75.0, 1]]);
 
 it('levels a trailer only where the front stays good enough', function (): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, 110.0);
     $posterior = Knowing::rig(0.75, 6, 0.3, $prior);
-    $demanding = Knowing::advise($posterior, middle(), 4, policy: new StoppingRules(goodEnough: 1.1, sure: 0.5, overUnsure: 1.0));
+    $demanding = Knowing::advise(
+        $posterior,
+        middle(),
+        4,
+        policy: new StoppingRules(goodEnough: 1.1, sure: 0.5, overUnsure: 1.0),
+    );
 
     expect($demanding->reason)->not->toBe(Reason::LevelsTheTrailer)->and($demanding->action)->toBe(Action::Stop);
 });
 
 it('follows the shop in when enough is enough', function (): void {
-    $posterior = Knowing::rig(0.90);
-    $action = fn (StoppingRules $policy, int $readings): Action => Knowing::advise($posterior, middle(), $readings, policy: $policy)->action;
+    $posterior = Knowing::rig(0.9);
+    $action = fn (StoppingRules $policy, int $readings): Action => Knowing::advise(
+        $posterior,
+        middle(),
+        $readings,
+        policy: $policy,
+    )->action;
 
-    expect($action(new StoppingRules(sure: 0.6, overUnsure: 0.5), 1))->toBe(Action::Stop)
-        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.05), 1))->toBe(Action::Stop)
-        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.02), 1))->toBe(Action::Set)
-        ->and($action(new StoppingRules(readings: 9), 2))->toBe(Action::ReadAgain)
-        ->and($action(new StoppingRules(worthReading: 0.99, readings: 9), 1))->not->toBe(Action::ReadAgain);
+    expect($action(new StoppingRules(sure: 0.6, overUnsure: 0.5), 1))
+        ->toBe(Action::Stop)
+        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.05), 1))
+        ->toBe(Action::Stop)
+        ->and($action(new StoppingRules(readings: 1, goodEnough: 0.6, overDone: 0.02), 1))
+        ->toBe(Action::Set)
+        ->and($action(new StoppingRules(readings: 9), 2))
+        ->toBe(Action::ReadAgain)
+        ->and($action(new StoppingRules(worthReading: 0.99, readings: 9), 1))
+        ->not->toBe(Action::ReadAgain);
 });
 
 it('raises the range by what levelling takes back', function (): void {
-    $posterior = Knowing::rig(0.60, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
+    $posterior = Knowing::rig(0.6, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
     $off = Knowing::advise($posterior, middle(), 4);
-    $goal = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(
+        TargetRange::usual(),
+        Yoke\Method\Criterion::FrontRestoration,
+        new Yoke\Method\Tolerances(),
+        levelling: LevellingLoss::ofTheRear(),
+    );
     $on = Knowing::advise($posterior, middle(), 4, goal: $goal);
     $lost = $on->present->stance->quantities->lost;
 
-    expect($off->action)->toBe(Action::Stop)
-        ->and($lost)->toBeGreaterThan(0.15)
-        ->and($on->present->chance)->toBeLessThan(0.1)
-        ->and($on->action)->toBe(Action::Set)
-        ->and($on->forecast->tensionOffset)->toBeGreaterThan(0.0)
-        ->and($on->forecast->stance->shareOnTheRoad()->mean())->toEqualWithDelta($on->forecast->share()->mean() - $on->forecast->stance->quantities->lost, 1e-9)
-        ->and($on->forecast->over)->toBeLessThanOrEqual(0.10);
+    expect($off->action)
+        ->toBe(Action::Stop)
+        ->and($lost)
+        ->toBeGreaterThan(0.15)
+        ->and($on->present->chance)
+        ->toBeLessThan(0.1)
+        ->and($on->action)
+        ->toBe(Action::Set)
+        ->and($on->forecast->tensionOffset)
+        ->toBeGreaterThan(0.0)
+        ->and($on->forecast->stance->shareOnTheRoad()->mean())
+        ->toEqualWithDelta($on->forecast->share()->mean() - $on->forecast->stance->quantities->lost, 1e-9)
+        ->and($on->forecast->over)
+        ->toBeLessThanOrEqual(0.1);
 });
 
-it('lets another school govern, never past full return, and goes to the nearest allowed where it cannot be met', function (Criterion $criterion, float $ball, float $share): void {
-    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
-    $posterior = Knowing::rig($share, 2, 0.3, $prior);
-    $goal = Goal::usual()->governedBy($criterion);
-    $advised = Knowing::advise($posterior, middle(), 4, goal: $goal);
-    $quantity = fn (SettingForecast $one): float => $one->stance->quantity()->mean();
-    [$from, $to] = $goal->governing()->range(0.0);
-    $distance = fn (SettingForecast $one): float => max(0.0, $from - $quantity($one), $quantity($one) - $to);
+it(
+    'lets another school govern, never past full return, and goes to the nearest allowed where it cannot be met',
+    function (Criterion $criterion, float $ball, float $share): void {
+        $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
+        $posterior = Knowing::rig($share, 2, 0.3, $prior);
+        $goal = Goal::usual()->governedBy($criterion);
+        $advised = Knowing::advise($posterior, middle(), 4, goal: $goal);
+        $quantity = fn (SettingForecast $one): float => $one->stance->quantity()->mean();
+        [$from, $to] = $goal->governing()->range(0.0);
+        $distance = fn (SettingForecast $one): float => max(0.0, $from - $quantity($one), $quantity($one) - $to);
 
-    expect($advised->forecast->isOpen())->toBeTrue()
-        ->and($advised->forecast->share()->mean())->toBeLessThan(1.0)
-        ->and($distance($advised->forecast))->toBeLessThanOrEqual(min(array_map(fn (SettingForecast $one): float => $one->isOpen() && ($criterion === Criterion::CouplerHeight || $one->setting->step('head') === middle()->step('head')) ? $distance($one) : INF, $advised->ranking)) + ($distance($advised->forecast) === 0.0 ? 0.0 : 1e-9));
-    if ($distance($advised->forecast) > 0.0) {
-        expect($advised->reason)->toBe(Reason::NearestAllowed)->and($advised->action)->toBeIn([Action::Set, Action::Stop]);
-    }
-})->with([
+        expect($advised->forecast->isOpen())
+            ->toBeTrue()
+            ->and($advised->forecast->share()->mean())
+            ->toBeLessThan(1.0)
+            ->and($distance($advised->forecast))
+            ->toBeLessThanOrEqual(
+                min(
+                    array_map(
+                        fn (SettingForecast $one): float => $one->isOpen() &&
+                        ($criterion === Criterion::CouplerHeight ||
+                            $one->setting->step('head') === middle()->step('head'))
+                            ? $distance($one)
+                            : INF,
+                        $advised->ranking,
+                    ),
+                ) + ($distance($advised->forecast) === 0.0 ? 0.0 : 1e-9),
+            );
+        if ($distance($advised->forecast) > 0.0) {
+            expect($advised->reason)
+                ->toBe(Reason::NearestAllowed)
+                ->and($advised->action)
+                ->toBeIn([Action::Set, Action::Stop]);
+        }
+    },
+)->with([
     'axle scale' => [Criterion::AxleScale, 45.0, 0.4],
     'ball load' => [Criterion::BallLoad, 45.0, 0.4],
     'coupler height' => [Criterion::CouplerHeight, 52.0, 0.4],
@@ -281,29 +460,61 @@ it('lets another school govern, never past full return, and goes to the nearest 
 
 it('moves the head for a coupler that stands low or high', function (float $ball, int $way): void {
     $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
-    $advised = Knowing::advise(Knowing::rig(0.75, 4, 0.3, $prior), middle(), 4, goal: Goal::usual()->governedBy(Criterion::CouplerHeight));
+    $advised = Knowing::advise(
+        Knowing::rig(0.75, 4, 0.3, $prior),
+        middle(),
+        4,
+        goal: Goal::usual()->governedBy(Criterion::CouplerHeight),
+    );
 
-    expect($advised->action)->toBe(Action::Set)->and($advised->forecast->setting->step('head') <=> middle()->step('head'))->toBe($way)
-        ->and(abs($advised->forecast->stance->carried->ballRise()))->toBeLessThan(abs($advised->present->stance->carried->ballRise()));
+    expect($advised->action)
+        ->toBe(Action::Set)
+        ->and($advised->forecast->setting->step('head') <=> middle()->step('head'))
+        ->toBe($way)
+        ->and(abs($advised->forecast->stance->carried->ballRise()))
+        ->toBeLessThan(abs($advised->present->stance->carried->ballRise()));
 })->with(['low' => [-5.0, 1], 'high' => [95.0, -1]]);
 
 it('goes past full return only as far as the hitch\'s maker asks', function (): void {
-    $posterior = Knowing::rig(0.90, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $makers = new Goal(TargetRange::of(0.95, 1.0)->upToMakers(1.3), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances);
+    $posterior = Knowing::rig(0.9, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
+    $makers = new Goal(
+        TargetRange::of(0.95, 1.0)->upToMakers(1.3),
+        Yoke\Method\Criterion::FrontRestoration,
+        new Yoke\Method\Tolerances(),
+    );
     $advised = Knowing::advise($posterior, middle(), 4, goal: $makers);
-    $usual = Knowing::advise($posterior, middle(), 4, goal: new Goal(TargetRange::of(0.95, 1.0), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances));
+    $usual = Knowing::advise(
+        $posterior,
+        middle(),
+        4,
+        goal: new Goal(
+            TargetRange::of(0.95, 1.0),
+            Yoke\Method\Criterion::FrontRestoration,
+            new Yoke\Method\Tolerances(),
+        ),
+    );
 
-    expect($advised->forecast->share()->mean())->toBeGreaterThan(1.0)->toBeLessThan(1.3)
-        ->and($usual->forecast->share()->mean())->toBeLessThan(1.0);
+    expect($advised->forecast->share()->mean())
+        ->toBeGreaterThan(1.0)
+        ->toBeLessThan(1.3)
+        ->and($usual->forecast->share()->mean())
+        ->toBeLessThan(1.0);
 });
 
 it('counts what is ruled out, and names the runners-up', function (): void {
     $advised = Knowing::advise(Knowing::rig(0.25, 3, 0.6), middle());
     $others = $advised->runnersUp(3, 0.05);
 
-    expect(array_sum($advised->excluded()))->toBe(count(array_filter($advised->ranking, fn (SettingForecast $one): bool => ! $one->isOpen())))
-        ->and($others)->toHaveCount(3);
+    expect(array_sum($advised->excluded()))
+        ->toBe(count(array_filter($advised->ranking, fn (SettingForecast $one): bool => ! $one->isOpen())))
+        ->and($others)
+        ->toHaveCount(3);
     foreach ($others as $other) {
-        expect($other->isOpen())->toBeTrue()->and($other->chance)->toBeGreaterThanOrEqual(0.05)->and($other->setting->equals($advised->forecast->setting))->toBeFalse();
+        expect($other->isOpen())
+            ->toBeTrue()
+            ->and($other->chance)
+            ->toBeGreaterThanOrEqual(0.05)
+            ->and($other->setting->equals($advised->forecast->setting))
+            ->toBeFalse();
     }
 });

@@ -26,7 +26,7 @@ final class Knowing
 {
     public static function hitch(string $family = 'chain-snap-up', ?HitchMeasures $measures = null): Adjusters
     {
-        return Families::get($family)->adjusters($measures ?? new HitchMeasures);
+        return Families::get($family)->adjusters($measures ?? new HitchMeasures());
     }
 
     public static function rig(float $share, int $times = 1, float $doubt = 1.0, ?RigPrior $prior = null): Posterior
@@ -43,10 +43,21 @@ final class Knowing
     }
 
     /** @param  list<Constraint>  $constraints */
-    public static function advise(Posterior $posterior, ?Setting $present, int $readings = 1, array $constraints = [], ?Goal $goal = null, ?Adjusters $hitch = null, ?StoppingRules $policy = null): Recommendation
-    {
+    public static function advise(
+        Posterior $posterior,
+        ?Setting $present,
+        int $readings = 1,
+        array $constraints = [],
+        ?Goal $goal = null,
+        ?Adjusters $hitch = null,
+        ?StoppingRules $policy = null,
+    ): Recommendation {
         $hitch ??= self::hitch();
 
-        return (new Advisor(new HitchSettings($hitch, $hitch->middle(), $constraints), $goal ?? Goal::usual(), $policy ?? new StoppingRules))->advise($posterior, $present, RecheckLog::carriedTimes($readings));
+        return (new Advisor(
+            new HitchSettings($hitch, $hitch->middle(), $constraints),
+            $goal ?? Goal::usual(),
+            $policy ?? new StoppingRules(),
+        ))->advise($posterior, $present, RecheckLog::carriedTimes($readings));
     }
 }

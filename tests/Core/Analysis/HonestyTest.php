@@ -30,7 +30,8 @@ use Yoke\Statics\CoupledRig;
 pest()->group('sampled');
 
 /*
- * What the analysis may never do, over random jobs: to be sure of what it cannot know, to be moved by what agrees with it,
+ * What the analysis may never do, over random jobs: to be sure of what it cannot know, to be moved by what agrees with
+ * it,
  * to take an assumption for a measurement, or to give up while something nearer is allowed.
  */
 
@@ -38,9 +39,25 @@ pest()->group('sampled');
 function randomPrior(RandomSource $random, array $doubts = ['ball_over_coupler' => 3.0], float $ball = 0.0): RigPrior
 {
     $gross = $random->between(1400, 4200);
-    $tongue = $gross * $random->between(0.10, 0.15);
-    $known = new KnownRig($random->between(2900, 4100), $random->between(1150, 1750), $random->between(3800, 6400), AxleGroup::equalised(), $gross, $random->between(600, 790), $ball, new SharedDoubts($doubts));
-    $doubtful = [new LogNormal($random->between(9, 19), 0.3), new LogNormal($random->between(8, 14), 0.3), new LogNormal($tongue, 0.05), new LogNormal(($gross - $tongue) / 60, 0.35), new LogNormal(500.0, 0.35), new LogNormal(max(270.0, $tongue) / 84, 0.25)];
+    $tongue = $gross * $random->between(0.1, 0.15);
+    $known = new KnownRig(
+        $random->between(2900, 4100),
+        $random->between(1150, 1750),
+        $random->between(3800, 6400),
+        AxleGroup::equalised(),
+        $gross,
+        $random->between(600, 790),
+        $ball,
+        new SharedDoubts($doubts),
+    );
+    $doubtful = [
+        new LogNormal($random->between(9, 19), 0.3),
+        new LogNormal($random->between(8, 14), 0.3),
+        new LogNormal($tongue, 0.05),
+        new LogNormal(($gross - $tongue) / 60, 0.35),
+        new LogNormal(500.0, 0.35),
+        new LogNormal(max(270.0, $tongue) / 84, 0.25),
+    ];
     $middle = (new RigPrior($known, $doubtful, Normal::of(0, 0)))->likelyRig()->tensionFor(0.75);
 
     return new RigPrior($known, $doubtful, Normal::of($middle, 25.0));
@@ -62,7 +79,14 @@ function judged(RigPrior $prior, array $observations, ?Goal $goal = null): JobAn
 {
     $hitch = Knowing::hitch();
 
-    return new JobAnalysis($prior, $observations, $goal ?? Goal::usual(), new StoppingRules, new HitchSettings($hitch, $hitch->middle()), new CurrentSetting($hitch->middle(), 0.0, 0.0));
+    return new JobAnalysis(
+        $prior,
+        $observations,
+        $goal ?? Goal::usual(),
+        new StoppingRules(),
+        new HitchSettings($hitch, $hitch->middle()),
+        new CurrentSetting($hitch->middle(), 0.0, 0.0),
+    );
 }
 
 it('never says too much of a front that stands higher than alone', function (): void {
@@ -74,8 +98,13 @@ it('never says too much of a front that stands higher than alone', function (): 
         $readings = new Readings($rig, $tension, $random, 1.2);
         $three = $readings->threeStances();
         $alone = $three[0]->value;
-        $three[4] = new Observation($three[4]->context, Observed::FrontHeight, $alone + 1.2 * M_SQRT2 + $random->between(0.1, 12.0), 1.2);
-        $said += judged($prior, $three)->verdict()->chances->tooMuch > 0.10 ? 1 : 0;
+        $three[4] = new Observation(
+            $three[4]->context,
+            Observed::FrontHeight,
+            $alone + 1.2 * M_SQRT2 + $random->between(0.1, 12.0),
+            1.2,
+        );
+        $said += judged($prior, $three)->verdict()->chances->tooMuch > 0.1 ? 1 : 0;
     }
     expect($said)->toBe(0);
 });
@@ -91,7 +120,10 @@ it('is not made less sure by a reading from the middle of what it is sure of', f
         $chances = $before->verdict()->chances;
         if ($chances->inRange > 0.5) {
             $middle = $before->tension()->target->mean();
-            $after = judged($prior, [...$three, new Observation(ReadingContext::carried(0.0), Observed::FrontHeight, $middle, 1.0)]);
+            $after = judged($prior, [
+                ...$three,
+                new Observation(ReadingContext::carried(0.0), Observed::FrontHeight, $middle, 1.0),
+            ]);
             $asked++;
             $lowered += $after->verdict()->chances->inRange < $chances->inRange - 0.005 ? 1 : 0;
         }
@@ -99,7 +131,9 @@ it('is not made less sure by a reading from the middle of what it is sure of', f
     expect($asked)->toBeGreaterThan(80)->and($lowered)->toBeLessThanOrEqual(max(1, (int) floor($asked / 100)));
 });
 
-it('moves the share by no more than its doubt once what was assumed is measured', function (RigDimension|string $what): void {
+it('moves the share by no more than its doubt once what was assumed is measured', function (
+    RigDimension|string $what,
+): void {
     $within = 0;
     $jobs = 150;
     for ($seed = 1; $seed <= $jobs; $seed++) {
@@ -118,11 +152,27 @@ it('moves the share by no more than its doubt once what was assumed is measured'
             default => 0.0,
         };
         $value = fn (RigDimension $one): float => $one === $what ? $measured : $known->expected($one);
-        $after = new KnownRig($value(RigDimension::Wheelbase), $value(RigDimension::Overhang), $known->ballToAxle, $known->axleGroup, $known->grossWeight, $value(RigDimension::BarArm), $value(RigDimension::BallOverCoupler), $known->doubts->without($what));
-        $likely = array_map(fn (int $i): LogNormal => new LogNormal($assumed->likely($i), $assumed->worth($i, $assumed->likely($i)) / $assumed->likely($i)), range(0, 5));
+        $after = new KnownRig(
+            $value(RigDimension::Wheelbase),
+            $value(RigDimension::Overhang),
+            $known->ballToAxle,
+            $known->axleGroup,
+            $known->grossWeight,
+            $value(RigDimension::BarArm),
+            $value(RigDimension::BallOverCoupler),
+            $known->doubts->without($what),
+        );
+        $likely = array_map(
+            fn (int $i): LogNormal => new LogNormal(
+                $assumed->likely($i),
+                $assumed->worth($i, $assumed->likely($i)) / $assumed->likely($i),
+            ),
+            range(0, 5),
+        );
         $then = new RigPrior($after, $likely, Normal::of($assumed->likely(RigPrior::TENSION), 25.0));
         $before = judged($assumed, $read)->verdict()->share;
-        $within += abs(judged($then, $read)->verdict()->share->mean() - $before->mean()) < 2.5 * $before->deviation() ? 1 : 0;
+        $within +=
+            abs(judged($then, $read)->verdict()->share->mean() - $before->mean()) < 2.5 * $before->deviation() ? 1 : 0;
     }
     expect($within)->toBeGreaterThanOrEqual((int) ceil(0.98 * $jobs));
 })->with([RigDimension::BallOverCoupler, RigDimension::Wheelbase, RigDimension::Overhang, RigDimension::BarArm]);
@@ -133,7 +183,12 @@ it('lets no trailer angle overturn the fenders while the ball\'s height is only 
     $rig = $prior->likelyRig();
     $tension = $rig->tensionFor(0.48);
     $readings = new Readings($rig, $tension, null, 0.9);
-    $angled = new Observation(ReadingContext::carried(0.0), Observed::NoseRise, $rig->carried($tension)->trailerPitch * $rig->trailer()->ballToAxle + 30.0, 9.0);
+    $angled = new Observation(
+        ReadingContext::carried(0.0),
+        Observed::NoseRise,
+        $rig->carried($tension)->trailerPitch * $rig->trailer()->ballToAxle + 30.0,
+        9.0,
+    );
     $without = judged($prior, $readings->threeStances())->verdict()->share;
     $with = judged($prior, [...$readings->threeStances(), $angled])->verdict()->share;
 
@@ -152,8 +207,16 @@ it('never gives up a method\'s goal while an allowed setting is nearer to it', f
         if ($advised->action === Action::Cannot) {
             $gaveUp++;
             [$from, $to] = $goal->governing()->range(0.0);
-            $distance = fn (SettingForecast $one): float => max(0.0, $from - $one->stance->quantity()->mean(), $one->stance->quantity()->mean() - $to);
-            $nearer = array_filter($advised->ranking, fn (SettingForecast $one): bool => $one->isOpen() && (! $advised->present->isOpen() || $distance($one) < $distance($advised->present) - 1e-6));
+            $distance = fn (SettingForecast $one): float => max(
+                0.0,
+                $from - $one->stance->quantity()->mean(),
+                $one->stance->quantity()->mean() - $to,
+            );
+            $nearer = array_filter(
+                $advised->ranking,
+                fn (SettingForecast $one): bool => $one->isOpen() &&
+                    (! $advised->present->isOpen() || $distance($one) < $distance($advised->present) - 1e-6),
+            );
             expect($nearer)->toBe([], "seed {$seed}");
         }
     }
@@ -173,12 +236,16 @@ it('answers readings that contradict everything without being sure of any move',
     $analysis = judged($prior, $observations);
     $advised = $analysis->recommendation();
 
-    expect(is_finite($analysis->verdict()->share->mean()))->toBeTrue()
-        ->and($advised->action)->toBeInstanceOf(Action::class)
-        ->and($advised->forecast->over)->toBeLessThanOrEqual(1.0)
-        ->and(array_sum($analysis->verdict()->chances->percents()))->toBe(100);
+    expect(is_finite($analysis->verdict()->share->mean()))
+        ->toBeTrue()
+        ->and($advised->action)
+        ->toBeInstanceOf(Action::class)
+        ->and($advised->forecast->over)
+        ->toBeLessThanOrEqual(1.0)
+        ->and(array_sum($analysis->verdict()->chances->percents()))
+        ->toBe(100);
     if ($advised->action === Action::Set) {
-        expect($advised->forecast->over)->toBeLessThanOrEqual(0.10);
+        expect($advised->forecast->over)->toBeLessThanOrEqual(0.1);
     }
 })->with([
     'all the same' => [[[950, 950], [950, 950], [950, 950]]],

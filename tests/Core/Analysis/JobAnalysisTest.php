@@ -35,7 +35,10 @@ use Yoke\Units\Load;
 
 const FULL = ['front', 'rear'];
 
-/** A rig that truly restores a share at the setting that is on, and a tape, scale or gauge that reads it. @return array{RigPrior, Readings} */
+/**
+ * A rig that truly restores a share at the setting that is on, and a tape, scale or gauge that reads it. @return
+ * array{RigPrior, Readings}
+ */
 function work(float $share, float $doubt = 0.8, ?RigPrior $prior = null): array
 {
     $prior ??= Priors::rig(0.1, 20.0, 25.0);
@@ -48,8 +51,13 @@ function work(float $share, float $doubt = 0.8, ?RigPrior $prior = null): array
  * @param  list<Observation>  $observations
  * @param  bool|null  $knows  the setting: true known, false unknown family, null nothing carried yet
  */
-function analysed(RigPrior $prior, array $observations, ?bool $knows = true, ?Goal $goal = null, array $constraints = []): JobAnalysis
-{
+function analysed(
+    RigPrior $prior,
+    array $observations,
+    ?bool $knows = true,
+    ?Goal $goal = null,
+    array $constraints = [],
+): JobAnalysis {
     $adjusters = Knowing::hitch();
     $settings = $knows === false ? null : new HitchSettings($adjusters, $adjusters->middle(), $constraints);
     $current = match ($knows) {
@@ -58,7 +66,14 @@ function analysed(RigPrior $prior, array $observations, ?bool $knows = true, ?Go
         null => null,
     };
 
-    return new JobAnalysis($knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior, $observations, $goal ?? Goal::usual(), new StoppingRules, $settings, $current);
+    return new JobAnalysis(
+        $knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior,
+        $observations,
+        $goal ?? Goal::usual(),
+        new StoppingRules(),
+        $settings,
+        $current,
+    );
 }
 
 /** @return list<Observation> some of a stance's readings, by what is observed */
@@ -69,7 +84,11 @@ function only(Readings $readings, Observed ...$observed): array
         foreach ($observed as $one) {
             $isCoupled = in_array($one, [Observed::BallLoad, Observed::CouplerRise, Observed::TrailerLoad], true);
             if (! $isCoupled || $context->stance->value !== 'alone') {
-                $list[] = $readings->one($context, $one, $one->isAxleLoad() ? 6.0 : ($one === Observed::BallLoad ? 3.0 : null));
+                $list[] = $readings->one(
+                    $context,
+                    $one,
+                    $one->isAxleLoad() ? 6.0 : ($one === Observed::BallLoad ? 3.0 : null),
+                );
             }
         }
     }
@@ -77,19 +96,34 @@ function only(Readings $readings, Observed ...$observed): array
     return $list;
 }
 
-it('gives a verdict and a move from whatever was read', function (array $observed, float $share, Verdict $verdict, Action $action = Action::Set): void {
+it('gives a verdict and a move from whatever was read', function (
+    array $observed,
+    float $share,
+    Verdict $verdict,
+    Action $action = Action::Set,
+): void {
     [$prior, $readings] = work($share, 0.5);
     $analysis = analysed($prior, only($readings, ...$observed));
 
-    expect($analysis->verdict()->verdict)->toBe($verdict)
-        ->and($analysis->verdict()->share->mean())->toEqualWithDelta($share, 0.12)
-        ->and($analysis->recommendation()->action)->toBe($action)
-        ->and($analysis->recommendation()->forecast->tensionOffset <=> 0.0)->toBe($action === Action::ReadAgain ? 0 : ($share < 0.5 ? 1 : -1))
-        ->and($analysis->findings())->toBeArray();
+    expect($analysis->verdict()->verdict)
+        ->toBe($verdict)
+        ->and($analysis->verdict()->share->mean())
+        ->toEqualWithDelta($share, 0.12)
+        ->and($analysis->recommendation()->action)
+        ->toBe($action)
+        ->and($analysis->recommendation()->forecast->tensionOffset <=> 0.0)
+        ->toBe($action === Action::ReadAgain ? 0 : ($share < 0.5 ? 1 : -1))
+        ->and($analysis->findings())
+        ->toBeArray();
 })->with([
     'both fenders' => [[Observed::FrontHeight, Observed::RearHeight], 0.2, Verdict::TooLittle],
     'the front fender alone' => [[Observed::FrontHeight], 0.2, Verdict::TooLittle],
-    'the front fender alone, too much to be believed' => [[Observed::FrontHeight], 1.4, Verdict::TooMuch, Action::ReadAgain],
+    'the front fender alone, too much to be believed' => [
+        [Observed::FrontHeight],
+        1.4,
+        Verdict::TooMuch,
+        Action::ReadAgain,
+    ],
     'tickets alone' => [[Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad], 0.2, Verdict::TooLittle],
     'the gauge alone' => [[Observed::BallLoad], 0.1, Verdict::TooLittle],
 ]);
@@ -98,90 +132,193 @@ it('stands on its plan while nothing was read', function (): void {
     [$prior] = work(0.5);
     $analysis = analysed($prior, [], null);
 
-    expect($analysis->verdict())->toBeNull()->and($analysis->findings())->toBeNull()->and($analysis->methods())->toBe([])->and($analysis->evidence())->toBe([])->and($analysis->suspects())->toBe([])
-        ->and($analysis->recommendation()->action)->toBe(Action::Set)
-        ->and($analysis->tension()->toGo)->toBeNull()
-        ->and($analysis->tension()->direction)->toBe(TensionDirection::More);
+    expect($analysis->verdict())
+        ->toBeNull()
+        ->and($analysis->findings())
+        ->toBeNull()
+        ->and($analysis->methods())
+        ->toBe([])
+        ->and($analysis->evidence())
+        ->toBe([])
+        ->and($analysis->suspects())
+        ->toBe([])
+        ->and($analysis->recommendation()->action)
+        ->toBe(Action::Set)
+        ->and($analysis->tension()->toGo)
+        ->toBeNull()
+        ->and($analysis->tension()->direction)
+        ->toBe(TensionDirection::More);
 });
 
-it('says direction and millimetres where the hitch\'s settings are not known', function (float $share, TensionDirection $direction): void {
+it('says direction and millimetres where the hitch\'s settings are not known', function (
+    float $share,
+    TensionDirection $direction,
+): void {
     [$prior, $readings] = work($share, 0.3);
     $analysis = analysed($prior, $readings->threeStances(), false);
     $tension = $analysis->tension();
     $rig = $prior->likelyRig();
     $front = fn (float $of): float => Readings::FRONT_MM + $rig->carried($rig->tensionFor($of))->frontRise();
 
-    expect($analysis->recommendation())->toBeNull()
-        ->and($analysis->verdict()->share->mean())->toEqualWithDelta($share, 0.06)
-        ->and($tension->direction)->toBe($direction)
-        ->and($tension->target->mean())->toEqualWithDelta($front(0.75), 0.6)
-        ->and($tension->toGo)->toEqualWithDelta($front(0.75) - $front($share), 0.8)
-        ->and($tension->lowest)->toEqualWithDelta($front(1.0), 0.6)->and($tension->highest)->toEqualWithDelta($front(0.5), 0.8)
-        ->and($tension->rear->mean())->toEqualWithDelta(Readings::REAR_MM + $rig->carried($rig->tensionFor(0.75))->rearRise(), 1.5);
-})->with(['too little' => [0.2, TensionDirection::More], 'in range' => [0.75, TensionDirection::None], 'too much' => [1.3, TensionDirection::Less]]);
+    expect($analysis->recommendation())
+        ->toBeNull()
+        ->and($analysis->verdict()->share->mean())
+        ->toEqualWithDelta($share, 0.06)
+        ->and($tension->direction)
+        ->toBe($direction)
+        ->and($tension->target->mean())
+        ->toEqualWithDelta($front(0.75), 0.6)
+        ->and($tension->toGo)
+        ->toEqualWithDelta($front(0.75) - $front($share), 0.8)
+        ->and($tension->lowest)
+        ->toEqualWithDelta($front(1.0), 0.6)
+        ->and($tension->highest)
+        ->toEqualWithDelta($front(0.5), 0.8)
+        ->and($tension->rear->mean())
+        ->toEqualWithDelta(Readings::REAR_MM + $rig->carried($rig->tensionFor(0.75))->rearRise(), 1.5);
+})->with([
+    'too little' => [0.2, TensionDirection::More],
+    'in range' => [0.75, TensionDirection::None],
+    'too much' => [1.3, TensionDirection::Less],
+]);
 
 it('judges by the method that governs, and says one thing of it everywhere', function (Criterion $criterion): void {
     [$prior, $readings] = work(0.4, 0.3, Priors::rig(0.05, 20.0, 6.0, null, 45.0));
     $goal = Goal::usual()->governedBy($criterion);
     $analysis = analysed($prior, $readings->threeStances(), true, $goal);
     $verdict = $analysis->verdict();
-    $view = array_values(array_filter($analysis->methods(), fn (MethodView $one): bool => $one->criterion === $criterion))[0];
+    $view = array_values(
+        array_filter($analysis->methods(), fn (MethodView $one): bool => $one->criterion === $criterion),
+    )[0];
 
-    expect($verdict->criterion)->toBe($criterion)
-        ->and($view->verdict)->toBe($verdict->verdict)->and($view->chances)->toEqual($verdict->chances)
-        ->and($analysis->recommendation()->present->chance)->toEqualWithDelta(min($verdict->chances->inRange, 1 - $analysis->recommendation()->present->over), 1e-12)
-        ->and($verdict->verdict)->toBe(Verdict::TooLittle);
+    expect($verdict->criterion)
+        ->toBe($criterion)
+        ->and($view->verdict)
+        ->toBe($verdict->verdict)
+        ->and($view->chances)
+        ->toEqual($verdict->chances)
+        ->and($analysis->recommendation()->present->chance)
+        ->toEqualWithDelta(min($verdict->chances->inRange, 1 - $analysis->recommendation()->present->over), 1e-12)
+        ->and($verdict->verdict)
+        ->toBe(Verdict::TooLittle);
 })->with(Criterion::cases());
 
 it('lays five methods side by side, each in the unit a person reads', function (): void {
     [$prior, $readings] = work(0.75, 0.3);
     $rig = $prior->likelyRig();
     $carried = $rig->carried($rig->tensionFor(0.75));
-    $views = array_column(array_map(fn (MethodView $view): array => [$view->criterion->value, $view], analysed($prior, $readings->threeStances())->methods()), 1, 0);
-    $weighed = array_column(array_map(fn (MethodView $view): array => [$view->criterion->value, $view], analysed($prior, [...$readings->threeStances(), ...only($readings, Observed::FrontLoad)])->methods()), 1, 0);
+    $views = array_column(
+        array_map(
+            fn (MethodView $view): array => [$view->criterion->value, $view],
+            analysed($prior, $readings->threeStances())->methods(),
+        ),
+        1,
+        0,
+    );
+    $weighed = array_column(
+        array_map(
+            fn (MethodView $view): array => [$view->criterion->value, $view],
+            analysed($prior, [...$readings->threeStances(), ...only($readings, Observed::FrontLoad)])->methods(),
+        ),
+        1,
+        0,
+    );
 
-    expect(array_keys($views))->toBe(['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale'])
-        ->and($views['front_restoration']->value->mean())->toEqualWithDelta(0.75, 0.03)
-        ->and($views['equal_squat']->value->mean())->toEqualWithDelta($carried->frontRise() - $carried->rearRise(), 1.5)
-        ->and($views['coupler_height']->value->mean())->toEqualWithDelta($carried->ballRise(), 3.0)
-        ->and($views['ball_load']->value->mean())->toEqualWithDelta($carried->ballLoad(), 0.06 * $carried->ballLoad())
-        ->and($views['ball_load']->target)->toEqualWithDelta($carried->ballLoad(), 0.08 * $carried->ballLoad())
-        ->and($views['coupler_height']->bend)->toEqualWithDelta($carried->barBend(), 8.0)
-        ->and($views['axle_scale']->value)->toBeNull()->and($views['axle_scale']->verdict)->toBe(Verdict::Waiting)
-        ->and($weighed['axle_scale']->value->mean())->toEqualWithDelta(0.75, 0.03)->and($weighed['axle_scale']->verdict)->toBe(Verdict::InRange);
+    expect(array_keys($views))
+        ->toBe(['front_restoration', 'equal_squat', 'coupler_height', 'ball_load', 'axle_scale'])
+        ->and($views['front_restoration']->value->mean())
+        ->toEqualWithDelta(0.75, 0.03)
+        ->and($views['equal_squat']->value->mean())
+        ->toEqualWithDelta($carried->frontRise() - $carried->rearRise(), 1.5)
+        ->and($views['coupler_height']->value->mean())
+        ->toEqualWithDelta($carried->ballRise(), 3.0)
+        ->and($views['ball_load']->value->mean())
+        ->toEqualWithDelta($carried->ballLoad(), 0.06 * $carried->ballLoad())
+        ->and($views['ball_load']->target)
+        ->toEqualWithDelta($carried->ballLoad(), 0.08 * $carried->ballLoad())
+        ->and($views['coupler_height']->bend)
+        ->toEqualWithDelta($carried->barBend(), 8.0)
+        ->and($views['axle_scale']->value)
+        ->toBeNull()
+        ->and($views['axle_scale']->verdict)
+        ->toBe(Verdict::Waiting)
+        ->and($weighed['axle_scale']->value->mean())
+        ->toEqualWithDelta(0.75, 0.03)
+        ->and($weighed['axle_scale']->verdict)
+        ->toBe(Verdict::InRange);
 });
 
 it('lets each instrument speak for itself, and names why two differ', function (): void {
     [$prior, $readings] = work(0.75, 0.5);
     [, $other] = work(0.35, 0.5);
-    $mixed = [...$readings->threeStances(), ...only($other, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad)];
+    $mixed = [
+        ...$readings->threeStances(),
+        ...only($other, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad),
+    ];
     $evidence = analysed($prior, $mixed)->evidence();
-    $levelled = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $levelled = new Goal(
+        TargetRange::usual(),
+        Yoke\Method\Criterion::FrontRestoration,
+        new Yoke\Method\Tolerances(),
+        levelling: LevellingLoss::ofTheRear(),
+    );
 
-    expect(array_map(fn (InstrumentEvidence $one): Instrument => $one->instrument, $evidence))->toBe([Instrument::Tape, Instrument::Scale])
-        ->and($evidence[0]->share->mean())->toEqualWithDelta(0.75, 0.06)->and($evidence[1]->share->mean())->toEqualWithDelta(0.35, 0.06)
-        ->and($evidence[0]->verdict)->toBe(Verdict::InRange)->and($evidence[1]->verdict)->toBe(Verdict::TooLittle)
-        ->and(analysed($prior, $mixed)->disagreements()[0]->cause)->toBeIn([DisagreementCause::Friction, DisagreementCause::SuspectReading])
-        ->and(analysed($prior, $readings->threeStances(), true, $levelled)->disagreements())->toBe([])
-        ->and(analysed($prior, $readings->threeStances())->evidence()[0]->share)->toEqual(analysed($prior, $readings->threeStances())->verdict()->share);
+    expect(array_map(fn (InstrumentEvidence $one): Instrument => $one->instrument, $evidence))
+        ->toBe([Instrument::Tape, Instrument::Scale])
+        ->and($evidence[0]->share->mean())
+        ->toEqualWithDelta(0.75, 0.06)
+        ->and($evidence[1]->share->mean())
+        ->toEqualWithDelta(0.35, 0.06)
+        ->and($evidence[0]->verdict)
+        ->toBe(Verdict::InRange)
+        ->and($evidence[1]->verdict)
+        ->toBe(Verdict::TooLittle)
+        ->and(analysed($prior, $mixed)->disagreements()[0]->cause)
+        ->toBeIn([DisagreementCause::Friction, DisagreementCause::SuspectReading])
+        ->and(analysed($prior, $readings->threeStances(), true, $levelled)->disagreements())
+        ->toBe([])
+        ->and(analysed($prior, $readings->threeStances())->evidence()[0]->share)
+        ->toEqual(analysed($prior, $readings->threeStances())->verdict()->share);
 });
 
 it('says both shares where levelling takes some back, and holds the verdict to the raised range', function (): void {
     [$prior, $readings] = work(0.62, 0.3, Priors::rig(0.05, 20.0, 6.0));
-    $goal = new Goal(TargetRange::usual(), Yoke\Method\Criterion::FrontRestoration, new Yoke\Method\Tolerances, levelling: LevellingLoss::ofTheRear());
+    $goal = new Goal(
+        TargetRange::usual(),
+        Yoke\Method\Criterion::FrontRestoration,
+        new Yoke\Method\Tolerances(),
+        levelling: LevellingLoss::ofTheRear(),
+    );
     $verdict = analysed($prior, $readings->threeStances(), true, $goal)->verdict();
 
-    expect($verdict->lost)->toBeGreaterThan(0.15)
-        ->and($verdict->shareOnTheRoad()->mean())->toEqualWithDelta($verdict->share->mean() - $verdict->lost, 1e-9)
-        ->and($verdict->range->from)->toEqualWithDelta(0.5 + $verdict->lost, 1e-9)
-        ->and($verdict->verdict)->toBe(Verdict::TooLittle)
-        ->and(analysed($prior, $readings->threeStances())->verdict()->verdict)->toBe(Verdict::InRange)
-        ->and(analysed($prior, $readings->threeStances())->verdict()->lost)->toBe(0.0);
+    expect($verdict->lost)
+        ->toBeGreaterThan(0.15)
+        ->and($verdict->shareOnTheRoad()->mean())
+        ->toEqualWithDelta($verdict->share->mean() - $verdict->lost, 1e-9)
+        ->and($verdict->range->from)
+        ->toEqualWithDelta(0.5 + $verdict->lost, 1e-9)
+        ->and($verdict->verdict)
+        ->toBe(Verdict::TooLittle)
+        ->and(analysed($prior, $readings->threeStances())->verdict()->verdict)
+        ->toBe(Verdict::InRange)
+        ->and(analysed($prior, $readings->threeStances())->verdict()->lost)
+        ->toBe(0.0);
 });
 
-it('finds what is wrong in order of danger, by the same stance that is judged', function (array $wrong, float $share, float $ball = 45.0, ?float $rating = null): void {
+it('finds what is wrong in order of danger, by the same stance that is judged', function (
+    array $wrong,
+    float $share,
+    float $ball = 45.0,
+    ?float $rating = null,
+): void {
     [$prior, $readings] = work($share, 0.4, Priors::rig(0.1, 20.0, 25.0, null, $ball));
-    $analysis = analysed($prior, $readings->threeStances(), true, null, $rating === null ? [] : [new BarRating(Load::ofKilograms($rating))]);
+    $analysis = analysed(
+        $prior,
+        $readings->threeStances(),
+        true,
+        null,
+        $rating === null ? [] : [new BarRating(Load::ofKilograms($rating))],
+    );
     $findings = $analysis->findings();
 
     expect(array_map(fn ($finding): FindingKind => $finding->kind, $findings))->toBe($wrong);
@@ -197,7 +334,12 @@ it('finds what is wrong in order of danger, by the same stance that is judged', 
 })->with([
     'nothing' => [[], 0.75],
     'over-restored' => [[FindingKind::OverRestored], 1.4],
-    'over-restored on bars too light, nose-up' => [[FindingKind::OverRestored, FindingKind::Broken, FindingKind::NoseUp], 1.4, 130.0, 150.0],
+    'over-restored on bars too light, nose-up' => [
+        [FindingKind::OverRestored, FindingKind::Broken, FindingKind::NoseUp],
+        1.4,
+        130.0,
+        150.0,
+    ],
     'light' => [[FindingKind::LightFront], 0.3],
     'slack' => [[FindingKind::SlackBars, FindingKind::LightFront], -0.4],
     'far nose-down' => [[FindingKind::FarNoseDown], 0.75, -90.0],
@@ -205,25 +347,40 @@ it('finds what is wrong in order of danger, by the same stance that is judged', 
 
 it('calls a trailer nose-up a little above level, not a degree above it', function (): void {
     [$prior, $readings] = work(0.75, 0.2, Priors::rig(0.02, 20.0, 3.0, null, 95.0));
-    $analysis = analysed($prior, [...$readings->threeStances(), $readings->one(ReadingContext::carried(0.0), Observed::NoseRise, 2.0)]);
+    $analysis = analysed($prior, [
+        ...$readings->threeStances(),
+        $readings->one(ReadingContext::carried(0.0), Observed::NoseRise, 2.0),
+    ]);
     $pitch = $analysis->recommendation()->present->trailerPitch()->degrees();
 
-    expect($pitch)->toBeGreaterThan(0.3)->toBeLessThan(0.9)
-        ->and(array_map(fn ($finding): FindingKind => $finding->kind, $analysis->findings()))->toContain(FindingKind::NoseUp);
+    expect($pitch)
+        ->toBeGreaterThan(0.3)
+        ->toBeLessThan(0.9)
+        ->and(array_map(fn ($finding): FindingKind => $finding->kind, $analysis->findings()))
+        ->toContain(FindingKind::NoseUp);
 });
 
 it('ranks what was assumed by what knowing it would do', function (): void {
     [$prior] = work(0.5, 0.8, Priors::rig(0.25, 20.0, 25.0));
-    $assumptions = [new Assumption(RigPart::Trailer, 'cg_above_axle_mm', 500.0, RigPrior::CG_HEIGHT, 1.0), new Assumption(RigPart::Hitch, 'hang_mm', null, RigPrior::TENSION, 0.24), new Assumption(RigPart::Hitch, 'family', null, null, 1.0)];
+    $assumptions = [
+        new Assumption(RigPart::Trailer, 'cg_above_axle_mm', 500.0, RigPrior::CG_HEIGHT, 1.0),
+        new Assumption(RigPart::Hitch, 'hang_mm', null, RigPrior::TENSION, 0.24),
+        new Assumption(RigPart::Hitch, 'family', null, null, 1.0),
+    ];
     $planned = analysed($prior, [], null)->worthKnowing($assumptions);
     [, $readings] = work(0.5, 0.8, $prior);
     $read = analysed($prior, $readings->threeStances())->worthKnowing($assumptions);
 
-    expect($planned[0]->assumption->field)->toBe('hang_mm')
-        ->and($planned[0]->chanceThen)->toBeGreaterThan($planned[0]->chanceNow + 0.1)
-        ->and($planned[1]->gain())->toEqualWithDelta(0.0, 1e-9)
-        ->and($read[0]->chanceNow)->toBeNull()
-        ->and($read[0]->doubtThen)->toBeLessThanOrEqual($read[0]->doubtNow);
+    expect($planned[0]->assumption->field)
+        ->toBe('hang_mm')
+        ->and($planned[0]->chanceThen)
+        ->toBeGreaterThan($planned[0]->chanceNow + 0.1)
+        ->and($planned[1]->gain())
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and($read[0]->chanceNow)
+        ->toBeNull()
+        ->and($read[0]->doubtThen)
+        ->toBeLessThanOrEqual($read[0]->doubtNow);
 });
 
 /** A weighed job with one load that is off by so much. @return JobAnalysis */
@@ -236,27 +393,71 @@ function mistyped(int $which, float $off, int $seed = 5): JobAnalysis
     $loads = [];
     foreach (only($readings, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad) as $i => $load) {
         $ticket = $load->context->stance->value;
-        $loads[] = new Observation($load->context, $load->observed, round($load->value / 10) * 10 + ($i === $which ? $off : 0.0), 6.0, ReadingIdentity::load("{$ticket} {$load->observed->name}", 1, $ticket));
+        $loads[] = new Observation(
+            $load->context,
+            $load->observed,
+            round($load->value / 10) * 10 + ($i === $which ? $off : 0.0),
+            6.0,
+            ReadingIdentity::load("{$ticket} {$load->observed->name}", 1, $ticket),
+        );
     }
 
     return analysed($prior, [...$readings->threeStances(), ...$loads]);
 }
 
-it('accuses the axle that was typed wrong, first and in kilograms, and never a sound fender', function (float $off): void {
+it('accuses the axle that was typed wrong, first and in kilograms, and never a sound fender', function (
+    float $off,
+): void {
     [$first, $named, $fenders, $shares] = [0, 0, 0, []];
     for ($seed = 1; $seed <= 6; $seed++) {
         for ($which = 0; $which < 8; $which++) {
             $analysis = mistyped($which, $off, $seed);
             $suspects = $analysis->suspects();
-            $slipped = ['alone FrontLoad', 'alone RearLoad', 'dropped FrontLoad', 'dropped RearLoad', 'dropped TrailerLoad', 'carried FrontLoad', 'carried RearLoad', 'carried TrailerLoad'][$which];
+            $slipped = [
+                'alone FrontLoad',
+                'alone RearLoad',
+                'dropped FrontLoad',
+                'dropped RearLoad',
+                'dropped TrailerLoad',
+                'carried FrontLoad',
+                'carried RearLoad',
+                'carried TrailerLoad',
+            ][$which];
             $top = $suspects[0] ?? null;
-            $isTrailer = str_ends_with($slipped, 'TrailerLoad') && str_ends_with($top?->observation()->identity->key ?? '', 'TrailerLoad');
+            $isTrailer =
+                str_ends_with($slipped, 'TrailerLoad') &&
+                str_ends_with($top?->observation()->identity->key ?? '', 'TrailerLoad');
             $first += $top?->observation()->identity->key === $slipped || $isTrailer ? 1 : 0;
-            $named += $top !== null && in_array($top->error->value, ['hundred_off', 'thousand_off', 'digits_swapped', 'load'], true) ? 1 : 0;
-            $fenders += count(array_filter($suspects, fn ($suspect): bool => ! $suspect->observation()->observed->isLoad() && $suspect->chance > 0.5));
-            $shares[] = abs($analysis->verdict()->share->mean() - mistyped($which, 0.0, $seed)->verdict()->share->mean());
+            $named +=
+                $top !== null &&
+                in_array($top->error->value, ['hundred_off', 'thousand_off', 'digits_swapped', 'load'], true)
+                    ? 1
+                    : 0;
+            $fenders += count(
+                array_filter(
+                    $suspects,
+                    fn ($suspect): bool => ! $suspect->observation()->observed->isLoad() && $suspect->chance > 0.5,
+                ),
+            );
+            $shares[] = abs(
+                $analysis->verdict()->share->mean() - mistyped($which, 0.0, $seed)->verdict()->share->mean(),
+            );
         }
     }
-    expect($first)->toBeGreaterThanOrEqual(45)->and($named)->toBeGreaterThanOrEqual(46)->and($fenders)->toBe(0)
-        ->and(count(array_filter($shares, fn (float $apart): bool => $apart > 0.1)))->toBeLessThanOrEqual(2);
-})->with(['100 kg high' => 100.0, '200 kg high' => 200.0, '200 kg low' => -200.0, 'a tonne high' => 1000.0, 'a tonne low' => -1000.0])->group('sampled');
+    expect($first)
+        ->toBeGreaterThanOrEqual(45)
+        ->and($named)
+        ->toBeGreaterThanOrEqual(46)
+        ->and($fenders)
+        ->toBe(0)
+        ->and(count(array_filter($shares, fn (float $apart): bool => $apart > 0.1)))
+        ->toBeLessThanOrEqual(2);
+})
+    ->with([
+        '100 kg high' => 100.0,
+        '200 kg high' => 200.0,
+        '200 kg low' => -200.0,
+        'a tonne high' => 1000.0,
+        'a tonne low' => -1000.0,
+    ])
+    ->group('sampled');

@@ -18,7 +18,12 @@ use Yoke\Units\Load;
 function familiesFor(Want ...$wants): array
 {
     $bars = BarRange::of(Load::ofKilograms(180.0), Load::ofKilograms(360.0));
-    $ranked = (new FamilyChoice(Described::of(), $bars, TargetRange::usual(), new Yoke\Estimation\PriorDoubts))->ranked(...$wants);
+    $ranked = (new FamilyChoice(
+        Described::of(),
+        $bars,
+        TargetRange::usual(),
+        new Yoke\Estimation\PriorDoubts(),
+    ))->ranked(...$wants);
 
     return array_combine(array_map(static fn (FamilyCandidate $one): string => $one->family->key(), $ranked), $ranked);
 }
@@ -26,19 +31,23 @@ function familiesFor(Want ...$wants): array
 it('ranks every family that moves load, and rules none out', function (): void {
     $all = array_map(static fn (HitchFamily $family): string => $family->key(), Families::distributing());
 
-    expect(array_keys(familiesFor()))->toEqualCanonicalizing($all)
-        ->and(array_keys(familiesFor(...Want::cases())))->toEqualCanonicalizing($all);
+    expect(array_keys(familiesFor()))
+        ->toEqualCanonicalizing($all)
+        ->and(array_keys(familiesFor(...Want::cases())))
+        ->toEqualCanonicalizing($all);
 });
 
 it('puts first what does most of what is asked', function (array $wants, string $first): void {
     $ranked = familiesFor(...$wants);
-    $worths = array_map(static fn (FamilyCandidate $one): float => $one->worth, array_filter($ranked, static fn (FamilyCandidate $one): bool => ! $one->isAgainst(FamilyObjection::LittleReach)));
+    $worths = array_map(
+        static fn (FamilyCandidate $one): float => $one->worth,
+        array_filter($ranked, static fn (FamilyCandidate $one): bool => ! $one->isAgainst(FamilyObjection::LittleReach)),
+    );
 
     $sorted = $worths;
     rsort($sorted);
 
-    expect(array_key_first($ranked))->toBe($first)
-        ->and(array_values($worths))->toBe($sorted);
+    expect(array_key_first($ranked))->toBe($first)->and(array_values($worths))->toBe($sorted);
 })->with([
     'sway control and quiet' => [[Want::SwayControl, Want::Quiet, Want::Tailgate], 'pad-under-cover'],
     'fine steps' => [[Want::FineSteps], 'screw-jack-gauge'],
@@ -48,28 +57,41 @@ it('says that chains alone do not reach the range, and puts them last', function
     $ranked = familiesFor(Want::SwayControl, Want::Obstructions);
     $chains = $ranked['tension-chain'];
 
-    expect(array_key_last($ranked))->toBe('tension-chain')
-        ->and($chains->objections)->toContain(FamilyObjection::LittleReach)
-        ->and($chains->most)->toBeLessThan(0.5)
-        ->and($chains->worth)->toBe(1.0)
-        ->and($ranked['cam-bar']->most)->toBeGreaterThan(1.0);
+    expect(array_key_last($ranked))
+        ->toBe('tension-chain')
+        ->and($chains->objections)
+        ->toContain(FamilyObjection::LittleReach)
+        ->and($chains->most)
+        ->toBeLessThan(0.5)
+        ->and($chains->worth)
+        ->toBe(1.0)
+        ->and($ranked['cam-bar']->most)
+        ->toBeGreaterThan(1.0);
 });
 
 it('tells what is done well, partly and poorly, of what is asked alone', function (): void {
     $cam = familiesFor(Want::SwayControl, Want::Quiet)['cam-bar'];
 
-    expect($cam->does(Suits::Well))->toBe([Want::SwayControl])
-        ->and($cam->does(Suits::Poorly))->toBe([Want::Quiet])
-        ->and($cam->does(Suits::Partly))->toBe([])
-        ->and($cam->worth)->toBe(0.5);
+    expect($cam->does(Suits::Well))
+        ->toBe([Want::SwayControl])
+        ->and($cam->does(Suits::Poorly))
+        ->toBe([Want::Quiet])
+        ->and($cam->does(Suits::Partly))
+        ->toBe([])
+        ->and($cam->worth)
+        ->toBe(0.5);
 });
 
 it('reckons how fine a step is from the rig, not from the family', function (): void {
     $screw = familiesFor(Want::FineSteps)['screw-jack-gauge'];
     $latch = familiesFor(Want::FineSteps)['chain-rotating-latch'];
 
-    expect($screw->step)->toBeLessThan($latch->step)
-        ->and($screw->suits['fine_steps'])->toBe(Suits::Well)
-        ->and($latch->suits['fine_steps'])->not->toBe(Suits::Well)
-        ->and($screw->minutes)->toBeLessThan($latch->minutes);
+    expect($screw->step)
+        ->toBeLessThan($latch->step)
+        ->and($screw->suits['fine_steps'])
+        ->toBe(Suits::Well)
+        ->and($latch->suits['fine_steps'])
+        ->not->toBe(Suits::Well)
+        ->and($screw->minutes)
+        ->toBeLessThan($latch->minutes);
 });

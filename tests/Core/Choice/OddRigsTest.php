@@ -25,15 +25,31 @@ use Yoke\Units\Load;
  */
 function choiceOf(array $vehicle = [], array $trailer = [], array $light = [], array $heavy = []): HitchChoice
 {
-    return new HitchChoice(Described::of($vehicle, $trailer, ['family' => 'cam-bar', 'bar_rating_high_kg' => 100.0]), TrailerLoad::of(...$light), TrailerLoad::of(...$heavy), TargetRange::usual(), new Tolerances, new StoppingRules);
+    return new HitchChoice(
+        Described::of($vehicle, $trailer, ['family' => 'cam-bar', 'bar_rating_high_kg' => 100.0]),
+        TrailerLoad::of(...$light),
+        TrailerLoad::of(...$heavy),
+        TargetRange::usual(),
+        new Tolerances(),
+        new StoppingRules(),
+    );
 }
 
 it('leaves aside whatever hitch the rig has', function (): void {
     $with = choiceOf();
-    $without = new HitchChoice(Described::of([], [], []), TrailerLoad::of(), TrailerLoad::of(), TargetRange::usual(), new Tolerances, new StoppingRules);
+    $without = new HitchChoice(
+        Described::of([], [], []),
+        TrailerLoad::of(),
+        TrailerLoad::of(),
+        TargetRange::usual(),
+        new Tolerances(),
+        new StoppingRules(),
+    );
 
-    expect($with->bars()[0]->bars->heaviest->kilograms())->toBe($without->bars()[0]->bars->heaviest->kilograms())
-        ->and($with->bars()[0]->chance)->toEqualWithDelta($without->bars()[0]->chance, 1e-9);
+    expect($with->bars()[0]->bars->heaviest->kilograms())
+        ->toBe($without->bars()[0]->bars->heaviest->kilograms())
+        ->and($with->bars()[0]->chance)
+        ->toEqualWithDelta($without->bars()[0]->chance, 1e-9);
 });
 
 it('orders the year by the tongue, whichever was said to be light', function (): void {
@@ -41,25 +57,38 @@ it('orders the year by the tongue, whichever was said to be light', function ():
     $said = choiceOf(heavy: $tank);
     $swapped = choiceOf(light: $tank);
 
-    expect($said->season->lightestTongue()->kilograms())->toEqualWithDelta($swapped->season->lightestTongue()->kilograms(), 1e-9)
-        ->and($said->season->heaviestTongue()->kilograms())->toEqualWithDelta($swapped->season->heaviestTongue()->kilograms(), 1e-9)
-        ->and($said->season->heaviestTongue()->isGreaterThan($said->season->lightestTongue()))->toBeTrue();
+    expect($said->season->lightestTongue()->kilograms())
+        ->toEqualWithDelta($swapped->season->lightestTongue()->kilograms(), 1e-9)
+        ->and($said->season->heaviestTongue()->kilograms())
+        ->toEqualWithDelta($swapped->season->heaviestTongue()->kilograms(), 1e-9)
+        ->and($said->season->heaviestTongue()->isGreaterThan($said->season->lightestTongue()))
+        ->toBeTrue();
 });
 
-it('aims higher while measuring where levelling takes some back, and steps get coarse against what is left', function (): void {
-    $usual = choiceOf(['vehicle_class' => 'family SUV or van']);
-    $levelled = choiceOf(['vehicle_class' => 'family SUV or van', 'levelling' => 'rear']);
+it(
+    'aims higher while measuring where levelling takes some back, and steps get coarse against what is left',
+    function (): void {
+        $usual = choiceOf(['vehicle_class' => 'family SUV or van']);
+        $levelled = choiceOf(['vehicle_class' => 'family SUV or van', 'levelling' => 'rear']);
 
-    expect($levelled->band->from)->toBeGreaterThan($usual->band->from)->and($levelled->band->to)->toBe($usual->band->to)
-        ->and($levelled->bars()[0]->objections)->toContain(BarObjection::CoarseSteps);
-});
+        expect($levelled->band->from)
+            ->toBeGreaterThan($usual->band->from)
+            ->and($levelled->band->to)
+            ->toBe($usual->band->to)
+            ->and($levelled->bars()[0]->objections)
+            ->toContain(BarObjection::CoarseSteps);
+    },
+);
 
 it('says yes, no or not sure before any bar is chosen', function (array $vehicle, NeedAnswer $answer): void {
     expect(choiceOf($vehicle)->need()->governing()->answer())->toBe($answer);
 })->with([
     'forbidden' => [['maker_says' => 'forbidden'], NeedAnswer::Forbidden],
     'required' => [['maker_says' => 'required', 'maker_from_kg' => 2000.0], NeedAnswer::Required],
-    'not yet required' => [['maker_says' => 'required', 'maker_from_kg' => 5000.0, 'front_axle_kg' => 2600.0], NeedAnswer::NotNeeded],
+    'not yet required' => [
+        ['maker_says' => 'required', 'maker_from_kg' => 5000.0, 'front_axle_kg' => 2600.0],
+        NeedAnswer::NotNeeded,
+    ],
     'nobody weighed' => [[], NeedAnswer::FrontNotWeighed],
 ]);
 
@@ -68,10 +97,14 @@ it('suggests two families with the suggested bars, and compares what is asked fo
     $bars = $choice->bars()[0]->bars;
     $suggested = $choice->suggested($bars, Want::SwayControl);
 
-    expect($suggested)->toHaveCount(2)
-        ->and(array_map(static fn (HitchOffer $offer): ?float => $offer->bars?->heaviest->kilograms(), $suggested))->toBe([$bars->heaviest->kilograms(), $bars->heaviest->kilograms()])
-        ->and($choice->on($suggested[0])->chanceHeld())->toBeGreaterThan(0.9)
-        ->and($choice->on(HitchOffer::usual(Families::get('tension-chain'), $bars))->chanceHeld())->toBeNull();
+    expect($suggested)
+        ->toHaveCount(2)
+        ->and(array_map(static fn (HitchOffer $offer): ?float => $offer->bars?->heaviest->kilograms(), $suggested))
+        ->toBe([$bars->heaviest->kilograms(), $bars->heaviest->kilograms()])
+        ->and($choice->on($suggested[0])->chanceHeld())
+        ->toBeGreaterThan(0.9)
+        ->and($choice->on(HitchOffer::usual(Families::get('tension-chain'), $bars))->chanceHeld())
+        ->toBeNull();
 });
 
 it('judges every family on every want, and a plain ball on none', function (): void {
@@ -81,20 +114,29 @@ it('judges every family on every want, and a plain ball on none', function (): v
         }
     }
     $ball = Families::get('plain-ball')->facts();
-    expect(array_map($ball->suits(...), Want::cases()))->toBe(array_fill(0, count(Want::cases()), Suits::Poorly))
-        ->and(array_map(static fn (Suits $suits): float => $suits->worth(), Suits::cases()))->toBe([1.0, 0.5, 0.0]);
+    expect(array_map($ball->suits(...), Want::cases()))
+        ->toBe(array_fill(0, count(Want::cases()), Suits::Poorly))
+        ->and(array_map(static fn (Suits $suits): float => $suits->worth(), Suits::cases()))
+        ->toBe([1.0, 0.5, 0.0]);
 });
 
 it('puts what does not reach the range after everything that does, whatever is asked', function (): void {
     foreach ([[], [Want::SwayControl], Want::cases()] as $wants) {
-        $reaches = array_map(static fn ($one): bool => ! $one->isAgainst(FamilyObjection::LittleReach), choiceOf()->families(BarRange::usual()[3], ...$wants));
+        $reaches = array_map(
+            static fn ($one): bool => ! $one->isAgainst(FamilyObjection::LittleReach),
+            choiceOf()->families(BarRange::usual()[3], ...$wants),
+        );
         $sorted = $reaches;
         rsort($sorted);
         expect($reaches)->toBe($sorted);
     }
 });
 
-it('knows the chance to lie below a bound of what is known as a share', function (float $share, float $bound, float $chance): void {
+it('knows the chance to lie below a bound of what is known as a share', function (
+    float $share,
+    float $bound,
+    float $chance,
+): void {
     expect((new LogNormal(100.0, $share))->chanceBelow($bound))->toEqualWithDelta($chance, 0.001);
 })->with([
     'at the middle' => [0.1, 100.0, 0.5],
@@ -111,7 +153,10 @@ it('offers ratings that overlap, lightest first, each holding twice its lightest
     foreach ($usual as $i => $bars) {
         expect($bars->heaviest->kilograms())->toEqualWithDelta(2.0 * $bars->lightest->kilograms(), 1e-9);
         if ($i > 0) {
-            expect($bars->heaviest->isGreaterThan($usual[$i - 1]->heaviest))->toBeTrue()->and($bars->lightest->isLessThan($usual[$i - 1]->heaviest))->toBeTrue();
+            expect($bars->heaviest->isGreaterThan($usual[$i - 1]->heaviest))
+                ->toBeTrue()
+                ->and($bars->lightest->isLessThan($usual[$i - 1]->heaviest))
+                ->toBeTrue();
         }
     }
     expect(BarRange::of(Load::zero(), Load::ofPounds(400.0))->heaviest->pounds())->toEqualWithDelta(400.0, 1e-9);

@@ -16,6 +16,17 @@ final class TrailerLoad
     /** @param  array{float, float}  ...$masses  kg, and mm ahead of the trailer's axles */
     public static function of(array ...$masses): LoadChange
     {
-        return LoadChange::between([], array_map(static fn (array $mass): Item => Item::of('load', Load::ofKilograms($mass[0]), Carrier::Trailer, Length::ofMillimetres($mass[1])), array_values($masses)));
+        return LoadChange::between(
+            [],
+            array_map(
+                static fn (array $mass): Item => Item::of(
+                    'load',
+                    Load::ofKilograms($mass[0]),
+                    Carrier::Trailer,
+                    Length::ofMillimetres($mass[1]),
+                ),
+                array_values($masses),
+            ),
+        );
     }
 }

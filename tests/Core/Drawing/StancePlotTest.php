@@ -12,17 +12,27 @@ use Yoke\Method\TargetRange;
 function stancePlot(): StancePlot
 {
     $prior = Priors::rig(0.1, 20.0, 6.0);
-    $posterior = (new Estimation($prior, (new Readings($prior->likelyRig(), 20.0, null, 0.3))->threeStances()))->posterior();
+    $posterior = (new Estimation(
+        $prior,
+        (new Readings($prior->likelyRig(), 20.0, null, 0.3))->threeStances(),
+    ))->posterior();
 
-    return new StancePlot($posterior, TargetRange::usual(), [['rear' => -30.0, 'front' => 4.0]], new Yoke\Method\Tolerances);
+    return new StancePlot(
+        $posterior,
+        TargetRange::usual(),
+        [['rear' => -30.0, 'front' => 4.0]],
+        new Yoke\Method\Tolerances(),
+    );
 }
 
 it('puts up above and right to the right, everything inside', function (): void {
     $plot = stancePlot();
     $points = [$plot->alone(), $plot->dropped(), ...$plot->path([-20.0, 0.0, 20.0, 40.0])];
 
-    expect($plot->at(0.0, 5.0)->y)->toBeLessThan($plot->at(0.0, 0.0)->y)
-        ->and($plot->at(-10.0, 0.0)->x)->toBeLessThan($plot->at(0.0, 0.0)->x);
+    expect($plot->at(0.0, 5.0)->y)
+        ->toBeLessThan($plot->at(0.0, 0.0)->y)
+        ->and($plot->at(-10.0, 0.0)->x)
+        ->toBeLessThan($plot->at(0.0, 0.0)->x);
     foreach ($points as $point) {
         expect($point->x)->toBeBetween(0, 100)->and($point->y)->toBeBetween(0, 100);
     }
@@ -49,15 +59,20 @@ it('marks what each method calls in band', function (): void {
         return $y > min($ys) && $y < max($ys);
     };
 
-    expect(array_keys($regions))->toBe(['front_restoration', 'equal_squat', 'coupler_height'])
-        ->and(array_map($inside, [0.4, 0.55, 0.75, 0.95, 1.1]))->toBe([false, true, true, true, false])
-        ->and($regions['equal_squat'])->toHaveCount(4);
+    expect(array_keys($regions))
+        ->toBe(['front_restoration', 'equal_squat', 'coupler_height'])
+        ->and(array_map($inside, [0.4, 0.55, 0.75, 0.95, 1.1]))
+        ->toBe([false, true, true, true, false])
+        ->and($regions['equal_squat'])
+        ->toHaveCount(4);
 });
 
 it('draws a doubt as wide as it is', function (): void {
     $plot = stancePlot();
     $ellipse = $plot->ellipse(2.0, 1.0);
 
-    expect($plot->at(2.0, 0.0)->x - $plot->at(0.0, 0.0)->x)->toEqualWithDelta($ellipse['across'], 1e-9)
-        ->and($plot->at(0.0, 0.0)->y - $plot->at(0.0, 1.0)->y)->toEqualWithDelta($ellipse['up'], 1e-9);
+    expect($plot->at(2.0, 0.0)->x - $plot->at(0.0, 0.0)->x)
+        ->toEqualWithDelta($ellipse['across'], 1e-9)
+        ->and($plot->at(0.0, 0.0)->y - $plot->at(0.0, 1.0)->y)
+        ->toEqualWithDelta($ellipse['up'], 1e-9);
 });

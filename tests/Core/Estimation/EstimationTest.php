@@ -27,7 +27,9 @@ function fitted(array $observations, ?RigPrior $prior = null): Posterior
 
 function restored(Posterior $posterior, float $tensionOffset = 0.0): Normal
 {
-    return $posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $tensionOffset)->frontRestored());
+    return $posterior->predict(
+        fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $tensionOffset)->frontRestored(),
+    );
 }
 
 /** A rig that the prior allows, its readings, and its true tension. @return array{CoupledRig, float, Readings} */
@@ -44,21 +46,32 @@ it('is the prior while nothing is read', function (): void {
     $posterior = fitted([], $prior);
     $before = $prior->predict(fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored());
 
-    expect($posterior->value(RigPrior::FRONT_RATE)->mean())->toEqualWithDelta(12.4, 1e-9)
-        ->and($posterior->value(RigPrior::FRONT_RATE)->deviation())->toEqualWithDelta(2.48, 1e-9)
-        ->and($posterior->value(RigPrior::TENSION)->deviation())->toEqualWithDelta(25.0, 1e-6)
-        ->and(restored($posterior)->mean())->toEqualWithDelta($before->mean(), 1e-9)
-        ->and(restored($posterior)->deviation())->toEqualWithDelta($before->deviation(), 0.15 * $before->deviation())
-        ->and($posterior->readings)->toBe([]);
+    expect($posterior->value(RigPrior::FRONT_RATE)->mean())
+        ->toEqualWithDelta(12.4, 1e-9)
+        ->and($posterior->value(RigPrior::FRONT_RATE)->deviation())
+        ->toEqualWithDelta(2.48, 1e-9)
+        ->and($posterior->value(RigPrior::TENSION)->deviation())
+        ->toEqualWithDelta(25.0, 1e-6)
+        ->and(restored($posterior)->mean())
+        ->toEqualWithDelta($before->mean(), 1e-9)
+        ->and(restored($posterior)->deviation())
+        ->toEqualWithDelta($before->deviation(), 0.15 * $before->deviation())
+        ->and($posterior->readings)
+        ->toBe([]);
 });
 
 it('finds the truth where the tape is all but perfect', function (): void {
     for ($seed = 1; $seed <= 25; $seed++) {
         [$rig, $tension, $readings] = truth($seed, 0.02);
-        $posterior = fitted([...$readings->threeStances(), ...$readings->heights(ReadingContext::carried(27.0))], Priors::rig(0.2, 35.0, 25.0));
+        $posterior = fitted(
+            [...$readings->threeStances(), ...$readings->heights(ReadingContext::carried(27.0))],
+            Priors::rig(0.2, 35.0, 25.0),
+        );
 
-        expect(restored($posterior)->mean())->toEqualWithDelta($rig->taut($tension)->frontRestored(), 0.02)
-            ->and($posterior->heightAlone(Axle::Front)->mean())->toEqualWithDelta(Readings::FRONT_MM, 0.1);
+        expect(restored($posterior)->mean())
+            ->toEqualWithDelta($rig->taut($tension)->frontRestored(), 0.02)
+            ->and($posterior->heightAlone(Axle::Front)->mean())
+            ->toEqualWithDelta(Readings::FRONT_MM, 0.1);
     }
 });
 
@@ -79,9 +92,13 @@ it('is off by as much as it says', function (): void {
         }
     }
     foreach ($off as $z) {
-        expect(count($z))->toBeGreaterThan(150)
-            ->and(sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $z)) / count($z)))->toBeGreaterThan(0.7)->toBeLessThan(1.2)
-            ->and(abs(array_sum($z) / count($z)))->toBeLessThan(0.2);
+        expect(count($z))
+            ->toBeGreaterThan(150)
+            ->and(sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $z)) / count($z)))
+            ->toBeGreaterThan(0.7)
+            ->toBeLessThan(1.2)
+            ->and(abs(array_sum($z) / count($z)))
+            ->toBeLessThan(0.2);
     }
 });
 
@@ -92,9 +109,12 @@ it('does not care in which order stances were read', function (): void {
 
     foreach ([array_reverse($forward), [...array_slice($forward, 4), ...array_slice($forward, 0, 4)]] as $other) {
         $again = fitted($other);
-        expect(restored($again)->mean())->toEqualWithDelta(restored($posterior)->mean(), 1e-4)
-            ->and(restored($again)->deviation())->toEqualWithDelta(restored($posterior)->deviation(), 1e-4)
-            ->and($again->value(RigPrior::BAR_RATE)->mean())->toEqualWithDelta($posterior->value(RigPrior::BAR_RATE)->mean(), 1e-3);
+        expect(restored($again)->mean())
+            ->toEqualWithDelta(restored($posterior)->mean(), 1e-4)
+            ->and(restored($again)->deviation())
+            ->toEqualWithDelta(restored($posterior)->deviation(), 1e-4)
+            ->and($again->value(RigPrior::BAR_RATE)->mean())
+            ->toEqualWithDelta($posterior->value(RigPrior::BAR_RATE)->mean(), 1e-3);
     }
 });
 
@@ -102,12 +122,25 @@ it('takes a repeat for another reading of the same, and knows more by it', funct
     $rig = Priors::rig(0.2, 35.0, 25.0)->likelyRig();
     $readings = new Readings($rig, 35.0);
     $once = $readings->threeStances();
-    $half = array_map(fn (Observation $one): Observation => new Observation($one->context, $one->observed, $one->value, $one->deviation / M_SQRT2), $once);
-    $deviation = fn (array $observations): float => restored((new Estimation(Priors::rig(0.2, 35.0, 25.0), $observations))->asRead())->deviation();
+    $half = array_map(
+        fn (Observation $one): Observation => new Observation(
+            $one->context,
+            $one->observed,
+            $one->value,
+            $one->deviation / M_SQRT2,
+        ),
+        $once,
+    );
+    $deviation = fn (array $observations): float => restored(
+        (new Estimation(Priors::rig(0.2, 35.0, 25.0), $observations))->asRead(),
+    )->deviation();
 
-    expect($deviation([...$once, ...$once]))->toEqualWithDelta($deviation($half), 1e-6)
-        ->and($deviation($half))->toBeLessThan($deviation($once))
-        ->and($deviation([...$once, ...$readings->heights(ReadingContext::carried(14.0))]))->toBeLessThan($deviation($once));
+    expect($deviation([...$once, ...$once]))
+        ->toEqualWithDelta($deviation($half), 1e-6)
+        ->and($deviation($half))
+        ->toBeLessThan($deviation($once))
+        ->and($deviation([...$once, ...$readings->heights(ReadingContext::carried(14.0))]))
+        ->toBeLessThan($deviation($once));
 });
 
 it('learns from what else can be read', function (Observed $observed, ReadingContext $situation, int $parameter): void {
@@ -115,7 +148,20 @@ it('learns from what else can be read', function (Observed $observed, ReadingCon
     $prior = Priors::rig(0.2, 35.0, 25.0);
     $doubt = fn (array $observations): float => fitted($observations, $prior)->value($parameter)->deviation();
     $before = $readings->threeStances();
-    $extra = [$readings->one($situation, $observed, 2.0), ...($observed->isAxleLoad() ? [$readings->one(in_array($observed, [Observed::TrailerLoad, Observed::RearAndTrailerLoad], true) ? ReadingContext::carried(0.0) : ReadingContext::alone(), $observed, 2.0)] : [])];
+    $extra = [
+        $readings->one($situation, $observed, 2.0),
+        ...$observed->isAxleLoad()
+            ? [
+                $readings->one(
+                    in_array($observed, [Observed::TrailerLoad, Observed::RearAndTrailerLoad], true)
+                        ? ReadingContext::carried(0.0)
+                        : ReadingContext::alone(),
+                    $observed,
+                    2.0,
+                ),
+            ]
+            : [],
+    ];
 
     expect($doubt([...$before, ...$extra]))->toBeLessThan(0.97 * $doubt($before));
 })->with([
@@ -124,36 +170,75 @@ it('learns from what else can be read', function (Observed $observed, ReadingCon
     'the gauge, bars on: springs' => [Observed::BallLoad, ReadingContext::carried(0.0), RigPrior::REAR_RATE],
     'front axle weighed: front springs' => [Observed::FrontLoad, ReadingContext::dropped(), RigPrior::FRONT_RATE],
     'rear axle weighed: rear springs' => [Observed::RearLoad, ReadingContext::dropped(), RigPrior::REAR_RATE],
-    'the vehicle on one platform: tongue weight' => [Observed::VehicleLoad, ReadingContext::dropped(), RigPrior::TONGUE_WEIGHT],
+    'the vehicle on one platform: tongue weight' => [
+        Observed::VehicleLoad,
+        ReadingContext::dropped(),
+        RigPrior::TONGUE_WEIGHT,
+    ],
     'trailer axles weighed twice: tension' => [Observed::TrailerLoad, ReadingContext::dropped(), RigPrior::TENSION],
-    'rear and trailer on one platform, twice: tension' => [Observed::RearAndTrailerLoad, ReadingContext::dropped(), RigPrior::TENSION],
+    'rear and trailer on one platform, twice: tension' => [
+        Observed::RearAndTrailerLoad,
+        ReadingContext::dropped(),
+        RigPrior::TENSION,
+    ],
     'bar bend taped: tension' => [Observed::BarBend, ReadingContext::dropped(), RigPrior::TENSION],
 ]);
 
 it('reads axle loads to the kilogram of what stands alone', function (): void {
     $readings = new Readings(Priors::rig()->likelyRig(), 20.0);
-    $loads = array_map(fn (ReadingContext $situation): Observation => $readings->one($situation, Observed::FrontLoad, 3.0), [ReadingContext::alone(), ReadingContext::dropped(), ReadingContext::carried(0.0)]);
+    $loads = array_map(
+        fn (ReadingContext $situation): Observation => $readings->one($situation, Observed::FrontLoad, 3.0),
+        [ReadingContext::alone(), ReadingContext::dropped(), ReadingContext::carried(0.0)],
+    );
     $share = restored(fitted($loads, Priors::rig()));
 
-    expect($share->mean())->toEqualWithDelta(Priors::rig()->likelyRig()->carried(20.0)->frontRestored(), 1e-3)->and($share->deviation())->toBeLessThan(0.06);
+    expect($share->mean())
+        ->toEqualWithDelta(Priors::rig()->likelyRig()->carried(20.0)->frontRestored(), 1e-3)
+        ->and($share->deviation())
+        ->toBeLessThan(0.06);
 });
 
-it('flags the one absurd reading among good ones, keeps it, and is not led astray', function (int $which, float $off): void {
+it('flags the one absurd reading among good ones, keeps it, and is not led astray', function (
+    int $which,
+    float $off,
+): void {
     [$rig, $tension, $readings] = truth(3, 0.8);
     $observations = [...$readings->threeStances(), ...$readings->threeStances(14.0)];
     $clean = restored(fitted($observations));
     $slipped = $observations[$which];
-    $observations[$which] = new Observation($slipped->context, $slipped->observed, $slipped->value + $off, $slipped->deviation, ReadingIdentity::named('slipped'));
+    $observations[$which] = new Observation(
+        $slipped->context,
+        $slipped->observed,
+        $slipped->value + $off,
+        $slipped->deviation,
+        ReadingIdentity::named('slipped'),
+    );
     $posterior = fitted($observations);
-    $flagged = array_map(fn (Residual $reading): string => $reading->observation->identity->key, array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff())));
+    $flagged = array_map(
+        fn (Residual $reading): string => $reading->observation->identity->key,
+        array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff())),
+    );
 
-    expect($flagged)->toContain('slipped')
-        ->and($posterior->readings)->toHaveCount(count($observations))
-        ->and(restored($posterior)->mean())->toEqualWithDelta($clean->mean(), 2.5 * restored($posterior)->deviation())
-        ->and(restored($posterior)->mean())->toEqualWithDelta($rig->taut($tension)->frontRestored(), 4 * restored($posterior)->deviation());
-})->with(['alone, half an inch high' => [0, 12.7], 'dropped, an inch low' => [2, -25.4], 'carried rear, ten over' => [5, 10.0], 'second alone' => [6, -12.7]]);
+    expect($flagged)
+        ->toContain('slipped')
+        ->and($posterior->readings)
+        ->toHaveCount(count($observations))
+        ->and(restored($posterior)->mean())
+        ->toEqualWithDelta($clean->mean(), 2.5 * restored($posterior)->deviation())
+        ->and(restored($posterior)->mean())
+        ->toEqualWithDelta($rig->taut($tension)->frontRestored(), 4 * restored($posterior)->deviation());
+})->with([
+    'alone, half an inch high' => [0, 12.7],
+    'dropped, an inch low' => [2, -25.4],
+    'carried rear, ten over' => [5, 10.0],
+    'second alone' => [6, -12.7],
+]);
 
-it('accuses the one reading that is off and no other, however small or gross the error', function (int $times, int $which, float $off): void {
+it('accuses the one reading that is off and no other, however small or gross the error', function (
+    int $times,
+    int $which,
+    float $off,
+): void {
     $prior = Priors::rig(0.2, 20.0, 25.0);
     $readings = new Readings($prior->likelyRig(), $prior->likelyRig()->tensionFor(0.75));
     $observations = [];
@@ -161,14 +246,30 @@ it('accuses the one reading that is off and no other, however small or gross the
         array_push($observations, ...$readings->threeStances());
     }
     foreach ($observations as $i => $one) {
-        $observations[$i] = new Observation($one->context, $one->observed, $one->value + ($i === $which ? $off : 0.0), $one->deviation, ReadingIdentity::named("reading {$i}"));
+        $observations[$i] = new Observation(
+            $one->context,
+            $one->observed,
+            $one->value + ($i === $which ? $off : 0.0),
+            $one->deviation,
+            ReadingIdentity::named("reading {$i}"),
+        );
     }
     $posterior = fitted($observations, $prior);
-    $share = $posterior->by($posterior->stories[0])->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored());
+    $share = $posterior
+        ->by($posterior->stories[0])
+        ->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored());
 
-    expect($posterior->suspects[0]->observation()?->identity->key)->toBe("reading {$which}")
-        ->and(array_filter(array_slice($posterior->suspects, 1), fn (Suspect $other): bool => $other->chance > $posterior->suspects[0]->chance / 2))->toBe([])
-        ->and($share->mean())->toEqualWithDelta(0.75, 0.03);
+    expect($posterior->suspects[0]->observation()?->identity->key)
+        ->toBe("reading {$which}")
+        ->and(
+            array_filter(
+                array_slice($posterior->suspects, 1),
+                fn (Suspect $other): bool => $other->chance > $posterior->suspects[0]->chance / 2,
+            ),
+        )
+        ->toBe([])
+        ->and($share->mean())
+        ->toEqualWithDelta(0.75, 0.03);
 })->with([
     'front carried, ten over, read once' => [1, 4, 10.0],
     'front carried, eight over, read once' => [1, 4, 8.0],
@@ -179,7 +280,12 @@ it('accuses the one reading that is off and no other, however small or gross the
 
 it('takes bars that lift a fender by little for hardly tight, and no more', function (): void {
     $prior = Priors::rig(0.2, 20.0, 25.0);
-    $deviation = fn (float $tension): float => fitted((new Readings($prior->likelyRig(), $tension))->threeStances(), $prior)->value(RigPrior::TENSION)->deviation();
+    $deviation = fn (float $tension): float => fitted(
+        (new Readings($prior->likelyRig(), $tension))->threeStances(),
+        $prior,
+    )
+        ->value(RigPrior::TENSION)
+        ->deviation();
 
     expect($deviation(-18.0))->toBeGreaterThan(8.0)->and($deviation(0.0))->toBeLessThan(6.5);
 });
@@ -190,10 +296,19 @@ it('says of slack bars only that they are slack', function (): void {
     $tension = $posterior->value(RigPrior::TENSION);
     $atMost = -$rig->bars()->arm * ($rig->dropped()->vehiclePitch() - $rig->dropped()->trailerPitch);
 
-    expect($tension->mean())->toBeLessThan($atMost + 5.0)
-        ->and($tension->deviation())->toBeGreaterThan(4.0)
-        ->and(restored($posterior)->mean())->toBeLessThan(0.15)
-        ->and($posterior->rig()->carried($posterior->tension() + 300.0)->frontRestored())->toBeGreaterThan(0.5);
+    expect($tension->mean())
+        ->toBeLessThan($atMost + 5.0)
+        ->and($tension->deviation())
+        ->toBeGreaterThan(4.0)
+        ->and(restored($posterior)->mean())
+        ->toBeLessThan(0.15)
+        ->and(
+            $posterior
+                ->rig()
+                ->carried($posterior->tension() + 300.0)
+                ->frontRestored(),
+        )
+        ->toBeGreaterThan(0.5);
 });
 
 it('bears readings that make no sense, and says how little they are worth', function (array $heights): void {
@@ -222,10 +337,16 @@ it('bears readings that make no sense, and says how little they are worth', func
 it('predicts a height with the doubt of where it started', function (): void {
     $readings = new Readings(Priors::rig()->likelyRig(), 20.0);
     $posterior = fitted($readings->threeStances(), Priors::rig());
-    $front = $posterior->height(Axle::Front, fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRise());
+    $front = $posterior->height(
+        Axle::Front,
+        fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRise(),
+    );
 
-    expect($front->mean())->toEqualWithDelta(Readings::FRONT_MM + Priors::rig()->likelyRig()->carried(20.0)->frontRise(), 0.01)
-        ->and($front->deviation())->toBeLessThan(1.0)->toBeGreaterThan(0.3);
+    expect($front->mean())
+        ->toEqualWithDelta(Readings::FRONT_MM + Priors::rig()->likelyRig()->carried(20.0)->frontRise(), 0.01)
+        ->and($front->deviation())
+        ->toBeLessThan(1.0)
+        ->toBeGreaterThan(0.3);
 });
 
 it('bears any readings at all: finite answers, chances between nothing and one', function (int $seed): void {
@@ -233,33 +354,65 @@ it('bears any readings at all: finite answers, chances between nothing and one',
     for ($round = 0; $round < 25; $round++) {
         $observations = [];
         for ($i = (int) $random->between(0, 12); $i > 0; $i--) {
-            $situation = [ReadingContext::alone(), ReadingContext::dropped(), ReadingContext::carried($random->between(-200, 200), $random->between(-60, 60))][(int) $random->between(0, 3)];
-            $observed = [Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad][(int) $random->between(0, 4)];
-            $observations[] = new Observation($situation, $observed, $random->between(1, $observed->isLoad() ? 6000 : 1300), $random->between(0.2, 6.0));
+            $situation = [
+                ReadingContext::alone(),
+                ReadingContext::dropped(),
+                ReadingContext::carried($random->between(-200, 200), $random->between(-60, 60)),
+            ][(int) $random->between(0, 3)];
+            $observed = [Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad][
+                (int) $random->between(0, 4)
+            ];
+            $observations[] = new Observation(
+                $situation,
+                $observed,
+                $random->between(1, $observed->isLoad() ? 6000 : 1300),
+                $random->between(0.2, 6.0),
+            );
         }
         $posterior = fitted($observations);
         $share = restored($posterior);
 
-        expect(is_finite($share->mean()) && is_finite($share->deviation()))->toBeTrue()
-            ->and($posterior->value(RigPrior::BAR_RATE)->mean())->toBeGreaterThan(0.0)
-            ->and($share->chanceBetween(0.5, 1.0))->toBeBetween(0, 1);
+        expect(is_finite($share->mean()) && is_finite($share->deviation()))
+            ->toBeTrue()
+            ->and($posterior->value(RigPrior::BAR_RATE)->mean())
+            ->toBeGreaterThan(0.0)
+            ->and($share->chanceBetween(0.5, 1.0))
+            ->toBeBetween(0, 1);
     }
-})->with([11, 12, 13])->group('sampled');
+})
+    ->with([11, 12, 13])
+    ->group('sampled');
 
 it('lets no slip take its neighbours with it', function (float $off): void {
     $prior = Priors::rig(0.2, 35.0, 25.0);
     $readings = new Readings($prior->likelyRig(), 35.0, null, 1.2);
     $observations = [...$readings->threeStances(), ...$readings->heights(ReadingContext::carried(28.0))];
-    foreach ([ReadingContext::alone(), ReadingContext::dropped(), ReadingContext::carried(0.0), ReadingContext::carried(28.0)] as $situation) {
+    foreach (
+        [
+            ReadingContext::alone(),
+            ReadingContext::dropped(),
+            ReadingContext::carried(0.0),
+            ReadingContext::carried(28.0),
+        ] as $situation
+    ) {
         $observations[] = $readings->one($situation, Observed::FrontLoad, 6.0);
         $observations[] = $readings->one($situation, Observed::RearLoad, 6.0);
     }
     $rear = $observations[7];
-    $observations[7] = new Observation($rear->context, $rear->observed, $rear->value + $off, $rear->deviation, ReadingIdentity::named('slipped'));
+    $observations[7] = new Observation(
+        $rear->context,
+        $rear->observed,
+        $rear->value + $off,
+        $rear->deviation,
+        ReadingIdentity::named('slipped'),
+    );
     $posterior = fitted($observations, $prior);
     $flagged = array_values(array_filter($posterior->readings, fn (Residual $reading): bool => $reading->isFarOff()));
 
-    expect(array_map(fn (Residual $reading): string => $reading->observation->identity->key, $flagged))->toBe(['slipped'])
-        ->and(ReadingError::likeliest($flagged[0]))->toBe(ReadingError::HalfInch)
-        ->and(restored($posterior)->mean())->toEqualWithDelta($prior->likelyRig()->taut(35.0)->frontRestored(), 0.03);
+    expect(array_map(fn (Residual $reading): string => $reading->observation->identity->key, $flagged))
+        ->toBe(['slipped'])
+        ->and(ReadingError::likeliest($flagged[0]))
+        ->toBe(ReadingError::HalfInch)
+        ->and(restored($posterior)->mean())
+        ->toEqualWithDelta($prior->likelyRig()->taut(35.0)->frontRestored(), 0.03);
 })->with([12.7, -12.7]);

@@ -25,7 +25,13 @@ final readonly class PlainFit
     private const WIDE = 300.0;
 
     /** Where each is looked for. */
-    private const CENTRES = ['FrontHeight' => Readings::FRONT_MM, 'RearHeight' => Readings::REAR_MM, 'FrontLoad' => Readings::FRONT_KG, 'RearLoad' => Readings::REAR_KG, 'TrailerLoad' => 3180.0];
+    private const CENTRES = [
+        'FrontHeight' => Readings::FRONT_MM,
+        'RearHeight' => Readings::REAR_MM,
+        'FrontLoad' => Readings::FRONT_KG,
+        'RearLoad' => Readings::REAR_KG,
+        'TrailerLoad' => 3180.0,
+    ];
 
     /** @var array<int, float> parameters in prior deviations, then what stands alone */
     public array $at;
@@ -69,15 +75,20 @@ final readonly class PlainFit
     /** @param  array<int, float>  $at */
     public function level(array $at, Observed $observed): float
     {
-        return self::CENTRES[$observed->name] + self::WIDE * $at[self::PARAMETERS + (int) array_search($observed, $this->levels(), true)];
+        return self::CENTRES[$observed->name] +
+            self::WIDE * $at[self::PARAMETERS + (int) array_search($observed, $this->levels(), true)];
     }
 
     /** @return list<Observed> those of which only changes are known */
     private function levels(): array
     {
-        $levels = array_merge(...array_map(static fn (Observation $one): array => self::levelsOf($one->observed), $this->observations));
+        $levels = array_merge(
+            ...array_map(static fn (Observation $one): array => self::levelsOf($one->observed), $this->observations),
+        );
 
-        return array_values(array_filter(Observed::cases(), static fn (Observed $level): bool => in_array($level, $levels, true)));
+        return array_values(
+            array_filter(Observed::cases(), static fn (Observed $level): bool => in_array($level, $levels, true)),
+        );
     }
 
     /** @return list<Observed> what stands on a platform, or under a tape, alone */
@@ -86,7 +97,11 @@ final readonly class PlainFit
         return match ($observed) {
             Observed::VehicleLoad => [Observed::FrontLoad, Observed::RearLoad],
             Observed::RearAndTrailerLoad => [Observed::RearLoad, Observed::TrailerLoad],
-            Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad => [$observed],
+            Observed::FrontHeight,
+            Observed::RearHeight,
+            Observed::FrontLoad,
+            Observed::RearLoad,
+            Observed::TrailerLoad => [$observed],
             default => [],
         };
     }
@@ -105,7 +120,9 @@ final readonly class PlainFit
                 Stance::Dropped => $rig->dropped(),
                 Stance::Carried => $rig->taut($tension),
             };
-            $level = array_sum(array_map(fn (Observed $level): float => $this->level($at, $level), self::levelsOf($one->observed)));
+            $level = array_sum(
+                array_map(fn (Observed $level): float => $this->level($at, $level), self::levelsOf($one->observed)),
+            );
 
             return $level + ($attitude === null ? 0.0 : $this->change($one->observed, $attitude, $tension));
         }, $this->observations);
@@ -146,7 +163,11 @@ final readonly class PlainFit
             [$up, $down] = [$at, $at];
             $up[$i] += self::STEP;
             $down[$i] -= self::STEP;
-            $slopes[] = array_map(static fn (float $more, float $less): float => ($more - $less) / (2 * self::STEP), $this->predicted($up), $this->predicted($down));
+            $slopes[] = array_map(
+                static fn (float $more, float $less): float => ($more - $less) / (2 * self::STEP),
+                $this->predicted($up),
+                $this->predicted($down),
+            );
         }
         $matrix = self::identity(count($at));
         $right = array_map(static fn (float $value): float => -$value, array_values($at));
@@ -166,7 +187,13 @@ final readonly class PlainFit
     /** @return list<list<float>> */
     private static function identity(int $size): array
     {
-        return array_map(static fn (int $i): array => array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $size - 1)), range(0, $size - 1));
+        return array_map(
+            static fn (int $i): array => array_map(
+                static fn (int $j): float => $i === $j ? 1.0 : 0.0,
+                range(0, $size - 1),
+            ),
+            range(0, $size - 1),
+        );
     }
 
     /**
@@ -197,6 +224,12 @@ final readonly class PlainFit
             }
         }
 
-        return array_map(static fn (int $k): array => array_map(static fn (int $i): float => $matrix[$i][$size + $k] / $matrix[$i][$i], range(0, $size - 1)), range(0, $columns - 1));
+        return array_map(
+            static fn (int $k): array => array_map(
+                static fn (int $i): float => $matrix[$i][$size + $k] / $matrix[$i][$i],
+                range(0, $size - 1),
+            ),
+            range(0, $columns - 1),
+        );
     }
 }

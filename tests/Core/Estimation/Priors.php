@@ -19,11 +19,23 @@ use Yoke\Statics\TowVehicle;
 final class Priors
 {
     /** @param  float  $share doubt of every rate and weight, as a share */
-    public static function rig(float $share = 0.1, float $tension = 20.0, float $tensionDoubt = 6.0, ?AxleGroup $axles = null, float $ball = 14.0): RigPrior
-    {
+    public static function rig(
+        float $share = 0.1,
+        float $tension = 20.0,
+        float $tensionDoubt = 6.0,
+        ?AxleGroup $axles = null,
+        float $ball = 14.0,
+    ): RigPrior {
         return new RigPrior(
             new KnownRig(3720.0, 1340.0, 5150.0, $axles ?? AxleGroup::equalised(), 3180.0, 720.0, $ball),
-            array_map(fn (float $value): LogNormal => new LogNormal($value, $share), [12.4, 9.1, 402.0, 52.0, 520.0, 5.9]),
+            array_map(fn (float $value): LogNormal => new LogNormal($value, $share), [
+                12.4,
+                9.1,
+                402.0,
+                52.0,
+                520.0,
+                5.9,
+            ]),
             Normal::of($tension, $tensionDoubt),
         );
     }
@@ -36,8 +48,19 @@ final class Priors
 
         return [
             new CoupledRig(
-                new TowVehicle($known->wheelbase, $known->overhang, $value(RigPrior::FRONT_RATE), $value(RigPrior::REAR_RATE)),
-                new TowedTrailer($known->ballToAxle, $known->grossWeight, $value(RigPrior::TONGUE_WEIGHT), 520.0, $known->axleGroup->axles($value(RigPrior::TRAILER_RATE))),
+                new TowVehicle(
+                    $known->wheelbase,
+                    $known->overhang,
+                    $value(RigPrior::FRONT_RATE),
+                    $value(RigPrior::REAR_RATE),
+                ),
+                new TowedTrailer(
+                    $known->ballToAxle,
+                    $known->grossWeight,
+                    $value(RigPrior::TONGUE_WEIGHT),
+                    520.0,
+                    $known->axleGroup->axles($value(RigPrior::TRAILER_RATE)),
+                ),
                 new Bars(2, $value(RigPrior::BAR_RATE), $known->barArm, $known->ballOverCoupler),
             ),
             $prior->likely(RigPrior::TENSION) + $random->normal($tensionDoubt),

@@ -25,12 +25,28 @@ function heightOff(float $off, float $deviation = 0.5): Residual
 /** A load that was read where the others say another. */
 function loadOff(float $read, float $meant, float $deviation = 8.0, LoadUnit $unit = LoadUnit::Kilogram): Residual
 {
-    return new Residual(new Observation(ReadingContext::alone(), Observed::FrontLoad, $read, 6.0, ReadingIdentity::load('front', 1, 'ticket', $unit)), $read - $meant, $deviation);
+    return new Residual(
+        new Observation(
+            ReadingContext::alone(),
+            Observed::FrontLoad,
+            $read,
+            6.0,
+            ReadingIdentity::load('front', 1, 'ticket', $unit),
+        ),
+        $read - $meant,
+        $deviation,
+    );
 }
 
-it('names the slip of a tape by how far off it is, either way, and none where none fits', function (float $off, float $deviation, ReadingError $error): void {
-    expect(ReadingError::likeliest(heightOff($off, $deviation)))->toBe($error)
-        ->and(ReadingError::likeliest(heightOff(-$off, $deviation)))->toBe($error);
+it('names the slip of a tape by how far off it is, either way, and none where none fits', function (
+    float $off,
+    float $deviation,
+    ReadingError $error,
+): void {
+    expect(ReadingError::likeliest(heightOff($off, $deviation)))
+        ->toBe($error)
+        ->and(ReadingError::likeliest(heightOff(-$off, $deviation)))
+        ->toBe($error);
 })->with([
     'an eighth' => [3.2, 0.5, ReadingError::EighthInch],
     'an eighth, just within reach' => [3.175 + 0.74, 0.5, ReadingError::EighthInch],
@@ -62,33 +78,70 @@ it('names the slip of a pen by what the load would have been', function (Residua
     'pounds for kilograms' => [fn (): Residual => loadOff(3130.0, 1420.0), ReadingError::OtherUnit],
     'kilograms for pounds' => [fn (): Residual => loadOff(1420.0 * 0.45359237, 1420.0), ReadingError::OtherUnit],
     'digits swapped' => [fn (): Residual => loadOff(1240.0, 1420.0), ReadingError::DigitsSwapped],
-    'a hundred pounds, on a ticket in pounds' => [fn (): Residual => loadOff(3230.0 * 0.45359237, 3130.0 * 0.45359237, 8.0, LoadUnit::Pound), ReadingError::HundredOff],
-    'a hundred pounds, on a ticket in kilograms' => [fn (): Residual => loadOff(1420.0 + 45.36, 1420.0), ReadingError::Load],
+    'a hundred pounds, on a ticket in pounds' => [
+        fn (): Residual => loadOff(3230.0 * 0.45359237, 3130.0 * 0.45359237, 8.0, LoadUnit::Pound),
+        ReadingError::HundredOff,
+    ],
+    'a hundred pounds, on a ticket in kilograms' => [
+        fn (): Residual => loadOff(1420.0 + 45.36, 1420.0),
+        ReadingError::Load,
+    ],
     'nothing usual' => [fn (): Residual => loadOff(1475.0, 1420.0), ReadingError::Load],
 ]);
 
-it('weighs a reading as a slip against a sound one by both bell curves', function (float $off, float $deviation, float $width): void {
+it('weighs a reading as a slip against a sound one by both bell curves', function (
+    float $off,
+    float $deviation,
+    float $width,
+): void {
     $density = fn (float $spread): float => exp(-0.5 * ($off / $spread) ** 2) / $spread;
 
-    expect(heightOff($off, $deviation)->evidenceOfSlip($width))->toEqualWithDelta(log($density(hypot($deviation, $width)) / $density($deviation)), 1e-9);
+    expect(heightOff($off, $deviation)->evidenceOfSlip($width))->toEqualWithDelta(
+        log($density(hypot($deviation, $width)) / $density($deviation)),
+        1e-9,
+    );
 })->with([[0.0, 1.0, 12.0], [3.0, 1.0, 12.0], [-5.0, 2.0, 12.0], [30.0, 8.0, 150.0]]);
 
 it('takes a reading for far off beyond three and a half deviations', function (): void {
-    expect(heightOff(3.5, 1.0)->isFarOff())->toBeFalse()
-        ->and(heightOff(3.51, 1.0)->isFarOff())->toBeTrue()
-        ->and(heightOff(-3.51, 1.0)->isFarOff())->toBeTrue()
-        ->and(heightOff(4.0)->predicted())->toBe(946.0);
+    expect(heightOff(3.5, 1.0)->isFarOff())
+        ->toBeFalse()
+        ->and(heightOff(3.51, 1.0)->isFarOff())
+        ->toBeTrue()
+        ->and(heightOff(-3.51, 1.0)->isFarOff())
+        ->toBeTrue()
+        ->and(heightOff(4.0)->predicted())
+        ->toBe(946.0);
 });
 
 it('knows loads from heights', function (): void {
     $loads = array_filter(Observed::cases(), fn (Observed $one): bool => $one->isLoad());
 
-    expect(array_values($loads))->toBe([Observed::BallLoad, Observed::FrontLoad, Observed::RearLoad, Observed::TrailerLoad, Observed::VehicleLoad, Observed::RearAndTrailerLoad, Observed::TongueWeight]);
+    expect(array_values($loads))->toBe([
+        Observed::BallLoad,
+        Observed::FrontLoad,
+        Observed::RearLoad,
+        Observed::TrailerLoad,
+        Observed::VehicleLoad,
+        Observed::RearAndTrailerLoad,
+        Observed::TongueWeight,
+    ]);
 });
 
-it('identifies a reading that nobody names as the first of its stance, in millimetres, on no ticket', function (ReadingIdentity $identity, string $key): void {
-    expect([$identity->key, $identity->hookUp, $identity->ticket, $identity->unit])->toBe([$key, 1, '', LengthUnit::Millimetre]);
-})->with([[ReadingIdentity::none(), ''], [ReadingIdentity::named('front'), 'front'], [ReadingIdentity::height('front'), 'front']]);
+it('identifies a reading that nobody names as the first of its stance, in millimetres, on no ticket', function (
+    ReadingIdentity $identity,
+    string $key,
+): void {
+    expect([$identity->key, $identity->hookUp, $identity->ticket, $identity->unit])->toBe([
+        $key,
+        1,
+        '',
+        LengthUnit::Millimetre,
+    ]);
+})->with([
+    [ReadingIdentity::none(), ''],
+    [ReadingIdentity::named('front'), 'front'],
+    [ReadingIdentity::height('front'), 'front'],
+]);
 
 /**
  * Three stances taped and weighed, exactly, with what somebody wrote wrong.
@@ -104,31 +157,54 @@ function weighedWith(array $wrong, bool $isSwapped = false): Posterior
         foreach ([Observed::FrontHeight, Observed::RearHeight, Observed::FrontLoad, Observed::RearLoad] as $observed) {
             $one = $readings->one($context, $observed, $observed->isLoad() ? 6.0 : 1.0);
             $key = "{$context->stance->value} {$observed->name}";
-            $swapped = $isSwapped && $context->stance->value === 'dropped' ? match ($observed) {
-                Observed::FrontLoad => $readings->one($context, Observed::RearLoad, 6.0)->value,
-                Observed::RearLoad => $readings->one($context, Observed::FrontLoad, 6.0)->value,
-                default => null,
-            } : null;
-            $identity = $observed->isLoad() ? ReadingIdentity::load($key, 1, $context->stance->value) : ReadingIdentity::height($key);
-            $observations[] = new Observation($context, $observed, ($swapped ?? $one->value) + ($wrong[$key] ?? 0.0), $one->deviation, $identity);
+            $swapped =
+                $isSwapped && $context->stance->value === 'dropped'
+                    ? match ($observed) {
+                        Observed::FrontLoad => $readings->one($context, Observed::RearLoad, 6.0)->value,
+                        Observed::RearLoad => $readings->one($context, Observed::FrontLoad, 6.0)->value,
+                        default => null,
+                    }
+                    : null;
+            $identity = $observed->isLoad()
+                ? ReadingIdentity::load($key, 1, $context->stance->value)
+                : ReadingIdentity::height($key);
+            $observations[] = new Observation(
+                $context,
+                $observed,
+                ($swapped ?? $one->value) + ($wrong[$key] ?? 0.0),
+                $one->deviation,
+                $identity,
+            );
         }
     }
 
     return (new Estimation(Priors::rig(), $observations))->posterior();
 }
 
-it('accuses the load that was written wrong, first and alone, and answers as if it were right', function (string $key, float $off, ReadingError $error): void {
+it('accuses the load that was written wrong, first and alone, and answers as if it were right', function (
+    string $key,
+    float $off,
+    ReadingError $error,
+): void {
     $sound = weighedWith([]);
     $posterior = weighedWith([$key => $off]);
     $first = $posterior->suspects[0];
 
-    expect($sound->suspects)->toBe([])
-        ->and($first->observation()->identity->key)->toBe($key)
-        ->and($first->error)->toBe($error)
-        ->and($first->chance)->toBeGreaterThan(0.9)->toBeLessThanOrEqual(1.0)
-        ->and($first->residual->off)->toEqualWithDelta($off, 12.0)
-        ->and(array_slice(array_map(fn (Suspect $one): float => $one->chance, $posterior->suspects), 1))->each->toBeLessThan(0.3)
-        ->and($posterior->tension())->toEqualWithDelta($sound->tension(), 1.5);
+    expect($sound->suspects)
+        ->toBe([])
+        ->and($first->observation()->identity->key)
+        ->toBe($key)
+        ->and($first->error)
+        ->toBe($error)
+        ->and($first->chance)
+        ->toBeGreaterThan(0.9)
+        ->toBeLessThanOrEqual(1.0)
+        ->and($first->residual->off)
+        ->toEqualWithDelta($off, 12.0)
+        ->and(array_slice(array_map(fn (Suspect $one): float => $one->chance, $posterior->suspects), 1))
+        ->each->toBeLessThan(0.3)
+        ->and($posterior->tension())
+        ->toEqualWithDelta($sound->tension(), 1.5);
 })->with([
     'front, dropped, a hundred high' => ['dropped FrontLoad', 100.0, ReadingError::HundredOff],
     'rear, carried, a thousand low' => ['carried RearLoad', -1000.0, ReadingError::ThousandOff],
@@ -137,16 +213,26 @@ it('accuses the load that was written wrong, first and alone, and answers as if 
 
 it('names two axles that were written in each other\'s place as that', function (): void {
     $suspects = weighedWith([], true)->suspects;
-    $byKey = array_column(array_map(fn (Suspect $one): array => [$one->observation()->identity->key, $one->error], $suspects), 1, 0);
+    $byKey = array_column(
+        array_map(fn (Suspect $one): array => [$one->observation()->identity->key, $one->error], $suspects),
+        1,
+        0,
+    );
 
-    expect($byKey)->toHaveKeys(['dropped FrontLoad', 'dropped RearLoad'])
-        ->and($byKey['dropped FrontLoad'])->toBe(ReadingError::AxlesSwapped)
-        ->and($byKey['dropped RearLoad'])->toBe(ReadingError::AxlesSwapped);
+    expect($byKey)
+        ->toHaveKeys(['dropped FrontLoad', 'dropped RearLoad'])
+        ->and($byKey['dropped FrontLoad'])
+        ->toBe(ReadingError::AxlesSwapped)
+        ->and($byKey['dropped RearLoad'])
+        ->toBe(ReadingError::AxlesSwapped);
 });
 
 it('ranks what may be wrong by its chance, and speaks of none below one in twenty', function (): void {
     foreach ([3.0, 4.0, 5.0, 6.0, 8.0, 12.7, 25.4] as $off) {
-        $chances = array_map(fn (Suspect $one): float => $one->chance, weighedWith(['carried FrontHeight' => $off])->suspects);
+        $chances = array_map(
+            fn (Suspect $one): float => $one->chance,
+            weighedWith(['carried FrontHeight' => $off])->suspects,
+        );
         $sorted = $chances;
         rsort($sorted);
 
@@ -155,12 +241,27 @@ it('ranks what may be wrong by its chance, and speaks of none below one in twent
 });
 
 it('is surer of a slip the farther off it is, and lets it count the less', function (): void {
-    $chance = fn (float $off): float => array_column(array_map(fn (Suspect $one): array => [$one->observation()->identity->key, $one->chance], weighedWith(['carried FrontHeight' => $off])->suspects), 1, 0)['carried FrontHeight'] ?? 0.0;
+    $chance = fn (float $off): float => array_column(
+        array_map(
+            fn (Suspect $one): array => [$one->observation()->identity->key, $one->chance],
+            weighedWith(['carried FrontHeight' => $off])->suspects,
+        ),
+        1,
+        0,
+    )['carried FrontHeight'] ?? 0.0;
     $chances = array_map(fn (float $off): float => round($chance($off), 6), [2.0, 4.0, 6.0, 8.0, 12.7]);
     $sorted = $chances;
     sort($sorted);
-    $shift = fn (float $off): float => abs(weighedWith(['carried FrontHeight' => $off])->tension() - weighedWith([])->tension());
+    $shift = fn (float $off): float => abs(
+        weighedWith(['carried FrontHeight' => $off])->tension() - weighedWith([])->tension(),
+    );
 
-    expect($chances)->toBe($sorted)->and($chances[0])->toBeLessThan(0.05)->and($chances[4])->toBeGreaterThan(0.95)
-        ->and($shift(25.4))->toBeLessThan(0.3 * $shift(3.0) + 0.5);
+    expect($chances)
+        ->toBe($sorted)
+        ->and($chances[0])
+        ->toBeLessThan(0.05)
+        ->and($chances[4])
+        ->toBeGreaterThan(0.95)
+        ->and($shift(25.4))
+        ->toBeLessThan(0.3 * $shift(3.0) + 0.5);
 });

@@ -24,8 +24,12 @@ final class Readings
 
     public const REAR_KG = 1180.0;
 
-    public function __construct(private CoupledRig $truth, private float $tension, private ?RandomSource $random = null, private float $doubt = 1.0)
-    {
+    public function __construct(
+        private CoupledRig $truth,
+        private float $tension,
+        private ?RandomSource $random = null,
+        private float $doubt = 1.0,
+    ) {
     }
 
     /** Both fenders of a situation. @return list<Observation> */
@@ -37,14 +41,24 @@ final class Readings
     /** @return list<Observation> alone, dropped and one carried setting */
     public function threeStances(float $tensionOffset = 0.0): array
     {
-        return [...$this->heights(ReadingContext::alone()), ...$this->heights(ReadingContext::dropped()), ...$this->heights(ReadingContext::carried($tensionOffset))];
+        return [
+            ...$this->heights(ReadingContext::alone()),
+            ...$this->heights(ReadingContext::dropped()),
+            ...$this->heights(ReadingContext::carried($tensionOffset)),
+        ];
     }
 
     public function one(ReadingContext $situation, Observed $observed, ?float $doubt = null): Observation
     {
         $doubt ??= $this->doubt;
 
-        return new Observation($situation, $observed, $this->truly($situation, $observed) + ($this->random?->normal($doubt) ?? 0.0), $doubt, ReadingIdentity::named("{$situation->stance->value}.{$observed->name}"));
+        return new Observation(
+            $situation,
+            $observed,
+            $this->truly($situation, $observed) + ($this->random?->normal($doubt) ?? 0.0),
+            $doubt,
+            ReadingIdentity::named("{$situation->stance->value}.{$observed->name}"),
+        );
     }
 
     private function truly(ReadingContext $situation, Observed $observed): float

@@ -30,7 +30,13 @@ function byManyRigs(RigPrior $prior, array $observations): array
         $tension = $prior->tensionAt($at);
         $off = 0.0;
         foreach (['FrontHeight', 'RearHeight'] as $fender) {
-            $off += misfit($rig, $tension, array_values(array_filter($observations, fn (Observation $one): bool => $one->observed->name === $fender)));
+            $off += misfit(
+                $rig,
+                $tension,
+                array_values(
+                    array_filter($observations, fn (Observation $one): bool => $one->observed->name === $fender),
+                ),
+            );
         }
         $weight = exp(-0.5 * $off);
         $sums['weight'] += $weight;
@@ -38,7 +44,10 @@ function byManyRigs(RigPrior $prior, array $observations): array
             $sums[$what] = [$sums[$what][0] + $weight * $value, $sums[$what][1] + $weight * $value ** 2];
         }
     }
-    $of = fn (string $what): array => [$mean = $sums[$what][0] / $sums['weight'], sqrt($sums[$what][1] / $sums['weight'] - $mean ** 2)];
+    $of = fn (string $what): array => [
+        ($mean = $sums[$what][0] / $sums['weight']),
+        sqrt($sums[$what][1] / $sums['weight'] - $mean ** 2),
+    ];
 
     return ['tension' => $of('tension'), 'tongue' => $of('tongue')];
 }
@@ -57,7 +66,8 @@ function misfit(CoupledRig $rig, float $tension, array $fender): float
             Stance::Carried => $rig->carried($tension + $one->context->tensionOffset),
         };
 
-        return $one->value - ($one->observed->name === 'FrontHeight' ? $attitude?->frontRise() ?? 0.0 : $attitude?->rearRise() ?? 0.0);
+        return $one->value -
+            ($one->observed->name === 'FrontHeight' ? $attitude?->frontRise() ?? 0.0 : $attitude?->rearRise() ?? 0.0);
     }, $fender);
     $mean = array_sum($left) / count($left);
 
@@ -72,23 +82,32 @@ it('tells of slack bars what a great many rigs tell', function (float $tension):
     $posterior = (new Estimation($prior, $observations))->asRead();
     $found = $posterior->value(RigPrior::TENSION);
 
-    expect($rig->carried($tension)->barMoment)->toBe(0.0)
-        ->and($found->mean())->toEqualWithDelta($many['tension'][0], 0.25 * $many['tension'][1])
-        ->and($found->deviation())->toEqualWithDelta($many['tension'][1], 0.25 * $many['tension'][1])
-        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->mean())->toEqualWithDelta($many['tongue'][0], 0.25 * $many['tongue'][1])
-        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->deviation())->toEqualWithDelta($many['tongue'][1], 0.2 * $many['tongue'][1]);
+    expect($rig->carried($tension)->barMoment)
+        ->toBe(0.0)
+        ->and($found->mean())
+        ->toEqualWithDelta($many['tension'][0], 0.25 * $many['tension'][1])
+        ->and($found->deviation())
+        ->toEqualWithDelta($many['tension'][1], 0.25 * $many['tension'][1])
+        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->mean())
+        ->toEqualWithDelta($many['tongue'][0], 0.25 * $many['tongue'][1])
+        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->deviation())
+        ->toEqualWithDelta($many['tongue'][1], 0.2 * $many['tongue'][1]);
 })->with(['just slack' => -55.0, 'well slack' => -90.0]);
 
 it('tells of bars that bend a little what a great many rigs tell', function (): void {
     $prior = Priors::rig(0.08, 10.0, 25.0);
-    $tension = 6.0 - 720.0 * ($prior->likelyRig()->dropped()->vehiclePitch() - $prior->likelyRig()->dropped()->trailerPitch);
+    $tension =
+        6.0 - 720.0 * ($prior->likelyRig()->dropped()->vehiclePitch() - $prior->likelyRig()->dropped()->trailerPitch);
     $observations = (new Readings($prior->likelyRig(), $tension))->threeStances();
     $many = byManyRigs($prior, $observations);
     $found = (new Estimation($prior, $observations))->asRead()->value(RigPrior::TENSION);
 
-    expect($prior->likelyRig()->carried($tension)->barMoment)->toBeGreaterThan(0.0)
-        ->and($found->mean())->toEqualWithDelta($many['tension'][0], 0.3 * $many['tension'][1])
-        ->and($found->deviation())->toEqualWithDelta($many['tension'][1], 0.3 * $many['tension'][1]);
+    expect($prior->likelyRig()->carried($tension)->barMoment)
+        ->toBeGreaterThan(0.0)
+        ->and($found->mean())
+        ->toEqualWithDelta($many['tension'][0], 0.3 * $many['tension'][1])
+        ->and($found->deviation())
+        ->toEqualWithDelta($many['tension'][1], 0.3 * $many['tension'][1]);
 });
 
 it('finds bars taut that another start would have found slack', function (): void {
@@ -97,6 +116,12 @@ it('finds bars taut that another start would have found slack', function (): voi
     $observations = (new Readings($rig, $rig->tensionFor(0.7), null, 0.6))->threeStances();
     $posterior = (new Estimation($prior, $observations))->asRead();
 
-    expect($prior->likelyRig()->carried(-80.0)->barMoment)->toBe(0.0)
-        ->and($posterior->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored())->mean())->toEqualWithDelta(0.7, 0.08);
+    expect($prior->likelyRig()->carried(-80.0)->barMoment)
+        ->toBe(0.0)
+        ->and(
+            $posterior
+                ->predict(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRestored())
+                ->mean(),
+        )
+        ->toEqualWithDelta(0.7, 0.08);
 });

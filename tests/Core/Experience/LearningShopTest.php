@@ -24,34 +24,58 @@ use Yoke\Simulation\Shop\ShopRig;
 /** @return array{list<Evidence>, ShopRig} what so many rigs told, and the next */
 function afterRigs(int $many, int $seed = 3): array
 {
-    $fleet = new Fleet(new SeededSource($seed), new Yoke\Estimation\PriorDoubts);
+    $fleet = new Fleet(new SeededSource($seed), new Yoke\Estimation\PriorDoubts());
     $evidence = [];
     $nothing = static fn (): LearnedPriors => LearnedPriors::of([]);
     for ($i = 0; $i < $many; $i++) {
         $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
         $random = new SeededSource(1000 + $i);
-        $told = (new AdvisedPlayer(new Yoke\Advice\StoppingRules))->play(new HookUps($rig->lot, $random), new TapeReader($random, $rig->lot), TargetRange::usual())->told;
-        $evidence = $told === null ? $evidence : [...$evidence, ...(new JobEvidence($rig->subject, $rig->textbook, $told, new PriorDoubts))->all()];
+        $told = (new AdvisedPlayer(new Yoke\Advice\StoppingRules()))->play(
+            new HookUps($rig->lot, $random),
+            new TapeReader($random, $rig->lot),
+            TargetRange::usual(),
+        )->told;
+        $evidence =
+            $told === null
+                ? $evidence
+                : [...$evidence, ...(new JobEvidence($rig->subject, $rig->textbook, $told, new PriorDoubts()))->all()];
     }
 
     return [$evidence, $fleet->next($many, HowTaped::NotTaped, $nothing)];
 }
 
-it('needs fewer hook-ups the longer a shop has worked, claims no more than it lands, and leaves no more over-restored', function (): void {
-    $shops = array_map(static fn (int $seed): array => (new LearningShop($seed, new Yoke\Estimation\PriorDoubts))->run(200, 50, HowTaped::NotTaped), [1]);
-    $mean = static fn (string $when, string $what): float => array_sum(array_map(static fn (array $shop): float => $shop[$when][$what], $shops)) / count($shops);
+it(
+    'needs fewer hook-ups the longer a shop has worked, claims no more than it lands, and leaves no more over-restored',
+    function (): void {
+        $shops = array_map(
+            static fn (int $seed): array => (new LearningShop($seed, new Yoke\Estimation\PriorDoubts()))->run(
+                200,
+                50,
+                HowTaped::NotTaped,
+            ),
+            [1],
+        );
+        $mean = static fn (string $when, string $what): float => array_sum(
+            array_map(static fn (array $shop): float => $shop[$when][$what], $shops),
+        ) / count($shops);
 
-    expect($mean('first', 'hook_ups') - $mean('last', 'hook_ups'))->toBeGreaterThanOrEqual(0.25)
-        ->and($mean('last', 'over_restored'))->toBeLessThanOrEqual($mean('first', 'over_restored'))
-        ->and($mean('last', 'first_claimed'))->toBeGreaterThan($mean('first', 'first_claimed') + 0.1)
-        ->and($mean('last', 'first_claimed') - $mean('last', 'first_landed'))->toBeLessThan(0.03)
-        ->and($mean('last', 'in_range'))->toBeGreaterThanOrEqual(0.98);
-});
+        expect($mean('first', 'hook_ups') - $mean('last', 'hook_ups'))
+            ->toBeGreaterThanOrEqual(0.25)
+            ->and($mean('last', 'over_restored'))
+            ->toBeLessThanOrEqual($mean('first', 'over_restored'))
+            ->and($mean('last', 'first_claimed'))
+            ->toBeGreaterThan($mean('first', 'first_claimed') + 0.1)
+            ->and($mean('last', 'first_claimed') - $mean('last', 'first_landed'))
+            ->toBeLessThan(0.03)
+            ->and($mean('last', 'in_range'))
+            ->toBeGreaterThanOrEqual(0.98);
+    },
+);
 
 it('tells by a job what its readings told, not what was expected of it', function (): void {
     [, $rig] = afterRigs(0);
     $unread = (new Estimation($rig->textbook, []))->posterior();
-    expect((new JobEvidence($rig->subject, $rig->textbook, $unread, new PriorDoubts))->all())->toBe([]);
+    expect((new JobEvidence($rig->subject, $rig->textbook, $unread, new PriorDoubts()))->all())->toBe([]);
 
     [$evidence] = afterRigs(12);
     foreach ($evidence as $one) {
@@ -62,20 +86,35 @@ it('tells by a job what its readings told, not what was expected of it', functio
 
 it('says nothing of what it has no evidence for, and nothing of a source that is switched off', function (): void {
     [$evidence, $rig] = afterRigs(10);
-    $all = (new Experience($evidence, new PriorDoubts))->for($rig->subject)->rows();
-    $off = (new Experience($evidence, new PriorDoubts, [Source::Tension]))->for($rig->subject)->rows();
+    $all = (new Experience($evidence, new PriorDoubts()))->for($rig->subject)->rows();
+    $off = (new Experience($evidence, new PriorDoubts(), [Source::Tension]))->for($rig->subject)->rows();
 
-    expect($all)->toHaveKey('tension')->and($off)->not->toHaveKey('tension')
-        ->and((new Experience([], new PriorDoubts))->for($rig->subject)->isEmpty())->toBeTrue()
-        ->and((new Experience($evidence, new PriorDoubts))->for(Subject::of('another class', 'another family', 'another body', 'v', 'h', 't'))->rows())->toHaveKeys(['bar_rate'])->not->toHaveKey('front_rate');
+    expect($all)
+        ->toHaveKey('tension')
+        ->and($off)
+        ->not->toHaveKey('tension')
+        ->and((new Experience([], new PriorDoubts()))->for($rig->subject)->isEmpty())
+        ->toBeTrue()
+        ->and(
+            (new Experience($evidence, new PriorDoubts()))
+                ->for(Subject::of('another class', 'another family', 'another body', 'v', 'h', 't'))
+                ->rows(),
+        )
+        ->toHaveKeys(['bar_rate'])
+        ->not->toHaveKey('front_rate');
 });
 
 it('changes no expected share by more than its doubt for one odd job among twenty', function (): void {
     [$evidence, $rig] = afterRigs(20);
     $share = static function (array $evidence) use ($rig): array {
-        $learned = (new Experience($evidence, new PriorDoubts))->for($rig->subject);
-        $tension = $learned->length('tension', Yoke\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0));
-        $told = $rig->textbook->withTensionFor($tension, $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75)->predict(static fn ($one, float $at): float => $one->taut($at)->frontRestored());
+        $learned = (new Experience($evidence, new PriorDoubts()))->for($rig->subject);
+        $tension = $learned->length(
+            'tension',
+            Yoke\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0),
+        );
+        $told = $rig->textbook
+            ->withTensionFor($tension, $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75)
+            ->predict(static fn ($one, float $at): float => $one->taut($at)->frontRestored());
 
         return [$told->mean(), $told->deviation()];
     };
@@ -89,17 +128,29 @@ it('changes no expected share by more than its doubt for one odd job among twent
 
 it('tells a tension for the textbook\'s bars: stiffer bars pull as hard with less', function (): void {
     [, $rig] = afterRigs(0);
-    $prior = $rig->textbook->withTensionFor(Yoke\Probability\Normal::of(20.0, 5.0), $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75);
+    $prior = $rig->textbook->withTensionFor(
+        Yoke\Probability\Normal::of(20.0, 5.0),
+        $rig->textbook->doubtful(RigPrior::BAR_RATE)->value,
+        0.75,
+    );
     $at = array_fill(0, $prior->count(), 0.0);
-    $shares = array_map(static function (float $bars) use ($prior, $at): float {
-        $at[RigPrior::BAR_RATE] = $bars;
+    $shares = array_map(
+        static function (float $bars) use ($prior, $at): float {
+            $at[RigPrior::BAR_RATE] = $bars;
 
-        return $prior->rigAt($at, 0.0)->taut($prior->tensionAt($at))->frontRestored();
-    }, [-1.0, 0.0, 1.0]);
+            return $prior->rigAt($at, 0.0)->taut($prior->tensionAt($at))->frontRestored();
+        },
+        [-1.0, 0.0, 1.0],
+    );
     $alone = $rig->textbook->withTension(Yoke\Probability\Normal::of(20.0, 5.0));
-    $spread = static fn (RigPrior $one): float => $one->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->frontRestored())->deviation();
+    $spread = static fn (RigPrior $one): float => $one
+        ->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->frontRestored())
+        ->deviation();
 
-    expect($prior->tensionAt($at))->toBe(20.0)
-        ->and(max($shares) - min($shares))->toBeLessThan(0.25)
-        ->and($spread($prior))->toBeLessThan($spread($alone));
+    expect($prior->tensionAt($at))
+        ->toBe(20.0)
+        ->and(max($shares) - min($shares))
+        ->toBeLessThan(0.25)
+        ->and($spread($prior))
+        ->toBeLessThan($spread($alone));
 });

@@ -8,7 +8,7 @@ use Yoke\Experience\Source;
 use Yoke\Probability\Normal;
 use Yoke\Simulation\SeededSource;
 
-const TEXTBOOK = 0.30;
+const TEXTBOOK = 0.3;
 const AGAIN = 0.2;
 
 function evidenceOf(string $item, float $off, float $doubt = 0.08): Evidence
@@ -25,43 +25,72 @@ function poolOf(array $evidence): Pool
 it('is the textbook where nothing was learned', function (): void {
     $pool = poolOf([]);
 
-    expect($pool->another()->mean())->toBe(0.0)
-        ->and($pool->another()->deviation())->toEqualWithDelta(TEXTBOOK, 1e-12)
-        ->and($pool->next('anything')->deviation())->toEqualWithDelta(TEXTBOOK, 1e-12)
-        ->and($pool->jobs())->toBe(0);
+    expect($pool->another()->mean())
+        ->toBe(0.0)
+        ->and($pool->another()->deviation())
+        ->toEqualWithDelta(TEXTBOOK, 1e-12)
+        ->and($pool->next('anything')->deviation())
+        ->toEqualWithDelta(TEXTBOOK, 1e-12)
+        ->and($pool->jobs())
+        ->toBe(0);
 });
 
 it('moves a little by one job, and never far by a vague one', function (): void {
     $one = poolOf([evidenceOf('a', 0.4)]);
     $vague = poolOf([evidenceOf('a', 0.4, 2.0)]);
 
-    expect($one->next('a')->mean())->toBeGreaterThan(0.2)->toBeLessThan(0.4)
-        ->and($one->another()->mean())->toBeGreaterThan(0.05)->toBeLessThan(0.25)
-        ->and($one->another()->deviation())->toBeGreaterThan(0.8 * TEXTBOOK)
-        ->and(abs($vague->next('a')->mean()))->toBeLessThan(0.03)
-        ->and($vague->next('a')->deviation())->toBeGreaterThan(0.97 * TEXTBOOK);
+    expect($one->next('a')->mean())
+        ->toBeGreaterThan(0.2)
+        ->toBeLessThan(0.4)
+        ->and($one->another()->mean())
+        ->toBeGreaterThan(0.05)
+        ->toBeLessThan(0.25)
+        ->and($one->another()->deviation())
+        ->toBeGreaterThan(0.8 * TEXTBOOK)
+        ->and(abs($vague->next('a')->mean()))
+        ->toBeLessThan(0.03)
+        ->and($vague->next('a')->deviation())
+        ->toBeGreaterThan(0.97 * TEXTBOOK);
 });
 
 it('tells each item by itself, between its group and its own evidence', function (): void {
     $pool = poolOf([evidenceOf('7', 0.4), evidenceOf('7', 0.36), evidenceOf('9', -0.1), evidenceOf('11', 0.1)]);
     $each = $pool->each();
 
-    expect(array_keys($each))->toBe([7, 9, 11])
-        ->and($each[7]->mean())->toBe($pool->next('7')->mean())->toBeGreaterThan($pool->another()->mean())->toBeLessThan(0.4)
-        ->and($each[9]->mean())->toBeLessThan($pool->another()->mean())->toBeGreaterThan(-0.1)
-        ->and($each[7]->deviation())->toBeLessThan($each[9]->deviation())->toBeLessThan($pool->another()->deviation())
-        ->and(poolOf([])->each())->toBe([]);
+    expect(array_keys($each))
+        ->toBe([7, 9, 11])
+        ->and($each[7]->mean())
+        ->toBe($pool->next('7')->mean())
+        ->toBeGreaterThan($pool->another()->mean())
+        ->toBeLessThan(0.4)
+        ->and($each[9]->mean())
+        ->toBeLessThan($pool->another()->mean())
+        ->toBeGreaterThan(-0.1)
+        ->and($each[7]->deviation())
+        ->toBeLessThan($each[9]->deviation())
+        ->toBeLessThan($pool->another()->deviation())
+        ->and(poolOf([])->each())
+        ->toBe([]);
 });
 
 it('gets surer of an item the more often it came, and never surer than it differs from job to job', function (): void {
-    $deviations = array_map(static fn (int $many): float => poolOf(array_fill(0, $many, evidenceOf('a', 0.2)))->next('a')->deviation(), [1, 2, 4, 8, 50]);
+    $deviations = array_map(
+        static fn (int $many): float => poolOf(array_fill(0, $many, evidenceOf('a', 0.2)))->next('a')->deviation(),
+        [1, 2, 4, 8, 50],
+    );
     $sorted = $deviations;
     rsort($sorted);
 
-    expect($deviations)->toBe($sorted)->and(end($deviations))->toBeGreaterThanOrEqual(AGAIN * TEXTBOOK);
+    expect($deviations)
+        ->toBe($sorted)
+        ->and(end($deviations))
+        ->toBeGreaterThanOrEqual(AGAIN * TEXTBOOK);
 });
 
-it('learns how far a group is from the textbook, and how far its items spread', function (float $off, float $spread): void {
+it('learns how far a group is from the textbook, and how far its items spread', function (
+    float $off,
+    float $spread,
+): void {
     $random = new SeededSource(42);
     $evidence = [];
     for ($item = 0; $item < 60; $item++) {
@@ -72,8 +101,10 @@ it('learns how far a group is from the textbook, and how far its items spread', 
     }
     $another = poolOf($evidence)->another();
 
-    expect($another->mean())->toEqualWithDelta($off, 0.06)
-        ->and($another->deviation())->toEqualWithDelta(hypot($spread, AGAIN * TEXTBOOK), 0.05);
+    expect($another->mean())
+        ->toEqualWithDelta($off, 0.06)
+        ->and($another->deviation())
+        ->toEqualWithDelta(hypot($spread, AGAIN * TEXTBOOK), 0.05);
 })->with(['softer and alike' => [-0.25, 0.06], 'as usual' => [0.0, 0.2], 'stiffer and unlike' => [0.3, 0.3]]);
 
 it('expects what comes with the doubt it claims', function (): void {
@@ -98,20 +129,29 @@ it('expects what comes with the doubt it claims', function (): void {
 });
 
 it('is not bent by one odd job', function (): void {
-    $twenty = array_map(static fn (int $i): Evidence => evidenceOf('item '.($i % 10), 0.02 * ($i % 5 - 2)), range(1, 20));
+    $twenty = array_map(
+        static fn (int $i): Evidence => evidenceOf('item '.$i % 10, 0.02 * (($i % 5) - 2)),
+        range(1, 20),
+    );
     $before = poolOf($twenty);
     foreach (['a new item' => evidenceOf('odd', 2.5), 'a known one' => evidenceOf('item 3', 2.5)] as $odd) {
         $after = poolOf([...$twenty, $odd]);
         foreach (['item 1', 'item 7', 'nobody'] as $item) {
-            expect(abs($after->next($item)->mean() - $before->next($item)->mean()))->toBeLessThan(0.35 * $before->next($item)->deviation());
+            expect(abs($after->next($item)->mean() - $before->next($item)->mean()))->toBeLessThan(
+                0.35 * $before->next($item)->deviation(),
+            );
         }
-        expect(abs($after->next('item 3')->mean() - $before->next('item 3')->mean()))->toBeLessThan(3.0 * $before->next('item 3')->deviation());
+        expect(abs($after->next('item 3')->mean() - $before->next('item 3')->mean()))->toBeLessThan(
+            3.0 * $before->next('item 3')->deviation(),
+        );
     }
 });
 
 it('counts jobs and items', function (): void {
     $pool = poolOf([evidenceOf('a', 0.1), evidenceOf('a', 0.2), evidenceOf('b', 0.0)]);
 
-    expect([$pool->jobs(), $pool->items(), $pool->jobsWith('a'), $pool->jobsWith('c')])->toBe([3, 2, 2, 0])
-        ->and($pool->next('a'))->toBeInstanceOf(Normal::class);
+    expect([$pool->jobs(), $pool->items(), $pool->jobsWith('a'), $pool->jobsWith('c')])
+        ->toBe([3, 2, 2, 0])
+        ->and($pool->next('a'))
+        ->toBeInstanceOf(Normal::class);
 });

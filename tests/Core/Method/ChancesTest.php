@@ -10,7 +10,11 @@ use Yoke\Method\Tolerances;
 use Yoke\Method\Verdict;
 use Yoke\Units\Angle;
 
-it('gives a verdict from three quarters on, and none below', function (float $tooLittle, float $tooMuch, Verdict $verdict): void {
+it('gives a verdict from three quarters on, and none below', function (
+    float $tooLittle,
+    float $tooMuch,
+    Verdict $verdict,
+): void {
     expect(Chances::ofOutside($tooLittle, $tooMuch)->verdict())->toBe($verdict);
 })->with([
     [0.75, 0.0, Verdict::TooLittle],
@@ -21,7 +25,11 @@ it('gives a verdict from three quarters on, and none below', function (float $to
     [0.0, 0.74, Verdict::NotSure],
 ]);
 
-it('keeps chances between nothing and one, summing to one', function (float $tooLittle, float $tooMuch, array $chances): void {
+it('keeps chances between nothing and one, summing to one', function (
+    float $tooLittle,
+    float $tooMuch,
+    array $chances,
+): void {
     $of = Chances::ofOutside($tooLittle, $tooMuch);
 
     expect([$of->tooLittle, $of->inRange, $of->tooMuch])->toEqualWithDelta($chances, 1e-12);
@@ -32,9 +40,15 @@ it('keeps chances between nothing and one, summing to one', function (float $too
     'more than one together' => [0.7, 0.6, [0.7, 0.0, 0.3]],
 ]);
 
-it('says whole percents that sum to a hundred, the largest taking what rounding left', function (float $tooLittle, float $tooMuch, array $percents): void {
-    expect(array_values(Chances::ofOutside($tooLittle, $tooMuch)->percents()))->toBe($percents)
-        ->and(array_keys(Chances::ofOutside($tooLittle, $tooMuch)->percents()))->toBe(['too_little', 'in_range', 'too_much']);
+it('says whole percents that sum to a hundred, the largest taking what rounding left', function (
+    float $tooLittle,
+    float $tooMuch,
+    array $percents,
+): void {
+    expect(array_values(Chances::ofOutside($tooLittle, $tooMuch)->percents()))
+        ->toBe($percents)
+        ->and(array_keys(Chances::ofOutside($tooLittle, $tooMuch)->percents()))
+        ->toBe(['too_little', 'in_range', 'too_much']);
 })->with([
     'as it is' => [0.52, 0.07, [52, 41, 7]],
     'rounds down' => [0.121, 0.322, [12, 56, 32]],
@@ -50,26 +64,41 @@ it('says whole percents that sum to a hundred, the largest taking what rounding 
 ]);
 
 it('takes a range whose edges lie on what is allowed, and refuses one beyond', function (): void {
-    expect(TargetRange::of(0.0, 1.0)->from)->toBe(0.0)
-        ->and(TargetRange::usual()->upToMakers(1.5)->to)->toBe(1.5)
-        ->and(fn () => TargetRange::of(0.2, 0.6)->upToMakers(0.2))->toThrow(ImpossibleBand::class)
-        ->and(fn () => TargetRange::of(-0.01, 0.6))->toThrow(ImpossibleBand::class)
-        ->and(TargetRange::usual()->raisedBy(0.0)->from)->toBe(0.5)
-        ->and(TargetRange::usual()->raisedBy(-0.2)->from)->toBe(0.5);
+    expect(TargetRange::of(0.0, 1.0)->from)
+        ->toBe(0.0)
+        ->and(TargetRange::usual()->upToMakers(1.5)->to)
+        ->toBe(1.5)
+        ->and(fn () => TargetRange::of(0.2, 0.6)->upToMakers(0.2))
+        ->toThrow(ImpossibleBand::class)
+        ->and(fn () => TargetRange::of(-0.01, 0.6))
+        ->toThrow(ImpossibleBand::class)
+        ->and(TargetRange::usual()->raisedBy(0.0)->from)
+        ->toBe(0.5)
+        ->and(TargetRange::usual()->raisedBy(-0.2)->from)
+        ->toBe(0.5);
 });
 
 it('takes a hook-up nobody wrote down as its own reference', function (): void {
     $unknown = CurrentSetting::unknown(3);
 
-    expect([$unknown->setting, $unknown->tensionOffset, $unknown->ballOffset, $unknown->readings])->toBe([null, 0.0, 0.0, 3]);
+    expect([$unknown->setting, $unknown->tensionOffset, $unknown->ballOffset, $unknown->readings])->toBe([
+        null,
+        0.0,
+        0.0,
+        3,
+    ]);
 });
 
 it('calls a trailer level on the very limit', function (): void {
-    $tolerances = new Tolerances;
+    $tolerances = new Tolerances();
     $pitch = Angle::ofDegrees(...);
 
-    expect($tolerances->isNoseUp($pitch($tolerances->noseUpDegrees)))->toBeFalse()
-        ->and($tolerances->isNoseUp($pitch($tolerances->noseUpDegrees + 0.01)))->toBeTrue()
-        ->and($tolerances->isFarNoseDown($pitch(-$tolerances->farNoseDownDegrees)))->toBeFalse()
-        ->and($tolerances->isFarNoseDown($pitch(-$tolerances->farNoseDownDegrees - 0.01)))->toBeTrue();
+    expect($tolerances->isNoseUp($pitch($tolerances->noseUpDegrees)))
+        ->toBeFalse()
+        ->and($tolerances->isNoseUp($pitch($tolerances->noseUpDegrees + 0.01)))
+        ->toBeTrue()
+        ->and($tolerances->isFarNoseDown($pitch(-$tolerances->farNoseDownDegrees)))
+        ->toBeFalse()
+        ->and($tolerances->isFarNoseDown($pitch(-$tolerances->farNoseDownDegrees - 0.01)))
+        ->toBeTrue();
 });

@@ -36,9 +36,20 @@ function chains(): Adjusters
 /** Bars as they hang under the planetarium's frame, with some of it not taped. */
 function hang(array $without = [], array $with = []): BarHang
 {
-    $taped = array_diff_key([...['hang_mm' => 212.0, 'head_gap_mm' => 60.0, 'bar_length_mm' => 722.0, 'tip_clearance_mm' => 150.0], ...$with], array_flip($without));
+    $taped = array_diff_key(
+        [
+            ...['hang_mm' => 212.0, 'head_gap_mm' => 60.0, 'bar_length_mm' => 722.0, 'tip_clearance_mm' => 150.0],
+            ...$with,
+        ],
+        array_flip($without),
+    );
 
-    return BarHang::of(chains(), Length::ofMillimetres(720), new SpecificationSheet(in_array('frame_height_mm', $without, true) ? [] : ['frame_height_mm' => 402.0]), new SpecificationSheet($taped));
+    return BarHang::of(
+        chains(),
+        Length::ofMillimetres(720),
+        new SpecificationSheet(in_array('frame_height_mm', $without, true) ? [] : ['frame_height_mm' => 402.0]),
+        new SpecificationSheet($taped),
+    );
 }
 
 function carriedRig(float $share = 0.75): Attitude
@@ -52,10 +63,18 @@ it('hangs the bars a pitch higher for each link taken up, and tilt leaves them',
     $setting = chains()->middle();
     $at = fn (float $link): float => hang()->hang($setting->with('link', $link))->millimetres();
 
-    expect($at(0.0))->toBe(212.0)->and($at(3.0))->toEqualWithDelta(128.0, 1e-9)->and($at(3.5))->toEqualWithDelta(114.0, 1e-9)
-        ->and(hang()->hang($setting->with('washer', 0.0)))->toEqual(hang()->hang($setting->with('washer', 6.0)))
-        ->and(hang()->fromParallel($setting->with('link', 5.0))->degrees())->toEqualWithDelta(-rad2deg(atan(12 / 720)), 1e-9)
-        ->and(hang()->fromParallel($setting->with('link', 6.0))->isNegative())->toBeFalse();
+    expect($at(0.0))
+        ->toBe(212.0)
+        ->and($at(3.0))
+        ->toEqualWithDelta(128.0, 1e-9)
+        ->and($at(3.5))
+        ->toEqualWithDelta(114.0, 1e-9)
+        ->and(hang()->hang($setting->with('washer', 0.0)))
+        ->toEqual(hang()->hang($setting->with('washer', 6.0)))
+        ->and(hang()->fromParallel($setting->with('link', 5.0))->degrees())
+        ->toEqualWithDelta(-rad2deg(atan(12 / 720)), 1e-9)
+        ->and(hang()->fromParallel($setting->with('link', 6.0))->isNegative())
+        ->toBeFalse();
 });
 
 it('derives the bar-tip clearance from terms that add up, higher for more links', function (): void {
@@ -64,8 +83,10 @@ it('derives the bar-tip clearance from terms that add up, higher for more links'
         $clearance = hang()->clearance($setting, carriedRig());
         $terms = hang()->clearanceTerms($setting, carriedRig());
 
-        expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $terms)))->toEqualWithDelta($clearance->millimetres(), 1e-9)
-            ->and(hang()->clearance($setting->with('link', $link + 1), carriedRig())->isGreaterThan($clearance))->toBeTrue();
+        expect(array_sum(array_map(fn (Term $term): float => $term->comesTo->millimetres(), $terms)))
+            ->toEqualWithDelta($clearance->millimetres(), 1e-9)
+            ->and(hang()->clearance($setting->with('link', $link + 1), carriedRig())->isGreaterThan($clearance))
+            ->toBeTrue();
     }
 });
 
@@ -73,7 +94,11 @@ it('says nothing of what nobody taped', function (string $missing, array $told):
     $hang = hang([$missing]);
     $setting = chains()->middle();
     $bracket = Length::ofMillimetres(720);
-    $answers = [$hang->fromParallel($setting), $hang->clearance($setting, carriedRig()), $hang->chainLean($setting, carriedRig(), $bracket)];
+    $answers = [
+        $hang->fromParallel($setting),
+        $hang->clearance($setting, carriedRig()),
+        $hang->chainLean($setting, carriedRig(), $bracket),
+    ];
 
     expect(array_map(fn (?object $answer): bool => $answer !== null, $answers))->toBe($told);
 })->with([
@@ -86,35 +111,65 @@ it('says nothing of what nobody taped', function (string $missing, array $told):
 it('squares the chains where the bracket stands over the bar\'s eye', function (): void {
     $setting = chains()->middle();
     $eye = hang()->bar($setting, carriedRig())->eyeDistance();
-    $lean = fn (float $bracket): float => hang()->chainLean($setting, carriedRig(), Length::ofMillimetres($bracket))->degrees();
+    $lean = fn (float $bracket): float => hang()
+        ->chainLean($setting, carriedRig(), Length::ofMillimetres($bracket))
+        ->degrees();
 
-    expect($lean($eye))->toEqualWithDelta(0.0, 1e-9)->and($lean($eye + 10))->toBeGreaterThan(4.0)->and($lean($eye - 10))->toBeLessThan(-4.0);
+    expect($lean($eye))
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and($lean($eye + 10))
+        ->toBeGreaterThan(4.0)
+        ->and($lean($eye - 10))
+        ->toBeLessThan(-4.0);
 });
 
 it('never advises tips nearer to the ground than the hitch\'s specification allows', function (): void {
     $ranked = function (BarHang $hang): Recommendation {
         $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\StoppingRules))->advise((new Estimation(Priors::rig(0.1, 15.0), []))->posterior());
+        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\StoppingRules()))->advise(
+            (new Estimation(Priors::rig(0.1, 15.0), []))->posterior(),
+        );
     };
     $strict = hang(with: ['tip_clearance_mm' => 270.0]);
     $low = $ranked($strict);
-    $clearance = fn (SettingForecast $forecast): float => $strict->clearance($forecast->setting, $forecast->stance->carried)->millimetres();
-    $barred = array_filter($low->ranking, fn (SettingForecast $forecast): bool => $forecast->excluded === Exclusion::TipsTooLow);
+    $clearance = fn (SettingForecast $forecast): float => $strict
+        ->clearance($forecast->setting, $forecast->stance->carried)
+        ->millimetres();
+    $barred = array_filter(
+        $low->ranking,
+        fn (SettingForecast $forecast): bool => $forecast->excluded === Exclusion::TipsTooLow,
+    );
 
-    expect($ranked(hang())->forecast->excluded)->toBeNull()
-        ->and($barred)->not->toBeEmpty()
-        ->and($low->forecast->isOpen())->toBeTrue()->and($clearance($low->forecast))->toBeGreaterThanOrEqual(270.0);
+    expect($ranked(hang())->forecast->excluded)
+        ->toBeNull()
+        ->and($barred)
+        ->not->toBeEmpty()
+        ->and($low->forecast->isOpen())
+        ->toBeTrue()
+        ->and($clearance($low->forecast))
+        ->toBeGreaterThanOrEqual(270.0);
     foreach ($barred as $forecast) {
         expect($clearance($forecast))->toBeLessThan(270.0);
     }
 });
 
-it('puts the brackets at the sheet\'s distance, or as near as what is in the way allows', function (?array $tray, ?float $at): void {
+it('puts the brackets at the sheet\'s distance, or as near as what is in the way allows', function (
+    ?array $tray,
+    ?float $at,
+): void {
     $length = fn (float $millimetres): Length => Length::ofMillimetres($millimetres);
-    $place = BracketPlace::choose($length(720), $length(680), $length(780), $tray === null ? null : array_map($length, $tray));
+    $place = BracketPlace::choose(
+        $length(720),
+        $length(680),
+        $length(780),
+        $tray === null ? null : array_map($length, $tray),
+    );
 
-    expect($place->at?->millimetres())->toBe($at)->and($place->moved?->millimetres())->toBe($at === null ? null : $at - 720.0);
+    expect($place->at?->millimetres())
+        ->toBe($at)
+        ->and($place->moved?->millimetres())
+        ->toBe($at === null ? null : $at - 720.0);
 })->with([
     'nothing in the way' => [null, 720.0],
     'a tray well behind' => [[900.0, 1200.0], 720.0],
@@ -129,26 +184,47 @@ it('puts the brackets at the sheet\'s distance, or as near as what is in the way
 it('holds the load of all bars against the rating of one of them times their number', function (): void {
     $carried = carriedRig();
     expect($carried->rig()->bars()->count)->toBe(2);
-    $against = fn (float $part): ?Exclusion => (new BarRating(Load::ofKilograms($part * $carried->barLoad())))->against(chains()->middle(), $carried);
+    $against = fn (float $part): ?Exclusion => (new BarRating(Load::ofKilograms($part * $carried->barLoad())))->against(
+        chains()->middle(),
+        $carried,
+    );
     expect($against(0.51))->toBeNull()->and($against(0.49))->toBe(Exclusion::BarsPastRating);
 
     $prior = Priors::rig();
     $posterior = (new Estimation($prior, []))->posterior();
     $on = new CurrentSetting(chains()->middle(), 0.0, 0.0);
     $load = $posterior->rig(0.0)->carried($posterior->tension())->barLoad();
-    $check = fn (float $part): Check => array_values(array_filter((new Proof($posterior, $on, Load::ofKilograms($part * $load), null, new Tolerances))->checks(), fn (Check $one): bool => in_array($one->kind, [CheckKind::BarsInRating, CheckKind::BarsPastRating], true)))[0];
-    expect($check(0.8)->kind)->toBe(CheckKind::BarsInRating)->and($check(0.8)->stands)->toEqualWithDelta(0.625, 1e-9)
-        ->and($check(0.4)->kind)->toBe(CheckKind::BarsPastRating);
+    $check = fn (float $part): Check => array_values(
+        array_filter(
+            (new Proof($posterior, $on, Load::ofKilograms($part * $load), null, new Tolerances()))->checks(),
+            fn (Check $one): bool => in_array($one->kind, [CheckKind::BarsInRating, CheckKind::BarsPastRating], true),
+        ),
+    )[0];
+    expect($check(0.8)->kind)
+        ->toBe(CheckKind::BarsInRating)
+        ->and($check(0.8)->stands)
+        ->toEqualWithDelta(0.625, 1e-9)
+        ->and($check(0.4)->kind)
+        ->toBe(CheckKind::BarsPastRating);
 });
 
 it('brings the bar\'s tip nearer the ground where the nose is up: the frame behind the ball sinks', function (): void {
     $carried = carriedRig();
-    $with = fn (float $pitch): Attitude => new Attitude($carried->rig(), $carried->load, $carried->load, $carried->barMoment, $pitch);
+    $with = fn (float $pitch): Attitude => new Attitude(
+        $carried->rig(),
+        $carried->load,
+        $carried->load,
+        $carried->barMoment,
+        $pitch,
+    );
     $setting = chains()->middle();
     $clear = fn (float $pitch): float => hang()->clearance($setting, $with($pitch))->millimetres();
 
     // The ball stands where it stood: what the pitch moves is the frame 720 mm behind it.
-    expect($with(0.02)->ballRise())->toEqualWithDelta($with(-0.02)->ballRise(), 1e-9)
-        ->and($clear(0.0) - $clear(0.02))->toEqualWithDelta(14.4, 1e-9)
-        ->and($clear(-0.02) - $clear(0.0))->toEqualWithDelta(14.4, 1e-9);
+    expect($with(0.02)->ballRise())
+        ->toEqualWithDelta($with(-0.02)->ballRise(), 1e-9)
+        ->and($clear(0.0) - $clear(0.02))
+        ->toEqualWithDelta(14.4, 1e-9)
+        ->and($clear(-0.02) - $clear(0.0))
+        ->toEqualWithDelta(14.4, 1e-9);
 });

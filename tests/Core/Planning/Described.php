@@ -22,14 +22,30 @@ final class Described
     public static function rig(float $gross = 3180): Rig
     {
         return Rig::of(
-            Vehicle::of(VehicleBody::PickUp, Length::ofMillimetres(3720), Length::ofMillimetres(1340), Suspension::Coil, Suspension::Leaf),
+            Vehicle::of(
+                VehicleBody::PickUp,
+                Length::ofMillimetres(3720),
+                Length::ofMillimetres(1340),
+                Suspension::Coil,
+                Suspension::Leaf,
+            ),
             Trailer::of(TrailerBody::Tall, 2, Length::ofMillimetres(5150), Load::ofKilograms($gross)),
             Hitch::of(Length::ofMillimetres(720)),
         );
     }
 
-    public static function of(array $vehicle = [], array $trailer = [], array $hitch = [], float $gross = 3180): SpecifiedRig
-    {
-        return new SpecifiedRig(self::rig($gross), new SpecificationSheet($vehicle), new SpecificationSheet($trailer), new SpecificationSheet($hitch), new \Yoke\Estimation\PriorDoubts);
+    public static function of(
+        array $vehicle = [],
+        array $trailer = [],
+        array $hitch = [],
+        float $gross = 3180,
+    ): SpecifiedRig {
+        return new SpecifiedRig(
+            self::rig($gross),
+            new SpecificationSheet($vehicle),
+            new SpecificationSheet($trailer),
+            new SpecificationSheet($hitch),
+            new \Yoke\Estimation\PriorDoubts(),
+        );
     }
 }

@@ -21,12 +21,22 @@ use Yoke\Units\Load;
 function against(array $ratings, float $share, ?AxleGroup $group = null): ?Exclusion
 {
     $rig = Priors::rig(axles: $group)->likelyRig();
-    $ledger = new Ledger(array_map(Load::ofKilograms(...), $ratings), new Weighed(Load::ofKilograms(1420), Load::ofKilograms(1180), null, 2));
+    $ledger = new Ledger(
+        array_map(Load::ofKilograms(...), $ratings),
+        new Weighed(Load::ofKilograms(1420), Load::ofKilograms(1180), null, 2),
+    );
 
-    return (new KeptRatings($ledger))->against(Families::get('cam-bar')->adjusters(new HitchMeasures)->middle(), $rig->carried($rig->tensionFor($share)));
+    return (new KeptRatings($ledger))->against(
+        Families::get('cam-bar')->adjusters(new HitchMeasures())->middle(),
+        $rig->carried($rig->tensionFor($share)),
+    );
 }
 
-it('leaves out a setting that puts an axle over its rating, and none for what is over anyway', function (array $ratings, float $share, ?Exclusion $why): void {
+it('leaves out a setting that puts an axle over its rating, and none for what is over anyway', function (
+    array $ratings,
+    float $share,
+    ?Exclusion $why,
+): void {
     expect(against($ratings, $share))->toBe($why);
 })->with([
     'nothing rated' => [[], 0.9, null],
@@ -42,16 +52,34 @@ it('asks the heaviest axle of a group on its own springs', function (): void {
     $own = AxleGroup::unequalised(2, 860.0);
     $heaviest = max(Priors::rig(axles: $own)->likelyRig()->dropped()->trailerAxleLoads());
 
-    expect(against(['one_axle_gawr' => $heaviest - 30], 0.75, $own))->toBeNull()
-        ->and(against(['one_axle_gawr' => 1420], 1.0, $own))->toBe(max(Priors::rig(axles: $own)->likelyRig()->carried(40.0)->trailerAxleLoads()) > 1420 && $heaviest <= 1420 ? Exclusion::OneTrailerAxlePastRating : null);
+    expect(against(['one_axle_gawr' => $heaviest - 30], 0.75, $own))
+        ->toBeNull()
+        ->and(against(['one_axle_gawr' => 1420], 1.0, $own))
+        ->toBe(
+            max(Priors::rig(axles: $own)->likelyRig()->carried(40.0)->trailerAxleLoads()) > 1420 && $heaviest <= 1420
+                ? Exclusion::OneTrailerAxlePastRating
+                : null,
+        );
 });
 
-it('keeps bar tips as far from the ground as the sheet asks, once frame and chain are taped', function (array $hitch, bool $isLeftOut): void {
+it('keeps bar tips as far from the ground as the sheet asks, once frame and chain are taped', function (
+    array $hitch,
+    bool $isLeftOut,
+): void {
     $adjusters = Families::get('chain-snap-up')->adjusters(new HitchMeasures(pitchMm: 28.0));
     $rig = Priors::rig()->likelyRig();
-    $obstacle = new TipClearance(BarHang::of($adjusters, Length::ofMillimetres(720), new SpecificationSheet(['frame_height_mm' => 402.0]), new SpecificationSheet($hitch)));
+    $obstacle = new TipClearance(
+        BarHang::of(
+            $adjusters,
+            Length::ofMillimetres(720),
+            new SpecificationSheet(['frame_height_mm' => 402.0]),
+            new SpecificationSheet($hitch),
+        ),
+    );
 
-    expect($obstacle->against($adjusters->middle()->with('link', 1.0), $rig->carried(20.0)))->toBe($isLeftOut ? Exclusion::TipsTooLow : null);
+    expect($obstacle->against($adjusters->middle()->with('link', 1.0), $rig->carried(20.0)))->toBe(
+        $isLeftOut ? Exclusion::TipsTooLow : null,
+    );
 })->with([
     'too low' => [['hang_mm' => 212.0, 'tip_clearance_mm' => 240.0], true],
     'clear' => [['hang_mm' => 212.0, 'tip_clearance_mm' => 100.0], false],
@@ -60,13 +88,24 @@ it('keeps bar tips as far from the ground as the sheet asks, once frame and chai
 ]);
 
 it('pools readings of one height by their doubts', function (): void {
-    $height = fn (float $millimetres, float $friction): HeightReading => HeightReading::of(Length::ofMillimetres($millimetres), 0.9, $friction, 0.5);
+    $height = fn (float $millimetres, float $friction): HeightReading => HeightReading::of(
+        Length::ofMillimetres($millimetres),
+        0.9,
+        $friction,
+        0.5,
+    );
     $alike = HeightReading::pooled([$height(950, 0.5), $height(952, 0.5)]);
     $unlike = HeightReading::pooled([$height(950, 0.5), $height(960, 3.5)]);
 
-    expect($alike->height()->millimetres())->toEqualWithDelta(951.0, 1e-9)
-        ->and($alike->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, 0.5) / M_SQRT2, 1e-9)
-        ->and($unlike->height()->millimetres())->toBeGreaterThan(950.0)->toBeLessThan(952.0)
-        ->and($unlike->doubt()->millimetres())->toBeLessThan(hypot(0.9, 0.5))
-        ->and(HeightReading::pooled([$height(950, 0.5)]))->toEqual($height(950, 0.5));
+    expect($alike->height()->millimetres())
+        ->toEqualWithDelta(951.0, 1e-9)
+        ->and($alike->doubt()->millimetres())
+        ->toEqualWithDelta(hypot(0.9, 0.5) / M_SQRT2, 1e-9)
+        ->and($unlike->height()->millimetres())
+        ->toBeGreaterThan(950.0)
+        ->toBeLessThan(952.0)
+        ->and($unlike->doubt()->millimetres())
+        ->toBeLessThan(hypot(0.9, 0.5))
+        ->and(HeightReading::pooled([$height(950, 0.5)]))
+        ->toEqual($height(950, 0.5));
 });

@@ -43,7 +43,9 @@ function coached(Exercise $exercise): Run
             HintKind::Roll => $run->do(Act::plain(ActKind::Roll)),
             HintKind::TakeChocks => $run->do(Act::plain(ActKind::TakeChocks)),
             HintKind::Tape => array_map($hands->tapeAt(...), Axle::cases()),
-            HintKind::Uncouple, HintKind::TakeBarsOff, HintKind::Couple => $hint->stance === null ? null : $hands->stand($hint->stance),
+            HintKind::Uncouple, HintKind::TakeBarsOff, HintKind::Couple => $hint->stance === null
+                ? null
+                : $hands->stand($hint->stance),
             HintKind::HookUp => $hint->hitch === null ? null : $hands->hookUp($hint->hitch),
             HintKind::DriveOff => $hands->driveOff(),
         };
@@ -55,19 +57,26 @@ function coached(Exercise $exercise): Run
 it('solves by the advice at least 97 of a hundred exercises of level 2, and harms none', function (): void {
     [$solved, $over, $many] = [0, 0, 70];
     for ($seed = 0; $seed < $many; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::RealTape, 13 * $seed + 5));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+            ExerciseCode::of(Level::RealTape, 13 * $seed + 5),
+        );
         $run = (new AdvisedLearner(Fineness::Sixteenth))->play($exercise);
         $solved += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
         $over += $run->share() > 1.0 ? 1 : 0;
     }
 
-    expect($solved / $many)->toBeGreaterThanOrEqual(0.97)->and($over / $many)->toBeLessThan(0.01);
+    expect($solved / $many)
+        ->toBeGreaterThanOrEqual(0.97)
+        ->and($over / $many)
+        ->toBeLessThan(0.01);
 });
 
 it('does better by the advice than one link at a time, on the same rigs with the same noise', function (): void {
     [$advised, $oneStep] = [0, 0];
     for ($seed = 0; $seed < 40; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::SomethingWrong, $seed));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+            ExerciseCode::of(Level::SomethingWrong, $seed),
+        );
         $advised += $exercise->isInRange((new AdvisedLearner(Fineness::Millimetre))->play($exercise)->share()) ? 1 : 0;
         $run = (new OneStepLearner(Fineness::Millimetre))->play($exercise);
         $oneStep += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
@@ -78,13 +87,20 @@ it('does better by the advice than one link at a time, on the same rigs with the
 
 it('leads a learner who does what the coach says to a good end, every fault found', function (Level $level): void {
     for ($seed = 0; $seed < 25; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of($level, 31 * $seed));
+        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+            ExerciseCode::of($level, 31 * $seed),
+        );
         $run = coached($exercise);
-        expect($run->breach())->toBeNull($exercise->code->text())
-            ->and($run->isOver())->toBeTrue($exercise->code->text())
-            ->and($exercise->isInRange($run->share()))->toBeTrue($exercise->code->text().' '.$run->share());
+        expect($run->breach())
+            ->toBeNull($exercise->code->text())
+            ->and($run->isOver())
+            ->toBeTrue($exercise->code->text())
+            ->and($exercise->isInRange($run->share()))
+            ->toBeTrue($exercise->code->text().' '.$run->share());
         foreach ((new Debrief($run, CoachMode::Hints, Fineness::Sixteenth))->faults as $fault) {
-            expect($fault->isFound && $fault->isPutRight)->toBeTrue($exercise->code->text().' '.$fault->fault->value);
+            expect($fault->isFound && $fault->isPutRight)->toBeTrue(
+                $exercise->code->text().' '.$fault->fault->value,
+            );
         }
     }
 })->with([Level::ClearFigures, Level::RealTape, Level::SomethingWrong]);
@@ -100,16 +116,29 @@ it('tells the truth at the end: what was restored, each height as it stood, what
     $debrief = new Debrief($hands->run, CoachMode::Off, Fineness::Millimetre);
     $hidden = $exercise->hidden;
 
-    expect($debrief->finish->share)->toBe($hidden->share($hands->run->situation()->hitch, [Fault::SoftTyre]))
-        ->and($debrief->faults[0]->fault)->toBe(Fault::SoftTyre)->and($debrief->faults[0]->isFound)->toBeFalse()
-        ->and($debrief->known()[0]->truly)->toBe($debrief->finish->share)
-        ->and(abs($debrief->known()[0]->share->mean() - $debrief->finish->share))->toBeLessThan(0.35)
-        ->and($debrief->lessons()[0]->kind)->toBe(LessonKind::FindFault)->and($debrief->lessons()[0]->fault)->toBe(Fault::SoftTyre)
-        ->and($debrief->lessons())->toHaveCount(3);
+    expect($debrief->finish->share)
+        ->toBe($hidden->share($hands->run->situation()->hitch, [Fault::SoftTyre]))
+        ->and($debrief->faults[0]->fault)
+        ->toBe(Fault::SoftTyre)
+        ->and($debrief->faults[0]->isFound)
+        ->toBeFalse()
+        ->and($debrief->known()[0]->truly)
+        ->toBe($debrief->finish->share)
+        ->and(abs($debrief->known()[0]->share->mean() - $debrief->finish->share))
+        ->toBeLessThan(0.35)
+        ->and($debrief->lessons()[0]->kind)
+        ->toBe(LessonKind::FindFault)
+        ->and($debrief->lessons()[0]->fault)
+        ->toBe(Fault::SoftTyre)
+        ->and($debrief->lessons())
+        ->toHaveCount(3);
     foreach ($hands->run->heights() as $height) {
-        expect($height->rest)->toBe($hidden->height($height->stance, $height->axle, $height->hitch, [Fault::SoftTyre]))
-            ->and(abs($height->read - $height->stood))->toBeLessThanOrEqual(0.5)
-            ->and(abs($height->stood - $height->rest))->toBeLessThanOrEqual(0.25 * $hidden->sticks($height->axle) + 1e-9);
+        expect($height->rest)
+            ->toBe($hidden->height($height->stance, $height->axle, $height->hitch, [Fault::SoftTyre]))
+            ->and(abs($height->read - $height->stood))
+            ->toBeLessThanOrEqual(0.5)
+            ->and(abs($height->stood - $height->rest))
+            ->toBeLessThanOrEqual(0.25 * $hidden->sticks($height->axle) + 1e-9);
     }
 });
 
@@ -134,12 +163,18 @@ it('gives points for what went well and takes them for help', function (): void 
     $hurt->do(Act::look(Yoke\Practice\Act\Place::Brackets));
     $total = static fn (Run $run, CoachMode $coach = CoachMode::Off): int => Points::of($run, $coach, 90.0)->total();
 
-    expect($total($played(0)))->toBe(100)
-        ->and($total($played(3), CoachMode::Hints))->toBe(88, 'four for each hint')
-        ->and($total($played(0), CoachMode::Advice))->toBe(75, 'a quarter for the advice')
-        ->and($total($idle->run))->toBe(0)
-        ->and($total($hurt))->toBe(0)
-        ->and(array_sum(array_map(static fn (PointsPart $part): int => $part->most(), PointsPart::cases())))->toBe(100);
+    expect($total($played(0)))
+        ->toBe(100)
+        ->and($total($played(3), CoachMode::Hints))
+        ->toBe(88, 'four for each hint')
+        ->and($total($played(0), CoachMode::Advice))
+        ->toBe(75, 'a quarter for the advice')
+        ->and($total($idle->run))
+        ->toBe(0)
+        ->and($total($hurt))
+        ->toBe(0)
+        ->and(array_sum(array_map(static fn (PointsPart $part): int => $part->most(), PointsPart::cases())))
+        ->toBe(100);
 });
 
 it('names what the tape was read wrong by', function (array $tapes, LessonKind $lesson): void {
@@ -152,7 +187,9 @@ it('names what the tape was read wrong by', function (array $tapes, LessonKind $
         }
         $run->do(Act::tape(Axle::Front, $run->tape(Axle::Front, $eye)->shown + $off, $eye));
     }
-    (new Hands($run, Fineness::Sixteenth))->hookUp((new Solution($exercise))->best() ?? throw new LogicException('It can be solved.'));
+    (new Hands($run, Fineness::Sixteenth))->hookUp(
+        (new Solution($exercise))->best() ?? throw new LogicException('It can be solved.'),
+    );
     (new Hands($run, Fineness::Sixteenth))->driveOff();
 
     expect((new Debrief($run, CoachMode::Off, Fineness::Sixteenth))->lessons()[0]->kind)->toBe($lesson);
@@ -170,8 +207,12 @@ it('gives no points for what went well before somebody could have been hurt', fu
     $hands->stand(Stance::Dropped);
     $hands->run->do(Act::plain(ActKind::Uncouple));
 
-    expect($read[PointsPart::Reading->value])->toBeGreaterThan(0)->and($hands->run->breach())->not->toBeNull()
-        ->and(Points::of($hands->run, CoachMode::Off, 90.0)->parts)->each->toBe(0);
+    expect($read[PointsPart::Reading->value])
+        ->toBeGreaterThan(0)
+        ->and($hands->run->breach())
+        ->not->toBeNull()
+        ->and(Points::of($hands->run, CoachMode::Off, 90.0)->parts)
+        ->each->toBe(0);
 });
 
 it('counts a height as well read within 1.2 mm of where the edge shows, and no further', function (): void {
@@ -183,5 +224,12 @@ it('counts a height as well read within 1.2 mm of where the edge shows, and no f
 
         return $run->heights()[0]->isClose();
     };
-    expect([$read(0.0), $read(1.1), $read(-1.1), $read(1.4), $read(-1.4), $read(2.9)])->toBe([true, true, true, false, false, false]);
+    expect([$read(0.0), $read(1.1), $read(-1.1), $read(1.4), $read(-1.4), $read(2.9)])->toBe([
+        true,
+        true,
+        true,
+        false,
+        false,
+        false,
+    ]);
 });

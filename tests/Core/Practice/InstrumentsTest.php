@@ -52,10 +52,15 @@ it('moves load between axles and makes none: the bridge shows vehicle and traile
     }
 });
 
-it('misses on the bridge what stands on the jack, and has what sits in the cab', function (Fault $fault, float $more): void {
+it('misses on the bridge what stands on the jack, and has what sits in the cab', function (
+    Fault $fault,
+    float $more,
+): void {
     $run = standing($fault, Stance::Dropped);
     $hidden = $run->exercise->hidden;
-    $on = array_sum($hidden->loads(Stance::Dropped, $run->situation()->hitch, [$fault])) - array_sum($hidden->loads(Stance::Dropped, $run->situation()->hitch, []));
+    $on =
+        array_sum($hidden->loads(Stance::Dropped, $run->situation()->hitch, [$fault])) -
+        array_sum($hidden->loads(Stance::Dropped, $run->situation()->hitch, []));
 
     expect($on)->toEqualWithDelta($more === 0.0 ? -0.35 * $hidden->tongueWeight([]) : $more, 0.01);
 })->with(['weight on the jack' => [Fault::WeightOnJack, 0.0], 'somebody in the cab' => [Fault::SomebodyInCab, 85.0]]);
@@ -65,16 +70,29 @@ it('tells a light tongue on the scale, so that whoever weighs it knows', functio
     $shown = $light->do(Act::plain(ActKind::WeighTongue))->weight->kg['tongue'] ?? 0.0;
     $told = $light->exercise->rig->told->tongueWeight()->value;
 
-    expect(abs($shown / $light->exercise->hidden->tongueWeight([Fault::TongueTooLight]) - 1.0))->toBeLessThan(0.08)->and($shown)->toBeLessThan(0.75 * $told);
+    expect(abs($shown / $light->exercise->hidden->tongueWeight([Fault::TongueTooLight]) - 1.0))
+        ->toBeLessThan(0.08)
+        ->and($shown)
+        ->toBeLessThan(0.75 * $told);
 });
 
 it('learns from what was weighed: the belief knows the tongue closer once it was on the scale', function (): void {
     $closer = 0;
     for ($seed = 0; $seed < 20; $seed++) {
-        $run = new Run((new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::of(Level::RealTape, $seed)));
-        $before = (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation();
+        $run = new Run(
+            (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(ExerciseCode::of(Level::RealTape, $seed)),
+        );
+        $before = (new Belief($run))
+            ->analysis()
+            ->posterior()
+            ->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)
+            ->deviation();
         $run->do(Act::plain(ActKind::WeighTongue));
-        $closer += (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation() < $before ? 1 : 0;
+        $closer +=
+            (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation() <
+            $before
+                ? 1
+                : 0;
     }
 
     expect($closer)->toBe(20);
@@ -91,8 +109,10 @@ it('believes nothing of the hidden truth: the same readings of another rig tell 
     $one = new Belief($read('2-00005-3'));
     $other = new Belief($read('2-00005-3'));
 
-    expect($one->observations())->toEqual($other->observations())
-        ->and(array_map(static fn ($observation): float => $observation->value, $one->observations()))->toBe([850.0, 900.0]);
+    expect($one->observations())
+        ->toEqual($other->observations())
+        ->and(array_map(static fn ($observation): float => $observation->value, $one->observations()))
+        ->toBe([850.0, 900.0]);
 });
 
 it('stands another way each time it is rolled, and the same way for whoever rolls it as often', function (): void {

@@ -14,14 +14,34 @@ use Yoke\Units\Load;
 
 /** What may be, by the field that says it: each rating another number, so that none is taken for its neighbour. */
 const RATED = [
-    'vehicle' => ['front_gawr' => 1501, 'rear_gawr' => 1702, 'vehicle_gvwr' => 3003, 'gcwr' => 5804, 'payload' => 705, 'front_tyre' => 906, 'rear_tyre' => 907, 'receiver_carrying' => 308, 'receiver_distributing' => 609],
-    'trailer' => ['trailer_gvwr' => 3210, 'trailer_gawr' => 2711, 'one_axle_gawr' => 1512, 'trailer_tyre' => 813, 'coupler_gross' => 3514, 'coupler_tongue' => 415],
+    'vehicle' => [
+        'front_gawr' => 1501,
+        'rear_gawr' => 1702,
+        'vehicle_gvwr' => 3003,
+        'gcwr' => 5804,
+        'payload' => 705,
+        'front_tyre' => 906,
+        'rear_tyre' => 907,
+        'receiver_carrying' => 308,
+        'receiver_distributing' => 609,
+    ],
+    'trailer' => [
+        'trailer_gvwr' => 3210,
+        'trailer_gawr' => 2711,
+        'one_axle_gawr' => 1512,
+        'trailer_tyre' => 813,
+        'coupler_gross' => 3514,
+        'coupler_tongue' => 415,
+    ],
     'hitch' => ['bar_rating_low' => 316, 'bar_rating_high' => 517, 'ball_gross' => 3518],
 ];
 
 function ratings(array $weighed = []): RigRatings
 {
-    $values = fn (string $part): SpecificationSheet => new SpecificationSheet([...array_combine(array_map(fn (string $field): string => "{$field}_kg", array_keys(RATED[$part])), RATED[$part]), ...($part === 'vehicle' ? $weighed : [])]);
+    $values = fn (string $part): SpecificationSheet => new SpecificationSheet([
+        ...array_combine(array_map(fn (string $field): string => "{$field}_kg", array_keys(RATED[$part])), RATED[$part]),
+        ...$part === 'vehicle' ? $weighed : [],
+    ]);
 
     return new RigRatings($values('vehicle'), $values('trailer'), $values('hitch'), Described::rig());
 }
@@ -30,19 +50,39 @@ it('takes each rating from its own placard', function (): void {
     $rig = Tests\Core\Estimation\Priors::rig()->likelyRig();
     $ledger = ratings(['front_axle_kg' => 1420, 'rear_axle_kg' => 1180, 'aboard_kg' => 200])->ledger();
     $may = [];
-    foreach ([...$ledger->lines($rig->dropped(), Stance::Dropped, 2), ...$ledger->lines($rig->carried($rig->tensionFor(0.75)), Stance::Carried, 2)] as $line) {
+    foreach (
+        [
+            ...$ledger->lines($rig->dropped(), Stance::Dropped, 2),
+            ...$ledger->lines($rig->carried($rig->tensionFor(0.75)), Stance::Carried, 2),
+        ] as $line
+    ) {
         $may[$line->unlockedBy] = $line->may?->kilograms();
     }
-    foreach (array_diff_key([...RATED['vehicle'], ...RATED['trailer'], ...RATED['hitch']], ['one_axle_gawr' => 0]) as $field => $rating) {
+    foreach (
+        array_diff_key([...RATED['vehicle'], ...RATED['trailer'], ...RATED['hitch']], ['one_axle_gawr' => 0]) as $field => $rating
+    ) {
         expect($may[$field] ?? null)->toEqual($rating, $field);
     }
 });
 
 it('holds a ticket to what each axle, the vehicle and the combination may weigh', function (): void {
     $load = Load::ofKilograms(...);
-    $platforms = array_map(fn (WeighedAxle $axle, float $kilograms): PlatformLoad => new PlatformLoad([$axle], $load($kilograms)), WeighedAxle::cases(), [1320.0, 1720.0, 2700.0]);
+    $platforms = array_map(
+        fn (WeighedAxle $axle, float $kilograms): PlatformLoad => new PlatformLoad([$axle], $load($kilograms)),
+        WeighedAxle::cases(),
+        [1320.0, 1720.0, 2700.0],
+    );
     $ticket = Ticket::of(Stance::Dropped, $platforms, null, $load(10.0));
-    $lines = array_map(fn (RatedLoad $line): array => [$line->key(), $line->carries->kilograms(), $line->may?->kilograms(), $line->unlockedBy, $line->isOutside()], ratings()->ofTicket($ticket));
+    $lines = array_map(
+        fn (RatedLoad $line): array => [
+            $line->key(),
+            $line->carries->kilograms(),
+            $line->may?->kilograms(),
+            $line->unlockedBy,
+            $line->isOutside(),
+        ],
+        ratings()->ofTicket($ticket),
+    );
 
     expect($lines)->toEqual([
         ['front_axle', 1320.0, 1501.0, 'front_gawr', false],
@@ -52,12 +92,18 @@ it('holds a ticket to what each axle, the vehicle and the combination may weigh'
         ['combination', 5740.0, 5804.0, 'gcwr', false],
     ]);
     $alone = Ticket::of(Stance::Alone, array_slice($platforms, 0, 2), null, $load(10.0));
-    expect(array_map(fn (RatedLoad $line): string => $line->key(), ratings()->ofTicket($alone)))->toBe(['front_axle', 'rear_axle', 'vehicle']);
+    expect(array_map(fn (RatedLoad $line): string => $line->key(), ratings()->ofTicket($alone)))->toBe([
+        'front_axle',
+        'rear_axle',
+        'vehicle',
+    ]);
 });
 
 it('adds nothing to what was weighed while nothing else came aboard', function (): void {
     $weighed = ratings(['front_axle_kg' => 1420, 'rear_axle_kg' => 1180, 'aboard_kg' => 200])->weighed();
 
-    expect([$weighed->front?->kilograms(), $weighed->rear?->kilograms(), $weighed->aboard?->kilograms()])->toBe([1420.0, 1180.0, 200.0])
-        ->and(ratings()->weighed()->front)->toBeNull();
+    expect([$weighed->front?->kilograms(), $weighed->rear?->kilograms(), $weighed->aboard?->kilograms()])
+        ->toBe([1420.0, 1180.0, 200.0])
+        ->and(ratings()->weighed()->front)
+        ->toBeNull();
 });

@@ -6,10 +6,17 @@ use Yoke\Service\TorqueDone;
 use Yoke\Service\TorqueFinding;
 use Yoke\Units\Torque;
 
-it('holds a wrench against the data sheet: over-tight is as bad as loose', function (float $sheet, float $wrench, TorqueFinding $finding): void {
+it('holds a wrench against the data sheet: over-tight is as bad as loose', function (
+    float $sheet,
+    float $wrench,
+    TorqueFinding $finding,
+): void {
     $done = new TorqueDone(Torque::ofNewtonMetres($sheet), Torque::ofNewtonMetres($wrench));
 
-    expect($done->finding())->toBe($finding)->and($done->isRight())->toBe($finding === TorqueFinding::Right);
+    expect($done->finding())
+        ->toBe($finding)
+        ->and($done->isRight())
+        ->toBe($finding === TorqueFinding::Right);
 })->with([
     'to the mark' => [205.0, 205.0, TorqueFinding::Right],
     'within a wrench\'s doubt' => [205.0, 190.0, TorqueFinding::Right],

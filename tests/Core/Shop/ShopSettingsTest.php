@@ -15,19 +15,44 @@ use Yoke\Units\Text\Fineness;
 it('is what this program takes for usual as long as nobody chose', function (): void {
     $usual = ShopSettings::of([]);
 
-    expect($usual->policy())->toEqual(new StoppingRules)->and($usual->heightDoubt())->toEqual(new HeightDoubt)->and($usual->priorDoubts())->toEqual(new PriorDoubts)
-        ->and($usual->tolerances())->toEqual(new Tolerances)->and($usual->band())->toEqual(TargetRange::usual())->and($usual->fineness())->toBe(Fineness::Sixteenth)->and($usual->counting())->toBeNull()
-        ->and($usual->contradictions())->toBe([]);
+    expect($usual->policy())
+        ->toEqual(new StoppingRules())
+        ->and($usual->heightDoubt())
+        ->toEqual(new HeightDoubt())
+        ->and($usual->priorDoubts())
+        ->toEqual(new PriorDoubts())
+        ->and($usual->tolerances())
+        ->toEqual(new Tolerances())
+        ->and($usual->band())
+        ->toEqual(TargetRange::usual())
+        ->and($usual->fineness())
+        ->toBe(Fineness::Sixteenth)
+        ->and($usual->counting())
+        ->toBeNull()
+        ->and($usual->contradictions())
+        ->toBe([]);
 });
 
 it('has a setting for each figure that a shop holds to', function (string $group, object $holds): void {
-    $names = array_values(array_filter(array_map(fn (string $key): string => str_starts_with($key, "{$group}.") ? substr($key, strlen($group) + 1) : '', array_keys(ShopSettings::all()))));
+    $names = array_values(
+        array_filter(
+            array_map(
+                fn (string $key): string => str_starts_with($key, "{$group}.") ? substr($key, strlen($group) + 1) : '',
+                array_keys(ShopSettings::all()),
+            ),
+        ),
+    );
     $held = array_keys(get_object_vars($holds));
     sort($names);
     sort($held);
 
     expect($names)->toBe($held);
-})->with(['policy' => ['policy', new StoppingRules], 'doubt' => ['doubt', new HeightDoubt], 'prior' => ['prior', new PriorDoubts], 'tolerance' => ['tolerance', new Tolerances]]);
+})->with([
+    'policy' => ['policy', new StoppingRules()],
+    'doubt' => ['doubt', new HeightDoubt()],
+    'prior' => ['prior', new PriorDoubts()],
+    'tolerance' => ['tolerance', new Tolerances()],
+]);
 
 it('takes each to its ends and no further, and reaches what works by it', function (): void {
     foreach (ShopSettings::all() as $key => $setting) {
@@ -36,7 +61,12 @@ it('takes each to its ends and no further, and reaches what works by it', functi
 
             continue;
         }
-        expect($setting->low)->toBeLessThanOrEqual($setting->default)->and($setting->high)->toBeGreaterThanOrEqual($setting->default)->and($setting->high)->toBeGreaterThan($setting->low, $key);
+        expect($setting->low)
+            ->toBeLessThanOrEqual($setting->default)
+            ->and($setting->high)
+            ->toBeGreaterThanOrEqual($setting->default)
+            ->and($setting->high)
+            ->toBeGreaterThan($setting->low, $key);
         foreach ([$setting->low, $setting->high] as $end) {
             expect(ShopSettings::of([$key => $end])->value($key))->toBe($end);
         }
@@ -46,21 +76,35 @@ it('takes each to its ends and no further, and reaches what works by it', functi
         [$group, $name] = explode('.', $key);
         if ($group === 'backups' || $group === 'day') {
             $chosen = ShopSettings::of([$key => $setting->high]);
-            expect($group === 'day' ? $chosen->ofTheDay($name) : $chosen->ofBackups($name))->toBe((int) $setting->high)->and(ShopSettings::of([$key => $setting->low + 0.5])->isChosen($key))->toBeFalse();
+            expect($group === 'day' ? $chosen->ofTheDay($name) : $chosen->ofBackups($name))
+                ->toBe((int) $setting->high)
+                ->and(ShopSettings::of([$key => $setting->low + 0.5])->isChosen($key))
+                ->toBeFalse();
 
             continue;
         }
         $of = fn (ShopSettings $settings): object => match ($group) {
-            'policy' => $settings->policy(), 'doubt' => $settings->heightDoubt(), 'prior' => $settings->priorDoubts(), 'tolerance' => $settings->tolerances(), default => $settings->band(),
+            'policy' => $settings->policy(),
+            'doubt' => $settings->heightDoubt(),
+            'prior' => $settings->priorDoubts(),
+            'tolerance' => $settings->tolerances(),
+            default => $settings->band(),
         };
-        $near = $setting->kind === SettingKind::Times ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
+        $near =
+            $setting->kind === SettingKind::Times ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
         expect((float) $of(ShopSettings::of([$key => $near]))->{$name})->toEqualWithDelta($near, 1e-12, $key);
     }
 });
 
 it('takes whole times only, and no key that is none', function (): void {
-    expect(ShopSettings::of(['policy.readings' => 2.5])->isChosen('policy.readings'))->toBeFalse()->and(ShopSettings::of(['policy.readings' => 3.0])->policy()->readings)->toBe(3)
-        ->and(ShopSettings::of(['song' => 1.0])->isChosen('song'))->toBeFalse()->and(ShopSettings::of(['counting.counting' => 'working'])->counting())->toBe(Counting::Working);
+    expect(ShopSettings::of(['policy.readings' => 2.5])->isChosen('policy.readings'))
+        ->toBeFalse()
+        ->and(ShopSettings::of(['policy.readings' => 3.0])->policy()->readings)
+        ->toBe(3)
+        ->and(ShopSettings::of(['song' => 1.0])->isChosen('song'))
+        ->toBeFalse()
+        ->and(ShopSettings::of(['counting.counting' => 'working'])->counting())
+        ->toBe(Counting::Working);
 });
 
 it('says what cannot stand beside what', function (array $chosen, array $against): void {
@@ -68,6 +112,9 @@ it('says what cannot stand beside what', function (array $chosen, array $against
 })->with([
     'a range upside down' => [['range.from' => 0.9, 'range.to' => 0.6], ['range.to' => 'range.from']],
     'good enough is surer than sure' => [['policy.sure' => 0.6], ['policy.goodEnough' => 'policy.sure']],
-    'more before than ever' => [['policy.before' => 5.0, 'policy.readings' => 2.0], ['policy.before' => 'policy.readings']],
+    'more before than ever' => [
+        ['policy.before' => 5.0, 'policy.readings' => 2.0],
+        ['policy.before' => 'policy.readings'],
+    ],
     'nothing' => [['range.from' => 0.6, 'range.to' => 0.9], []],
 ]);

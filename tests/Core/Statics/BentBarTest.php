@@ -9,10 +9,18 @@ it('leaves the head along its line and ends where the eye hangs', function (floa
     $bar = new BentBar(720.0, $drop, $bend);
     $slopeAtHead = ($bar->heightAt(0.001) - $bar->heightAt(0.0)) / 0.001;
 
-    expect($bar->heightAt(0.0))->toBe(0.0)
-        ->and($bar->heightAt(720.0))->toEqualWithDelta(-$drop, 1e-9)
-        ->and($slopeAtHead)->toEqualWithDelta(-($drop + $bend) / 720, 1e-4);
-})->with(['straight and level' => [0.0, 0.0], 'tips low, unbent' => [40.0, 0.0], 'bent, parallel' => [0.0, 60.0], 'bent, tips high' => [-20.0, 80.0]]);
+    expect($bar->heightAt(0.0))
+        ->toBe(0.0)
+        ->and($bar->heightAt(720.0))
+        ->toEqualWithDelta(-$drop, 1e-9)
+        ->and($slopeAtHead)
+        ->toEqualWithDelta(-($drop + $bend) / 720, 1e-4);
+})->with([
+    'straight and level' => [0.0, 0.0],
+    'tips low, unbent' => [40.0, 0.0],
+    'bent, parallel' => [0.0, 60.0],
+    'bent, tips high' => [-20.0, 80.0],
+]);
 
 it('gives the eye up by what slope and bend take of the length', function (float $drop, float $bend): void {
     $bar = new BentBar(720.0, $drop, $bend);
@@ -22,7 +30,10 @@ it('gives the eye up by what slope and bend take of the length', function (float
         $taken += $slope ** 2 / 2 / 10;
     }
 
-    expect($bar->eyeDistance())->toEqualWithDelta(720.0 - $taken, 1e-3)->and($bar->eyeDistance())->toBeLessThanOrEqual(720.0);
+    expect($bar->eyeDistance())
+        ->toEqualWithDelta(720.0 - $taken, 1e-3)
+        ->and($bar->eyeDistance())
+        ->toBeLessThanOrEqual(720.0);
 })->with([[0.0, 0.0], [40.0, 0.0], [0.0, 60.0], [-20.0, 80.0], [90.0, 30.0]]);
 
 it('bends as far as its moment says, and sheds no load of the group between its axles', function (): void {
@@ -30,10 +41,14 @@ it('bends as far as its moment says, and sheds no load of the group between its 
         $carried = $rig->carried($tension);
         $loads = $carried->trailerAxleLoads();
 
-        expect($carried->barBend() * $rig->bars()->rate * $rig->bars()->count)->toEqualWithDelta($carried->barLoad(), 1e-6)
-            ->and($rig->dropped()->barBend())->toBe(0.0)
-            ->and(array_sum($loads))->toEqualWithDelta($rig->trailer()->weight - $carried->load, 1e-6)
-            ->and($loads)->toHaveCount(count($rig->trailer()->axles));
+        expect($carried->barBend() * $rig->bars()->rate * $rig->bars()->count)
+            ->toEqualWithDelta($carried->barLoad(), 1e-6)
+            ->and($rig->dropped()->barBend())
+            ->toBe(0.0)
+            ->and(array_sum($loads))
+            ->toEqualWithDelta($rig->trailer()->weight - $carried->load, 1e-6)
+            ->and($loads)
+            ->toHaveCount(count($rig->trailer()->axles));
     }
 });
 

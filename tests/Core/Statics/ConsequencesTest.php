@@ -21,34 +21,48 @@ function lifted(CoupledRig $rig, float $lift): CoupledRig
     );
 }
 
-it('moves next to no load by lifting the rear with bars off, and takes front load back with bars on', function (): void {
-    foreach (RigMaker::random(60) as $i => [$rig]) {
-        if ($i % 5 === 0) {
-            continue;
-        }
-        $tension = $rig->tensionFor(0.9);
-        $up = lifted($rig, 25.0);
-        $tongueMoved = abs($up->dropped()->load - $rig->dropped()->load);
+it(
+    'moves next to no load by lifting the rear with bars off, and takes front load back with bars on',
+    function (): void {
+        foreach (RigMaker::random(60) as $i => [$rig]) {
+            if ($i % 5 === 0) {
+                continue;
+            }
+            $tension = $rig->tensionFor(0.9);
+            $up = lifted($rig, 25.0);
+            $tongueMoved = abs($up->dropped()->load - $rig->dropped()->load);
 
-        expect($up->dropped()->rearRise())->toEqualWithDelta($rig->dropped()->rearRise() + 25.0, 1.0)
-            ->and($tongueMoved)->toBeLessThan(0.04 * $rig->trailer()->tongueWeight)
-            ->and($up->carried($tension)->barLoad())->toBeLessThan($rig->carried($tension)->barLoad())
-            ->and($up->carried($tension)->frontLoad())->toBeLessThan($rig->carried($tension)->frontLoad())
-            ->and($up->carried($tension)->rearLoad())->toBeGreaterThan($rig->carried($tension)->rearLoad());
-    }
-});
+            expect($up->dropped()->rearRise())
+                ->toEqualWithDelta($rig->dropped()->rearRise() + 25.0, 1.0)
+                ->and($tongueMoved)
+                ->toBeLessThan(0.04 * $rig->trailer()->tongueWeight)
+                ->and($up->carried($tension)->barLoad())
+                ->toBeLessThan($rig->carried($tension)->barLoad())
+                ->and($up->carried($tension)->frontLoad())
+                ->toBeLessThan($rig->carried($tension)->frontLoad())
+                ->and($up->carried($tension)->rearLoad())
+                ->toBeGreaterThan($rig->carried($tension)->rearLoad());
+        }
+    },
+);
 
 it('lightens the tongue as the nose of a tall trailer goes up', function (): void {
     foreach (RigMaker::random(60) as $i => [$rig]) {
         if ($i % 5 === 0) {
             continue;
         }
-        $higher = new CoupledRig($rig->vehicle(), $rig->trailer(), new Bars(2, $rig->bars()->rate, $rig->bars()->arm, $rig->bars()->ballOverCoupler + 60.0));
+        $higher = new CoupledRig(
+            $rig->vehicle(),
+            $rig->trailer(),
+            new Bars(2, $rig->bars()->rate, $rig->bars()->arm, $rig->bars()->ballOverCoupler + 60.0),
+        );
         [$low, $high] = [$rig->dropped(), $higher->dropped()];
-        $slope = -$rig->trailer()->weight * $rig->trailer()->cgAboveAxle / $rig->trailer()->ballToAxle;
+        $slope = (-$rig->trailer()->weight * $rig->trailer()->cgAboveAxle) / $rig->trailer()->ballToAxle;
 
-        expect(($high->load - $low->load) / ($high->trailerPitch - $low->trailerPitch))->toEqualWithDelta($slope, 1e-6 * abs($slope))
-            ->and($high->load)->toBeLessThan($low->load);
+        expect(($high->load - $low->load) / ($high->trailerPitch - $low->trailerPitch))
+            ->toEqualWithDelta($slope, 1e-6 * abs($slope))
+            ->and($high->load)
+            ->toBeLessThan($low->load);
     }
 });
 
@@ -59,7 +73,7 @@ it('puts the front below its alone height where both ends are made to squat alik
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;
             $attitude = $rig->carried($middle);
-            $attitude->frontRise() > $attitude->rearRise() ? $low = $middle : $high = $middle;
+            $attitude->frontRise() > $attitude->rearRise() ? ($low = $middle) : ($high = $middle);
         }
         $shares[] = $rig->carried($low)->frontRestored();
     }
@@ -71,12 +85,23 @@ it('puts the front below its alone height where both ends are made to squat alik
 it('holds the height that levelling holds', function (): void {
     foreach (RigMaker::random(20) as [$rig, $tension]) {
         $vehicle = $rig->vehicle();
-        $rear = new CoupledRig(new TowVehicle($vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, INF), $rig->trailer(), $rig->bars());
-        $all = new CoupledRig(new TowVehicle($vehicle->wheelbase, $vehicle->overhang, INF, INF), $rig->trailer(), $rig->bars());
+        $rear = new CoupledRig(
+            new TowVehicle($vehicle->wheelbase, $vehicle->overhang, $vehicle->frontRate, INF),
+            $rig->trailer(),
+            $rig->bars(),
+        );
+        $all = new CoupledRig(
+            new TowVehicle($vehicle->wheelbase, $vehicle->overhang, INF, INF),
+            $rig->trailer(),
+            $rig->bars(),
+        );
 
-        expect(abs($rear->carried($tension)->rearRise()))->toBe(0.0)
-            ->and(abs($all->carried($tension)->frontRise()) + abs($all->carried($tension)->rearRise()))->toBe(0.0)
-            ->and($all->dropped()->frontLoad())->toBeLessThan(0.0);
+        expect(abs($rear->carried($tension)->rearRise()))
+            ->toBe(0.0)
+            ->and(abs($all->carried($tension)->frontRise()) + abs($all->carried($tension)->rearRise()))
+            ->toBe(0.0)
+            ->and($all->dropped()->frontLoad())
+            ->toBeLessThan(0.0);
     }
 });
 
@@ -84,7 +109,12 @@ it('is refused by name where it cannot be', function (Closure $make, string $qua
     try {
         $make();
     } catch (ImpossibleModel $impossible) {
-        expect($impossible->quantity())->toBe($quantity)->and($impossible->expected()->key)->toMatch('/^(model|sheet|rig)\.[a-z_]+$/')->and($impossible->expected()->figures)->toBe([]);
+        expect($impossible->quantity())
+            ->toBe($quantity)
+            ->and($impossible->expected()->key)
+            ->toMatch('/^(model|sheet|rig)\.[a-z_]+$/')
+            ->and($impossible->expected()->figures)
+            ->toBe([]);
 
         return;
     }
@@ -95,12 +125,30 @@ it('is refused by name where it cannot be', function (Closure $make, string $qua
     'an overhang ahead of the axle' => [fn () => new TowVehicle(3700, -1, 12, 9), 'overhang'],
     'a front without springs' => [fn () => new TowVehicle(3700, 1300, 0, 9), 'frontRate'],
     'a rear that is no number' => [fn () => new TowVehicle(3700, 1300, 12, NAN), 'rearRate'],
-    'a trailer of no length' => [fn () => new TowedTrailer(0, 3000, 400, 500, [['offset' => 0.0, 'rate' => 50.0]]), 'ballToAxle'],
-    'a weightless trailer' => [fn () => new TowedTrailer(5000, 0, 400, 500, [['offset' => 0.0, 'rate' => 50.0]]), 'weight'],
-    'a tongue that pulls up' => [fn () => new TowedTrailer(5000, 3000, -1, 500, [['offset' => 0.0, 'rate' => 50.0]]), 'tongueWeight'],
-    'all weight on the tongue' => [fn () => new TowedTrailer(5000, 3000, 3000, 500, [['offset' => 0.0, 'rate' => 50.0]]), 'tongueWeight'],
-    'a centre of gravity out of sight' => [fn () => new TowedTrailer(5000, 3000, 400, INF, [['offset' => 0.0, 'rate' => 50.0]]), 'cgAboveAxle'],
-    'an axle without springs' => [fn () => new TowedTrailer(5000, 3000, 400, 500, [['offset' => 0.0, 'rate' => 0.0]]), 'axles'],
+    'a trailer of no length' => [
+        fn () => new TowedTrailer(0, 3000, 400, 500, [['offset' => 0.0, 'rate' => 50.0]]),
+        'ballToAxle',
+    ],
+    'a weightless trailer' => [
+        fn () => new TowedTrailer(5000, 0, 400, 500, [['offset' => 0.0, 'rate' => 50.0]]),
+        'weight',
+    ],
+    'a tongue that pulls up' => [
+        fn () => new TowedTrailer(5000, 3000, -1, 500, [['offset' => 0.0, 'rate' => 50.0]]),
+        'tongueWeight',
+    ],
+    'all weight on the tongue' => [
+        fn () => new TowedTrailer(5000, 3000, 3000, 500, [['offset' => 0.0, 'rate' => 50.0]]),
+        'tongueWeight',
+    ],
+    'a centre of gravity out of sight' => [
+        fn () => new TowedTrailer(5000, 3000, 400, INF, [['offset' => 0.0, 'rate' => 50.0]]),
+        'cgAboveAxle',
+    ],
+    'an axle without springs' => [
+        fn () => new TowedTrailer(5000, 3000, 400, 500, [['offset' => 0.0, 'rate' => 0.0]]),
+        'axles',
+    ],
     'no bar' => [fn () => new Bars(0, 5, 700, 0), 'count'],
     'bars of butter' => [fn () => new Bars(2, 0, 700, 0), 'rate'],
     'a bar arm of nothing' => [fn () => new Bars(2, 5, 0, 0), 'arm'],

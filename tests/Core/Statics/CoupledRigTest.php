@@ -13,7 +13,9 @@ $cases = [];
 foreach (glob(__DIR__.'/../../fixtures/cases/*.json') ?: [] as $file) {
     $case = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
     foreach ($case['stances'] as $stance) {
-        $cases[$case['name'].', '.(isset($stance['tension_mm']) ? "tension {$stance['tension_mm']} mm" : 'bars off')] = [$case, $stance];
+        $cases[
+            $case['name'].', '.(isset($stance['tension_mm']) ? "tension {$stance['tension_mm']} mm" : 'bars off')
+        ] = [$case, $stance];
     }
 }
 
@@ -43,18 +45,26 @@ it('closes forces and moments on random rigs', function (): void {
         $attitude = $rig->carried($tension);
         $trailer = $rig->trailer();
         $vehicle = $rig->vehicle();
-        $aboutGroup = $attitude->load * $trailer->ballToAxle + $attitude->barMoment
-            - $trailer->tongueWeight * $trailer->ballToAxle
-            + ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $attitude->trailerPitch;
-        $aboutRearAxle = $attitude->frontLoad() * $vehicle->wheelbase - $attitude->barMoment + $attitude->load * $vehicle->overhang;
+        $aboutGroup =
+            $attitude->load * $trailer->ballToAxle +
+            $attitude->barMoment -
+            $trailer->tongueWeight * $trailer->ballToAxle +
+            ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $attitude->trailerPitch;
+        $aboutRearAxle =
+            $attitude->frontLoad() * $vehicle->wheelbase - $attitude->barMoment + $attitude->load * $vehicle->overhang;
         $groupRise = ($attitude->load - $trailer->tongueWeight) / $trailer->groupRate();
         $bend = $tension + $rig->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch);
 
-        expect($attitude->frontLoad() + $attitude->rearLoad() + $attitude->trailerLoad())->toEqualWithDelta($trailer->tongueWeight, 1e-6)
-            ->and($aboutGroup / $trailer->ballToAxle)->toEqualWithDelta(0.0, 1e-6)
-            ->and($aboutRearAxle / $vehicle->wheelbase)->toEqualWithDelta(0.0, 1e-6)
-            ->and(($attitude->ballRise() - $groupRise) / $trailer->ballToAxle)->toEqualWithDelta($attitude->trailerPitch, 1e-9)
-            ->and($attitude->barLoad())->toEqualWithDelta(max(0.0, $rig->bars()->count * $rig->bars()->rate * $bend), 1e-6);
+        expect($attitude->frontLoad() + $attitude->rearLoad() + $attitude->trailerLoad())
+            ->toEqualWithDelta($trailer->tongueWeight, 1e-6)
+            ->and($aboutGroup / $trailer->ballToAxle)
+            ->toEqualWithDelta(0.0, 1e-6)
+            ->and($aboutRearAxle / $vehicle->wheelbase)
+            ->toEqualWithDelta(0.0, 1e-6)
+            ->and(($attitude->ballRise() - $groupRise) / $trailer->ballToAxle)
+            ->toEqualWithDelta($attitude->trailerPitch, 1e-9)
+            ->and($attitude->barLoad())
+            ->toEqualWithDelta(max(0.0, $rig->bars()->count * $rig->bars()->rate * $bend), 1e-6);
     }
 });
 
@@ -64,21 +74,41 @@ it('never puts back less for more tension, and nothing with slack bars', functio
         $sorted = $shares;
         sort($sorted);
 
-        expect($shares)->toBe($sorted)
-            ->and(RigMaker::figures($rig->carried(-1e6)))->toEqual(RigMaker::figures($rig->dropped()))
-            ->and($rig->dropped()->frontRestored())->toEqualWithDelta(0.0, 1e-12);
+        expect($shares)
+            ->toBe($sorted)
+            ->and(RigMaker::figures($rig->carried(-1e6)))
+            ->toEqual(RigMaker::figures($rig->dropped()))
+            ->and($rig->dropped()->frontRestored())
+            ->toEqualWithDelta(0.0, 1e-12);
     }
 });
 
 it('stands as high when all rates and loads are doubled', function (): void {
     foreach (RigMaker::random(50) as [$rig, $tension]) {
         $doubled = new CoupledRig(
-            new TowVehicle($rig->vehicle()->wheelbase, $rig->vehicle()->overhang, 2 * $rig->vehicle()->frontRate, 2 * $rig->vehicle()->rearRate),
-            new TowedTrailer($rig->trailer()->ballToAxle, 2 * $rig->trailer()->weight, 2 * $rig->trailer()->tongueWeight, $rig->trailer()->cgAboveAxle,
-                array_map(fn (array $axle): array => ['offset' => $axle['offset'], 'rate' => 2 * $axle['rate']], $rig->trailer()->axles)),
+            new TowVehicle(
+                $rig->vehicle()->wheelbase,
+                $rig->vehicle()->overhang,
+                2 * $rig->vehicle()->frontRate,
+                2 * $rig->vehicle()->rearRate,
+            ),
+            new TowedTrailer(
+                $rig->trailer()->ballToAxle,
+                2 * $rig->trailer()->weight,
+                2 * $rig->trailer()->tongueWeight,
+                $rig->trailer()->cgAboveAxle,
+                array_map(
+                    fn (array $axle): array => ['offset' => $axle['offset'], 'rate' => 2 * $axle['rate']],
+                    $rig->trailer()->axles,
+                ),
+            ),
             new Bars($rig->bars()->count, 2 * $rig->bars()->rate, $rig->bars()->arm, $rig->bars()->ballOverCoupler),
         );
-        $heights = fn (Attitude $attitude): array => [$attitude->frontRise(), $attitude->rearRise(), $attitude->ballRise()];
+        $heights = fn (Attitude $attitude): array => [
+            $attitude->frontRise(),
+            $attitude->rearRise(),
+            $attitude->ballRise(),
+        ];
 
         foreach ($heights($rig->carried($tension)) as $i => $height) {
             expect($heights($doubled->carried($tension))[$i])->toEqualWithDelta($height, 1e-9);

@@ -20,10 +20,28 @@ final class RigMaker
         ['vehicle' => $vehicle, 'trailer' => $trailer, 'hitch' => $hitch] = $case;
 
         return new CoupledRig(
-            new TowVehicle($vehicle['wheelbase_mm'], $vehicle['overhang_mm'], $vehicle['front_rate_kg_per_mm'] ?? INF, $vehicle['rear_rate_kg_per_mm'] ?? INF),
-            new TowedTrailer($trailer['ball_to_axle_mm'], $trailer['weight_kg'], $trailer['tongue_weight_kg'], $trailer['cg_above_axle_mm'],
-                array_map(fn (array $axle): array => ['offset' => $axle['offset_mm'], 'rate' => $axle['rate_kg_per_mm']], $trailer['axles'])),
-            new Bars($hitch['bars'], $hitch['bar_rate_kg_per_mm'], $hitch['bar_arm_mm'], $hitch['ball_over_coupler_mm']),
+            new TowVehicle(
+                $vehicle['wheelbase_mm'],
+                $vehicle['overhang_mm'],
+                $vehicle['front_rate_kg_per_mm'] ?? INF,
+                $vehicle['rear_rate_kg_per_mm'] ?? INF,
+            ),
+            new TowedTrailer(
+                $trailer['ball_to_axle_mm'],
+                $trailer['weight_kg'],
+                $trailer['tongue_weight_kg'],
+                $trailer['cg_above_axle_mm'],
+                array_map(
+                    fn (array $axle): array => ['offset' => $axle['offset_mm'], 'rate' => $axle['rate_kg_per_mm']],
+                    $trailer['axles'],
+                ),
+            ),
+            new Bars(
+                $hitch['bars'],
+                $hitch['bar_rate_kg_per_mm'],
+                $hitch['bar_arm_mm'],
+                $hitch['ball_over_coupler_mm'],
+            ),
         );
     }
 
@@ -36,14 +54,29 @@ final class RigMaker
             $weight = $random->between(1350, 4300);
             $rate = $random->between(32, 80);
             $spread = $random->between(350, 475);
-            $axles = $i % 5 === 0
-                ? [['offset' => $spread, 'rate' => $rate / 2], ['offset' => -$spread, 'rate' => $rate / 2]]
-                : [['offset' => 0.0, 'rate' => $rate]];
-            $rigs[] = [new CoupledRig(
-                new TowVehicle($random->between(2900, 4100), $random->between(1150, 1750), $random->between(7, 22), $random->between(7, 16)),
-                new TowedTrailer($random->between(3800, 6400), $weight, $weight * $random->between(0.10, 0.15), $random->between(200, 760), $axles),
-                new Bars(2, $random->between(2.5, 8), $random->between(600, 790), $random->between(0, 45)),
-            ), $random->between(-60, 80)];
+            $axles =
+                $i % 5 === 0
+                    ? [['offset' => $spread, 'rate' => $rate / 2], ['offset' => -$spread, 'rate' => $rate / 2]]
+                    : [['offset' => 0.0, 'rate' => $rate]];
+            $rigs[] = [
+                new CoupledRig(
+                    new TowVehicle(
+                        $random->between(2900, 4100),
+                        $random->between(1150, 1750),
+                        $random->between(7, 22),
+                        $random->between(7, 16),
+                    ),
+                    new TowedTrailer(
+                        $random->between(3800, 6400),
+                        $weight,
+                        $weight * $random->between(0.1, 0.15),
+                        $random->between(200, 760),
+                        $axles,
+                    ),
+                    new Bars(2, $random->between(2.5, 8), $random->between(600, 790), $random->between(0, 45)),
+                ),
+                $random->between(-60, 80),
+            ];
         }
 
         return $rigs;

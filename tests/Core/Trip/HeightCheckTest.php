@@ -10,7 +10,9 @@ use Yoke\Trip\TripOutcome;
 
 function checkOf(float $front, float $rear): HeightCheck
 {
-    return new HeightCheck(new TripEntry(TripOutcome::Stays, [], 0.0, 0.9, 0.75, new TongueShare(0.12), $front, $rear, []));
+    return new HeightCheck(
+        new TripEntry(TripOutcome::Stays, [], 0.0, 0.9, 0.75, new TongueShare(0.12), $front, $rear, []),
+    );
 }
 
 it('says what two heights mean, by where each stands', function (int $front, int $rear, HeightFinding $finding): void {
@@ -27,7 +29,11 @@ it('says what two heights mean, by where each stands', function (int $front, int
     'both high' => [1, 1, HeightFinding::Otherwise],
 ]);
 
-it('holds heights against those that the load should give, not against the card', function (float $front, float $rear, HeightFinding $finding): void {
+it('holds heights against those that the load should give, not against the card', function (
+    float $front,
+    float $rear,
+    HeightFinding $finding,
+): void {
     // With this load the front should stand 4 mm higher than on the card, the rear 12 mm lower.
     expect(checkOf(4.0, -12.0)->finding($front, $rear))->toBe($finding);
 })->with([

@@ -27,7 +27,10 @@ it('writes out what is called as whole inches and sixteenths', function (string 
 it('means the sixteenths of an inch, all sixteen of them and no more', function (): void {
     $parser = new LengthParser(LengthUnit::Inch);
     foreach (range(1, 15) as $sixteenths) {
-        expect($parser->parse(CalledSixteenths::written("38 {$sixteenths}"))->length()->inches())->toEqualWithDelta(38 + $sixteenths / 16, 1e-12);
+        expect($parser->parse(CalledSixteenths::written("38 {$sixteenths}"))->length()->inches())->toEqualWithDelta(
+            38 + $sixteenths / 16,
+            1e-12,
+        );
     }
     expect(fn () => $parser->parse(CalledSixteenths::written('38 16')))->toThrow(UnreadableLength::class);
 });

@@ -10,8 +10,10 @@ use Yoke\Units\Text\LengthParser;
 it('reads what people type from a tape', function (string $typed, LengthUnit $default, float $millimetres): void {
     $read = (new LengthParser($default))->parse($typed);
 
-    expect($read->length()->millimetres())->toEqualWithDelta($millimetres, 1e-9)
-        ->and($read->typed())->toBe($typed);
+    expect($read->length()->millimetres())
+        ->toEqualWithDelta($millimetres, 1e-9)
+        ->and($read->typed())
+        ->toBe($typed);
 })->with([
     'a mixed fraction' => ['38 1/2', LengthUnit::Inch, 977.9],
     'a fraction is inches even where millimetres are the habit' => ['38 1/2', LengthUnit::Millimetre, 977.9],
@@ -43,8 +45,10 @@ it('refuses everything else with a sentence and keeps the text', function (strin
     try {
         (new LengthParser(LengthUnit::Inch))->parse($typed);
     } catch (UnreadableLength $refused) {
-        expect($refused->getMessage())->toBe("length.{$expected}")
-            ->and($refused->typed())->toBe($typed);
+        expect($refused->getMessage())
+            ->toBe("length.{$expected}")
+            ->and($refused->typed())
+            ->toBe($typed);
 
         return;
     }
@@ -71,10 +75,36 @@ it('refuses everything else with a sentence and keeps the text', function (strin
 
 it('never answers malformed text with anything but a length or a sentence', function (): void {
     mt_srand(7);
-    $pieces = ['3', '38', '1/2', '/', '-', '+', ' ', '.', ',', '"', "'", 'mm', 'cm', 'in', 'ft', 'e', '½', '0', '17/16', "\0", '−', '٣'];
+    $pieces = [
+        '3',
+        '38',
+        '1/2',
+        '/',
+        '-',
+        '+',
+        ' ',
+        '.',
+        ',',
+        '"',
+        "'",
+        'mm',
+        'cm',
+        'in',
+        'ft',
+        'e',
+        '½',
+        '0',
+        '17/16',
+        "\0",
+        '−',
+        '٣',
+    ];
     $read = 0;
     for ($i = 0; $i < 4000; $i++) {
-        $typed = implode('', array_map(fn (): string => $pieces[mt_rand(0, count($pieces) - 1)], range(1, mt_rand(1, 6))));
+        $typed = implode(
+            '',
+            array_map(fn (): string => $pieces[mt_rand(0, count($pieces) - 1)], range(1, mt_rand(1, 6))),
+        );
         try {
             expect(is_finite((new LengthParser(LengthUnit::Inch))->parse($typed)->length()->millimetres()))->toBeTrue();
             $read++;

@@ -37,34 +37,51 @@ it('comes back from every unit as it went in', function (float $amount): void {
 })->with('amounts');
 
 it('holds the exact conversions', function (): void {
-    expect(Length::ofInches(1)->millimetres())->toBe(25.4)
-        ->and(Load::ofPounds(1)->kilograms())->toBe(0.45359237)
-        ->and(Torque::ofPoundFeet(1)->newtonMetres())->toBe(1.3558179483)
-        ->and(Length::of(1, LengthUnit::Foot)->inches())->toEqualWithDelta(12.0, 1e-12);
+    expect(Length::ofInches(1)->millimetres())
+        ->toBe(25.4)
+        ->and(Load::ofPounds(1)->kilograms())
+        ->toBe(0.45359237)
+        ->and(Torque::ofPoundFeet(1)->newtonMetres())
+        ->toBe(1.3558179483)
+        ->and(Length::of(1, LengthUnit::Foot)->inches())
+        ->toEqualWithDelta(12.0, 1e-12);
 });
 
 it('adds and compares without changing what it is made of', function (): void {
     $long = Length::ofMillimetres(980);
     $short = Length::ofMillimetres(955);
 
-    expect($long->minus($short)->millimetres())->toBe(25.0)
-        ->and($short->minus($long)->isNegative())->toBeTrue()
-        ->and($short->isLessThan($long))->toBeTrue()
-        ->and($long->isGreaterThan($short))->toBeTrue()
-        ->and($short->plus($long)->times(0.5)->millimetres())->toBe(967.5)
-        ->and($short->minus($long)->absolute()->millimetres())->toBe(25.0)
-        ->and($long->millimetres())->toBe(980.0);
+    expect($long->minus($short)->millimetres())
+        ->toBe(25.0)
+        ->and($short->minus($long)->isNegative())
+        ->toBeTrue()
+        ->and($short->isLessThan($long))
+        ->toBeTrue()
+        ->and($long->isGreaterThan($short))
+        ->toBeTrue()
+        ->and($short->plus($long)->times(0.5)->millimetres())
+        ->toBe(967.5)
+        ->and($short->minus($long)->absolute()->millimetres())
+        ->toBe(25.0)
+        ->and($long->millimetres())
+        ->toBe(980.0);
 });
 
 it('is never infinite', function (float $endless): void {
     Length::ofMillimetres($endless);
-})->with([INF, -INF, NAN])->throws(NotFinite::class);
+})
+    ->with([INF, -INF, NAN])
+    ->throws(NotFinite::class);
 
-it('prints to the nearest step in lowest terms', function (Fineness $fineness, float $millimetres, string $printed): void {
+it('prints to the nearest step in lowest terms', function (
+    Fineness $fineness,
+    float $millimetres,
+    string $printed,
+): void {
     expect((new LengthPrinter($fineness))->nearest(Length::ofMillimetres($millimetres)))->toBe($printed);
 })->with([
     'sixteenths' => [Fineness::Sixteenth, 977.9, '38 1/2 in'],
-    'just past a half step' => [Fineness::Sixteenth, 977.9 + 0.80, '38 9/16 in'],
+    'just past a half step' => [Fineness::Sixteenth, 977.9 + 0.8, '38 9/16 in'],
     'just before a half step' => [Fineness::Sixteenth, 977.9 + 0.78, '38 1/2 in'],
     'eighths' => [Fineness::Eighth, 979.4, '38 1/2 in'],
     'thirty-seconds' => [Fineness::ThirtySecond, 978.7, '38 17/32 in'],
@@ -83,8 +100,10 @@ it('reads back what it prints, to half a step', function (Fineness $fineness): v
         $length = Length::ofMillimetres(mt_rand(-20_000_000, 20_000_000) / 10_000);
         $back = $parser->parse($printer->nearest($length))->length();
 
-        expect(abs($back->minus($length)->millimetres()))->toBeLessThanOrEqual($fineness->step()->millimetres() / 2 + 1e-9)
-            ->and($printer->nearest($back))->toBe($printer->nearest($length));
+        expect(abs($back->minus($length)->millimetres()))
+            ->toBeLessThanOrEqual($fineness->step()->millimetres() / 2 + 1e-9)
+            ->and($printer->nearest($back))
+            ->toBe($printer->nearest($length));
     }
 })->with(Fineness::cases());
 
@@ -94,20 +113,29 @@ it('shows a person their own text, or the same height in their unit', function (
     $fraction = (new LengthParser(LengthUnit::Millimetre))->parse('38-1/2"');
     $bare = (new LengthParser(LengthUnit::Millimetre))->parse('978');
 
-    expect($fraction->shownTo($inches))->toBe('38-1/2"')
-        ->and($fraction->shownTo($metric))->toBe('978 mm')
-        ->and($bare->shownTo($metric))->toBe('978')
-        ->and($bare->shownTo($inches))->toBe('38 1/2 in');
+    expect($fraction->shownTo($inches))
+        ->toBe('38-1/2"')
+        ->and($fraction->shownTo($metric))
+        ->toBe('978 mm')
+        ->and($bare->shownTo($metric))
+        ->toBe('978')
+        ->and($bare->shownTo($inches))
+        ->toBe('38 1/2 in');
 });
 
 it('names its rounding and never prints less doubt than there is', function (): void {
     $printer = new LengthPrinter(Fineness::Sixteenth);
 
-    expect($printer->fineness()->value)->toBe('1/16 in')
-        ->and($printer->doubt(Length::ofMillimetres(0.3)))->toBe("±\u{A0}1/16 in")
-        ->and($printer->doubt(Length::ofMillimetres(2.0)))->toBe("±\u{A0}1/8 in")
-        ->and($printer->change(Length::ofMillimetres(11)))->toBe('+7/16 in')
-        ->and($printer->change(Length::ofMillimetres(-11)))->toBe('−7/16 in');
+    expect($printer->fineness()->value)
+        ->toBe('1/16 in')
+        ->and($printer->doubt(Length::ofMillimetres(0.3)))
+        ->toBe("±\u{A0}1/16 in")
+        ->and($printer->doubt(Length::ofMillimetres(2.0)))
+        ->toBe("±\u{A0}1/8 in")
+        ->and($printer->change(Length::ofMillimetres(11)))
+        ->toBe('+7/16 in')
+        ->and($printer->change(Length::ofMillimetres(-11)))
+        ->toBe('−7/16 in');
 });
 
 it('reads weights', function (string $typed, float $kilograms): void {
@@ -122,14 +150,24 @@ it('reads weights', function (string $typed, float $kilograms): void {
 
 it('refuses what is no weight', function (string $typed): void {
     (new LoadParser(LoadUnit::Pound))->parse($typed);
-})->with(['', 'heavy', '3e9', '12 stone', '1 000 000 000 kg', '3100 mm'])->throws(UnreadableLoad::class, 'load.');
+})
+    ->with(['', 'heavy', '3e9', '12 stone', '1 000 000 000 kg', '3100 mm'])
+    ->throws(UnreadableLoad::class, 'load.');
 
-it('reads pressures and torques as people type them', function (string $typed, PressureUnit|TorqueUnit $unit, float $canonical, string $printed): void {
+it('reads pressures and torques as people type them', function (
+    string $typed,
+    PressureUnit|TorqueUnit $unit,
+    float $canonical,
+    string $printed,
+): void {
     $read = $unit->parse($typed);
 
-    expect($read instanceof Torque ? $read->newtonMetres() : $read->kilopascals())->toEqualWithDelta($canonical, 1e-6)
-        ->and($unit->nearest($read))->toBe($printed)
-        ->and($unit->nearest($unit->parse($printed)))->toBe($printed);
+    expect($read instanceof Torque ? $read->newtonMetres() : $read->kilopascals())
+        ->toEqualWithDelta($canonical, 1e-6)
+        ->and($unit->nearest($read))
+        ->toBe($printed)
+        ->and($unit->nearest($unit->parse($printed)))
+        ->toBe($printed);
 })->with([
     'bare psi' => ['35', PressureUnit::PoundPerSquareInch, 241.316505, '35 psi'],
     'bare kPa' => ['240', PressureUnit::Kilopascal, 240.0, '240 kPa'],
@@ -143,9 +181,22 @@ it('reads pressures and torques as people type them', function (string $typed, P
 it('reads every way a torque is written on a data sheet', function (string $typed, float $newtonMetres): void {
     expect(TorqueUnit::PoundFoot->parse($typed)->newtonMetres())->toEqualWithDelta($newtonMetres, 1e-6);
 })->with([
-    ['65 lb·ft', 88.1281666], ['65 lb-ft', 88.1281666], ['65 ft-lb', 88.1281666], ['65 ft lbs', 88.1281666], ['65 ft. lbs.', 88.1281666], ['65ft-lbs', 88.1281666],
-    ['65 lbf·ft', 88.1281666], ['65 lbs-ft', 88.1281666], ['65 foot pounds', 88.1281666], ['65 ft⋅lb', 88.1281666], ['65', 88.1281666],
-    ['90 N·m', 90.0], ['90 Nm', 90.0], ['90 N-m', 90.0], ['90 N m', 90.0], ['90 newton metres', 90.0],
+    ['65 lb·ft', 88.1281666],
+    ['65 lb-ft', 88.1281666],
+    ['65 ft-lb', 88.1281666],
+    ['65 ft lbs', 88.1281666],
+    ['65 ft. lbs.', 88.1281666],
+    ['65ft-lbs', 88.1281666],
+    ['65 lbf·ft', 88.1281666],
+    ['65 lbs-ft', 88.1281666],
+    ['65 foot pounds', 88.1281666],
+    ['65 ft⋅lb', 88.1281666],
+    ['65', 88.1281666],
+    ['90 N·m', 90.0],
+    ['90 Nm', 90.0],
+    ['90 N-m', 90.0],
+    ['90 N m', 90.0],
+    ['90 newton metres', 90.0],
 ]);
 
 it('says what a pressure or a torque was expected to be', function (string $typed): void {
@@ -162,15 +213,23 @@ it('says what a pressure or a torque was expected to be', function (string $type
 })->with(['', 'tight', '-35', '35 mm', '1e9', '3 5', '35 psi bar']);
 
 it('has a pound that is the pound, both ways', function (): void {
-    expect(Yoke\Units\Load::ofPounds(1)->kilograms())->toBe(0.45359237)
-        ->and(Yoke\Units\Load::ofPounds(100_000)->kilograms())->toEqualWithDelta(45_359.237, 1e-9)
-        ->and(Yoke\Units\Load::ofKilograms(0.45359237)->pounds())->toBe(1.0)
-        ->and((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Kilogram))->parse('1000 lb')->kilograms())->toEqualWithDelta(453.59237, 1e-9);
+    expect(Yoke\Units\Load::ofPounds(1)->kilograms())
+        ->toBe(0.45359237)
+        ->and(Yoke\Units\Load::ofPounds(100_000)->kilograms())
+        ->toEqualWithDelta(45_359.237, 1e-9)
+        ->and(Yoke\Units\Load::ofKilograms(0.45359237)->pounds())
+        ->toBe(1.0)
+        ->and((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Kilogram))->parse('1000 lb')->kilograms())
+        ->toEqualWithDelta(453.59237, 1e-9);
 });
 
 it('says in which unit a load was typed', function (string $typed, LoadUnit $unit): void {
     expect((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Pound))->unitOf($typed))->toBe($unit);
 })->with([
-    'its own' => ['1450', Yoke\Units\LoadUnit::Pound], 'kilograms' => ['1450 kg', Yoke\Units\LoadUnit::Kilogram], 'pounds' => ['3200 lbs', Yoke\Units\LoadUnit::Pound],
-    'tonnes' => ['3,1 t', Yoke\Units\LoadUnit::Tonne], 'no load' => ['albatross', Yoke\Units\LoadUnit::Pound], 'kilograms beside a lb' => ['12 kg lb', Yoke\Units\LoadUnit::Pound],
+    'its own' => ['1450', Yoke\Units\LoadUnit::Pound],
+    'kilograms' => ['1450 kg', Yoke\Units\LoadUnit::Kilogram],
+    'pounds' => ['3200 lbs', Yoke\Units\LoadUnit::Pound],
+    'tonnes' => ['3,1 t', Yoke\Units\LoadUnit::Tonne],
+    'no load' => ['albatross', Yoke\Units\LoadUnit::Pound],
+    'kilograms beside a lb' => ['12 kg lb', Yoke\Units\LoadUnit::Pound],
 ]);

@@ -8,7 +8,10 @@ use DOMDocument;
 use DOMElement;
 use DOMXPath;
 
-/** What was answered to each question about one job, by whom: pages by their marked figures, files and interface by their fields. */
+/**
+ * What was answered to each question about one job, by whom: pages by their marked figures, files and interface by
+ * their fields.
+ */
 final class Answers
 {
     /** @var array<string, array<string, list<string>>> by question, by who answered it */
@@ -17,7 +20,7 @@ final class Answers
     /** Takes the figures that a page marks. */
     public function page(string $where, string $html, ?int $ofJob = null): void
     {
-        $page = new DOMDocument;
+        $page = new DOMDocument();
         @$page->loadHTML('<?xml encoding="UTF-8">'.$html);
         $path = new DOMXPath($page);
         $within = $ofJob === null ? '' : "//*[@data-of-job='{$ofJob}']";
@@ -49,7 +52,10 @@ final class Answers
             }
             foreach ($all as $i => [$where, $answer]) {
                 foreach (array_slice($all, $i + 1) as [$elsewhere, $other]) {
-                    $pairs = $answer === $other ? $pairs : [...$pairs, "{$question}: {$where} says '{$answer}', {$elsewhere} '{$other}'"];
+                    $pairs =
+                        $answer === $other
+                            ? $pairs
+                            : [...$pairs, "{$question}: {$where} says '{$answer}', {$elsewhere} '{$other}'"];
                 }
             }
         }
@@ -71,6 +77,8 @@ final class Answers
         }
         $carries = $path->query('.//*[@data-carries]', $figure);
 
-        return $figure->getAttribute('data-state').', '.($carries === false ? '' : (string) $carries->item(0)?->textContent);
+        return $figure->getAttribute('data-state').
+            ', '.
+            ($carries === false ? '' : (string) $carries->item(0)?->textContent);
     }
 }

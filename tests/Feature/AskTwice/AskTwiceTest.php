@@ -16,12 +16,23 @@ use Yoke\Probability\Normal;
 
 /* Whatever two pages, a card, a file or the interface say of one job is the same. */
 
-const WHERE_ONE_LOOKS = ['bars-up?show=rig', 'bars-up?show=methods', 'diagnosis', 'take-over', 'weigh', 'loads', 'brief', 'plan', 'card', 'prove'];
+const WHERE_ONE_LOOKS = [
+    'bars-up?show=rig',
+    'bars-up?show=methods',
+    'diagnosis',
+    'take-over',
+    'weigh',
+    'loads',
+    'brief',
+    'plan',
+    'card',
+    'prove',
+];
 
 /** Asks every page, the card, the file and the interface about a job. */
 function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
 {
-    $answers = new Answers;
+    $answers = new Answers();
     $get = static function (string $page, array $headers = []) use ($case): string {
         app()->forgetScopedInstances();
 
@@ -32,18 +43,45 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
     }
     $answers->page('yard', $get('/'), $job->id);
     $answers->page('history', $get("/log/{$job->rig_id}"), $job->id);
-    $verdict = static fn (?string $key): string => $key === null ? '' : VerdictWords::verdict(Yoke\Method\Verdict::from($key));
+    $verdict = static fn (?string $key): string => $key === null
+        ? ''
+        : VerdictWords::verdict(Yoke\Method\Verdict::from($key));
     $file = json_decode($get("/jobs/{$job->id}/job.json"), true, flags: JSON_THROW_ON_ERROR)['analysis'];
-    $json = json_decode($get("/api/v1/jobs/{$job->id}", ['Authorization' => "Bearer {$token}"]), true, flags: JSON_THROW_ON_ERROR)['data'];
-    foreach (['file' => [$file['front_restored']['value'] ?? null, $file['front_restored']['sd'] ?? null, $file['verdict']], 'interface' => [$json['verdict']['restored'] ?? null, $json['verdict']['doubt'] ?? null, $json['verdict']['verdict'] ?? null]] as $where => [$value, $doubt, $says]) {
+    $json = json_decode(
+        $get("/api/v1/jobs/{$job->id}", ['Authorization' => "Bearer {$token}"]),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    )['data'];
+    foreach (
+        [
+            'file' => [
+                $file['front_restored']['value'] ?? null,
+                $file['front_restored']['sd'] ?? null,
+                $file['verdict'],
+            ],
+            'interface' => [
+                $json['verdict']['restored'] ?? null,
+                $json['verdict']['doubt'] ?? null,
+                $json['verdict']['verdict'] ?? null,
+            ],
+        ] as $where => [$value, $doubt, $says]
+    ) {
         if ($value !== null) {
             $answers->take($where, 'share', VerdictWords::share(Normal::of($value, $doubt)));
             $answers->take($where, 'verdict', $verdict($says));
         }
     }
     if (isset($file['move']['setting'], $json['next'])) {
-        $answers->take('file', 'next setting', json_encode($file['move']['setting']).round($file['move']['chance'], 3));
-        $answers->take('interface', 'next setting', json_encode($json['next']['setting']).round($json['next']['chance'], 3));
+        $answers->take(
+            'file',
+            'next setting',
+            json_encode($file['move']['setting']).round($file['move']['chance'], 3),
+        );
+        $answers->take(
+            'interface',
+            'next setting',
+            json_encode($json['next']['setting']).round($json['next']['chance'], 3),
+        );
     }
 
     return $answers;
@@ -66,7 +104,10 @@ it('says of each demo job one figure of each thing, on every page, card, file an
     foreach (Job::query()->get() as $job) {
         $answers = answersOf($this, $job, $token);
         $asked += $answers->askedTwice();
-        array_push($differing, ...array_map(static fn (string $pair): string => "{$job->title}, {$pair}", $answers->differing()));
+        array_push(
+            $differing,
+            ...array_map(static fn (string $pair): string => "{$job->title}, {$pair}", $answers->differing()),
+        );
     }
 
     expect($differing)->toBe([])->and($asked)->toBeGreaterThan(30);
@@ -79,7 +120,13 @@ it('says one figure of each thing of jobs drawn at random, whatever was read of 
     for ($drawn = 1; $drawn <= 4; $drawn++) {
         app()->forgetScopedInstances();
         $job = (new DrawnJob($this, $random))->in($state);
-        array_push($differing, ...array_map(static fn (string $pair): string => "{$state} {$drawn}, {$pair}", answersOf($this, $job, $token)->differing()));
+        array_push(
+            $differing,
+            ...array_map(
+                static fn (string $pair): string => "{$state} {$drawn}, {$pair}",
+                answersOf($this, $job, $token)->differing(),
+            ),
+        );
     }
 
     expect($differing)->toBe([]);

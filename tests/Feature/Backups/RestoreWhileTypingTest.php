@@ -21,7 +21,9 @@ it('loses nothing that was acknowledged while four people type through a restore
     DB::disconnect('shop');
     $typists = [];
     foreach ([['front', 'alone'], ['rear', 'alone'], ['front', 'dropped'], ['rear', 'dropped']] as [$field, $station]) {
-        $typists[] = Process::env(['DB_DATABASE' => $this->shop->database, 'APP_ENV' => 'testing'])->timeout(120)->start([PHP_BINARY, __DIR__.'/typist.php', $field, $station, "{$this->shop->folder}/enough"]);
+        $typists[] = Process::env(['DB_DATABASE' => $this->shop->database, 'APP_ENV' => 'testing'])
+            ->timeout(120)
+            ->start([PHP_BINARY, __DIR__.'/typist.php', $field, $station, "{$this->shop->folder}/enough"]);
     }
     for ($tries = 0; $tries < 1200 && DB::table('readings')->count() < 20; $tries++) {
         usleep(50_000);
@@ -38,19 +40,30 @@ it('loses nothing that was acknowledged while four people type through a restore
     BackupFile::open($kept)->unpack("{$this->shop->folder}/kept.sqlite", '');
     $keptCopy = new SQLite3("{$this->shop->folder}/kept.sqlite", SQLITE3_OPEN_READONLY);
     $before = [];
-    for ($rows = $keptCopy->query('SELECT stance || axle || typed AS reading FROM readings'); is_array($row = $rows->fetchArray());) {
+    for (
+        $rows = $keptCopy->query('SELECT stance || axle || typed AS reading FROM readings');
+        is_array($row = $rows->fetchArray());
+
+    ) {
         $before[] = $row['reading'];
     }
     $keptCopy->close();
     $now = DB::table('readings')->selectRaw('stance || axle || typed AS reading')->pluck('reading')->all();
     $inBoth = array_intersect($before, $now);
-    expect(count($acknowledged[1]))->toBe(count($before) + count($now), "what was acknowledged, and what is kept: {$said}")
-        ->and($inBoth)->toBe([])->and(count($before))->toBeGreaterThanOrEqual(20)->and(count($now))->toBeGreaterThan(3, 'typing went on')
-        ->and(DB::scalar('PRAGMA integrity_check'))->toBe('ok');
+    expect(count($acknowledged[1]))
+        ->toBe(count($before) + count($now), "what was acknowledged, and what is kept: {$said}")
+        ->and($inBoth)
+        ->toBe([])
+        ->and(count($before))
+        ->toBeGreaterThanOrEqual(20)
+        ->and(count($now))
+        ->toBeGreaterThan(3, 'typing went on')
+        ->and(DB::scalar('PRAGMA integrity_check'))
+        ->toBe('ok');
 });
 
 it('waits for whoever writes, lets nobody begin, and opens again', function (): void {
-    $gate = new WritingGate;
+    $gate = new WritingGate();
     $inside = 'nothing';
     expect($gate->write(fn (): string => 'written'))->toBe('written');
     $gate->closed(function () use ($gate, &$inside): void {
@@ -63,8 +76,13 @@ it('waits for whoever writes, lets nobody begin, and opens again', function (): 
     expect($inside)->toBe('stopped')->and($gate->write(fn (): string => 'written'))->toBe('written');
 
     touch("{$this->shop->database}.restoring");
-    $this->post("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])->assertStatus(503)->assertHeader('Retry-After', '5')->assertSee('A backup is being restored.');
-    $this->postJson("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])->assertStatus(503)->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'Nothing was saved'));
+    $this->post("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])
+        ->assertStatus(503)
+        ->assertHeader('Retry-After', '5')
+        ->assertSee('A backup is being restored.');
+    $this->postJson("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])
+        ->assertStatus(503)
+        ->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'Nothing was saved'));
     $this->get('/')->assertOk();
     touch("{$this->shop->database}.restoring", time() - 3600);
     $this->postJson("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])->assertOk();

@@ -27,7 +27,9 @@ beforeEach(function (): void {
         $this->actingAs(User::query()->where('email', $this->ibby->email)->firstOrFail());
         $this->withSession(['auth.password_confirmed_at' => time()]);
     };
-    $this->lets = fn (string $token): bool => $this->getJson('/api/v1/jobs', ['Authorization' => "Bearer {$token}"])->getStatusCode() === 200;
+    $this->lets = fn (string $token): bool => $this->getJson('/api/v1/jobs', [
+        'Authorization' => "Bearer {$token}",
+    ])->getStatusCode() === 200;
     $this->feeds = fn (string $secret): bool => $this->get("/calendar/{$secret}.ics")->getStatusCode() === 200;
 });
 
@@ -36,7 +38,13 @@ afterEach(fn () => $this->shop->close());
 it('brings back nothing that was revoked: token, calendar, private link', function (): void {
     $token = ApiToken::issue($this->ibby, 'The gate', [ApiRight::ReadJobs]);
     $calendar = CalendarLink::issue($this->ibby);
-    $card = CardLink::query()->create(['job_id' => $this->shop->job->id, 'token' => str_repeat('c', 40), 'user_id' => $this->ibby->id, 'made_at' => now(), 'ends_at' => now()->addYear()]);
+    $card = CardLink::query()->create([
+        'job_id' => $this->shop->job->id,
+        'token' => str_repeat('c', 40),
+        'user_id' => $this->ibby->id,
+        'made_at' => now(),
+        'ends_at' => now()->addYear(),
+    ]);
     $stays = ApiToken::issue($this->ibby, 'Another', [ApiRight::ReadJobs]);
     expect(($this->lets)($token))->toBeTrue()->and(($this->feeds)($calendar))->toBeTrue();
     $monday = $this->shop->backups->make();
@@ -46,10 +54,20 @@ it('brings back nothing that was revoked: token, calendar, private link', functi
     $this->post("/jobs/{$this->shop->job->id}/card/links/{$card->id}/revoke");
 
     $this->post('/shop/restore', ['name' => basename($monday)]);
-    $this->get('/shop/restore')->assertSee('What stays ended')->assertSee('1 token for programs, revoked')->assertSee('1 calendar address, revoked')->assertSee('1 private link of an owner, revoked');
+    $this->get('/shop/restore')
+        ->assertSee('What stays ended')
+        ->assertSee('1 token for programs, revoked')
+        ->assertSee('1 calendar address, revoked')
+        ->assertSee('1 private link of an owner, revoked');
     ($this->restore)($monday);
-    expect(($this->lets)($token))->toBeFalse()->and(($this->lets)($stays))->toBeTrue()->and(($this->feeds)($calendar))->toBeFalse()
-        ->and(CardLink::query()->sole()->isOpen())->toBeFalse();
+    expect(($this->lets)($token))
+        ->toBeFalse()
+        ->and(($this->lets)($stays))
+        ->toBeTrue()
+        ->and(($this->feeds)($calendar))
+        ->toBeFalse()
+        ->and(CardLink::query()->sole()->isOpen())
+        ->toBeFalse();
 });
 
 it('remembers what was revoked through a backup that knew nothing of it', function (): void {
@@ -60,7 +78,10 @@ it('remembers what was revoked through a backup that knew nothing of it', functi
     ($this->restore)($sunday);
     expect(ApiToken::query()->count())->toBe(0);
     ($this->restore)($monday);
-    expect(ApiToken::query()->count())->toBe(1)->and(($this->lets)($token))->toBeFalse();
+    expect(ApiToken::query()->count())
+        ->toBe(1)
+        ->and(($this->lets)($token))
+        ->toBeFalse();
 });
 
 it('lets nobody back in who was let go, and ends their tokens and calendars for good', function (): void {
@@ -71,11 +92,21 @@ it('lets nobody back in who was let go, and ends their tokens and calendars for 
     $this->actingAs($this->ibby);
     $this->post("/people/{$ash->id}/let-go")->assertRedirect();
     ($this->restore)($monday);
-    expect(User::query()->find($ash->id)?->isHere())->toBeFalse()->and(($this->lets)($token))->toBeFalse()->and(($this->feeds)($calendar))->toBeFalse();
+    expect(User::query()->find($ash->id)?->isHere())
+        ->toBeFalse()
+        ->and(($this->lets)($token))
+        ->toBeFalse()
+        ->and(($this->feeds)($calendar))
+        ->toBeFalse();
 
     $this->actingAs($this->ibby->fresh());
     $this->post("/people/{$ash->id}/take-back")->assertRedirect();
-    expect(User::query()->find($ash->id)?->isHere())->toBeTrue()->and(($this->lets)($token))->toBeFalse('back without the old token')->and(($this->feeds)($calendar))->toBeFalse();
+    expect(User::query()->find($ash->id)?->isHere())
+        ->toBeTrue()
+        ->and(($this->lets)($token))
+        ->toBeFalse('back without the old token')
+        ->and(($this->feeds)($calendar))
+        ->toBeFalse();
     $this->travel(2)->seconds();
     ($this->restore)($monday);
     expect(User::query()->find($ash->id)?->isHere())->toBeTrue('was taken back since');
@@ -89,11 +120,19 @@ it('never leaves a shop to nobody: its owners of now stay where all of the backu
     $this->post("/people/{$this->ibby->id}/let-go")->assertRedirect();
     app(Restore::class)->prepare($monday, "{$this->shop->folder}/prepared", '');
     app(Restore::class)->apply("{$this->shop->folder}/prepared", ['file' => 'monday']);
-    expect(User::query()->where('email', $ash->email)->sole()->role)->toBe(Role::Owner)->and(User::query()->where('email', $this->ibby->email)->sole()->isHere())->toBeFalse();
+    expect(User::query()->where('email', $ash->email)->sole()->role)
+        ->toBe(Role::Owner)
+        ->and(User::query()->where('email', $this->ibby->email)->sole()->isHere())
+        ->toBeFalse();
 });
 
 it('erases again whom a backup brings back, and says so first', function (): void {
-    $this->post('/customers', ['name' => 'Perpetua Lisle', 'phone' => '+1 555 0100', 'agreed' => '1', 'rig' => (string) $this->shop->job->rig_id]);
+    $this->post('/customers', [
+        'name' => 'Perpetua Lisle',
+        'phone' => '+1 555 0100',
+        'agreed' => '1',
+        'rig' => (string) $this->shop->job->rig_id,
+    ]);
     $this->shop->job->update(['title' => 'Perpetua Lisle, float']);
     $monday = $this->shop->backups->make();
     $this->post('/customers/1/erase', ['sure' => '1']);
@@ -102,8 +141,12 @@ it('erases again whom a backup brings back, and says so first', function (): voi
     $this->get('/shop/restore')->assertSee('1 customer, erased');
     ($this->restore)($monday);
 
-    expect(Customer::query()->count())->toBe(0)->and($this->shop->job->fresh()->title)->toBe("Job {$this->shop->job->id}")
-        ->and((string) file_get_contents($this->shop->database))->not->toContain('Lisle');
+    expect(Customer::query()->count())
+        ->toBe(0)
+        ->and($this->shop->job->fresh()->title)
+        ->toBe("Job {$this->shop->job->id}")
+        ->and((string) file_get_contents($this->shop->database))
+        ->not->toContain('Lisle');
 });
 
 it('takes a signed-in browser out with a restore', function (): void {
@@ -114,8 +157,12 @@ it('takes a signed-in browser out with a restore', function (): void {
     ($this->restore)($monday);
     expect(App\Models\DeviceSignIn::of($before))->toBeNull();
     ($this->restore)($tuesday);
-    expect(App\Models\DeviceSignIn::of($inBackup))->toBeNull()->and(App\Models\DeviceSignIn::of($before))->toBeNull()
-        ->and(DB::table('sign_ins')->count())->toBe(2);
+    expect(App\Models\DeviceSignIn::of($inBackup))
+        ->toBeNull()
+        ->and(App\Models\DeviceSignIn::of($before))
+        ->toBeNull()
+        ->and(DB::table('sign_ins')->count())
+        ->toBe(2);
 });
 
 it('keeps no link to choose a password through a restore', function (): void {
@@ -130,20 +177,36 @@ it('keeps no link to choose a password through a restore', function (): void {
 
 it('refuses a backup whose rows point at nothing', function (): void {
     DB::statement('PRAGMA foreign_keys = OFF');
-    DB::table('jobs')->insert(['rig_id' => 4711, 'title' => 'Of no rig', 'booked_on' => '2026-01-01', 'rig_as_worked' => '{}', 'mark' => 'x']);
+    DB::table('jobs')->insert([
+        'rig_id' => 4711,
+        'title' => 'Of no rig',
+        'booked_on' => '2026-01-01',
+        'rig_as_worked' => '{}',
+        'mark' => 'x',
+    ]);
     $file = $this->shop->backups->make();
     DB::statement('PRAGMA foreign_keys = ON');
-    expect(fn () => app(Restore::class)->prepare($file, "{$this->shop->folder}/prepared", ''))->toThrow(App\UseCases\Backups\BackupRefused::class);
+    expect(fn () => app(Restore::class)->prepare($file, "{$this->shop->folder}/prepared", ''))->toThrow(
+        App\UseCases\Backups\BackupRefused::class,
+    );
 });
 
 it('leaves tokens and calendar addresses out of an export without passwords', function (array $how, int $tokens): void {
     ApiToken::issue($this->ibby, 'The gate', [ApiRight::ReadJobs]);
     CalendarLink::issue($this->ibby);
     $name = basename($this->shop->backups->make());
-    file_put_contents("{$this->shop->folder}/sent", (string) $this->post("/shop/backups/{$name}", $how)->assertOk()->streamedContent());
+    file_put_contents(
+        "{$this->shop->folder}/sent",
+        (string) $this->post("/shop/backups/{$name}", $how)
+            ->assertOk()
+            ->streamedContent(),
+    );
     App\UseCases\Backups\BackupFile::open("{$this->shop->folder}/sent")->unpack("{$this->shop->folder}/out.sqlite", '');
     $sent = new SQLite3("{$this->shop->folder}/out.sqlite", SQLITE3_OPEN_READONLY);
-    expect($sent->querySingle('SELECT count(*) FROM api_tokens'))->toBe($tokens)->and($sent->querySingle('SELECT count(*) FROM calendar_links'))->toBe($tokens);
+    expect($sent->querySingle('SELECT count(*) FROM api_tokens'))
+        ->toBe($tokens)
+        ->and($sent->querySingle('SELECT count(*) FROM calendar_links'))
+        ->toBe($tokens);
     $sent->close();
 })->with(['without' => [[], 0], 'with' => [['with_passwords' => '1'], 1]]);
 
@@ -152,6 +215,9 @@ it('makes no database anew where the shop\'s is gone', function (): void {
     DB::disconnect('shop');
     rename($name, "{$name}.away");
     $this->get('/')->assertStatus(503);
-    expect(fn () => $this->shop->backups->make())->toThrow(App\UseCases\Backups\BackupRefused::class)->and(is_file($name))->toBeFalse();
+    expect(fn () => $this->shop->backups->make())
+        ->toThrow(App\UseCases\Backups\BackupRefused::class)
+        ->and(is_file($name))
+        ->toBeFalse();
     rename("{$name}.away", $name);
 });

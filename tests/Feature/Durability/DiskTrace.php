@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Durability;
 
 /**
- * What a program wrote to one file and what of it had reached the disk, read off a system call trace (strace -y). Reached the
+ * What a program wrote to one file and what of it had reached the disk, read off a system call trace (strace -y).
+ * Reached the
  * disk has what was written before a sync of that file; all else may be gone when the power is cut.
  */
 final class DiskTrace

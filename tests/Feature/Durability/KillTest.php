@@ -18,9 +18,12 @@ afterEach(fn () => $this->shop->close());
 function acknowledgedUntilKilled(ShopOnDisk $shop, int $milliseconds): int
 {
     $said = "{$shop->folder}/said";
-    $running = Process::env(['DB_DATABASE' => $shop->database])->start([PHP_BINARY, __DIR__.'/saver.php', '100000'], function (string $type, string $output) use ($said): void {
-        file_put_contents($said, $output, FILE_APPEND);
-    });
+    $running = Process::env(['DB_DATABASE' => $shop->database])->start(
+        [PHP_BINARY, __DIR__.'/saver.php', '100000'],
+        function (string $type, string $output) use ($said): void {
+            file_put_contents($said, $output, FILE_APPEND);
+        },
+    );
     while (! is_file($said) && $running->running()) {
         usleep(5_000);
         $running->output();
@@ -46,13 +49,19 @@ it('loses none of a thousand acknowledged readings to kills, and keeps its order
     $kept = 0;
     foreach ($acknowledged as $run => $count) {
         for ($number = 1; $number <= $count; $number++) {
-            expect($typed[$kept] ?? 'lost')->toBe((900 + $number).' mm', "run {$run}");
+            expect($typed[$kept] ?? 'lost')->toBe(900 + $number.' mm', "run {$run}");
             $kept++;
         }
         // The one that was written when the kill came, and not yet acknowledged.
-        $kept += ($typed[$kept] ?? '') === (901 + $count).' mm' && $count > 0 ? 1 : 0;
+        $kept += ($typed[$kept] ?? '') === 901 + $count.' mm' && $count > 0 ? 1 : 0;
     }
 
-    expect(array_sum($acknowledged))->toBeGreaterThanOrEqual(ACKNOWLEDGED)->and($kills)->toBeGreaterThan(1)->and($kept)->toBe(count($typed))
-        ->and(DB::scalar('PRAGMA integrity_check'))->toBe('ok');
+    expect(array_sum($acknowledged))
+        ->toBeGreaterThanOrEqual(ACKNOWLEDGED)
+        ->and($kills)
+        ->toBeGreaterThan(1)
+        ->and($kept)
+        ->toBe(count($typed))
+        ->and(DB::scalar('PRAGMA integrity_check'))
+        ->toBe('ok');
 });

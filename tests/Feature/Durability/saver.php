@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * saver.php HOW_MANY [SYNCHRONOUS] : saves so many readings one after the other, each through the door that all heights pass,
+ * saver.php HOW_MANY [SYNCHRONOUS] : saves so many readings one after the other, each through the door that all heights
+ * pass,
  * says "saved N" after each, and then dies without closing anything, as a machine does whose plug is pulled.
  */
 
@@ -30,7 +31,7 @@ $job = Job::query()->firstOrFail();
 $place = Place::allOf(Stance::Alone)[0];
 $based = $job->liveReadings()->where('stance', Stance::Alone)->where('axle', $place->axle)->value('id');
 foreach (range(1, (int) $howMany) as $number) {
-    $entry = Entry::read($place, (900 + $number).' mm', Settling::Rolled, $based, $person->lengthParser());
+    $entry = Entry::read($place, 900 + $number.' mm', Settling::Rolled, $based, $person->lengthParser());
     $outcomes = $heights->each($person, $job->refresh(), [$entry]);
     $based = array_values($outcomes)[0]->basedOn;
     fwrite(STDOUT, "saved {$number}\n");

@@ -19,20 +19,53 @@ it('answers whatever is sent to any route in words, and breaks at none', functio
     $broke = [];
     $answers = [];
     foreach (range(1, $requests) as $number) {
-        ['method' => $method, 'uri' => $uri, 'fields' => $fields, 'files' => $files, 'headers' => $headers, 'body' => $body] = $fuzzer->request($number);
+        [
+            'method' => $method,
+            'uri' => $uri,
+            'fields' => $fields,
+            'files' => $files,
+            'headers' => $headers,
+            'body' => $body,
+        ] = $fuzzer->request($number);
         $number % 7 === 0 ? auth()->logout() : $this->actingAs(User::query()->firstOrFail());
-        $answer = $this->call($method, $uri, $fields, [], $files, $headers + ($body === null ? [] : ['CONTENT_TYPE' => 'application/json']), $body);
+        $answer = $this->call(
+            $method,
+            $uri,
+            $fields,
+            [],
+            $files,
+            $headers + ($body === null ? [] : ['CONTENT_TYPE' => 'application/json']),
+            $body,
+        );
         $status = $answer->getStatusCode();
         $answers[$status] = ($answers[$status] ?? 0) + 1;
         if ($status >= 500) {
-            $broke[] = "{$method} ".mb_strimwidth($uri, 0, 120, '…').": {$status} ".mb_strimwidth((string) $answer->exception?->getMessage(), 0, 160, '…').' '.basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine();
+            $broke[] =
+                "{$method} ".
+                mb_strimwidth($uri, 0, 120, '…').
+                ": {$status} ".
+                mb_strimwidth((string) $answer->exception?->getMessage(), 0, 160, '…').
+                ' '.
+                basename((string) $answer->exception?->getFile()).
+                ':'.
+                $answer->exception?->getLine();
         }
         app()->forgetScopedInstances();
     }
     if (getenv('YOKE_FUZZ_REQUESTS') !== false) {
         ksort($answers);
-        fwrite(STDERR, "\n{$requests} requests over {$fuzzer->routes()} routes, seed {$seed}: ".http_build_query($answers, '', ', ')."\n");
+        fwrite(
+            STDERR,
+            "\n{$requests} requests over {$fuzzer->routes()} routes, seed {$seed}: ".
+                http_build_query($answers, '', ', ').
+                "\n",
+        );
     }
 
-    expect($broke)->toBe([])->and($answers[200] ?? 0)->toBeGreaterThan($requests / 20)->and($answers[302] ?? 0)->toBeGreaterThan($requests / 20);
+    expect($broke)
+        ->toBe([])
+        ->and($answers[200] ?? 0)
+        ->toBeGreaterThan($requests / 20)
+        ->and($answers[302] ?? 0)
+        ->toBeGreaterThan($requests / 20);
 });

@@ -10,11 +10,31 @@ beforeEach(function (): void {
 });
 
 it('takes a phrase, and anything else that is long and nobody\'s first guess', function (string $password): void {
-    expect($this->rule->problem($password, $password, ['Wren Tallow', 'Wren', 'Tallow', 'wren@quillfeather.example']))->toBe('');
-})->with(['tape-in-hand', 'four links down and level', 'kettle brass ivy 7', 'Øresund i måneskin', 'xK3-vQ9-pL2-mW', 'wren built the east shed']);
+    expect(
+        $this->rule->problem($password, $password, ['Wren Tallow', 'Wren', 'Tallow', 'wren@quillfeather.example']),
+    )->toBe('');
+})->with([
+    'tape-in-hand',
+    'four links down and level',
+    'kettle brass ivy 7',
+    'Øresund i måneskin',
+    'xK3-vQ9-pL2-mW',
+    'wren built the east shed',
+]);
 
-it('refuses what is short, common, one\'s own name, or typed differently the second time', function (string $password, string $problem, ?string $again = null): void {
-    expect($this->rule->problem($password, $again ?? $password, ['Wren Tallow', 'Wren', 'Tallow', 'wren@quillfeather.example']))->toBe($problem);
+it('refuses what is short, common, one\'s own name, or typed differently the second time', function (
+    string $password,
+    string $problem,
+    ?string $again = null,
+): void {
+    expect(
+        $this->rule->problem($password, $again ?? $password, [
+            'Wren Tallow',
+            'Wren',
+            'Tallow',
+            'wren@quillfeather.example',
+        ]),
+    )->toBe($problem);
 })->with([
     'one letter' => ['a', 'short'],
     'nothing' => ['', 'short'],
@@ -38,17 +58,33 @@ it('knows the shipped list, sorted and whole', function (): void {
     $sorted = $hashes;
     sort($sorted, SORT_STRING);
 
-    expect(count($hashes))->toBeGreaterThan(40_000)->and($hashes)->toBe($sorted)->and(array_unique($hashes))->toHaveCount(count($hashes));
+    expect(count($hashes))
+        ->toBeGreaterThan(40_000)
+        ->and($hashes)
+        ->toBe($sorted)
+        ->and(array_unique($hashes))
+        ->toHaveCount(count($hashes));
 });
 
-it('ends the access of programs with the old password where that is asked for, and offers it where there is any', function (array $asks, bool $isOpen): void {
-    $wren = $this->person();
-    $this->actingAs($wren);
-    $this->get('/account')->assertDontSee('Also end my tokens');
-    App\Models\ApiToken::issue($wren, 'The gate', App\Models\ApiRight::cases());
-    App\Models\CalendarLink::issue($wren);
-    $this->get('/account')->assertSee('Also end my tokens');
-    $this->post('/account/password', ['password_now' => 'tape-in-hand', 'password' => 'a bar in each socket', 'password_again' => 'a bar in each socket', ...$asks])->assertSessionHasNoErrors();
+it(
+    'ends the access of programs with the old password where that is asked for, and offers it where there is any',
+    function (array $asks, bool $isOpen): void {
+        $wren = $this->person();
+        $this->actingAs($wren);
+        $this->get('/account')->assertDontSee('Also end my tokens');
+        App\Models\ApiToken::issue($wren, 'The gate', App\Models\ApiRight::cases());
+        App\Models\CalendarLink::issue($wren);
+        $this->get('/account')->assertSee('Also end my tokens');
+        $this->post('/account/password', [
+            'password_now' => 'tape-in-hand',
+            'password' => 'a bar in each socket',
+            'password_again' => 'a bar in each socket',
+            ...$asks,
+        ])->assertSessionHasNoErrors();
 
-    expect(App\Models\ApiToken::query()->sole()->isOpen())->toBe($isOpen)->and(App\Models\CalendarLink::query()->sole()->revoked_at === null)->toBe($isOpen);
-})->with(['asked for' => [['end_programs' => '1'], false], 'not asked for' => [[], true]]);
+        expect(App\Models\ApiToken::query()->sole()->isOpen())
+            ->toBe($isOpen)
+            ->and(App\Models\CalendarLink::query()->sole()->revoked_at === null)
+            ->toBe($isOpen);
+    },
+)->with(['asked for' => [['end_programs' => '1'], false], 'not asked for' => [[], true]]);

@@ -52,18 +52,32 @@ function comparedWhile(object $test, string $email): array
     return $counting->costs;
 }
 
-it('does the same work for an account and for none, for somebody who left and for a name from a file', function (): void {
-    $this->person();
-    $this->person('Ash Fenn')->update(['left_at' => now()]);
-    $this->person('Ludo Finch', '1 mm', null);
-    $this->person('Ibby Marsh')->forceFill(['password' => 'x'])->save();
-    Illuminate\Support\Facades\DB::table('users')->where('name', 'Ibby Marsh')->update(['password' => '!']);
-    $compared = comparedWhile($this, 'wren@quillfeather.example');
-    expect($compared)->toBe([4]);
-    foreach (['nobody@quillfeather.example', 'ash@quillfeather.example', 'ludo@quillfeather.example', 'ibby@quillfeather.example'] as $other) {
-        expect(comparedWhile($this, $other))->toBe($compared, $other);
-    }
-});
+it(
+    'does the same work for an account and for none, for somebody who left and for a name from a file',
+    function (): void {
+        $this->person();
+        $this->person('Ash Fenn')->update(['left_at' => now()]);
+        $this->person('Ludo Finch', '1 mm', null);
+        $this->person('Ibby Marsh')
+            ->forceFill(['password' => 'x'])
+            ->save();
+        Illuminate\Support\Facades\DB::table('users')
+            ->where('name', 'Ibby Marsh')
+            ->update(['password' => '!']);
+        $compared = comparedWhile($this, 'wren@quillfeather.example');
+        expect($compared)->toBe([4]);
+        foreach (
+            [
+                'nobody@quillfeather.example',
+                'ash@quillfeather.example',
+                'ludo@quillfeather.example',
+                'ibby@quillfeather.example',
+            ] as $other
+        ) {
+            expect(comparedWhile($this, $other))->toBe($compared, $other);
+        }
+    },
+);
 
 it('answers who has forgotten a password before it looks whether there is such an account', function (): void {
     $this->person();
@@ -73,45 +87,70 @@ it('answers who has forgotten a password before it looks whether there is such a
         $asked[] = str_contains($query->sql, 'from "users"');
     });
     // What is put off until the answer is out is done here when it is asked for.
-    app()->instance(DeferredCallbackCollection::class, $put = new DeferredCallbackCollection);
+    app()->instance(DeferredCallbackCollection::class, $put = new DeferredCallbackCollection());
     $controller = app(App\Http\Controllers\People\ForgottenPassword::class);
     $request = App\Http\Requests\Asked::create('/forgotten', 'POST', ['email' => 'wren@quillfeather.example']);
     $request->setContainer(app());
-    $controller->store($request, app(App\UseCases\People\EntryLinks::class), app(App\UseCases\People\SignInTries::class));
+    $controller->store(
+        $request,
+        app(App\UseCases\People\EntryLinks::class),
+        app(App\UseCases\People\SignInTries::class),
+    );
     expect($asked)->toBe([]);
     Mail::assertNothingOutgoing();
     $put->invoke();
     Mail::assertSentCount(1);
 });
 
-it('lets who has signed in here before come back, while strangers guess at the account from everywhere', function (): void {
-    $this->person();
-    $in = ['email' => 'wren@quillfeather.example', 'password' => 'tape-in-hand'];
-    $device = $this->post('/sign-in', $in)->assertRedirect('/')->getCookie('device')?->getValue();
-    $this->post('/sign-out');
-    $this->assertGuest();
-    foreach (range(1, 6) as $address) {
-        foreach (range(1, 5) as $guess) {
-            $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.{$address}"])->post('/sign-in', ['password' => "guess {$guess}"] + $in);
+it(
+    'lets who has signed in here before come back, while strangers guess at the account from everywhere',
+    function (): void {
+        $this->person();
+        $in = ['email' => 'wren@quillfeather.example', 'password' => 'tape-in-hand'];
+        $device = $this->post('/sign-in', $in)->assertRedirect('/')->getCookie('device')?->getValue();
+        $this->post('/sign-out');
+        $this->assertGuest();
+        foreach (range(1, 6) as $address) {
+            foreach (range(1, 5) as $guess) {
+                $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.{$address}"])->post(
+                    '/sign-in',
+                    ['password' => "guess {$guess}"] + $in,
+                );
+            }
         }
-    }
-    $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])->post('/sign-in', $in);
-    $this->assertGuest();
-    $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])->withCookie('device', (string) $device)->post('/sign-in', $in)->assertRedirect('/');
-    $this->assertAuthenticated();
-});
+        $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])->post('/sign-in', $in);
+        $this->assertGuest();
+        $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])
+            ->withCookie('device', (string) $device)
+            ->post('/sign-in', $in)
+            ->assertRedirect('/');
+        $this->assertAuthenticated();
+    },
+);
 
 it('takes a device for known by its own account alone, and by no cookie that somebody made up', function (): void {
     $this->person();
     $this->person('Ash Fenn');
-    $device = $this->post('/sign-in', ['email' => 'ash@quillfeather.example', 'password' => 'tape-in-hand'])->getCookie('device')?->getValue();
+    $device = $this->post('/sign-in', ['email' => 'ash@quillfeather.example', 'password' => 'tape-in-hand'])
+        ->getCookie('device')
+        ?->getValue();
     $this->post('/sign-out');
     $mark = substr(hash('sha256', 'wren@quillfeather.example'), 0, 24);
     foreach (range(1, 30) as $address) {
-        $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.{$address}"])->post('/sign-in', ['email' => 'wren@quillfeather.example', 'password' => 'guess']);
+        $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.{$address}"])->post('/sign-in', [
+            'email' => 'wren@quillfeather.example',
+            'password' => 'guess',
+        ]);
     }
-    foreach (['another account' => fn () => $this->withCookie('device', (string) $device), 'made up' => fn () => $this->withUnencryptedCookie('device', $mark)] as $what => $with) {
-        $with()->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])->post('/sign-in', ['email' => 'wren@quillfeather.example', 'password' => 'tape-in-hand']);
+    foreach (
+        [
+            'another account' => fn () => $this->withCookie('device', (string) $device),
+            'made up' => fn () => $this->withUnencryptedCookie('device', $mark),
+        ] as $what => $with
+    ) {
+        $with()
+            ->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])
+            ->post('/sign-in', ['email' => 'wren@quillfeather.example', 'password' => 'tape-in-hand']);
         $this->assertGuest();
     }
 });

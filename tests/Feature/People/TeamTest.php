@@ -33,19 +33,35 @@ function deeds(string $kind): Illuminate\Support\Collection
 it('invites somebody by a link, who chooses a password and is in', function (): void {
     $this->actingAs($this->person());
     $this->get('/people')->assertOk()->assertSee('Wren Tallow');
-    $this->post('/people', ['name' => 'Ash Fenn', 'email' => 'Ash@Quillfeather.example', 'role' => 'desk'])->assertRedirect('/people');
+    $this->post('/people', [
+        'name' => 'Ash Fenn',
+        'email' => 'Ash@Quillfeather.example',
+        'role' => 'desk',
+    ])->assertRedirect('/people');
     $link = session('handed')['link'];
     $this->get('/people')->assertSee($link)->assertSee('has not come in yet');
     $this->get('/people')->assertDontSee($link);
     auth()->forgetGuards();
     $this->flushSession();
 
-    $this->get($link)->assertOk()->assertSee('Ash Fenn, you sign in as ash@quillfeather.example.')->assertHeader('Cache-Control', 'no-store, private');
-    $this->post($link, ['password' => 'ash', 'password_again' => 'ash', '_from' => '/join/x'])->assertRedirect('/join/x')->assertSessionHasErrors('password');
+    $this->get($link)
+        ->assertOk()
+        ->assertSee('Ash Fenn, you sign in as ash@quillfeather.example.')
+        ->assertHeader('Cache-Control', 'no-store, private');
+    $this->post($link, ['password' => 'ash', 'password_again' => 'ash', '_from' => '/join/x'])
+        ->assertRedirect('/join/x')
+        ->assertSessionHasErrors('password');
     $this->post($link, ['password' => PHRASE, 'password_again' => PHRASE])->assertRedirect('/');
     $ash = User::query()->where('name', 'Ash Fenn')->sole();
     $this->assertAuthenticatedAs($ash);
-    expect($ash->role)->toBe(Role::Desk)->and(Hash::check(PHRASE, $ash->password))->toBeTrue()->and(deeds('invited'))->toHaveCount(1)->and(deeds('joined'))->toHaveCount(1);
+    expect($ash->role)
+        ->toBe(Role::Desk)
+        ->and(Hash::check(PHRASE, $ash->password))
+        ->toBeTrue()
+        ->and(deeds('invited'))
+        ->toHaveCount(1)
+        ->and(deeds('joined'))
+        ->toHaveCount(1);
     $this->get('/')->assertOk();
     auth()->forgetGuards();
     $this->flushSession();
@@ -53,24 +69,50 @@ it('invites somebody by a link, who chooses a password and is in', function (): 
     $this->post($link, ['password' => PHRASE.'2', 'password_again' => PHRASE.'2'])->assertStatus(410);
 });
 
-it('refuses an invitation in words and keeps what was typed', function (array $typed, string $field, string $says): void {
+it('refuses an invitation in words and keeps what was typed', function (
+    array $typed,
+    string $field,
+    string $says,
+): void {
     $this->actingAs($this->person());
-    $this->post('/people', $typed + ['_from' => '/people'])->assertRedirect('/people')->assertSessionHasErrors($field);
-    $this->get('/people')->assertSee($says)->assertSee($typed['name'] ?? '');
+    $this->post('/people', $typed + ['_from' => '/people'])
+        ->assertRedirect('/people')
+        ->assertSessionHasErrors($field);
+    $this->get('/people')
+        ->assertSee($says)
+        ->assertSee($typed['name'] ?? '');
     expect(User::query()->count())->toBe(1);
 })->with([
-    'no name' => [['name' => '', 'email' => 'ash@quillfeather.example', 'role' => 'desk'], 'name', 'Expected a name of at most 80 letters.'],
-    'markup' => [['name' => '<b>Ash', 'email' => 'ash@quillfeather.example', 'role' => 'desk'], 'name', 'Expected a name'],
+    'no name' => [
+        ['name' => '', 'email' => 'ash@quillfeather.example', 'role' => 'desk'],
+        'name',
+        'Expected a name of at most 80 letters.',
+    ],
+    'markup' => [
+        ['name' => '<b>Ash', 'email' => 'ash@quillfeather.example', 'role' => 'desk'],
+        'name',
+        'Expected a name',
+    ],
     'no address' => [['name' => 'Ash Fenn', 'email' => 'ash', 'role' => 'desk'], 'email', 'Expected an e-mail address'],
-    'an address that somebody has' => [['name' => 'Ash Fenn', 'email' => 'WREN@quillfeather.example', 'role' => 'desk'], 'email', 'Somebody here has this'],
-    'a role that there is not' => [['name' => 'Ash Fenn', 'email' => 'ash@quillfeather.example', 'role' => 'king'], 'role', 'Expected owner, fitter or desk.'],
+    'an address that somebody has' => [
+        ['name' => 'Ash Fenn', 'email' => 'WREN@quillfeather.example', 'role' => 'desk'],
+        'email',
+        'Somebody here has this',
+    ],
+    'a role that there is not' => [
+        ['name' => 'Ash Fenn', 'email' => 'ash@quillfeather.example', 'role' => 'king'],
+        'role',
+        'Expected owner, fitter or desk.',
+    ],
 ]);
 
 it('closes a link with its time, with the next one, and with whoever leaves', function (): void {
     $owner = $this->person();
     $ash = $this->person('Ash Fenn', '1 mm', Role::Fitter);
     $link = function () use ($owner, $ash): string {
-        $this->actingAs($owner)->post("/people/{$ash->id}/link")->assertRedirect('/people');
+        $this->actingAs($owner)
+            ->post("/people/{$ash->id}/link")
+            ->assertRedirect('/people');
         $made = session('handed')['link'];
         auth()->forgetGuards();
         $this->flushSession();
@@ -99,15 +141,24 @@ it('ends every sign-in of whoever leaves, and keeps what they did', function ():
     $job = $this->job();
     $key = signedIn($this, $ash->email, 'tape-in-hand');
     $this->tape($job, 'alone', ['front' => '950 mm'])->assertOk();
-    DB::table('users')->where('id', $ash->id)->update(['left_at' => now()]);
+    DB::table('users')
+        ->where('id', $ash->id)
+        ->update(['left_at' => now()]);
     auth()->forgetGuards();
     $this->postJson("/jobs/{$job->id}/alone/tape", ['typed' => ['rear' => '985 mm']])->assertUnauthorized();
     expect($key)->not->toBe('');
-    DB::table('users')->where('id', $ash->id)->update(['left_at' => null]);
+    DB::table('users')
+        ->where('id', $ash->id)
+        ->update(['left_at' => null]);
 
-    $this->actingAs($owner)->post("/people/{$ash->id}/let-go")->assertRedirect('/people');
+    $this->actingAs($owner)
+        ->post("/people/{$ash->id}/let-go")
+        ->assertRedirect('/people');
     $this->get('/people')->assertSee('Left, or known from files')->assertSee('Ash Fenn');
-    expect(DeviceSignIn::open()->where('user_id', $ash->id)->count())->toBe(0)->and(deeds('left'))->toHaveCount(1);
+    expect(DeviceSignIn::open()->where('user_id', $ash->id)->count())
+        ->toBe(0)
+        ->and(deeds('left'))
+        ->toHaveCount(1);
     $this->get("/jobs/{$job->id}/tape-log")->assertSee('Ash Fenn');
     auth()->forgetGuards();
     $this->flushSession();
@@ -120,10 +171,17 @@ it('ends every sign-in of whoever leaves, and keeps what they did', function ():
 it('changes a role for the very next page', function (): void {
     $owner = $this->person();
     $ash = $this->person('Ash Fenn', '1 mm', Role::Fitter);
-    $this->actingAs($owner)->post("/people/{$ash->id}/role", ['role' => 'owner'])->assertRedirect('/people');
+    $this->actingAs($owner)
+        ->post("/people/{$ash->id}/role", ['role' => 'owner'])
+        ->assertRedirect('/people');
     $this->actingAs($ash->fresh())->get('/people')->assertOk();
-    $this->actingAs($owner)->post("/people/{$ash->id}/role", ['role' => 'nobody'])->assertSessionHasErrors('role');
-    expect($ash->fresh()->role)->toBe(Role::Owner)->and(deeds('role-changed')->sole()->properties)->toContain('Ash Fenn');
+    $this->actingAs($owner)
+        ->post("/people/{$ash->id}/role", ['role' => 'nobody'])
+        ->assertSessionHasErrors('role');
+    expect($ash->fresh()->role)
+        ->toBe(Role::Owner)
+        ->and(deeds('role-changed')->sole()->properties)
+        ->toContain('Ash Fenn');
 });
 
 it('lists where somebody is signed in, and ends one there or all others', function (): void {
@@ -162,12 +220,31 @@ it('changes a password with the one before, and signs out everywhere else', func
     $ash = $this->person('Ash Fenn');
     $other = signedIn($this, $ash->email, 'tape-in-hand');
     $here = signedIn($this, $ash->email, 'tape-in-hand');
-    $this->post('/account/password', ['password_now' => 'guess', 'password' => PHRASE, 'password_again' => PHRASE])->assertSessionHasErrors('password_now');
-    $this->post('/account/password', ['password_now' => 'tape-in-hand', 'password' => PHRASE, 'password_again' => 'typed wrong'])->assertSessionHasErrors('password');
+    $this->post('/account/password', [
+        'password_now' => 'guess',
+        'password' => PHRASE,
+        'password_again' => PHRASE,
+    ])->assertSessionHasErrors('password_now');
+    $this->post('/account/password', [
+        'password_now' => 'tape-in-hand',
+        'password' => PHRASE,
+        'password_again' => 'typed wrong',
+    ])->assertSessionHasErrors('password');
     expect(session()->getOldInput())->not->toHaveKey('password')->not->toHaveKey('password_now');
-    $this->post('/account/password', ['password_now' => 'tape-in-hand', 'password' => PHRASE, 'password_again' => PHRASE])->assertSessionHasNoErrors();
+    $this->post('/account/password', [
+        'password_now' => 'tape-in-hand',
+        'password' => PHRASE,
+        'password_again' => PHRASE,
+    ])->assertSessionHasNoErrors();
 
-    expect(Hash::check(PHRASE, $ash->fresh()->password))->toBeTrue()->and(DeviceSignIn::of($other))->toBeNull()->and(DeviceSignIn::of($here))->not->toBeNull()->and(deeds('password-changed'))->toHaveCount(1);
+    expect(Hash::check(PHRASE, $ash->fresh()->password))
+        ->toBeTrue()
+        ->and(DeviceSignIn::of($other))
+        ->toBeNull()
+        ->and(DeviceSignIn::of($here))
+        ->not->toBeNull()
+        ->and(deeds('password-changed'))
+        ->toHaveCount(1);
 });
 
 it('asks for the password again before what concerns the whole shop', function (): void {
@@ -210,9 +287,16 @@ it('mails a link to who forgot, and says the same of an address that nobody has'
 it('makes the owner of an empty shop once, with the code of the console', function (): void {
     $this->get('/sign-in')->assertRedirect('/first-owner');
     $code = app(OwnerCode::class)->make();
-    $typed = ['name' => 'Wren Tallow', 'email' => 'wren@quillfeather.example', 'password' => PHRASE, 'password_again' => PHRASE];
+    $typed = [
+        'name' => 'Wren Tallow',
+        'email' => 'wren@quillfeather.example',
+        'password' => PHRASE,
+        'password_again' => PHRASE,
+    ];
     $this->get('/first-owner')->assertOk()->assertSee('php artisan yoke:owner-code');
-    $this->post('/first-owner', ['code' => 'guessed', '_from' => '/first-owner'] + $typed)->assertRedirect('/first-owner')->assertSessionHasErrors('code');
+    $this->post('/first-owner', ['code' => 'guessed', '_from' => '/first-owner'] + $typed)
+        ->assertRedirect('/first-owner')
+        ->assertSessionHasErrors('code');
     $this->post('/first-owner', ['code' => $code, 'email' => 'wren'] + $typed)->assertSessionHasErrors('email');
     expect(User::query()->count())->toBe(0);
     $this->post('/first-owner', ['code' => ' '.strtoupper($code).' '] + $typed)->assertRedirect('/');
@@ -229,7 +313,12 @@ it('makes the owner of an empty shop once, with the code of the console', functi
 
 it('refuses the code of the console after a few guesses', function (): void {
     $code = app(OwnerCode::class)->make();
-    $typed = ['name' => 'Wren Tallow', 'email' => 'wren@quillfeather.example', 'password' => PHRASE, 'password_again' => PHRASE];
+    $typed = [
+        'name' => 'Wren Tallow',
+        'email' => 'wren@quillfeather.example',
+        'password' => PHRASE,
+        'password_again' => PHRASE,
+    ];
     foreach (range(1, 5) as $guess) {
         $this->post('/first-owner', ['code' => "guess{$guess}"] + $typed);
     }
@@ -247,18 +336,35 @@ it('keeps the record of deeds as it is, and shows it in words', function (): voi
     }
 });
 
-it('records a rating that is changed on a sheet or at a station, and a link that is made or revoked', function (): void {
-    $this->actingAs($this->person());
-    $job = $this->job();
-    $sheet = ['name' => 'Dome', 'trailer_gvwr_kg' => '8000 lb'];
-    $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
-    $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
-    $this->post('/garage/trailer/1', ['name' => 'Dome', 'tongue_weight_kg' => '900 lb'])->assertSessionHasNoErrors();
-    $this->post("/jobs/{$job->id}/brief/facts/trailer/trailer_gvwr_kg", ['trailer_gvwr_kg' => '7500 lb'])->assertSessionHasNoErrors();
-    $this->post("/jobs/{$job->id}/card/links");
-    $this->post("/jobs/{$job->id}/card/links/1/revoke");
-    $this->get("/jobs/{$job->id}/job.json")->assertOk();
+it(
+    'records a rating that is changed on a sheet or at a station, and a link that is made or revoked',
+    function (): void {
+        $this->actingAs($this->person());
+        $job = $this->job();
+        $sheet = ['name' => 'Dome', 'trailer_gvwr_kg' => '8000 lb'];
+        $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
+        $this->post('/garage/trailer/1', $sheet)->assertSessionHasNoErrors();
+        $this->post('/garage/trailer/1', [
+            'name' => 'Dome',
+            'tongue_weight_kg' => '900 lb',
+        ])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/brief/facts/trailer/trailer_gvwr_kg", [
+            'trailer_gvwr_kg' => '7500 lb',
+        ])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/card/links");
+        $this->post("/jobs/{$job->id}/card/links/1/revoke");
+        $this->get("/jobs/{$job->id}/job.json")->assertOk();
 
-    $this->get('/deeds')->assertOk()->assertSeeInOrder(['Exported job 1, A dome.', 'Revoked a private link', 'Made a private link', 'Dome, GVWR: 8000 lb to 7500 lb.', 'Dome, GVWR: nothing to 8000 lb.'])->assertDontSee('Tongue weight');
-    expect(deeds('rating-changed'))->toHaveCount(2);
-});
+        $this->get('/deeds')
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Exported job 1, A dome.',
+                'Revoked a private link',
+                'Made a private link',
+                'Dome, GVWR: 8000 lb to 7500 lb.',
+                'Dome, GVWR: nothing to 8000 lb.',
+            ])
+            ->assertDontSee('Tongue weight');
+        expect(deeds('rating-changed'))->toHaveCount(2);
+    },
+);

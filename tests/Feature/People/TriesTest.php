@@ -35,8 +35,12 @@ it('slows whoever guesses at one account, longer each time', function (): void {
 });
 
 it('slows whoever tries one password at many accounts, and many addresses at one account', function (): void {
-    expect(($this->until)(fn (int $try): string => "person{$try}@quillfeather.example", fn (): string => '192.0.2.1')[0])->toBe(20);
-    expect(($this->until)(fn (): string => 'ibby@quillfeather.example', fn (int $try): string => "198.51.100.{$try}")[0])->toBe(30);
+    expect(
+        ($this->until)(fn (int $try): string => "person{$try}@quillfeather.example", fn (): string => '192.0.2.1')[0],
+    )->toBe(20);
+    expect(
+        ($this->until)(fn (): string => 'ibby@quillfeather.example', fn (int $try): string => "198.51.100.{$try}")[0],
+    )->toBe(30);
 });
 
 it('holds nothing against who comes in', function (): void {
@@ -47,10 +51,21 @@ it('holds nothing against who comes in', function (): void {
 });
 
 it('counts tries that are made at once', function (): void {
-    config(['cache.default' => 'file', 'cache.stores.file.path' => $folder = sys_get_temp_dir().'/yoke-tries-'.bin2hex(random_bytes(4))]);
-    $try = 'config(["cache.default" => "file", "cache.stores.file.path" => "'.$folder.'"]); $tries = app(App\UseCases\People\SignInTries::class); '
-        .'for ($i = 0, $let = 0; $i < 10; $i++) { $let += $tries->take("wren@quillfeather.example", "192.0.2.1") === 0 ? 1 : 0; } echo $let;';
-    $boot = 'require "'.base_path('vendor/autoload.php').'"; $app = require "'.base_path('bootstrap/app.php').'"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); ';
+    config([
+        'cache.default' => 'file',
+        'cache.stores.file.path' => ($folder = sys_get_temp_dir().'/yoke-tries-'.bin2hex(random_bytes(4))),
+    ]);
+    $try =
+        'config(["cache.default" => "file", "cache.stores.file.path" => "'.
+        $folder.
+        '"]); $tries = app(App\UseCases\People\SignInTries::class); '.
+        'for ($i = 0, $let = 0; $i < 10; $i++) { $let += $tries->take("wren@quillfeather.example", "192.0.2.1") === 0 ? 1 : 0; } echo $let;';
+    $boot =
+        'require "'.
+        base_path('vendor/autoload.php').
+        '"; $app = require "'.
+        base_path('bootstrap/app.php').
+        '"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); ';
     $running = array_map(static fn () => Process::start([PHP_BINARY, '-r', $boot.$try]), range(1, 6));
     $let = array_sum(array_map(static fn ($one): int => (int) $one->wait()->output(), $running));
 
@@ -64,5 +79,9 @@ it('asks the framework for a lock at the sign-in page, and keeps a record of wha
     }
     $slowed = DB::table('activity_log')->where('event', 'sign-in-slowed')->get();
 
-    expect($slowed)->toHaveCount(1)->and($slowed[0]->properties)->toContain('wren@quillfeather.example')->not->toContain('guess');
+    expect($slowed)
+        ->toHaveCount(1)
+        ->and($slowed[0]->properties)
+        ->toContain('wren@quillfeather.example')
+        ->not->toContain('guess');
 });

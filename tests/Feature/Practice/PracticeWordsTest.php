@@ -36,7 +36,9 @@ function practiceWords(Tests\FeatureCase $test, string $fineness = '1/16 in'): a
 
 it('refuses in a sentence that says what was expected', function (Refusal $refusal): void {
     [$words] = practiceWords($this);
-    expect(isSentence($words->refusal(ImpossibleAct::refused($refusal))))->toBeTrue($words->refusal(ImpossibleAct::refused($refusal)));
+    expect(isSentence($words->refusal(ImpossibleAct::refused($refusal))))->toBeTrue(
+        $words->refusal(ImpossibleAct::refused($refusal)),
+    );
 })->with(Refusal::cases());
 
 it('says each hint in a sentence', function (HintKind $kind): void {
@@ -45,7 +47,10 @@ it('says each hint in a sentence', function (HintKind $kind): void {
         HintKind::LookAt => Hint::lookAt(Place::Cab),
         HintKind::PutRight => Hint::putRight(Fault::SoftTyre),
         HintKind::MoveHead, HintKind::HookUp => Hint::setting($kind, $exercise->start),
-        HintKind::Tape, HintKind::Couple, HintKind::Uncouple, HintKind::TakeBarsOff => Hint::toStand($kind, Stance::Dropped),
+        HintKind::Tape, HintKind::Couple, HintKind::Uncouple, HintKind::TakeBarsOff => Hint::toStand(
+            $kind,
+            Stance::Dropped,
+        ),
         default => Hint::plain($kind),
     };
     expect(isSentence($words->hint($hint)))->toBeTrue($words->hint($hint));
@@ -53,9 +58,16 @@ it('says each hint in a sentence', function (HintKind $kind): void {
 
 it('says each lesson in a sentence, in the learner’s units', function (LessonKind $kind, string $fineness): void {
     [$words] = practiceWords($this, $fineness);
-    $lesson = $words->lesson(['kind' => $kind->value, 'fault' => Fault::WheelInDip->value, 'breach' => SafetyViolation::Fingers->value, 'figure' => 4.0]);
+    $lesson = $words->lesson([
+        'kind' => $kind->value,
+        'fault' => Fault::WheelInDip->value,
+        'breach' => SafetyViolation::Fingers->value,
+        'figure' => 4.0,
+    ]);
     expect(isSentence($lesson))->toBeTrue($lesson);
-})->with(LessonKind::cases())->with(['1/16 in', '1 mm']);
+})
+    ->with(LessonKind::cases())
+    ->with(['1/16 in', '1 mm']);
 
 it('says what is seen at every place in every stance, and what a fault looks like there', function (): void {
     [$words, $exercise] = practiceWords($this);
@@ -88,6 +100,9 @@ it('has a name for each skill, remedy and breach', function (): void {
         expect(__("practice.remedy.{$remedy->value}"))->not->toContain('practice.');
     }
     foreach (SafetyViolation::cases() as $breach) {
-        expect(isSentence((string) __("practice.breach.{$breach->value}.why")))->toBeTrue()->and(__("practice.breach.{$breach->value}.title"))->toStartWith('Stopped: ');
+        expect(isSentence((string) __("practice.breach.{$breach->value}.why")))
+            ->toBeTrue()
+            ->and(__("practice.breach.{$breach->value}.title"))
+            ->toStartWith('Stopped: ');
     }
 });

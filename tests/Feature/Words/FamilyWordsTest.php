@@ -14,17 +14,31 @@ use Yoke\Family\SwayControl;
 use Yoke\Procedure\Station;
 use Yoke\Sway\SwayCheck;
 
-dataset('families', fn (): array => array_column(array_map(fn (HitchFamily $family): array => [$family->key(), [$family]], Families::all()), 1, 0));
+dataset(
+    'families',
+    fn (): array => array_column(
+        array_map(fn (HitchFamily $family): array => [$family->key(), [$family]], Families::all()),
+        1,
+        0,
+    ),
+);
 
 it('has words for every adjuster of a family, and quirks of its own', function (HitchFamily $family): void {
     $words = new FamilyWords($family);
-    foreach ($family->adjusters(new HitchMeasures)->all() as $adjuster) {
-        expect($words->one($adjuster->key))->toMatch('/^[a-z ]+$/')->and($words->many($adjuster->key))->not->toBe($words->one($adjuster->key));
+    foreach ($family->adjusters(new HitchMeasures())->all() as $adjuster) {
+        expect($words->one($adjuster->key))
+            ->toMatch('/^[a-z ]+$/')
+            ->and($words->many($adjuster->key))
+            ->not->toBe($words->one($adjuster->key));
     }
 
-    expect($words->name())->toMatch('/^[a-z]/')
-        ->and($words->sway())->toMatch('/^[a-z]/')
-        ->and($words->quirks())->not->toBeEmpty()->each->toEndWith('.');
+    expect($words->name())
+        ->toMatch('/^[a-z]/')
+        ->and($words->sway())
+        ->toMatch('/^[a-z]/')
+        ->and($words->quirks())
+        ->not->toBeEmpty()
+        ->each->toEndWith('.');
 })->with('families');
 
 it('counts in the words of the family', function (string $family, string $adjuster, float $steps, string $words): void {
@@ -51,7 +65,11 @@ function saidOf(HitchFamily $family): string
         array_push($said, StationWords::caution($station, $family), ...StationWords::steps($station, $family));
     }
 
-    return str_replace(['tension chain, no bars', 'safety chain', 'never to the safety chains', 'separate friction bar'], '', strtolower(implode("\n", $said)));
+    return str_replace(
+        ['tension chain, no bars', 'safety chain', 'never to the safety chains', 'separate friction bar'],
+        '',
+        strtolower(implode("\n", $said)),
+    );
 }
 
 it('speaks of no part that a family has not, at no station', function (HitchFamily $family): void {
@@ -68,12 +86,19 @@ it('speaks of no part that a family has not, at no station', function (HitchFami
 })->with('families');
 
 it('says for each family where no grease goes: wherever something rubs', function (HitchFamily $family): void {
-    $rubs = in_array($family->facts()->control, [SwayControl::Bracket, SwayControl::Pads, SwayControl::Cone, SwayControl::Head], true);
+    $rubs = in_array(
+        $family->facts()->control,
+        [SwayControl::Bracket, SwayControl::Pads, SwayControl::Cone, SwayControl::Head],
+        true,
+    );
     $words = new FamilyWords($family);
 
-    expect($words->grease())->toContain('Ball')
-        ->and(str_contains(strtolower($words->grease()), 'no grease'))->toBe($rubs)
-        ->and($words->wear())->toContain('coupler pin');
+    expect($words->grease())
+        ->toContain('Ball')
+        ->and(str_contains(strtolower($words->grease()), 'no grease'))
+        ->toBe($rubs)
+        ->and($words->wear())
+        ->toContain('coupler pin');
 })->with('families');
 
 it('has a remedy for every sway check', function (HitchFamily $family): void {
@@ -99,20 +124,33 @@ it('says otherwise only what there is to say, and keeps every figure of it', fun
 
         expect($text)->not->toBe($general)->and(array_diff($used[0], $there[0]))->toBe([], $key);
     }
-    expect($file['terms'] ?? [])->toBe($family->key() !== 'tension-chain' ? [] : ['spring bars' => 'chains', 'spring bar' => 'chain', 'bars' => 'chains', 'bar' => 'chain']);
+    expect($file['terms'] ?? [])->toBe(
+        $family->key() !== 'tension-chain'
+            ? []
+            : ['spring bars' => 'chains', 'spring bar' => 'chain', 'bars' => 'chains', 'bar' => 'chain'],
+    );
 })->with('families');
 
-it('says chains for bars on a hitch without bars, leaves other words and names alone, and speaks generally again after', function (): void {
-    $words = app('translator');
-    expect($words)->toBeInstanceOf(FamilyTranslator::class);
-    $words->speakOf(Families::get('tension-chain'));
+it(
+    'says chains for bars on a hitch without bars, leaves other words and names alone, and speaks generally again after',
+    function (): void {
+        $words = app('translator');
+        expect($words)->toBeInstanceOf(FamilyTranslator::class);
+        $words->speakOf(Families::get('tension-chain'));
 
-    expect(Text::of('station.bars-up.title'))->toBe('Chains up')
-        ->and(Text::of('gauge.restored', ['share' => 'Two bars of soap', 'turns' => '']))->toContain('Two bars of soap')
-        ->and(Text::of('station.sway-control.caution'))->toContain('A separate friction bar')
-        ->and((new FamilyWords(Families::get('friction-bracket')))->name())->toBe('bar on friction bracket')
-        ->and(implode(' ', Text::each('station.bars-up.steps')))->not->toMatch('/\bbars?\b/')
-        ->and(trans_choice('setting.ruled_out', 2, ['count' => 2, 'why' => 'x']))->not->toBe('setting.ruled_out');
-    $words->speakOf(null);
-    expect(Text::of('station.bars-up.title'))->toBe('Bars up');
-});
+        expect(Text::of('station.bars-up.title'))
+            ->toBe('Chains up')
+            ->and(Text::of('gauge.restored', ['share' => 'Two bars of soap', 'turns' => '']))
+            ->toContain('Two bars of soap')
+            ->and(Text::of('station.sway-control.caution'))
+            ->toContain('A separate friction bar')
+            ->and((new FamilyWords(Families::get('friction-bracket')))->name())
+            ->toBe('bar on friction bracket')
+            ->and(implode(' ', Text::each('station.bars-up.steps')))
+            ->not->toMatch('/\bbars?\b/')
+            ->and(trans_choice('setting.ruled_out', 2, ['count' => 2, 'why' => 'x']))
+            ->not->toBe('setting.ruled_out');
+        $words->speakOf(null);
+        expect(Text::of('station.bars-up.title'))->toBe('Bars up');
+    },
+);

@@ -19,9 +19,27 @@ use Yoke\Units\Term;
 function derivedRig(): SpecifiedRig
 {
     return Described::of(
-        ['levelling' => 'rear', 'front_axle_kg' => 1420, 'rear_axle_kg' => 1180, 'aboard_kg' => 300, 'payload_kg' => 700, 'receiver_height_mm' => 520],
+        [
+            'levelling' => 'rear',
+            'front_axle_kg' => 1420,
+            'rear_axle_kg' => 1180,
+            'aboard_kg' => 300,
+            'payload_kg' => 700,
+            'receiver_height_mm' => 520,
+        ],
         ['tongue_weight_kg' => 402, 'coupler_height_mm' => 480, 'axle_group' => 'equalised', 'frame_height_mm' => 430],
-        ['family' => 'chain-snap-up', 'bar_rating_low_kg' => 360, 'bar_rating_high_kg' => 550, 'ball_height_mm' => 500, 'hang_mm' => 210, 'head_gap_mm' => 60, 'shank_drop_mm' => -30, 'shank_rise_mm' => 70, 'head_hole_mm' => 32, 'head_holes' => 3],
+        [
+            'family' => 'chain-snap-up',
+            'bar_rating_low_kg' => 360,
+            'bar_rating_high_kg' => 550,
+            'ball_height_mm' => 500,
+            'hang_mm' => 210,
+            'head_gap_mm' => 60,
+            'shank_drop_mm' => -30,
+            'shank_rise_mm' => 70,
+            'head_hole_mm' => 32,
+            'head_holes' => 3,
+        ],
     );
 }
 
@@ -29,7 +47,7 @@ function derivedRig(): SpecifiedRig
 function everyTerm(): array
 {
     $rig = derivedRig();
-    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules);
+    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules());
     $first = $plan->firstMove()->forecast;
     $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));
@@ -63,9 +81,14 @@ it('says every term of every derivation, in the units of the person', function (
 it('says rates as this shop does, shares in percent, and what a step is called', function (): void {
     $said = fn (string $fineness): string => implode("\n", array_map(termWords($fineness)->says(...), everyTerm()));
 
-    expect($said('1/16 in'))->toMatch('/Rear springs of \d+ lb\/in sink by/')->not->toContain('kg/mm')
-        ->and($said('1 mm'))->toMatch('/Rear springs of \d+\.\d kg\/mm sink by/')->not->toContain('lb/in')
-        ->and($said('1 mm'))->toContain('that restore 75 % of the front axle load')
+    expect($said('1/16 in'))
+        ->toMatch('/Rear springs of \d+ lb\/in sink by/')
+        ->not->toContain('kg/mm')
+        ->and($said('1 mm'))
+        ->toMatch('/Rear springs of \d+\.\d kg\/mm sink by/')
+        ->not->toContain('lb/in')
+        ->and($said('1 mm'))
+        ->toContain('that restore 75 % of the front axle load')
         ->toContain('Washer, from its middle')
         ->toContain('All 2 bars, at the hook-up point')
         ->toContain('From there to its first hole, in drop')

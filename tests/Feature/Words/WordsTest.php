@@ -3,34 +3,71 @@
 declare(strict_types=1);
 
 it('has a text for every key that the core hands out', function (): void {
-    $texts = fn (array $cases, string $prefix, string $suffix = ''): array => array_map(fn ($case): string => App\Words\Text::of($prefix.$case->value.$suffix), $cases);
+    $texts = fn (array $cases, string $prefix, string $suffix = ''): array => array_map(
+        fn ($case): string => App\Words\Text::of($prefix.$case->value.$suffix),
+        $cases,
+    );
 
-    expect($texts(Yoke\Method\Verdict::cases(), 'verdict.'))->each->not->toBe('')
-        ->and($texts(Yoke\Method\Criterion::cases(), 'method.', '.name'))->toHaveCount(5)
-        ->and($texts(Yoke\Constraint\Exclusion::cases(), 'exclusion.'))->toHaveCount(6)
-        ->and($texts(Yoke\Readings\Weighing\MismatchKind::cases(), 'weighing.'))->toHaveCount(8)
-        ->and($texts(Yoke\Readings\Height\CautionKind::cases(), 'caution.'))->toHaveCount(7)
-        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.why'))->each->not->toMatch('/\d+ ?(km\/h|mph)/')
-        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.what'))->toHaveCount(12)
-        ->and($texts(Yoke\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))->toHaveCount(9)
-        ->and($texts(Yoke\Sway\SwayChangeKind::cases(), 'sway.worse.'))->toHaveCount(4)
-        ->and($texts(Yoke\Ratings\RatedPart::cases(), 'rating.'))->toHaveCount(19)
-        ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))->toHaveCount(count(Yoke\Advice\Reason::cases()))
-        ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))->toHaveCount(6)
-        ->and($texts(Yoke\Planning\CheckKind::cases(), 'check.', '.says'))->toHaveCount(10)
-        ->and($texts(array_filter(Yoke\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()), 'check.', '.remedy'))->toHaveCount(5)
-        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.error.'))->toHaveCount(15)
-        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))->toHaveCount(15)
-        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))->toHaveCount(5)
-        ->and($texts(Yoke\Analysis\DisagreementCause::cases(), 'evidence.'))->toHaveCount(3)
-        ->and(array_map(fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"), Yoke\Estimation\Reading\Observed::cases()))->toHaveCount(13)
-        ->and(fn () => App\Words\Text::of('verdict.nothing_like_it'))->toThrow(LogicException::class);
+    expect($texts(Yoke\Method\Verdict::cases(), 'verdict.'))
+        ->each->not->toBe('')
+        ->and($texts(Yoke\Method\Criterion::cases(), 'method.', '.name'))
+        ->toHaveCount(5)
+        ->and($texts(Yoke\Constraint\Exclusion::cases(), 'exclusion.'))
+        ->toHaveCount(6)
+        ->and($texts(Yoke\Readings\Weighing\MismatchKind::cases(), 'weighing.'))
+        ->toHaveCount(8)
+        ->and($texts(Yoke\Readings\Height\CautionKind::cases(), 'caution.'))
+        ->toHaveCount(7)
+        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.why'))
+        ->each->not->toMatch('/\d+ ?(km\/h|mph)/')
+        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.what'))
+        ->toHaveCount(12)
+        ->and($texts(Yoke\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))
+        ->toHaveCount(9)
+        ->and($texts(Yoke\Sway\SwayChangeKind::cases(), 'sway.worse.'))
+        ->toHaveCount(4)
+        ->and($texts(Yoke\Ratings\RatedPart::cases(), 'rating.'))
+        ->toHaveCount(19)
+        ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))
+        ->toHaveCount(count(Yoke\Advice\Reason::cases()))
+        ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))
+        ->toHaveCount(6)
+        ->and($texts(Yoke\Planning\CheckKind::cases(), 'check.', '.says'))
+        ->toHaveCount(10)
+        ->and(
+            $texts(
+                array_filter(Yoke\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()),
+                'check.',
+                '.remedy',
+            ),
+        )
+        ->toHaveCount(5)
+        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.error.'))
+        ->toHaveCount(15)
+        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))
+        ->toHaveCount(15)
+        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))
+        ->toHaveCount(5)
+        ->and($texts(Yoke\Analysis\DisagreementCause::cases(), 'evidence.'))
+        ->toHaveCount(3)
+        ->and(
+            array_map(
+                fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"),
+                Yoke\Estimation\Reading\Observed::cases(),
+            ),
+        )
+        ->toHaveCount(13)
+        ->and(fn () => App\Words\Text::of('verdict.nothing_like_it'))
+        ->toThrow(LogicException::class);
 });
 
 it('speaks without the words that words of the trade replace', function (): void {
-    $quaint = '/\\b(put back|put away|bring back|takes? back|taken back|took back|cannot tell|in band|the band|short of band|trials?|hooked up so|read so|for want of|its sheet|it comes back'
-        .'|wants looking|load in force|go on as|goes on|done go on|tastes?|written down|all the load asks|is not to be forced|(this|that|next|another) round|so stiff)\\b/i';
-    foreach ([...glob(dirname(__DIR__, 3).'/lang/en/*.php') ?: [], ...glob(dirname(__DIR__, 3).'/lang/en/*/*.php') ?: []] as $file) {
+    $quaint =
+        '/\\b(put back|put away|bring back|takes? back|taken back|took back|cannot tell|in band|the band|short of band|trials?|hooked up so|read so|for want of|its sheet|it comes back'.
+        '|wants looking|load in force|go on as|goes on|done go on|tastes?|written down|all the load asks|is not to be forced|(this|that|next|another) round|so stiff)\\b/i';
+    foreach (
+        [...glob(dirname(__DIR__, 3).'/lang/en/*.php') ?: [], ...glob(dirname(__DIR__, 3).'/lang/en/*/*.php') ?: []] as $file
+    ) {
         foreach (Illuminate\Support\Arr::dot(require $file) as $key => $text) {
             expect((string) $text)->not->toMatch($quaint, basename($file).": {$key}");
         }
@@ -39,11 +76,27 @@ it('speaks without the words that words of the trade replace', function (): void
 
 it('names a load that is outside its rating, in the unit asked for, and no other', function (): void {
     $load = Yoke\Units\Load::ofKilograms(...);
-    $line = fn (float $may): Yoke\Ratings\RatedLoad => Yoke\Ratings\RatedLoad::atMost(Yoke\Ratings\RatedPart::OneTrailerAxle, Yoke\Rig\Stance::Carried, $load(1412.0), $load($may), 'one_axle_gawr')->ofAxle(2, 3);
-    $least = Yoke\Ratings\RatedLoad::atLeast(Yoke\Ratings\RatedPart::BarsLightestTongue, null, $load(402.0), $load(450.0), 'bar_rating_low');
+    $line = fn (float $may): Yoke\Ratings\RatedLoad => Yoke\Ratings\RatedLoad::atMost(
+        Yoke\Ratings\RatedPart::OneTrailerAxle,
+        Yoke\Rig\Stance::Carried,
+        $load(1412.0),
+        $load($may),
+        'one_axle_gawr',
+    )->ofAxle(2, 3);
+    $least = Yoke\Ratings\RatedLoad::atLeast(
+        Yoke\Ratings\RatedPart::BarsLightestTongue,
+        null,
+        $load(402.0),
+        $load(450.0),
+        'bar_rating_low',
+    );
 
-    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Kilogram))->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
-        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Pound))->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
-        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Units\LoadUnit::Pound))->toBeNull()
-        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))->toBe('Below its range: minimum tongue weight for these bars, 402 kg of 450 kg.');
+    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Kilogram))
+        ->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
+        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Pound))
+        ->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
+        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Units\LoadUnit::Pound))
+        ->toBeNull()
+        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))
+        ->toBe('Below its range: minimum tongue weight for these bars, 402 kg of 450 kg.');
 });

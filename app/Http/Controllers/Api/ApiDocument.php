@@ -11,6 +11,9 @@ final class ApiDocument
 {
     public function __invoke(): BinaryFileResponse
     {
-        return response()->file(resource_path('schema/openapi-1.json'), ['Content-Type' => 'application/json', 'Cache-Control' => 'no-cache']);
+        return response()->file(resource_path('schema/openapi-1.json'), [
+            'Content-Type' => 'application/json',
+            'Cache-Control' => 'no-cache',
+        ]);
     }
 }

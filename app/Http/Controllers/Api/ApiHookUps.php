@@ -14,7 +14,10 @@ use Illuminate\Http\JsonResponse;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
 use Yoke\Rig\Stance;
 
-/** Hook-ups posted by another program: the setting that the bars are at, the same stance read again, a setting counted again. */
+/**
+ * Hook-ups posted by another program: the setting that the bars are at, the same stance read again, a setting counted
+ * again.
+ */
 final class ApiHookUps
 {
     public function __construct(private readonly RecordHookUp $record, private readonly CorrectHookUp $correct)
@@ -29,7 +32,10 @@ final class ApiHookUps
 
             return $stance === null
                 ? ApiAnswer::invalid(['stance' => Text::of('api.expected_stance')])
-                : ApiAnswer::made(['stance' => $stance->value, 'round' => $this->record->again($request->person(), $job, $stance)->number]);
+                : ApiAnswer::made([
+                    'stance' => $stance->value,
+                    'round' => $this->record->again($request->person(), $job, $stance)->number,
+                ]);
         }
         try {
             $round = $this->record->at($request->person(), $job, $request->steps('setting'));

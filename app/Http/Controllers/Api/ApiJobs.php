@@ -30,9 +30,18 @@ final class ApiJobs
     public function jobs(Asked $request): JsonResponse
     {
         $page = $request->whole('page', 1, self::LAST_PAGE);
-        $jobs = Job::query()->when($request->boolean('open'), static fn ($open) => $open->whereNull('handed_over_at'))->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
+        $jobs = Job::query()
+            ->when($request->boolean('open'), static fn ($open) => $open->whereNull('handed_over_at'))
+            ->orderByDesc('id')
+            ->skip(($page - 1) * self::A_PAGE)
+            ->limit(self::A_PAGE + 1)
+            ->get();
 
-        return self::list($jobs->take(self::A_PAGE)->map(JobResource::short(...))->all(), $page, $jobs->count() > self::A_PAGE);
+        return self::list(
+            $jobs->take(self::A_PAGE)->map(JobResource::short(...))->all(),
+            $page,
+            $jobs->count() > self::A_PAGE,
+        );
     }
 
     public function job(Job $job): JsonResponse
@@ -42,15 +51,31 @@ final class ApiJobs
 
     public function card(Asked $request, Job $job): JsonResponse
     {
-        return new JsonResponse(['data' => CardResource::of(new CardPage($this->analyses->of($job->load([...self::RELATIONS, 'marks', 'torques.user'])), $request->person()))]);
+        return new JsonResponse([
+            'data' => CardResource::of(
+                new CardPage(
+                    $this->analyses->of($job->load([...self::RELATIONS, 'marks', 'torques.user'])),
+                    $request->person(),
+                ),
+            ),
+        ]);
     }
 
     public function rigs(Asked $request): JsonResponse
     {
         $page = $request->whole('page', 1, self::LAST_PAGE);
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
+        $rigs = Rig::atHand()
+            ->with(['vehicle', 'trailer', 'hitch'])
+            ->orderByDesc('id')
+            ->skip(($page - 1) * self::A_PAGE)
+            ->limit(self::A_PAGE + 1)
+            ->get();
 
-        return self::list($rigs->take(self::A_PAGE)->map(RigResource::of(...))->all(), $page, $rigs->count() > self::A_PAGE);
+        return self::list(
+            $rigs->take(self::A_PAGE)->map(RigResource::of(...))->all(),
+            $page,
+            $rigs->count() > self::A_PAGE,
+        );
     }
 
     public function rig(Rig $rig): JsonResponse
@@ -61,6 +86,10 @@ final class ApiJobs
     /** @param  array<array-key, array<string, mixed>>  $items */
     private static function list(array $items, int $page, bool $hasMore): JsonResponse
     {
-        return new JsonResponse(['data' => array_values($items), 'page' => $page, 'next_page' => $hasMore ? $page + 1 : null]);
+        return new JsonResponse([
+            'data' => array_values($items),
+            'page' => $page,
+            'next_page' => $hasMore ? $page + 1 : null,
+        ]);
     }
 }

@@ -50,17 +50,33 @@ final class ApiReadings
             return ApiAnswer::invalid(['stance' => Text::of('api.expected_stance')]);
         }
         $entries = $this->entries($request, $stance);
-        $problems = array_filter(array_column(array_map(static fn (Entry $entry): array => [$entry->place->field(), (string) $entry->refusal], $entries), 1, 0));
+        $problems = array_filter(
+            array_column(
+                array_map(
+                    static fn (Entry $entry): array => [$entry->place->field(), (string) $entry->refusal],
+                    $entries,
+                ),
+                1,
+                0,
+            ),
+        );
         if ($entries === [] || $problems !== []) {
             return ApiAnswer::invalid($entries === [] ? ['front' => Text::of('api.expected_height')] : $problems);
         }
         $outcomes = $this->heights->whole($request->person()->metric(), $job, $entries);
-        $overtaken = array_filter(array_map(static fn (SaveOutcome $outcome): string => $outcome->saved->isOpen() ? $outcome->sentence : '', $outcomes));
+        $overtaken = array_filter(
+            array_map(
+                static fn (SaveOutcome $outcome): string => $outcome->saved->isOpen() ? $outcome->sentence : '',
+                $outcomes,
+            ),
+        );
 
-        return $overtaken === [] ? ApiAnswer::made([
-            'saved' => array_map(static fn (Entry $entry): string => $entry->place->key(), $entries),
-            'ids' => array_map(static fn (SaveOutcome $outcome): ?int => $outcome->basedOn, $outcomes),
-        ]) : ApiAnswer::conflict($overtaken);
+        return $overtaken === []
+            ? ApiAnswer::made([
+                'saved' => array_map(static fn (Entry $entry): string => $entry->place->key(), $entries),
+                'ids' => array_map(static fn (SaveOutcome $outcome): ?int => $outcome->basedOn, $outcomes),
+            ])
+            : ApiAnswer::conflict($overtaken);
     }
 
     /** @return list<Entry> of the heights that were sent; each may say which reading it corrects */
@@ -81,7 +97,10 @@ final class ApiReadings
         return $entries;
     }
 
-    /** What else was read in a stance: coupler, gauge, angles, axle loads. Millimetres, kilograms and degrees without a unit. */
+    /**
+     * What else was read in a stance: coupler, gauge, angles, axle loads. Millimetres, kilograms and degrees without a
+     * unit.
+     */
     public function measures(Asked $request, Job $job): JsonResponse
     {
         $stance = $request->choice('stance', Stance::class);
@@ -89,13 +108,20 @@ final class ApiReadings
             return ApiAnswer::invalid(['stance' => Text::of('api.expected_stance')]);
         }
         $kinds = array_column(MeasureKind::typedAmongOthers($stance), 'value');
-        $typed = array_filter(array_intersect_key($request->sent(), array_flip($kinds)), static fn (string $text): bool => $text !== '');
+        $typed = array_filter(
+            array_intersect_key($request->sent(), array_flip($kinds)),
+            static fn (string $text): bool => $text !== '',
+        );
         if ($typed === []) {
-            return ApiAnswer::invalid([$kinds[0] => Text::of('api.expected_measure', ['kinds' => implode(', ', $kinds)])]);
+            return ApiAnswer::invalid([
+                $kinds[0] => Text::of('api.expected_measure', ['kinds' => implode(', ', $kinds)]),
+            ]);
         }
         $problems = $this->measures->whole($request->person()->metric(), $job, $stance, $typed);
 
-        return $problems === [] ? ApiAnswer::made(['saved' => array_keys($typed)]) : ApiAnswer::invalid(ExpectedWords::each($problems));
+        return $problems === []
+            ? ApiAnswer::made(['saved' => array_keys($typed)])
+            : ApiAnswer::invalid(ExpectedWords::each($problems));
     }
 
     /** A weighbridge ticket as its text stands, or as loads in kilograms. */
@@ -104,11 +130,19 @@ final class ApiReadings
         $stance = $request->choice('stance', Stance::class);
         $step = $request->text('step_kg') === '' ? self::USUAL_STEP_KG : (float) $request->text('step_kg');
         if ($stance === null || ! ($step > 0.0 && $step <= 100.0)) {
-            return ApiAnswer::invalid(array_filter(['stance' => $stance === null ? Text::of('api.expected_stance') : '', 'step_kg' => $step > 0.0 && $step <= 100.0 ? '' : Text::of('api.expected_step')]));
+            return ApiAnswer::invalid(
+                array_filter([
+                    'stance' => $stance === null ? Text::of('api.expected_stance') : '',
+                    'step_kg' => $step > 0.0 && $step <= 100.0 ? '' : Text::of('api.expected_step'),
+                ]),
+            );
         }
         $typed = $request->text('ticket');
         try {
-            $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms($step)))->read($stance, $typed);
+            $ticket = (new TicketText(new LoadParser(LoadUnit::Kilogram), Load::ofKilograms($step)))->read(
+                $stance,
+                $typed,
+            );
         } catch (ImpossibleTicket $impossible) {
             return ApiAnswer::invalid(['ticket' => ExpectedWords::of($impossible->expected())]);
         }

@@ -40,7 +40,10 @@ final class Cards
         return self::download($page, $paper, $page->openLink());
     }
 
-    /** Another link, in the language and units of whoever is to read it; the ones before stay open until they are revoked. */
+    /**
+     * Another link, in the language and units of whoever is to read it; the ones before stay open until they are
+     * revoked.
+     */
     public function link(Asked $request, ShareCard $cards, OwnersTable $tables, Job $job): RedirectResponse
     {
         $language = $request->choice('link_language', Language::class) ?? $request->person()->language;
@@ -69,11 +72,17 @@ final class Cards
     /** @param  CardLink|null  $link  whose address it shows as a code; null where there is none */
     public static function download(CardPage $page, Paper $paper, ?CardLink $link): Response
     {
-        return new Response((new CardPdf($page, $link))->bytes($paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"']);
+        return new Response((new CardPdf($page, $link))->bytes($paper), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="card-'.$page->job->id.'.pdf"',
+        ]);
     }
 
     private function page(Asked $request, Job $job): CardPage
     {
-        return new CardPage($this->analyses->of($job->load(['marks', 'cardLinks.user', 'ownerNotes.seenBy', 'torques.user'])), $request->person());
+        return new CardPage(
+            $this->analyses->of($job->load(['marks', 'cardLinks.user', 'ownerNotes.seenBy', 'torques.user'])),
+            $request->person(),
+        );
     }
 }

@@ -26,17 +26,26 @@ final class Calendars
 
     public function show(Asked $request): View
     {
-        return view('day.calendar', ['links' => CalendarLink::query()->where('user_id', $request->person()->id)->orderByDesc('id')->get()]);
+        return view('day.calendar', [
+            'links' => CalendarLink::query()->where('user_id', $request->person()->id)->orderByDesc('id')->get(),
+        ]);
     }
 
     public function make(Asked $request): RedirectResponse
     {
-        return redirect()->route('calendar')->with('address', route('calendar.feed', CalendarLink::issue($request->person())))->with('saved', Text::of('day.calendar_made'));
+        return redirect()
+            ->route('calendar')
+            ->with('address', route('calendar.feed', CalendarLink::issue($request->person())))
+            ->with('saved', Text::of('day.calendar_made'));
     }
 
     public function revoke(Asked $request, int $link): RedirectResponse
     {
-        CalendarLink::query()->where('user_id', $request->person()->id)->whereNull('revoked_at')->findOrFail($link)->revoke();
+        CalendarLink::query()
+            ->where('user_id', $request->person()->id)
+            ->whereNull('revoked_at')
+            ->findOrFail($link)
+            ->revoke();
 
         return redirect()->route('calendar')->with('saved', Text::of('day.calendar_revoked'));
     }
@@ -49,8 +58,17 @@ final class Calendars
             return new Response(view('card.closed')->render(), 410);
         }
         $application->setLocale($link->user->language->value);
-        $jobs = Job::query()->where('person_id', $link->user_id)->whereDate('booked_on', '>=', Date::today()->subDays(self::DAYS_BACK))->whereDate('booked_on', '<=', Date::today()->addDays(self::DAYS_AHEAD))->orderBy('booked_on')->limit(self::MOST_JOBS)->get();
+        $jobs = Job::query()
+            ->where('person_id', $link->user_id)
+            ->whereDate('booked_on', '>=', Date::today()->subDays(self::DAYS_BACK))
+            ->whereDate('booked_on', '<=', Date::today()->addDays(self::DAYS_AHEAD))
+            ->orderBy('booked_on')
+            ->limit(self::MOST_JOBS)
+            ->get();
 
-        return new Response((new JobCalendar($link->user, Date::now()->toDateTimeImmutable()))->text($jobs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'inline; filename="jobs.ics"']);
+        return new Response((new JobCalendar($link->user, Date::now()->toDateTimeImmutable()))->text($jobs), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'inline; filename="jobs.ics"',
+        ]);
     }
 }

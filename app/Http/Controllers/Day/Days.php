@@ -22,7 +22,9 @@ final class Days
 {
     public function show(Asked $request, DayBook $book, ShopSettings $settings, string $day = ''): View
     {
-        return view('day.show', ['page' => new DayPage(self::day($day) ?? Date::today()->toImmutable(), $book, $settings)]);
+        return view('day.show', [
+            'page' => new DayPage(self::day($day) ?? Date::today()->toImmutable(), $book, $settings),
+        ]);
     }
 
     /** Puts a job at a time; what was left empty is taken from it. */
@@ -32,14 +34,18 @@ final class Days
         $day = isset($typed['day']) ? self::day($typed['day']) : $job->booked_on;
         $minute = DayWords::minute($typed['at'] ?? '');
         $bay = trim($typed['bay'] ?? '');
-        $person = ($typed['person'] ?? '') === '' ? null : User::query()->whereNull('left_at')->find((int) $typed['person']);
+        $person =
+            ($typed['person'] ?? '') === '' ? null : User::query()->whereNull('left_at')->find((int) $typed['person']);
         $problems = array_filter([
             'at' => $minute === null && trim($typed['at'] ?? '') !== '' ? Text::of('day.expected_time') : '',
             'bay' => preg_match('/^[\p{L}\d ]{0,20}$/u', $bay) === 1 ? '' : Text::of('day.expected_bay'),
             'person' => $person === null && ($typed['person'] ?? '') !== '' ? Text::of('day.expected_person') : '',
             'day' => $day === null ? Text::of('day.expected_day') : '',
         ]);
-        $back = ($typed['back'] ?? '') === 'yard' ? redirect()->route('yard') : redirect()->route('day', ($day ?? $job->booked_on)->toDateString());
+        $back =
+            ($typed['back'] ?? '') === 'yard'
+                ? redirect()->route('yard')
+                : redirect()->route('day', ($day ?? $job->booked_on)->toDateString());
         if ($problems !== [] || $day === null) {
             return $back->withInput($typed)->withErrors($problems, "slot-{$job->id}");
         }
@@ -52,7 +58,10 @@ final class Days
     /** Null for what is no day. */
     private static function day(string $typed): ?CarbonImmutable
     {
-        if (preg_match('/^(20\d\d)-(\d\d)-(\d\d)$/', $typed, $parts) !== 1 || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
+        if (
+            preg_match('/^(20\d\d)-(\d\d)-(\d\d)$/', $typed, $parts) !== 1 ||
+            ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])
+        ) {
             return null;
         }
 

@@ -44,14 +44,22 @@ final class Garage
     public function index(Asked $request): View
     {
         $page = $request->whole('page', 1, self::LAST_PAGE);
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('id')->skip(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
+        $rigs = Rig::atHand()
+            ->with(['vehicle', 'trailer', 'hitch'])
+            ->orderByDesc('id')
+            ->skip(($page - 1) * self::A_PAGE)
+            ->limit(self::A_PAGE + 1)
+            ->get();
 
         return view('garage.index', [
             'rigs' => $rigs->take(self::A_PAGE),
             'page' => $page,
             'hasMore' => $rigs->count() > self::A_PAGE,
             'pickable' => array_map(
-                fn (RigPart $part): array => PartModels::of($part)::atHand()->orderBy('name')->pluck('name', 'id')->all(),
+                fn (RigPart $part): array => PartModels::of($part)::atHand()
+                        ->orderBy('name')
+                        ->pluck('name', 'id')
+                        ->all(),
                 array_combine(array_column(RigPart::cases(), 'value'), RigPart::cases()),
             ),
         ]);
@@ -71,8 +79,14 @@ final class Garage
     public function away(): View
     {
         return view('garage.away', [
-            'cards' => array_merge(...array_map(fn (RigPart $part): array => PartCard::all($part, Shelves::Away), RigPart::cases())),
-            'rigs' => Rig::away()->with(['vehicle', 'trailer', 'hitch'])->orderByDesc('archived_at')->limit(60)->get(),
+            'cards' => array_merge(
+                ...array_map(fn (RigPart $part): array => PartCard::all($part, Shelves::Away), RigPart::cases()),
+            ),
+            'rigs' => Rig::away()
+                ->with(['vehicle', 'trailer', 'hitch'])
+                ->orderByDesc('archived_at')
+                ->limit(60)
+                ->get(),
         ]);
     }
 
@@ -120,7 +134,10 @@ final class Garage
 
         return $problems === []
             ? $back->with('saved', Text::of('screen.garage.saved_open_jobs_with_it'))
-            : $back->with('saved', Text::of('screen.garage.saved_but'))->withInput(array_intersect_key($request->typed(), $problems))->withErrors($problems);
+            : $back
+                ->with('saved', Text::of('screen.garage.saved_but'))
+                ->withInput(array_intersect_key($request->typed(), $problems))
+                ->withErrors($problems);
     }
 
     private function plan(Asked $request, RigPart $part, Vehicle|Trailer|Hitch $model): ?PlanPage
@@ -136,12 +153,16 @@ final class Garage
     /** @return array<string, string> what no field alone can see */
     private function impossible(RigPart $part, Vehicle|Trailer|Hitch $model): array
     {
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         foreach ((new OpenJobs($part, $model))->rigs() as $rig) {
             try {
-                (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($part->value, $model))))->specified()->check($problems);
+                (new RigSnapshot(RigSnapshot::sheetOf($rig->setRelation($part->value, $model))))
+                    ->specified()
+                    ->check($problems);
             } catch (ImpossibleRig $impossible) {
-                $field = collect($part->fields())->keys()->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
+                $field = collect($part->fields())
+                    ->keys()
+                    ->first(fn (string $key): bool => str_starts_with($key, $impossible->field()));
                 $problems->found($field ?? 'name', $impossible->expected());
             }
         }

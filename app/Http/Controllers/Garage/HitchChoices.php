@@ -11,11 +11,21 @@ use App\UseCases\Choice\ChoiceDraft;
 use Illuminate\Contracts\View\View;
 use Yoke\Shop\ShopSettings;
 
-/** Whether a vehicle and a trailer need a hitch that distributes, and which. Nothing is saved: the address holds what was asked. */
+/**
+ * Whether a vehicle and a trailer need a hitch that distributes, and which. Nothing is saved: the address holds what
+ * was asked.
+ */
 final class HitchChoices
 {
     public function show(Asked $request, JobAnalyses $analyses, ShopSettings $settings): View
     {
-        return view('choice.show', ['page' => new ChoicePage(new ChoiceDraft($request->query()), $request->person(), $analyses, $settings->band())]);
+        return view('choice.show', [
+            'page' => new ChoicePage(
+                new ChoiceDraft($request->query()),
+                $request->person(),
+                $analyses,
+                $settings->band(),
+            ),
+        ]);
     }
 }

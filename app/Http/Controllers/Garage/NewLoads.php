@@ -38,7 +38,10 @@ final class NewLoads
     {
         $page = $this->page($request, $id);
 
-        return response()->json(['problems' => (object) $page->load->problems(), 'parts' => ['new-load' => view('garage.new-load-says', ['page' => $page])->render()]]);
+        return response()->json([
+            'problems' => (object) $page->load->problems(),
+            'parts' => ['new-load' => view('garage.new-load-says', ['page' => $page])->render()],
+        ]);
     }
 
     public function store(Asked $request, KeptPart $kept, NewJob $jobs, int $id): RedirectResponse
@@ -55,6 +58,16 @@ final class NewLoads
     {
         $hitch = Hitch::query()->findOrFail($id);
 
-        return new NewLoadPage(new NewLoad($hitch, $request->texts(['vehicle', 'trailer', 'tongue_weight_kg']), NewLoadPage::lastRig($hitch), $request->person()), $request->person(), $this->analyses, $this->settings->band());
+        return new NewLoadPage(
+            new NewLoad(
+                $hitch,
+                $request->texts(['vehicle', 'trailer', 'tongue_weight_kg']),
+                NewLoadPage::lastRig($hitch),
+                $request->person(),
+            ),
+            $request->person(),
+            $this->analyses,
+            $this->settings->band(),
+        );
     }
 }

@@ -22,7 +22,12 @@ final class Shelf
     {
         $model = PartModels::fresh($part);
 
-        return view('garage.edit', ['part' => $part, 'model' => $model, 'form' => new PartForm($part, $model, $request->person()), 'plan' => null]);
+        return view('garage.edit', [
+            'part' => $part,
+            'model' => $model,
+            'form' => new PartForm($part, $model, $request->person()),
+            'plan' => null,
+        ]);
     }
 
     public function store(Asked $request, KeepPart $parts, RigPart $part): RedirectResponse
@@ -35,14 +40,18 @@ final class Shelf
         }
         $parts->added($request->person(), $part, $model);
 
-        return redirect()->route('garage.edit', [$part->value, $model->id])->with('saved', Text::of('screen.shelf.saved_pair_it_in_the'));
+        return redirect()
+            ->route('garage.edit', [$part->value, $model->id])
+            ->with('saved', Text::of('screen.shelf.saved_pair_it_in_the'));
     }
 
     public function copy(Asked $request, KeepPart $parts, RigPart $part, int $id): RedirectResponse
     {
         $copy = $parts->copied($request->person(), PartModels::find($part, $id));
 
-        return redirect()->route('garage.edit', [$part->value, $copy->id])->with('saved', Text::of('screen.shelf.copied_give_it_a_name'));
+        return redirect()
+            ->route('garage.edit', [$part->value, $copy->id])
+            ->with('saved', Text::of('screen.shelf.copied_give_it_a_name'));
     }
 
     public function putAway(Asked $request, RigPart $part, int $id): RedirectResponse
@@ -50,7 +59,10 @@ final class Shelf
         $model = PartModels::find($part, $id);
         $model->putAway();
 
-        return redirect($request->from("/garage/{$part->value}"))->with('saved', Text::of('screen.shelf.archived', ['name' => $model->name]));
+        return redirect($request->from("/garage/{$part->value}"))->with(
+            'saved',
+            Text::of('screen.shelf.archived', ['name' => $model->name]),
+        );
     }
 
     public function bringBack(Asked $request, RigPart $part, int $id): RedirectResponse
@@ -58,7 +70,10 @@ final class Shelf
         $model = PartModels::find($part, $id);
         $model->bringBack();
 
-        return redirect($request->from("/garage/{$part->value}"))->with('saved', Text::of('screen.shelf.restored', ['name' => $model->name]));
+        return redirect($request->from("/garage/{$part->value}"))->with(
+            'saved',
+            Text::of('screen.shelf.restored', ['name' => $model->name]),
+        );
     }
 
     public function pair(Asked $request): RedirectResponse
@@ -69,7 +84,12 @@ final class Shelf
         }
         $rig = $draft->rig();
 
-        return redirect()->route('garage')->with('saved', Text::of('screen.shelf.paired', ['vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]));
+        return redirect()
+            ->route('garage')
+            ->with(
+                'saved',
+                Text::of('screen.shelf.paired', ['vehicle' => $rig->vehicle->name, 'trailer' => $rig->trailer->name]),
+            );
     }
 
     public function putRigAway(Rig $rig): RedirectResponse

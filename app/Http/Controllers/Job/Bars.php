@@ -36,7 +36,11 @@ final class Bars
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),
-            'parts' => ['effect' => view('bars.effect', ['page' => $this->page($request, $job, $taping ?? $job->barTapings->last())])->render()],
+            'parts' => [
+                'effect' => view('bars.effect', [
+                    'page' => $this->page($request, $job, $taping ?? $job->barTapings->last()),
+                ])->render(),
+            ],
         ]);
     }
 

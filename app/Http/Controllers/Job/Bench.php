@@ -32,9 +32,29 @@ final class Bench
     public function show(Asked $request, Job $job, Station $station): View
     {
         $person = $request->person();
-        $job->load(['liveReadings.user', 'marks.user', 'rig', 'rounds.user', 'measures', 'tickets', 'tongueReadings', 'checks.user', 'roadDrives.user', 'torques.user', 'barTapings.user']);
+        $job->load([
+            'liveReadings.user',
+            'marks.user',
+            'rig',
+            'rounds.user',
+            'measures',
+            'tickets',
+            'tongueReadings',
+            'checks.user',
+            'roadDrives.user',
+            'torques.user',
+            'barTapings.user',
+        ]);
         $page = new BenchPage($this->analyses->of($job), $person, $station, BenchQuery::asked($request));
 
-        return view('bench.show', ['page' => $page, 'question' => new LevellingQuestion($request->typed(), $page->rig->trailer->ballToAxle, $person, $page->analysed->described->frameMarksApart())]);
+        return view('bench.show', [
+            'page' => $page,
+            'question' => new LevellingQuestion(
+                $request->typed(),
+                $page->rig->trailer->ballToAxle,
+                $person,
+                $page->analysed->described->frameMarksApart(),
+            ),
+        ]);
     }
 }

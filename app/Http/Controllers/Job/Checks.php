@@ -26,7 +26,10 @@ final class Checks
         abort_if($family === null || ! in_array($key, array_column(SwayCheck::of($family), 'key'), true), 404);
         [$answer, $counted] = $this->answer($request);
         if ($answer === null) {
-            return redirect()->route('bench', [$job, $station->value])->withInput($request->texts(['left', 'right']))->withErrors(['counted' => Text::of('expected.form.threads')], 'checks');
+            return redirect()
+                ->route('bench', [$job, $station->value])
+                ->withInput($request->texts(['left', 'right']))
+                ->withErrors(['counted' => Text::of('expected.form.threads')], 'checks');
         }
         $checks->answered($request->person(), $job, $station, $key, $answer, $counted);
 
@@ -46,6 +49,9 @@ final class Checks
             }
         }
 
-        return [(new CountedThreads((int) $sides[0], (int) $sides[1]))->answer(), implode('/', array_map(intval(...), $sides))];
+        return [
+            (new CountedThreads((int) $sides[0], (int) $sides[1]))->answer(),
+            implode('/', array_map(intval(...), $sides)),
+        ];
     }
 }

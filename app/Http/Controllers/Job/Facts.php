@@ -20,25 +20,45 @@ use Yoke\Specification\RigPart;
 /** Takes a field of a part's specification, or a few that go together, typed where the job asks for them. */
 final class Facts
 {
-    public function store(Asked $request, KeepPart $parts, Job $job, Station $station, RigPart $part, string $field): RedirectResponse
-    {
+    public function store(
+        Asked $request,
+        KeepPart $parts,
+        Job $job,
+        Station $station,
+        RigPart $part,
+        string $field,
+    ): RedirectResponse {
         return $this->keep($request, $parts, $job, $part, $field, redirect()->route('bench', [$job, $station->value]));
     }
 
     /** Typed in the guide of a rig that is taken over. */
-    public function storeForGuide(Asked $request, KeepPart $parts, Job $job, RigPart $part, string $field): RedirectResponse
-    {
+    public function storeForGuide(
+        Asked $request,
+        KeepPart $parts,
+        Job $job,
+        RigPart $part,
+        string $field,
+    ): RedirectResponse {
         return $this->keep($request, $parts, $job, $part, $field, redirect()->route('take-over', $job));
     }
 
-    private function keep(Asked $request, KeepPart $parts, Job $job, RigPart $part, string $field, RedirectResponse $back): RedirectResponse
-    {
+    private function keep(
+        Asked $request,
+        KeepPart $parts,
+        Job $job,
+        RigPart $part,
+        string $field,
+        RedirectResponse $back,
+    ): RedirectResponse {
         abort_unless(isset($part->fields()[$field]), 404);
         $person = $request->person();
         $typed = trim($request->text($field));
         $model = PartModels::find($part, (int) $job->rig->getAttribute("{$part->value}_id"));
         $fields = array_intersect_key($request->typed(), $part->fields());
-        $problems = $typed === '' ? [$field => Text::of('assumption.empty')] : (new PartForm($part, $model, $person))->fill([...$fields, 'name' => $model->name, $field => $typed]);
+        $problems =
+            $typed === ''
+                ? [$field => Text::of('assumption.empty')]
+                : (new PartForm($part, $model, $person))->fill([...$fields, 'name' => $model->name, $field => $typed]);
         $open = new OpenJobs($part, $model);
         if ($problems === []) {
             $problems = $this->impossible($open, $field);

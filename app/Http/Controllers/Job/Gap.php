@@ -32,7 +32,13 @@ final class Gap
         $form = $this->form($request, $job);
         $gap = $form->read();
         $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
-        $page = new GapPage($job, $this->analyses, $request->person(), $gap, $gap === null ? [] : $form->cautions($gap));
+        $page = new GapPage(
+            $job,
+            $this->analyses,
+            $request->person(),
+            $gap,
+            $gap === null ? [] : $form->cautions($gap),
+        );
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),

@@ -31,12 +31,18 @@ final class Gauge
         $turned = $form->turned();
         $typed = array_filter($request->typed(), static fn (string $text): bool => $text !== '');
         $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
-        $analysed = $reading === null || $turned === null ? $this->analyses->of($job) : $this->analyses->gauging($job, $reading, $turned === 0.0 ? null : $form->stepsAfter($turned));
+        $analysed =
+            $reading === null || $turned === null
+                ? $this->analyses->of($job)
+                : $this->analyses->gauging($job, $reading, $turned === 0.0 ? null : $form->stepsAfter($turned));
         $page = new BenchPage($analysed, $request->person(), $station, BenchQuery::asked($request));
 
         return response()->json([
             'problems' => (object) array_intersect_key($form->problems(), $typed),
-            'parts' => ['gauge' => view('bench.gauge-says', ['gauge' => $page->gauge()])->render(), 'verdict' => view('bench.advice', ['page' => $page, 'isTyping' => true])->render()],
+            'parts' => [
+                'gauge' => view('bench.gauge-says', ['gauge' => $page->gauge()])->render(),
+                'verdict' => view('bench.advice', ['page' => $page, 'isTyping' => true])->render(),
+            ],
         ]);
     }
 

@@ -28,7 +28,9 @@ final class HeadChoice
     {
         $person = $request->person();
         $because = trim($request->text('because'));
-        $place = collect(PlanPage::ofJob($this->analyses->of($job), $person)->plan->shankPlaces())->first(fn (ShankPlace $place): bool => $place->key() === $request->text('place'));
+        $place = collect(PlanPage::ofJob($this->analyses->of($job), $person)->plan->shankPlaces())->first(
+            fn (ShankPlace $place): bool => $place->key() === $request->text('place'),
+        );
         $problems = $this->problems($place, $because);
         $station = redirect()->route('bench', [$job, Station::Head->value]);
         if ($place === null || $problems !== []) {
@@ -44,8 +46,14 @@ final class HeadChoice
     {
         return match (true) {
             $place === null => ['place' => Text::of('expected.form.place')],
-            mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => ['because' => Text::of('expected.form.reason', ['most' => self::LONGEST_REASON])],
-            $place->inTheWay !== [] && $because === '' => ['because' => Text::of('expected.form.reason_for_place', ['why' => lcfirst(HeadWords::inTheWay($place)[0])])],
+            mb_strlen($because) > self::LONGEST_REASON || preg_match('/[<>[:cntrl:]]/u', $because) !== 0 => [
+                'because' => Text::of('expected.form.reason', ['most' => self::LONGEST_REASON]),
+            ],
+            $place->inTheWay !== [] && $because === '' => [
+                'because' => Text::of('expected.form.reason_for_place', [
+                    'why' => lcfirst(HeadWords::inTheWay($place)[0]),
+                ]),
+            ],
             default => [],
         };
     }

@@ -13,7 +13,9 @@ use Illuminate\Http\RedirectResponse;
 use Yoke\Adjuster\Exception\ImpossibleSetting;
 use Yoke\Readings\Height\SetBy;
 
-/** What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave. */
+/**
+ * What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave.
+ */
 final class HookUps
 {
     public function __construct(private readonly CorrectHookUp $hookUps)

@@ -41,13 +41,19 @@ final class Jobs
 
         $job = $draft->start($jobs);
 
-        return $job->arrived_coupled ? redirect()->route('take-over', $job) : redirect()->route('bench', [$job, Station::Brief->value]);
+        return $job->arrived_coupled
+            ? redirect()->route('take-over', $job)
+            : redirect()->route('bench', [$job, Station::Brief->value]);
     }
 
-    /** A rig that arrived coupled, set by nobody knows whom: what to measure in which order, and the moves that follow. */
+    /**
+     * A rig that arrived coupled, set by nobody knows whom: what to measure in which order, and the moves that follow.
+     */
     public function takeOver(Asked $request, Job $job): View
     {
-        return view('jobs.take-over', ['page' => new TakeOverPage($this->analyses->of($job->load('marks')), $request->person())]);
+        return view('jobs.take-over', [
+            'page' => new TakeOverPage($this->analyses->of($job->load('marks')), $request->person()),
+        ]);
     }
 
     /** The plan on one sheet of paper. */
@@ -69,6 +75,12 @@ final class Jobs
     /** The job's tape log, every line of it. */
     public function log(Job $job): View
     {
-        return view('jobs.log', ['job' => $job, 'readings' => $job->readings()->with(['user', 'successor', 'import.user'])->get()]);
+        return view('jobs.log', [
+            'job' => $job,
+            'readings' => $job
+                ->readings()
+                ->with(['user', 'successor', 'import.user'])
+                ->get(),
+        ]);
     }
 }

@@ -22,6 +22,8 @@ final class Measures
         $problems = $measures->each($request->person(), $job, $stance, $typed);
         $address = redirect()->to(route('bench', [$job, $station->value]).'#others');
 
-        return $problems === [] ? $address : $address->withInput($typed)->withErrors(ExpectedWords::each($problems), 'measures');
+        return $problems === []
+            ? $address
+            : $address->withInput($typed)->withErrors(ExpectedWords::each($problems), 'measures');
     }
 }

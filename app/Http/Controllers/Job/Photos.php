@@ -42,7 +42,11 @@ final class Photos
     {
         /** @var Photo $kept */
         $kept = $job->photos()->findOrFail($photo);
-        $response = new Response('', 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache', 'X-Content-Type-Options' => 'nosniff']);
+        $response = new Response('', 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, no-cache',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
         $response->setEtag("photo-{$kept->id}");
         if (! $response->isNotModified($request)) {
             $kept->refresh();
@@ -63,7 +67,7 @@ final class Photos
     private function sent(Asked $request): CleanPhoto
     {
         $file = $request->file('photo');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw UnusablePhoto::notSent();
         }
 

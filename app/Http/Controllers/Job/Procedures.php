@@ -47,7 +47,13 @@ final class Procedures
     public function ticked(Asked $request, Job $job, Occasion $occasion): RedirectResponse
     {
         try {
-            $open = $this->steps->ticked($request->person(), $job, $occasion, $request->lists('steps'), $request->lists('answers'));
+            $open = $this->steps->ticked(
+                $request->person(),
+                $job,
+                $occasion,
+                $request->lists('steps'),
+                $request->lists('answers'),
+            );
         } catch (UnusableAnswer) {
             abort(422, Text::of('expected.road.answer'));
         }
@@ -57,7 +63,8 @@ final class Procedures
             return $this->back($job, $occasion);
         }
 
-        return redirect()->route('procedures.list', [$job, $occasion->value])
+        return redirect()
+            ->route('procedures.list', [$job, $occasion->value])
             ->withErrors(['step' => Text::of('procedure.not_ticked', ['step' => ProcedureWords::does($open)])]);
     }
 
@@ -65,9 +72,18 @@ final class Procedures
     public function take(Asked $request, Job $job, Occasion $occasion): RedirectResponse
     {
         abort_if($this->page($job, $occasion)->progress === null, 404);
-        $outcome = StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ?? abort(422, Text::of('expected.form.outcome'));
+        $outcome =
+            StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ??
+            abort(422, Text::of('expected.form.outcome'));
         try {
-            $finished = $this->steps->take($request->person(), $job, $occasion, $request->text('step'), $outcome, $request->text('answer'));
+            $finished = $this->steps->take(
+                $request->person(),
+                $job,
+                $occasion,
+                $request->text('step'),
+                $outcome,
+                $request->text('answer'),
+            );
         } catch (StepOutOfTurn $refused) {
             return $this->back($job, $occasion)->withErrors(['step' => ExpectedWords::of($refused->expected())]);
         } catch (UnusableAnswer) {

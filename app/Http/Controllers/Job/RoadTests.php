@@ -27,10 +27,18 @@ final class RoadTests
         try {
             $test = $this->read($request, $typed);
         } catch (ImpossibleRoadTest $impossible) {
-            return $station->withInput($typed)->withErrors([$impossible->field() => ExpectedWords::of($impossible->expected())], 'road');
+            return $station
+                ->withInput($typed)
+                ->withErrors([$impossible->field() => ExpectedWords::of($impossible->expected())], 'road');
         }
         $note = trim(mb_substr($typed['note'] ?? '', 0, self::LONGEST_NOTE));
-        $checks->driven($request->person(), $job, $test, ['speed' => $typed['speed'] ?? '', 'distance' => $typed['distance'] ?? ''], $note);
+        $checks->driven(
+            $request->person(),
+            $job,
+            $test,
+            ['speed' => $typed['speed'] ?? '', 'distance' => $typed['distance'] ?? ''],
+            $note,
+        );
 
         return $station->with('saved', Text::of('screen.road_tests.road_test_saved'));
     }

@@ -41,7 +41,10 @@ final class Tape
         $job->unsetRelation('liveReadings');
 
         return $request->expectsJson()
-            ? new DeferredResponse(['fields' => TapeAnswer::written($outcomes)], fn (): array => $this->answer($request, $job, $station, $entries)->saved($outcomes))
+            ? new DeferredResponse(
+                ['fields' => TapeAnswer::written($outcomes)],
+                fn (): array => $this->answer($request, $job, $station, $entries)->saved($outcomes),
+            )
             : $this->redirect($request, $job, $station, $outcomes);
     }
 
@@ -55,24 +58,54 @@ final class Tape
     {
         $job->load(['liveReadings.user', 'marks.user', 'rounds', 'measures', 'tickets']);
 
-        return new TapeAnswer(new BenchPage($this->analyses->with($job, $entries), $request->person(), $station, BenchQuery::asked($request)));
+        return new TapeAnswer(
+            new BenchPage(
+                $this->analyses->with($job, $entries),
+                $request->person(),
+                $station,
+                BenchQuery::asked($request),
+            ),
+        );
     }
 
     /** @param  array<string, SaveOutcome>  $outcomes */
     private function redirect(TapeRequest $request, Job $job, Station $station, array $outcomes): RedirectResponse
     {
-        $isHeld = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => in_array($outcome->saved, [Saved::Saved, Saved::Unchanged], true)) !== [];
-        $open = array_filter($outcomes, static fn (SaveOutcome $outcome): bool => $outcome->sentence !== '' && ! ($isHeld && $outcome->saved === Saved::Empty));
+        $isHeld =
+            array_filter(
+                $outcomes,
+                static fn (SaveOutcome $outcome): bool => in_array(
+                    $outcome->saved,
+                    [Saved::Saved, Saved::Unchanged],
+                    true,
+                ),
+            ) !== [];
+        $open = array_filter(
+            $outcomes,
+            static fn (SaveOutcome $outcome): bool => $outcome->sentence !== '' &&
+                ! ($isHeld && $outcome->saved === Saved::Empty),
+        );
         if ($open === []) {
-            $next = (new BenchPage($this->analyses->of($job->load('marks')), $request->person(), $station))->progress->nextTaped($station);
+            $next = (new BenchPage(
+                $this->analyses->of($job->load('marks')),
+                $request->person(),
+                $station,
+            ))->progress->nextTaped($station);
 
-            return $next === null && $job->arrived_coupled ? redirect()->route('take-over', $job) : redirect()->route('bench', [$job, ($next ?? $station)->value]);
+            return $next === null && $job->arrived_coupled
+                ? redirect()->route('take-over', $job)
+                : redirect()->route('bench', [$job, ($next ?? $station)->value]);
         }
         $typed = collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->entry->typed);
         $basedOn = collect($open)->map(fn (SaveOutcome $outcome): ?int => $outcome->basedOn);
 
-        return redirect()->route('bench', [$job, $station->value])
-            ->withInput(['typed' => $typed->all(), 'based_on' => $basedOn->all(), 'rolled' => $request->boolean('rolled')])
+        return redirect()
+            ->route('bench', [$job, $station->value])
+            ->withInput([
+                'typed' => $typed->all(),
+                'based_on' => $basedOn->all(),
+                'rolled' => $request->boolean('rolled'),
+            ])
             ->withErrors(collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->sentence)->all(), 'tape');
     }
 }

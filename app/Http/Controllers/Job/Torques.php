@@ -27,9 +27,10 @@ final class Torques
         $person = $request->person();
         $fastener = $request->text('fastener');
         $field = RigPart::Hitch->fields()[$fastener] ?? null;
-        $sheet = $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener) : null;
+        $sheet =
+            $field?->kind === FieldKind::Torque ? $job->rigAsWorked()->values(RigPart::Hitch)->number($fastener) : null;
         abort_if($sheet === null, 404);
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         $parts = new TypedParts(['wrench' => $request->text('wrench')], $person, $problems);
         $wrench = $parts->torque('wrench');
         if ($wrench !== null && ($wrench->newtonMetres() < 0.0 || $wrench->newtonMetres() > self::MOST_NM)) {
@@ -37,7 +38,9 @@ final class Torques
         }
         $back = redirect()->route('bench', [$job, $station->value]);
         if ($wrench === null || ! $problems->isEmpty()) {
-            return $back->withInput($request->texts(['fastener', 'wrench']))->withErrors(ExpectedWords::each($problems->all()), 'torque');
+            return $back
+                ->withInput($request->texts(['fastener', 'wrench']))
+                ->withErrors(ExpectedWords::each($problems->all()), 'torque');
         }
         $checks->tightened($person, $job, $fastener, $parts->text('wrench'), $wrench, $sheet);
 

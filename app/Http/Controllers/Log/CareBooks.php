@@ -30,21 +30,38 @@ final class CareBooks
     {
         $care = new RigCare($rig->load(['vehicle', 'trailer', 'hitch', 'careRecords.user']));
 
-        return view('log.care', ['rig' => $rig, 'lines' => CareLine::of($care, $request->person()), 'driven' => $care->book()->driven(), 'names' => array_column($care->tasks(), 'what', 'key')]);
+        return view('log.care', [
+            'rig' => $rig,
+            'lines' => CareLine::of($care, $request->person()),
+            'driven' => $care->book()->driven(),
+            'names' => array_column($care->tasks(), 'what', 'key'),
+        ]);
     }
 
     public function store(Asked $request, WritingDoor $door, Rig $rig): RedirectResponse
     {
         $care = new RigCare($rig);
         $task = $request->text('task');
-        if (! in_array($task, [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())], true)) {
+        if (
+            ! in_array(
+                $task,
+                [CareDone::DISTANCE, ...array_map(static fn (CareTask $one): string => $one->key, $care->tasks())],
+                true,
+            )
+        ) {
             abort(404);
         }
         $back = redirect()->route('log.care', $rig);
         try {
-            $door->inShop($request->person(), 'work', static fn () => $care->write($task, trim($request->text('driven')), $request->person()));
+            $door->inShop(
+                $request->person(),
+                'work',
+                static fn () => $care->write($task, trim($request->text('driven')), $request->person()),
+            );
         } catch (ImpossibleDistance $impossible) {
-            return $back->withInput($request->texts(['task', 'driven']))->withErrors(['driven' => ExpectedWords::of($impossible->expected())], 'care');
+            return $back
+                ->withInput($request->texts(['task', 'driven']))
+                ->withErrors(['driven' => ExpectedWords::of($impossible->expected())], 'care');
         }
 
         return $back;
@@ -66,7 +83,12 @@ final class CareBooks
     public function everyRig(Asked $request): Response
     {
         /** @var Collection<int, Rig> $rigs */
-        $rigs = Rig::atHand()->with(['vehicle', 'trailer', 'hitch', 'careRecords'])->whereNotNull('care_due_on')->orderBy('care_due_on')->limit(self::MOST_RIGS)->get();
+        $rigs = Rig::atHand()
+            ->with(['vehicle', 'trailer', 'hitch', 'careRecords'])
+            ->whereNotNull('care_due_on')
+            ->orderBy('care_due_on')
+            ->limit(self::MOST_RIGS)
+            ->get();
 
         return $this->file($request, $rigs->all());
     }
@@ -74,6 +96,9 @@ final class CareBooks
     /** @param  array<int, Rig>  $rigs */
     private function file(Asked $request, array $rigs): Response
     {
-        return new Response((new CareCalendar($request->person(), Date::now()->toImmutable()))->text($rigs), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="care.ics"']);
+        return new Response((new CareCalendar($request->person(), Date::now()->toImmutable()))->text($rigs), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="care.ics"',
+        ]);
     }
 }

@@ -37,7 +37,11 @@ final class JobFiles
     {
         $deeds->record(AuditEvent::JobExported, $request->person(), ['job' => $job->id, 'title' => $job->title]);
 
-        return $this->file((new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(), 'application/json', "job-{$job->id}.json");
+        return $this->file(
+            (new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(),
+            'application/json',
+            "job-{$job->id}.json",
+        );
     }
 
     public function readings(Job $job): Response
@@ -54,7 +58,11 @@ final class JobFiles
     {
         $person = $request->person();
 
-        return $this->file(view('card.drawing', ['page' => new CardPage($analyses->of($job->load('marks')), $person)])->render(), 'image/svg+xml', "drawing-{$job->id}.svg");
+        return $this->file(
+            view('card.drawing', ['page' => new CardPage($analyses->of($job->load('marks')), $person)])->render(),
+            'image/svg+xml',
+            "drawing-{$job->id}.svg",
+        );
     }
 
     public function take(): View
@@ -73,19 +81,27 @@ final class JobFiles
             if ($waiting !== '' && $then === WhenItExists::Stop) {
                 $imports->forget($waiting);
 
-                return redirect()->route('files.take')->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
+                return redirect()
+                    ->route('files.take')
+                    ->with('stopped', Text::of('screen.job_files.nothing_was_imported'));
             }
             $taken = $door->by($request->person(), $json, $then, $called);
         } catch (ImportRefused $refused) {
-            $back = redirect()->route('files.take')->withErrors(['file' => $refused->getMessage()]);
+            $back = redirect()
+                ->route('files.take')
+                ->withErrors(['file' => $refused->getMessage()]);
 
             return $refused->asksWhatToDo
-                ? $back->with('waiting', $waiting !== '' ? $waiting : $imports->put($json ?? ''))->with('called', $called)
+                ? $back
+                    ->with('waiting', $waiting !== '' ? $waiting : $imports->put($json ?? ''))
+                    ->with('called', $called)
                 : $back;
         }
         $imports->forget($waiting);
 
-        return redirect()->route('files', $taken->job)->with('taken', ['unknown' => $taken->unknown()]);
+        return redirect()
+            ->route('files', $taken->job)
+            ->with('taken', ['unknown' => $taken->unknown()]);
     }
 
     /** What the file is called: as it was sent, or as it was sent before it waited. */
@@ -93,7 +109,15 @@ final class JobFiles
     {
         $file = $request->file('file');
 
-        return mb_substr($waiting !== '' ? $request->text('called') : ($file instanceof UploadedFile ? $file->getClientOriginalName() : ''), 0, ImportedBy::LONGEST_NAME);
+        return mb_substr(
+            $waiting !== ''
+                ? $request->text('called')
+                : ($file instanceof UploadedFile
+                    ? $file->getClientOriginalName()
+                    : ''),
+            0,
+            ImportedBy::LONGEST_NAME,
+        );
     }
 
     /** @throws ImportRefused */
@@ -108,6 +132,10 @@ final class JobFiles
 
     private function file(string $bytes, string $type, string $name): Response
     {
-        return new Response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'X-Content-Type-Options' => 'nosniff']);
+        return new Response($bytes, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 }

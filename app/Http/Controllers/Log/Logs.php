@@ -29,14 +29,22 @@ final class Logs
 
     public function index(Asked $request): View
     {
-        return view('log.index', ['search' => new Search(mb_substr(trim($request->text('find')), 0, Search::LONGEST), $request->whole('page', 1, self::LAST_PAGE), $request->boolean('open'))]);
+        return view('log.index', [
+            'search' => new Search(
+                mb_substr(trim($request->text('find')), 0, Search::LONGEST),
+                $request->whole('page', 1, self::LAST_PAGE),
+                $request->boolean('open'),
+            ),
+        ]);
     }
 
     public function show(Asked $request, Rig $rig): View
     {
         $rig->load(['vehicle', 'trailer', 'hitch', 'loadStates']);
 
-        return view('log.rig', ['log' => new RigLog($rig, $request->person(), $this->analyses, $request->whole('skip'))]);
+        return view('log.rig', [
+            'log' => new RigLog($rig, $request->person(), $this->analyses, $request->whole('skip')),
+        ]);
     }
 
     /** What a return visit of a job's rig would start at, in the load state that is asked for. */
@@ -45,18 +53,28 @@ final class Logs
         $job->load(['rig.loadStates', 'rig.vehicle', 'rig.trailer', 'rig.hitch']);
         $state = $this->state($request, $job);
 
-        return view('log.visit', ['job' => $job, 'state' => $state, 'visit' => new ReturnVisit($job, $state, $request->person(), $this->analyses)]);
+        return view('log.visit', [
+            'job' => $job,
+            'state' => $state,
+            'visit' => new ReturnVisit($job, $state, $request->person(), $this->analyses),
+        ]);
     }
 
     public function begin(Asked $request, Job $job): RedirectResponse
     {
-        $problems = new CollectProblems;
+        $problems = new CollectProblems();
         $title = (new TypedParts($request->texts(['title']), $request->person(), $problems))->name('title');
         if (! $problems->isEmpty()) {
-            return redirect()->route('log.visit', [$job, 'state' => $request->text('state')])->withInput($request->texts(['title']))->withErrors(ExpectedWords::each($problems->all()));
+            return redirect()
+                ->route('log.visit', [$job, 'state' => $request->text('state')])
+                ->withInput($request->texts(['title']))
+                ->withErrors(ExpectedWords::each($problems->all()));
         }
 
-        return redirect()->route('jobs.resume', (new ReturnVisit($job, $this->state($request, $job), $request->person(), $this->analyses))->begin($title));
+        return redirect()->route(
+            'jobs.resume',
+            (new ReturnVisit($job, $this->state($request, $job), $request->person(), $this->analyses))->begin($title),
+        );
     }
 
     /** Null: as last time. */

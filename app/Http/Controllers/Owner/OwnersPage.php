@@ -22,8 +22,11 @@ final class OwnersPage
 {
     private const LONGEST_NOTE = 2000;
 
-    public function __construct(private readonly JobAnalyses $analyses, private readonly OpenLinks $links, private readonly OwnersTable $tables)
-    {
+    public function __construct(
+        private readonly JobAnalyses $analyses,
+        private readonly OpenLinks $links,
+        private readonly OwnersTable $tables,
+    ) {
     }
 
     public function show(Asked $request, string $token): View|Response
@@ -33,7 +36,11 @@ final class OwnersPage
             return self::closed();
         }
         $load = $request->query('load');
-        $typed = [...(is_array($load) ? $load : []), 'front' => $request->query('front'), 'rear' => $request->query('rear')];
+        $typed = [
+            ...is_array($load) ? $load : [],
+            'front' => $request->query('front'),
+            'rear' => $request->query('rear'),
+        ];
 
         return view('owner.show', ['page' => $this->page($link, array_filter($typed, is_string(...)))]);
     }
@@ -55,16 +62,22 @@ final class OwnersPage
     {
         $link = $this->links->of($request, $token);
 
-        return $link === null ? self::closed() : new JsonResponse([
-            'name' => $link->job->title,
-            'short_name' => $link->job->rigAsWorked()->trailerName(),
-            'start_url' => $link->address(),
-            'scope' => route('owner.card', ['token' => $token], false),
-            'display' => 'standalone',
-            'background_color' => '#f6f3ea',
-            'theme_color' => '#1f4d3a',
-            'icons' => [['src' => '/icon.svg', 'sizes' => 'any', 'type' => 'image/svg+xml']],
-        ], 200, ['Content-Type' => 'application/manifest+json']);
+        return $link === null
+            ? self::closed()
+            : new JsonResponse(
+                [
+                    'name' => $link->job->title,
+                    'short_name' => $link->job->rigAsWorked()->trailerName(),
+                    'start_url' => $link->address(),
+                    'scope' => route('owner.card', ['token' => $token], false),
+                    'display' => 'standalone',
+                    'background_color' => '#f6f3ea',
+                    'theme_color' => '#1f4d3a',
+                    'icons' => [['src' => '/icon.svg', 'sizes' => 'any', 'type' => 'image/svg+xml']],
+                ],
+                200,
+                ['Content-Type' => 'application/manifest+json'],
+            );
     }
 
     public function note(Asked $request, SendNote $notes, string $token): RedirectResponse|Response
@@ -75,7 +88,9 @@ final class OwnersPage
         }
         $note = trim($request->text('note'));
         if ($note === '' || mb_strlen($note) > self::LONGEST_NOTE) {
-            return redirect($link->address())->withInput(['note' => $note])->withErrors(['note' => Text::of('owner.expected_a_note', ['most' => self::LONGEST_NOTE])]);
+            return redirect($link->address())
+                ->withInput(['note' => $note])
+                ->withErrors(['note' => Text::of('owner.expected_a_note', ['most' => self::LONGEST_NOTE])]);
         }
         $notes->sent($link, $note);
 

@@ -27,7 +27,9 @@ final class OwnersPapers
     {
         $link = $this->links->of($request, $token);
 
-        return $link === null ? OwnersPage::closed() : view('card.show', ['page' => $this->page($link), 'link' => $link]);
+        return $link === null
+            ? OwnersPage::closed()
+            : view('card.show', ['page' => $this->page($link), 'link' => $link]);
     }
 
     public function pdf(Asked $request, string $token, Paper $paper): Response
@@ -41,7 +43,12 @@ final class OwnersPapers
     {
         $link = $this->links->of($request, $token);
 
-        return $link === null ? OwnersPage::closed() : view('owner.procedure', ['page' => new ProcedurePage($link->job->load(['rig', 'rounds', 'procedureRuns']), $occasion), 'link' => $link]);
+        return $link === null
+            ? OwnersPage::closed()
+            : view('owner.procedure', [
+                'page' => new ProcedurePage($link->job->load(['rig', 'rounds', 'procedureRuns']), $occasion),
+                'link' => $link,
+            ]);
     }
 
     private function page(CardLink $link): CardPage

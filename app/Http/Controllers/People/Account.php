@@ -27,12 +27,21 @@ final class Account
 
     public function show(Asked $request): View
     {
-        return view('people.account', ['hasPrograms' => OutsideAccess::isOpenFor($request->person()), 'devices' => DeviceLine::all(Sessions::of($request->person()), $this->key($request))]);
+        return view('people.account', [
+            'hasPrograms' => OutsideAccess::isOpenFor($request->person()),
+            'devices' => DeviceLine::all(Sessions::of($request->person()), $this->key($request)),
+        ]);
     }
 
-    /** The other places where they are signed in end with the password; programs' access does where that is asked for. */
-    public function password(Asked $request, ChosenPassword $chosen, ChoosePassword $passwords, PasswordCheck $password): RedirectResponse
-    {
+    /**
+     * The other places where they are signed in end with the password; programs' access does where that is asked for.
+     */
+    public function password(
+        Asked $request,
+        ChosenPassword $chosen,
+        ChoosePassword $passwords,
+        PasswordCheck $password,
+    ): RedirectResponse {
         $person = $request->person();
         $problem = $password->problem($person, $request->text('password_now'), (string) $request->ip());
         if ($problem !== '') {

@@ -24,11 +24,15 @@ final readonly class ChosenPassword
         $password = $request->text('password');
         $names = [];
         foreach ($of as $name) {
-            $names = [...$names, $name, ...(preg_split('/[\s@.]+/', $name) ?: [])];
+            $names = [...$names, $name, ...preg_split('/[\s@.]+/', $name) ?: []];
         }
         $problem = $this->rule->problem($password, $request->text('password_again'), $names);
 
-        return $problem === '' ? $password : $request->refuse(['password' => Text::of("screen.people.password-{$problem}", ['least' => NewPassword::LEAST])]);
+        return $problem === ''
+            ? $password
+            : $request->refuse([
+                'password' => Text::of("screen.people.password-{$problem}", ['least' => NewPassword::LEAST]),
+            ]);
     }
 
     /** @return list<string> */

@@ -18,6 +18,10 @@ final class Deeds
         $page = $request->whole('page', 1, 100_000);
         $lines = $deeds->page($page, self::A_PAGE + 1);
 
-        return view('people.deeds', ['deeds' => array_slice($lines, 0, self::A_PAGE), 'number' => $page, 'hasMore' => count($lines) > self::A_PAGE]);
+        return view('people.deeds', [
+            'deeds' => array_slice($lines, 0, self::A_PAGE),
+            'number' => $page,
+            'hasMore' => count($lines) > self::A_PAGE,
+        ]);
     }
 }

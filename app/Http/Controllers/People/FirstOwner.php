@@ -21,8 +21,11 @@ final class FirstOwner
 {
     private const ACCOUNT = 'first-owner';
 
-    public function __construct(private readonly OwnerCode $code, private readonly SignInTries $tries, private readonly AuditLog $deeds)
-    {
+    public function __construct(
+        private readonly OwnerCode $code,
+        private readonly SignInTries $tries,
+        private readonly AuditLog $deeds,
+    ) {
     }
 
     public function show(): View

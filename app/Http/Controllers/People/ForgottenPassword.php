@@ -34,9 +34,13 @@ final class ForgottenPassword
         }
         // All that differs between an account and none is done when the answer is out.
         defer(static function () use ($email, $links): void {
-            $person = User::here()->whereRaw('lower(email) = ?', [mb_strtolower($email)])->first();
+            $person = User::here()
+                ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+                ->first();
             if ($person !== null) {
-                Mail::to($person->email)->send(new PasswordLink($person->name, $links->make($person, EntryLinks::RESET), $person->language));
+                Mail::to($person->email)->send(
+                    new PasswordLink($person->name, $links->make($person, EntryLinks::RESET), $person->language),
+                );
             }
         });
 

@@ -26,13 +26,22 @@ final class Join
     {
         $person = $this->links->person($kind, $id, $token);
 
-        return $person === null ? $this->closed() : view('people.join', ['newcomer' => $person, 'to' => route('join', [$kind, $id, $token], false)]);
+        return $person === null
+            ? $this->closed()
+            : view('people.join', ['newcomer' => $person, 'to' => route('join', [$kind, $id, $token], false)]);
     }
 
-    public function store(Asked $request, string $kind, int $id, string $token, ChosenPassword $chosen, ChoosePassword $passwords, KnownDevices $devices): RedirectResponse|Response
-    {
+    public function store(
+        Asked $request,
+        string $kind,
+        int $id,
+        string $token,
+        ChosenPassword $chosen,
+        ChoosePassword $passwords,
+        KnownDevices $devices,
+    ): RedirectResponse|Response {
         $person = $this->links->person($kind, $id, $token);
-        if (! $person instanceof User) {
+        if (! ($person instanceof User)) {
             return $this->closed();
         }
         $passwords->byLink($person, $chosen->in($request, ChosenPassword::names($person)), $kind);

@@ -31,20 +31,35 @@ final class SignIn
 
     public function show(): View|RedirectResponse
     {
-        return OwnerCode::isAwaited() ? redirect()->route('first-owner') : view('people.sign-in', ['elevation' => SignBoard::elevation()]);
+        return OwnerCode::isAwaited()
+            ? redirect()->route('first-owner')
+            : view('people.sign-in', ['elevation' => SignBoard::elevation()]);
     }
 
-    public function store(SignInRequest $request, PasswordCheck $password, ChoosePassword $passwords, KnownDevices $devices): RedirectResponse
-    {
-        [$email, $typed, $address] = [trim($request->text('email')), $request->text('password'), (string) $request->ip()];
+    public function store(
+        SignInRequest $request,
+        PasswordCheck $password,
+        ChoosePassword $passwords,
+        KnownDevices $devices,
+    ): RedirectResponse {
+        [$email, $typed, $address] = [
+            trim($request->text('email')),
+            $request->text('password'),
+            (string) $request->ip(),
+        ];
         $wait = $this->tries->take($email, $address, $devices->knows($request, $email) ? 'known' : 'unknown');
         if ($wait > 0) {
             if ($this->tries->isFirstRefusal($address)) {
-                $this->deeds->record(AuditEvent::SignInSlowed, null, ['email' => mb_substr($email, 0, 100), 'address' => $address]);
+                $this->deeds->record(AuditEvent::SignInSlowed, null, [
+                    'email' => mb_substr($email, 0, 100),
+                    'address' => $address,
+                ]);
             }
             $request->refuse(['email' => Text::of('screen.people.too-many-tries', ['seconds' => $wait])]);
         }
-        $person = User::query()->whereRaw('lower(email) = ?', [mb_strtolower($email)])->first();
+        $person = User::query()
+            ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+            ->first();
         if (! $password->fits($person, $typed) || $person === null) {
             $request->refuse(['email' => Text::of('screen.people.no-such-account')]);
         }
@@ -61,7 +76,9 @@ final class SignIn
     {
         $request->session()->regenerate();
         $person = $request->person();
-        $request->session()->put(SignedInHere::KEY, Sessions::begin($person, (string) $request->userAgent(), (string) $request->ip()));
+        $request
+            ->session()
+            ->put(SignedInHere::KEY, Sessions::begin($person, (string) $request->userAgent(), (string) $request->ip()));
         $request->session()->passwordConfirmed();
         $deeds->record(AuditEvent::SignedIn, $person, ['address' => (string) $request->ip()]);
 
@@ -77,9 +94,13 @@ final class SignIn
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
-        // Whoever comes next to this browser finds nothing of it. What waits there to be sent is sealed, and stays for its person.
+        // Whoever comes next to this browser finds nothing of it. What waits there to be sent is sealed, and stays for
+        // its person.
         $clears = $request->boolean('waits') ? '"cache"' : '"cache", "storage"';
 
-        return redirect('/sign-in')->withHeaders(['Clear-Site-Data' => $clears, 'Cache-Control' => 'no-store, private']);
+        return redirect('/sign-in')->withHeaders([
+            'Clear-Site-Data' => $clears,
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 }

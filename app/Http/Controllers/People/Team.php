@@ -20,14 +20,22 @@ use Illuminate\Support\Facades\Gate;
 /** Who is in the shop: invited, given a role, helped back in, and let go. */
 final class Team
 {
-    public function __construct(private readonly ManagePeople $people, private readonly EntryLinks $links, private readonly AuditLog $deeds)
-    {
+    public function __construct(
+        private readonly ManagePeople $people,
+        private readonly EntryLinks $links,
+        private readonly AuditLog $deeds,
+    ) {
     }
 
     public function show(): View
     {
         return view('people.team', [
-            'people' => User::query()->whereNotNull('role')->whereNull('left_at')->withMax('signIns', 'seen_at')->orderBy('name')->get(),
+            'people' => User::query()
+                ->whereNotNull('role')
+                ->whereNull('left_at')
+                ->withMax('signIns', 'seen_at')
+                ->orderBy('name')
+                ->get(),
             'gone' => User::query()->whereNotNull('left_at')->orderBy('name')->get(),
         ]);
     }
@@ -35,7 +43,8 @@ final class Team
     public function invite(Asked $request): RedirectResponse
     {
         $draft = new PersonDraft($request->typed());
-        $problems = $draft->problems() + ($draft->role === null ? ['role' => Text::of('screen.people.role-expected')] : []);
+        $problems =
+            $draft->problems() + ($draft->role === null ? ['role' => Text::of('screen.people.role-expected')] : []);
         if ($problems !== [] || $draft->role === null) {
             $request->refuse($problems);
         }
@@ -55,10 +64,14 @@ final class Team
 
     public function role(Asked $request, User $person): RedirectResponse
     {
-        $role = $request->choice('role', Role::class) ?? $request->refuse(['role' => Text::of('screen.people.role-expected')]);
+        $role =
+            $request->choice('role', Role::class) ??
+            $request->refuse(['role' => Text::of('screen.people.role-expected')]);
         $this->people->role($request->person(), $person, $role);
 
-        return redirect()->route('people')->with('done', Text::of('screen.people.role-changed', ['name' => $person->name]));
+        return redirect()
+            ->route('people')
+            ->with('done', Text::of('screen.people.role-changed', ['name' => $person->name]));
     }
 
     public function letGo(Asked $request, User $person): RedirectResponse
@@ -78,6 +91,8 @@ final class Team
     /** Shown once, to be handed on. */
     private function handOut(User $person, string $kind): RedirectResponse
     {
-        return redirect()->route('people')->with('handed', ['name' => $person->name, 'link' => $this->links->make($person, $kind), 'kind' => $kind]);
+        return redirect()
+            ->route('people')
+            ->with('handed', ['name' => $person->name, 'link' => $this->links->make($person, $kind), 'kind' => $kind]);
     }
 }

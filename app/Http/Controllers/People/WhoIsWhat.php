@@ -17,13 +17,17 @@ final class WhoIsWhat
 {
     public function show(Asked $request): View|RedirectResponse
     {
-        return $request->person()->role_standing === User::ASKED ? view('people.role', ['hasOwner' => SaidRole::hasOwner()]) : redirect('/');
+        return $request->person()->role_standing === User::ASKED
+            ? view('people.role', ['hasOwner' => SaidRole::hasOwner()])
+            : redirect('/');
     }
 
     public function store(Asked $request, SaidRole $said): RedirectResponse
     {
         if ($request->person()->role_standing === User::ASKED) {
-            $role = $request->choice('role', Role::class) ?? $request->refuse(['role' => Text::of('screen.people.role-expected')]);
+            $role =
+                $request->choice('role', Role::class) ??
+                $request->refuse(['role' => Text::of('screen.people.role-expected')]);
             $said->say($request->person(), $role);
         }
 

@@ -20,7 +20,9 @@ final readonly class Explainers
 
     public function show(Asked $request, Topic $topic): View
     {
-        return view('practice.explain', ['page' => ExplainerPage::of($topic, $request->steps('at'), $request->person())]);
+        return view('practice.explain', [
+            'page' => ExplainerPage::of($topic, $request->steps('at'), $request->person()),
+        ]);
     }
 
     /** The frame that is asked for, and those next to it along one knob, by the place of all knobs. */
@@ -30,7 +32,9 @@ final readonly class Explainers
         $at = KnobValues::of($knobs, $request->steps('at'));
         $frames = [$at->key() => $this->frame($topic, $at, $request->person())];
         foreach ($knobs as $knob) {
-            foreach ($knob->key === $request->text('along') ? $knob->about($at->at($knob->key), self::AHEAD) : [] as $value) {
+            foreach (
+                $knob->key === $request->text('along') ? $knob->about($at->at($knob->key), self::AHEAD) : [] as $value
+            ) {
                 $next = $at->with($knob->key, $value);
                 $frames[$next->key()] ??= $this->frame($topic, $next, $request->person());
             }

@@ -31,14 +31,19 @@ final readonly class PracticeRuns
             return redirect()->route('practice.debrief', $run);
         }
 
-        return view('practice.run', ['page' => new RunPage(PlayedRun::of($run), $request->person(), $request->axle(), $request->eye())]);
+        return view('practice.run', [
+            'page' => new RunPage(PlayedRun::of($run), $request->person(), $request->axle(), $request->eye()),
+        ]);
     }
 
     public function act(PracticeActRequest $request, PracticeRun $run): RedirectResponse
     {
         $person = $request->person();
         abort_unless($run->user_id === $person->id, 404);
-        $back = redirect()->route('practice.run', ['run' => $run, ...array_filter(['axle' => $request->text('taping'), 'eye' => $request->text('eye')])]);
+        $back = redirect()->route('practice.run', [
+            'run' => $run,
+            ...array_filter(['axle' => $request->text('taping'), 'eye' => $request->text('eye')]),
+        ]);
         $act = $request->act($person->lengthParser());
         if ($act === null) {
             return $back->withErrors(['act' => Text::of('practice.refusal.unreadable')]);
@@ -58,7 +63,9 @@ final readonly class PracticeRuns
     {
         $this->checkWhose($run, $request->person());
 
-        return $run->finished_at === null ? redirect()->route('practice.run', $run) : view('practice.debrief', ['page' => new DebriefPage(PlayedRun::of($run), $request->person())]);
+        return $run->finished_at === null
+            ? redirect()->route('practice.run', $run)
+            : view('practice.debrief', ['page' => new DebriefPage(PlayedRun::of($run), $request->person())]);
     }
 
     /** One's own, and an owner's apprentices'. */

@@ -49,7 +49,10 @@ final readonly class PracticeYard
     /** One person's record, to be printed; an owner may see everybody's. */
     public function record(Asked $request, ?int $person = null): View
     {
-        $whose = $person === null || $person === $request->person()->id ? $request->person() : User::query()->findOrFail($person);
+        $whose =
+            $person === null || $person === $request->person()->id
+                ? $request->person()
+                : User::query()->findOrFail($person);
         abort_unless($whose->is($request->person()) || $request->person()->can('own'), 404);
 
         return view('practice.record', ['page' => new PracticeIndex($whose)]);
@@ -68,7 +71,11 @@ final readonly class PracticeYard
             $request->refuse(['level' => Text::of('practice.none.no_level')]);
         }
 
-        return $this->playing->begin($request->person(), ExerciseCode::of($level, random_int(0, ExerciseCode::SEEDS - 1)), $coach);
+        return $this->playing->begin(
+            $request->person(),
+            ExerciseCode::of($level, random_int(0, ExerciseCode::SEEDS - 1)),
+            $coach,
+        );
     }
 
     private function byCode(Asked $request, CoachMode $coach): PracticeRun
@@ -78,16 +85,23 @@ final readonly class PracticeYard
         } catch (UnknownCode $unknown) {
             $request->refuse(['code' => PracticeWords::code($unknown)]);
         }
-        $run = $code->level === Level::OwnRig ? $this->playing->beginAgain($request->person(), $code, $coach) : $this->playing->begin($request->person(), $code, $coach);
+        $run =
+            $code->level === Level::OwnRig
+                ? $this->playing->beginAgain($request->person(), $code, $coach)
+                : $this->playing->begin($request->person(), $code, $coach);
 
         return $run ?? $request->refuse(['code' => Text::of('practice.code.not_here', ['typed' => $code->text()])]);
     }
 
     private function onRig(Asked $request, CoachMode $coach): PracticeRun
     {
-        $rig = Rig::query()->with(['vehicle', 'trailer', 'hitch'])->find($request->whole('rig'));
+        $rig = Rig::query()
+            ->with(['vehicle', 'trailer', 'hitch'])
+            ->find($request->whole('rig'));
         try {
-            return $rig === null ? $request->refuse(['rig' => Text::of('practice.none.no_rig')]) : $this->playing->beginOn($rig, $request->person(), $this->playing->newOwnCode(), $coach);
+            return $rig === null
+                ? $request->refuse(['rig' => Text::of('practice.none.no_rig')])
+                : $this->playing->beginOn($rig, $request->person(), $this->playing->newOwnCode(), $coach);
         } catch (NoExercise $none) {
             $request->refuse(['rig' => PracticeWords::none($none)]);
         }

@@ -36,7 +36,12 @@ final class Backups
 
     public function show(ShopSettings $settings): View
     {
-        return view('shop.backups', ['backups' => $this->folder->all(), 'second' => (string) config('shop.backups_second'), 'at' => sprintf('%02d:30', $settings->ofBackups('hour')), 'isEncrypted' => $this->folder->passphrase() !== '']);
+        return view('shop.backups', [
+            'backups' => $this->folder->all(),
+            'second' => (string) config('shop.backups_second'),
+            'at' => sprintf('%02d:30', $settings->ofBackups('hour')),
+            'isEncrypted' => $this->folder->passphrase() !== '',
+        ]);
     }
 
     public function make(Asked $request): RedirectResponse
@@ -44,7 +49,9 @@ final class Backups
         try {
             $file = basename($this->folder->make());
         } catch (BackupRefused $refused) {
-            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+            return redirect()
+                ->route('shop')
+                ->withErrors(['file' => $refused->getMessage()]);
         }
         $this->deeds->record(AuditEvent::BackedUp, $request->person(), ['file' => $file]);
 
@@ -57,19 +64,32 @@ final class Backups
         $backup = $this->folder->path($name) ?? abort(404);
         $passphrase = $request->text('passphrase');
         if ($passphrase !== '' && mb_strlen($passphrase) < self::LEAST_PASSPHRASE) {
-            return redirect()->route('shop')->withErrors(['passphrase' => Text::of('screen.shop.passphrase-short', ['least' => self::LEAST_PASSPHRASE])]);
+            return redirect()
+                ->route('shop')
+                ->withErrors([
+                    'passphrase' => Text::of('screen.shop.passphrase-short', ['least' => self::LEAST_PASSPHRASE]),
+                ]);
         }
         if ($passphrase !== $request->text('passphrase_again')) {
-            return redirect()->route('shop')->withErrors(['passphrase' => Text::of('screen.shop.passphrase-twice')]);
+            return redirect()
+                ->route('shop')
+                ->withErrors(['passphrase' => Text::of('screen.shop.passphrase-twice')]);
         }
         try {
             $file = $export->of($backup, $request->boolean('with_passwords') ? 'kept' : 'left out', $passphrase);
         } catch (BackupRefused $refused) {
-            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+            return redirect()
+                ->route('shop')
+                ->withErrors(['file' => $refused->getMessage()]);
         }
         $this->deeds->record(AuditEvent::ShopExported, $request->person(), ['file' => $name]);
 
-        return response()->download($file, $name, ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
+        return response()
+            ->download($file, $name, [
+                'Content-Type' => 'application/octet-stream',
+                'Cache-Control' => 'no-store, private',
+            ])
+            ->deleteFileAfterSend();
     }
 
     /** The next part of a backup that a browser sends piece by piece. */
@@ -77,7 +97,16 @@ final class Backups
     {
         $part = $request->file('part');
         try {
-            $here = $part instanceof UploadedFile && $part->isValid() ? $upload->take($request->person(), $request->text('upload'), $request->whole('at', 0, BackupUpload::LARGEST_BYTES), $request->whole('of', 0, BackupUpload::LARGEST_BYTES + 1), (string) $part->get()) : throw BackupRefused::notSent();
+            $here =
+                $part instanceof UploadedFile && $part->isValid()
+                    ? $upload->take(
+                        $request->person(),
+                        $request->text('upload'),
+                        $request->whole('at', 0, BackupUpload::LARGEST_BYTES),
+                        $request->whole('of', 0, BackupUpload::LARGEST_BYTES + 1),
+                        (string) $part->get(),
+                    )
+                    : throw BackupRefused::notSent();
         } catch (BackupRefused $refused) {
             return new JsonResponse(['message' => $refused->getMessage()], 422);
         }
@@ -85,7 +114,10 @@ final class Backups
         return new JsonResponse(['here' => $here]);
     }
 
-    /** Checks a backup of the shop's own folder, or one that is sent; it waits until somebody has seen what would change. */
+    /**
+     * Checks a backup of the shop's own folder, or one that is sent; it waits until somebody has seen what would
+     * change.
+     */
     public function prepare(Asked $request, Restore $restore, BackupUpload $upload): RedirectResponse
     {
         $waiting = Str::random(40);
@@ -93,7 +125,9 @@ final class Backups
             [$file, $called] = $this->asked($request, $upload);
             $restore->prepare($file, $this->prepared($waiting), $request->text('passphrase'));
         } catch (BackupRefused $refused) {
-            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+            return redirect()
+                ->route('shop')
+                ->withErrors(['file' => $refused->getMessage()]);
         }
         $request->session()->put('restoring', ['waiting' => $waiting, 'file' => $called]);
 
@@ -104,7 +138,9 @@ final class Backups
     {
         [$prepared, $called] = $this->waiting($request);
 
-        return $prepared === null ? redirect()->route('shop') : view('shop.restore', ['file' => $called, 'preview' => RestorePreview::of($prepared, $forward)]);
+        return $prepared === null
+            ? redirect()->route('shop')
+            : view('shop.restore', ['file' => $called, 'preview' => RestorePreview::of($prepared, $forward)]);
     }
 
     public function restore(Asked $request, Restore $restore): RedirectResponse
@@ -116,7 +152,9 @@ final class Backups
         try {
             $restore->apply($prepared, ['file' => $called, 'who' => $request->person()->name]);
         } catch (BackupRefused $refused) {
-            return redirect()->route('shop')->withErrors(['file' => $refused->getMessage()]);
+            return redirect()
+                ->route('shop')
+                ->withErrors(['file' => $refused->getMessage()]);
         }
         $request->session()->invalidate();
 
@@ -140,7 +178,9 @@ final class Backups
         }
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() ? [$file->getPathname(), self::called($file->getClientOriginalName())] : throw BackupRefused::notSent();
+        return $file instanceof UploadedFile && $file->isValid()
+            ? [$file->getPathname(), self::called($file->getClientOriginalName())]
+            : throw BackupRefused::notSent();
     }
 
     private static function called(string $name): string
@@ -155,7 +195,10 @@ final class Backups
         $name = is_array($waits) && is_string($waits['waiting'] ?? null) ? $waits['waiting'] : '';
         $prepared = preg_match(self::WAITING, $name) === 1 ? $this->prepared($name) : '';
 
-        return [is_file($prepared) ? $prepared : null, is_array($waits) && is_string($waits['file'] ?? null) ? $waits['file'] : ''];
+        return [
+            is_file($prepared) ? $prepared : null,
+            is_array($waits) && is_string($waits['file'] ?? null) ? $waits['file'] : '',
+        ];
     }
 
     /** Those that nobody came back for go with the next one. */

@@ -35,7 +35,11 @@ final class Settings
         }
         $then = ShopSettings::of($draft->chosen);
 
-        return $this->page($settings, $then, WhatWouldChange::by($then, $analyses, $request->person(), new Repository(new ArrayStore)));
+        return $this->page(
+            $settings,
+            $then,
+            WhatWouldChange::by($then, $analyses, $request->person(), new Repository(new ArrayStore())),
+        );
     }
 
     public function store(Asked $request, KeptSettings $kept): RedirectResponse
@@ -46,11 +50,21 @@ final class Settings
         }
         $changed = $kept->choose($draft->chosen, $request->person());
 
-        return redirect()->route('settings')->with('done', $changed === 0 ? Text::of('screen.shop.nothing-changed') : Text::of('screen.shop.settings-saved'));
+        return redirect()
+            ->route('settings')
+            ->with(
+                'done',
+                $changed === 0 ? Text::of('screen.shop.nothing-changed') : Text::of('screen.shop.settings-saved'),
+            );
     }
 
     private function page(ShopSettings $now, ShopSettings $typed, ?WhatWouldChange $change): View
     {
-        return view('shop.settings', ['now' => $now, 'typed' => $typed, 'change' => $change, 'history' => KeptSettings::history(self::HISTORY)]);
+        return view('shop.settings', [
+            'now' => $now,
+            'typed' => $typed,
+            'change' => $change,
+            'history' => KeptSettings::history(self::HISTORY),
+        ]);
     }
 }

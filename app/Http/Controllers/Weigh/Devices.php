@@ -24,10 +24,18 @@ final class Devices
         try {
             $reading = $driver->read($kind, $job->load('rounds'), $stance);
         } catch (UnreadableDevice $unreadable) {
-            return response()->json(['state' => 'trouble', 'says' => ExpectedWords::of($unreadable->expected()), 'fields' => (object) []]);
+            return response()->json([
+                'state' => 'trouble',
+                'says' => ExpectedWords::of($unreadable->expected()),
+                'fields' => (object) [],
+            ]);
         }
         $shown = new ShownReading($reading, $person);
 
-        return response()->json(['state' => $reading->display->value, 'says' => $shown->says(), 'fields' => (object) ($reading->isSteady() ? $shown->fields() : [])]);
+        return response()->json([
+            'state' => $reading->display->value,
+            'says' => $shown->says(),
+            'fields' => (object) ($reading->isSteady() ? $shown->fields() : []),
+        ]);
     }
 }

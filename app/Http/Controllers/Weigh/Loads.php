@@ -30,7 +30,10 @@ final class Loads
         /** @var array<array-key, mixed> $typed */
         $typed = (array) $request->old();
 
-        return view('loads.show', $this->shown($page, $typed === [] ? $page->kept($page->state) : $page->typed($typed)));
+        return view(
+            'loads.show',
+            $this->shown($page, $typed === [] ? $page->kept($page->state) : $page->typed($typed)),
+        );
     }
 
     /** What the draft would come to. Nothing is saved. */
@@ -42,8 +45,10 @@ final class Loads
 
         return response()->json([
             'problems' => (object) $draft->problems(),
-            'parts' => ['drawing' => view('loads.drawing', $shown)->render(), 'columns' => view('loads.columns', $shown)->render()]
-                + ($request->boolean('rows') ? ['rows' => view('loads.rows', $shown)->render()] : []),
+            'parts' => [
+                'drawing' => view('loads.drawing', $shown)->render(),
+                'columns' => view('loads.columns', $shown)->render(),
+            ] + ($request->boolean('rows') ? ['rows' => view('loads.rows', $shown)->render()] : []),
         ]);
     }
 
@@ -53,11 +58,16 @@ final class Loads
         $draft = $page->typed($request->except(['_token']));
         $problems = $draft->problems() + $this->nameTaken($page, $draft);
         if ($problems !== []) {
-            return redirect()->route('loads', [$job, $state])->withInput($request->except(['_token']))->withErrors($problems);
+            return redirect()
+                ->route('loads', [$job, $state])
+                ->withInput($request->except(['_token']))
+                ->withErrors($problems);
         }
         $this->loads->kept($request->person(), $job, $page->state, $draft, $page->states[0]);
 
-        return redirect()->route('loads', [$job, $page->state->key()])->with('saved', Text::of('expected.loads.saved'));
+        return redirect()
+            ->route('loads', [$job, $page->state->key()])
+            ->with('saved', Text::of('expected.loads.saved'));
     }
 
     /** Another state, beginning as this one is kept. */
@@ -66,7 +76,9 @@ final class Loads
         $page = $this->page($request, $job, $state);
         $copy = $this->loads->copied($request->person(), $job, $page->state, $page->states[0]);
 
-        return redirect()->route('loads', [$job, $copy->key()])->with('saved', Text::of('expected.loads.copied'));
+        return redirect()
+            ->route('loads', [$job, $copy->key()])
+            ->with('saved', Text::of('expected.loads.copied'));
     }
 
     /** The setting that goes with a state. */
@@ -75,11 +87,15 @@ final class Loads
         $page = $this->page($request, $job, $state);
         $setting = $page->settingOf($request->steps());
         if ($setting === null || ! $page->state->exists) {
-            return redirect()->route('loads', [$job, $state])->withErrors(['name' => Text::of('screen.loads.expected_a_setting_that_this')]);
+            return redirect()
+                ->route('loads', [$job, $state])
+                ->withErrors(['name' => Text::of('screen.loads.expected_a_setting_that_this')]);
         }
         $this->loads->setting($request->person(), $job, $page->state, $setting);
 
-        return redirect()->route('loads', [$job, $state])->with('saved', Text::of('expected.loads.setting', ['name' => LoadWords::state($page->state)]));
+        return redirect()
+            ->route('loads', [$job, $state])
+            ->with('saved', Text::of('expected.loads.setting', ['name' => LoadWords::state($page->state)]));
     }
 
     public function putAway(Asked $request, Job $job, string $state): RedirectResponse
@@ -88,14 +104,22 @@ final class Loads
         abort_if($page->state->as_weighed, 404);
         $this->loads->putAway($request->person(), $job, $page->state);
 
-        return redirect()->route('loads', [$job, 'weighed'])->with('saved', Text::of('screen.loads.archived_it_stays_in_the'));
+        return redirect()
+            ->route('loads', [$job, 'weighed'])
+            ->with('saved', Text::of('screen.loads.archived_it_stays_in_the'));
     }
 
     /** @return array<string, mixed> what the views show; a load that no model can carry is said in a sentence */
     private function shown(LoadsPage $page, LoadDraft $draft): array
     {
         try {
-            $columns = ['columns' => [$page->column($page->beside, $page->state->is($page->beside) ? $draft : $page->kept($page->beside)), $page->column($page->state, $draft)], 'impossible' => ''];
+            $columns = [
+                'columns' => [
+                    $page->column($page->beside, $page->state->is($page->beside) ? $draft : $page->kept($page->beside)),
+                    $page->column($page->state, $draft),
+                ],
+                'impossible' => '',
+            ];
         } catch (ImpossibleModel) {
             $columns = ['columns' => [], 'impossible' => Text::of('expected.loads.lifts_off')];
         }
@@ -119,6 +143,11 @@ final class Loads
     {
         $job->load(['rig.loadStates', 'liveReadings', 'rounds', 'measures', 'tickets', 'tongueReadings']);
 
-        return new LoadsPage($this->analyses->of($job), $request->person(), $state, $request->text('beside') ?: 'weighed');
+        return new LoadsPage(
+            $this->analyses->of($job),
+            $request->person(),
+            $state,
+            $request->text('beside') ?: 'weighed',
+        );
     }
 }

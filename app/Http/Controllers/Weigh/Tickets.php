@@ -28,24 +28,40 @@ final class Tickets
     private const LARGEST_FILE = 8 * 1024 ** 2;
 
     /** What a weighbridge's display steps by, kg. */
-    private const STEPS_KG = ['10 kg' => 10.0, '20 kg' => 20.0, '5 kg' => 5.0, '20 lb' => 9.0718474, '10 lb' => 4.5359237, '50 lb' => 22.6796185];
+    private const STEPS_KG = [
+        '10 kg' => 10.0,
+        '20 kg' => 20.0,
+        '5 kg' => 5.0,
+        '20 lb' => 9.0718474,
+        '10 lb' => 4.5359237,
+        '50 lb' => 22.6796185,
+    ];
 
     public function show(Asked $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.show', ['page' => new WeighPage($analyses->of($job->load('tickets.user')), $request->person())]);
+        return view('weigh.show', [
+            'page' => new WeighPage($analyses->of($job->load('tickets.user')), $request->person()),
+        ]);
     }
 
     public function store(Asked $request, RecordTicket $tickets, Job $job): RedirectResponse
     {
-        $step = self::STEPS_KG[$request->text('step')] ?? self::STEPS_KG[WeighPage::stepsIn($request->person()->loadUnit())[0]];
+        $step =
+            self::STEPS_KG[$request->text('step')] ??
+            self::STEPS_KG[WeighPage::stepsIn($request->person()->loadUnit())[0]];
         $text = new TicketText($request->person()->loadParser(), Load::ofKilograms($step));
         try {
             $tickets->kept($request->person(), $job, $this->read($request, $text), $this->conditions($request));
         } catch (ImpossibleTicket $impossible) {
-            return redirect()->route('weigh', $job)->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))->withErrors(['ticket' => ExpectedWords::of($impossible->expected())]);
+            return redirect()
+                ->route('weigh', $job)
+                ->withInput($request->texts(['ticket', 'stance', 'step', ...array_column(Condition::cases(), 'value')]))
+                ->withErrors(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
 
-        return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
+        return redirect()
+            ->route('weigh', $job)
+            ->with('saved', Text::of('screen.tickets.ticket_saved_it_counts_together'));
     }
 
     /** What was otherwise at a weighing, said afterwards. */
@@ -59,7 +75,12 @@ final class Tickets
     /** @return list<Condition> */
     private function conditions(Asked $request): array
     {
-        return array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => $request->boolean($condition->value)));
+        return array_values(
+            array_filter(
+                Condition::cases(),
+                static fn (Condition $condition): bool => $request->boolean($condition->value),
+            ),
+        );
     }
 
     public function withdraw(Asked $request, RecordTicket $tickets, Job $job, int $ticket): RedirectResponse

@@ -19,7 +19,9 @@ final class Tongue
 {
     public function show(Asked $request, Job $job, JobAnalyses $analyses): View
     {
-        return view('weigh.tongue', ['page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $request->person())]);
+        return view('weigh.tongue', [
+            'page' => new TonguePage($analyses->of($job->load('tongueReadings.user')), $request->person()),
+        ]);
     }
 
     public function store(Asked $request, RecordTongueWeight $weights, Job $job): RedirectResponse
@@ -32,7 +34,9 @@ final class Tongue
         }
         $weights->kept($request->person(), $job, $reading);
 
-        return redirect()->route('tongue', $job)->with('saved', Text::of('screen.tongue.reading_saved_it_counts_together'));
+        return redirect()
+            ->route('tongue', $job)
+            ->with('saved', Text::of('screen.tongue.reading_saved_it_counts_together'));
     }
 
     public function withdraw(Asked $request, RecordTongueWeight $weights, Job $job, int $reading): RedirectResponse

@@ -21,6 +21,9 @@ final class SignInRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.*' => Text::of('screen.people.email-expected'), 'password.*' => Text::of('screen.people.password-expected')];
+        return [
+            'email.*' => Text::of('screen.people.email-expected'),
+            'password.*' => Text::of('screen.people.password-expected'),
+        ];
     }
 }

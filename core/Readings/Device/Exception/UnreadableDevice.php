@@ -15,8 +15,11 @@ final class UnreadableDevice extends RuntimeException implements CoreException
 {
     use Expecting;
 
-    private function __construct(private readonly Expected $expected, private readonly DeviceKind $kind, private readonly string $why = '')
-    {
+    private function __construct(
+        private readonly Expected $expected,
+        private readonly DeviceKind $kind,
+        private readonly string $why = '',
+    ) {
         parent::__construct($expected->text());
     }
 
@@ -37,7 +40,15 @@ final class UnreadableDevice extends RuntimeException implements CoreException
 
     public static function absurd(DeviceKind $kind, string $channel, float $value): self
     {
-        return new self(Expected::of('device.absurd', ['device' => $kind, 'value' => $value, 'unit' => $kind->unit(), 'channel' => $channel]), $kind);
+        return new self(
+            Expected::of('device.absurd', [
+                'device' => $kind,
+                'value' => $value,
+                'unit' => $kind->unit(),
+                'channel' => $channel,
+            ]),
+            $kind,
+        );
     }
 
     /** @param  string  $why  as the device says it */

@@ -27,8 +27,13 @@ final class NotAFenderHeight extends DomainException implements CoreException
         $length = $typed->length();
         $found = match (true) {
             ! $length->isGreaterThan(Length::zero()) => Expected::of('height.below_zero'),
-            $length->isGreaterThan(Length::ofMillimetres(9999)) => Expected::of('height.metres', ['metres' => round($length->millimetres() / 1000, 1)]),
-            default => Expected::of('height.is', ['mm' => round($length->millimetres()), 'in' => round($length->inches(), 1)]),
+            $length->isGreaterThan(Length::ofMillimetres(9999)) => Expected::of('height.metres', [
+                'metres' => round($length->millimetres() / 1000, 1),
+            ]),
+            default => Expected::of('height.is', [
+                'mm' => round($length->millimetres()),
+                'in' => round($length->inches(), 1),
+            ]),
         };
 
         return new self($range->expected()->then($found)->then(self::otherUnit($typed, $range)), $typed);
@@ -40,7 +45,10 @@ final class NotAFenderHeight extends DomainException implements CoreException
         $number = $typed->length()->millimetres() / $typed->unit()->millimetres();
         foreach ([LengthUnit::Millimetre, LengthUnit::Inch, LengthUnit::Centimetre] as $unit) {
             if ($range->holds(Length::of($number, $unit))) {
-                return Expected::of($unit === LengthUnit::Inch ? 'height.if_inches' : 'height.if_metric', ['number' => round($number, 3), 'unit' => $unit->value]);
+                return Expected::of($unit === LengthUnit::Inch ? 'height.if_inches' : 'height.if_metric', [
+                    'number' => round($number, 3),
+                    'unit' => $unit->value,
+                ]);
             }
         }
 

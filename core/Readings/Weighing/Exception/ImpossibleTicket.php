@@ -84,7 +84,12 @@ final class ImpossibleTicket extends InvalidArgumentException implements CoreExc
     /** @param  Expected|null  $slip  the likely one, where one fits */
     public static function sum(float $axlesKg, float $grossKg, ?Expected $slip = null): self
     {
-        $figures = ['axles_kg' => round($axlesKg), 'gross_kg' => round($grossKg), 'axles_lb' => round(Load::ofKilograms($axlesKg)->pounds()), 'gross_lb' => round(Load::ofKilograms($grossKg)->pounds())];
+        $figures = [
+            'axles_kg' => round($axlesKg),
+            'gross_kg' => round($grossKg),
+            'axles_lb' => round(Load::ofKilograms($axlesKg)->pounds()),
+            'gross_lb' => round(Load::ofKilograms($grossKg)->pounds()),
+        ];
 
         return new self(Expected::of('ticket.sum', $figures)->then($slip));
     }

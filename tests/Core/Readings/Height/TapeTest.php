@@ -20,16 +20,27 @@ use Yoke\Units\Text\LengthParser;
 /** @return array<string, string> kind and length in mm by stance and axle */
 function cautions(array $taped, Settling $settling = Settling::Rolled): array
 {
-    $cautions = (new Plausibility)->cautions(Heights::of($taped, $settling));
+    $cautions = (new Plausibility())->cautions(Heights::of($taped, $settling));
 
-    return array_column(array_map(
-        fn (Caution $caution): array => ["{$caution->stance->value} {$caution->axle->value}", $caution->kind->value.' '.round($caution->length->millimetres())],
-        $cautions,
-    ), 1, 0);
+    return array_column(
+        array_map(
+            fn (Caution $caution): array => [
+                "{$caution->stance->value} {$caution->axle->value}",
+                $caution->kind->value.' '.round($caution->length->millimetres()),
+            ],
+            $cautions,
+        ),
+        1,
+        0,
+    );
 }
 
-it('is worth what tape and suspension are worth', function (Suspension $springs, Settling $settling, float $friction): void {
-    $reading = (new HeightDoubt)->reading(Length::ofMillimetres(950), $springs, $settling);
+it('is worth what tape and suspension are worth', function (
+    Suspension $springs,
+    Settling $settling,
+    float $friction,
+): void {
+    $reading = (new HeightDoubt())->reading(Length::ofMillimetres(950), $springs, $settling);
 
     expect($reading->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, $friction), 1e-12);
 })->with([
@@ -40,13 +51,15 @@ it('is worth what tape and suspension are worth', function (Suspension $springs,
 ]);
 
 it('shares the friction of an axle between its sides, not the tape', function (): void {
-    $doubt = new HeightDoubt;
+    $doubt = new HeightDoubt();
     $left = $doubt->reading(Length::ofMillimetres(950), Suspension::Leaf, Settling::Rolled);
     $right = $doubt->reading(Length::ofMillimetres(956), Suspension::Leaf, Settling::Rolled);
     $axle = $left->meanWith($right);
 
-    expect($axle->height()->millimetres())->toBe(953.0)
-        ->and($axle->doubt()->millimetres())->toEqualWithDelta(hypot(0.9 / M_SQRT2, 1.1), 1e-12);
+    expect($axle->height()->millimetres())
+        ->toBe(953.0)
+        ->and($axle->doubt()->millimetres())
+        ->toEqualWithDelta(hypot(0.9 / M_SQRT2, 1.1), 1e-12);
 });
 
 it('gets better by reading again, never worse', function (): void {
@@ -54,9 +67,12 @@ it('gets better by reading again, never worse', function (): void {
     $rolled = $reading->readAgainRolled();
     $twice = $rolled->readAgainRolled();
 
-    expect($rolled->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, 1.1), 1e-12)
-        ->and($twice->doubt()->millimetres())->toEqualWithDelta(hypot(0.9, 1.1) / M_SQRT2, 1e-12)
-        ->and($twice->height()->millimetres())->toBe(950.0);
+    expect($rolled->doubt()->millimetres())
+        ->toEqualWithDelta(hypot(0.9, 1.1), 1e-12)
+        ->and($twice->doubt()->millimetres())
+        ->toEqualWithDelta(hypot(0.9, 1.1) / M_SQRT2, 1e-12)
+        ->and($twice->height()->millimetres())
+        ->toBe(950.0);
 });
 
 it('takes no height that no fender has', function (string $typed, string $found): void {
@@ -75,11 +91,22 @@ it('takes no height that no fender has', function (string $typed, string $found)
     'centimetres read as inches' => ['97.8', 'height.is mm=2484 in=97.8'],
 ]);
 
-it('names the unit that was meant, where the number fits one', function (string $typed, LengthUnit $default, string $meant): void {
-    expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(NotAFenderHeight::class, $meant);
+it('names the unit that was meant, where the number fits one', function (
+    string $typed,
+    LengthUnit $default,
+    string $meant,
+): void {
+    expect(fn () => FenderHeight::of((new LengthParser($default))->parse($typed)))->toThrow(
+        NotAFenderHeight::class,
+        $meant,
+    );
 })->with([
     'millimetres typed by a person of inches' => ['978', LengthUnit::Inch, 'height.if_metric number=978 unit=mm'],
-    'inches typed by a person of millimetres' => ['38.5', LengthUnit::Millimetre, 'height.if_inches number=38.5 unit=in'],
+    'inches typed by a person of millimetres' => [
+        '38.5',
+        LengthUnit::Millimetre,
+        'height.if_inches number=38.5 unit=in',
+    ],
     'centimetres typed by a person of inches' => ['97.8', LengthUnit::Inch, 'height.if_metric number=97.8 unit=cm'],
 ]);
 
@@ -95,19 +122,32 @@ it('keeps what it refused', function (): void {
     try {
         FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse('12 m'));
     } catch (NotAFenderHeight $refused) {
-        expect($refused->typed()->typed())->toBe('12 m')->and($refused->getMessage())->toContain('metres=12');
+        expect($refused->typed()->typed())
+            ->toBe('12 m')
+            ->and($refused->getMessage())
+            ->toContain('metres=12');
     }
 });
 
 it('has nothing to say about a rig that does what rigs do', function (): void {
-    expect(cautions(['alone' => [950, 980], 'dropped' => [970, 930], 'carried' => [957, 950]]))->toBe([])
-        ->and(cautions(['alone' => [950, 980]]))->toBe([])
-        ->and(cautions([]))->toBe([]);
+    expect(cautions(['alone' => [950, 980], 'dropped' => [970, 930], 'carried' => [957, 950]]))
+        ->toBe([])
+        ->and(cautions(['alone' => [950, 980]]))
+        ->toBe([])
+        ->and(cautions([]))
+        ->toBe([]);
 });
 
-it('questions heights that went the wrong way', function (array $dropped, array $carried, string $where, string $says): void {
-    expect(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried]))->toHaveKey($where)
-        ->and(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried])[$where])->toBe($says);
+it('questions heights that went the wrong way', function (
+    array $dropped,
+    array $carried,
+    string $where,
+    string $says,
+): void {
+    expect(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried]))
+        ->toHaveKey($where)
+        ->and(cautions(['alone' => [950, 980], 'dropped' => $dropped, 'carried' => $carried])[$where])
+        ->toBe($says);
 })->with([
     'front fell on coupling' => [[940, 930], [935, 950], 'dropped front', 'front_not_lifted 950'],
     'rear rose on coupling' => [[970, 990], [957, 995], 'dropped rear', 'rear_not_dropped 980'],
@@ -118,26 +158,37 @@ it('questions heights that went the wrong way', function (array $dropped, array 
 ]);
 
 it('forgives what tape and friction can do', function (): void {
-    expect(cautions(['alone' => [950, 980], 'dropped' => [949, 982]]))->toBe([])
-        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]]))->toHaveKey('dropped rear')
-        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]], Settling::NotRolled))->toBe([]);
+    expect(cautions(['alone' => [950, 980], 'dropped' => [949, 982]]))
+        ->toBe([])
+        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]]))
+        ->toHaveKey('dropped rear')
+        ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]], Settling::NotRolled))
+        ->toBe([]);
 });
 
 it('questions fenders of one axle that stand far apart', function (): void {
     $read = fn (float $mm): HeightReading => HeightReading::of(Length::ofMillimetres($mm), 0.9, 0.5, 0.5);
-    $plausible = new Plausibility;
+    $plausible = new Plausibility();
 
-    expect($plausible->sidesApart($read(950), $read(975)))->toBeNull()
-        ->and($plausible->sidesApart($read(970), $read(938))?->millimetres())->toBe(32.0)
-        ->and($plausible->sidesApart($read(938), $read(970))?->millimetres())->toBe(32.0);
+    expect($plausible->sidesApart($read(950), $read(975)))
+        ->toBeNull()
+        ->and($plausible->sidesApart($read(970), $read(938))?->millimetres())
+        ->toBe(32.0)
+        ->and($plausible->sidesApart($read(938), $read(970))?->millimetres())
+        ->toBe(32.0);
 });
 
 it('knows the rise of each axle in each stance', function (): void {
     $heights = Heights::of(['alone' => [950, 980], 'dropped' => [970, 930]]);
 
-    expect($heights->rise(Stance::Dropped, Axle::Front)?->millimetres())->toBe(20.0)
-        ->and($heights->rise(Stance::Dropped, Axle::Rear)?->millimetres())->toBe(-50.0)
-        ->and($heights->rise(Stance::Carried, Axle::Front))->toBeNull()
-        ->and($heights->holdsBothEndsOf(Stance::Dropped))->toBeTrue()
-        ->and($heights->holdsBothEndsOf(Stance::Carried))->toBeFalse();
+    expect($heights->rise(Stance::Dropped, Axle::Front)?->millimetres())
+        ->toBe(20.0)
+        ->and($heights->rise(Stance::Dropped, Axle::Rear)?->millimetres())
+        ->toBe(-50.0)
+        ->and($heights->rise(Stance::Carried, Axle::Front))
+        ->toBeNull()
+        ->and($heights->holdsBothEndsOf(Stance::Dropped))
+        ->toBeTrue()
+        ->and($heights->holdsBothEndsOf(Stance::Carried))
+        ->toBeFalse();
 });

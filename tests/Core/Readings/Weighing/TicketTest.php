@@ -31,29 +31,51 @@ function ticketText(string $typed, Stance $stance = Stance::Dropped, LoadUnit $u
 /** What a weighbridge would show of a rig, with so much off at each axle. */
 function weighed(CoupledRig $rig, ?Attitude $attitude, array $off = [], float $step = 10.0): Ticket
 {
-    $loads = ['front' => FRONT_KG + ($attitude?->frontLoad() ?? 0.0), 'rear' => REAR_KG + ($attitude?->rearLoad() ?? 0.0)];
+    $loads = [
+        'front' => FRONT_KG + ($attitude?->frontLoad() ?? 0.0),
+        'rear' => REAR_KG + ($attitude?->rearLoad() ?? 0.0),
+    ];
     if ($attitude !== null) {
         $loads['trailer'] = $rig->trailer()->weight - $attitude->load;
     }
     $platforms = [];
     foreach ($loads as $axle => $load) {
-        $platforms[] = new PlatformLoad([WeighedAxle::from($axle)], Load::ofKilograms(round(($load + ($off[$axle] ?? 0.0)) / $step) * $step));
+        $platforms[] = new PlatformLoad(
+            [WeighedAxle::from($axle)],
+            Load::ofKilograms(round(($load + ($off[$axle] ?? 0.0)) / $step) * $step),
+        );
     }
 
-    return Ticket::of($attitude === null ? Stance::Alone : ($attitude->barMoment > 0.0 ? Stance::Carried : Stance::Dropped), $platforms, null, Load::ofKilograms($step));
+    return Ticket::of(
+        $attitude === null ? Stance::Alone : ($attitude->barMoment > 0.0 ? Stance::Carried : Stance::Dropped),
+        $platforms,
+        null,
+        Load::ofKilograms($step),
+    );
 }
 
 it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit $unit, array $kilograms): void {
     $ticket = ticketText($typed, Stance::Dropped, $unit);
     $axles = array_map(fn (WeighedAxle $axle): ?float => $ticket->axle($axle)?->kilograms(), WeighedAxle::cases());
 
-    expect($axles)->toEqualWithDelta($kilograms, 0.5)->and($ticket->vehicle()?->kilograms())->toEqualWithDelta(2810.0, 1.0);
+    expect($axles)
+        ->toEqualWithDelta($kilograms, 0.5)
+        ->and($ticket->vehicle()?->kilograms())
+        ->toEqualWithDelta(2810.0, 1.0);
 })->with([
     'lines' => ["front 1310 kg\nrear 1500 kg\ntrailer 2780 kg\ngross 5590 kg", LoadUnit::Kilogram, [1310, 1500, 2780]],
     'commas, bare' => ['front 1310, rear 1500, trailer 2780', LoadUnit::Kilogram, [1310, 1500, 2780]],
-    'pasted, with colons and CRLF' => ["Steer axle: 1.310 t\r\nDrive axle: 1.5 t\r\nTandem: 2780 kg\r\nTotal: 5590\r\n", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'pasted, with colons and CRLF' => [
+        "Steer axle: 1.310 t\r\nDrive axle: 1.5 t\r\nTandem: 2780 kg\r\nTotal: 5590\r\n",
+        LoadUnit::Kilogram,
+        [1310, 1500, 2780],
+    ],
     'pounds' => ['FRONT = 2888; REAR = 3307; TRAILER = 6129', LoadUnit::Pound, [1310, 1500, 2780]],
-    'a Spanish ticket' => ["Eje delantero: 1310 kg\nTrasero 1,5 t\nRemolque 2780\nBruto 5590\nHora 14:20", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'a Spanish ticket' => [
+        "Eje delantero: 1310 kg\nTrasero 1,5 t\nRemolque 2780\nBruto 5590\nHora 14:20",
+        LoadUnit::Kilogram,
+        [1310, 1500, 2780],
+    ],
     'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
 ]);
 
@@ -61,7 +83,11 @@ it('keeps the time that a ticket says', function (string $typed, ?string $time):
     expect(ticketText("{$typed}\nfront 1310, rear 1500, trailer 2780")->time)->toBe($time);
 })->with([['time 14:20', '14:20'], ['Time: 9:05', '9:05'], ['gross 5590', null]]);
 
-it('says what a ticket lacks, and what it should have been', function (string $typed, Stance $stance, string $says): void {
+it('says what a ticket lacks, and what it should have been', function (
+    string $typed,
+    Stance $stance,
+    string $says,
+): void {
     expect(fn () => ticketText($typed, $stance))->toThrow(ImpossibleTicket::class, $says);
 })->with([
     'nothing' => ['  ', Stance::Alone, 'ticket.empty'],
@@ -71,9 +97,21 @@ it('says what a ticket lacks, and what it should have been', function (string $t
     'an axle missing' => ['front 1310, trailer 2780', Stance::Dropped, 'ticket.missing axle=rear'],
     'no trailer coupled' => ['front 1310, rear 1500', Stance::Carried, 'ticket.missing axle=trailer'],
     'a trailer alone' => ['front 1310, rear 1500, trailer 2780', Stance::Alone, 'ticket.trailer_alone'],
-    'a gross that is not the sum' => ['front 1310, rear 1500, trailer 2780, gross 5950', Stance::Dropped, 'ticket.sum axles_kg=5590 gross_kg=5950'],
-    'a gross just past what the steps allow' => ['front 1310, rear 1500, trailer 2780, gross 5640', Stance::Dropped, 'ticket.sum axles_kg=5590'],
-    'a time that no clock shows' => ['front 1310, rear 1500, trailer 2780, time 25:99', Stance::Dropped, 'ticket.line '],
+    'a gross that is not the sum' => [
+        'front 1310, rear 1500, trailer 2780, gross 5950',
+        Stance::Dropped,
+        'ticket.sum axles_kg=5590 gross_kg=5950',
+    ],
+    'a gross just past what the steps allow' => [
+        'front 1310, rear 1500, trailer 2780, gross 5640',
+        Stance::Dropped,
+        'ticket.sum axles_kg=5590',
+    ],
+    'a time that no clock shows' => [
+        'front 1310, rear 1500, trailer 2780, time 25:99',
+        Stance::Dropped,
+        'ticket.line ',
+    ],
     'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'ticket.weightless axle=front'],
 ]);
 
@@ -84,27 +122,40 @@ it('finds tongue weight and share within the scale\'s steps', function (float $s
     $restored = $weighing->restored(weighed($rig, $carried));
     $moved = $weighing->moved(weighed($rig, $carried));
 
-    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 15.0)
-        ->and(abs($weighing->droppedLoad()->mean() - $rig->dropped()->load))->toBeLessThan(3.5 * $weighing->droppedLoad()->deviation())
-        ->and(abs($restored->mean() - $share))->toBeLessThan(3.5 * $restored->deviation())
-        ->and($moved['forward'] / $moved['back'])->toEqualWithDelta((5150 + 1340) / 3720, 0.35);
+    expect($weighing->tongueWeight($rig)->mean())
+        ->toEqualWithDelta(402.0, 15.0)
+        ->and(abs($weighing->droppedLoad()->mean() - $rig->dropped()->load))
+        ->toBeLessThan(3.5 * $weighing->droppedLoad()->deviation())
+        ->and(abs($restored->mean() - $share))
+        ->toBeLessThan(3.5 * $restored->deviation())
+        ->and($moved['forward'] / $moved['back'])
+        ->toEqualWithDelta((5150 + 1340) / 3720, 0.35);
 })->with([0.5, 0.75, 1.0]);
 
-it('corrects the tongue weight from the dropped attitude to level, exactly where the scale is exact', function (): void {
-    $rig = Priors::rig()->likelyRig();
-    $weighing = new Weighing(weighed($rig, null, [], 0.01), weighed($rig, $rig->dropped(), [], 0.01));
+it(
+    'corrects the tongue weight from the dropped attitude to level, exactly where the scale is exact',
+    function (): void {
+        $rig = Priors::rig()->likelyRig();
+        $weighing = new Weighing(weighed($rig, null, [], 0.01), weighed($rig, $rig->dropped(), [], 0.01));
 
-    expect($weighing->tongueWeight($rig)->mean())->toEqualWithDelta(402.0, 0.05)
-        ->and(abs($weighing->droppedLoad()->mean() - 402.0))->toBeGreaterThan(1.0);
-});
+        expect($weighing->tongueWeight($rig)->mean())
+            ->toEqualWithDelta(402.0, 0.05)
+            ->and(abs($weighing->droppedLoad()->mean() - 402.0))
+            ->toBeGreaterThan(1.0);
+    },
+);
 
 it('cannot tell what shared a platform hides', function (): void {
     $rig = Priors::rig()->likelyRig();
     $shared = ticketText('front+rear 2990, trailer 2790');
     $weighing = new Weighing(weighed($rig, null), $shared);
 
-    expect($weighing->droppedLoad()?->mean())->toEqualWithDelta(390.0, 1e-6)
-        ->and($weighing->restored($shared))->toBeNull()->and($weighing->moved($shared))->toBeNull();
+    expect($weighing->droppedLoad()?->mean())
+        ->toEqualWithDelta(390.0, 1e-6)
+        ->and($weighing->restored($shared))
+        ->toBeNull()
+        ->and($weighing->moved($shared))
+        ->toBeNull();
 });
 
 it('tells what a step is worth from two settings', function (float $steps): void {
@@ -112,13 +163,24 @@ it('tells what a step is worth from two settings', function (float $steps): void
     $at = fn (float $share): Ticket => weighed($rig, $rig->carried($rig->tensionFor($share)));
     $worth = (new Weighing(weighed($rig, null), weighed($rig, $rig->dropped())))->perStep($at(0.5), $at(0.9), $steps);
 
-    expect($worth->mean())->toEqualWithDelta(0.4 / $steps, 0.08 / abs($steps))
-        ->and(abs($worth->mean() - 0.4 / $steps))->toBeLessThan(3.5 * $worth->deviation());
+    expect($worth->mean())
+        ->toEqualWithDelta(0.4 / $steps, 0.08 / abs($steps))
+        ->and(abs($worth->mean() - 0.4 / $steps))
+        ->toBeLessThan(3.5 * $worth->deviation());
 })->with([1.0, 2.5, -2.0]);
 
-it('says when tickets do not agree, and what it probably is', function (array $alone, array $dropped, array $carried, array $kinds): void {
+it('says when tickets do not agree, and what it probably is', function (
+    array $alone,
+    array $dropped,
+    array $carried,
+    array $kinds,
+): void {
     $rig = Priors::rig()->likelyRig();
-    $tickets = [weighed($rig, null, $alone), weighed($rig, $rig->dropped(), $dropped), weighed($rig, $rig->carried($rig->tensionFor(0.75)), $carried)];
+    $tickets = [
+        weighed($rig, null, $alone),
+        weighed($rig, $rig->dropped(), $dropped),
+        weighed($rig, $rig->carried($rig->tensionFor(0.75)), $carried),
+    ];
     $mismatches = (new WeighingChecks($rig, $tickets[0], $tickets[1]))->mismatches($tickets[2]);
 
     expect(array_column($mismatches, 'kind'))->toBe($kinds);
@@ -137,15 +199,25 @@ it('says when tickets do not agree, and what it probably is', function (array $a
 
 it('keeps the rig\'s weight, whatever its stance, in what a simulated weighbridge would find', function (): void {
     $rig = Priors::rig()->likelyRig();
-    $simulated = new SimulatedRig($rig, $rig->tensionFor(0.75), ['front' => 950.0, 'rear' => 985.0], ['front' => 20.0, 'rear' => 60.0]);
+    $simulated = new SimulatedRig(
+        $rig,
+        $rig->tensionFor(0.75),
+        ['front' => 950.0, 'rear' => 985.0],
+        ['front' => 20.0, 'rear' => 60.0],
+    );
     $alone = ['front' => FRONT_KG, 'rear' => REAR_KG];
     $total = fn (array $loads): float => array_sum($loads);
 
-    expect($simulated->loads(Stance::Alone, $alone))->toBe($alone)
-        ->and($total($simulated->loads(Stance::Dropped, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
-        ->and($total($simulated->loads(Stance::Carried, $alone)))->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
-        ->and($simulated->loads(Stance::Carried, $alone)['front'])->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front'])
-        ->and($simulated->at($simulated->tension() + 20)->trulyRestored())->toBeGreaterThan(0.75);
+    expect($simulated->loads(Stance::Alone, $alone))
+        ->toBe($alone)
+        ->and($total($simulated->loads(Stance::Dropped, $alone)))
+        ->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($total($simulated->loads(Stance::Carried, $alone)))
+        ->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
+        ->and($simulated->loads(Stance::Carried, $alone)['front'])
+        ->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front'])
+        ->and($simulated->at($simulated->tension() + 20)->trulyRestored())
+        ->toBeGreaterThan(0.75);
 });
 
 it('reads a sheet of tickets and names the line at fault', function (string $file, int|string $expected): void {
@@ -158,7 +230,10 @@ it('reads a sheet of tickets and names the line at fault', function (string $fil
 })->with([
     'one ticket' => ["stance,front,rear\nalone,1460,1190", 1],
     'front and rear on one platform' => ["stance;front+rear;trailer\ndropped;3040;2710\n", 1],
-    'in Spanish' => ["posición;delantero;trasero;remolque\nsolo;1460;1190;\nsin barras;1310;1500;2780\ncon barras;1400;1440;2750", 3],
+    'in Spanish' => [
+        "posición;delantero;trasero;remolque\nsolo;1460;1190;\nsin barras;1310;1500;2780\ncon barras;1400;1440;2750",
+        3,
+    ],
     'platforms of two in Spanish' => ["posición,delantero + trasero,remolque,hora\nsin barras,2810,2780,14:20", 1],
     'no stance said' => ["posición,delantero,trasero\nvolando,1460,1190", 'ticket.in_line line=2; ticket.stance'],
     'blank lines between' => ["stance,front,rear\n\nalone,1460,1190\n\nalone,1450,1200\n", 2],
@@ -167,14 +242,25 @@ it('reads a sheet of tickets and names the line at fault', function (string $fil
     'not text' => ["stance\xFF\xFE", 'ticket.not_text'],
 ]);
 
-it('takes a gross within a step of each platform and its own, and doubts a share by all three tickets', function (): void {
-    $rig = Priors::rig()->likelyRig();
-    $weighing = new Weighing(weighed($rig, null), weighed($rig, $rig->dropped()));
-    $carried = weighed($rig, $rig->carried($rig->tensionFor(0.8)));
-    $share = $weighing->restored($carried);
-    $step = 10.0 / sqrt(12.0);
-    $lost = weighed($rig, null)->axle(WeighedAxle::Front)->minus(weighed($rig, $rig->dropped())->axle(WeighedAxle::Front))->kilograms();
+it(
+    'takes a gross within a step of each platform and its own, and doubts a share by all three tickets',
+    function (): void {
+        $rig = Priors::rig()->likelyRig();
+        $weighing = new Weighing(weighed($rig, null), weighed($rig, $rig->dropped()));
+        $carried = weighed($rig, $rig->carried($rig->tensionFor(0.8)));
+        $share = $weighing->restored($carried);
+        $step = 10.0 / sqrt(12.0);
+        $lost = weighed($rig, null)
+            ->axle(WeighedAxle::Front)
+            ->minus(weighed($rig, $rig->dropped())->axle(WeighedAxle::Front))
+            ->kilograms();
 
-    expect(ticketText('front 1310, rear 1500, trailer 2780, gross 5630')->total()->kilograms())->toEqualWithDelta(5590.0, 1e-6)
-        ->and($share->deviation())->toEqualWithDelta(sqrt($step ** 2 + ((1 - $share->mean()) * $step) ** 2 + ($share->mean() * $step) ** 2) / $lost, 1e-9);
-});
+        expect(ticketText('front 1310, rear 1500, trailer 2780, gross 5630')->total()->kilograms())
+            ->toEqualWithDelta(5590.0, 1e-6)
+            ->and($share->deviation())
+            ->toEqualWithDelta(
+                sqrt($step ** 2 + ((1 - $share->mean()) * $step) ** 2 + ($share->mean() * $step) ** 2) / $lost,
+                1e-9,
+            );
+    },
+);

@@ -20,13 +20,32 @@ function mm(float $millimetres): Length
     return Length::ofMillimetres($millimetres);
 }
 
-function tongueRead(float $kilograms, ?float $height = null, TongueWeightSource $by = TongueWeightSource::BathroomScale, ?Lever $lever = null, float $behind = 0.0): TongueReading
-{
-    return TongueReading::of($by, Load::ofKilograms($kilograms), $height === null ? null : mm($height), mm(5150), $lever, mm($behind));
+function tongueRead(
+    float $kilograms,
+    ?float $height = null,
+    TongueWeightSource $by = TongueWeightSource::BathroomScale,
+    ?Lever $lever = null,
+    float $behind = 0.0,
+): TongueReading {
+    return TongueReading::of(
+        $by,
+        Load::ofKilograms($kilograms),
+        $height === null ? null : mm($height),
+        mm(5150),
+        $lever,
+        mm($behind),
+    );
 }
 
-it('takes a reading to the ball by lever and place', function (float $read, ?Lever $lever, float $behind, float $onBall): void {
-    expect(tongueRead($read, null, TongueWeightSource::BathroomScale, $lever, $behind)->onBall()->kilograms())->toEqualWithDelta($onBall, 1e-9);
+it('takes a reading to the ball by lever and place', function (
+    float $read,
+    ?Lever $lever,
+    float $behind,
+    float $onBall,
+): void {
+    expect(
+        tongueRead($read, null, TongueWeightSource::BathroomScale, $lever, $behind)->onBall()->kilograms(),
+    )->toEqualWithDelta($onBall, 1e-9);
 })->with([
     'straight' => [201.0, null, 0.0, 201.0],
     'a third of the beam' => [134.0, fn () => Lever::of(mm(1200), mm(400)), 0.0, 402.0],
@@ -35,20 +54,27 @@ it('takes a reading to the ball by lever and place', function (float $read, ?Lev
 ]);
 
 it('doubts a lever by its shorter arm', function (): void {
-    expect(Lever::of(mm(900), mm(30))->doubt())->toEqualWithDelta(0.1, 0.001)
-        ->and(tongueRead(20.0, null, TongueWeightSource::BathroomScale, Lever::of(mm(900), mm(30)))->gainDoubt())->toEqualWithDelta(hypot(0.05, 0.1), 0.001);
+    expect(Lever::of(mm(900), mm(30))->doubt())
+        ->toEqualWithDelta(0.1, 0.001)
+        ->and(tongueRead(20.0, null, TongueWeightSource::BathroomScale, Lever::of(mm(900), mm(30)))->gainDoubt())
+        ->toEqualWithDelta(hypot(0.05, 0.1), 0.001);
 });
 
 it('refuses what cannot be read', function (Closure $read, string $field): void {
     try {
         $read();
     } catch (ImpossibleReading $impossible) {
-        expect($impossible->field())->toBe($field)->and($impossible->expected()->key)->toBe(match ($field) {
-            'arm_scale', 'arm_tongue' => 'tongue.arm',
-            'read' => 'tongue.weightless',
-            'behind_ball' => 'tongue.behind_the_axles',
-            default => 'tongue.height',
-        });
+        expect($impossible->field())
+            ->toBe($field)
+            ->and($impossible->expected()->key)
+            ->toBe(
+                match ($field) {
+                    'arm_scale', 'arm_tongue' => 'tongue.arm',
+                    'read' => 'tongue.weightless',
+                    'behind_ball' => 'tongue.behind_the_axles',
+                    default => 'tongue.height',
+                },
+            );
 
         return;
     }
@@ -62,35 +88,57 @@ it('refuses what cannot be read', function (Closure $read, string $field): void 
     'a coupler in the clouds' => [fn () => tongueRead(100.0, 2100.0), 'hitch_height'],
 ]);
 
-it('finds tongue weight, slope and centre of gravity of a trailer from readings at several heights', function (AxleGroup $axles, float $cg): void {
+it('finds tongue weight, slope and centre of gravity of a trailer from readings at several heights', function (
+    AxleGroup $axles,
+    float $cg,
+): void {
     $trailer = Priors::rig(axles: $axles)->likelyRig()->trailer();
     $slope = -(3180 * $cg - $trailer->pitchStiffness()) / 5150 ** 2;
-    $readings = array_map(fn (float $height): TongueReading => tongueRead((402.0 + $slope * ($height - 480)) * 1.03, $height), [330.0, 480.0, 630.0, 780.0]);
+    $readings = array_map(
+        fn (float $height): TongueReading => tongueRead((402.0 + $slope * ($height - 480)) * 1.03, $height),
+        [330.0, 480.0, 630.0, 780.0],
+    );
     $curve = new TongueCurve($trailer, mm(480), 0.35, $readings);
 
-    expect($curve->isFitted())->toBeTrue()
-        ->and(abs($curve->level()->mean() - 402.0))->toBeLessThan(2 * $curve->level()->deviation())
-        ->and(abs($curve->cgAboveAxle()->mean() - $cg))->toBeLessThan(2 * $curve->cgAboveAxle()->deviation())
-        ->and($curve->cgAboveAxle()->deviation())->toBeLessThan(0.35 * 520)
-        ->and($curve->at(mm(700))->mean() < $curve->at(mm(400))->mean())->toBe($slope < 0);
+    expect($curve->isFitted())
+        ->toBeTrue()
+        ->and(abs($curve->level()->mean() - 402.0))
+        ->toBeLessThan(2 * $curve->level()->deviation())
+        ->and(abs($curve->cgAboveAxle()->mean() - $cg))
+        ->toBeLessThan(2 * $curve->cgAboveAxle()->deviation())
+        ->and($curve->cgAboveAxle()->deviation())
+        ->toBeLessThan(0.35 * 520)
+        ->and($curve->at(mm(700))->mean() < $curve->at(mm(400))->mean())
+        ->toBe($slope < 0);
 })->with([
     'tall, equalised' => [AxleGroup::equalised(), 900.0],
     'low, equalised' => [AxleGroup::equalised(), 420.0],
     'each on its own springs' => [AxleGroup::unequalised(2, 860.0), 600.0],
 ]);
 
-it('takes the model\'s slope from one reading, and learns the instrument\'s error from no repeat of it', function (): void {
-    $trailer = Priors::rig()->likelyRig()->trailer();
-    $once = new TongueCurve($trailer, mm(480), 0.35, [tongueRead(400.0, 500.0)]);
-    $often = new TongueCurve($trailer, mm(480), 0.35, array_fill(0, 8, tongueRead(400.0, 500.0)));
-    $another = new TongueCurve($trailer, mm(480), 0.35, [tongueRead(400.0, 500.0), tongueRead(400.0, 500.0, TongueWeightSource::TongueScale)]);
+it(
+    'takes the model\'s slope from one reading, and learns the instrument\'s error from no repeat of it',
+    function (): void {
+        $trailer = Priors::rig()->likelyRig()->trailer();
+        $once = new TongueCurve($trailer, mm(480), 0.35, [tongueRead(400.0, 500.0)]);
+        $often = new TongueCurve($trailer, mm(480), 0.35, array_fill(0, 8, tongueRead(400.0, 500.0)));
+        $another = new TongueCurve($trailer, mm(480), 0.35, [
+            tongueRead(400.0, 500.0),
+            tongueRead(400.0, 500.0, TongueWeightSource::TongueScale),
+        ]);
 
-    expect($once->isFitted())->toBeFalse()
-        ->and($once->slope()->mean())->toEqualWithDelta(-3180 * 520 / 5150 ** 2, 1e-6)
-        ->and($often->level()->deviation())->toBeGreaterThan(0.97 * 0.05 * 400.0)
-        ->and($another->level()->deviation())->toBeLessThan(0.022 * 400.0)
-        ->and($once->carriedTo(tongueRead(400.0, 500.0), mm(480))->kilograms())->toEqualWithDelta($once->level()->mean(), 0.5);
-});
+        expect($once->isFitted())
+            ->toBeFalse()
+            ->and($once->slope()->mean())
+            ->toEqualWithDelta((-3180 * 520) / 5150 ** 2, 1e-6)
+            ->and($often->level()->deviation())
+            ->toBeGreaterThan(0.97 * 0.05 * 400.0)
+            ->and($another->level()->deviation())
+            ->toBeLessThan(0.022 * 400.0)
+            ->and($once->carriedTo(tongueRead(400.0, 500.0), mm(480))->kilograms())
+            ->toEqualWithDelta($once->level()->mean(), 0.5);
+    },
+);
 
 it('claims no more than it knows: of many scales, two thirds lie within a deviation', function (): void {
     $random = new SeededSource(77);
@@ -98,11 +146,17 @@ it('claims no more than it knows: of many scales, two thirds lie within a deviat
     $within = 0;
     for ($i = 0; $i < 300; $i++) {
         $gain = 1 + $random->normal(0.05);
-        $readings = array_map(fn (float $height): TongueReading => tongueRead((402.0 - 0.0623 * ($height - 480)) * $gain * (1 + $random->normal(0.006)), $height), [420.0, 520.0, 620.0]);
+        $readings = array_map(
+            fn (float $height): TongueReading => tongueRead(
+                (402.0 - 0.0623 * ($height - 480)) * $gain * (1 + $random->normal(0.006)),
+                $height,
+            ),
+            [420.0, 520.0, 620.0],
+        );
         $level = (new TongueCurve($trailer, mm(480), 0.35, $readings))->level();
         $within += abs($level->mean() - 402.0) < $level->deviation() ? 1 : 0;
     }
-    expect($within / 300)->toBeBetween(0.60, 0.76);
+    expect($within / 300)->toBeBetween(0.6, 0.76);
 });
 
 it('lays readings and line out on round gridlines, nothing off the plot', function (): void {
@@ -114,9 +168,14 @@ it('lays readings and line out on round gridlines, nothing off the plot', functi
     foreach ($places as $place) {
         expect($place->x)->toBeBetween(0.0, 100.0)->and($place->y)->toBeBetween(0.0, 100.0);
     }
-    expect(count($lines['heights']))->toBeBetween(2, 6)->and(count($lines['loads']))->toBeBetween(2, 6)
-        ->and(array_map(fn (float $at): float => fmod(round($at / 25.4, 6), 1.0), $lines['heights']))->each->toEqual(0.0)
-        ->and($plot->at(500.0, 345.0)->y)->toBeLessThan($plot->at(500.0, 335.0)->y);
+    expect(count($lines['heights']))
+        ->toBeBetween(2, 6)
+        ->and(count($lines['loads']))
+        ->toBeBetween(2, 6)
+        ->and(array_map(fn (float $at): float => fmod(round($at / 25.4, 6), 1.0), $lines['heights']))
+        ->each->toEqual(0.0)
+        ->and($plot->at(500.0, 345.0)->y)
+        ->toBeLessThan($plot->at(500.0, 335.0)->y);
 });
 
 it('keeps the level weight within its readings, whichever heights are added', function (): void {
@@ -124,14 +183,20 @@ it('keeps the level weight within its readings, whichever heights are added', fu
     $trailer = Priors::rig()->likelyRig()->trailer();
     for ($i = 0; $i < 200; $i++) {
         $gain = 1 + $random->normal(0.05);
-        $read = fn (float $height): TongueReading => tongueRead((402.0 - 0.0623 * ($height - 480)) * $gain * (1 + $random->normal(0.004)), $height);
+        $read = fn (float $height): TongueReading => tongueRead(
+            (402.0 - 0.0623 * ($height - 480)) * $gain * (1 + $random->normal(0.004)),
+            $height,
+        );
         $level = $read(480.0);
         $around = [$level, $read(400.0), $read(560.0), $read(620.0), $read(340.0)];
         $alone = (new TongueCurve($trailer, mm(480), 0.35, [$level]))->level()->mean();
         $all = (new TongueCurve($trailer, mm(480), 0.35, $around))->level()->mean();
         $loads = array_map(fn (TongueReading $one): float => $one->onBall()->kilograms(), $around);
 
-        expect($all)->toBeGreaterThanOrEqual(min($loads))->toBeLessThanOrEqual(max($loads))
-            ->and(abs($all - $alone))->toBeLessThan(0.02 * $alone);
+        expect($all)
+            ->toBeGreaterThanOrEqual(min($loads))
+            ->toBeLessThanOrEqual(max($loads))
+            ->and(abs($all - $alone))
+            ->toBeLessThan(0.02 * $alone);
     }
 });
