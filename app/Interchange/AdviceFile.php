@@ -158,7 +158,8 @@ final class AdviceFile
         [$highest, $lowest] = $recommendation->reach();
         $percent = static fn (float $share): int => (int) round(100 * $share);
         $key = match (true) {
-            $recommendation->reason === Reason::NearestAllowed && $this->analysis->goal->criterion->isShare() => 'nearest_allowed_share',
+            $recommendation->reason === Reason::NearestAllowed &&
+                $this->analysis->goal->criterion->isShare() => 'nearest_allowed_share',
             default => $recommendation->reason->value,
         };
 

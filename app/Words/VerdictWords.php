@@ -259,7 +259,8 @@ final readonly class VerdictWords
     {
         return match (true) {
             $observation->observed->isLoad() => $this->print->load(Load::ofKilograms($value)),
-            $observation->context->stance === Stance::Alone || $observation->observed->isHeight() => $this->print->height($value),
+            $observation->context->stance === Stance::Alone ||
+                $observation->observed->isHeight() => $this->print->height($value),
             default => $this->print->change($value),
         };
     }

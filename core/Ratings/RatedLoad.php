@@ -127,7 +127,8 @@ final readonly class RatedLoad
         return match (true) {
             $this->may === null => RatingState::Unknown,
             ! $this->isOutside() => RatingState::Kept,
-            $this->isOnTheWay || $this->isLeast() || $this->part === RatedPart::FrontAgainstAlone => RatingState::Caution,
+            $this->isOnTheWay || $this->isLeast() ||
+                $this->part === RatedPart::FrontAgainstAlone => RatingState::Caution,
             default => RatingState::Over,
         };
     }

@@ -96,7 +96,8 @@ final readonly class YardRules
         $pull = fn (): float => $this->exercise->hidden->pull($now->hitch, $now->faults);
 
         return match (true) {
-            in_array($act->kind, [ActKind::Uncouple, ActKind::RaisePair], true) && ! $now->isChocked => SafetyViolation::NotChocked,
+            in_array($act->kind, [ActKind::Uncouple, ActKind::RaisePair], true) &&
+                ! $now->isChocked => SafetyViolation::NotChocked,
             in_array($act->kind, [ActKind::BarsOn, ActKind::BarsOff], true) &&
                 ! $now->isRaised &&
                 $pull() > self::FINGERS_KG => SafetyViolation::Fingers,

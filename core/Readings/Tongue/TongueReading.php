@@ -43,9 +43,11 @@ final readonly class TongueReading
         $behindBall ??= Length::ofMillimetres(0.0);
         match (true) {
             ! $read->isGreaterThan(Load::zero()) => throw ImpossibleReading::weightless(),
-            $behindBall->isNegative() || ! $behindBall->isLessThan($ballToAxle) => throw ImpossibleReading::behindTheAxles(),
+            $behindBall->isNegative() ||
+                ! $behindBall->isLessThan($ballToAxle) => throw ImpossibleReading::behindTheAxles(),
             $height !== null &&
-                ($height->millimetres() < self::HEIGHT_MM[0] || $height->millimetres() > self::HEIGHT_MM[1]) => throw ImpossibleReading::height(),
+                ($height->millimetres() < self::HEIGHT_MM[0] ||
+                    $height->millimetres() > self::HEIGHT_MM[1]) => throw ImpossibleReading::height(),
             default => null,
         };
 
