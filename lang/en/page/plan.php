@@ -26,7 +26,6 @@ return [
         'settings' => 'Settings',
     ],
     'brief' => [
-        'over' => 'over',
         'ratings' => 'Ratings',
         'ratings_as_predicted' => 'Ratings, as predicted',
         'part' => 'Part',
@@ -72,7 +71,6 @@ return [
     'paper' => [
         'torques' => 'Torques',
         'tyre_pressures' => 'Tyre pressures',
-        'outside' => 'outside',
         'to_the_bench' => 'To the bench',
         'print_the_plan' => 'Print the plan',
         'plan' => 'Plan: :title',

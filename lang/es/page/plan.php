@@ -26,7 +26,6 @@ return [
         'settings' => 'Ajustes',
     ],
     'brief' => [
-        'over' => 'pasado',
         'ratings' => 'Límites',
         'ratings_as_predicted' => 'Límites, según lo previsto',
         'part' => 'Pieza',
@@ -72,7 +71,6 @@ return [
     'paper' => [
         'torques' => 'Pares de apriete',
         'tyre_pressures' => 'Presiones de neumáticos',
-        'outside' => 'fuera',
         'to_the_bench' => 'Al banco',
         'print_the_plan' => 'Imprimir el plan',
         'plan' => 'Plan: :title',
