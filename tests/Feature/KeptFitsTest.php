@@ -41,10 +41,10 @@ it('keeps jobs apart, and what all readings say from what an instrument says', f
     $other->posterior(Priors::rig(), tapedAt(0.8));
     $kept = fn (string $key): mixed => $store->get($key)[1]->tension();
 
-    expect($kept('stories-1-all'))
-        ->toEqualWithDelta($kept('stories-1-FrontHeight-RearHeight'), 3.0)
-        ->and($kept('stories-2-all'))
-        ->toBeGreaterThan($kept('stories-1-all') + 5.0);
+    expect($kept('posteriors-2-1-all'))
+        ->toEqualWithDelta($kept('posteriors-2-1-FrontHeight-RearHeight'), 3.0)
+        ->and($kept('posteriors-2-2-all'))
+        ->toBeGreaterThan($kept('posteriors-2-1-all') + 5.0);
 });
 
 it('keeps no more for a job as its readings change', function (): void {

@@ -18,6 +18,9 @@ use Yoke\Estimation\RigPrior;
  */
 final readonly class CachedPosteriors implements Posteriors
 {
+    /** Another one as soon as what is kept is made of other classes: an upgrade reads nothing that it cannot. */
+    private const NAME = 'posteriors-2';
+
     private const KEPT_SECONDS = 7 * 86_400;
 
     private ComputedPosteriors $fresh;
@@ -47,7 +50,7 @@ final readonly class CachedPosteriors implements Posteriors
      */
     private function kept(string $kind, RigPrior $prior, array $observations, Closure $fit): Posterior
     {
-        $key = "stories-{$this->job}-{$kind}";
+        $key = self::NAME."-{$this->job}-{$kind}";
         $mark = hash('xxh128', serialize([$prior, $observations]));
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Posterior) {
