@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Yoke\Ratings\RatedLoad;
+use Yoke\Ratings\RatedPart;
 use Yoke\Ratings\RatingState;
 use Yoke\Units\LoadUnit;
 
@@ -33,6 +34,7 @@ final class RatingWords
         $key = match (true) {
             $line->isOver() => 'over',
             $line->isLeast() => 'below',
+            $line->part === RatedPart::FrontAgainstAlone => 'more_than_alone',
             default => 'caution',
         };
 
@@ -48,7 +50,13 @@ final class RatingWords
     {
         return match ($line->state()) {
             RatingState::Over => Text::of('rating.state.over'),
-            RatingState::Caution => Text::of($line->isLeast() ? 'rating.state.below' : 'rating.state.caution'),
+            RatingState::Caution => Text::of(
+                match (true) {
+                    $line->isLeast() => 'rating.state.below',
+                    $line->part === RatedPart::FrontAgainstAlone => 'rating.state.alone',
+                    default => 'rating.state.caution',
+                },
+            ),
             RatingState::Kept, RatingState::Unknown => '',
         };
     }

@@ -25,7 +25,8 @@ return [
     'payload' => 'carga útil',
     'in_stance' => ':what, :stance',
     'over' => 'Por encima de su límite: :what, lleva :carries de :may.',
+    'more_than_alone' => 'Más que solo: :what, :carries de :may.',
     'caution' => 'Fuera del límite con las barras quitadas: :what, lleva :carries de :may. Con ellas puestas se juzga de nuevo.',
-    'state' => ['over' => 'por encima', 'below' => 'por debajo de su margen', 'caution' => 'aviso mientras las barras están quitadas'],
+    'state' => ['over' => 'por encima', 'below' => 'por debajo de su margen', 'caution' => 'aviso mientras las barras están quitadas', 'alone' => 'más que solo'],
     'below' => 'Por debajo de su margen: :what, lleva :carries de :may.',
 ];

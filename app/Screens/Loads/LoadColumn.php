@@ -185,7 +185,9 @@ final class LoadColumn
 
     public function isFine(): bool
     {
-        return $this->advised()?->action === Action::Stop || $this->advised()?->action === Action::ReadAgain;
+        return $this->loaded->isAsRead()
+            ? $this->advice->isInRange()
+            : in_array($this->advised()?->action, [Action::Stop, Action::ReadAgain], true);
     }
 
     /** What the move promises, or an empty text. */
