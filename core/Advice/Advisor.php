@@ -171,14 +171,40 @@ final readonly class Advisor
             return $forecasts;
         }
         foreach ($heads as $head) {
-            foreach ($this->hitch->withTheHeadOf($head) as $setting) {
-                if ($this->hitch->changes($stays, $setting) <= self::PAIR) {
-                    $forecasts[] = $evaluator->of($setting, $present);
-                }
-            }
+            array_push($forecasts, ...$this->pairs($evaluator, $head, $stays, $forecasts[0], $present));
         }
 
         return $this->sorted($forecasts, $this->policy->offLevel, $unseen);
+    }
+
+    /**
+     * The head at another hole, by itself or with one other adjuster: never to where the trailer would stand nose-up for
+     * the front axle's sake.
+     *
+     * @param  SettingForecast  $best  with the head where it is
+     * @return list<SettingForecast>
+     */
+    private function pairs(
+        SettingEvaluator $evaluator,
+        Setting $head,
+        Setting $stays,
+        SettingForecast $best,
+        ?Setting $present,
+    ): array {
+        $tolerances = $this->goal->tolerances;
+        $pairs = array_filter(
+            $this->hitch->withTheHeadOf($head),
+            fn (Setting $setting): bool => $this->hitch->changes($stays, $setting) <= self::PAIR,
+        );
+        $forecasts = array_map(
+            static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
+            array_values($pairs),
+        );
+        $mayBe = static fn (SettingForecast $one): bool => ! $tolerances->isNoseUp($one->trailerPitch());
+
+        return $tolerances->isNoseUp($best->trailerPitch())
+            ? $forecasts
+            : array_values(array_filter($forecasts, $mayBe));
     }
 
     /**

@@ -28,5 +28,5 @@ test('the client of the docs writes a set-up and reads its verdict, twice the sa
     expect(said).toMatch(/(too_little|in_range|too_much): \d+ % restored\n$/);
     await page.goto(`/jobs/${job}/bars-up`);
     await expect(page.locator('[data-restored]').first()).toContainText(said.match(/(\d+) % restored/)[1]);
-    await expect(page.locator('[data-field="front"]')).toHaveValue('958 mm');
+    await expect(page.locator('[data-field="front"]')).toHaveValue('37 11/16 in');
 });

@@ -33,7 +33,7 @@ test('the recommended setting is tried from the move, recorded, and undone steps
     await signIn(page);
     await openJob(page, /Bell tower/, 'bars-up');
     await page.locator('[data-try]').tap();
-    await expect(said(page)).toContainText('Trying: link 3');
+    await expect(said(page)).toContainText('Trying: link 4');
     const less = page.getByRole('button', { name: 'Link: one less, looser' });
     for (let taps = 0; taps < 12 && await less.isEnabled(); taps++) {
         await less.tap();

@@ -518,3 +518,20 @@ it('counts what is ruled out, and names the runners-up', function (): void {
             ->toBeFalse();
     }
 });
+
+it('moves the head with the tension, and never to where the trailer stands nose-up for it', function (float $ball): void {
+    // Whole links of a coarse chain: none of them alone brings the front into range.
+    $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 70.0, steps: 6, tiltSteps: 0));
+    $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
+    $tolerances = new Yoke\Method\Tolerances;
+    foreach ([0.30, 0.38, 1.10, 1.25, 1.40] as $share) {
+        $now = $hitch->middle();
+        $advised = Knowing::advise(Knowing::rig($share, 4, 0.3, $prior), $now, 4, hitch: $hitch);
+        foreach ($advised->ranking as $one) {
+            $movesHead = $one->setting->step('head') !== $now->step('head');
+            expect($movesHead && count($now->changesTo($one->setting)) > 2)->toBeFalse()
+                ->and($movesHead && $tolerances->isNoseUp($one->trailerPitch()) && ! $tolerances->isNoseUp($advised->present->trailerPitch()) && $ball < 40.0)
+                ->toBeFalse();
+        }
+    }
+})->with(['low' => [0.0], 'right' => [45.0], 'high' => [95.0]]);
