@@ -178,8 +178,8 @@ final readonly class Advisor
     }
 
     /**
-     * The head at another hole, by itself or with one other adjuster: never to where the trailer would stand nose-up for
-     * the front axle's sake.
+     * The head at another hole, by itself or with one other adjuster, where that brings the trailer nearer to level: no
+     * head is moved for the front axle's sake alone.
      *
      * @param  SettingForecast  $best  with the head where it is
      * @return list<SettingForecast>
@@ -200,9 +200,12 @@ final readonly class Advisor
             static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
             array_values($pairs),
         );
-        $mayBe = static fn (SettingForecast $one): bool => ! $tolerances->isNoseUp($one->trailerPitch());
+        // Nearer to level than the tension alone leaves it, and not over to the other side.
+        $off = abs($best->trailerPitch()->degrees());
+        $mayBe = static fn (SettingForecast $one): bool => abs($one->trailerPitch()->degrees()) <= $off &&
+            ($tolerances->isNoseUp($best->trailerPitch()) || ! $tolerances->isNoseUp($one->trailerPitch()));
 
-        return $tolerances->isNoseUp($best->trailerPitch())
+        return $this->goal->governing()->movesTheHead()
             ? $forecasts
             : array_values(array_filter($forecasts, $mayBe));
     }

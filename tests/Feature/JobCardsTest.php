@@ -131,7 +131,7 @@ it('works a fit out once for a job handed over, the same as anew, and anew after
     $open = $page();
     $this->post("{$at}/hand-over/close");
     [$first, $again] = [$page(), $page()];
-    $figures = fn (string $html): array => preg_match_all('~<d[dt]>([^<]*)</d[dt]>~', $html, $found) > 0
+    $figures = fn (string $html): array => preg_match_all('~<d[dt][^>]*>([^<]*)</d[dt]>~', $html, $found) > 0
         ? $found[1]
         : [];
 

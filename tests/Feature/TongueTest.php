@@ -106,7 +106,7 @@ it('joins the fit, until it is taken back', function (): void {
     }
     $tongue = function (): array {
         preg_match(
-            '/Tongue weight<\/th><td>(\d+) kg ± (\d+) kg/',
+            '/Tongue weight<\/th><td[^>]*>(\d+) kg ± (\d+) kg/',
             (string) $this->get("/jobs/{$this->work->id}/dropped?show=rig")->getContent(),
             $found,
         );
