@@ -75,7 +75,7 @@ it('waits for whoever writes, lets nobody begin, and opens again', function (): 
     });
     expect($inside)->toBe('stopped')->and($gate->write(fn (): string => 'written'))->toBe('written');
 
-    touch("{$this->shop->database}.restoring");
+    touch("{$this->shop->database}.restoring", time());
     $this->post("/jobs/{$this->shop->job->id}/alone/tape", ['typed' => ['front' => '950']])
         ->assertStatus(503)
         ->assertHeader('Retry-After', '5')
