@@ -45,7 +45,7 @@ final class RatingWords
         ]);
     }
 
-    /** `over`, `a caution with the bars off`; an empty text for what is kept. */
+    /** `over`, `caution`, `below its range`; an empty text for what is kept. */
     public static function state(RatedLoad $line): string
     {
         return match ($line->state()) {

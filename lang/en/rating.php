@@ -27,6 +27,6 @@ return [
     'over' => 'Over its rating: :what, :carries of :may.',
     'more_than_alone' => 'More than alone: :what, :carries of :may.',
     'caution' => 'Outside while the bars are off: :what, :carries of :may. With them on it is judged again.',
-    'state' => ['over' => 'over', 'below' => 'below its range', 'caution' => 'a caution while the bars are off', 'alone' => 'more than alone'],
+    'state' => ['over' => 'over', 'below' => 'below its range', 'caution' => 'caution', 'alone' => 'more than alone'],
     'below' => 'Below its range: :what, :carries of :may.',
 ];

@@ -27,6 +27,6 @@ return [
     'over' => 'Por encima de su límite: :what, lleva :carries de :may.',
     'more_than_alone' => 'Más que solo: :what, :carries de :may.',
     'caution' => 'Fuera del límite con las barras quitadas: :what, lleva :carries de :may. Con ellas puestas se juzga de nuevo.',
-    'state' => ['over' => 'por encima', 'below' => 'por debajo de su margen', 'caution' => 'aviso mientras las barras están quitadas', 'alone' => 'más que solo'],
+    'state' => ['over' => 'por encima', 'below' => 'por debajo de su margen', 'caution' => 'aviso', 'alone' => 'más que solo'],
     'below' => 'Por debajo de su margen: :what, lleva :carries de :may.',
 ];

@@ -65,10 +65,10 @@ final readonly class PickedPart
             $name === '' || $isDescribed
                 ? []
                 : PartModels::of($part)::atHand()
-                        ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
-                        ->limit(2)
-                        ->pluck('id')
-                        ->all();
+                    ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
+                    ->limit(2)
+                    ->pluck('id')
+                    ->all();
 
         return count($found) === 1 && is_numeric($found[0]) ? PartModels::find($part, (int) $found[0]) : null;
     }

@@ -40,7 +40,7 @@
     @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => \App\Words\LoadWords::state($here->state)]) }}</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($here->isAsRead()) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $here->about($line->carries) }}</td><td>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($here->isAsRead()) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $here->about($line->carries) }}</td><td @class(['sentence' => $line->isOutside()])>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())

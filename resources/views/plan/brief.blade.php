@@ -13,7 +13,7 @@
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
                         <td data-carries>{{ $plan->print->about($line->carries) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td>{{ $plan->print->about($line->margin()->absolute()) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
+                        <td @class(['sentence' => $line->isOutside()])>{{ $plan->print->about($line->margin()->absolute()) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -57,9 +57,9 @@ final class Garage
             'hasMore' => $rigs->count() > self::A_PAGE,
             'pickable' => array_map(
                 fn (RigPart $part): array => PartModels::of($part)::atHand()
-                        ->orderBy('name')
-                        ->pluck('name', 'id')
-                        ->all(),
+                    ->orderBy('name')
+                    ->pluck('name', 'id')
+                    ->all(),
                 array_combine(array_column(RigPart::cases(), 'value'), RigPart::cases()),
             ),
         ]);
