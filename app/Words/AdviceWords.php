@@ -207,7 +207,11 @@ final readonly class AdviceWords
                 'share' => VerdictWords::share(Normal::of(max(0.0, $figure->mean()), $figure->deviation())),
             ]),
             FindingKind::NoseUp, FindingKind::FarNoseDown => self::text(
-                $figure->mean() >= 0.0 ? 'finding.nose_up_by' : 'finding.nose_down_by',
+                match (true) {
+                    Figures::fixed(abs($figure->mean())) === Figures::fixed(0.0) => 'finding.level_by',
+                    $figure->mean() > 0.0 => 'finding.nose_up_by',
+                    default => 'finding.nose_down_by',
+                },
                 [
                     'degrees' => Figures::fixed(abs($figure->mean())),
                     'doubt' => Figures::fixed(max(0.1, $figure->deviation())),

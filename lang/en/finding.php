@@ -16,6 +16,7 @@ return [
     'none' => 'Nothing is found wrong.',
     'chance' => ':chance likely',
     'share' => ':share restored',
+    'level_by' => 'level, ± :doubt°',
     'nose_up_by' => ':degrees° ± :doubt nose-up',
     'nose_down_by' => ':degrees° ± :doubt nose-down',
     'bent_by' => 'bars bent :bend :doubt',

@@ -16,6 +16,7 @@ return [
     'none' => 'No se encuentra nada mal.',
     'chance' => ':chance probable',
     'share' => ':share recuperado',
+    'level_by' => 'nivelado, ± :doubt°',
     'nose_up_by' => ':degrees° ± :doubt morro alto',
     'nose_down_by' => ':degrees° ± :doubt morro bajo',
     'bent_by' => 'barras flexionadas :bend :doubt',

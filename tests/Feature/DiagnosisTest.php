@@ -6,7 +6,11 @@ use App\Models\Job;
 use App\Models\User;
 use App\Screens\Job\DiagnosisPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\Words\AdviceWords;
+use App\Words\SettingWords;
 use Database\Seeders\DemoSeeder;
+use Yoke\Advice\FindingKind;
+use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
 
 beforeEach(function (): void {
@@ -85,6 +89,18 @@ it('moves the head before the tension where both are wrong, and says what the pa
         ->and($down['station'])
         ->toBe(Station::Head);
 });
+
+it('says how a trailer stands, and calls level what rounds to none', function (float $degrees, string $says): void {
+    $rig = Job::query()->firstOrFail()->rigAsWorked()->specified();
+    $words = new AdviceWords(new SettingWords($rig), $this->viewer);
+
+    expect($words->findingFigure(FindingKind::NoseUp, Normal::of($degrees, 0.26)))->toBe($says);
+})->with([
+    'nose-up' => [0.41, '0.4° ± 0.3 nose-up'],
+    'nose-down' => [-0.06, '0.1° ± 0.3 nose-down'],
+    'a hair below level' => [-0.04, 'level, ± 0.3°'],
+    'a hair above level' => [0.04, 'level, ± 0.3°'],
+]);
 
 it(
     'finds nothing wrong on a rig that was set right, and nothing to diagnose before the first hook-up',
