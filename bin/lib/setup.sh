@@ -93,6 +93,11 @@ devices() {
     php artisan yoke:devices --port="$1" --while=$$ >>"$2" 2>&1 &
 }
 
+# need_port PORT : stops where something else answers there, whose pages would be taken for ours.
+need_port() {
+    ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null || stop "port $1 is taken. Expected a free one; bin/demo --port N serves at another."
+}
+
 # serve ADDRESS PORT LOG : PHP's own server with several workers, in place of this shell.
 serve() {
     PHP_CLI_SERVER_WORKERS=${YOKE_WORKERS:-4} exec php -d opcache.enable=1 -d opcache.interned_strings_buffer=16 -d memory_limit=256M -d upload_max_filesize=26M -d post_max_size=32M -d max_input_time=30 \
