@@ -64,6 +64,8 @@ final readonly class WritingGate
     public function closed(Closure $alone): mixed
     {
         file_put_contents($this->closed, (string) getmypid());
+        // By the clock that says later whether it is stale.
+        touch($this->closed, time());
         $file = fopen($this->lock, 'c') ?: throw BackupRefused::unwritable($this->lock);
         try {
             for ($tries = 0; ! flock($file, LOCK_EX | LOCK_NB); $tries++) {
