@@ -25,7 +25,6 @@ use Yoke\Probability\Normal;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Shop\ShopSettings;
-use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
 
 /** A job with its readings as JSON (docs/formats.md, Jobs for advice): what they tell, and what to do next. */
@@ -126,15 +125,7 @@ final class AdviceFile
         $forecast = $recommendation->forecast;
         $height = fn (Axle $axle): float => $this->analysis
             ->posterior()
-            ->height(
-                $axle,
-                static function (CoupledRig $rig, float $tension) use ($forecast, $axle): float {
-                    $carried = $rig->carried($tension + $forecast->tensionOffset);
-
-                    return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-                },
-                $forecast->ballOffset,
-            )
+            ->carriedHeight($axle, $forecast->tensionOffset, $forecast->ballOffset)
             ->mean();
 
         return [

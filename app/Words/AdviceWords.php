@@ -20,6 +20,7 @@ use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\ManufacturerPolicy;
 use Yoke\Probability\Normal;
+use Yoke\Rig\Axle;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -141,6 +142,35 @@ final readonly class AdviceWords
             'rear' => $load($worth->rear),
             'trailer' => $load($worth->trailer),
         ]);
+    }
+
+    /**
+     * What the tape is to show, in a sentence; an empty text where no fender was taped.
+     *
+     * @param  array<string, Normal>  $heights  mm, by axle
+     */
+    public function expect(array $heights): string
+    {
+        $fenders = array_map(
+            fn (string $axle, Normal $height): string => RigWords::axle(Axle::from($axle)).
+                " {$this->print->height($height->mean())} {$this->print->doubt($height)}",
+            array_keys($heights),
+            $heights,
+        );
+
+        return $fenders === [] ? '' : self::text('move.expect', ['fenders' => implode(', ', $fenders)]);
+    }
+
+    /** Direction alone, for a hitch whose settings are not known and a fender that nobody taped. */
+    public function tensionUntaped(TensionAdvice $advice): string
+    {
+        return match (true) {
+            $advice->toGo === null => self::text('move.tension_untaped'),
+            $this->isDone($advice) => self::text('move.tension_none'),
+            default => self::text("move.tension_{$advice->direction->value}_by", [
+                'by' => $this->print->length(Length::ofMillimetres(abs($advice->toGo))),
+            ]),
+        };
     }
 
     /** Direction and height, for a hitch whose settings are not known. */

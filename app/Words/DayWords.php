@@ -30,13 +30,21 @@ final class DayWords
     /** `about 70 min, 50 to 110`. */
     public static function foreseen(ForeseenTime $time): string
     {
+        return Text::of('day.foreseen', self::rounded($time));
+    }
+
+    /** @return array<string, int> minutes, to five */
+    private static function rounded(ForeseenTime $time): array
+    {
         $five = static fn (float $minutes): int => (int) (5 * round($minutes / 5));
 
-        return Text::of('day.foreseen', [
-            'mean' => $five($time->mean),
-            'least' => $five($time->least),
-            'most' => $five($time->most),
-        ]);
+        return ['mean' => $five($time->mean), 'least' => $five($time->least), 'most' => $five($time->most)];
+    }
+
+    /** `about 70 min to go, 50 to 110`. */
+    public static function toGo(ForeseenTime $time): string
+    {
+        return Text::of('day.to_go', self::rounded($time));
     }
 
     public static function state(SlotState $state): string

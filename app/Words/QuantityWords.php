@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Models\User;
 use Yoke\Probability\Normal;
+use Yoke\Ratings\RatedLoad;
 use Yoke\Units\Angle;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -33,6 +34,12 @@ final readonly class QuantityWords
         $step = $this->person->loadUnit() === LoadUnit::Pound ? Load::ofPounds(10.0)->kilograms() : 5.0;
 
         return $this->load(Load::ofKilograms(round($load->kilograms() / $step) * $step));
+    }
+
+    /** What something carries against its rating: as the ticket says it where it was weighed, else as computed. */
+    public function carries(RatedLoad $line): string
+    {
+        return $line->isWeighed() ? $this->load($line->carries) : $this->about($line->carries);
     }
 
     /** `880 lb ± 30 lb`: a load that was computed, with its doubt. */

@@ -15,14 +15,21 @@ final class RatingWords
     /** `rear axle, dropped`. */
     public static function of(RatedLoad $line): string
     {
-        $what = Text::of("rating.{$line->part->value}", [
+        return $line->stance === null
+            ? self::part($line)
+            : Text::of('rating.in_stance', [
+                'what' => self::part($line),
+                'stance' => RigWords::stance($line->stance),
+            ]);
+    }
+
+    /** `rear axle`, in whichever stance. */
+    public static function part(RatedLoad $line): string
+    {
+        return Text::of("rating.{$line->part->value}", [
             'axle' => (string) $line->axle,
             'axles' => (string) $line->axles,
         ]);
-
-        return $line->stance === null
-            ? $what
-            : Text::of('rating.in_stance', ['what' => $what, 'stance' => RigWords::stance($line->stance)]);
     }
 
     /** A sentence on a load that is outside its rating; null for one that is not. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Axle;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Load;
@@ -30,19 +32,68 @@ final readonly class LoadArrows
             ['rear_axle', $elevation->axleX(Axle::Rear), $rear, $attitude?->rearLoad() ?? 0.0],
             ['trailer_axles', $elevation->trailerAxlesX(), $trailer, $attitude?->trailerLoad() ?? 0.0],
         ];
+
+        return self::scaled(
+            array_map(
+                static fn (array $load): LoadArrow => new LoadArrow(
+                    $load[0],
+                    $load[1],
+                    0.0,
+                    Load::ofKilograms($load[3])->plus($load[2] ?? Load::zero()),
+                    $load[2] === null ? LoadKnown::ChangeOnly : LoadKnown::InAll,
+                ),
+                $loads,
+            ),
+        );
+    }
+
+    /**
+     * The same with what a scale found; an axle that shared its platform, or did not stand on it, stays as computed.
+     *
+     * @param  list<LoadArrow>  $computed
+     * @return list<LoadArrow>
+     */
+    public static function asWeighed(array $computed, Ticket $ticket): array
+    {
+        $of = static fn (LoadArrow $arrow): ?Load => $ticket->axle(
+            match ($arrow->what) {
+                'front_axle' => WeighedAxle::Front,
+                'rear_axle' => WeighedAxle::Rear,
+                default => WeighedAxle::Trailer,
+            },
+        );
+
+        return self::scaled(
+            array_map(static function (LoadArrow $arrow) use ($of): LoadArrow {
+                $weighed = $of($arrow);
+
+                return $weighed === null
+                    ? $arrow
+                    : new LoadArrow($arrow->what, $arrow->x, 0.0, $weighed, LoadKnown::Weighed);
+            }, $computed),
+        );
+    }
+
+    /**
+     * @param  list<LoadArrow>  $arrows
+     * @return list<LoadArrow> each as long as its share of the heaviest
+     */
+    private static function scaled(array $arrows): array
+    {
         $heaviest = max(
-            array_map(static fn (array $load): float => abs(($load[2]?->kilograms() ?? 0.0) + $load[3]), $loads),
+            1.0,
+            ...array_map(static fn (LoadArrow $arrow): float => $arrow->load->absolute()->kilograms(), $arrows),
         );
 
         return array_map(
-            static fn (array $load): LoadArrow => new LoadArrow(
-                $load[0],
-                $load[1],
-                abs(($load[2]?->kilograms() ?? 0.0) + $load[3]) / max($heaviest, 1.0),
-                Load::ofKilograms($load[3])->plus($load[2] ?? Load::zero()),
-                $load[2] === null ? LoadKnown::ChangeOnly : LoadKnown::InAll,
+            static fn (LoadArrow $arrow): LoadArrow => new LoadArrow(
+                $arrow->what,
+                $arrow->x,
+                $arrow->load->absolute()->kilograms() / $heaviest,
+                $arrow->load,
+                $arrow->known,
             ),
-            $loads,
+            $arrows,
         );
     }
 }

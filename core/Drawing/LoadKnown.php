@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Drawing;
 
-/** Whether an arrow's load is known in all, or only as its change from alone. */
+/** Whether an arrow's load was weighed, is known in all, or only as its change from alone. */
 enum LoadKnown
 {
+    case Weighed;
     case InAll;
     case ChangeOnly;
 }

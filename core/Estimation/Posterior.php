@@ -285,6 +285,35 @@ final readonly class Posterior
         );
     }
 
+    /**
+     * A fender's height carried.
+     *
+     * @param  float  $tensionOffset  over the reference setting's, mm
+     * @param  float  $ballOffset  of the ball over its height at the reference setting, mm
+     */
+    public function carriedHeight(Axle $axle, float $tensionOffset, float $ballOffset): Normal
+    {
+        $rise = static function (CoupledRig $rig, float $tension) use ($axle, $tensionOffset): float {
+            $carried = $rig->carried($tension + $tensionOffset);
+
+            return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
+        };
+
+        return $this->height($axle, $rise, $ballOffset);
+    }
+
+    /** Level, kg. */
+    public function tongueWeight(): Normal
+    {
+        return $this->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+    }
+
+    /** Of the trailer, kg. */
+    public function gross(): float
+    {
+        return $this->rig()->trailer()->weight;
+    }
+
     private static function aloneOn(Axle $axle): Nuisance
     {
         return $axle === Axle::Front ? Nuisance::FrontAlone : Nuisance::RearAlone;

@@ -17,6 +17,7 @@ use Yoke\Loading\TongueShare;
 use Yoke\Method\Goal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 use Yoke\Statics\Exception\ImpossibleModel;
@@ -117,10 +118,13 @@ final readonly class LoadedState
         return ['front' => $this->change->frontRise($vehicle), 'rear' => $this->change->rearRise($vehicle)];
     }
 
-    /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
-    public function ledger(): array
+    /**
+     * @param  TicketSet  $tickets  of this load, carried at this setting
+     * @return list<RatedLoad> dropped and carried; a line that is the same in both stands once
+     */
+    public function ledger(TicketSet $tickets): array
     {
-        return (new RigLedger($this->rig))->lines($this->dropped(), $this->carried());
+        return (new RigLedger($this->rig, $tickets))->lines($this->dropped(), $this->carried());
     }
 
     /** The next move with what is small alone: no washer, and the head stays, for a load that changed. */

@@ -7,6 +7,8 @@ namespace Yoke\Planning;
 use Yoke\Estimation\KnownRig;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Ratings\RatedPart;
+use Yoke\Readings\Weighing\Ticket;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 
@@ -16,7 +18,8 @@ use Yoke\Statics\Attitude;
  */
 final readonly class RigLedger
 {
-    public function __construct(private SpecifiedRig $rig)
+    /** @param  TicketSet  $tickets  of the rig as it stands: what a scale found counts before what is computed */
+    public function __construct(private SpecifiedRig $rig, private TicketSet $tickets)
     {
     }
 
@@ -24,22 +27,49 @@ final readonly class RigLedger
     public function lines(Attitude $dropped, Attitude $carried): array
     {
         $ledger = $this->rig->ratings()->ledger();
-        $isPlain = $this->rig->isPlainBall();
+        $stances = [[Stance::Dropped, $dropped], [Stance::Carried, $carried]];
         $lines = [];
-        foreach (
-            $isPlain
-                ? [[Stance::Dropped, $dropped]]
-                : [[Stance::Dropped, $dropped], [Stance::Carried, $carried]] as [$stance, $attitude]
-        ) {
-            foreach ($ledger->lines($attitude, $stance, KnownRig::BARS) as $line) {
-                $lines[$line->key()] =
-                    $line->stance === Stance::Dropped && ! $isPlain ? $line->onTheWay() : $line;
+        foreach (array_slice($stances, 0, $this->rig->isPlainBall() ? 1 : 2) as [$stance, $attitude]) {
+            $computed = $ledger->lines($attitude, $stance, KnownRig::BARS);
+            foreach ([...$computed, ...$this->weighed($stance, $computed)] as $line) {
+                $lines[$line->key()] = $this->asDriven($line);
             }
         }
 
         return array_values(
             array_filter($lines, fn (RatedLoad $line): bool => ! in_array($line->part, $this->leftOut(), true)),
         );
+    }
+
+    /** @return list<RatedLoad> what one ticket found, of what has a rating */
+    public function ofTicket(Ticket $ticket): array
+    {
+        return array_map($this->asDriven(...), $this->rig->ratings()->ofTicket($ticket));
+    }
+
+    /** Dropped, a rig with bars stands in the yard alone. */
+    private function asDriven(RatedLoad $line): RatedLoad
+    {
+        return $line->stance === Stance::Dropped && ! $this->rig->isPlainBall() ? $line->onTheWay() : $line;
+    }
+
+    /**
+     * @param  list<RatedLoad>  $computed
+     * @return list<RatedLoad> of them those that were weighed in a stance, as the scale found them
+     */
+    private function weighed(Stance $stance, array $computed): array
+    {
+        $ticket = $this->tickets->in($stance);
+        $keys = array_map(static fn (RatedLoad $line): string => $line->key(), $computed);
+
+        return $ticket === null
+            ? []
+            : array_values(
+                array_filter(
+                    $this->rig->ratings()->ofTicket($ticket),
+                    static fn (RatedLoad $line): bool => in_array($line->key(), $keys, true),
+                ),
+            );
     }
 
     /** @return list<RatedPart> what the hitch has not */

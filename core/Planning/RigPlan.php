@@ -20,10 +20,8 @@ use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\StanceHeights;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\CoupledRig;
 use Yoke\Units\Angle;
@@ -36,8 +34,6 @@ use Yoke\Units\Term;
  */
 final readonly class RigPlan
 {
-    private const USUAL_FENDER_MM = 900.0;
-
     private RigPrior $prior;
 
     private Normal $ballAdvised;
@@ -46,13 +42,20 @@ final readonly class RigPlan
 
     private TargetRange $band;
 
-    /** @param  Posterior|null  $posterior  what readings told of the rig; null before there are any */
+    private TicketSet $tickets;
+
+    /**
+     * @param  Posterior|null  $posterior  what readings told of the rig; null before there are any
+     * @param  TicketSet|null  $tickets  what a scale found of it as it stands; null before it was weighed
+     */
     public function __construct(
         private SpecifiedRig $rig,
         private Goal $goal,
         private StoppingRules $policy,
         ?Posterior $posterior = null,
+        ?TicketSet $tickets = null,
     ) {
+        $this->tickets = $tickets ?? TicketSet::none();
         $this->prior = $rig->prior();
         $this->band = $goal->band;
         $this->posterior = $posterior ?? (new Estimation($this->prior, []))->posterior();
@@ -117,31 +120,6 @@ final readonly class RigPlan
         return $middle === null ? 0.0 : $this->rig->inPlace()->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
     }
 
-    /** Taped heights, with the stances that are not taped yet as they are predicted from alone. */
-    public function filledIn(StanceHeights $taped): StanceHeights
-    {
-        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
-            $rises = ['front' => $attitude->frontRise(), 'rear' => $attitude->rearRise()];
-            foreach (Axle::cases() as $axle) {
-                $alone = $taped->at(Stance::Alone, $axle);
-                if ($alone !== null && ! $taped->holdsBothEndsOf($stance)) {
-                    $taped = $taped->with(
-                        $stance,
-                        $axle,
-                        self::exactly($alone->height()->plus(Length::ofMillimetres($rises[$axle->value]))),
-                    );
-                }
-            }
-        }
-
-        return $taped;
-    }
-
-    private static function exactly(Length $height): HeightReading
-    {
-        return HeightReading::of($height, 0.0, 0.0, 0.0);
-    }
-
     public function dropped(): Attitude
     {
         return $this->likelyRig()->dropped();
@@ -156,7 +134,7 @@ final readonly class RigPlan
     /** @return list<RatedLoad> dropped and carried; a line that is the same in both stands once */
     public function ledger(): array
     {
-        return (new RigLedger($this->rig))->lines($this->dropped(), $this->carried());
+        return (new RigLedger($this->rig, $this->tickets))->lines($this->dropped(), $this->carried());
     }
 
     /** The move to begin with, by all that is known; null while the hitch's family is not known. */
@@ -228,16 +206,6 @@ final readonly class RigPlan
     public function clearanceTerms(Setting $setting): array
     {
         return $this->rig->inPlace()->barHang()?->clearanceTerms($setting, $this->carried()) ?? [];
-    }
-
-    /** The three stances' fender heights as predicted, for drawing: from a usual height alone. */
-    public function heights(): StanceHeights
-    {
-        $usual = self::exactly(Length::ofMillimetres(self::USUAL_FENDER_MM));
-
-        return $this->filledIn(
-            StanceHeights::none()->with(Stance::Alone, Axle::Front, $usual)->with(Stance::Alone, Axle::Rear, $usual),
-        );
     }
 
     /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */

@@ -32,6 +32,8 @@ use Yoke\Method\Tolerances;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RigRatings;
+use Yoke\Readings\Weighing\TicketSet;
+use Yoke\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Check\Problems;
 use Yoke\Rig\Hitch;
 use Yoke\Rig\Levelling;
@@ -68,23 +70,47 @@ final readonly class SpecifiedRig
         return $this->under($this->conditions->loaded($change));
     }
 
-    /** The same rig, its trailer as a weighbridge found it: measured beats what was assumed or written on a sheet. */
-    public function weighing(Load $gross): self
+    /**
+     * The same rig as a weighbridge found it: measured beats what was assumed or written on a sheet. What is on board
+     * besides stood on the scale too.
+     */
+    public function weighed(TicketSet $tickets): self
     {
+        $more = $this->conditions->load;
+        $wheelbase = $this->rig->vehicle->wheelbase->millimetres();
+        $axles = [];
+        foreach (
+            [
+                'front_axle_kg' => [$tickets->alone(WeighedAxle::Front), $more?->front($wheelbase)],
+                'rear_axle_kg' => [$tickets->alone(WeighedAxle::Rear), $more?->rear($wheelbase)],
+            ] as $key => [$weighed, $aboard]
+        ) {
+            $axles = $weighed === null ? $axles : [...$axles, $key => $weighed->kilograms() - ($aboard ?? 0.0)];
+        }
+        $gross = $tickets->gross()?->minus(Load::ofKilograms($more?->trailer() ?? 0.0));
         $trailer = $this->rig->trailer;
-        $rig = Rig::of(
-            $this->rig->vehicle,
-            Trailer::of($trailer->body, $trailer->axles, $trailer->ballToAxle, $gross),
-            $this->rig->hitch,
-        );
-        $assumed = array_values(
-            array_filter(
-                $this->assumed,
-                static fn (RigDimension $dimension): bool => $dimension !== RigDimension::GrossWeight,
-            ),
-        );
 
-        return new self($rig, $this->vehicle, $this->trailer, $this->hitch, $this->doubts, $assumed, $this->conditions);
+        return new self(
+            Rig::of(
+                $this->rig->vehicle,
+                Trailer::of($trailer->body, $trailer->axles, $trailer->ballToAxle, $gross ?? $trailer->grossWeight),
+                $this->rig->hitch,
+            ),
+            $this->vehicle->with($axles),
+            $this->trailer,
+            $this->hitch,
+            $this->doubts,
+            $gross === null ? $this->assumed : $this->assumedBut(RigDimension::GrossWeight),
+            $this->conditions,
+        );
+    }
+
+    /** @return list<RigDimension> */
+    private function assumedBut(RigDimension $measured): array
+    {
+        return array_values(
+            array_filter($this->assumed, static fn (RigDimension $dimension): bool => $dimension !== $measured),
+        );
     }
 
     /** The same rig, of which readings of an earlier set-up told more than what is usual. */
@@ -117,12 +143,7 @@ final readonly class SpecifiedRig
             $this->rig->trailer,
             Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])),
         );
-        $assumed = array_values(
-            array_filter(
-                $this->assumed,
-                static fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm,
-            ),
-        );
+        $assumed = $this->assumedBut(RigDimension::BarArm);
 
         return new self(
             $rig,

@@ -17,7 +17,7 @@ use Yoke\Units\Term;
 final readonly class Ledger
 {
     /** Tyres on one axle of a vehicle or a trailer. */
-    private const TYRES = 2;
+    public const TYRES = 2;
 
     /** @param  array<string, Load>  $ratings  by field; a rating that is not known is left out */
     public function __construct(private array $ratings, private Weighed $weighed)

@@ -14,7 +14,7 @@ final readonly class RatedLoad
     /** @param  list<Term>  $terms */
     private function __construct(
         public RatedPart $part,
-        /** Null where the load is the same in all, or was weighed. */
+        /** Null where the load is the same in all. */
         public ?Stance $stance,
         public Load $carries,
         /** Null while its rating is not known. */
@@ -31,6 +31,7 @@ final readonly class RatedLoad
         public int $axles = 0,
         /** Whether it stands so in the yard alone: the bars go on before it is driven. */
         private bool $isOnTheWay = false,
+        private bool $isWeighed = false,
     ) {
     }
 
@@ -58,6 +59,29 @@ final readonly class RatedLoad
     /** The same load on one axle of a trailer's group. */
     public function ofAxle(int $axle, int $axles): self
     {
+        return $this->but($axle, $axles, $this->isOnTheWay, $this->isWeighed);
+    }
+
+    /** The same of a rig that stands so in the yard alone: the bars go on before it is driven. */
+    public function onTheWay(): self
+    {
+        return $this->but($this->axle, $this->axles, true, $this->isWeighed);
+    }
+
+    /** The same as a scale found it. */
+    public function asWeighed(): self
+    {
+        return $this->but($this->axle, $this->axles, $this->isOnTheWay, true);
+    }
+
+    /** Whether a scale found it so: it is shown as the ticket says it. */
+    public function isWeighed(): bool
+    {
+        return $this->isWeighed;
+    }
+
+    private function but(int $axle, int $axles, bool $isOnTheWay, bool $isWeighed): self
+    {
         return new self(
             $this->part,
             $this->stance,
@@ -68,24 +92,8 @@ final readonly class RatedLoad
             $this->terms,
             $axle,
             $axles,
-            $this->isOnTheWay,
-        );
-    }
-
-    /** The same of a rig that stands so in the yard alone: the bars go on before it is driven. */
-    public function onTheWay(): self
-    {
-        return new self(
-            $this->part,
-            $this->stance,
-            $this->carries,
-            $this->may,
-            $this->unlockedBy,
-            $this->sense,
-            $this->terms,
-            $this->axle,
-            $this->axles,
-            true,
+            $isOnTheWay,
+            $isWeighed,
         );
     }
 

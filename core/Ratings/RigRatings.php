@@ -53,18 +53,21 @@ final readonly class RigRatings
     public function ofTicket(Ticket $ticket): array
     {
         $known = $this->known();
-        $trailer = $ticket->axle(WeighedAxle::Trailer);
+        $of = static fn (WeighedAxle $axle): ?Load => $ticket->axle($axle);
+        [$front, $rear] = [$of(WeighedAxle::Front), $of(WeighedAxle::Rear)];
         $carries = [
-            [RatedPart::FrontAxle, $ticket->axle(WeighedAxle::Front), 'front_gawr'],
-            [RatedPart::RearAxle, $ticket->axle(WeighedAxle::Rear), 'rear_gawr'],
-            [RatedPart::Vehicle, $ticket->vehicle(), 'vehicle_gvwr'],
-            [RatedPart::TrailerAxles, $trailer, 'trailer_gawr'],
-            [RatedPart::Combination, $ticket->stance === Stance::Alone ? null : $ticket->total(), 'gcwr'],
+            [RatedPart::FrontAxle, $ticket->stance, $front, 'front_gawr'],
+            [RatedPart::RearAxle, $ticket->stance, $rear, 'rear_gawr'],
+            [RatedPart::FrontTyre, $ticket->stance, $front?->times(1 / Ledger::TYRES), 'front_tyre'],
+            [RatedPart::RearTyre, $ticket->stance, $rear?->times(1 / Ledger::TYRES), 'rear_tyre'],
+            [RatedPart::Vehicle, $ticket->stance, $ticket->vehicle(), 'vehicle_gvwr'],
+            [RatedPart::TrailerAxles, $ticket->stance, $of(WeighedAxle::Trailer), 'trailer_gawr'],
+            [RatedPart::Combination, null, $ticket->stance === Stance::Alone ? null : $ticket->total(), 'gcwr'],
         ];
         $lines = [];
-        foreach ($carries as [$part, $load, $field]) {
+        foreach ($carries as [$part, $stance, $load, $field]) {
             if ($load !== null && isset($known[$field])) {
-                $lines[] = RatedLoad::atMost($part, null, $load, $known[$field], $field);
+                $lines[] = RatedLoad::atMost($part, $stance, $load, $known[$field], $field)->asWeighed();
             }
         }
 

@@ -43,6 +43,16 @@ final readonly class SpecificationSheet
         return is_string($value) ? $value : null;
     }
 
+    /**
+     * The same with some fields as they were measured.
+     *
+     * @param  array<string, float>  $measured  by key
+     */
+    public function with(array $measured): self
+    {
+        return new self([...$this->values, ...$measured]);
+    }
+
     /** The same with some fields not known. */
     public function without(string ...$keys): self
     {

@@ -15,6 +15,7 @@ use Yoke\Method\Goal;
 use Yoke\Planning\LoadedState;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Statics\Exception\ImpossibleModel;
@@ -29,6 +30,7 @@ final readonly class TripAnswers
      * @param  Adjusters|null  $adjusters  null on a plain ball
      * @param  Setting  $reference  whose tension the posterior knows
      * @param  Setting  $on  that the rig was handed over with
+     * @param  TicketSet  $tickets  what a scale found at that setting, under the load that everything was read at
      */
     public function __construct(
         private SpecifiedRig $rig,
@@ -38,6 +40,7 @@ final readonly class TripAnswers
         private Setting $on,
         private Goal $goal,
         private StoppingRules $policy,
+        private TicketSet $tickets,
     ) {
         $asSetUp = $this->loaded(LoadChange::between([], []), $on);
         $this->setUp = $adjusters === null ? $asSetUp->dropped() : $asSetUp->carried();
@@ -87,7 +90,7 @@ final readonly class TripAnswers
             $state->restored()->mean(),
             $state,
             $carried,
-            self::in($state, Stance::Carried),
+            $this->in($state, Stance::Carried, $setting->equals($this->on)),
         );
     }
 
@@ -101,16 +104,16 @@ final readonly class TripAnswers
             null,
             $state,
             $state->dropped(),
-            self::in($state, Stance::Dropped),
+            $this->in($state, Stance::Dropped, true),
         );
     }
 
     /** @return list<RatedLoad> in the stance that the rig is towed in */
-    private static function in(LoadedState $state, Stance $stance): array
+    private function in(LoadedState $state, Stance $stance, bool $isAsHandedOver): array
     {
         return array_values(
             array_filter(
-                $state->ledger(),
+                $state->ledger($isAsHandedOver && $state->isAsRead() ? $this->tickets : TicketSet::none()),
                 static fn (RatedLoad $line): bool => $line->stance === null || $line->stance === $stance,
             ),
         );

@@ -52,13 +52,14 @@ final class DemoAfterCare
 
     public function run(): void
     {
+        $clock = Date::getTestNow();
         foreach (self::CARE as $title => $lines) {
             $job = Job::query()->where('title', $title)->firstOrFail();
             foreach ($lines as [$days, $task, $driven]) {
                 Date::setTestNow(($job->handed_over_at ?? CarbonImmutable::now())->addDays($days)->addMinutes(3));
                 (new RigCare($job->rig->load('careRecords')))->write($task, $driven, $this->people['ibby']);
             }
-            Date::setTestNow();
+            Date::setTestNow($clock);
         }
         $this->handedOver(Job::query()->where('title', 'Seed library, spring set-up')->firstOrFail());
         foreach (self::PHOTOS as $title => $shown) {

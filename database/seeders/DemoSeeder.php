@@ -23,6 +23,7 @@ use App\UseCases\Service\RigCare;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\TapeLog;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
 use LogicException;
@@ -60,6 +61,9 @@ final class DemoSeeder extends Seeder
 
     private SeededSource $random;
 
+    /** The moment at which the demo is written: its jobs lie before it. */
+    private CarbonInterface $now;
+
     /** @var array<string, User> */
     private array $people = [];
 
@@ -69,6 +73,8 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $this->random = new SeededSource(self::SEED);
+        $this->now = Date::now();
+        $clock = Date::getTestNow();
         $this->rigs = require database_path('demo/rigs.php');
         $this->people = [
             'wren' => $this->person('Wren Tallow', self::EMAIL, '1/16 in', Role::Owner),
@@ -80,7 +86,7 @@ final class DemoSeeder extends Seeder
         foreach (require database_path('demo/jobs.php') as $plan) {
             $this->job($plan);
         }
-        Date::setTestNow();
+        Date::setTestNow($clock);
         app(ShopExperience::class)->catchUp(Job::query()->count());
         DemoPractice::of($this->people['ibby']);
         (new DemoAfterCare($this->people))->run();
@@ -497,7 +503,6 @@ final class DemoSeeder extends Seeder
     /** Work on a job began two hours before this time of its day. */
     private function clock(int $daysAgo, int $minutes): void
     {
-        Date::setTestNow();
-        Date::setTestNow(Date::now()->subDays($daysAgo)->subHours(2)->addMinutes($minutes));
+        Date::setTestNow($this->now->copy()->subDays($daysAgo)->subHours(2)->addMinutes($minutes));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The line of a day.
 return [
+    'to_go' => 'about :mean min to go, :least to :most',
     'foreseen' => 'about :mean min, :least to :most',
     'state' => ['waiting' => 'not begun', 'begun' => 'begun', 'done' => 'handed over'],
     'next' => 'Next: :title at :at, :foreseen.',

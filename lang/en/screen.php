@@ -234,6 +234,8 @@ return [
         'again' => ':setting, again',
     ],
     'loads_page' => [
+        'not_known' => 'a setting that nobody wrote down',
+        'as_it_stands' => 'as it stands',
         'as_hooked_up' => 'as it is hooked up',
         'as_handed_over' => 'as it was handed over last',
         'as_advised' => 'as first advised; nothing is hooked up yet',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The line of a day.
 return [
+    'to_go' => 'faltan unos :mean min, de :least a :most',
     'foreseen' => 'unos :mean min, de :least a :most',
     'state' => ['waiting' => 'sin empezar', 'begun' => 'empezado', 'done' => 'entregado'],
     'next' => 'Siguiente: :title a las :at, :foreseen.',

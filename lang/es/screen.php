@@ -234,6 +234,8 @@ return [
         'again' => ':setting, otra vez',
     ],
     'loads_page' => [
+        'not_known' => 'un ajuste que nadie anotó',
+        'as_it_stands' => 'tal como está',
         'as_hooked_up' => 'como está enganchado',
         'as_handed_over' => 'como se entregó la última vez',
         'as_advised' => 'como se aconsejó primero; todavía no hay nada enganchado',

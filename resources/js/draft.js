@@ -8,9 +8,10 @@ export function keepDraft(name, inputs) {
         keep(field) {
             write({ ...read(), [field]: value(field) });
         },
-        forget(field) {
+        /** Unless something else was typed since. */
+        forget(field, sent) {
             const { [field]: gone, ...rest } = read();
-            if (gone === value(field)) {
+            if (gone === sent) {
                 write(rest);
             }
         },

@@ -37,8 +37,12 @@ export function wireTape(form) {
         }
         holdFields();
         document.querySelector('[data-said]').textContent = answer.said;
+        const now = typedNow();
         for (const [field, says] of Object.entries(answer.fields)) {
-            tell(form, field, says, field === quiet);
+            // What was typed on since has an answer of its own.
+            if (typed.get(field) === now.get(field)) {
+                tell(form, field, says, field === quiet);
+            }
         }
         calling?.heard(answer.fields, typed);
     };
@@ -85,11 +89,11 @@ export function wireTape(form) {
                 }
                 body.append('_once', once);
                 const answer = await post(form.action, withBasis(body), {});
-                settle(answer.fields);
+                settle(answer.fields, typed);
                 shown = asked;
                 show(answer, { quiet: emptyField(answer), typed });
                 savedAt.textContent = answer.savedAt;
-                if (steppers?.isTrying()) {
+                if (steppers?.isTrying() || inputs.some(({ dataset, value }) => typed.get(dataset.field) !== value)) {
                     preview();
                 }
                 return answer;
@@ -113,11 +117,12 @@ export function wireTape(form) {
         return body;
     };
 
-    const settle = (fields) => {
+    /** What was sent is with the server: no draft of it is needed, but one of what was typed since. */
+    const settle = (fields, sent) => {
         for (const [field, says] of Object.entries(fields)) {
             form.elements[`based_on[${field}]`].value = says.basedOn ?? '';
             if (['saved', 'unchanged', 'taken back'].includes(says.saved)) {
-                draft.forget(field);
+                draft.forget(field, sent.get(field));
             }
         }
     };
@@ -127,7 +132,7 @@ export function wireTape(form) {
 
     whenSent((entry, answer) => {
         if (entry.url === form.action && answer.fields) {
-            settle(answer.fields);
+            settle(answer.fields, typedNow());
             Object.entries(answer.fields).forEach(([field, says]) => tell(form, field, says, true));
             savedAt.textContent = text('sent');
             preview();

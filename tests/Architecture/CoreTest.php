@@ -198,6 +198,7 @@ it('imports one way between the rooms of the core', function (): void {
             'Loading',
             'Estimation',
             'Method',
+            'Readings',
             'Ratings',
             'Advice',
             'Planning',

@@ -29,6 +29,7 @@ $answers = new TripAnswers(
     $job->current()->setting,
     $job->goal,
     $job->shop->policy,
+    $job->tickets,
 );
 $said = static fn (TripEntry $entry): array => [
     'headline' => $words->headline($entry),

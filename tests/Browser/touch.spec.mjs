@@ -85,6 +85,7 @@ test('called readings are typed as sixteenths, shown back large, and the next fi
     await expect(back('rear')).toHaveText('29 1/8 in');
     await expect(page.locator('[data-field="rear"]')).not.toBeFocused({ timeout: 6_000 });
     await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await expect(page.locator('form[data-preview]')).toHaveAttribute('aria-busy', 'false');
     await page.goto(address);
     await expect(front(page)).toHaveValue('28 12/16');
     await expect(page.locator('[data-field="rear"]')).toHaveValue('29 2/16');

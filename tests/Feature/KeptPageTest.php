@@ -8,6 +8,14 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
+/** Where two pages begin to differ, from both. */
+function firstDifference(string $one, string $other): string
+{
+    $at = strspn($one ^ $other, "\0");
+
+    return substr($one, max(0, $at - 80), 160).' | '.substr($other, max(0, $at - 80), 160);
+}
+
 beforeEach(function (): void {
     // What a page says of the time it is now does not move while it is compared.
     $this->travelTo('2026-12-01 12:00:00');
@@ -146,7 +154,8 @@ it('shows what is there now, whatever was written', function (): void {
         ($this->anew)('/take-in');
         foreach ($pages as $page) {
             $fresh = ($this->anew)($page);
-            expect(($this->see)($page) === $fresh)->toBeTrue("{$page} after {$what}");
+            $kept = ($this->see)($page);
+            expect($kept === $fresh)->toBeTrue("{$page} after {$what}: ".firstDifference($kept, $fresh));
             $changed += ($seen[$page] ?? $fresh) === $fresh ? 0 : 1;
             $seen[$page] = $fresh;
         }
@@ -168,6 +177,8 @@ it('never keeps what was refused or done, nor yesterday\'s day', function (): vo
 
 it('sweeps away what was kept for its time, and nothing else', function (): void {
     $folder = sys_get_temp_dir().'/yoke-sweep-'.bin2hex(random_bytes(4));
+    // Files tell their age by the clock on the wall.
+    $this->travelBack();
     config(['cache.stores.file.path' => $folder]);
     $cache = Illuminate\Support\Facades\Cache::build(['driver' => 'file', 'path' => $folder]);
     $cache->put('old', 'page', 10);

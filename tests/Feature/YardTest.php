@@ -143,7 +143,7 @@ it('starts a job from a title alone: all else is assumed, and asked for by what 
         $this->get("/jobs/1/{$station->value}")->assertOk();
     }
     $this->get('/jobs/1/alone')
-        ->assertSee('Tension the bars until the front stands at')
+        ->assertSee('Measure the front fender alone and dropped, then tension the bars.')
         ->assertSee('Wheelbase assumed')
         ->assertSee('Choose the hitch');
     foreach (

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Interchange\AnalysisResource;
 use App\Interchange\Job\JobFile;
 use App\Models\Job;
-use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\Text;
 use Illuminate\Console\Command;
@@ -19,7 +19,7 @@ final class Export extends Command
 
     protected $description = 'Write a job with its rig and all its readings to a JSON file';
 
-    public function handle(JobAnalyses $analyses): int
+    public function handle(JobAnalyses $analyses, AnalysisResource $tells): int
     {
         /** @var string $asked */
         $asked = $this->argument('job');
@@ -29,7 +29,7 @@ final class Export extends Command
 
             return 2;
         }
-        $json = (new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json();
+        $json = (new JobFile($job, $tells->of($analyses->of($job))))->json();
         $to = $this->option('to');
         if (! is_string($to)) {
             $this->output->write($json);

@@ -10,6 +10,8 @@ use App\Screens\Yard\JobCards;
 use App\Screens\Yard\YardPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Day\DayBook;
+use App\UseCases\Day\TimeToGo;
+use App\UseCases\Pages\Freshness;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Date;
@@ -17,15 +19,19 @@ use Yoke\Shop\ShopSettings;
 
 final class Yard
 {
-    public function __construct(private readonly JobAnalyses $analyses, private readonly Repository $cache)
-    {
+    public function __construct(
+        private readonly JobAnalyses $analyses,
+        private readonly TimeToGo $toGo,
+        private readonly Freshness $freshness,
+        private readonly Repository $cache,
+    ) {
     }
 
     public function show(Asked $request, DayBook $book, ShopSettings $settings): View
     {
         $person = $request->person();
-
-        $yard = new YardPage($person, new JobCards($person, $this->analyses, $this->cache));
+        $cards = new JobCards($person, $this->analyses, $this->toGo, $this->freshness, $this->cache);
+        $yard = new YardPage($person, $cards);
 
         return view('yard', [
             'today' => $yard->today(),

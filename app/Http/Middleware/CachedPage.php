@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\User;
-use App\UseCases\Pages\Revision;
+use App\UseCases\Pages\Freshness;
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Vite;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A page that somebody looked at is drawn again only when something has changed that it may show: it is kept for each
- * person and
- * address, with the marks of the last changes (Revision). Never one that says what was refused or done.
+ * person and address, with the marks of the last changes (Freshness). Never one that says what was refused or done.
  */
 final readonly class CachedPage
 {
@@ -34,7 +31,7 @@ final readonly class CachedPage
     /** Stands for the session's own token, which every form carries. */
     private const TOKEN = '{session-token}';
 
-    public function __construct(private Repository $cache, private Vite $vite, private Application $application)
+    public function __construct(private Repository $cache, private Freshness $freshness)
     {
     }
 
@@ -56,11 +53,7 @@ final readonly class CachedPage
         }
         $key = 'page-'.hash('xxh128', $person->id.' '.$request->fullUrl());
         $mark =
-            $this->program().
-            ' '.
-            Date::today()->toDateString().
-            ' '.
-            ($of === 'job' ? Revision::ofJob($this->job($request)) : Revision::any()).
+            ($of === 'job' ? $this->freshness->ofJob($this->job($request)) : $this->freshness->ofAll()).
             ($of === 'clock' ? ' '.intdiv(Date::now()->getTimestamp(), self::CLOCK_SECONDS) : '');
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_string($kept[1] ?? null)) {
@@ -68,17 +61,6 @@ final readonly class CachedPage
         }
 
         return $this->keep($key, $mark, $next($request));
-    }
-
-    /**
-     * What draws pages, in a mark that changes with an upgrade: its styles and scripts, and when it was made ready to
-     * serve.
-     */
-    private function program(): string
-    {
-        return ($this->vite->manifestHash() ?? '').
-            ' '.
-            (string) @filemtime($this->application->getCachedConfigPath());
     }
 
     private function keep(string $key, string $mark, Response $response): Response

@@ -31,8 +31,11 @@ final readonly class JobResource
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function whole(AnalysedJob $analysed): array
+    /**
+     * @param  array<string, mixed>  $tells  what its readings tell, as its file says it
+     * @return array<string, mixed>
+     */
+    public static function whole(AnalysedJob $analysed, array $tells): array
     {
         $job = $analysed->job;
         $verdict = $analysed->analysis()->verdict();
@@ -104,6 +107,7 @@ final readonly class JobResource
                         'doubt' => $verdict->share->deviation(),
                     ],
             'next' => $advised === null ? null : self::next($advised),
+            'analysis' => $tells,
         ];
     }
 

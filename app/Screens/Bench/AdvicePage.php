@@ -13,7 +13,6 @@ use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
 use Yoke\Advice\Action;
 use Yoke\Advice\Recommendation;
 use Yoke\Advice\SettingForecast;
@@ -27,10 +26,8 @@ use Yoke\Family\SwayControl;
 use Yoke\Method\Criterion;
 use Yoke\Planning\Check;
 use Yoke\Planning\Proof;
-use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Statics\CoupledRig;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 use Yoke\Units\Term;
@@ -97,8 +94,15 @@ final readonly class AdvicePage
         $recommendation = $this->recommendation();
 
         return $recommendation === null
-            ? $this->says->tension($this->analysis->tension())
+            ? $this->tension()
             : $this->says->move($recommendation);
+    }
+
+    private function tension(): string
+    {
+        $advice = $this->analysis->tension();
+
+        return $this->isTaped(Axle::Front) ? $this->says->tension($advice) : $this->says->tensionUntaped($advice);
     }
 
     public function isInRange(): bool
@@ -139,26 +143,21 @@ final readonly class AdvicePage
     /** What the tape is to show, in a sentence; an empty text while no fender was taped. */
     public function expected(): string
     {
-        if (! $this->isTaped()) {
-            return '';
-        }
         $recommendation = $this->recommendation();
-        if ($recommendation === null) {
-            return $this->says->heightsInRange($this->analysis->tension());
-        }
-        $read = function (Axle $axle) use ($recommendation): string {
-            $height = $this->height(($recommendation->next() ?? $recommendation->forecast)->setting, $axle);
 
-            return "{$this->print->height($height->mean())} {$this->print->doubt($height)}";
+        return match (true) {
+            $recommendation !== null => $this->says->expect(
+                $this->job->expectedHeights(($recommendation->next() ?? $recommendation->forecast)->setting),
+            ),
+            $this->isTaped(Axle::Front) => $this->says->heightsInRange($this->analysis->tension()),
+            default => '',
         };
-
-        return Text::of('move.expect', ['front' => $read(Axle::Front), 'rear' => $read(Axle::Rear)]);
     }
 
-    /** Whether a front fender was taped in any stance, so that heights can be told. */
-    private function isTaped(): bool
+    /** Whether a fender was taped in any stance, so that its height can be told. */
+    private function isTaped(Axle $axle): bool
     {
-        return $this->job->taped->isAnyTaped();
+        return in_array($axle, $this->job->taped->axles(), true);
     }
 
     /** What the move does to the loads, in a sentence, or an empty text. */
@@ -301,9 +300,9 @@ final readonly class AdvicePage
             $this->print->rate($posterior->value($parameter)),
             $this->print->squat($posterior->value($parameter)->mean()),
         ];
-        $tongue = $posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+        $tongue = $posterior->tongueWeight();
         $tension = $posterior->tensionTold();
-        $gross = $posterior->rig()->trailer()->weight;
+        $gross = $posterior->gross();
 
         return [
             $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
@@ -331,20 +330,14 @@ final readonly class AdvicePage
                 "{$this->print->change($tension->mean())} {$this->print->doubt($tension)}",
                 Text::of('screen.advice_page.bends'),
             ],
-            ...$this->isTaped()
-                ? [
-                    [
-                        Text::of('screen.advice_page.front_fender_alone'),
-                        $this->print->height($posterior->heightAlone(Axle::Front)->mean()),
-                        $this->print->doubt($posterior->heightAlone(Axle::Front)),
-                    ],
-                    [
-                        Text::of('screen.advice_page.rear_fender_alone'),
-                        $this->print->height($posterior->heightAlone(Axle::Rear)->mean()),
-                        $this->print->doubt($posterior->heightAlone(Axle::Rear)),
-                    ],
-                ]
-                : [],
+            ...array_map(
+                fn (Axle $axle): array => [
+                    Text::of("screen.advice_page.{$axle->value}_fender_alone"),
+                    $this->print->height($posterior->heightAlone($axle)->mean()),
+                    $this->print->doubt($posterior->heightAlone($axle)),
+                ],
+                $this->job->taped->axles(),
+            ),
         ];
     }
 
@@ -372,21 +365,5 @@ final readonly class AdvicePage
                     $this->job->described->family(),
                 ))->checks(),
             );
-    }
-
-    /** A fender's height at a setting. */
-    public function height(Setting $setting, Axle $axle): Normal
-    {
-        $tensionOffset = $this->job->tensionOffset($setting);
-
-        return $this->analysis->posterior()->height(
-            $axle,
-            static function (CoupledRig $rig, float $tension) use ($tensionOffset, $axle): float {
-                $carried = $rig->carried($tension + $tensionOffset);
-
-                return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
-            },
-            $this->job->ballOffset($setting),
-        );
     }
 }

@@ -88,7 +88,7 @@ final class BenchPage
             return null;
         }
 
-        return $this->analysed->plan()->filledIn($this->heights);
+        return $this->analysed->filledIn($this->heights);
     }
 
     /** @return list<StanceFigures> the stances that are not taped yet, drawn as they are foreseen */
@@ -161,7 +161,7 @@ final class BenchPage
     private function triedHeight(Setting $setting, Axle $axle): HeightReading
     {
         return HeightReading::of(
-            Length::ofMillimetres($this->advice()->height($setting, $axle)->mean()),
+            Length::ofMillimetres($this->analysed->height($setting, $axle)->mean()),
             0.0,
             0.0,
             0.0,
@@ -175,15 +175,14 @@ final class BenchPage
     public function arrows(Elevation $elevation): array
     {
         $tried = $this->setting()?->tried();
-        $posterior = $this->analysed->posterior();
-        $attitude = match (true) {
-            $tried !== null => $this->setting()->attitude($tried),
-            $elevation->latest()->stance === Stance::Alone => null,
-            $elevation->latest()->stance === Stance::Dropped => $posterior->rig()->dropped(),
-            default => $this->setting()?->attitude($this->setting()->shown()) ?? $this->analysed->plan()->carried(),
-        };
+        $stance = $elevation->latest()->stance;
+        $attitude = $tried === null ? $this->analysed->attitude($stance) : $this->setting()->attitude($tried);
 
-        return (new DrawnLoads($this->analysed->described))->under($elevation, $attitude);
+        return (new DrawnLoads($this->analysed->described))->under(
+            $elevation,
+            $attitude,
+            $tried === null ? $this->analysed->tickets->in($stance) : null,
+        );
     }
 
     /** Whether the carried rig was read and nobody said at which setting. */

@@ -16,7 +16,6 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\SettingForecast;
 use Yoke\Drawing\CloseUp\HitchCloseUp;
 use Yoke\Family\TakeUp;
-use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Attitude;
 use Yoke\Units\Load;
@@ -165,12 +164,7 @@ final readonly class SettingPanel
         }
         $forecast = $this->forecast($tried);
         $carried = $this->attitude($tried);
-        $heights = ! $this->analysed->taped->isAnyTaped()
-            ? ''
-            : Text::of('move.expect', [
-                'front' => $this->print->height($this->advice->height($tried, Axle::Front)->mean()),
-                'rear' => $this->print->height($this->advice->height($tried, Axle::Rear)->mean()),
-            ]);
+        $heights = $this->advice->says->expect($this->analysed->expectedHeights($tried));
         $loads = Text::of('setting.tried_loads', [
             'front' => $this->print->aboutChange(Load::ofKilograms($carried->frontLoad())),
             'rear' => $this->print->aboutChange(Load::ofKilograms($carried->rearLoad())),

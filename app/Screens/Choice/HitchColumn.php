@@ -15,6 +15,7 @@ use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Choice\HitchOnRig;
 use Yoke\Drawing\Elevation;
+use Yoke\Planning\ForetoldHeights;
 use Yoke\Units\Load;
 
 /** A hitch on the rig, beside others: what it would come to, line by line. */
@@ -43,9 +44,9 @@ final readonly class HitchColumn
 
         return new Elevation(
             $this->hitch->rig->rig,
-            $plan->heights(),
+            (new ForetoldHeights($plan->dropped(), $plan->carried()))->fromUsual(),
             1.0,
-            (new DrawnHitch($this->hitch->rig, $plan))->set(),
+            (new DrawnHitch($this->hitch->rig, $plan))->set($plan->carried()),
         );
     }
 

@@ -8,7 +8,6 @@ use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
-use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
@@ -21,7 +20,6 @@ use Yoke\Analysis\Instrument;
 use Yoke\Analysis\InstrumentEvidence;
 use Yoke\Probability\Normal;
 use Yoke\Procedure\Station;
-use Yoke\Rig\Axle;
 
 /**
  * What is wrong with the rig as it is hooked up, the most dangerous first: evidence, figure, remedy, station, and what
@@ -33,13 +31,10 @@ final readonly class DiagnosisPage
 
     private AdviceWords $says;
 
-    private QuantityWords $print;
-
     public function __construct(private AnalysedJob $job, private User $person)
     {
         $this->bench = new BenchPage($job, $person);
         $this->says = new AdviceWords(new SettingWords($job->described), $person);
-        $this->print = new QuantityWords($person);
     }
 
     /**
@@ -82,30 +77,22 @@ final readonly class DiagnosisPage
     public function expected(): string
     {
         $remedy = $this->remedy();
-        if ($remedy === null) {
-            return '';
-        }
-        $advice = $this->bench->advice();
-        $heights = ! $this->job->taped->isAnyTaped()
-            ? ''
-            : Text::of('move.expect', [
-                'front' => $this->print->height($advice->height($remedy->setting, Axle::Front)->mean()),
-                'rear' => $this->print->height($advice->height($remedy->setting, Axle::Rear)->mean()),
-            ]);
 
-        return implode(
-            ' ',
-            array_filter([
-                Text::of('finding.expected', [
-                    'share' => VerdictWords::share($remedy->share()),
-                    'nose' => $this->says->findingFigure(
-                        FindingKind::NoseUp,
-                        $this->figureThen(FindingKind::NoseUp, $remedy),
-                    ),
-                ]),
-                $heights,
-            ]),
-        );
+        return $remedy === null
+            ? ''
+            : Text::of('finding.expected', [
+                'share' => VerdictWords::share($remedy->share()),
+                'nose' => $this->says->findingFigure(
+                    FindingKind::NoseUp,
+                    $this->figureThen(FindingKind::NoseUp, $remedy),
+                ),
+            ]);
+    }
+
+    /** What the tape is to show after them, in a sentence; an empty text while no fender was taped. */
+    public function heights(): string
+    {
+        return $this->remedy() === null ? '' : $this->bench->advice()->expected();
     }
 
     /** Where a finding is put right. */

@@ -23,6 +23,7 @@ use Yoke\CoreException;
 use Yoke\Planning\LoadedState;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Units\Load;
 use Yoke\Units\Term;
 
@@ -116,7 +117,7 @@ final class LoadColumn
     public function ratings(): array
     {
         $ledger = array_filter(
-            $this->loaded->ledger(),
+            $this->isAsRead() ? $this->analysed->ledger() : $this->loaded->ledger(TicketSet::none()),
             static fn (RatedLoad $line): bool => $line->may !== null &&
                 ($line->isOutside() || in_array($line->key(), self::WATCHED, true)),
         );
@@ -131,10 +132,9 @@ final class LoadColumn
         return $ledger;
     }
 
-    /** A load that was computed. */
-    public function about(Load $load): string
+    public function carries(RatedLoad $line): string
     {
-        return $this->print->about($load);
+        return $this->print->carries($line);
     }
 
     public function printed(?Load $load): string

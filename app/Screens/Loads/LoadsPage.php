@@ -117,11 +117,23 @@ final readonly class LoadsPage
         return $this->analysed->statedSetting();
     }
 
+    /** It, in words. */
+    public function settingInWords(): string
+    {
+        $setting = $this->setting();
+
+        return $setting === null || $this->analysed->isSettingUnsaid()
+            ? Text::of('screen.loads_page.not_known')
+            : $this->words()->of($setting);
+    }
+
     /** Where that setting comes from, in words. */
     public function settingFrom(): string
     {
         return match (true) {
-            $this->analysed->current()?->setting !== null => Text::of('screen.loads_page.as_hooked_up'),
+            $this->analysed->isSettingUnsaid() => Text::of('screen.loads_page.as_it_stands'),
+            $this->analysed->current()?->setting !== null ||
+                $this->analysed->isSettingKnown() => Text::of('screen.loads_page.as_hooked_up'),
             isset($this->job->rig->found_setting['steps']) => Text::of('screen.loads_page.as_handed_over'),
             default => Text::of('screen.loads_page.as_advised'),
         };
@@ -155,7 +167,7 @@ final readonly class LoadsPage
         if ($column === null) {
             return $this->elevation();
         }
-        $heights = $this->plan->plan->heights();
+        $heights = $this->plan->heights();
         $rises = $column->rises();
         foreach (Axle::cases() as $axle) {
             $alone = $heights->at(Stance::Alone, $axle);

@@ -20,7 +20,6 @@ use Yoke\Analysis\GoverningVerdict;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
-use Yoke\Statics\CoupledRig;
 use Yoke\Units\Load;
 
 /** One set-up in the history of a rig. */
@@ -62,9 +61,7 @@ final readonly class PastSetUp
     /** Level, as all readings tell it, kg. */
     public function tongueWeight(): ?Normal
     {
-        return $this->analysed
-            ?->posterior()
-            ->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+        return $this->analysed?->posterior()->tongueWeight();
     }
 
     /** Share of the front axle load restored, as all readings tell it. */
@@ -106,7 +103,7 @@ final readonly class PastSetUp
     public function figures(): array
     {
         $tongue = $this->tongueWeight();
-        $gross = $this->analysed?->posterior()->rig()->trailer()->weight;
+        $gross = $this->analysed?->posterior()->gross();
         $kilograms = fn (float $load): string => $this->print->about(Load::ofKilograms($load));
 
         return [

@@ -8,6 +8,7 @@ use Yoke\Drawing\HitchSet;
 use Yoke\Drawing\Tensioner;
 use Yoke\Planning\RigPlan;
 use Yoke\Planning\SpecifiedRig;
+use Yoke\Statics\Attitude;
 
 /** What of a plan the drawing of the hitch is made from: the bend of the bars as predicted, the brackets, the shank. */
 final readonly class DrawnHitch
@@ -16,9 +17,9 @@ final readonly class DrawnHitch
     {
     }
 
-    public function set(): HitchSet
+    /** @param  Attitude  $carried  as it is drawn */
+    public function set(Attitude $carried): HitchSet
     {
-        $carried = $this->plan->carried();
         $place = $this->plan->headAsBolted();
         $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 

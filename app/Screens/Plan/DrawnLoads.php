@@ -8,9 +8,10 @@ use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
 use Yoke\Planning\SpecifiedRig;
+use Yoke\Readings\Weighing\Ticket;
 use Yoke\Statics\Attitude;
 
-/** The load arrows of a rig in a stance as the model has it. */
+/** The load arrows of a rig in a stance: as a scale found it, else as the model has it. */
 final readonly class DrawnLoads
 {
     public function __construct(private SpecifiedRig $described)
@@ -19,18 +20,20 @@ final readonly class DrawnLoads
 
     /**
      * @param  Attitude|null  $attitude  null for the vehicle alone, the trailer on its jack
+     * @param  Ticket|null  $ticket  of the rig as it stands there; null where it was not weighed so
      * @return list<LoadArrow>
      */
-    public function under(Elevation $elevation, ?Attitude $attitude): array
+    public function under(Elevation $elevation, ?Attitude $attitude, ?Ticket $ticket): array
     {
         $weighed = $this->described->ratings()->weighed();
-
-        return LoadArrows::under(
+        $computed = LoadArrows::under(
             $elevation,
             $attitude,
             $weighed->front,
             $weighed->rear,
             $this->described->levelTrailerLoad(),
         );
+
+        return $ticket === null ? $computed : LoadArrows::asWeighed($computed, $ticket);
     }
 }

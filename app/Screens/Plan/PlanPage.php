@@ -29,10 +29,12 @@ use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadKnown;
 use Yoke\Head\ShankPlace;
 use Yoke\Method\Criterion;
+use Yoke\Planning\ForetoldHeights;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\RigPlan;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Ratings\RatedLoad;
+use Yoke\Readings\Height\StanceHeights;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Stance;
@@ -161,7 +163,7 @@ final readonly class PlanPage
     {
         return new NeedPage(
             $this->plan->need(),
-            Load::ofKilograms($this->plan->dropped()->rearLoad()),
+            Load::ofKilograms($this->dropped()->rearLoad()),
             $this->makersWord(),
             $this->print,
         );
@@ -207,19 +209,23 @@ final readonly class PlanPage
     /** The rig in its three stances as predicted. */
     public function elevation(): Elevation
     {
-        return new Elevation($this->worked->core(), $this->plan->heights(), 1.0, $this->hitch());
+        return new Elevation($this->worked->core(), $this->heights(), 1.0, $this->hitch());
     }
 
     /** How the hitch is drawn: the bend of the bars as predicted, the brackets, the shank. */
     public function hitch(): HitchSet
     {
-        return (new DrawnHitch($this->described, $this->plan))->set();
+        return (new DrawnHitch($this->described, $this->plan))->set($this->carried());
     }
 
-    /** @return list<LoadArrow> what each axle carries in a stance as the model has it */
+    /** @return list<LoadArrow> what each axle carries in a stance: as weighed, else as the model has it */
     public function arrows(Elevation $elevation, Stance $stance = Stance::Carried): array
     {
-        return (new DrawnLoads($this->described))->under($elevation, $this->attitude($stance));
+        return (new DrawnLoads($this->described))->under(
+            $elevation,
+            $this->attitude($stance),
+            $this->job?->tickets->in($stance),
+        );
     }
 
     /** Null for the vehicle alone. */
@@ -227,15 +233,32 @@ final readonly class PlanPage
     {
         return match ($stance) {
             Stance::Alone => null,
-            Stance::Dropped => $this->plan->dropped(),
-            Stance::Carried => $this->plan->carried(),
+            Stance::Dropped => $this->dropped(),
+            Stance::Carried => $this->carried(),
         };
+    }
+
+    private function dropped(): Attitude
+    {
+        return $this->job?->dropped() ?? $this->plan->dropped();
+    }
+
+    private function carried(): Attitude
+    {
+        return $this->job?->carried() ?? $this->plan->carried();
+    }
+
+    /** Where the fenders stand, for drawing: from a usual height alone. */
+    public function heights(): StanceHeights
+    {
+        return (new ForetoldHeights($this->dropped(), $this->carried()))->fromUsual();
     }
 
     /** What an arrow says: the load, or its change where the vehicle was not weighed. */
     public function arrowSays(LoadArrow $arrow): string
     {
         return match (true) {
+            $arrow->known === LoadKnown::Weighed => $this->print->load($arrow->load),
             $arrow->known === LoadKnown::InAll => '≈ '.$this->print->about($arrow->load),
             abs($arrow->load->kilograms()) < 0.5 => Text::of('drawing.not_weighed'),
             default => $this->print->aboutChange($arrow->load),
@@ -265,8 +288,7 @@ final readonly class PlanPage
     public function heightTerms(): array
     {
         $groups = [];
-        $attitudes = [[Stance::Dropped, $this->plan->dropped()], [Stance::Carried, $this->plan->carried()]];
-        foreach ($attitudes as [$stance, $attitude]) {
+        foreach ([[Stance::Dropped, $this->dropped()], [Stance::Carried, $this->carried()]] as [$stance, $attitude]) {
             foreach (Axle::cases() as $axle) {
                 $groups[RigWords::head($stance).', '.RigWords::axle($axle)] = HeightTerms::of(
                     $attitude,

@@ -54,7 +54,7 @@ final readonly class TonguePage
     /** Of the coupler with the rig carried, as planned; level where nobody measured. */
     public function inUse(): Length
     {
-        return $this->readings->level()->plus(Length::ofMillimetres($this->plan->plan->carried()->ballRise()));
+        return $this->readings->level()->plus(Length::ofMillimetres($this->analysed->carried()->ballRise()));
     }
 
     public function load(Normal $load): string
@@ -145,9 +145,7 @@ final readonly class TonguePage
 
     public function share(): TongueShare
     {
-        $gross = $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms();
-
-        return new TongueShare(($this->curve?->level()->mean() ?? 0.0) / $gross);
+        return new TongueShare(($this->curve?->level()->mean() ?? 0.0) / $this->gross());
     }
 
     /** Of gross, at the height in use: `12.4 % of gross`. */
@@ -155,10 +153,15 @@ final readonly class TonguePage
     {
         return Text::of('screen.advice_page.of_gross_short', [
             'share' => Figures::fixed(
-                (100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0)) /
-                    $this->job->rigAsWorked()->core()->trailer->grossWeight->kilograms(),
+                (100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0)) / $this->gross(),
             ),
         ]);
+    }
+
+    /** Of the trailer as everything that was read tells it, kg. */
+    private function gross(): float
+    {
+        return $this->analysed->posterior()->gross();
     }
 
     /** What a change of hitch height does, in a sentence. */

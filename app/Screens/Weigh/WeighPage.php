@@ -10,6 +10,7 @@ use App\Models\WeighTicket;
 use App\Screens\Bench\AdvicePage;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
+use App\UseCases\Analysis\JobTickets;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\WeighingWords;
@@ -17,6 +18,7 @@ use Yoke\Analysis\LiftedTicket;
 use Yoke\Drawing\Elevation;
 use Yoke\Drawing\LoadArrow;
 use Yoke\Drawing\LoadArrows;
+use Yoke\Planning\RigLedger;
 use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
 use Yoke\Readings\Weighing\Condition;
@@ -156,7 +158,7 @@ final readonly class WeighPage
      */
     public function ratings(): array
     {
-        $ratings = $this->plan->described->ratings();
+        $ledger = new RigLedger($this->plan->described, $this->analysed->tickets);
         $latest = array_column(
             array_map(
                 static fn (WeighTicket $ticket): array => ["{$ticket->stance->value} {$ticket->round}", $ticket],
@@ -166,7 +168,7 @@ final readonly class WeighPage
             0,
         );
         $found = array_map(
-            static fn (WeighTicket $ticket): array => [$ticket, $ratings->ofTicket($ticket->core())],
+            static fn (WeighTicket $ticket): array => [$ticket, $ledger->ofTicket($ticket->core())],
             array_values($latest),
         );
 
@@ -281,12 +283,28 @@ final readonly class WeighPage
     public function arrows(Elevation $elevation): array
     {
         $latest = $this->tickets === [] ? null : $this->tickets[count($this->tickets) - 1]->core();
-        $front = $latest?->axle(WeighedAxle::Front);
-        $rear = $latest?->axle(WeighedAxle::Rear);
 
-        return $front === null || $rear === null
+        return $latest === null
             ? []
-            : LoadArrows::under($elevation, null, $front, $rear, $latest->axle(WeighedAxle::Trailer) ?? Load::zero());
+            : LoadArrows::asWeighed($this->plan->arrows($elevation, $latest->stance), $latest);
+    }
+
+    /** Whether a ticket counts in the ledger: the latest of its stance, with nothing otherwise. */
+    public function counts(WeighTicket $ticket): bool
+    {
+        return $this->analysed->tickets->in($ticket->stance) == $ticket->core();
+    }
+
+    /** The stance that those loads were weighed in; an empty text without a ticket. */
+    public function weighedIn(): string
+    {
+        return $this->tickets === [] ? '' : $this->tickets[count($this->tickets) - 1]->stance->value;
+    }
+
+    /** An arrow's load, in words. */
+    public function arrowSays(LoadArrow $arrow): string
+    {
+        return $this->plan->arrowSays($arrow);
     }
 
     /** Corrected to level; null before two tickets that tell it. */
@@ -297,22 +315,12 @@ final readonly class WeighPage
 
     private function weighing(): ?Weighing
     {
-        $alone = $this->latest(Stance::Alone);
-        $dropped = $this->latest(Stance::Dropped);
-
-        return $alone === null || $dropped === null ? null : new Weighing($alone, $dropped);
+        return $this->analysed->tickets->weighing();
     }
 
     private function latest(Stance $stance): ?Ticket
     {
-        $of = array_values(
-            array_filter(
-                $this->tickets,
-                static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && $ticket->isPlain(),
-            ),
-        );
-
-        return $of === [] ? null : $of[count($of) - 1]->core();
+        return (new JobTickets($this->job))->latest($stance)?->core();
     }
 
     private function rig(): CoupledRig

@@ -8,10 +8,10 @@ use App\Models\Job;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Day\TimeToGo;
+use App\UseCases\Pages\Freshness;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\DB;
 use Illuminate\View\ComponentAttributeBag;
 
 /** The cards of jobs, drawn anew only where something that stands in them has changed. */
@@ -22,6 +22,8 @@ final readonly class JobCards
     public function __construct(
         private User $person,
         private JobAnalyses $analyses,
+        private TimeToGo $toGo,
+        private Freshness $freshness,
         private Repository $cache,
     ) {
     }
@@ -32,7 +34,7 @@ final readonly class JobCards
      */
     public function of(Collection $jobs): array
     {
-        $state = $jobs->isEmpty() ? [] : $this->states($jobs);
+        $state = $jobs->isEmpty() ? [] : $this->states(array_values($jobs->modelKeys()));
         $cards = [];
         $fresh = [];
         foreach ($jobs as $job) {
@@ -55,8 +57,10 @@ final readonly class JobCards
                     'rig',
                 ]) as $job
         ) {
+            $analysed = $this->analyses->of($job);
             $cards[$job->id] = view('components.job-card', [
-                'page' => new BenchPage($this->analyses->of($job), $this->person),
+                'page' => new BenchPage($analysed, $this->person),
+                'toGo' => $this->toGo->of($analysed),
                 'attributes' => new ComponentAttributeBag(),
             ])->render();
             $this->cache->put($state[$job->id], $cards[$job->id], self::KEPT_SECONDS);
@@ -66,55 +70,18 @@ final readonly class JobCards
     }
 
     /**
-     * What a card depends on, in a key: the job, its readings, rounds and marks, whose units, which day.
-     *
-     * @param  Collection<int, Job>  $jobs
-     * @return array<int, string> by job
+     * @param  list<int>  $jobs
+     * @return array<int, string> by job: what its card is kept under
      */
-    private function states(Collection $jobs): array
+    private function states(array $jobs): array
     {
-        $ids = $jobs->modelKeys();
-        $facts = [];
-        foreach (
-            [
-                'readings' => 'max(id)',
-                'measures' => 'max(id)',
-                'tickets' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id) || ".
-                    "coalesce(group_concat(conditions), '')",
-                'tongue_readings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)",
-                'bar_tapings' => "count(*) || ' ' || count(withdrawn_at) || ' ' || max(id)",
-                'rounds' => "group_concat(coalesce(setting, '') || updated_at)",
-                'station_marks' => "count(*) || ' ' || max(id)",
-            ] as $table => $fact
-        ) {
-            foreach (
-                DB::table($table)
-                    ->whereIn('job_id', $ids)
-                    ->groupBy('job_id')
-                    ->selectRaw("job_id, {$fact} AS fact")
-                    ->get() as $row
-            ) {
-                $facts[(int) $row->job_id][] = "{$table} {$row->fact}";
-            }
-        }
-        $states = [];
-        foreach ($jobs as $job) {
-            $states[$job->id] =
-                'card-'.
-                hash(
-                    'xxh128',
-                    implode('|', [
-                        $job->id,
-                        implode(' ', $job->getRawOriginal()),
-                        $this->person->fineness->value,
-                        $this->person->language->value,
-                        $this->analyses->mark(),
-                        Date::today()->toDateString(),
-                        ...$facts[$job->id] ?? [],
-                    ]),
-                );
+        $units = "{$this->person->fineness->value} {$this->person->language->value}";
+
+        $keys = [];
+        foreach ($this->freshness->ofJobs($jobs) as $job => $mark) {
+            $keys[$job] = 'card-'.hash('xxh128', "{$job} {$mark} {$units}");
         }
 
-        return $states;
+        return $keys;
     }
 }

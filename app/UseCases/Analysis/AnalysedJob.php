@@ -6,7 +6,6 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\RigSnapshot;
-use App\Models\WeighTicket;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Role;
@@ -25,16 +24,19 @@ use Yoke\Job\SettingOffsets;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\CurrentSetting;
 use Yoke\Method\Goal;
+use Yoke\Planning\ForetoldHeights;
 use Yoke\Planning\LoadedState;
 use Yoke\Planning\RigPlan;
 use Yoke\Planning\SpecifiedRig;
+use Yoke\Probability\Normal;
 use Yoke\Ratings\RatedLoad;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\Weighing;
+use Yoke\Readings\Height\StanceHeights;
+use Yoke\Readings\Weighing\TicketSet;
+use Yoke\Rig\Axle;
 use Yoke\Rig\Levelling;
 use Yoke\Rig\Rig;
 use Yoke\Rig\Stance;
-use Yoke\Units\Load;
+use Yoke\Statics\Attitude;
 
 /** A job with everything its readings tell: described once, fitted once, asked by every page. */
 final class AnalysedJob
@@ -52,7 +54,12 @@ final class AnalysedJob
 
     private ?RigPlan $plan = null;
 
+    private ?LoadedState $stated = null;
+
     private readonly HistoryMapper $readings;
+
+    /** What a scale found of the rig as it stands. */
+    public readonly TicketSet $tickets;
 
     public function __construct(
         public readonly Job $job,
@@ -61,6 +68,7 @@ final class AnalysedJob
         public readonly JobAnalyses $shop,
         private readonly Posteriors $fits,
     ) {
+        $this->tickets = (new JobTickets($job))->set();
         $described = $this->weighed($worked->described($shop->doubts));
         $this->rig = $described->rig;
         $this->adjusters = $described->adjusters();
@@ -78,20 +86,11 @@ final class AnalysedJob
         );
     }
 
-    /** The rig with its trailer as tickets found it; as its sheets have it where they do not tell, or could not be. */
+    /** The rig as tickets found it; as its sheets have it where they do not tell, or could not be. */
     private function weighed(SpecifiedRig $described): SpecifiedRig
     {
-        $latest = fn (Stance $stance): ?Ticket => $this->job->tickets
-            ->last(
-                static fn (WeighTicket $ticket): bool => $ticket->stance === $stance &&
-                    $ticket->withdrawn_at === null &&
-                    $ticket->isPlain(),
-            )
-            ?->core();
-        [$alone, $dropped] = [$latest(Stance::Alone), $latest(Stance::Dropped)];
-        $gross = $alone === null || $dropped === null ? null : (new Weighing($alone, $dropped))->gross();
         try {
-            return $gross === null ? $described : $described->weighing(Load::ofKilograms($gross));
+            return $described->weighed($this->tickets);
         } catch (CoreException) {
             return $described;
         }
@@ -152,35 +151,78 @@ final class AnalysedJob
 
     public function plan(): RigPlan
     {
-        return $this->plan ??= new RigPlan($this->described, $this->goal, $this->shop->policy, $this->posterior());
+        return $this->plan ??= new RigPlan(
+            $this->described,
+            $this->goal,
+            $this->shop->policy,
+            $this->posterior(),
+            $this->tickets,
+        );
     }
 
     /**
-     * The setting that loads are told at: the one that is on, else as it was handed over last, else as a first one is
-     * advised.
+     * The setting that loads are told at: the one that is on, its own reference where nobody said which; else as it was
+     * handed over last, else as a first one is advised.
      */
     public function statedSetting(): ?Setting
     {
-        return $this->current()->setting ??
-            ($this->settingOf(array_map(floatval(...), $this->job->rig->found_setting['steps'] ?? [])) ??
-                $this->plan()->firstMove()?->forecast->setting);
+        if ($this->isSettingUnsaid()) {
+            return $this->reference();
+        }
+        $on = $this->setting($this->job->roundOf(Stance::Carried)) ?? $this->current()?->setting;
+        $left = $this->settingOf(array_map(floatval(...), $this->job->rig->found_setting['steps'] ?? []));
+
+        return $on ?? ($left ?? $this->plan()->firstMove()?->forecast->setting);
     }
 
     /** @return list<RatedLoad> loads against ratings, as everything that was read tells them */
     public function ledger(): array
     {
+        return $this->stated()?->ledger($this->tickets) ?? $this->plan()->ledger();
+    }
+
+    /** Taped heights, with the stances that are not taped yet as they are foretold. */
+    public function filledIn(StanceHeights $taped): StanceHeights
+    {
+        return (new ForetoldHeights($this->dropped(), $this->carried()))->filledIn($taped);
+    }
+
+    /** How the rig stands as everything that was read tells it; null for the vehicle alone. */
+    public function attitude(Stance $stance): ?Attitude
+    {
+        return match ($stance) {
+            Stance::Alone => null,
+            Stance::Dropped => $this->dropped(),
+            Stance::Carried => $this->carried(),
+        };
+    }
+
+    public function dropped(): Attitude
+    {
+        return $this->stated()?->dropped() ?? $this->plan()->dropped();
+    }
+
+    /** At the stated setting; as planned where nobody knows what can be set. */
+    public function carried(): Attitude
+    {
+        return $this->stated()?->carried() ?? $this->plan()->carried();
+    }
+
+    /** At the stated setting; null where nobody knows what can be set. */
+    private function stated(): ?LoadedState
+    {
         $setting = $this->statedSetting();
 
         return $setting === null || $this->adjusters === null
-            ? $this->plan()->ledger()
-            : (new LoadedState(
+            ? null
+            : ($this->stated ??= new LoadedState(
                 $this->described,
                 $this->posterior(),
                 LoadChange::between([], []),
                 $this->adjusters,
                 $this->reference(),
                 $setting,
-            ))->ledger();
+            ));
     }
 
     /** The hook-up that is on; null while nothing was read carried. */
@@ -279,6 +321,23 @@ final class AnalysedJob
     public function ballOffset(Setting $setting): float
     {
         return $this->adjusters?->ballHeightBetween($this->reference(), $setting) ?? 0.0;
+    }
+
+    /** A fender's height carried at a setting. */
+    public function height(Setting $setting, Axle $axle): Normal
+    {
+        return $this->posterior()->carriedHeight($axle, $this->tensionOffset($setting), $this->ballOffset($setting));
+    }
+
+    /** @return array<string, Normal> where the fenders that were taped would stand carried at a setting, mm, by axle */
+    public function expectedHeights(Setting $setting): array
+    {
+        $heights = [];
+        foreach ($this->taped->axles() as $axle) {
+            $heights[$axle->value] = $this->height($setting, $axle);
+        }
+
+        return $heights;
     }
 
     /** Whether the carried rig was read and nobody said at which setting, on a hitch that has settings. */

@@ -5,31 +5,20 @@ declare(strict_types=1);
 namespace App\UseCases\Day;
 
 use App\Models\Job;
-use App\Models\StationMark;
 use App\Models\User;
-use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Experience\ShopExperience;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Advice\Action;
-use Yoke\Advice\ExpectedHookUps;
 use Yoke\Day\DayLine;
 use Yoke\Day\DaySlot;
 use Yoke\Day\ForeseenTime;
 use Yoke\Day\SlotState;
-use Yoke\Procedure\Station;
 
 /** The jobs of a day with their times, and how long each probably takes. */
 final readonly class DayBook
 {
-    /** Where nothing is known of a hitch: its first hook-up, and minutes for a change. */
-    private const UNKNOWN_CHANCE = 0.4;
-
-    private const UNKNOWN_STEP = 6;
-
     private const RELATIONS = [
         'rig',
         'liveReadings',
@@ -42,7 +31,7 @@ final readonly class DayBook
         'person',
     ];
 
-    public function __construct(private JobAnalyses $analyses, private ShopExperience $experience)
+    public function __construct(private JobAnalyses $analyses, private TimeToGo $toGo)
     {
     }
 
@@ -110,26 +99,7 @@ final readonly class DayBook
     /** How long a job still takes. */
     public function foreseen(Job $job): ForeseenTime
     {
-        $analysed = $this->analyses->of($job->loadMissing(self::RELATIONS));
-        $family = $analysed->described->family();
-        $closed = array_map(static fn (StationMark $mark): Station => $mark->station, $job->marks->all());
-        $left =
-            $job->handed_over_at !== null
-                ? []
-                : array_values(
-                    array_filter(
-                        Station::along($family),
-                        static fn (Station $station): bool => ! in_array($station, $closed, true),
-                    ),
-                );
-        $learned = $this->experience->pace((string) $family?->key());
-
-        return ForeseenTime::of(
-            $left,
-            $left === [] ? null : self::hookUps($analysed),
-            $analysed->adjusters?->stepMinutes() ?? self::UNKNOWN_STEP,
-            $learned,
-        );
+        return $this->toGo->of($this->analyses->of($job->loadMissing(self::RELATIONS)));
     }
 
     /** Puts a job at a time, in a bay, with a person; null leaves it without. */
@@ -140,21 +110,6 @@ final readonly class DayBook
             $job->planned_minutes = $minute === null ? null : (int) round($this->foreseen($job)->mean);
         }
         $job->save();
-    }
-
-    /** Still to come; null where there are none. */
-    private static function hookUps(AnalysedJob $job): ?ExpectedHookUps
-    {
-        if ($job->described->isPlainBall()) {
-            return null;
-        }
-        $advised = $job->recommendation();
-
-        return match (true) {
-            $advised === null => ExpectedHookUps::from(self::UNKNOWN_CHANCE),
-            $advised->action === Action::Stop => null,
-            default => ExpectedHookUps::from($advised->forecast->chance),
-        };
     }
 
     private static function state(Job $job): SlotState

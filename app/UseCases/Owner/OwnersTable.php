@@ -44,33 +44,41 @@ final readonly class OwnersTable
         return $entries === [] ? null : new TripTable($grid, array_map(TripEntry::ofArray(...), $entries));
     }
 
-    /** @return list<EntryRow> as they are kept */
-    private static function entries(AnalysedJob $job, TripGrid $grid, Setting $on): array
+    /** @param  Setting  $on  empty on a plain ball */
+    public static function answers(AnalysedJob $job, Setting $on): TripAnswers
     {
-        $reference = $job->adjusters === null ? $on : $job->reference();
-        $answers = new TripAnswers(
+        return new TripAnswers(
             $job->described,
             $job->posterior(),
             $job->adjusters,
-            $reference,
+            $job->adjusters === null ? $on : $job->reference(),
             $on,
             $job->goal,
             $job->shop->policy,
+            $job->tickets,
         );
+    }
 
-        return array_map(static fn (TripEntry $entry): array => $entry->toArray(), $answers->table($grid)->entries);
+    /** @return list<EntryRow> as they are kept */
+    private static function entries(AnalysedJob $job, TripGrid $grid, Setting $on): array
+    {
+        return array_map(
+            static fn (TripEntry $entry): array => $entry->toArray(),
+            self::answers($job, $on)->table($grid)->entries,
+        );
     }
 
     /** Another one as soon as anything that the answers hang on differs. */
     private function name(AnalysedJob $job, Setting $on): string
     {
-        return 'owners-table-2.'.
+        return 'owners-table-3.'.
             hash(
                 'xxh128',
                 serialize([
                     $job->worked,
                     $job->posterior()->variants(0.0),
                     $on,
+                    $job->tickets,
                     $job->goal,
                     $job->shop->policy,
                     $job->shop->doubts,

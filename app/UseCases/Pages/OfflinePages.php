@@ -6,7 +6,6 @@ namespace App\UseCases\Pages;
 
 use App\Models\Job;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Date;
 use Yoke\Procedure\Occasion;
 use Yoke\Procedure\Station;
 
@@ -19,15 +18,19 @@ final readonly class OfflinePages
     /** Jobs whose pages are kept. */
     private const JOBS = 8;
 
+    public function __construct(private Freshness $freshness)
+    {
+    }
+
     /** @return array<string, string> by address: a mark that changes when the page may show anything else */
     public function marked(): array
     {
-        $day = Date::today()->toDateString();
-        $pages = ['/no-connection' => 'v1', '/' => "{$day} ".Revision::any()];
-        foreach ($this->jobs() as $job) {
-            $mark = "{$day} ".Revision::ofJob($job->id);
+        $pages = ['/no-connection' => 'v1', '/' => $this->freshness->ofAll()];
+        $jobs = $this->jobs();
+        $marks = $this->freshness->ofJobs(array_values($jobs->modelKeys()));
+        foreach ($jobs as $job) {
             foreach ($this->of($job) as $address) {
-                $pages[$address] = $mark;
+                $pages[$address] = $marks[$job->id];
             }
         }
 

@@ -15,19 +15,28 @@ final class Revision
         return (string) DB::table('revisions')->where('of', 'any')->value('mark');
     }
 
-    /** Of a job with the other jobs of its rig, and of what belongs to the shop: garage, people, settings. */
-    public static function ofJob(int $job): string
+    /**
+     * Of jobs, each with the other jobs of its rig, and of what belongs to the shop: garage, people, settings.
+     *
+     * @param  list<int>  $jobs
+     * @return array<int, string> by job
+     */
+    public static function ofJobs(array $jobs): array
     {
-        return DB::table('revisions')
-            ->where('of', 'shop')
-            ->orWhereIn(
-                'of',
-                DB::table('jobs')
-                    ->selectRaw("'job:' || id")
-                    ->where('rig_id', DB::table('jobs')->select('rig_id')->where('id', $job)),
-            )
+        $rigs = DB::table('jobs')->whereIn('id', $jobs)->pluck('rig_id', 'id');
+        $marked = DB::table('revisions')
+            ->join('jobs', 'of', '=', DB::raw("'job:' || jobs.id"))
+            ->whereIn('rig_id', $rigs->unique()->all())
             ->orderBy('of')
-            ->pluck('mark')
-            ->implode(' ');
+            ->get(['rig_id', 'revisions.mark'])
+            ->groupBy('rig_id');
+        $shop = (string) DB::table('revisions')->where('of', 'shop')->value('mark');
+        $marks = [];
+        foreach ($jobs as $job) {
+            $of = $marked->get($rigs->get($job))?->pluck('mark')->implode(' ') ?? '';
+            $marks[$job] = trim("{$shop} {$of}");
+        }
+
+        return $marks;
     }
 }

@@ -84,6 +84,18 @@ final class TapedHeights
         return array_filter($this->taped) !== [];
     }
 
+    /** @return list<Axle> whose fender was taped in any stance: no height is foretold for another */
+    public function axles(): array
+    {
+        $heights = $this->stances();
+        $isTaped = static fn (Axle $axle): bool => array_filter(
+            Stance::cases(),
+            static fn (Stance $stance): bool => $heights->at($stance, $axle) !== null,
+        ) !== [];
+
+        return array_values(array_filter(Axle::cases(), $isTaped));
+    }
+
     public function stances(): StanceHeights
     {
         $heights = StanceHeights::none();

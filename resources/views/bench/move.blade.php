@@ -2,7 +2,7 @@
 @php($look = $move?->look)
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
-    @if ($advice->expected() !== '')<p class="expected">{{ $advice->expected() }}</p>@endif
+    @if ($advice->expected() !== '')<p class="expected" data-figure="expected">{{ $advice->expected() }}</p>@endif
     @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
 </div>
 @if ($page->plan()->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $page->plan()->little() }}</p>@endif

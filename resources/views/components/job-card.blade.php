@@ -1,4 +1,4 @@
-@props(['page'])
+@props(['page', 'toGo'])
 @php($job = $page->job)
 @php($rig = $job->rigAsWorked())
 @php($verdict = $page->advice()->verdict())
@@ -13,6 +13,7 @@
         <x-verdict-chip :verdict="$verdict->verdict ?? \Yoke\Method\Verdict::Waiting" />
         <span class="beads" aria-hidden="true">@foreach ($page->progress->stations() as $station)<i @class(['is-done' => $page->progress->isDone($station)])></i>@endforeach</span>
         <span class="who">{{ $job->handed_over_at ? __('page/components.job-card.handed_over', ['format' => $job->handed_over_at->isoFormat('D MMM YYYY')]) : __('page/components.job-card.at').mb_strtolower(\App\Words\StationWords::title($page->station)) }}@if ($verdict) · <span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@endif</span>
+        @if ($job->handed_over_at === null)<span class="who" data-figure="minutes">{{ \App\Words\DayWords::toGo($toGo) }}</span>@endif
         @if ($page->advice()->onTheRoad() !== '')<span class="who" data-road>{{ $page->advice()->onTheRoad() }}</span>@endif
     </div>
     <span class="go">{{ $job->handed_over_at ? __('page/components.job-card.show') : __('page/components.job-card.open') }} →</span>

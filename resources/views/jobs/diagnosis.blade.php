@@ -25,7 +25,7 @@
                     <h2>{{ __('finding.moves') }}</h2>
                     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
                     <ol class="remedy">@foreach ($page->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>
-                    <p class="expected">{{ $page->expected() }}</p>
+                    <p class="expected">{{ $page->expected() }} <span data-figure="expected">{{ $page->heights() }}</span></p>
                 </div>
             @endif
             <ol class="findings">

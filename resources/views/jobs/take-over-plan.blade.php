@@ -7,7 +7,7 @@
                 <p class="do-next" data-expected><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
                 @if ($page->diagnosis->moves() !== [])<ol class="remedy">@foreach ($page->diagnosis->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>@endif
                 @if ($page->head() !== [])<p class="sentence" data-head>{{ implode(' ', $page->head()) }}</p>@endif
-                @if ($page->diagnosis->expected() !== '')<p class="expected">{{ $page->diagnosis->expected() }}</p>@endif
+                @if ($page->diagnosis->expected() !== '')<p class="expected">{{ $page->diagnosis->expected() }} <span data-figure="expected">{{ $page->diagnosis->heights() }}</span></p>@endif
                 <div class="tape-foot">
                     <a class="button" href="{{ route('bench', [$page->job, 'head']) }}">{{ __('take-over.head.record') }}</a>
                     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('take-over.diagnosis') }}</a>

@@ -13,7 +13,7 @@
             @endforeach
         </nav>
     @endif
-    <p class="sentence">{{ __('page/loads.columns.at', ['setting' => $page->words()->of($page->setting()), 'setting_from' => $page->settingFrom()]) }}@if ($same && count($page->states) > 1)@endif</p>
+    <p class="sentence">{{ __('page/loads.columns.at', ['setting' => $page->settingInWords(), 'setting_from' => $page->settingFrom()]) }}@if ($same && count($page->states) > 1)@endif</p>
     <table class="ledger is-columns">
         <thead><tr><th></th>@foreach ($shown as $column)<th scope="col">{{ \App\Words\LoadWords::state($column->state) }}</th>@endforeach</tr></thead>
         @php($lines = array_map(fn ($column) => $column->lines(), $shown))
@@ -40,7 +40,7 @@
     @if ($ratings !== [])
         <table class="ledger">
             <caption>{{ __('page/loads.columns.against_its_ratings', ['state' => \App\Words\LoadWords::state($here->state)]) }}</caption>
-            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($here->isAsRead()) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $here->about($line->carries) }}</td><td @class(['sentence' => $line->isOutside()])>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
+            @foreach ($ratings as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($here->isAsRead()) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $here->carries($line) }}</td><td @class(['sentence' => $line->isOutside()])>{{ __('page/loads.columns.of', ['may' => $here->printed($line->may)]) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
         </table>
     @endif
     @php($levelled = $here->levelled())

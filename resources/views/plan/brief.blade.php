@@ -11,7 +11,7 @@
                 @foreach ($known as $line)
                     <tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}">
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
-                        <td data-carries>{{ $plan->print->about($line->carries) }}</td>
+                        <td data-carries>{{ $plan->print->carries($line) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
                         <td @class(['sentence' => $line->isOutside()])>{{ $plan->print->about($line->margin()->absolute()) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
                     </tr>

@@ -13,7 +13,7 @@
         </header>
         <div class="elevation">
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" :aria-label="__('page/plan.paper.the_rig_as_predicted_alone')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
-            <div class="load-labels">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
+            <div class="load-labels">@foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ 'carried' }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
         </div>
         @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
         @include('plan.over')
@@ -47,7 +47,7 @@
                 <table class="ledger">
                     <caption>{{ __('page/plan.paper.ratings_as_predicted') }}</caption>
                     <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
-                    @foreach ($known as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $plan->print->about($line->carries) }}</td><td @class(['sentence' => $line->isOutside()])>{{ $plan->print->load($line->may) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
+                    @foreach ($known as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $plan->print->carries($line) }}</td><td @class(['sentence' => $line->isOutside()])>{{ $plan->print->load($line->may) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
                 </table>
                 @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), \App\Words\SpecificationWords::part($plan->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
                 @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif

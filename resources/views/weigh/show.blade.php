@@ -8,7 +8,7 @@
         <div class="card drawing">
             <div class="elevation">
                 <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/weigh.show.the_rig_with_the_loads')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
-                <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $page->load($arrow->load) }}</span>@endforeach</div>
+                <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ $page->weighedIn() }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $page->arrowSays($arrow) }}</span>@endforeach</div>
             </div>
         </div>
         <div class="weigh">
@@ -78,7 +78,7 @@
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
                         <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => \Illuminate\Support\Str::ucfirst(trim(\App\Words\RigWords::stance($ticket->stance).', '.$page->setting($ticket), ', '))]) }}</caption>
-                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()])><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td>{{ $page->load($line->carries) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($page->counts($ticket)) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::part($line)) }}</th><td data-carries>{{ $page->plan->print->carries($line) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
                     </table>
                 @endforeach
             </section>

@@ -144,7 +144,7 @@ it('holds a ticket\'s axles against their ratings, and a shared platform against
     )->toBe($outside);
 })->with([
     'all within' => ['front 1300, rear 1650, trailer 2690', []],
-    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear_axle', 'trailer_axles']],
-    'the vehicle over, on one platform' => ['front+rear 3040, trailer 2690', ['vehicle']],
-    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle', 'trailer_axles', 'combination']],
+    'rear and trailer over' => ['front 1200, rear 1720, trailer 2710', ['rear_axle.dropped', 'trailer_axles.dropped']],
+    'the vehicle over, on one platform' => ['front+rear 3040, trailer 2690', ['vehicle.dropped']],
+    'all of it too much' => ['front 1400, rear 1690, trailer 2720', ['vehicle.dropped', 'trailer_axles.dropped', 'combination']],
 ]);

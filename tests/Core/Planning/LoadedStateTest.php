@@ -11,6 +11,7 @@ use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
 use Yoke\Method\Goal;
 use Yoke\Planning\LoadedState;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
 
@@ -67,13 +68,13 @@ it('counts a load against every rating that it touches', function (): void {
     $lines = array_column(
         array_map(
             fn ($line): array => [$line->key(), $line->carries->kilograms()],
-            withLoad(100.0, 3720.0, Carrier::Vehicle)->ledger(),
+            withLoad(100.0, 3720.0, Carrier::Vehicle)->ledger(TicketSet::none()),
         ),
         1,
         0,
     );
     $before = array_column(
-        array_map(fn ($line): array => [$line->key(), $line->carries->kilograms()], withLoad(0.0, 0.0)->ledger()),
+        array_map(fn ($line): array => [$line->key(), $line->carries->kilograms()], withLoad(0.0, 0.0)->ledger(TicketSet::none())),
         1,
         0,
     );
@@ -88,7 +89,7 @@ it('counts a load against every rating that it touches', function (): void {
         ->toEqualWithDelta(3380.0, 1e-9)
         ->and(
             array_filter(
-                withLoad(200.0, 0.0)->ledger(),
+                withLoad(200.0, 0.0)->ledger(TicketSet::none()),
                 fn ($line): bool => $line->isOutside() && $line->key() === 'trailer',
             ),
         )

@@ -85,17 +85,21 @@ it('holds a ticket to what each axle, the vehicle and the combination may weigh'
     );
 
     expect($lines)->toEqual([
-        ['front_axle', 1320.0, 1501.0, 'front_gawr', false],
-        ['rear_axle', 1720.0, 1702.0, 'rear_gawr', true],
-        ['vehicle', 3040.0, 3003.0, 'vehicle_gvwr', true],
-        ['trailer_axles', 2700.0, 2711.0, 'trailer_gawr', false],
+        ['front_axle.dropped', 1320.0, 1501.0, 'front_gawr', false],
+        ['rear_axle.dropped', 1720.0, 1702.0, 'rear_gawr', true],
+        ['front_tyre.dropped', 660.0, 906.0, 'front_tyre', false],
+        ['rear_tyre.dropped', 860.0, 907.0, 'rear_tyre', false],
+        ['vehicle.dropped', 3040.0, 3003.0, 'vehicle_gvwr', true],
+        ['trailer_axles.dropped', 2700.0, 2711.0, 'trailer_gawr', false],
         ['combination', 5740.0, 5804.0, 'gcwr', false],
     ]);
     $alone = Ticket::of(Stance::Alone, array_slice($platforms, 0, 2), null, $load(10.0));
     expect(array_map(fn (RatedLoad $line): string => $line->key(), ratings()->ofTicket($alone)))->toBe([
-        'front_axle',
-        'rear_axle',
-        'vehicle',
+        'front_axle.alone',
+        'rear_axle.alone',
+        'front_tyre.alone',
+        'rear_tyre.alone',
+        'vehicle.alone',
     ]);
 });
 

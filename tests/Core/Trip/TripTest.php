@@ -11,6 +11,7 @@ use Yoke\Loading\Tank;
 use Yoke\Method\Goal;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Probability\Normal;
+use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Trip\Exception\LoadOffTheGrid;
 use Yoke\Trip\TripAnswers;
 use Yoke\Trip\TripAxis;
@@ -56,6 +57,7 @@ function tripAnswers(SpecifiedRig $rig): TripAnswers
         $middle,
         Goal::usual(),
         new StoppingRules(),
+        TicketSet::none(),
     );
 }
 

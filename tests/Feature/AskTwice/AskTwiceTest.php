@@ -6,13 +6,21 @@ use App\Models\ApiRight;
 use App\Models\ApiToken;
 use App\Models\Job;
 use App\Models\User;
+use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Owner\OwnersTable;
+use App\Words\AdviceWords;
+use App\Words\SettingWords;
 use App\Words\VerdictWords;
 use Database\Seeders\DemoSeeder;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Tests\Feature\AskTwice\Answers;
 use Tests\Feature\AskTwice\DrawnJob;
-use Yoke\Probability\Normal;
+use Tests\Feature\AskTwice\Told;
+use Yoke\Adjuster\Setting;
+use Yoke\Loading\LoadChange;
+use Yoke\Method\Verdict;
+use Yoke\Trip\TripOutcome;
 
 /* Whatever two pages, a card, a file or the interface say of one job is the same. */
 
@@ -27,6 +35,8 @@ const WHERE_ONE_LOOKS = [
     'plan',
     'card',
     'prove',
+    'dropped',
+    'tongue',
 ];
 
 /** Asks every page, the card, the file and the interface about a job. */
@@ -43,45 +53,40 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
     }
     $answers->page('yard', $get('/'), $job->id);
     $answers->page('history', $get("/log/{$job->rig_id}"), $job->id);
-    $verdict = static fn (?string $key): string => $key === null
-        ? ''
-        : VerdictWords::verdict(Yoke\Method\Verdict::from($key));
+    $answers->page('day', $get("/day/{$job->booked_on->toDateString()}"), $job->id);
     $file = json_decode($get("/jobs/{$job->id}/job.json"), true, flags: JSON_THROW_ON_ERROR)['analysis'];
     $json = json_decode(
         $get("/api/v1/jobs/{$job->id}", ['Authorization' => "Bearer {$token}"]),
         true,
         flags: JSON_THROW_ON_ERROR,
     )['data'];
-    foreach (
-        [
-            'file' => [
-                $file['front_restored']['value'] ?? null,
-                $file['front_restored']['sd'] ?? null,
-                $file['verdict'],
-            ],
-            'interface' => [
-                $json['verdict']['restored'] ?? null,
-                $json['verdict']['doubt'] ?? null,
-                $json['verdict']['verdict'] ?? null,
-            ],
-        ] as $where => [$value, $doubt, $says]
-    ) {
-        if ($value !== null) {
-            $answers->take($where, 'share', VerdictWords::share(Normal::of($value, $doubt)));
-            $answers->take($where, 'verdict', $verdict($says));
-        }
+    app()->forgetScopedInstances();
+    $analysed = app(JobAnalyses::class)->of($job->fresh());
+    $person = User::query()->firstOrFail();
+    $says = new AdviceWords(new SettingWords($analysed->described), $person);
+    $told = new Told($answers, $person);
+    $told->by('file', $file, $says);
+    $told->by('interface', $json['analysis'], $says);
+    if ($json['verdict'] !== null) {
+        $answers->take('interface, verdict', 'verdict', VerdictWords::verdict(Verdict::from($json['verdict']['verdict'])));
     }
-    if (isset($file['move']['setting'], $json['next'])) {
-        $answers->take(
-            'file',
-            'next setting',
-            json_encode($file['move']['setting']).round($file['move']['chance'], 3),
-        );
-        $answers->take(
-            'interface',
-            'next setting',
-            json_encode($json['next']['setting']).round($json['next']['chance'], 3),
-        );
+    if (isset($json['next']) && $json['next']['setting'] !== $file['move']['setting']) {
+        $answers->take('interface, next', 'next setting', json_encode($json['next']['setting']));
+        $answers->take('file', 'next setting', json_encode($file['move']['setting']));
+    }
+    $on = $analysed->described->isPlainBall() ? Setting::of([]) : $analysed->current()?->setting;
+    if ($on !== null && ($analysed->adjusters !== null || $analysed->described->isPlainBall())) {
+        $towed = $analysed->described->isPlainBall() ? 'dropped' : 'carried';
+        $isOver = array_filter(
+            $file['ratings'],
+            static fn (array $line): bool => $line['state'] === 'over' && ! str_ends_with(
+                $line['part'],
+                $towed === 'carried' ? '.dropped' : '.carried',
+            ),
+        ) !== [];
+        $entry = OwnersTable::answers($analysed, $on)->of(LoadChange::between([], []));
+        $answers->take('owner', 'anything over', json_encode($entry->outcome === TripOutcome::OverRating));
+        $answers->take('file', 'anything over', json_encode($isOver));
     }
 
     return $answers;

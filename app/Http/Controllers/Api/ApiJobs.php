@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Http\Requests\Asked;
+use App\Interchange\AnalysisResource;
 use App\Interchange\Api\JobResource;
 use App\Interchange\Api\RigResource;
 use App\Models\Job;
@@ -44,9 +45,11 @@ final class ApiJobs
         );
     }
 
-    public function job(Job $job): JsonResponse
+    public function job(AnalysisResource $tells, Job $job): JsonResponse
     {
-        return new JsonResponse(['data' => JobResource::whole($this->analyses->of($job->load(self::RELATIONS)))]);
+        $analysed = $this->analyses->of($job->load(self::RELATIONS));
+
+        return new JsonResponse(['data' => JobResource::whole($analysed, $tells->of($analysed))]);
     }
 
     public function card(Asked $request, Job $job): JsonResponse

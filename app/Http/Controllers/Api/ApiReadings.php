@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Models\MeasureKind;
+use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\TongueForm;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
@@ -152,9 +153,9 @@ final class ApiReadings
     }
 
     /** A load without a unit is kilograms, a length millimetres, whoever's token it is. */
-    public function tongue(Asked $request, Job $job): JsonResponse
+    public function tongue(Asked $request, JobAnalyses $analyses, Job $job): JsonResponse
     {
-        $form = new TongueForm($request->sent(), $job->rigAsWorked()->core(), $request->person()->metric());
+        $form = new TongueForm($request->sent(), $analyses->of($job)->rig, $request->person()->metric());
         $reading = $form->read();
         if ($reading === null) {
             return ApiAnswer::invalid($form->problems());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Log;
 
 use App\Http\Requests\Asked;
+use App\Interchange\AnalysisResource;
 use App\Interchange\Csv;
 use App\Interchange\Job\FileCheck;
 use App\Interchange\Job\ImportedBy;
@@ -15,7 +16,6 @@ use App\Interchange\Job\WaitingImports;
 use App\Interchange\Job\WhenItExists;
 use App\Models\Job;
 use App\Screens\Card\CardPage;
-use App\UseCases\Analysis\AnalysisSummary;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Audit\AuditEvent;
 use App\UseCases\Audit\AuditLog;
@@ -33,12 +33,17 @@ final class JobFiles
         return view('files.show', ['job' => $job->load('rig')]);
     }
 
-    public function json(Asked $request, AuditLog $deeds, Job $job, JobAnalyses $analyses): Response
-    {
+    public function json(
+        Asked $request,
+        AuditLog $deeds,
+        AnalysisResource $tells,
+        Job $job,
+        JobAnalyses $analyses,
+    ): Response {
         $deeds->record(AuditEvent::JobExported, $request->person(), ['job' => $job->id, 'title' => $job->title]);
 
         return $this->file(
-            (new JobFile($job, AnalysisSummary::of($analyses->of($job))))->json(),
+            (new JobFile($job, $tells->of($analyses->of($job))))->json(),
             'application/json',
             "job-{$job->id}.json",
         );

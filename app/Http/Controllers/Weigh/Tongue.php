@@ -24,10 +24,14 @@ final class Tongue
         ]);
     }
 
-    public function store(Asked $request, RecordTongueWeight $weights, Job $job): RedirectResponse
-    {
+    public function store(
+        Asked $request,
+        RecordTongueWeight $weights,
+        JobAnalyses $analyses,
+        Job $job,
+    ): RedirectResponse {
         $typed = $request->typed();
-        $form = new TongueForm($typed, $job->rigAsWorked()->core(), $request->person());
+        $form = new TongueForm($typed, $analyses->of($job)->rig, $request->person());
         $reading = $form->read();
         if ($reading === null) {
             return redirect()->route('tongue', $job)->withInput($typed)->withErrors($form->problems());

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Analysis;
+
+use App\Models\Job;
+use App\Models\WeighTicket;
+use Yoke\Readings\Weighing\TicketSet;
+use Yoke\Rig\Stance;
+
+/** The tickets of a job that tell of its rig as it stands: not withdrawn, nothing otherwise when they were weighed. */
+final readonly class JobTickets
+{
+    public function __construct(private Job $job)
+    {
+    }
+
+    /** Of each stance the latest; carried of the hook-up that is on. */
+    public function set(): TicketSet
+    {
+        return new TicketSet(
+            $this->latest(Stance::Alone)?->core(),
+            $this->latest(Stance::Dropped)?->core(),
+            $this->onNow()?->core(),
+        );
+    }
+
+    /** Carried of whichever hook-up. */
+    public function latest(Stance $stance): ?WeighTicket
+    {
+        return $this->job->tickets->last(
+            static fn (WeighTicket $ticket): bool => $ticket->stance === $stance && self::counts($ticket),
+        );
+    }
+
+    private function onNow(): ?WeighTicket
+    {
+        $book = $this->job->roundBook();
+        $hookUp = $book->hookUpOf($book->on(Stance::Carried));
+
+        return $this->job->tickets->last(
+            static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried &&
+                self::counts($ticket) &&
+                $book->hookUpOf($ticket->round) === $hookUp,
+        );
+    }
+
+    private static function counts(WeighTicket $ticket): bool
+    {
+        return $ticket->withdrawn_at === null && $ticket->isPlain();
+    }
+}
