@@ -270,7 +270,8 @@ it('finds the places of the head once receiver, coupler and shank are measured',
 it('fills in what is not taped yet, and leaves what is', function (): void {
     $plan = new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules());
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
-    $filled = (new ForetoldHeights($plan->dropped(), $plan->carried()))->filledIn($taped);
+    $foretold = new ForetoldHeights($plan->dropped(), $plan->carried());
+    $filled = $foretold->filledIn($taped);
 
     expect($filled->at(Stance::Dropped, Axle::Front))
         ->toBe($taped->at(Stance::Dropped, Axle::Front))
@@ -278,8 +279,8 @@ it('fills in what is not taped yet, and leaves what is', function (): void {
         ->toEqualWithDelta($plan->carried()->frontRise(), 1e-9)
         ->and($filled->rise(Stance::Carried, Axle::Rear)?->millimetres())
         ->toEqualWithDelta($plan->carried()->rearRise(), 1e-9)
-        ->and($plan->filledIn(Heights::of([]))->at(Stance::Dropped, Axle::Front))
+        ->and($foretold->filledIn(Heights::of([]))->at(Stance::Dropped, Axle::Front))
         ->toBeNull()
-        ->and((new ForetoldHeights($plan->dropped(), $plan->carried()))->fromUsual()->holdsBothEndsOf(Stance::Carried))
+        ->and($foretold->fromUsual()->holdsBothEndsOf(Stance::Carried))
         ->toBeTrue();
 });
