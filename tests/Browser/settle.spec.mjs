@@ -119,6 +119,29 @@ test('a mistyped half inch is caught and named while it is typed', async ({ page
     await expect(verdict(page)).not.toContainText('Check the rear fender');
 });
 
+test('a save that is answered late speaks over nothing typed since, and takes no draft of it', async ({ page }) => {
+    await signIn(page);
+    const address = await openJob(page, /Planetarium/, 'alone');
+    const [front, rear] = ['front', 'rear'].map((field) => page.locator(`[data-field="${field}"]`));
+    let letThrough;
+    const late = new Promise((resolve) => { letThrough = resolve; });
+    await page.route(/\/alone\/tape$/, async (route) => {
+        await late;
+        await route.continue();
+    });
+    const kept = await rear.inputValue();
+    await front.fill(`${await front.inputValue()} `);
+    await front.press('Tab');
+    await rear.fill('tall');
+    await expect(page.locator('#rear-says')).toContainText('does not read as a length');
+    letThrough();
+    await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await expect(page.locator('#rear-says')).toContainText('does not read as a length');
+    await page.goto(address);
+    await expect(rear).toHaveValue('tall');
+    await rear.fill(kept);
+});
+
 test('the rig that came in wrong is diagnosed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Bell tower/, 'bars-up');
