@@ -7,3 +7,9 @@ use Tests\FeatureCase;
 
 // The core's tests and the architecture tests run on PHPUnit's own TestCase: the framework is never booted there.
 pest()->extend(FeatureCase::class)->use(RefreshDatabase::class)->in('Feature');
+
+/** What a rig is held to where nobody says otherwise. */
+function usualGoal(): Yoke\Method\Goal
+{
+    return Yoke\Shop\ShopRules::usual()->goal(Yoke\Method\Criterion::FrontRestoration);
+}

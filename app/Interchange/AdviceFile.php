@@ -34,12 +34,12 @@ final class AdviceFile
 
     private function __construct(Fields $fields, ShopSettings $shop)
     {
-        $job = new JobFields($fields, $shop->priorDoubts(), $shop->tolerances());
-        $prior = new JobPrior($fields, $job->doubts);
+        $job = new JobFields($fields, $shop->rules());
+        $prior = new JobPrior($fields, $job->rules->priors);
         $settings = $job->settings();
         $readings = new HistoryMapper(
-            (new FileHistory($fields, $job, $settings, $shop->heightDoubt()))->history(),
-            new ObservationMapper($job->doubts, 0.0),
+            (new FileHistory($fields, $job, $settings, $shop->rules()->heights))->history(),
+            new ObservationMapper($job->rules->priors, 0.0),
             $settings === null
                 ? null
                 : new SettingOffsets(
@@ -55,7 +55,7 @@ final class AdviceFile
             $isUnknown ? $prior->ofUnknownSetting() : $prior->prior(),
             $readings->observations(),
             $job->goal(),
-            $shop->policy(),
+            $shop->rules()->stopping,
             $settings,
             $current,
         );

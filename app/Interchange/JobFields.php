@@ -13,12 +13,11 @@ use Yoke\Adjuster\Setting;
 use Yoke\Adjuster\StepRange;
 use Yoke\Advice\HitchSettings;
 use Yoke\Constraint\BarRating;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Criterion;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
+use Yoke\Shop\ShopRules;
 use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Load;
 
@@ -31,14 +30,13 @@ final class JobFields
 
     public function __construct(
         private readonly Fields $fields,
-        public readonly PriorDoubts $doubts,
-        private readonly Tolerances $tolerances,
+        public readonly ShopRules $rules,
     ) {
     }
 
     public function goal(): Goal
     {
-        return new Goal($this->band(), $this->criterion(), $this->tolerances, levelling: $this->levelling());
+        return new Goal($this->band(), $this->criterion(), $this->rules->tolerances, levelling: $this->levelling());
     }
 
     public function criterion(): Criterion

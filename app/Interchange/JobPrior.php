@@ -10,7 +10,6 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
-use Yoke\Method\TargetRange;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
@@ -78,7 +77,7 @@ final readonly class JobPrior
     {
         if (! $this->hitch->has('tension')) {
             return Normal::of(
-                $prior->likelyRig()->tensionFor(TargetRange::usual()->middle()),
+                $prior->likelyRig()->tensionFor(UsualRig::SHARE_AT_START),
                 $this->hitch->has('adjusters') ? $this->doubts->tensionNotTapedMm : $this->doubts->tensionUnknownMm,
             );
         }

@@ -21,6 +21,7 @@ use Yoke\Rig\TrailerBody;
 use Yoke\Rig\Vehicle as CoreVehicle;
 use Yoke\Rig\VehicleBody;
 use Yoke\Rig\VehicleClass;
+use Yoke\Shop\ShopRules;
 use Yoke\Specification\RigPart;
 use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
@@ -143,7 +144,7 @@ final readonly class RigSnapshot
      */
     public function specified(): SpecifiedRig
     {
-        return $this->described(new PriorDoubts());
+        return $this->described(ShopRules::usual()->priors);
     }
 
     /** @param  PriorDoubts  $doubts  of the shop */

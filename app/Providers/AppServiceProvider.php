@@ -37,11 +37,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Readings\Height\HeightDoubt;
+use Yoke\Shop\ShopRules;
 use Yoke\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
@@ -54,26 +50,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ShopSettings::class, static fn (): ShopSettings => KeptSettings::read());
-        $this->app->scoped(
-            HeightDoubt::class,
-            fn (): HeightDoubt => $this->app->make(ShopSettings::class)->heightDoubt(),
-        );
-        $this->app->scoped(
-            PriorDoubts::class,
-            fn (): PriorDoubts => $this->app->make(ShopSettings::class)->priorDoubts(),
-        );
-        $this->app->scoped(
-            Tolerances::class,
-            fn (): Tolerances => $this->app->make(ShopSettings::class)->tolerances(),
-        );
-        $this->app->scoped(
-            TargetRange::class,
-            fn (): TargetRange => $this->app->make(ShopSettings::class)->band(),
-        );
-        $this->app->scoped(
-            StoppingRules::class,
-            fn (): StoppingRules => $this->app->make(ShopSettings::class)->policy(),
-        );
+        $this->app->scoped(ShopRules::class, fn (): ShopRules => $this->app->make(ShopSettings::class)->rules());
         $this->app->scoped(JobAnalyses::class);
         $this->app->singleton(
             QuietSession::class,

@@ -55,4 +55,32 @@ final readonly class PriorDoubts
         public float $frictionSide = 1.0,
     ) {
     }
+
+    /** The same, one axle on a weighbridge good to so much, kg. */
+    public function weighingTo(float $kilograms): self
+    {
+        return new self(
+            $this->rideRate,
+            $this->trailerRate,
+            $this->cgHeight,
+            $this->barRate,
+            $this->barRateUnrated,
+            $this->barRateFromSheet,
+            $this->chainRate,
+            $this->chainTensionMm,
+            $this->tensionTapedMm,
+            $this->tensionNotTapedMm,
+            $this->tensionUnknownMm,
+            $this->ballOverCouplerTapedMm,
+            $this->ballOverCouplerAssumedMm,
+            $this->hangAssumedMm,
+            $this->couplerMm,
+            $kilograms,
+            $this->ballLoad,
+            $this->ballLoadAgain,
+            $this->angleDegrees,
+            $this->frictionKept,
+            $this->frictionSide,
+        );
+    }
 }

@@ -25,11 +25,6 @@ final readonly class Goal
     ) {
     }
 
-    public static function usual(): self
-    {
-        return new self(TargetRange::usual(), Criterion::FrontRestoration, new Tolerances());
-    }
-
     public function governedBy(Criterion $criterion): self
     {
         return new self($this->band, $criterion, $this->tolerances, $this->makersBallLoad, $this->levelling);

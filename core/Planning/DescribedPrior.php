@@ -14,7 +14,6 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
 use Yoke\Family\TakeUp;
-use Yoke\Method\TargetRange;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
@@ -69,7 +68,7 @@ final readonly class DescribedPrior
             ? $prior->withTensionFor(
                 $this->learned()->length('tension', $this->usualTension($adjusters, $known, $doubtful)),
                 $this->barRate(LearnedPriors::of([]))->value,
-                TargetRange::usual()->middle(),
+                UsualRig::SHARE_AT_START,
             )
             : $prior;
     }
@@ -155,7 +154,7 @@ final readonly class DescribedPrior
         $doubtful = $this->learned()->has('tension') ? $this->doubtful(LearnedPriors::of([])) : $doubtful;
         $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))
             ->likelyRig()
-            ->tensionFor(TargetRange::usual()->middle());
+            ->tensionFor(UsualRig::SHARE_AT_START);
         $start =
             $adjusters === null
                 ? null

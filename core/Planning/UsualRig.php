@@ -34,6 +34,9 @@ final class UsualRig
 
     public const REAR_RATE = [10.8, 0.25];
 
+    /** Share of the front axle load that the setting a data sheet starts at restores, more or less. */
+    public const SHARE_AT_START = 0.75;
+
     /** Share of the gross weight that the trailer's axles carry at the least, whatever is typed for the tongue. */
     public const LEAST_ON_AXLES = 0.05;
 }

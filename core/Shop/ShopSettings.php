@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Shop;
 
 use Yoke\Adjuster\Counting;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Method\Exception\ImpossibleBand;
 use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Units\Text\Fineness;
 
 /** Everything that a shop holds to: what it chose, and for all else what this program takes for usual. */
@@ -171,34 +167,18 @@ final readonly class ShopSettings
         return $against;
     }
 
-    /** What new jobs aim at. */
-    public function band(): TargetRange
+    /** What the shop's jobs are held to. */
+    public function rules(): ShopRules
     {
-        return TargetRange::of($this->number('range.from'), $this->number('range.to'));
-    }
+        $stopping = $this->group('policy');
 
-    public function policy(): StoppingRules
-    {
-        $policy = $this->group('policy');
-
-        return new StoppingRules(
-            ...[...$policy, 'readings' => (int) $policy['readings'], 'before' => (int) $policy['before']],
+        return ShopRules::of(
+            TargetRange::of($this->number('range.from'), $this->number('range.to')),
+            $this->group('tolerance'),
+            [...$stopping, 'readings' => (int) $stopping['readings'], 'before' => (int) $stopping['before']],
+            $this->group('doubt'),
+            $this->group('prior'),
         );
-    }
-
-    public function heightDoubt(): HeightDoubt
-    {
-        return new HeightDoubt(...$this->group('doubt'));
-    }
-
-    public function priorDoubts(): PriorDoubts
-    {
-        return new PriorDoubts(...$this->group('prior'));
-    }
-
-    public function tolerances(): Tolerances
-    {
-        return new Tolerances(...$this->group('tolerance'));
     }
 
     /** What new people see lengths in. */
@@ -254,7 +234,7 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function rangeFigures(): array
     {
-        $usual = TargetRange::usual();
+        $usual = ShopRules::usual()->range;
 
         return [
             ShopOption::figure('range.from', SettingKind::Share, $usual->from, 0.0, 0.95),
@@ -265,7 +245,7 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function policyFigures(): array
     {
-        $usual = new StoppingRules();
+        $usual = ShopRules::usual()->stopping;
         $settings = [];
         foreach (self::SHARES_OF_POLICY as $name => [$low, $high]) {
             $settings[] = ShopOption::figure("policy.{$name}", SettingKind::Share, $usual->{$name}, $low, $high);
@@ -291,7 +271,7 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function doubtFigures(): array
     {
-        $usual = new HeightDoubt();
+        $usual = ShopRules::usual()->heights;
 
         return array_map(
             static fn (string $name): ShopOption => ShopOption::figure(
@@ -308,7 +288,7 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function priorFigures(): array
     {
-        $usual = new PriorDoubts();
+        $usual = ShopRules::usual()->priors;
         $settings = [];
         foreach (self::SHARES_OF_PRIOR as $name) {
             $settings[] = ShopOption::figure(
@@ -341,7 +321,7 @@ final readonly class ShopSettings
     /** @return list<ShopOption> */
     private static function toleranceFigures(): array
     {
-        $usual = new Tolerances();
+        $usual = ShopRules::usual()->tolerances;
         $settings = [];
         foreach (['squatMm', 'couplerMm', 'bentMm'] as $name) {
             $settings[] = ShopOption::figure(

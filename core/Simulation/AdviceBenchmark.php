@@ -7,11 +7,10 @@ namespace Yoke\Simulation;
 use Closure;
 use Yoke\Advice\Advisor;
 use Yoke\Advice\HitchSettings;
-use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\Goal;
+use Yoke\Method\Criterion;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\Contest\ReadingLog;
 use Yoke\Simulation\Contest\RigSampler;
 use Yoke\Simulation\Contest\TapeReader;
@@ -32,7 +31,8 @@ final readonly class AdviceBenchmark
      */
     public function run(int $rigs): float
     {
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts());
+        $usual = ShopRules::usual();
+        $sampler = new RigSampler(new SeededSource($this->seed), $usual->priors);
         $took = 0.0;
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
@@ -44,7 +44,11 @@ final readonly class AdviceBenchmark
             $log->hookUp($middle, $middle);
             $observations = $log->observations();
             $began = ($this->seconds)();
-            (new Advisor(new HitchSettings($lot->adjusters, $middle), Goal::usual(), new StoppingRules()))->advise(
+            (new Advisor(
+                new HitchSettings($lot->adjusters, $middle),
+                $usual->goal(Criterion::FrontRestoration),
+                $usual->stopping,
+            ))->advise(
                 (new Estimation($lot->told, $observations))->posterior(),
                 $middle,
                 $log->looked(),

@@ -8,7 +8,6 @@ use App\Models\PracticeRun;
 use App\Models\User;
 use App\UseCases\Practice\DebriefRecord;
 use Illuminate\Support\Facades\Date;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Coach\CoachMode;
 use Yoke\Practice\Debrief\Debrief;
 use Yoke\Practice\Exercise\ExerciseCode;
@@ -17,6 +16,7 @@ use Yoke\Practice\Exercise\Level;
 use Yoke\Practice\Players\AdvisedLearner;
 use Yoke\Practice\Players\OneStepLearner;
 use Yoke\Practice\Run\Run;
+use Yoke\Shop\ShopRules;
 
 /** The apprentice of the demo has practised: two runs by the book, one by habit, in which something stayed unseen. */
 final class DemoPractice
@@ -27,7 +27,7 @@ final class DemoPractice
         foreach (
             [[9, Level::ClearFigures, 14], [6, Level::RealTape, 21], [2, Level::SomethingWrong, 24]] as [$daysAgo, $level, $seed]
         ) {
-            $exercise = (new ExerciseSampler(new PriorDoubts()))->draw(ExerciseCode::of($level, $seed));
+            $exercise = (new ExerciseSampler(ShopRules::usual()->priors))->draw(ExerciseCode::of($level, $seed));
             $run =
                 $level === Level::SomethingWrong
                     ? (new OneStepLearner($tape))->play($exercise)

@@ -238,8 +238,9 @@ it('imports one way between the rooms of the core', function (): void {
             'Analysis',
             'Simulation',
             'Job',
+            'Shop',
         ],
-        'Explainer' => ['Units', 'Rig', 'Loading', 'Statics', 'Readings', 'Method', 'Sway'],
+        'Explainer' => ['Units', 'Rig', 'Loading', 'Statics', 'Readings', 'Method', 'Sway', 'Shop'],
         'Simulation' => [
             'Units',
             'Probability',
@@ -253,6 +254,7 @@ it('imports one way between the rooms of the core', function (): void {
             'Planning',
             'Experience',
             'Job',
+            'Shop',
         ],
     ];
     foreach (treesOf('core') as $path => $tree) {
@@ -264,6 +266,20 @@ it('imports one way between the rooms of the core', function (): void {
         );
         expect(array_values(array_diff(array_unique($used), [...$below[$room], $room])))->toBe([], $path);
     }
+});
+
+it('lets a shop\'s rules be made in one place alone', function (): void {
+    $made = static fn (array $tree): array => array_map(
+        static fn (Node\Expr\New_ $new): string => $new->class instanceof Node\Name ? $new->class->getLast() : '',
+        (new NodeFinder())->findInstanceOf($tree, Node\Expr\New_::class),
+    );
+    $found = [];
+    foreach ([...treesOf('core'), ...treesOf('app')] as $path => $tree) {
+        $parts = array_intersect(['StoppingRules', 'Tolerances', 'HeightDoubt', 'PriorDoubts'], $made($tree));
+        $found = $parts === [] ? $found : [...$found, $path];
+    }
+
+    expect($found)->toBe(['core/Shop/ShopRules.php']);
 });
 
 it('keeps classes final, files strict and public methods free of boolean switches', function (string $folder): void {

@@ -28,7 +28,7 @@ $answers = new TripAnswers(
     $job->reference(),
     $job->current()->setting,
     $job->goal,
-    $job->shop->policy,
+    $job->shop->rules->stopping,
     $job->tickets,
 );
 $said = static fn (TripEntry $entry): array => [

@@ -91,7 +91,7 @@ it('answers a load on its grid as the planner does, and between as the safer nei
             $job->reference(),
             $job->current()->setting,
         );
-        $move = $state->smallMove($job->goal, $job->shop->policy);
+        $move = $state->smallMove($job->goal, $job->shop->rules->stopping);
 
         expect($table->answer($load)->chance)->toBe($move->forecast->chance);
     }

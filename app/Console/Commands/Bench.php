@@ -10,7 +10,7 @@ use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Process\Process;
-use Yoke\Estimation\PriorDoubts;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\AdviceBenchmark;
 use Yoke\Simulation\Contest\Benchmark;
 use Yoke\Simulation\Contest\Tally;
@@ -136,7 +136,7 @@ final class Bench extends Command
     private function shop(int $rigs): array
     {
         $counted = max(1, min(self::COUNTED, intdiv($rigs, 2)));
-        $shop = new LearningShop((int) $this->option('seed'), new PriorDoubts());
+        $shop = new LearningShop((int) $this->option('seed'), ShopRules::usual()->priors);
         $measured = ['rigs' => $rigs, 'counted' => $counted, 'seed' => (int) $this->option('seed')];
         foreach (HowTaped::cases() as $taped) {
             $measured[$taped->value] = array_map(self::rounded(...), $shop->run($rigs, $counted, $taped));

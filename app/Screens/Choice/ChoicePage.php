@@ -72,7 +72,7 @@ final class ChoicePage
     /** @return array{HitchChoice|null, string} */
     private function chosen(JobAnalyses $shop, TargetRange $shops): array
     {
-        $this->rig = $this->draft->worked()?->described($shop->doubts);
+        $this->rig = $this->draft->worked()?->described($shop->rules->priors);
         if ($this->rig === null) {
             return [null, ''];
         }
@@ -81,7 +81,8 @@ final class ChoicePage
             ChoiceDraft::SEASONS,
         );
         try {
-            $choice = new HitchChoice($this->rig, $light, $heavy, $shops, $shop->tolerances, $shop->policy);
+            $rules = $shop->rules;
+            $choice = new HitchChoice($this->rig, $light, $heavy, $shops, $rules->tolerances, $rules->stopping);
             $this->need = $choice->need();
 
             return [$choice, ''];

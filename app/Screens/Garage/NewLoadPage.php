@@ -104,8 +104,8 @@ final readonly class NewLoadPage
         if ($this->worked === null || $described === null || $described->adjusters()?->turnedLoaded() === null) {
             return null;
         }
-        $goal = $described->goal($this->shops, Criterion::BallLoad, $this->analyses->tolerances);
-        $analysis = new JobAnalysis($described->prior(), [], $goal, $this->analyses->policy, null, null);
+        $goal = $described->goal($this->shops, Criterion::BallLoad, $this->analyses->rules->tolerances);
+        $analysis = new JobAnalysis($described->prior(), [], $goal, $this->analyses->rules->stopping, null, null);
 
         return new GaugeWords($analysis->gauge(), $this->worked->core(), $this->person);
     }

@@ -144,7 +144,7 @@ final readonly class TakeOverPage
                 Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
                 ...$this->bolted($off, $off + $moved),
             ],
-            $this->analysed->shop->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
+            $this->analysed->shop->rules->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
             default => [
                 Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
                 ...$this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off),
@@ -174,7 +174,7 @@ final readonly class TakeOverPage
     {
         $present = $this->analysed->recommendation()?->present;
 
-        return $present !== null && $this->analysed->shop->tolerances->standsLevel($present->trailerPitch());
+        return $present !== null && $this->analysed->shop->rules->tolerances->standsLevel($present->trailerPitch());
     }
 
     /**

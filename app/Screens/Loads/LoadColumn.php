@@ -253,7 +253,7 @@ final class LoadColumn
             // The load that everything was read under has the job's own next move.
             $this->loaded->isAsRead() => $this->analysed->recommendation(),
             $this->analysed->current()?->setting === null => null,
-            default => $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->policy),
+            default => $this->loaded->smallMove($this->analysed->goal, $this->analysed->shop->rules->stopping),
         };
     }
 }

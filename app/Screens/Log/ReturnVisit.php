@@ -121,7 +121,7 @@ final readonly class ReturnVisit
                     $analysed->adjusters,
                     $analysed->reference(),
                     $leftAt,
-                ))->smallMove($analysed->goal, $this->analyses->policy);
+                ))->smallMove($analysed->goal, $this->analyses->rules->stopping);
         } catch (ImpossibleModel) {
             return null;
         }

@@ -88,7 +88,7 @@ final readonly class PlanPage
     public static function ofRig(Rig $rig, User $person, JobAnalyses $shop): self
     {
         $worked = new RigSnapshot(RigSnapshot::sheetOf($rig));
-        $described = $worked->described($shop->doubts);
+        $described = $worked->described($shop->rules->priors);
 
         return new self(
             $worked,
@@ -96,8 +96,8 @@ final readonly class PlanPage
             $described,
             new RigPlan(
                 $described,
-                $described->goal($shop->band, Criterion::FrontRestoration, $shop->tolerances),
-                $shop->policy,
+                $described->goal($shop->rules->range, Criterion::FrontRestoration, $shop->rules->tolerances),
+                $shop->rules->stopping,
             ),
             $person,
         );

@@ -29,14 +29,7 @@ final readonly class WhatWouldChange
 
     public static function by(ShopSettings $then, JobAnalyses $now, User $person, Repository $nowhere): self
     {
-        $might = new JobAnalyses(
-            $then->heightDoubt(),
-            $then->priorDoubts(),
-            $then->policy(),
-            $then->tolerances(),
-            $then->band(),
-            $nowhere,
-        );
+        $might = new JobAnalyses($then->rules(), $nowhere);
         $jobs = Job::query()
             ->whereNull('handed_over_at')
             ->orderByDesc('id')

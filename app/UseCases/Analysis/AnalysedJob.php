@@ -69,12 +69,12 @@ final class AnalysedJob
         private readonly Posteriors $fits,
     ) {
         $this->tickets = (new JobTickets($job))->set();
-        $described = $this->weighed($worked->described($shop->doubts));
+        $described = $this->weighed($worked->described($shop->rules->priors));
         $this->rig = $described->rig;
         $this->adjusters = $described->adjusters();
         $bars = $this->tapedBars();
         $this->described = $bars === null ? $described : $described->taped($bars);
-        $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->tolerances);
+        $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->rules->tolerances);
         $reference = $this->adjusters === null ? null : $this->reference();
         $this->readings = new HistoryMapper(
             (new JobHistory($job, $this->described, $taped))->history(),
@@ -134,7 +134,7 @@ final class AnalysedJob
                 $prior,
                 $observations,
                 $this->goal,
-                $this->shop->policy,
+                $this->shop->rules->stopping,
                 $this->adjusters === null ? null : $this->described->settings($this->reference()),
                 $current,
                 $this->fits,
@@ -154,7 +154,7 @@ final class AnalysedJob
         return $this->plan ??= new RigPlan(
             $this->described,
             $this->goal,
-            $this->shop->policy,
+            $this->shop->rules->stopping,
             $this->posterior(),
             $this->tickets,
         );

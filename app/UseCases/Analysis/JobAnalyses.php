@@ -13,14 +13,10 @@ use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\ComputedPosteriors;
 use Yoke\Estimation\Posteriors;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 
 /** Jobs analysed by what this shop holds to, each once a request. */
 final class JobAnalyses
@@ -32,11 +28,7 @@ final class JobAnalyses
     private array $saved = [];
 
     public function __construct(
-        public readonly HeightDoubt $heights,
-        public readonly PriorDoubts $doubts,
-        public readonly StoppingRules $policy,
-        public readonly Tolerances $tolerances,
-        public readonly TargetRange $band,
+        public readonly ShopRules $rules,
         private readonly Repository $cache,
     ) {
     }
@@ -113,12 +105,6 @@ final class JobAnalyses
         );
     }
 
-    /** What this shop holds to, in a mark that changes with it. */
-    public function mark(): string
-    {
-        return hash('xxh128', serialize([$this->heights, $this->doubts, $this->policy, $this->tolerances]));
-    }
-
     /** What was worked out before something was written is forgotten. */
     public function forget(Job $job): void
     {
@@ -133,7 +119,7 @@ final class JobAnalyses
         return new AnalysedJob(
             $job,
             $worked,
-            TapedHeights::saved($job, $worked->core(), $this->heights)->with($entries),
+            TapedHeights::saved($job, $worked->core(), $this->rules->heights)->with($entries),
             $this,
             $fits ?? new CachedPosteriors($this->cache, $job->id),
         );

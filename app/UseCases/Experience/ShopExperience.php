@@ -34,6 +34,7 @@ use Yoke\Rig\Stance;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\VehicleBody;
 use Yoke\Rig\VehicleClass;
+use Yoke\Shop\ShopRules;
 use Yoke\Shop\ShopSettings;
 use Yoke\Specification\RigPart;
 
@@ -59,8 +60,11 @@ final class ShopExperience
 
     private ?Pool $pace = null;
 
+    private readonly ShopRules $rules;
+
     public function __construct(private readonly JobAnalyses $analyses, private readonly ShopSettings $settings)
     {
+        $this->rules = $settings->rules();
     }
 
     /** Keeps what a job told, in place of what it told before. */
@@ -136,7 +140,7 @@ final class ShopExperience
             array_values($rows->all()),
         );
 
-        return new Experience($evidence, $this->analyses->doubts, $this->off());
+        return new Experience($evidence, $this->rules->priors, $this->off());
     }
 
     /** How long jobs take against what is usual: the logarithm of it. */
@@ -146,9 +150,9 @@ final class ShopExperience
             ? null
             : ($this->pace ??=
                 $this->experience()->pool(Source::Pace, self::JOBS) ??
-                new Pool([], Source::Pace->textbook($this->analyses->doubts), Source::Pace->again()));
+                new Pool([], Source::Pace->textbook($this->rules->priors), Source::Pace->again()));
 
-        return $pool === null ? Normal::of(0.0, Source::Pace->textbook($this->analyses->doubts)) : $pool->next($family);
+        return $pool === null ? Normal::of(0.0, Source::Pace->textbook($this->rules->priors)) : $pool->next($family);
     }
 
     /** What it makes of what is usual for a rig, to be kept with its job: nothing where nothing was learned. */
@@ -158,11 +162,11 @@ final class ShopExperience
         $repeats = $this->repeats();
         foreach ($this->isOff(Source::Reader) ? [] : $repeats->readers() as $reader => $mm) {
             $rows["reader.{$reader}"] = self::row(
-                log($mm / $this->analyses->heights->tapeMm),
+                log($mm / $this->rules->heights->tapeMm),
                 $repeats->of((string) $reader),
             );
         }
-        $usual = ['coil' => $this->analyses->heights->coilRolledMm, 'leaf' => $this->analyses->heights->leafRolledMm];
+        $usual = ['coil' => $this->rules->heights->coilRolledMm, 'leaf' => $this->rules->heights->leafRolledMm];
         foreach ($this->isOff(Source::Friction) ? [] : $repeats->springs() as $kind => $mm) {
             $many = $repeats->on(Suspension::from($kind));
             $rows = $many === 0 ? $rows : [...$rows, "friction.{$kind}" => self::row(log($mm / $usual[$kind]), $many)];
@@ -208,7 +212,7 @@ final class ShopExperience
             $last[$place] = (float) $reading->height_mm;
         }
 
-        return new Repeats($pairs, $this->analyses->heights);
+        return new Repeats($pairs, $this->rules->heights);
     }
 
     /** @return list<Source> switched off by the owner */
@@ -246,13 +250,13 @@ final class ShopExperience
         ) {
             return [];
         }
-        $textbook = $job->worked->bySheets()->described($this->analyses->doubts)->prior();
+        $textbook = $job->worked->bySheets()->described($this->rules->priors)->prior();
 
         return (new Told(
             self::subjectOf($job->job->rig, $job->worked),
             $textbook,
             $job->posterior(),
-            $this->analyses->doubts,
+            $this->rules->priors,
         ))->all();
     }
 

@@ -28,8 +28,8 @@ final readonly class NewJob
                 ...RigSnapshot::sheetWith($rig->load(['vehicle', 'trailer', 'hitch', 'loadStates'])),
                 'experience' => $this->experience->for($rig)->rows() ?: null,
             ],
-            'band_from' => $this->settings->band()->from,
-            'band_to' => $this->settings->band()->to,
+            'band_from' => $this->settings->rules()->range->from,
+            'band_to' => $this->settings->rules()->range->to,
         ]);
     }
 }

@@ -54,7 +54,7 @@ final readonly class OwnersTable
             $job->adjusters === null ? $on : $job->reference(),
             $on,
             $job->goal,
-            $job->shop->policy,
+            $job->shop->rules->stopping,
             $job->tickets,
         );
     }
@@ -80,8 +80,8 @@ final readonly class OwnersTable
                     $on,
                     $job->tickets,
                     $job->goal,
-                    $job->shop->policy,
-                    $job->shop->doubts,
+                    $job->shop->rules->stopping,
+                    $job->shop->rules->priors,
                 ]),
             );
     }

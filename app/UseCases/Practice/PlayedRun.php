@@ -7,13 +7,13 @@ namespace App\UseCases\Practice;
 use App\Models\PracticeAct;
 use App\Models\PracticeRun;
 use App\Models\RigSnapshot;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Exercise\Exercise;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\HiddenRig;
 use Yoke\Practice\Exercise\PracticeRig;
 use Yoke\Practice\Run\Run;
+use Yoke\Shop\ShopRules;
 use Yoke\Specification\RigPart;
 
 /** A kept run with its exercise drawn again, and played as far as it was. */
@@ -35,7 +35,7 @@ final readonly class PlayedRun
     {
         $own = $kept->ownRig();
 
-        return (new ExerciseSampler(new PriorDoubts()))->draw(
+        return (new ExerciseSampler(ShopRules::usual()->priors))->draw(
             $kept->exerciseCode(),
             $own === null ? null : self::rig($own),
         );
@@ -46,6 +46,8 @@ final readonly class PlayedRun
         $ball = $own->values(RigPart::Hitch)->number('ball_height_mm');
         $turned = $ball === null ? $own : $own->withBallAt($ball + HiddenRig::SHANK_MM);
 
-        return new PracticeRig($own->core(), $own->described(new PriorDoubts()), $turned->described(new PriorDoubts()));
+        $doubts = ShopRules::usual()->priors;
+
+        return new PracticeRig($own->core(), $own->described($doubts), $turned->described($doubts));
     }
 }

@@ -10,7 +10,6 @@ use App\Models\RigSnapshot;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Practice\Act\Act;
 use Yoke\Practice\Act\Done;
 use Yoke\Practice\Coach\CoachMode;
@@ -20,6 +19,7 @@ use Yoke\Practice\Exception\NoExercise;
 use Yoke\Practice\Exercise\ExerciseCode;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\Level;
+use Yoke\Shop\ShopRules;
 
 /** Begins runs of the practice yard, does one act after the other, and closes them with their debrief. */
 final readonly class Playing
@@ -37,7 +37,7 @@ final readonly class Playing
     public function beginOn(Rig $rig, User $person, ExerciseCode $code, CoachMode $coach): PracticeRun
     {
         $sheet = RigSnapshot::sheetOf($rig);
-        (new ExerciseSampler(new PriorDoubts()))->draw($code, PlayedRun::rig(new RigSnapshot($sheet)));
+        (new ExerciseSampler(ShopRules::usual()->priors))->draw($code, PlayedRun::rig(new RigSnapshot($sheet)));
 
         return $this->kept($person, $code, $coach, $sheet, $rig->title());
     }

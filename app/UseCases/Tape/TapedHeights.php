@@ -208,12 +208,10 @@ final class TapedHeights
     {
         return $this->learned->isEmpty()
             ? $this->doubt
-            : new HeightDoubt(
+            : $this->doubt->learned(
                 $this->learned->deviation("reader.{$reader}", $this->doubt->tapeMm),
                 $this->learned->deviation('friction.coil', $this->doubt->coilRolledMm),
                 $this->learned->deviation('friction.leaf', $this->doubt->leafRolledMm),
-                $this->doubt->coilNotRolledMm,
-                $this->doubt->leafNotRolledMm,
             );
     }
 }

@@ -12,8 +12,7 @@ use Yoke\Explainer\Hold;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
+use Yoke\Shop\ShopRules;
 
 /** Two goals and two levers: tension restores the front, the height of the head levels the trailer. */
 final readonly class HeadAndTension implements Explainer
@@ -31,9 +30,9 @@ final readonly class HeadAndTension implements Explainer
         $rig = (new ExampleRig(ballOffset: $at->at('hole') * ExampleRig::HOLE))->coupled();
         $carried = $rig->carried(ExampleRig::tension($at->at('link')));
         $pitch = $carried->trailerPitchAngle();
-        $tolerances = new Tolerances;
+        $tolerances = ShopRules::usual()->tolerances;
         $share = $carried->frontRestored();
-        $band = TargetRange::usual();
+        $band = ShopRules::usual()->range;
 
         return new Frame($rig->dropped(), $carried, [
             new Figure('share', $share, Quantity::Share),

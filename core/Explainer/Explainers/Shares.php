@@ -12,7 +12,7 @@ use Yoke\Explainer\Hold;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Method\TargetRange;
+use Yoke\Shop\ShopRules;
 
 /**
  * Where the load goes: off the rear axle, to the front and to the trailer, always in the same proportion
@@ -47,8 +47,8 @@ final readonly class Shares implements Explainer
                 ),
             ],
             match (true) {
-                $share > TargetRange::usual()->ceiling() => ['over'],
-                $share < TargetRange::usual()->from => ['under'],
+                $share > ShopRules::usual()->range->ceiling() => ['over'],
+                $share < ShopRules::usual()->range->from => ['under'],
                 default => ['in_range'],
             },
         );

@@ -12,7 +12,7 @@ use Yoke\Explainer\Hold;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Method\Tolerances;
+use Yoke\Shop\ShopRules;
 use Yoke\Sway\FrictionMoment;
 
 /**
@@ -50,7 +50,7 @@ final readonly class SwayCauses implements Explainer
             ],
             [
                 TongueRange::of($at->at('tongue')),
-                ...(new Tolerances())->isNoseUp($pitch) ? ['nose_up'] : [],
+                ...ShopRules::usual()->tolerances->isNoseUp($pitch) ? ['nose_up'] : [],
                 ...$carried->frontRestored() > 1.0 ? ['over'] : [],
             ],
         );

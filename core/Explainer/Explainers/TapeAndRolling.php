@@ -11,9 +11,9 @@ use Yoke\Explainer\Frame;
 use Yoke\Explainer\Knob;
 use Yoke\Explainer\KnobValues;
 use Yoke\Explainer\Quantity;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Suspension;
+use Yoke\Shop\ShopRules;
 use Yoke\Units\Length;
 
 /** What a tape's error does to the share, and what rolling and reading again are worth. */
@@ -33,7 +33,7 @@ final readonly class TapeAndRolling implements Explainer
         $rig = (new ExampleRig())->coupled();
         $carried = $rig->carried(ExampleRig::tension(ExampleRig::MIDDLE_LINK));
         $lost = $rig->dropped()->frontRise();
-        $reading = (new HeightDoubt())->reading(
+        $reading = ShopRules::usual()->heights->reading(
             Length::ofMillimetres(900.0),
             Suspension::Coil,
             $at->isOn('rolled') ? Settling::Rolled : Settling::NotRolled,

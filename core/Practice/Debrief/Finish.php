@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Debrief;
 
-use Yoke\Method\Tolerances;
 use Yoke\Practice\Act\SafetyViolation;
 use Yoke\Practice\Run\Run;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 use Yoke\Units\Angle;
 
 /** How somebody left a rig. */
@@ -49,6 +49,6 @@ final readonly class Finish
 
     public function isLevel(): bool
     {
-        return (new Tolerances())->standsLevel($this->pitch);
+        return ShopRules::usual()->tolerances->standsLevel($this->pitch);
     }
 }

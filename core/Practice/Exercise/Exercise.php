@@ -7,9 +7,12 @@ namespace Yoke\Practice\Exercise;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Adjuster\Setting;
 use Yoke\Family\TakeUp;
+use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Practice\Act\Remedy;
+use Yoke\Shop\ShopRules;
+use Yoke\Units\Angle;
 
 /** One rig of the practice yard: what a learner is told of it, what is true of it, and what is wrong with it. */
 final readonly class Exercise
@@ -79,7 +82,12 @@ final readonly class Exercise
 
     public function goal(): Goal
     {
-        return Goal::usual();
+        return ShopRules::usual()->goal(Criterion::FrontRestoration);
+    }
+
+    public function standsLevel(Angle $pitch): bool
+    {
+        return $this->goal()->tolerances->standsLevel($pitch);
     }
 
     public function isInRange(float $share): bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Exercise;
 
-use Yoke\Method\Tolerances;
 use Yoke\Rig\Stance;
 use Yoke\Statics\Bars;
 use Yoke\Statics\CoupledRig;
@@ -67,7 +66,7 @@ final readonly class Solution
         $hidden = $this->exercise->hidden;
         $pitch = Angle::ofRadians($hidden->onTheRoad(Stance::Carried, $place, [])->trailerPitch);
 
-        return $this->exercise->isInRange($hidden->share($place, [])) && (new Tolerances())->standsLevel($pitch);
+        return $this->exercise->isInRange($hidden->share($place, [])) && $this->exercise->standsLevel($pitch);
     }
 
     /**
@@ -89,7 +88,7 @@ final readonly class Solution
         $isSound =
             $share >= self::BETWEEN[0] &&
             $share <= self::BETWEEN[1] &&
-            (new Tolerances())->standsLevel($carried->trailerPitchAngle()) &&
+            $this->exercise->standsLevel($carried->trailerPitchAngle()) &&
             $carried->barLoad() / $bars->count <= $rating;
 
         return $isSound ? $share : null;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Practice\Reading;
 
-use Yoke\Advice\StoppingRules;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
@@ -21,10 +20,10 @@ use Yoke\Practice\Exercise\HiddenRig;
 use Yoke\Practice\Exercise\HitchPlace;
 use Yoke\Practice\Run\Run;
 use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Readings\Height\SetBy;
 use Yoke\Readings\Height\Settling;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 use Yoke\Units\Length;
 
 /** What a learner's readings tell, as they would of a real job: nothing of the hidden truth goes into it. */
@@ -68,7 +67,7 @@ final readonly class Belief
             $this->told->prior(),
             $this->readings->observations(),
             $this->run->exercise->goal(),
-            new StoppingRules(),
+            ShopRules::usual()->stopping,
             $settings,
             $this->current(),
         );
@@ -98,7 +97,7 @@ final readonly class Belief
                     : $height->standing;
             $records[] = $this->record($height->stance, $round, $height->hookUp, $height->hitch);
             $spring = $this->run->exercise->hidden->springs[$height->axle->value];
-            $reading = (new HeightDoubt())->reading(
+            $reading = ShopRules::usual()->heights->reading(
                 Length::ofMillimetres($height->read),
                 $spring,
                 $height->isRolled ? Settling::Rolled : Settling::NotRolled,

@@ -22,6 +22,18 @@ final readonly class HeightDoubt
     ) {
     }
 
+    /**
+     * The same of a reader and of springs that a shop has learned.
+     *
+     * @param  float  $tape  of that reader, mm
+     * @param  float  $coil  of coil springs after rolling, mm
+     * @param  float  $leaf  of leaf springs after rolling, mm
+     */
+    public function learned(float $tape, float $coil, float $leaf): self
+    {
+        return new self($tape, $coil, $leaf, $this->coilNotRolledMm, $this->leafNotRolledMm);
+    }
+
     /** One height taped once at one fender, or once for the whole axle. */
     public function reading(Length $height, Suspension $suspension, Settling $settling): HeightReading
     {

@@ -13,8 +13,8 @@ use Yoke\Estimation\Estimation;
 use Yoke\Method\Criterion;
 use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 
 /** Follows the advice to the letter: reads alone and dropped once, then does what is named until it says stop. */
 final readonly class AdvisedPlayer implements Player
@@ -35,7 +35,7 @@ final readonly class AdvisedPlayer implements Player
         $lot = $hookUps->lot;
         $advisor = new Advisor(
             new HitchSettings($lot->adjusters, $lot->adjusters->middle()),
-            new Goal($band, Criterion::FrontRestoration, new Tolerances()),
+            new Goal($band, Criterion::FrontRestoration, ShopRules::usual()->tolerances),
             $this->policy,
         );
         $log = new ReadingLog($lot, $tape);

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Contest;
 
 use Closure;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\TargetRange;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\SeededSource;
 use Yoke\Simulation\World\Trouble;
 use Yoke\Simulation\World\World;
@@ -32,9 +30,10 @@ final readonly class Benchmark
      */
     public function run(int $rigs, ?Closure $played = null): array
     {
-        $band = TargetRange::usual();
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts(), $this->world, $this->trouble);
-        $players = ['one step at a time' => new OneStepPlayer(), 'advised' => new AdvisedPlayer(new StoppingRules())];
+        $usual = ShopRules::usual();
+        $band = $usual->range;
+        $sampler = new RigSampler(new SeededSource($this->seed), $usual->priors, $this->world, $this->trouble);
+        $players = ['one step at a time' => new OneStepPlayer(), 'advised' => new AdvisedPlayer($usual->stopping)];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);

@@ -8,7 +8,6 @@ use Yoke\Adjuster\Setting;
 use Yoke\Advice\Recheck;
 use Yoke\Advice\RecheckLog;
 use Yoke\Estimation\Posterior;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
 use Yoke\Job\HeightTaken;
@@ -22,6 +21,7 @@ use Yoke\Readings\Height\Settling;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 use Yoke\Units\Length;
 
 /** What a player of the contest writes down: every reading with its stance and setting, as they believe it to be. */
@@ -48,8 +48,8 @@ final class ReadingLog
 
     public function __construct(private readonly SampledRig $lot, private readonly TapeReader $tape)
     {
-        $this->doubt = new HeightDoubt();
-        $this->mapper = new ObservationMapper(new PriorDoubts(), 0.0);
+        $this->doubt = ShopRules::usual()->heights;
+        $this->mapper = new ObservationMapper(ShopRules::usual()->priors, 0.0);
         $this->offsets = new SettingOffsets(
             $lot->adjusters,
             $lot->adjusters->middle(),

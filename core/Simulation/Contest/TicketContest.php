@@ -6,7 +6,6 @@ namespace Yoke\Simulation\Contest;
 
 use Yoke\Estimation\Estimation;
 use Yoke\Estimation\Posterior;
-use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\Observed;
 use Yoke\Estimation\Reading\ReadingContext;
@@ -14,6 +13,7 @@ use Yoke\Estimation\RigPrior;
 use Yoke\Probability\Normal;
 use Yoke\Readings\ObservationMapper;
 use Yoke\Rig\Stance;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\SeededSource;
 use Yoke\Simulation\World\Disturbance;
@@ -43,7 +43,7 @@ final readonly class TicketContest
      */
     public function run(int $rigs): array
     {
-        $sampler = new RigSampler(new SeededSource($this->seed), new PriorDoubts());
+        $sampler = new RigSampler(new SeededSource($this->seed), ShopRules::usual()->priors);
         [$tongue, $share, $heights, $fused] = [0, 0, 0.0, 0.0];
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
@@ -127,7 +127,7 @@ final readonly class TicketContest
 
     private function weighed(ReadingContext $context, Observed $observed, float $load): Observation
     {
-        return (new ObservationMapper(new PriorDoubts(weighbridgeKg: self::DOUBT_KG), 0.0))->axleLoad(
+        return (new ObservationMapper(ShopRules::usual()->priors->weighingTo(self::DOUBT_KG), 0.0))->axleLoad(
             $context,
             $observed,
             round($load / self::STEP_KG) * self::STEP_KG,

@@ -16,13 +16,13 @@ use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Experience\Subject;
-use Yoke\Method\TargetRange;
 use Yoke\Planning\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\VehicleClass;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\Contest\SampledRig;
 use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\World\Mishaps;
@@ -194,7 +194,7 @@ final class Fleet
             new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
             $by->share('bar_rate', new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate)),
         ];
-        $middle = TargetRange::usual()->middle();
+        $middle = ShopRules::usual()->range->middle();
         $rates = $of($learned->has('tension') ? LearnedPriors::of([]) : $learned);
         $usual = Normal::of(
             (new RigPrior($known, $rates, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor($middle),

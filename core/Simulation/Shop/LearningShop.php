@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Yoke\Simulation\Shop;
 
 use Closure;
-use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Experience\Evidence;
 use Yoke\Experience\Experience;
 use Yoke\Experience\JobEvidence;
 use Yoke\Experience\Subject;
-use Yoke\Method\TargetRange;
+use Yoke\Shop\ShopRules;
 use Yoke\Simulation\Contest\AdvisedPlayer;
 use Yoke\Simulation\Contest\Finish;
 use Yoke\Simulation\Contest\HookUps;
@@ -48,10 +47,10 @@ final readonly class LearningShop
                 static fn (Subject $subject): LearnedPriors => $experience->for($subject),
             );
             $random = new SeededSource($rig->lot->seed * self::APART);
-            $finish = (new AdvisedPlayer(new StoppingRules()))->play(
+            $finish = (new AdvisedPlayer(ShopRules::usual()->stopping))->play(
                 new HookUps($rig->lot, $random),
                 new TapeReader($random, $rig->lot),
-                TargetRange::usual(),
+                ShopRules::usual()->range,
             );
             $evidence = [...$evidence, ...$this->told($rig, $finish)];
             $finishes[] = $finish;
@@ -81,8 +80,8 @@ final readonly class LearningShop
     private static function figures(array $finishes): array
     {
         $many = max(1, count($finishes));
-        $isIn = static fn (float $share): bool => $share >= TargetRange::usual()->from &&
-            $share <= TargetRange::usual()->to;
+        $isIn = static fn (float $share): bool => $share >= ShopRules::usual()->range->from &&
+            $share <= ShopRules::usual()->range->to;
         $mean = static fn (Closure $of): float => array_sum(array_map($of, $finishes)) / $many;
 
         return [

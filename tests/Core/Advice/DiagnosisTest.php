@@ -10,13 +10,12 @@ use Yoke\Advice\FindingKind;
 use Yoke\Advice\SettingForecast;
 use Yoke\Advice\StanceEvaluator;
 use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
 
 /** On a rig whose middle setting restores a share, hooked up so much tighter, the head so much higher. */
 function diagnosisAt(float $share, float $tensionOffset, float $ballOffset = 0.0): Diagnosis
 {
     return new Diagnosis(
-        new StanceEvaluator(Knowing::rig($share, 3, 0.5), Goal::usual()),
+        new StanceEvaluator(Knowing::rig($share, 3, 0.5), usualGoal()),
         new CurrentSetting(Knowing::hitch()->middle(), $tensionOffset, $ballOffset),
         [],
     );
@@ -35,7 +34,7 @@ it('tells the same figure of a setting as the finding at it', function (
         Knowing::hitch()->middle(),
         $tensionOffset,
         $ballOffset,
-        (new StanceEvaluator(Knowing::rig(0.7, 3, 0.5), Goal::usual()))->at($tensionOffset, $ballOffset),
+        (new StanceEvaluator(Knowing::rig(0.7, 3, 0.5), usualGoal()))->at($tensionOffset, $ballOffset),
         0,
         null,
     );

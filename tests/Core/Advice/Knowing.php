@@ -56,7 +56,7 @@ final class Knowing
 
         return (new Advisor(
             new HitchSettings($hitch, $hitch->middle(), $constraints),
-            $goal ?? Goal::usual(),
+            $goal ?? usualGoal(),
             $policy ?? new StoppingRules(),
         ))->advise($posterior, $present, RecheckLog::carriedTimes($readings));
     }

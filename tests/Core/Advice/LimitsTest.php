@@ -23,7 +23,6 @@ use Yoke\Estimation\Posterior;
 use Yoke\Family\HitchMeasures;
 use Yoke\Method\Chances;
 use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
 use Yoke\Statics\CoupledRig;
 
@@ -168,7 +167,7 @@ it('directs the tension by the range\'s own edges, and gives the heights of both
     TensionDirection $direction,
 ): void {
     $posterior = Knowing::rig($share, 3, 0.3);
-    $advice = TensionAdvice::of(new StanceEvaluator($posterior, Goal::usual()), new CurrentSetting(null, 0.0, 0.0));
+    $advice = TensionAdvice::of(new StanceEvaluator($posterior, usualGoal()), new CurrentSetting(null, 0.0, 0.0));
     $front = fn (float $of): float => $posterior
         ->height(Yoke\Rig\Axle::Front, fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($of))->frontRise())
         ->mean();
@@ -189,7 +188,7 @@ it('directs the tension by the range\'s own edges, and gives the heights of both
 ]);
 
 it('asks for tension before anything is carried, at the reference and the planned ball', function (): void {
-    $stances = new StanceEvaluator((new Estimation(Priors::rig(), []))->posterior(), Goal::usual());
+    $stances = new StanceEvaluator((new Estimation(Priors::rig(), []))->posterior(), usualGoal());
     $advice = TensionAdvice::of($stances, null);
     $same = TensionAdvice::of($stances, new CurrentSetting(null, 0.0, 0.0));
 
@@ -219,7 +218,7 @@ it('finds a front over-restored, and nothing that is less likely than not', func
     $found = fn (float $share): array => (new JobAnalysis(
         Priors::rig(0.2, 20.0, 25.0),
         [],
-        Goal::usual(),
+        usualGoal(),
         new StoppingRules(),
         null,
         new CurrentSetting(null, 0.0, 0.0),

@@ -20,7 +20,6 @@ use Yoke\Estimation\Reading\Observation;
 use Yoke\Estimation\Reading\ReadingContext;
 use Yoke\Estimation\Reading\ReadingIdentity;
 use Yoke\Estimation\Stories\Mistake;
-use Yoke\Method\Goal;
 use Yoke\Rig\Stance;
 
 /**
@@ -72,7 +71,7 @@ function lookAdvice(array $observations, ?Setting $present = null, ?StoppingRule
 
     return (new Advisor(
         new HitchSettings($hitch, $hitch->middle()),
-        Goal::usual(),
+        usualGoal(),
         $policy ?? new StoppingRules(),
     ))->advise(
         (new Estimation(Priors::rig(0.2, 20.0, 25.0), $observations))->posterior(),
@@ -178,7 +177,7 @@ it('goes on with what there is after two looks', function (): void {
     $hitch = Knowing::hitch();
     $advise = fn (int $times): Recommendation => (new Advisor(
         new HitchSettings($hitch, $hitch->middle()),
-        Goal::usual(),
+        usualGoal(),
         new Yoke\Advice\StoppingRules(),
     ))->advise($posterior, $hitch->middle(), $looked($times));
 
@@ -260,7 +259,7 @@ it(
         $looked = new RecheckLog(1, 1, 4, 1);
         $advise = fn (array $off): Recommendation => (new Advisor(
             new HitchSettings($hitch, $hitch->middle()),
-            Goal::usual(),
+            usualGoal(),
             new StoppingRules(sure: 2.0, goodEnough: 2.0, hopeless: 1.0),
         ))->advise(
             (new Estimation(

@@ -49,7 +49,7 @@ function foundAt(
     ?Setting $setting = null,
 ): array {
     $findings = (new Diagnosis(
-        new StanceEvaluator($posterior, Goal::usual()),
+        new StanceEvaluator($posterior, usualGoal()),
         new CurrentSetting($setting, $tensionOffset, $ballOffset),
         $constraints,
     ))->findings(1.0);
@@ -68,7 +68,7 @@ it('takes levelling\'s loss at the tension that is on, and never below nothing',
         )
         ->and($quantities->lost)
         ->toBeGreaterThanOrEqual(0.0)
-        ->and((new StanceEvaluator($posterior, Goal::usual()))->at($offset, 0.0)->quantities->lost)
+        ->and((new StanceEvaluator($posterior, usualGoal()))->at($offset, 0.0)->quantities->lost)
         ->toBe(0.0);
 })->with([-400.0, -10.0, 0.0, 12.0]);
 
@@ -112,7 +112,7 @@ it('directs the tension from the hook-up that is on, raised by what levelling ta
 })->with([-8.0, 0.0, 8.0]);
 
 it('directs it with the head where it is', function (): void {
-    $stances = new StanceEvaluator(Knowing::rig(0.6, 3, 0.5), Goal::usual());
+    $stances = new StanceEvaluator(Knowing::rig(0.6, 3, 0.5), usualGoal());
 
     expect(TensionAdvice::of($stances, new CurrentSetting(null, 0.0, 40.0))->rear->mean())->not->toEqualWithDelta(
         TensionAdvice::of($stances, new CurrentSetting(null, 0.0, 0.0))->rear->mean(),
@@ -146,7 +146,7 @@ it('finds what is wrong at the setting that is on, not at the reference', functi
 });
 
 it('never finds the front over-restored more surely than the verdict does', function (): void {
-    $stances = new StanceEvaluator(Knowing::rig(1.3, 3, 0.5), Goal::usual());
+    $stances = new StanceEvaluator(Knowing::rig(1.3, 3, 0.5), usualGoal());
     $found = fn (float $tooMuch): array => array_values(
         array_filter(
             (new Diagnosis($stances, new CurrentSetting(null, 0.0, 0.0), []))->findings($tooMuch),
@@ -175,7 +175,7 @@ it('names only the limits that the setting breaks, and those as certain', functi
         }
     };
     $found = (new Diagnosis(
-        new StanceEvaluator($posterior, Goal::usual()),
+        new StanceEvaluator($posterior, usualGoal()),
         new CurrentSetting(Knowing::hitch()->middle(), 0.0, 0.0),
         [$allows, new BarRating(Load::ofKilograms(0.9 * $load)), $allows],
     ))->findings(1.0);

@@ -69,7 +69,7 @@ function analysed(
     return new JobAnalysis(
         $knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior,
         $observations,
-        $goal ?? Goal::usual(),
+        $goal ?? usualGoal(),
         new StoppingRules(),
         $settings,
         $current,
@@ -184,7 +184,7 @@ it('says direction and millimetres where the hitch\'s settings are not known', f
 
 it('judges by the method that governs, and says one thing of it everywhere', function (Criterion $criterion): void {
     [$prior, $readings] = work(0.4, 0.3, Priors::rig(0.05, 20.0, 6.0, null, 45.0));
-    $goal = Goal::usual()->governedBy($criterion);
+    $goal = usualGoal()->governedBy($criterion);
     $analysis = analysed($prior, $readings->threeStances(), true, $goal);
     $verdict = $analysis->verdict();
     $view = array_values(

@@ -8,7 +8,6 @@ use Yoke\Bars\FourHeights;
 use Yoke\Bars\HeightsCaution;
 use Yoke\Bars\TapedBars;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Goal;
 use Yoke\Planning\RigPlan;
 use Yoke\Statics\Bars;
 use Yoke\Statics\CoupledRig;
@@ -166,7 +165,7 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
     );
     $middle = $described->adjusters()->middle();
     $needed = $described->prior()->likelyRig()->tensionFor(0.75);
-    $chance = fn ($rig): float => (new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules()))->firstMove()
+    $chance = fn ($rig): float => (new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules()))->firstMove()
         ->forecast->chance;
     $taped = $described->taped(new TapedBars(fourHeights(520.0, 330.0, 500.0, 310.0 + $needed), $middle));
 

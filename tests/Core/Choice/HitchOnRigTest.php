@@ -13,7 +13,6 @@ use Yoke\Choice\Season;
 use Yoke\Estimation\RigPrior;
 use Yoke\Family\Families;
 use Yoke\Loading\LoadChange;
-use Yoke\Method\Goal;
 use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Length;
 use Yoke\Units\Load;
@@ -29,7 +28,7 @@ function hitchOnRig(HitchOffer $offer, ?LoadChange $heavy = null): HitchOnRig
         $heavy ?? $none,
     );
 
-    return new HitchOnRig($offer, $rig, $season, Goal::usual(), new StoppingRules());
+    return new HitchOnRig($offer, $rig, $season, usualGoal(), new StoppingRules());
 }
 
 function usualOffer(string $family, float $heaviest): HitchOffer

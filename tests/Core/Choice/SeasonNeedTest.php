@@ -12,7 +12,6 @@ use Yoke\Loading\Exception\ImpossibleItem;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
 use Yoke\Loading\TripLoad;
-use Yoke\Method\Goal;
 use Yoke\Planning\NeedAnswer;
 use Yoke\Specification\SpecificationSheet;
 
@@ -31,7 +30,7 @@ function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
         ...$states,
     );
 
-    return new SeasonNeed($rig, $season, Goal::usual(), new StoppingRules());
+    return new SeasonNeed($rig, $season, usualGoal(), new StoppingRules());
 }
 
 it('answers for the load state that asks for it more', function (

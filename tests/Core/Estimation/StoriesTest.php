@@ -17,7 +17,6 @@ use Yoke\Estimation\Stories\Hypothesis;
 use Yoke\Estimation\Stories\MistakeKind;
 use Yoke\Estimation\Stories\ReadingError;
 use Yoke\Estimation\Stories\Suspect;
-use Yoke\Method\Goal;
 use Yoke\Probability\LogNormal;
 use Yoke\Rig\Stance;
 use Yoke\Statics\CoupledRig;
@@ -127,7 +126,7 @@ it('finds a slip of half an inch in any height that was read twice, and what the
 ): void {
     $prior = storyPrior();
     $posterior = told($prior, storyReadings($prior, off: [$which => $off]));
-    $share = (new StanceEvaluator($posterior, Goal::usual()))->at(0.0, 0.0)->share();
+    $share = (new StanceEvaluator($posterior, usualGoal()))->at(0.0, 0.0)->share();
 
     expect($posterior->suspects[0]->observation()?->identity->key)
         ->toBe("reading {$which}")
@@ -145,7 +144,7 @@ it('is less sure of a share while two stories explain the readings as well', fun
     $prior = storyPrior(25.0);
     $doubt = fn (array $off): float => (new StanceEvaluator(
         told($prior, storyReadings($prior, off: $off, times: 1)),
-        Goal::usual(),
+        usualGoal(),
     ))
         ->at(0.0, 0.0)
         ->share()
@@ -216,7 +215,7 @@ it('tells which of two hook-ups was miscounted, by what lies between them', func
 it('forecasts the hook-up that is on as it truly is, and any other as it is counted', function (): void {
     $prior = storyPrior(4.0);
     $posterior = told($prior, storyReadings($prior, [[0.0, LINK_MM, HookUp::ofSteps(1, LINK_MM)]], times: 3));
-    $stances = new StanceEvaluator($posterior, Goal::usual());
+    $stances = new StanceEvaluator($posterior, usualGoal());
     $truth = $prior
         ->likelyRig()
         ->carried($prior->likely(RigPrior::TENSION) + LINK_MM)

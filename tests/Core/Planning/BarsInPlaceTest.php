@@ -17,7 +17,6 @@ use Yoke\Estimation\Estimation;
 use Yoke\Family\Families;
 use Yoke\Family\HitchMeasures;
 use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
 use Yoke\Method\Tolerances;
 use Yoke\Planning\Check;
 use Yoke\Planning\CheckKind;
@@ -127,7 +126,7 @@ it('never advises tips nearer to the ground than the hitch\'s specification allo
     $ranked = function (BarHang $hang): Recommendation {
         $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-        return (new Advisor($settings, Goal::usual(), new Yoke\Advice\StoppingRules()))->advise(
+        return (new Advisor($settings, usualGoal(), new Yoke\Advice\StoppingRules()))->advise(
             (new Estimation(Priors::rig(0.1, 15.0), []))->posterior(),
         );
     };

@@ -6,7 +6,6 @@ use Tests\Core\Planning\Described;
 use Yoke\Estimation\Estimation;
 use Yoke\Family\Families;
 use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
 use Yoke\Planning\CheckKind;
 use Yoke\Planning\Proof;
 use Yoke\Planning\RigPlan;
@@ -24,7 +23,7 @@ function chained(): SpecifiedRig
 }
 
 it('plans no more for tension chains than they can restore, and says how much that is', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Advice\StoppingRules());
     $rig = chained()->prior()->likelyRig();
 
     // By hand: 40 mm of thread and the sag of the dropped rig, against the moment that restores all.
@@ -43,7 +42,7 @@ it('plans no more for tension chains than they can restore, and says how much th
         ->and(
             (new RigPlan(
                 Described::of([], [], ['family' => 'cam-bar']),
-                Goal::usual(),
+                usualGoal(),
                 new Yoke\Advice\StoppingRules(),
             ))->mostRestored(),
         )
@@ -51,7 +50,7 @@ it('plans no more for tension chains than they can restore, and says how much th
 });
 
 it('has no bar in ledger and checks of a hitch without bars', function (): void {
-    $plan = new RigPlan(chained(), Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Advice\StoppingRules());
     $adjusters = chained()->adjusters();
     $proof = new Proof(
         (new Estimation(chained()->prior(), []))->posterior(),

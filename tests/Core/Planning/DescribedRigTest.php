@@ -8,7 +8,6 @@ use Yoke\Adjuster\Role;
 use Yoke\Bars\FourHeights;
 use Yoke\Bars\TapedBars;
 use Yoke\Estimation\RigPrior;
-use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
 use Yoke\Planning\Assumption;
 use Yoke\Planning\Assumptions;
@@ -47,7 +46,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
         ])
         ->and($rig->adjusters())
         ->toBeNull()
-        ->and((new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules()))->firstMove())
+        ->and((new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules()))->firstMove())
         ->toBeNull();
 });
 
@@ -97,7 +96,7 @@ it('follows the trailer as it grows heavier', function (): void {
     $plans = array_map(
         fn (float $gross): RigPlan => new RigPlan(
             Described::of(gross: $gross),
-            Goal::usual(),
+            usualGoal(),
             new Yoke\Advice\StoppingRules(),
         ),
         [2000.0, 3000.0, 4000.0],
@@ -116,7 +115,7 @@ it('follows the trailer as it grows heavier', function (): void {
 });
 
 it('aims at the middle of the band with a level trailer', function (): void {
-    $carried = (new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules()))->carried();
+    $carried = (new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->carried();
 
     expect($carried->frontRestored())
         ->toEqualWithDelta(0.75, 1e-9)
@@ -127,7 +126,7 @@ it('aims at the middle of the band with a level trailer', function (): void {
 it('names each line of the ledger once, dropped and carried', function (): void {
     $plan = new RigPlan(
         Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]),
-        Goal::usual(),
+        usualGoal(),
         new Yoke\Advice\StoppingRules(),
     );
     $names = array_map(fn (RatedLoad $line): string => $line->key(), $plan->ledger());
@@ -145,12 +144,12 @@ it('names each line of the ledger once, dropped and carried', function (): void 
 });
 
 it('loses share only to levelling', function (): void {
-    expect((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules()))->takenBack())
+    expect((new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->takenBack())
         ->toBe(0.0)
         ->and(
             (new RigPlan(
                 Described::of(['levelling' => 'rear']),
-                Goal::usual(),
+                usualGoal(),
                 new Yoke\Advice\StoppingRules(),
             ))->takenBack(),
         )
@@ -268,7 +267,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {
-    $plan = new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules());
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
     $foretold = new ForetoldHeights($plan->dropped(), $plan->carried());
     $filled = $foretold->filledIn($taped);

@@ -9,7 +9,6 @@ use Yoke\Estimation\Estimation;
 use Yoke\Loading\Carrier;
 use Yoke\Loading\Item;
 use Yoke\Loading\LoadChange;
-use Yoke\Method\Goal;
 use Yoke\Planning\LoadedState;
 use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Units\Length;
@@ -47,8 +46,8 @@ function withLoad(float $kilograms, float $ahead, Carrier $on = Carrier::Trailer
 
 it('answers a heavier tongue with the small adjuster alone', function (): void {
     $policy = new StoppingRules(overAllowed: 0.5, hopeless: 0.0, goodEnough: 0.99, sure: 0.99);
-    $as = withLoad(0.0, 0.0)->smallMove(Goal::usual(), $policy);
-    $heavier = withLoad(260.0, 4400.0)->smallMove(Goal::usual(), $policy);
+    $as = withLoad(0.0, 0.0)->smallMove(usualGoal(), $policy);
+    $heavier = withLoad(260.0, 4400.0)->smallMove(usualGoal(), $policy);
     $middle = withLoad(0.0, 0.0);
 
     expect($heavier->action)

@@ -19,7 +19,6 @@ use Yoke\Head\Shank;
 use Yoke\Head\ShankPlace;
 use Yoke\Head\TailClearance;
 use Yoke\Head\TrailerLevelling;
-use Yoke\Method\Goal;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\LevellingTakeBack;
 use Yoke\Planning\RigPlan;
@@ -168,14 +167,14 @@ it('knows what levelling takes back', function (): void {
 });
 
 it('asks for more before the levelling is on again, by what it takes', function (): void {
-    $plan = new RigPlan(Described::of(['levelling' => 'rear']), Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(Described::of(['levelling' => 'rear']), usualGoal(), new Yoke\Advice\StoppingRules());
 
     expect($plan->rangeBefore()->from)
         ->toEqualWithDelta(min(0.5 + $plan->takenBack(), 0.9), 1e-9)
         ->toBeGreaterThan(0.5)
         ->and($plan->rangeBefore()->to)
         ->toBe(1.0)
-        ->and((new RigPlan(Described::of(), Goal::usual(), new Yoke\Advice\StoppingRules()))->rangeBefore()->from)
+        ->and((new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->rangeBefore()->from)
         ->toBe(0.5);
 });
 
@@ -215,7 +214,7 @@ function chainPlan(array $hitch = [], ?Posterior $posterior = null): RigPlan
             ['tongue_weight_kg' => 402],
             ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550, ...$hitch],
         ),
-        Goal::usual(),
+        usualGoal(),
         new StoppingRules(),
         $posterior,
     );
@@ -285,7 +284,7 @@ it('lands in range as often as it says', function (): void {
     $prior = Priors::rig(0.12, 15.0, 12.0);
     $best = (new Advisor(
         new HitchSettings($adjusters, $adjusters->middle()),
-        Goal::usual(),
+        usualGoal(),
         new Yoke\Advice\StoppingRules(),
     ))->advise((new Estimation($prior, []))->posterior())->forecast;
     $random = new SeededSource(12);

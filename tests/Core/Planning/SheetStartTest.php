@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
 use Yoke\Bars\BracketHoles;
-use Yoke\Method\Goal;
 use Yoke\Planning\RigPlan;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Specification\SpecificationSheet;
@@ -50,7 +49,7 @@ it('plans the ball within the range of the data sheet, and the model governs whe
     ?float $planned,
 ): void {
     $rig = startingBy($sheet, 400);
-    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules());
 
     expect($plan->ballPlanned())
         ->toEqualWithDelta($planned ?? $plan->ballAdvised()->mean(), 1e-9)

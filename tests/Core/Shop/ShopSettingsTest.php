@@ -15,15 +15,15 @@ use Yoke\Units\Text\Fineness;
 it('is what this program takes for usual as long as nobody chose', function (): void {
     $usual = ShopSettings::of([]);
 
-    expect($usual->policy())
+    expect($usual->rules()->stopping)
         ->toEqual(new StoppingRules())
-        ->and($usual->heightDoubt())
+        ->and($usual->rules()->heights)
         ->toEqual(new HeightDoubt())
-        ->and($usual->priorDoubts())
+        ->and($usual->rules()->priors)
         ->toEqual(new PriorDoubts())
-        ->and($usual->tolerances())
+        ->and($usual->rules()->tolerances)
         ->toEqual(new Tolerances())
-        ->and($usual->band())
+        ->and($usual->rules()->range)
         ->toEqual(TargetRange::usual())
         ->and($usual->fineness())
         ->toBe(Fineness::Sixteenth)
@@ -84,11 +84,11 @@ it('takes each to its ends and no further, and reaches what works by it', functi
             continue;
         }
         $of = fn (ShopSettings $settings): object => match ($group) {
-            'policy' => $settings->policy(),
-            'doubt' => $settings->heightDoubt(),
-            'prior' => $settings->priorDoubts(),
-            'tolerance' => $settings->tolerances(),
-            default => $settings->band(),
+            'policy' => $settings->rules()->stopping,
+            'doubt' => $settings->rules()->heights,
+            'prior' => $settings->rules()->priors,
+            'tolerance' => $settings->rules()->tolerances,
+            default => $settings->rules()->range,
         };
         $near =
             $setting->kind === SettingKind::Times ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
@@ -99,7 +99,7 @@ it('takes each to its ends and no further, and reaches what works by it', functi
 it('takes whole times only, and no key that is none', function (): void {
     expect(ShopSettings::of(['policy.readings' => 2.5])->isChosen('policy.readings'))
         ->toBeFalse()
-        ->and(ShopSettings::of(['policy.readings' => 3.0])->policy()->readings)
+        ->and(ShopSettings::of(['policy.readings' => 3.0])->rules()->stopping->readings)
         ->toBe(3)
         ->and(ShopSettings::of(['song' => 1.0])->isChosen('song'))
         ->toBeFalse()

@@ -8,7 +8,6 @@ use Yoke\Advice\StoppingRules;
 use Yoke\Estimation\Estimation;
 use Yoke\Loading\Item;
 use Yoke\Loading\Tank;
-use Yoke\Method\Goal;
 use Yoke\Planning\SpecifiedRig;
 use Yoke\Probability\Normal;
 use Yoke\Readings\Weighing\TicketSet;
@@ -55,7 +54,7 @@ function tripAnswers(SpecifiedRig $rig): TripAnswers
         $rig->adjusters(),
         $middle,
         $middle,
-        Goal::usual(),
+        usualGoal(),
         new StoppingRules(),
         TicketSet::none(),
     );

@@ -7,7 +7,6 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\TermWords;
 use Tests\Core\Planning\Described;
-use Yoke\Method\Goal;
 use Yoke\Planning\HeightTerms;
 use Yoke\Planning\LevellingTakeBack;
 use Yoke\Planning\RigPlan;
@@ -47,7 +46,7 @@ function derivedRig(): SpecifiedRig
 function everyTerm(): array
 {
     $rig = derivedRig();
-    $plan = new RigPlan($rig, Goal::usual(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules());
     $first = $plan->firstMove()->forecast;
     $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));

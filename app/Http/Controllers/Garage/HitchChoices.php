@@ -24,7 +24,7 @@ final class HitchChoices
                 new ChoiceDraft($request->query()),
                 $request->person(),
                 $analyses,
-                $settings->band(),
+                $settings->rules()->range,
             ),
         ]);
     }

@@ -67,7 +67,7 @@ final class NewLoads
             ),
             $request->person(),
             $this->analyses,
-            $this->settings->band(),
+            $this->settings->rules()->range,
         );
     }
 }
