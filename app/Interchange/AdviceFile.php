@@ -15,11 +15,13 @@ use Yoke\Advice\SettingForecast;
 use Yoke\Advice\TensionAdvice;
 use Yoke\Analysis\JobAnalysis;
 use Yoke\Analysis\MethodView;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\Stories\ReadingError;
 use Yoke\Estimation\Stories\Suspect;
 use Yoke\Job\HistoryMapper;
 use Yoke\Job\SettingOffsets;
+use Yoke\Job\SheetPrior;
 use Yoke\Method\Criterion;
 use Yoke\Probability\Normal;
 use Yoke\Readings\ObservationMapper;
@@ -35,24 +37,21 @@ final class AdviceFile
     private function __construct(Fields $fields, ShopSettings $shop)
     {
         $job = new JobFields($fields, $shop->rules());
-        $prior = new JobPrior($fields, $job->rules->priors);
+        $sheets = (new FileSheets($fields, $job->rules->priors))->sheets();
+        $prior = (new SheetPrior($job->rules->priors, LearnedPriors::of([])))->of($sheets, null);
         $settings = $job->settings();
         $readings = new HistoryMapper(
             (new FileHistory($fields, $job, $settings, $shop->rules()->heights))->history(),
             new ObservationMapper($job->rules->priors, 0.0),
             $settings === null
                 ? null
-                : new SettingOffsets(
-                    $settings->adjusters,
-                    $settings->reference,
-                    $fields->object('hitch')->above('bar_arm_mm'),
-                ),
-            $fields->object('vehicle')->above('wheelbase_mm'),
+                : new SettingOffsets($settings->adjusters, $settings->reference, $sheets->known->barArm),
+            $sheets->known->wheelbase,
         );
         $current = $readings->current();
         $isUnknown = $current !== null && $current->setting === null;
         $this->analysis = new JobAnalysis(
-            $isUnknown ? $prior->ofUnknownSetting() : $prior->prior(),
+            $isUnknown ? $prior->ofUnknownSetting($job->rules->priors->tensionUnknownMm) : $prior,
             $readings->observations(),
             $job->goal(),
             $shop->rules()->stopping,

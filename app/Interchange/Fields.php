@@ -29,7 +29,7 @@ final readonly class Fields
     public function object(string $name): self
     {
         $object = $this->value($name);
-        if (! is_array($object) || array_is_list($object)) {
+        if (! is_array($object) || ($object !== [] && array_is_list($object))) {
             throw BadField::at($this->pathOf($name), 'Expected an object.');
         }
 

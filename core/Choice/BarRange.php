@@ -6,7 +6,7 @@ namespace Yoke\Choice;
 
 use Yoke\Choice\Exception\ImpossibleBars;
 use Yoke\Estimation\PriorDoubts;
-use Yoke\Planning\UsualRig;
+use Yoke\Job\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Specification\SpecificationSheet;
 use Yoke\Units\Load;

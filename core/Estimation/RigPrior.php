@@ -86,6 +86,16 @@ final readonly class RigPrior
         return new self($this->known, $this->doubtful, $tension, $this->load);
     }
 
+    /**
+     * The same, for a hook-up whose setting nobody knows: it is its own reference, and its tension may be anything.
+     *
+     * @param  float  $doubt  one deviation, mm
+     */
+    public function ofUnknownSetting(float $doubt): self
+    {
+        return $this->withTension(Normal::of($this->likely(self::TENSION), $doubt));
+    }
+
     /** The same rig with bars of another rate, kg/mm, and another tension of its reference setting, mm. */
     public function withBars(LogNormal $rate, Normal $tension): self
     {

@@ -23,6 +23,7 @@ use Yoke\Family\Families;
 use Yoke\Family\HitchFamily;
 use Yoke\Family\HitchMeasures;
 use Yoke\Head\HeadPlaces;
+use Yoke\Job\SheetPrior;
 use Yoke\Loading\LoadChange;
 use Yoke\Loading\Tank;
 use Yoke\Method\Criterion;
@@ -30,7 +31,6 @@ use Yoke\Method\Goal;
 use Yoke\Method\TargetRange;
 use Yoke\Method\Tolerances;
 use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
 use Yoke\Ratings\RigRatings;
 use Yoke\Readings\Weighing\TicketSet;
 use Yoke\Readings\Weighing\WeighedAxle;
@@ -176,12 +176,20 @@ final readonly class SpecifiedRig
 
     public function prior(): RigPrior
     {
-        return $this->describedPrior()->prior($this->adjusters());
+        $sheets = $this->specified()->sheets($this->adjusters());
+        $learnt = $this->conditions->learnt;
+
+        return $learnt === null
+            ? (new SheetPrior($this->doubts, $this->conditions->experience ?? LearnedPriors::of([])))->of(
+                $sheets,
+                $this->conditions->load,
+            )
+            : new RigPrior($sheets->known, $learnt->likely(), $learnt->tension(), $this->conditions->load);
     }
 
-    private function describedPrior(): DescribedPrior
+    private function specified(): SpecifiedSheets
     {
-        return new DescribedPrior(
+        return new SpecifiedSheets(
             $this->rig,
             $this->vehicle,
             $this->trailer,
@@ -190,14 +198,6 @@ final readonly class SpecifiedRig
             $this->assumed,
             $this->conditions,
         );
-    }
-
-    /** The same, for a hook-up whose setting nobody knows: it is its own reference, and its tension may be anything. */
-    public function priorOfUnknownSetting(): RigPrior
-    {
-        $prior = $this->prior();
-
-        return $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), $this->doubts->tensionUnknownMm));
     }
 
     /** Null until it is known. */
@@ -376,12 +376,12 @@ final readonly class SpecifiedRig
     /** Unloaded ball over level coupler, mm; null while a height is missing. */
     public function ballOverCoupler(): ?float
     {
-        return $this->describedPrior()->ballOverCoupler();
+        return $this->specified()->ballOverCoupler();
     }
 
     public function tongueWeight(): LogNormal
     {
-        return $this->describedPrior()->tongueWeight();
+        return $this->specified()->tongueWeight();
     }
 
     /** What the fields of a sheet, each possible alone, cannot be together. */

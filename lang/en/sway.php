@@ -22,7 +22,7 @@ return [
     'too_little_on_the_tongue' => ['what' => 'Too little on the tongue', 'why' => ':figure % of the gross trailer weight is on it; 10 % is the least.', 'remedy' => 'Move load ahead of the axles, or off the tail; the load planner says how much.'],
     'nose_up' => ['what' => 'Trailer nose-up', 'why' => 'It stands :figure° nose-up.', 'remedy' => 'Lower the head a hole, and set the tension again.'],
     'front_light' => ['what' => 'Front axle light', 'why' => 'Front axle load restored: :figure %; the range begins at :from %.', 'remedy' => 'More tension: the next move says how much.'],
-    'slack_bars' => ['what' => 'Sway control slack with its bars', 'why' => 'The bars bend :length ± :doubt; friction and cams live on their load.', 'remedy' => 'More tension, within the range.'],
+    'slack_bars' => ['what' => 'Sway control slack with its bars', 'why' => 'The bars bend :length ± :doubt; this sway control lives on their load.', 'remedy' => 'More tension, within the range.'],
     'cams_too_far_forward' => ['what' => 'Cams off the bars\' crown', 'why' => 'They stand :length too far forward.', 'remedy' => 'Move both cam brackets :length away from the ball, the rig straight and carried.'],
     'cams_too_far_back' => ['what' => 'Cams off the bars\' crown', 'why' => 'They stand :length too far back.', 'remedy' => 'Move both cam brackets :length towards the ball, the rig straight and carried.'],
     'found_otherwise' => ['what' => 'Not so', 'why' => ':checks: found otherwise at the look.', 'remedy' => ':remedy'],

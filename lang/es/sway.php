@@ -22,7 +22,7 @@ return [
     'too_little_on_the_tongue' => ['what' => 'Demasiado poco en la lanza', 'why' => 'Hay en ella un :figure % del peso bruto del remolque; lo mínimo es el 10 %.', 'remedy' => 'Mueva carga por delante de los ejes, o quítela de la cola; el planificador de carga dice cuánta.'],
     'nose_up' => ['what' => 'Remolque de morro alto', 'why' => 'Está :figure° morro alto.', 'remedy' => 'Baje el cabezal un agujero y ajuste otra vez la tensión.'],
     'front_light' => ['what' => 'Eje delantero ligero', 'why' => 'Carga del eje delantero recuperada: :figure %; el margen empieza en el :from %.', 'remedy' => 'Más tensión: la próxima acción dice cuánta.'],
-    'slack_bars' => ['what' => 'Control de coleo flojo con sus barras', 'why' => 'Las barras se flexionan :length ± :doubt; la fricción y las levas viven de su carga.', 'remedy' => 'Más tensión, dentro del margen.'],
+    'slack_bars' => ['what' => 'Control de coleo flojo con sus barras', 'why' => 'Las barras se flexionan :length ± :doubt; este control de coleo vive de su carga.', 'remedy' => 'Más tensión, dentro del margen.'],
     'cams_too_far_forward' => ['what' => 'Levas fuera de la cresta de las barras', 'why' => 'Están :length demasiado adelante.', 'remedy' => 'Mueva los dos soportes de leva :length alejándolos de la bola, con el conjunto recto y con barras.'],
     'cams_too_far_back' => ['what' => 'Levas fuera de la cresta de las barras', 'why' => 'Están :length demasiado atrás.', 'remedy' => 'Mueva los dos soportes de leva :length hacia la bola, con el conjunto recto y con barras.'],
     'found_otherwise' => ['what' => 'No es así', 'why' => ':checks: al mirar se encontró otra cosa.', 'remedy' => ':remedy'],

@@ -151,7 +151,7 @@ it('imports one way between the rooms of the core', function (): void {
         'Ratings' => ['Units', 'Rig', 'Specification', 'Statics', 'Loading', 'Readings'],
         'Constraint' => ['Units', 'Adjuster', 'Statics', 'Bars', 'Ratings'],
         'Head' => ['Units', 'Probability', 'Family', 'Specification', 'Statics', 'Estimation'],
-        'Job' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Estimation', 'Readings', 'Method'],
+        'Job' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Loading', 'Estimation', 'Readings', 'Method'],
         'Advice' => ['Units', 'Probability', 'Rig', 'Adjuster', 'Statics', 'Estimation', 'Method', 'Constraint'],
         'Shop' => ['Units', 'Adjuster', 'Estimation', 'Readings', 'Method', 'Advice'],
         'Planning' => [
@@ -171,6 +171,7 @@ it('imports one way between the rooms of the core', function (): void {
             'Ratings',
             'Constraint',
             'Head',
+            'Job',
             'Advice',
         ],
         'Choice' => [
@@ -186,6 +187,7 @@ it('imports one way between the rooms of the core', function (): void {
             'Method',
             'Constraint',
             'Advice',
+            'Job',
             'Planning',
         ],
         'Analysis' => ['Units', 'Probability', 'Rig', 'Statics', 'Estimation', 'Method', 'Advice', 'Planning'],

@@ -104,6 +104,31 @@ it('takes axle loads and the gauge beside heights', function (): void {
         ->toBeGreaterThan(0.02);
 });
 
+it('assumes every dimension that is missing, each with its doubt', function (): void {
+    $job = json_decode(jobWith('method', 'front_restoration'), true);
+    $whole = json_decode(adviseOn(json_encode($job))[1], true);
+    foreach (
+        [
+            'vehicle' => ['wheelbase_mm', 'overhang_mm'],
+            'trailer' => ['ball_to_axle_mm', 'weight_kg', 'tongue_weight', 'axle_count', 'equalised'],
+            'hitch' => ['bar_arm_mm', 'ball_over_coupler_mm', 'bar_rating_kg', 'bars'],
+        ] as $part => $fields
+    ) {
+        $job[$part] = (object) array_diff_key($job[$part], array_flip($fields));
+    }
+    [$status, $printed] = adviseOn(json_encode($job));
+    $advice = json_decode($printed, true);
+
+    expect($status)
+        ->toBe(0)
+        ->and($advice['fit']['tongue_weight_kg']['sd'])
+        ->toBeGreaterThan(2 * $whole['fit']['tongue_weight_kg']['sd'])
+        ->and($advice['methods']['front_restoration']['sd'])
+        ->toBeGreaterThanOrEqual($whole['methods']['front_restoration']['sd'])
+        ->and($advice['methods']['front_restoration']['value'])
+        ->toEqualWithDelta($whole['methods']['front_restoration']['value'], 0.1);
+});
+
 it('says in one line which field was bad, exit 2', function (string $path, mixed $value, string $says): void {
     [$status, $printed] = adviseOn(jobWith($path, $value));
 
@@ -115,7 +140,6 @@ it('says in one line which field was bad, exit 2', function (string $path, mixed
         ->and(substr_count($printed, "\n"))
         ->toBe(0);
 })->with([
-    'no wheelbase' => ['vehicle.wheelbase_mm', '(gone)', 'missing'],
     'a wheelbase below 0' => ['vehicle.wheelbase_mm', -3, 'above 0'],
     'springs of nobody\'s kind' => ['vehicle.suspension.front', 'air', 'coil, leaf'],
     'heavier tongue than trailer' => ['trailer.tongue_weight.kg', 9000, 'below the gross'],

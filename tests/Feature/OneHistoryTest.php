@@ -25,6 +25,7 @@ use Yoke\Practice\Reading\Belief;
 use Yoke\Readings\Height\HeightDoubt;
 use Yoke\Rig\Stance;
 use Yoke\Rig\Suspension;
+use Yoke\Shop\ShopRules;
 use Yoke\Units\Text\Fineness;
 
 /* Whoever fills a history of readings, what it tells is the same to the last digit. */
@@ -162,12 +163,12 @@ it('tells the same by bench, file and interface', function (): void {
             JSON_PRESERVE_ZERO_FRACTION,
         ),
     );
-    $fields = new JobFields($file, new PriorDoubts(), new Tolerances());
+    $fields = new JobFields($file, ShopRules::usual());
     $fromFile = (new FileHistory(
         $file,
         $fields,
         $of->described->settings($of->reference()),
-        new HeightDoubt(),
+        ShopRules::usual()->heights,
     ))->history();
     Job::query()->each(
         fn (Job $job) => $job
@@ -220,7 +221,7 @@ it('tells the same of a practice run as of a file of the same readings', functio
     $told = $exercise->told($run->situation()->hitch);
     $history = (new FileHistory(
         $file,
-        new JobFields($file, new PriorDoubts(), new Tolerances()),
+        new JobFields($file, ShopRules::usual()),
         $told->settings($exercise->reference),
         new HeightDoubt(),
     ))->history();

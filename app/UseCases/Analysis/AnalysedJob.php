@@ -126,12 +126,11 @@ final class AnalysedJob
         if ($this->analysis === null) {
             $current = $this->readings->current();
             $observations = $this->readings->observations();
-            $prior =
-                $current !== null && $current->setting === null
-                    ? $this->described->priorOfUnknownSetting()
-                    : $this->described->prior();
+            $prior = $this->described->prior();
             $this->analysis = new JobAnalysis(
-                $prior,
+                $current !== null && $current->setting === null
+                    ? $prior->ofUnknownSetting($this->shop->rules->priors->tensionUnknownMm)
+                    : $prior,
                 $observations,
                 $this->goal,
                 $this->shop->rules->stopping,

@@ -10,11 +10,16 @@ use Yoke\Adjuster\Role;
 use Yoke\Adjuster\StepRange;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
-use Yoke\Planning\UsualRig;
+use Yoke\Job\BarStiffness;
+use Yoke\Job\ReferenceTension;
+use Yoke\Job\RigSheets;
+use Yoke\Job\SheetPrior;
+use Yoke\Job\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Suspension;
@@ -191,18 +196,17 @@ final readonly class RigSampler
                 ? 1.0 + $this->either() * $this->world->wrongTongue()
                 : 1.0;
 
-        return new RigPrior(
+        $sheets = new RigSheets(
             $known,
-            [
-                new LogNormal(...UsualRig::FRONT_RATE),
-                new LogNormal(...UsualRig::REAR_RATE),
-                new LogNormal($weighed, $doubt),
-                new LogNormal(($known->grossWeight - $weighed) / UsualRig::TRAILER_SINK_MM, $this->doubts->trailerRate),
-                new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
-                new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
-            ],
-            Normal::of($tension + $this->random->normal($tensionDoubt), $tensionDoubt),
+            new LogNormal(...UsualRig::FRONT_RATE),
+            new LogNormal(...UsualRig::REAR_RATE),
+            new LogNormal($weighed, $doubt),
+            UsualRig::CG_ABOVE_AXLE_MM,
+            BarStiffness::ofRating($rating),
+            ReferenceTension::told(Normal::of($tension + $this->random->normal($tensionDoubt), $tensionDoubt)),
         );
+
+        return (new SheetPrior($this->doubts, LearnedPriors::of([])))->of($sheets, null);
     }
 
     /** How far a length is typed wrong, mm. */

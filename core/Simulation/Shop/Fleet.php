@@ -16,13 +16,16 @@ use Yoke\Estimation\RigDimension;
 use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Experience\Subject;
-use Yoke\Planning\UsualRig;
+use Yoke\Job\BarStiffness;
+use Yoke\Job\ReferenceTension;
+use Yoke\Job\RigSheets;
+use Yoke\Job\SheetPrior;
+use Yoke\Job\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
 use Yoke\Rig\Suspension;
 use Yoke\Rig\VehicleClass;
-use Yoke\Shop\ShopRules;
 use Yoke\Simulation\Contest\SampledRig;
 use Yoke\Simulation\RandomSource;
 use Yoke\Simulation\World\Mishaps;
@@ -180,31 +183,17 @@ final class Fleet
         float $rating,
         LearnedPriors $learned,
     ): RigPrior {
-        $of = fn (LearnedPriors $by): array => [
-            $by->share('front_rate', new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate)),
-            $by->share('rear_rate', new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate)),
+        $sheets = new RigSheets(
+            $known,
+            new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate),
+            new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate),
             $tongue,
-            $by->share(
-                'trailer_rate',
-                new LogNormal(
-                    ($known->grossWeight - $tongue->value) / UsualRig::TRAILER_SINK_MM,
-                    $this->doubts->trailerRate,
-                ),
-            ),
-            new LogNormal(UsualRig::CG_ABOVE_AXLE_MM, $this->doubts->cgHeight),
-            $by->share('bar_rate', new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate)),
-        ];
-        $middle = ShopRules::usual()->range->middle();
-        $rates = $of($learned->has('tension') ? LearnedPriors::of([]) : $learned);
-        $usual = Normal::of(
-            (new RigPrior($known, $rates, Normal::of(0.0, 0.0)))->likelyRig()->tensionFor($middle),
-            $this->doubts->tensionNotTapedMm,
+            UsualRig::CG_ABOVE_AXLE_MM,
+            BarStiffness::ofRating($rating),
+            ReferenceTension::usual(0.0, $this->doubts->tensionNotTapedMm),
         );
-        $prior = new RigPrior($known, $of($learned), $usual);
 
-        return $learned->has('tension')
-            ? $prior->withTensionFor($learned->length('tension', $usual), $rates[RigPrior::BAR_RATE]->value, $middle)
-            : $prior;
+        return (new SheetPrior($this->doubts, $learned))->of($sheets, null);
     }
 
     private static function adjusters(float $pitch, float $tilt): Adjusters

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Yoke\Planning;
+namespace Yoke\Job;
 
 /** What is usual of rigs where nobody said (docs/model.md, What is usual). */
 final class UsualRig
@@ -19,6 +19,18 @@ final class UsualRig
      * Nobody's figure: that they move little is known, how little is for the readings to say.
      */
     public const CHAIN_STRETCH_MM = 300.0;
+
+    /**
+     * Wheelbase and its spread, one deviation, of a vehicle whose class nobody told: between a small crossover and a
+     * three-quarter-ton truck.
+     */
+    public const WHEELBASE_MM = [3300.0, 450.0];
+
+    /** From rear axle to ball, likewise. */
+    public const OVERHANG_MM = [1220.0, 190.0];
+
+    /** Under a trailer that nobody described. */
+    public const AXLES = 2;
 
     /** Between neighbouring axles of a group. */
     public const AXLE_SPACING_MM = 860.0;

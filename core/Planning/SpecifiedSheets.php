@@ -7,13 +7,15 @@ namespace Yoke\Planning;
 use Yoke\Adjuster\Adjusters;
 use Yoke\Estimation\AxleGroup;
 use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\LearnedPriors;
 use Yoke\Estimation\PriorDoubts;
 use Yoke\Estimation\RigDimension;
-use Yoke\Estimation\RigPrior;
 use Yoke\Estimation\SharedDoubts;
 use Yoke\Family\Families;
 use Yoke\Family\TakeUp;
+use Yoke\Job\BarStiffness;
+use Yoke\Job\ReferenceTension;
+use Yoke\Job\RigSheets;
+use Yoke\Job\UsualRig;
 use Yoke\Probability\LogNormal;
 use Yoke\Probability\Normal;
 use Yoke\Rig\Axle;
@@ -23,11 +25,8 @@ use Yoke\Rig\TongueWeightSource;
 use Yoke\Rig\VehicleClass;
 use Yoke\Specification\SpecificationSheet;
 
-/**
- * A described rig as the fit starts from it: what its specifications say, what is usual where they are silent, each
- * with its doubt.
- */
-final readonly class DescribedPrior
+/** The sheets of a specified rig: what its specifications say, what is usual where they are silent. */
+final readonly class SpecifiedSheets
 {
     /** A coupler whose level height nobody taped may stand anywhere about its readings. */
     private const COUPLER_LEVEL_MM = 100.0;
@@ -47,67 +46,53 @@ final readonly class DescribedPrior
     }
 
     /** @param  Adjusters|null  $adjusters  of the hitch; null until its family is known */
-    public function prior(?Adjusters $adjusters): RigPrior
+    public function sheets(?Adjusters $adjusters): RigSheets
     {
-        $known = $this->known();
-        $learnt = $this->conditions->learnt;
-        if ($learnt !== null) {
-            return new RigPrior($known, $learnt->likely(), $learnt->tension(), $this->conditions->load);
-        }
-        $doubtful = $this->doubtful($this->learned());
+        $class = $this->vehicleClass();
 
-        $taped = $this->taped($adjusters);
-        $prior = new RigPrior(
-            $known,
-            $doubtful,
-            $taped ?? $this->usualTension($adjusters, $known, $doubtful),
-            $this->conditions->load,
+        return new RigSheets(
+            $this->known(),
+            new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate),
+            new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate),
+            $this->tongueWeight(),
+            $this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(),
+            $this->bars(),
+            $this->tension($adjusters),
         );
-
-        return $taped === null && $this->learned()->has('tension') && ! $this->hasChainsAlone()
-            ? $prior->withTensionFor(
-                $this->learned()->length('tension', $this->usualTension($adjusters, $known, $doubtful)),
-                $this->barRate(LearnedPriors::of([]))->value,
-                UsualRig::SHARE_AT_START,
-            )
-            : $prior;
     }
 
-    /** What the shop has learned: nothing where it has not. */
-    private function learned(): LearnedPriors
+    private function tension(?Adjusters $adjusters): ReferenceTension
     {
-        return $this->conditions->experience ?? LearnedPriors::of([]);
-    }
+        $taped = $this->taped($adjusters);
 
-    /** @return non-empty-list<LogNormal> in the order of RigPrior's constants */
-    private function doubtful(LearnedPriors $learned): array
-    {
-        $tongueWeight = $this->tongueWeight();
-
-        return [
-            $learned->share(
-                'front_rate',
-                new LogNormal($this->vehicleClass()->rideRate(Axle::Front), $this->doubts->rideRate),
-            ),
-            $learned->share(
-                'rear_rate',
-                new LogNormal($this->vehicleClass()->rideRate(Axle::Rear), $this->doubts->rideRate),
-            ),
-            $tongueWeight,
-            $learned->share(
-                'trailer_rate',
-                new LogNormal(
-                    max($this->grossKg() - $tongueWeight->value, UsualRig::LEAST_ON_AXLES * $this->grossKg()) /
-                        UsualRig::TRAILER_SINK_MM,
-                    $this->doubts->trailerRate,
+        return match (true) {
+            $taped !== null => ReferenceTension::told($taped),
+            $adjusters === null => ReferenceTension::usual(0.0, $this->doubts->tensionNotTapedMm),
+            $this->hasChainsAlone() => ReferenceTension::told(
+                Normal::of(
+                    $adjusters->tensionBetween(
+                        $adjusters->loosest($adjusters->middle()),
+                        $adjusters->middle(),
+                        $this->barArm(),
+                    ),
+                    $this->doubts->chainTensionMm,
                 ),
             ),
-            new LogNormal(
-                $this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(),
-                $this->doubts->cgHeight,
-            ),
-            $this->barRate($learned),
-        ];
+            default => ReferenceTension::usual($this->overStart($adjusters), $this->doubts->tensionNotTapedMm),
+        };
+    }
+
+    /** How much more the middle setting bends the bars than the one that the data sheet starts at, mm. */
+    private function overStart(Adjusters $adjusters): float
+    {
+        $start = (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
+
+        return $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $this->barArm());
+    }
+
+    private function barArm(): float
+    {
+        return $this->rig->hitch->barArm->millimetres();
     }
 
     /** The middle setting's tension as it was taped on the bars; null where it was not. */
@@ -128,40 +113,6 @@ final readonly class DescribedPrior
                 ),
             $taped->deviation(),
         );
-    }
-
-    /**
-     * The middle setting's tension where nobody taped it: the setting that the data sheet starts at, else the middle
-     * one,
-     * brings the share to the middle of the usual range; chains alone are taut from their loosest thread on.
-     *
-     * @param  non-empty-list<LogNormal>  $doubtful
-     */
-    private function usualTension(?Adjusters $adjusters, KnownRig $known, array $doubtful): Normal
-    {
-        if ($adjusters !== null && $this->hasChainsAlone()) {
-            return Normal::of(
-                $adjusters->tensionBetween(
-                    $adjusters->loosest($adjusters->middle()),
-                    $adjusters->middle(),
-                    $known->barArm,
-                ),
-                $this->doubts->chainTensionMm,
-            );
-        }
-        // What was learned of a hitch's tension stands against the textbook's rates; without it, the rates as learned
-        // tell more.
-        $doubtful = $this->learned()->has('tension') ? $this->doubtful(LearnedPriors::of([])) : $doubtful;
-        $inRange = (new RigPrior($known, $doubtful, Normal::of(0.0, 0.0)))
-            ->likelyRig()
-            ->tensionFor(UsualRig::SHARE_AT_START);
-        $start =
-            $adjusters === null
-                ? null
-                : (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
-        $toMiddle = $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $known->barArm);
-
-        return Normal::of($inRange + $toMiddle, $this->doubts->tensionNotTapedMm);
     }
 
     /** Unloaded ball over level coupler, mm; null while a height is missing. */
@@ -201,26 +152,16 @@ final readonly class DescribedPrior
             Families::find($this->hitch->text('family'))?->facts()->takeUp === TakeUp::StretchedChains;
     }
 
-    /** Of one bar, or of both together as makers give it: tongue weight that the pair is made for. */
-    private function barRate(LearnedPriors $learned): LogNormal
+    private function bars(): BarStiffness
     {
         $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
         $rating = $this->hitch->number('bar_rating_high_kg');
 
         return match (true) {
-            $fromSheet !== null => new LogNormal($fromSheet, $this->doubts->barRateFromSheet),
-            $this->hasChainsAlone() => new LogNormal(
-                $this->tongueWeight()->value / UsualRig::CHAIN_STRETCH_MM,
-                $this->doubts->chainRate,
-            ),
-            $rating !== null => $learned->share(
-                'bar_rate',
-                new LogNormal($rating / UsualRig::BAR_BEND_MM, $this->doubts->barRate),
-            ),
-            default => new LogNormal(
-                $this->tongueWeight()->value / UsualRig::BAR_BEND_MM,
-                $this->doubts->barRateUnrated,
-            ),
+            $fromSheet !== null => BarStiffness::ofRate($fromSheet),
+            $this->hasChainsAlone() => BarStiffness::ofChains(),
+            $rating !== null => BarStiffness::ofRating($rating),
+            default => BarStiffness::unknown(),
         };
     }
 

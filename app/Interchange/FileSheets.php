@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use Yoke\Estimation\AxleGroup;
+use Yoke\Estimation\KnownRig;
+use Yoke\Estimation\PriorDoubts;
+use Yoke\Estimation\RigDimension;
+use Yoke\Estimation\SharedDoubts;
+use Yoke\Job\BarStiffness;
+use Yoke\Job\ReferenceTension;
+use Yoke\Job\RigSheets;
+use Yoke\Job\UsualRig;
+use Yoke\Probability\LogNormal;
+use Yoke\Probability\Normal;
+use Yoke\Rig\Hitch;
+use Yoke\Rig\TongueWeightSource;
+use Yoke\Rig\TrailerBody;
+
+/** The sheets of a job for advice, filled in from its file: what is left out is assumed with its doubt. */
+final readonly class FileSheets
+{
+    private const SOURCES = [
+        TongueWeightSource::Gauge,
+        TongueWeightSource::TongueScale,
+        TongueWeightSource::Tickets,
+        TongueWeightSource::Estimate,
+    ];
+
+    private Fields $vehicle;
+
+    private Fields $trailer;
+
+    private Fields $hitch;
+
+    public function __construct(Fields $fields, private PriorDoubts $doubts)
+    {
+        $this->vehicle = $fields->object('vehicle');
+        $this->trailer = $fields->object('trailer');
+        $this->hitch = $fields->object('hitch');
+    }
+
+    public function sheets(): RigSheets
+    {
+        return new RigSheets(
+            $this->known(),
+            $this->rideRate('front_rate_kg_per_mm', UsualRig::FRONT_RATE),
+            $this->rideRate('rear_rate_kg_per_mm', UsualRig::REAR_RATE),
+            $this->tongueWeight(),
+            $this->trailer->has('cg_above_axle_mm')
+                ? $this->trailer->above('cg_above_axle_mm')
+                : UsualRig::CG_ABOVE_AXLE_MM,
+            $this->bars(),
+            $this->tension(),
+        );
+    }
+
+    private function tension(): ReferenceTension
+    {
+        if (! $this->hitch->has('tension')) {
+            return ReferenceTension::usual(
+                0.0,
+                $this->hitch->has('adjusters') ? $this->doubts->tensionNotTapedMm : $this->doubts->tensionUnknownMm,
+            );
+        }
+        $tension = $this->hitch->object('tension');
+
+        return ReferenceTension::told(
+            Normal::of(
+                $tension->number('mm'),
+                $tension->flag('taped') ? $this->doubts->tensionTapedMm : $this->doubts->tensionNotTapedMm,
+            ),
+        );
+    }
+
+    private function known(): KnownRig
+    {
+        $axles = $this->trailer->has('axle_count') ? $this->trailer->count('axle_count') : UsualRig::AXLES;
+        if ($axles < 1 || $axles > 3) {
+            throw BadField::at('trailer.axle_count', 'Expected one, two or three trailer axles.');
+        }
+        if ($this->hitch->has('bars') && $this->hitch->count('bars') !== KnownRig::BARS) {
+            throw BadField::at('hitch.bars', 'Expected two spring bars.');
+        }
+        $spacing = $this->trailer->has('axle_spacing_mm')
+            ? $this->trailer->above('axle_spacing_mm')
+            : UsualRig::AXLE_SPACING_MM;
+        $isEqualised = ! $this->trailer->has('equalised') || $this->trailer->flag('equalised');
+        $isBallKnown = $this->hitch->has('ball_over_coupler_mm');
+        $dimensions = $this->dimensions();
+        $deviations = array_map(static fn (array $dimension): float => $dimension[1], $dimensions);
+        $deviations[RigDimension::BallOverCoupler->value] = $isBallKnown
+            ? $this->doubts->ballOverCouplerTapedMm
+            : $this->doubts->ballOverCouplerAssumedMm;
+
+        return new KnownRig(
+            $dimensions[RigDimension::Wheelbase->value][0],
+            $dimensions[RigDimension::Overhang->value][0],
+            $dimensions[RigDimension::BallToAxle->value][0],
+            $axles === 1 || $isEqualised ? AxleGroup::equalised() : AxleGroup::unequalised($axles, $spacing),
+            $dimensions[RigDimension::GrossWeight->value][0],
+            $dimensions[RigDimension::BarArm->value][0],
+            $isBallKnown ? $this->hitch->number('ball_over_coupler_mm') : 0.0,
+            new SharedDoubts($deviations, gaugeFactor: $this->doubts->ballLoad),
+        );
+    }
+
+    /** @return array<string, array{float, float}> by dimension: what it is, or is usually, and its doubt */
+    private function dimensions(): array
+    {
+        $dimensions = [];
+        foreach (
+            [
+                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', UsualRig::WHEELBASE_MM],
+                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', UsualRig::OVERHANG_MM],
+                [RigDimension::BallToAxle, $this->trailer, 'ball_to_axle_mm', TrailerBody::Box->ballToAxle()],
+                [RigDimension::GrossWeight, $this->trailer, 'weight_kg', TrailerBody::Box->grossWeight()],
+                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', Hitch::USUAL_BAR_ARM_MM],
+            ] as [$dimension, $fields, $name, $usual]
+        ) {
+            $dimensions[$dimension->value] = $fields->has($name) ? [$fields->above($name), 0.0] : $usual;
+        }
+
+        return $dimensions;
+    }
+
+    private function gross(): float
+    {
+        return $this->dimensions()[RigDimension::GrossWeight->value][0];
+    }
+
+    private function tongueWeight(): LogNormal
+    {
+        if (! $this->trailer->has('tongue_weight')) {
+            return new LogNormal(
+                TongueWeightSource::USUAL_SHARE * $this->gross(),
+                hypot(
+                    TongueWeightSource::Estimate->doubt(),
+                    $this->trailer->has('weight_kg') ? 0.0 : TrailerBody::Box->grossWeight()[1] / $this->gross(),
+                ),
+            );
+        }
+        $tongue = $this->trailer->object('tongue_weight');
+        $kilograms = $tongue->number('kg');
+        if (! ($kilograms > 0.0 && $kilograms < $this->gross())) {
+            throw BadField::at(
+                'trailer.tongue_weight.kg',
+                'Expected a tongue weight above 0 and below the gross trailer weight.',
+            );
+        }
+
+        return new LogNormal(
+            $kilograms,
+            TongueWeightSource::from($tongue->choice('by', array_column(self::SOURCES, 'value')))->doubt(),
+        );
+    }
+
+    /** @param  array{float, float}  $usual */
+    private function rideRate(string $field, array $usual): LogNormal
+    {
+        return $this->vehicle->has($field)
+            ? new LogNormal($this->vehicle->above($field), $this->doubts->rideRate)
+            : new LogNormal(...$usual);
+    }
+
+    private function bars(): BarStiffness
+    {
+        return match (true) {
+            $this->hitch->has('bar_rate_kg_per_mm') => BarStiffness::ofRate($this->hitch->above('bar_rate_kg_per_mm')),
+            $this->hitch->has('bar_rating_kg') => BarStiffness::ofRating($this->hitch->above('bar_rating_kg')),
+            default => BarStiffness::unknown(),
+        };
+    }
+}
