@@ -16,7 +16,6 @@ use Yoke\Estimation\PriorDoubts;
 use Yoke\Job\HistoryMapper;
 use Yoke\Job\ReadingHistory;
 use Yoke\Job\SettingOffsets;
-use Yoke\Method\Tolerances;
 use Yoke\Practice\Exercise\ExerciseCode;
 use Yoke\Practice\Exercise\ExerciseSampler;
 use Yoke\Practice\Exercise\Level;
