@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\FeatureCase;
+use Yoke\Method\Criterion;
+use Yoke\Method\Goal;
+use Yoke\Shop\ShopRules;
 
 // The core's tests and the architecture tests run on PHPUnit's own TestCase: the framework is never booted there.
 pest()->extend(FeatureCase::class)->use(RefreshDatabase::class)->in('Feature');
 
 /** What a rig is held to where nobody says otherwise. */
-function usualGoal(): Yoke\Method\Goal
+function usualGoal(Criterion $criterion = Criterion::FrontRestoration): Goal
 {
-    return Yoke\Shop\ShopRules::usual()->goal(Yoke\Method\Criterion::FrontRestoration);
+    return ShopRules::usual()->goal($criterion);
 }

@@ -58,7 +58,6 @@ use Yoke\Specification\RigPart;
  * @property Collection<int, BarTaping> $barTapings those not undone
  * @property Collection<int, Photo> $photos those not taken back, without their pictures
  * @property array{steps: array<string, float>, left_at: array<string, float>}|null $start of a return visit
- * @property Job|null $earlierJob
  *
  * @phpstan-import-type Sheet from RigSnapshot
  */
@@ -228,12 +227,6 @@ final class Job extends Model
         $photos->select(Photo::ABOUT)->whereNull('withdrawn_at')->orderBy('id');
 
         return $photos;
-    }
-
-    /** @return BelongsTo<Job, $this> whose setting a return visit starts from */
-    public function earlierJob(): BelongsTo
-    {
-        return $this->belongsTo(self::class, 'earlier_mark', 'mark');
     }
 
     /** @return HasMany<OwnerNote, $this> the latest first */

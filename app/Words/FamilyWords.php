@@ -92,10 +92,4 @@ final readonly class FamilyWords
     {
         return Text::of("{$this->at}.wear");
     }
-
-    /** @return array<string> what to know of it, a sentence each */
-    public function quirks(): array
-    {
-        return Text::each("{$this->at}.quirks");
-    }
 }

@@ -178,18 +178,6 @@ final readonly class VerdictWords
         };
     }
 
-    /** Which of a job's readings or settings is meant, in a few words. */
-    public function suspected(Suspect $suspect): string
-    {
-        $observation = $suspect->observation();
-
-        return match (true) {
-            $suspect->error === ReadingError::ToldWrong => Text::of('reading.told_tongue_weight'),
-            $observation === null => Text::of('reading.counted', ['hook_up' => $suspect->hookUp]),
-            default => $this->which($observation),
-        };
-    }
-
     public function which(Observation $observation): string
     {
         $stance = Text::of("reading.stance.{$observation->context->stance->value}", [

@@ -25,11 +25,6 @@ final readonly class Goal
     ) {
     }
 
-    public function governedBy(Criterion $criterion): self
-    {
-        return new self($this->band, $criterion, $this->tolerances, $this->makersBallLoad, $this->levelling);
-    }
-
     public function hasMakersBallLoad(): bool
     {
         return $this->makersBallLoad !== null;

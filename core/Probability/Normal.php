@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Probability;
 
-use Closure;
 use Yoke\Units\Exception\NotFinite;
 
 /**
@@ -12,10 +11,6 @@ use Yoke\Units\Exception\NotFinite;
  */
 final readonly class Normal
 {
-    private const SPREAD = 6.0;
-
-    private const INTERVALS = 60;
-
     /** Beyond so many deviations the tail is a continued fraction, and beyond so many there is none. */
     private const TAIL = 7.07106781186547;
 
@@ -73,45 +68,6 @@ final readonly class Normal
         }
 
         return self::cumulative(($bound - $this->mean) / $this->deviation);
-    }
-
-    public function chanceBetween(float $low, float $high): float
-    {
-        return max(0.0, $this->chanceBelow($high) - $this->chanceBelow($low));
-    }
-
-    /**
-     * The mean of a function over this number where it lies between the bounds, not divided by the chance
-     * that it lies there. Simpson's rule over six deviations either side.
-     *
-     * @param  Closure(float): float  $function
-     */
-    public function averageOver(Closure $function, float $low = -INF, float $high = INF): float
-    {
-        if ($this->deviation === 0.0) {
-            return $this->mean > $low && $this->mean < $high ? $function($this->mean) : 0.0;
-        }
-        $from = max($low, $this->mean - self::SPREAD * $this->deviation);
-        $to = min($high, $this->mean + self::SPREAD * $this->deviation);
-        if ($to <= $from) {
-            return 0.0;
-        }
-        $step = ($to - $from) / self::INTERVALS;
-        $sum = 0.0;
-        for ($i = 0; $i <= self::INTERVALS; $i++) {
-            $at = $from + $i * $step;
-            $weight = $i === 0 || $i === self::INTERVALS ? 1 : ($i % 2 === 1 ? 4 : 2);
-            $sum += $weight * $this->density($at) * $function($at);
-        }
-
-        return ($sum * $step) / 3;
-    }
-
-    private function density(float $at): float
-    {
-        $z = ($at - $this->mean) / $this->deviation;
-
-        return exp(-0.5 * $z * $z) / ($this->deviation * sqrt(2 * M_PI));
     }
 
     /**

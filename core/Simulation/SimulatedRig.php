@@ -45,12 +45,6 @@ final readonly class SimulatedRig
         return $this->tension;
     }
 
-    /** The share of the lost front axle load that this setting truly puts back. */
-    public function trulyRestored(): float
-    {
-        return $this->truth->carried($this->tension)->frontRestored();
-    }
-
     /** Where the fender really stands when the rig has come to a stop: another roll, another height. */
     public function height(Stance $stance, Axle $axle, Settling $settling, RandomSource $random): Length
     {

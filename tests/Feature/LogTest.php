@@ -77,7 +77,7 @@ it('starts a return visit where it was left, corrected for what travels now, and
 
     expect($back->rigAsWorked()->loadState())
         ->toBe('Long trip')
-        ->and($back->earlierJob->id)
+        ->and($back->earlier_job_id)
         ->toBe(1)
         ->and($back->start['left_at'])
         ->toEqual(['link' => 4, 'washer' => 3, 'head' => 2])

@@ -178,11 +178,6 @@ final class LoadColumn
         return $this->loaded->isAsRead();
     }
 
-    public function isMove(): bool
-    {
-        return $this->advised()?->action === Action::Set;
-    }
-
     public function isFine(): bool
     {
         return $this->loaded->isAsRead()

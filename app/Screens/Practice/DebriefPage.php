@@ -69,11 +69,6 @@ final readonly class DebriefPage
         return SafetyViolation::tryFrom((string) $this->debrief['learner']['breach']);
     }
 
-    public function isGood(): bool
-    {
-        return $this->debrief['learner']['in_range'];
-    }
-
     /** What was truly restored at the end, and what was believed. */
     public function truth(): string
     {

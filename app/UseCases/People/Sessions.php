@@ -57,9 +57,4 @@ final class Sessions
             ->where('key_hash', '!=', $butKey === null ? '' : DeviceSignIn::hash($butKey))
             ->update(['ended_at' => Date::now()]);
     }
-
-    public static function endAll(): void
-    {
-        DeviceSignIn::open()->update(['ended_at' => Date::now()]);
-    }
 }

@@ -79,11 +79,6 @@ final class TapedHeights
             $this->stances()->at($stance, Axle::Rear) !== null;
     }
 
-    public function isAnyTaped(): bool
-    {
-        return array_filter($this->taped) !== [];
-    }
-
     /** @return list<Axle> whose fender was taped in any stance: no height is foretold for another */
     public function axles(): array
     {

@@ -66,21 +66,6 @@ final readonly class HeightReading
         return new self($height, $tape, $friction, min($friction, $rolled));
     }
 
-    /** What it would be worth after one more reading, rolled before it: the same height, less doubt. */
-    public function readAgainRolled(): self
-    {
-        if ($this->frictionMm > $this->frictionIfRolledMm) {
-            return new self($this->height, $this->tapeMm, $this->frictionIfRolledMm, $this->frictionIfRolledMm);
-        }
-
-        return new self(
-            $this->height,
-            $this->tapeMm / M_SQRT2,
-            $this->frictionMm / M_SQRT2,
-            $this->frictionIfRolledMm / M_SQRT2,
-        );
-    }
-
     public function height(): Length
     {
         return $this->height;

@@ -66,10 +66,6 @@ return [
     ],
     'grease' => 'Ball, head sockets. Cams: sparingly or not at all, as their data sheet says.',
     'wear' => "Cams and the bars' crown, chains, clips, coupler pin.",
-    'quirks' => [
-        'Cams sit centred on the crown when the rig is in line.',
-        'Little or no grease on them. Noise in tight turns is normal.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'One link',

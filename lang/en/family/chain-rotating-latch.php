@@ -57,10 +57,6 @@ return [
     ],
     'grease' => "Ball, and the head as its data sheet says: where the bars' load in the head holds against sway, no grease there.",
     'wear' => "Bars' ends and head, chains, latches and their pins, coupler pin.",
-    'quirks' => [
-        'Both sides have the same latch, so that the chain runs round opposite sides.',
-        'Each latch locks with its pin.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'One link',

@@ -58,11 +58,6 @@ return [
     ],
     'grease' => 'Ball, head sockets.',
     'wear' => 'Chains, snap-up brackets and their pins, clips, coupler pin; the faces of a separate friction bar.',
-    'quirks' => [
-        'Some have to come off before reversing: their data sheet says so.',
-        'Chains hang square to the frame and untwisted.',
-        'The bracket springs back hard: fingers clear.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'One link',

@@ -60,7 +60,6 @@ return [
     ],
     'grease' => 'Ball. No grease on bar or bracket: they hold by friction.',
     'wear' => 'Bars and brackets where they rub, pins, clips, coupler pin.',
-    'quirks' => ['The bar must lie flat on its bracket.', 'First set-up by washer, small changes by bracket hole.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Between bracket holes',

@@ -50,7 +50,6 @@ return [
     ],
     'grease' => 'Ball. No grease on pads or bars.',
     'wear' => 'Pads under their covers, covers, pins, clips, coupler pin.',
-    'quirks' => ['Made for quick fits. The pads wear: check them every season.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Between height holes',

@@ -33,7 +33,6 @@ return [
     ],
     'grease' => 'Ball.',
     'wear' => 'Ball, coupler, coupler pin, safety chains; the faces of a separate friction bar.',
-    'quirks' => ['The vehicle carries the whole tongue weight: the rear axle more than that, the front axle less than alone.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'page/loads.columns.the_planner_needs_a_hitch' => 'On a plain ball there is no setting to plan: tongue share, axles and ratings follow the load.',

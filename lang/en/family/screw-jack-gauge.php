@@ -80,11 +80,6 @@ return [
     ],
     'grease' => 'Ball, the screw before it is turned. No grease on bar or bracket.',
     'wear' => 'Bars and brackets where they rub, screw and gauge, pins, clips, coupler pin.',
-    'quirks' => [
-        'The gauge reads tongue weight with bars off and ball load with bars on.',
-        'Grease the screw before it is turned, jack away, then turn.',
-        'Moved to another vehicle or trailer, it gets another target: from their lengths and the tongue weight.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'One turn of the screw',

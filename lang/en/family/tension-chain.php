@@ -99,11 +99,6 @@ return [
     'little' => 'Tension chains move little load, by their nature: at the tightest thread about :share of the front axle load is restored. Their strength is sway control. What would restore it, with sway control of its own: :others.',
     'grease' => 'Ball. No grease on the cone.',
     'wear' => 'Chains, nuts and threads, the cone and its spring, coupler pin.',
-    'quirks' => [
-        'It distributes little weight.',
-        'Both sides alike, by counted threads.',
-        'After unhooking at an angle the plate stands turned: loosen one side, or couple, drop the weight on and drive a sharp turn.',
-    ],
     // What its people say where others say bars.
     'terms' => ['spring bars' => 'chains', 'spring bar' => 'chain', 'bars' => 'chains', 'bar' => 'chain'],
     // Whole texts that it says otherwise.

@@ -66,10 +66,6 @@ return [
     ],
     'grease' => 'Bola, alojamientos del cabezal. Levas: muy poco o nada, según su ficha técnica.',
     'wear' => 'Levas y cresta de las barras, cadenas, grapas, pasador del acoplador.',
-    'quirks' => [
-        'Las levas quedan centradas en la cresta con el conjunto en línea.',
-        'Poca grasa o ninguna. El ruido en giros cerrados es normal.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Un eslabón',

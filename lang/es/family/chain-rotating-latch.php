@@ -57,10 +57,6 @@ return [
     ],
     'grease' => 'Bola, y el cabezal según su ficha técnica: donde la carga de las barras en el cabezal frena el coleo, ahí sin grasa.',
     'wear' => 'Extremos de las barras y cabezal, cadenas, cierres y sus pasadores, pasador del acoplador.',
-    'quirks' => [
-        'Los dos lados llevan el mismo cierre, de modo que la cadena rodea lados opuestos.',
-        'Cada cierre se bloquea con su pasador.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Un eslabón',

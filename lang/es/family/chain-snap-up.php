@@ -58,11 +58,6 @@ return [
     ],
     'grease' => 'Bola, alojamientos del cabezal.',
     'wear' => 'Cadenas, soportes basculantes y sus pasadores, grapas, pasador del acoplador; las caras de una barra de fricción aparte.',
-    'quirks' => [
-        'Algunas hay que quitarlas antes de dar marcha atrás: lo dice su ficha técnica.',
-        'Las cadenas cuelgan a escuadra con el chasis y sin torcer.',
-        'El soporte salta con fuerza: dedos lejos.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Un eslabón',

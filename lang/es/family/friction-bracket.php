@@ -60,7 +60,6 @@ return [
     ],
     'grease' => 'Bola. Sin grasa en barra ni soporte: sujetan por fricción.',
     'wear' => 'Barras y soportes donde rozan, pasadores, grapas, pasador del acoplador.',
-    'quirks' => ['La barra debe apoyar plana en su soporte.', 'Primer ajuste por arandelas, cambios pequeños por agujero del soporte.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Entre agujeros del soporte',

@@ -50,7 +50,6 @@ return [
     ],
     'grease' => 'Bola. Sin grasa en pastillas ni barras.',
     'wear' => 'Pastillas bajo sus tapas, tapas, pasadores, grapas, pasador del acoplador.',
-    'quirks' => ['Hecho para montajes rápidos. Las pastillas se gastan: revíselas cada temporada.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Entre agujeros de altura',

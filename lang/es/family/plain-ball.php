@@ -33,7 +33,6 @@ return [
     ],
     'grease' => 'Bola.',
     'wear' => 'Bola, acoplador, pasador del acoplador, cadenas de seguridad; las caras de una barra de fricción aparte.',
-    'quirks' => ['El vehículo lleva todo el peso en la lanza: el eje trasero más que eso, el delantero menos que solo.'],
     // Whole texts that it says otherwise.
     'instead' => [
         'page/loads.columns.the_planner_needs_a_hitch' => 'Con bola simple no hay ajuste que planificar: la parte en la lanza, los ejes y los límites siguen a la carga.',

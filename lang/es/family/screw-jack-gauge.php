@@ -80,11 +80,6 @@ return [
     ],
     'grease' => 'Bola, el husillo antes de girarlo. Sin grasa en barra ni soporte.',
     'wear' => 'Barras y soportes donde rozan, husillo y medidor, pasadores, grapas, pasador del acoplador.',
-    'quirks' => [
-        'El medidor marca el peso en la lanza sin barras y la carga en la bola con ellas.',
-        'Engrase el husillo antes de girarlo, con el gato fuera, y gire.',
-        'Pasado a otro vehículo o remolque, tiene otro objetivo: según sus longitudes y el peso en la lanza.',
-    ],
     // Whole texts that it says otherwise.
     'instead' => [
         'specification.hitch.fields.pitch_mm.label' => 'Una vuelta del husillo',

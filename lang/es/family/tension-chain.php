@@ -99,11 +99,6 @@ return [
     'little' => 'Las cadenas de tensión mueven poca carga, por su naturaleza: en el hilo más apretado se recupera cerca del :share de la carga del eje delantero. Su fuerza es el control de coleo. La recuperarían, con control de coleo propio: :others.',
     'grease' => 'Bola. Sin grasa en el cono.',
     'wear' => 'Cadenas, tuercas y roscas, el cono y su muelle, pasador del acoplador.',
-    'quirks' => [
-        'Reparte poco peso.',
-        'Ambos lados igual, por hilos contados.',
-        'Tras desenganchar en ángulo la placa queda girada: afloje un lado, o acople, deje caer el peso y haga un giro cerrado.',
-    ],
     // What its people say where others say bars.
     'terms' => ['barras de torsión' => 'cadenas', 'barra de torsión' => 'cadena', 'barras' => 'cadenas', 'barra' => 'cadena'],
     // Whole texts that it says otherwise.

@@ -420,7 +420,7 @@ it(
     function (Criterion $criterion, float $ball, float $share): void {
         $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
         $posterior = Knowing::rig($share, 2, 0.3, $prior);
-        $goal = usualGoal()->governedBy($criterion);
+        $goal = usualGoal($criterion);
         $advised = Knowing::advise($posterior, middle(), 4, goal: $goal);
         $quantity = fn (SettingForecast $one): float => $one->stance->quantity()->mean();
         [$from, $to] = $goal->governing()->range(0.0);
@@ -464,7 +464,7 @@ it('moves the head for a coupler that stands low or high', function (float $ball
         Knowing::rig(0.75, 4, 0.3, $prior),
         middle(),
         4,
-        goal: usualGoal()->governedBy(Criterion::CouplerHeight),
+        goal: usualGoal(Criterion::CouplerHeight),
     );
 
     expect($advised->action)

@@ -27,11 +27,11 @@ use Yoke\Statics\CoupledRig;
 use Yoke\Statics\LevellingLoss;
 use Yoke\Units\Load;
 
-function levelledGoal(): Goal
+function levelledGoal(Criterion $criterion = Criterion::FrontRestoration): Goal
 {
     return new Goal(
         TargetRange::usual(),
-        Yoke\Method\Criterion::FrontRestoration,
+        $criterion,
         new Yoke\Method\Tolerances(),
         levelling: LevellingLoss::ofTheRear(),
     );
@@ -75,7 +75,7 @@ it('takes levelling\'s loss at the tension that is on, and never below nothing',
 it('works out each stance by itself, in whatever order they are asked', function (): void {
     $posterior = Knowing::rig(0.7, 2, 1.0);
     foreach ([Criterion::FrontRestoration, Criterion::EqualSquat, Criterion::BallLoad] as $criterion) {
-        $goal = levelledGoal()->governedBy($criterion);
+        $goal = levelledGoal($criterion);
         $shared = new StanceEvaluator($posterior, $goal);
         foreach ([[0.0, 0.0], [8.0, 0.0], [8.0, 20.0], [0.0, 20.0], [-6.0, 0.0]] as [$tension, $ball]) {
             $alone = (new StanceEvaluator($posterior, $goal))->at($tension, $ball);

@@ -201,7 +201,7 @@ it('never gives up a method\'s goal while an allowed setting is nearer to it', f
         $random = new SeededSource(5000 + $seed);
         $prior = randomPrior($random, ['ball_over_coupler' => 3.0], $random->between(-40, 90));
         [$rig, $tension] = drawn($prior, $random);
-        $goal = usualGoal()->governedBy($criterion);
+        $goal = usualGoal($criterion);
         $analysis = judged($prior, (new Readings($rig, $tension, $random, 1.0))->threeStances(), $goal);
         $advised = $analysis->recommendation();
         if ($advised->action === Action::Cannot) {

@@ -184,7 +184,7 @@ it('says direction and millimetres where the hitch\'s settings are not known', f
 
 it('judges by the method that governs, and says one thing of it everywhere', function (Criterion $criterion): void {
     [$prior, $readings] = work(0.4, 0.3, Priors::rig(0.05, 20.0, 6.0, null, 45.0));
-    $goal = usualGoal()->governedBy($criterion);
+    $goal = usualGoal($criterion);
     $analysis = analysed($prior, $readings->threeStances(), true, $goal);
     $verdict = $analysis->verdict();
     $view = array_values(

@@ -89,30 +89,6 @@ it('names the slip of a pen by what the load would have been', function (Residua
     'nothing usual' => [fn (): Residual => loadOff(1475.0, 1420.0), ReadingError::Load],
 ]);
 
-it('weighs a reading as a slip against a sound one by both bell curves', function (
-    float $off,
-    float $deviation,
-    float $width,
-): void {
-    $density = fn (float $spread): float => exp(-0.5 * ($off / $spread) ** 2) / $spread;
-
-    expect(heightOff($off, $deviation)->evidenceOfSlip($width))->toEqualWithDelta(
-        log($density(hypot($deviation, $width)) / $density($deviation)),
-        1e-9,
-    );
-})->with([[0.0, 1.0, 12.0], [3.0, 1.0, 12.0], [-5.0, 2.0, 12.0], [30.0, 8.0, 150.0]]);
-
-it('takes a reading for far off beyond three and a half deviations', function (): void {
-    expect(heightOff(3.5, 1.0)->isFarOff())
-        ->toBeFalse()
-        ->and(heightOff(3.51, 1.0)->isFarOff())
-        ->toBeTrue()
-        ->and(heightOff(-3.51, 1.0)->isFarOff())
-        ->toBeTrue()
-        ->and(heightOff(4.0)->predicted())
-        ->toBe(946.0);
-});
-
 it('knows loads from heights', function (): void {
     $loads = array_filter(Observed::cases(), fn (Observed $one): bool => $one->isLoad());
 

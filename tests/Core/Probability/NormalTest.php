@@ -15,20 +15,9 @@ it('knows the normal distribution', function (float $z, float $chance): void {
     'far out' => [-6.0, 9.86587645037698e-10],
 ]);
 
-it('averages a function over a part of its range', function (): void {
-    $number = Normal::of(2.0, 1.5);
-
-    expect($number->averageOver(fn (): float => 1.0))->toEqualWithDelta(1.0, 1e-6)
-        ->and($number->averageOver(fn (): float => 1.0, 0.0))->toEqualWithDelta(1 - $number->chanceBelow(0.0), 1e-6)
-        ->and($number->averageOver(fn (float $x): float => $x))->toEqualWithDelta(2.0, 1e-6)
-        ->and($number->averageOver(fn (float $x): float => ($x - 2.0) ** 2))->toEqualWithDelta(2.25, 1e-5)
-        ->and($number->averageOver(fn (): float => 1.0, 50.0))->toBe(0.0);
-});
-
 it('is a plain number when there is no doubt', function (): void {
     $exact = Normal::of(3.0, 0.0);
 
     expect($exact->chanceBelow(2.9))->toBe(0.0)
-        ->and($exact->chanceBelow(3.1))->toBe(1.0)
-        ->and($exact->averageOver(fn (float $x): float => $x * $x, 0.0))->toBe(9.0);
+        ->and($exact->chanceBelow(3.1))->toBe(1.0);
 });

@@ -62,19 +62,6 @@ it('shares the friction of an axle between its sides, not the tape', function ()
         ->toEqualWithDelta(hypot(0.9 / M_SQRT2, 1.1), 1e-12);
 });
 
-it('gets better by reading again, never worse', function (): void {
-    $reading = HeightReading::of(Length::ofMillimetres(950), 0.9, 3.5, 1.1);
-    $rolled = $reading->readAgainRolled();
-    $twice = $rolled->readAgainRolled();
-
-    expect($rolled->doubt()->millimetres())
-        ->toEqualWithDelta(hypot(0.9, 1.1), 1e-12)
-        ->and($twice->doubt()->millimetres())
-        ->toEqualWithDelta(hypot(0.9, 1.1) / M_SQRT2, 1e-12)
-        ->and($twice->height()->millimetres())
-        ->toBe(950.0);
-});
-
 it('takes no height that no fender has', function (string $typed, string $found): void {
     try {
         FenderHeight::of((new LengthParser(LengthUnit::Inch))->parse($typed));

@@ -215,9 +215,7 @@ it('keeps the rig\'s weight, whatever its stance, in what a simulated weighbridg
         ->and($total($simulated->loads(Stance::Carried, $alone)))
         ->toEqualWithDelta(FRONT_KG + REAR_KG + $rig->trailer()->weight, 1e-6)
         ->and($simulated->loads(Stance::Carried, $alone)['front'])
-        ->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front'])
-        ->and($simulated->at($simulated->tension() + 20)->trulyRestored())
-        ->toBeGreaterThan(0.75);
+        ->toBeGreaterThan($simulated->loads(Stance::Dropped, $alone)['front']);
 });
 
 it('reads a sheet of tickets and names the line at fault', function (string $file, int|string $expected): void {
