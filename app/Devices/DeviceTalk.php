@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Closure;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceLine;
-use Yoke\Readings\Device\DeviceReading;
-use Yoke\Readings\Device\Display;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\SimulatedDevices;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceLine;
+use Yoke\Measuring\Readings\Device\DeviceReading;
+use Yoke\Measuring\Readings\Device\Display;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Proving\Simulation\SimulatedDevices;
+use Yoke\Rig\Parts\Stance;
 
 /** Answers the lines of the protocol (docs/devices.md) for the simulated devices. */
 final class DeviceTalk

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Job;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceReading;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceReading;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Parts\Stance;
 
 /** Reads a device once, as its display stands. Job and stance say which rig is at it; a real device need not care. */
 interface Driver

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Job;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceLine;
-use Yoke\Readings\Device\DeviceReading;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceLine;
+use Yoke\Measuring\Readings\Device\DeviceReading;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Parts\Stance;
 
 /** Reads devices that answer lines over TCP (docs/devices.md): the simulated ones, or a box beside a real one. */
 final readonly class LineDriver implements Driver

@@ -6,9 +6,9 @@ namespace App\Devices;
 
 use App\Models\User;
 use App\Words\QuantityWords;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceReading;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceReading;
 
 /** What a device shows, in a person's units, ready to stand in the fields that it fills. */
 final readonly class ShownReading

@@ -7,15 +7,15 @@ namespace App\Devices;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Simulation;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\HiddenTruth;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\SimulatedDevices;
-use Yoke\Specification\RigPart;
+use Yoke\Proving\Simulation\HiddenTruth;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\SimulatedDevices;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /** The rigs of jobs with a hidden truth, as they stand at the simulated devices. */
 final class SimulatedYard

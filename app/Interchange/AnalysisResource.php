@@ -6,11 +6,11 @@ namespace App\Interchange;
 
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Day\TimeToGo;
-use Yoke\Advice\Recommendation;
-use Yoke\Estimation\Stories\Suspect;
-use Yoke\Probability\Normal;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Rig\Axle;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Rig\Parts\Axle;
 
 /**
  * What a job's readings tell, as its file and the HTTP interface say it: shares and chances 0 to 1, mm, kg, minutes.

@@ -6,12 +6,12 @@ namespace App\Interchange;
 
 use App\Words\ExpectedWords;
 use stdClass;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 /** One rig and several stances as JSON (docs/formats.md, Cases): read, solved, and written back with its results. */
 final readonly class CaseFile

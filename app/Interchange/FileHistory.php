@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\HitchSettings;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Job\HeightTaken;
-use Yoke\Job\HookUpRecord;
-use Yoke\Job\MeasureTaken;
-use Yoke\Job\ReadingHistory;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Record\HeightTaken;
+use Yoke\Job\Record\HookUpRecord;
+use Yoke\Job\Record\MeasureTaken;
+use Yoke\Job\Record\ReadingHistory;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
 
 /** The readings of a job for advice, filled in from its file. Each reading of a stance is a round of it. */
 final class FileHistory

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\RigDimension;
-use Yoke\Estimation\SharedDoubts;
-use Yoke\Job\BarStiffness;
-use Yoke\Job\ReferenceTension;
-use Yoke\Job\RigSheets;
-use Yoke\Job\UsualRig;
-use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\TongueWeightSource;
-use Yoke\Rig\TrailerBody;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Job\Record\BarStiffness;
+use Yoke\Job\Record\ReferenceTension;
+use Yoke\Job\Record\RigSheets;
+use Yoke\Job\Record\UsualRig;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\SharedDoubts;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\TongueWeightSource;
+use Yoke\Rig\Parts\TrailerBody;
 
 /** The sheets of a job for advice, filled in from its file: what is left out is assumed with its doubt. */
 final readonly class FileSheets

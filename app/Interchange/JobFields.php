@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Interchange;
 
 use App\Words\ExpectedWords;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Adjuster\StepRange;
-use Yoke\Advice\HitchSettings;
-use Yoke\Constraint\BarRating;
-use Yoke\Method\Criterion;
-use Yoke\Method\Exception\ImpossibleBand;
-use Yoke\Method\Goal;
-use Yoke\Method\TargetRange;
-use Yoke\Shop\ShopRules;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Constraint\BarRating;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\Exception\ImpossibleBand;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Mechanics\Statics\LevellingLoss;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Adjuster\StepRange;
 
 /**
  * The fields of a job for advice, read into the core's terms one by one; what is left out is assumed with its doubt.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\Tank;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\Tank;
 
 /**
  * What travels on a rig, as rows of a file or a record; the water in its tanks among it.

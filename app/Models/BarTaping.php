@@ -7,9 +7,9 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Bars\FourHeights;
 use Yoke\CoreException;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Bars\FourHeights;
 
 /**
  * Four heights of a hitch before anything was coupled, as they were typed and as they read; or that the step was

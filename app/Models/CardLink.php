@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\URL;
-use Yoke\Procedure\Occasion;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Workshop\Procedure\Occasion;
 
 /**
  * A private link to a job's card and procedures, for an owner without a sign-in.

@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Service\CareDone;
+use Yoke\Workshop\Service\CareDone;
 
 /**
  * A line of a rig's care book. One taken back is kept.

@@ -7,8 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Procedure\Station;
-use Yoke\Sway\Answer;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Sway\Answer;
 
 /**
  * What somebody found at a check; the latest of a check counts.

@@ -10,12 +10,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Date;
-use Yoke\Loading\Item;
-use Yoke\Loading\Tank;
-use Yoke\Method\Criterion;
-use Yoke\Method\TargetRange;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * One set-up of one rig.

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Yoke\Rig\Stance;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * A reading of something else than a fender; of the same kind in the same round, the latest counts.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Rig\Parts\Stance;
 
 /** What else than fenders can be read in a stance; the value is its field. */
 enum MeasureKind: string

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Learning\PracticeResult;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Learning\PracticeResult;
 
 /**
  * One exercise of the practice yard as one person plays it. Nothing of it is a job.

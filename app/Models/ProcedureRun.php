@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /**
  * A procedure as somebody runs it, step by step.

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /**
  * A step of a run that was taken.

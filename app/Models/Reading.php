@@ -8,13 +8,13 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\Side;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\TypedLength;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\TypedLength;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Height\Side;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * One line of a job's tape log: never changed, never deleted. A line without a height takes the earlier one back.

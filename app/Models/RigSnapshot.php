@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Yoke\Estimation\CarriedOverPrior;
-use Yoke\Estimation\LearnedPriors;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\RigDimension;
-use Yoke\Estimation\RigPrior;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Loading\Tank;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Rig\Hitch as CoreHitch;
-use Yoke\Rig\Rig as CoreRig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer as CoreTrailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle as CoreVehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Rig\VehicleClass;
-use Yoke\Shop\ShopRules;
-use Yoke\Specification\RigPart;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Measuring\Estimation\CarriedOverPrior;
+use Yoke\Measuring\Estimation\Prior\LearnedPriors;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Rig\Parts\Hitch as CoreHitch;
+use Yoke\Rig\Parts\Rig as CoreRig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer as CoreTrailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle as CoreVehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /**
  * The copy of a rig that a job keeps: what it was computed with, whatever the garage says later.

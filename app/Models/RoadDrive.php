@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Road\RoadTest;
+use Yoke\Workshop\Road\RoadTest;
 
 /**
  * A road test of a job, as it was typed and as it reads.

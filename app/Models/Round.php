@@ -7,8 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * One time that a stance was read: another setting of the bars, or the same read again. The first needs no row unless

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Rig\Parts\Stance;
 
 /** Which round each stance is in, and at which setting each carried round was read; looked up once for a page. */
 final class RoundBook

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Station;
 
 /**
  * A station closed by a person.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Yoke\Rig\TongueWeightSource;
+use Yoke\Rig\Parts\TongueWeightSource;
 
 /** The ways to a tongue weight that the form offers; the value is what is stored. */
 enum TongueWay: string

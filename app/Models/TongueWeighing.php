@@ -7,11 +7,11 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Readings\Tongue\Lever;
-use Yoke\Readings\Tongue\TongueReading;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Measuring\Readings\Tongue\Lever;
+use Yoke\Measuring\Readings\Tongue\TongueReading;
 
 /**
  * What a tongue was read to weigh, as it was typed and as it reads. One taken back is kept.

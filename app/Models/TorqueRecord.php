@@ -7,8 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Service\TorqueDone;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Workshop\Service\TorqueDone;
 
 /**
  * What a wrench showed at a fastener; of one fastener the latest counts.

@@ -9,16 +9,16 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\PressureUnit;
-use Yoke\Units\RateUnit;
-use Yoke\Units\RoadUnit;
-use Yoke\Units\Text\Fineness;
-use Yoke\Units\Text\LengthParser;
-use Yoke\Units\Text\LengthPrinter;
-use Yoke\Units\Text\LoadParser;
-use Yoke\Units\TorqueUnit;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\PressureUnit;
+use Yoke\Foundation\Units\RateUnit;
+use Yoke\Foundation\Units\RoadUnit;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Foundation\Units\TorqueUnit;
 
 /**
  * @property int $id

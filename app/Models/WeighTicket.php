@@ -7,13 +7,13 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Yoke\Readings\Weighing\Condition;
-use Yoke\Readings\Weighing\PlatformLoad;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Measuring\Readings\Weighing\Condition;
+use Yoke\Measuring\Readings\Weighing\PlatformLoad;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * A weighbridge ticket of a job, as it was typed and as it reads. One taken back is kept.

@@ -37,8 +37,8 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
-use Yoke\Shop\ShopRules;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Job\Shop\ShopSettings;
 
 final class AppServiceProvider extends ServiceProvider
 {

@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\Finding;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\MoveWorth;
-use Yoke\Advice\Reason;
-use Yoke\Advice\Recheck;
-use Yoke\Advice\Recommendation;
-use Yoke\Advice\TensionAdvice;
-use Yoke\Advice\TensionDirection;
-use Yoke\Constraint\Exclusion;
-use Yoke\Method\Criterion;
-use Yoke\Planning\Check;
-use Yoke\Planning\ManufacturerPolicy;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\Check;
+use Yoke\Job\Planning\ManufacturerPolicy;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\Finding;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\MoveWorth;
+use Yoke\Judgement\Advice\Reason;
+use Yoke\Judgement\Advice\Recheck;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\TensionAdvice;
+use Yoke\Judgement\Advice\TensionDirection;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
 
 /**
  * The next move, why, and what is wrong, as sentences in a person's units (lang/, move, finding, check, exclusion,

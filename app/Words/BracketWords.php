@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Bars\BracketPlace;
-use Yoke\Units\Angle;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Measuring\Bars\BracketPlace;
 
 /** Where the brackets go and how the chains hang, in a person's units. */
 final readonly class BracketWords

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Readings\Height\Caution;
-use Yoke\Readings\Height\CautionKind;
-use Yoke\Units\Length;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Measuring\Readings\Height\Caution;
+use Yoke\Measuring\Readings\Height\CautionKind;
 
 /** Why a height is hard to believe, and what to do about it, in words. */
 final class CautionWords

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Choice\BarCandidate;
-use Yoke\Choice\BarObjection;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\FamilyCandidate;
-use Yoke\Choice\FamilyObjection;
-use Yoke\Choice\HitchOffer;
-use Yoke\Family\Suits;
-use Yoke\Family\Want;
+use Yoke\Job\Choice\BarCandidate;
+use Yoke\Job\Choice\BarObjection;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\FamilyCandidate;
+use Yoke\Job\Choice\FamilyObjection;
+use Yoke\Job\Choice\HitchOffer;
+use Yoke\Rig\Family\Suits;
+use Yoke\Rig\Family\Want;
 
 /** What is weighed before a hitch is bought, in a person's units (lang/, choice and family). */
 final readonly class ChoiceWords

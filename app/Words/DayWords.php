@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Day\DaySlot;
-use Yoke\Day\ForeseenTime;
-use Yoke\Day\SlotState;
+use Yoke\Workshop\Day\DaySlot;
+use Yoke\Workshop\Day\ForeseenTime;
+use Yoke\Workshop\Day\SlotState;
 
 /** Times of a day in words (lang/, day). */
 final class DayWords

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
 
 /** Sentences of the record of deeds. */
 final class DeedWords

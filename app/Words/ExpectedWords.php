@@ -6,10 +6,10 @@ namespace App\Words;
 
 use BackedEnum;
 use Yoke\Expected;
-use Yoke\Practice\Act\Refusal;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Specification\RigPart;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Proving\Practice\Act\Refusal;
+use Yoke\Rig\Specification\RigPart;
 
 /** What was expected where something was refused, in a sentence. */
 final class ExpectedWords

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Estimation\LearnedPriors;
-use Yoke\Experience\Source;
-use Yoke\Family\Families;
-use Yoke\Probability\Normal;
-use Yoke\Rig\VehicleClass;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Experience\Source;
+use Yoke\Measuring\Estimation\Prior\LearnedPriors;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\RigPart;
 
 /** What the shop has learned, in a person's units (lang/, experience). */
 final readonly class ExperienceWords

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Explainer\Figure;
-use Yoke\Explainer\Knob;
-use Yoke\Explainer\Quantity;
-use Yoke\Explainer\Topic;
-use Yoke\Units\Angle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Showing\Explainer\Figure;
+use Yoke\Showing\Explainer\Knob;
+use Yoke\Showing\Explainer\Quantity;
+use Yoke\Showing\Explainer\Topic;
 
 /** What an explainer says, in a person's units. */
 final readonly class ExplainerWords

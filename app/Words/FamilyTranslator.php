@@ -6,7 +6,7 @@ namespace App\Words;
 
 use Closure;
 use Illuminate\Translation\Translator;
-use Yoke\Family\HitchFamily;
+use Yoke\Rig\Family\HitchFamily;
 
 /**
  * The language files as the people of one family of hitches say them: its own file tells which general words it has

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\SwayControl;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\SwayControl;
 
 /** What the people who set a hitch's family up call its parts. */
 final readonly class FamilyWords

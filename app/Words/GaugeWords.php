@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Analysis\GaugeTarget;
-use Yoke\Rig\Rig;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\GaugeTarget;
+use Yoke\Rig\Parts\Rig;
 
 /** What the gauge in a head is to show, in a person's units, and where that comes from. */
 final readonly class GaugeWords

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Head\BallHeightRule;
-use Yoke\Head\Obstacle;
-use Yoke\Head\ShankPlace;
+use Yoke\Judgement\Head\BallHeightRule;
+use Yoke\Judgement\Head\Obstacle;
+use Yoke\Judgement\Head\ShankPlace;
 
 /** Where a head is bolted, and what is said of it. */
 final class HeadWords

@@ -6,8 +6,8 @@ namespace App\Words;
 
 use App\Models\CardLink;
 use App\Models\Language;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\Fineness;
 
 /** The languages that can be chosen, and the units beside them. */
 final class LanguageWords

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\LoadState;
-use Yoke\Loading\Item;
-use Yoke\Loading\Tank;
-use Yoke\Loading\TongueShare;
-use Yoke\Loading\UsualItem;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Mechanics\Loading\UsualItem;
 
 /** What travels, and what the trade makes of where it stands. */
 final class LoadWords

@@ -5,26 +5,26 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Done;
-use Yoke\Practice\Act\Place;
-use Yoke\Practice\Act\Refusal;
-use Yoke\Practice\Act\Sight;
-use Yoke\Practice\Coach\Hint;
-use Yoke\Practice\Coach\HintKind;
-use Yoke\Practice\Exception\ImpossibleAct;
-use Yoke\Practice\Exception\NoExercise;
-use Yoke\Practice\Exception\UnknownCode;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Reading\TakenWeight;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Stance;
-use Yoke\Units\Angle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Act\Exception\ImpossibleAct;
+use Yoke\Proving\Practice\Act\Refusal;
+use Yoke\Proving\Practice\Act\Sight;
+use Yoke\Proving\Practice\Coach\Hint;
+use Yoke\Proving\Practice\Coach\HintKind;
+use Yoke\Proving\Practice\Exception\NoExercise;
+use Yoke\Proving\Practice\Exception\UnknownCode;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Place;
+use Yoke\Proving\Practice\Reading\TakenWeight;
+use Yoke\Proving\Practice\Run\Done;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Stance;
 
 /** What is done, seen and said in the practice yard, in the learner's units and the hitch's words. */
 final readonly class PracticeWords

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Procedure\HandSignal;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Question;
-use Yoke\Procedure\Step;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\HandSignal;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Question;
+use Yoke\Workshop\Procedure\Step;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /** What a procedure says, step by step. */
 final class ProcedureWords

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Probability\Normal;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Units\Angle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Pressure;
-use Yoke\Units\RateUnit;
-use Yoke\Units\Term;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Pressure;
+use Yoke\Foundation\Units\RateUnit;
+use Yoke\Foundation\Units\Term;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Judgement\Ratings\RatedLoad;
 
 /** Quantities of a plan in a person's units. */
 final readonly class QuantityWords

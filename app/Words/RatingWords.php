@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Ratings\RatedLoad;
-use Yoke\Ratings\RatedPart;
-use Yoke\Ratings\RatingState;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Judgement\Ratings\RatedPart;
+use Yoke\Judgement\Ratings\RatingState;
 
 /** What stands against a rating, in words. */
 final class RatingWords

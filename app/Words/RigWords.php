@@ -6,8 +6,8 @@ namespace App\Words;
 
 use App\Models\PhotoPurpose;
 use Illuminate\Support\Str;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** What a rig stands in and on: its stances, the ends of the vehicle, and what a photo of it shows. */
 final class RigWords

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Road\Feel;
-use Yoke\Road\RoadFinding;
+use Yoke\Workshop\Road\Feel;
+use Yoke\Workshop\Road\RoadFinding;
 
 /** What is asked after a road test, and where the answers lead. */
 final class RoadWords

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Service\CareTask;
-use Yoke\Service\DueState;
-use Yoke\Service\Recheck;
-use Yoke\Service\TorqueDone;
-use Yoke\Service\TorqueFinding;
-use Yoke\Units\TorqueUnit;
+use Yoke\Foundation\Units\TorqueUnit;
+use Yoke\Workshop\Service\CareTask;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\Recheck;
+use Yoke\Workshop\Service\TorqueDone;
+use Yoke\Workshop\Service\TorqueFinding;
 
 /** What maintenance asks for, and what it found. */
 final class ServiceWords

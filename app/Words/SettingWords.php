@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Planning\SpecifiedRig;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
 
 /** A setting in its family's words, as this shop counts: `link 4, 3 washers`. */
 final readonly class SettingWords

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Shop\SettingKind;
-use Yoke\Shop\ShopOption;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\SettingKind;
+use Yoke\Job\Shop\ShopOption;
+use Yoke\Job\Shop\ShopSettings;
 
 /** Settings of the shop in words: what each is called, what it does, and its figures. */
 final class SettingsWords

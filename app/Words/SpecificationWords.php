@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Family\Families;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\RigPart;
 
 /** What the parts of a rig and the fields of their specifications are called. */
 final class SpecificationWords

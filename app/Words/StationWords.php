@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Illuminate\Support\Facades\Lang;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Station;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Workshop\Procedure\Station;
 
 /** What a station is called, what is done there and what to beware of, in the words of the hitch's family. */
 final class StationWords

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Method\TargetRange;
-use Yoke\Sway\SwayChange;
-use Yoke\Sway\SwayChangeKind;
-use Yoke\Sway\SwayCheck;
-use Yoke\Sway\SwayRisk;
-use Yoke\Sway\SwayRiskKind;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Workshop\Sway\SwayChange;
+use Yoke\Workshop\Sway\SwayChangeKind;
+use Yoke\Workshop\Sway\SwayCheck;
+use Yoke\Workshop\Sway\SwayRisk;
+use Yoke\Workshop\Sway\SwayRiskKind;
 
 /** What invites sway, in a person's words and units. */
 final readonly class SwayWords

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Term;
 
 /** What the terms of a derivation are called, with the figures that they hang on. */
 final readonly class TermWords

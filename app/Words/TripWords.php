@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Adjuster\Setting;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Procedure\Station;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Trip\HeightFinding;
-use Yoke\Trip\TripAxis;
-use Yoke\Trip\TripEntry;
-use Yoke\Trip\TripOutcome;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Trip\HeightFinding;
+use Yoke\Workshop\Trip\TripAxis;
+use Yoke\Workshop\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripOutcome;
 
 /** What an owner is answered for a load, in the units of whoever made the link (lang/, trip). */
 final readonly class TripWords

@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\User;
-use Yoke\Analysis\Disagreement;
-use Yoke\Analysis\GoverningVerdict;
-use Yoke\Analysis\InstrumentEvidence;
-use Yoke\Analysis\MethodView;
-use Yoke\Analysis\WorthKnowing;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Suspect;
-use Yoke\Method\Chances;
-use Yoke\Method\Criterion;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Method\Verdict;
-use Yoke\Planning\Assumption;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\Disagreement;
+use Yoke\Job\Analysis\GoverningVerdict;
+use Yoke\Job\Analysis\InstrumentEvidence;
+use Yoke\Job\Analysis\MethodView;
+use Yoke\Job\Analysis\WorthKnowing;
+use Yoke\Job\Planning\Assumption;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * The one verdict and its evidence, as texts in a person's units (lang/, verdict, evidence, method, reading,

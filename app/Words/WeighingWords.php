@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Readings\Weighing\Mismatch;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Measuring\Readings\Weighing\Mismatch;
 
 /** What tickets say, in words. */
 final class WeighingWords

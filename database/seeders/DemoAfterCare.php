@@ -11,11 +11,11 @@ use App\UseCases\Service\RigCare;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\RigFacts;
-use Yoke\Procedure\StepOutcome;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\RigFacts;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /** What came after the demo's set-ups: the care books, and photos drawn as a phone would have taken them. */
 final class DemoAfterCare

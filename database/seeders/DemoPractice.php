@@ -8,15 +8,15 @@ use App\Models\PracticeRun;
 use App\Models\User;
 use App\UseCases\Practice\DebriefRecord;
 use Illuminate\Support\Facades\Date;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Debrief\Debrief;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Players\AdvisedLearner;
-use Yoke\Practice\Players\OneStepLearner;
-use Yoke\Practice\Run\Run;
-use Yoke\Shop\ShopRules;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Debrief\Debrief;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Players\AdvisedLearner;
+use Yoke\Proving\Practice\Players\OneStepLearner;
+use Yoke\Proving\Practice\Run\Run;
 
 /** The apprentice of the demo has practised: two runs by the book, one by habit, in which something stayed unseen. */
 final class DemoPractice

@@ -27,22 +27,22 @@ use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
 use LogicException;
-use Yoke\Family\TakeUp;
-use Yoke\Loading\LoadChange;
-use Yoke\Procedure\Station;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\HiddenTruth;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\SimulatedTape;
-use Yoke\Specification\RigPart;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
-use Yoke\Sway\Answer;
-use Yoke\Sway\SwayCheck;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Proving\Simulation\HiddenTruth;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\SimulatedTape;
+use Yoke\Rig\Family\TakeUp;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Sway\Answer;
+use Yoke\Workshop\Sway\SwayCheck;
 
 /**
  * The workshop of the demo: its people, its five rigs, its jobs. Every height comes from the model through a

@@ -11,14 +11,14 @@ use App\UseCases\Service\RigCare;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Yoke\Estimation\RigPrior;
-use Yoke\Procedure\Station;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Service\CareDone;
-use Yoke\Simulation\HiddenTruth;
-use Yoke\Simulation\SeededSource;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Proving\Simulation\HiddenTruth;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Service\CareDone;
 
 /**
  * A shop of many years: invented rigs of the demo's kinds, jobs taped by the model with a tape's error. The same seed

@@ -36,7 +36,7 @@
             <section class="card due" aria-label="{{ __('page/top.yard.due') }}">
                 <div class="due-head"><h2>{{ __('page/top.yard.due') }}</h2><a class="button is-small" href="{{ route('care.calendar') }}">{{ __('page/top.yard.calendar_file') }}</a></div>
                 @foreach ($due as [$rig, $lines])
-                    <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Service\DueState::Over ? 'over' : 'soon' }}">{{ \App\Words\ServiceWords::what($line->due->task) }}, {{ \App\Words\ServiceWords::due($line->state) }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
+                    <p><a href="{{ route('log.care', $rig) }}">{{ $rig->title() }}</a> <span>@foreach ($lines as $line)<span class="due-{{ $line->state === \Yoke\Workshop\Service\DueState::Over ? 'over' : 'soon' }}">{{ \App\Words\ServiceWords::what($line->due->task) }}, {{ \App\Words\ServiceWords::due($line->state) }}: {{ $line->when() }}</span>{{ $loop->last ? '' : '; ' }}@endforeach</span></p>
                 @endforeach
             </section>
         @endif

@@ -22,7 +22,7 @@ it('has no sentence in the core but in what it refuses', function (): void {
         );
         $refuses =
             str_contains($path, '/Exception/') ||
-            str_starts_with($path, 'core/Simulation/') ||
+            str_starts_with($path, 'core/Proving/Simulation/') ||
             $finder->findFirst($tree, fn (Node $node): bool => $node instanceof Node\Expr\Throw_) !== null;
 
         expect($refuses ? [] : array_values($sentences))->toBe([], $path);

@@ -61,11 +61,8 @@ function classesIn(array $tree): array
     return array_values(array_unique(array_map(fn (Node $name): string => $name->toString(), $names)));
 }
 
-/**
- * The room of a core file or class: `Method` for core/Method/Band.php and for Yoke\Method\TargetRange; empty at the
- * root.
- */
-function roomOf(string $path): string
+/** The storey of a core file or class: `Judgement` for core/Judgement/Method/Goal.php; empty at the root. */
+function storeyOf(string $path): string
 {
     $parts = preg_split('~[/\\\\]~', $path) ?: [];
 

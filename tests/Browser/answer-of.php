@@ -8,8 +8,8 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Owner\OwnersTable;
 use App\Words\TripWords;
 use Illuminate\Contracts\Console\Kernel;
-use Yoke\Trip\TripAnswers;
-use Yoke\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripAnswers;
+use Yoke\Workshop\Trip\TripEntry;
 
 require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';

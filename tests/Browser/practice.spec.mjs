@@ -69,7 +69,7 @@ async function hookUp(page, link) {
 /** The share that a setting truly restores, from the hidden rig itself. */
 function truth(code, link) {
     return execFileSync('php', ['-r', `require 'vendor/autoload.php';
-        $exercise = (new Yoke\\Practice\\Exercise\\ExerciseSampler(new Yoke\\Estimation\\PriorDoubts))->draw(Yoke\\Practice\\Exercise\\ExerciseCode::parse('${code}'));
+        $exercise = (new Yoke\\Proving\\Practice\\Exercise\\ExerciseSampler(new Yoke\\Measuring\\Estimation\\Prior\\PriorDoubts))->draw(Yoke\\Proving\\Practice\\Exercise\\ExerciseCode::parse('${code}'));
         $place = $exercise->start->at($exercise->start->setting->with('link', ${link}));
         echo round(100 * $exercise->hidden->share($place, [])).' %';`]).toString();
 }

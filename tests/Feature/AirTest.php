@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\WeighTicket;
 use App\UseCases\Analysis\JobAnalyses;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 /** A pick-up with helper air springs: 3 kg/mm and 20 mm of lift. */
 beforeEach(function (): void {

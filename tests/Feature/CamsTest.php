@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use Yoke\Sway\CamCentring;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Workshop\Sway\CamCentring;
 
 beforeEach(function (): void {
     $this->actingAs($this->person());

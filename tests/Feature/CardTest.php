@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\CardLink;
 use Illuminate\Support\Facades\Date;
 use Smalot\PdfParser\Parser;
-use Yoke\Service\Recheck;
+use Yoke\Workshop\Service\Recheck;
 
 beforeEach(function (): void {
     $this->person('Ibby Marsh', '1 mm');
@@ -118,7 +118,7 @@ it('opens to whoever has its link, with the procedures and no more', function ()
         ->assertDontSee('Private links')
         ->assertDontSee("/jobs/{$this->work->id}/hand-over")
         ->assertDontSee('Sign out');
-    $this->get($link->address(Yoke\Procedure\Occasion::HookUp))
+    $this->get($link->address(Yoke\Workshop\Procedure\Occasion::HookUp))
         ->assertOk()
         ->assertSee('Chock the trailer')
         ->assertSee('Back to the card')

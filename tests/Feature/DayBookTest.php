@@ -9,9 +9,9 @@ use App\UseCases\Day\DayBook;
 use App\UseCases\Experience\ShopExperience;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Date;
-use Yoke\Experience\Source;
-use Yoke\Procedure\Station;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Experience\Source;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Workshop\Procedure\Station;
 
 beforeEach(function (): void {
     Date::setTestNow('2026-06-02 09:00:00');

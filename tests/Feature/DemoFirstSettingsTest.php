@@ -8,7 +8,7 @@ use App\Models\Round;
 use App\Models\Simulation;
 use App\UseCases\Analysis\JobAnalyses;
 use Database\Seeders\DemoSeeder;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * Heights as somebody would tape them on a simulated rig, to the whole millimetre, its bars as loose as they go.

@@ -8,11 +8,11 @@ use App\Devices\LineDriver;
 use App\Devices\SimulatedYard;
 use App\Models\Job;
 use App\Models\Simulation;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceLine;
-use Yoke\Readings\Device\DeviceReading;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceLine;
+use Yoke\Measuring\Readings\Device\DeviceReading;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Parts\Stance;
 
 beforeEach(function (): void {
     $this->person('Ibby Marsh', '1 mm');

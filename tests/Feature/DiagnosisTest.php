@@ -9,9 +9,9 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\Words\AdviceWords;
 use App\Words\SettingWords;
 use Database\Seeders\DemoSeeder;
-use Yoke\Advice\FindingKind;
-use Yoke\Probability\Normal;
-use Yoke\Procedure\Station;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Workshop\Procedure\Station;
 
 beforeEach(function (): void {
     $this->seed(DemoSeeder::class);

@@ -8,8 +8,8 @@ use App\Models\User;
 use App\UseCases\Experience\ShopExperience;
 use App\Words\SettingsWords;
 use Illuminate\Support\Facades\DB;
-use Yoke\Experience\Source;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Experience\Source;
+use Yoke\Job\Shop\ShopSettings;
 
 /** A finished job of a rig whose readings hang together: about three quarters restored at the middle setting. */
 beforeEach(function (): void {

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Station;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Station;
 
 /** What a page says to who reads it or hears it: text, labels and hints, in lower case. */
 function spoken(string $page): string

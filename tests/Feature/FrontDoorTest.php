@@ -6,8 +6,8 @@ use App\Models\Hitch;
 use App\Models\Job;
 use App\Models\Trailer;
 use App\Models\Vehicle;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
 
 beforeEach(function (): void {
     $this->actingAs($this->person('Tess Lathe'));

@@ -16,7 +16,7 @@ it('teaches where nothing is paired, and lists the rigs that are', function (): 
     $this->get('/garage')
         ->assertOk()
         ->assertSee('Drover')
-        ->assertSee('0 of '.(count(Yoke\Specification\RigPart::Vehicle->fields()) - 5).' filled in');
+        ->assertSee('0 of '.(count(Yoke\Rig\Specification\RigPart::Vehicle->fields()) - 5).' filled in');
 });
 
 it('saves a sheet in the person\'s units and plans the open jobs again', function (): void {
@@ -112,7 +112,7 @@ it('says beside each field what was expected, keeps what was typed in it, and sa
     string $sentence,
 ): void {
     $this->job();
-    $before = App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray();
+    $before = App\UseCases\Garage\PartModels::find(Yoke\Rig\Specification\RigPart::from($part), 1)->attributesToArray();
 
     $this->post("/garage/{$part}/1", ['name' => 'Another name', $field => $typed])
         ->assertRedirect("/garage/{$part}/1")
@@ -122,7 +122,7 @@ it('says beside each field what was expected, keeps what was typed in it, and sa
         ->toContain($sentence)
         ->and(
             array_diff_key(
-                App\UseCases\Garage\PartModels::find(Yoke\Specification\RigPart::from($part), 1)->attributesToArray(),
+                App\UseCases\Garage\PartModels::find(Yoke\Rig\Specification\RigPart::from($part), 1)->attributesToArray(),
                 ['updated_at' => 0],
             ),
         )

@@ -8,7 +8,7 @@ use App\Models\Measure;
 use App\Models\Round;
 use App\Models\Trailer;
 use App\UseCases\Analysis\JobAnalyses;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
 
 /** A screw jack head behind a pick-up: wheelbase 3700, a 1300, L 5200, b 710 mm. */
 beforeEach(function (): void {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Round;
 use App\Models\User;
-use Yoke\Readings\Height\SetBy;
+use Yoke\Measuring\Readings\Height\SetBy;
 
 beforeEach(function (): void {
     $this->person();

@@ -9,7 +9,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 beforeEach(function (): void {
     Cache::flush();

@@ -538,7 +538,7 @@ it('hands every job of the demo workshop on and back to the letter, whatever ord
 });
 
 it('finds and puts back whatever is missing from any tree', function (int $seed): void {
-    $random = new Yoke\Simulation\SeededSource($seed);
+    $random = new Yoke\Proving\Simulation\SeededSource($seed);
     $grow = function (int $depth) use (&$grow, $random): array {
         $tree = [];
         for ($i = 0; $i < 4; $i++) {

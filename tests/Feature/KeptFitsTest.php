@@ -7,7 +7,7 @@ use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observation;
 
 /** @return list<Observation> a rig that restores such a share, taped */
 function tapedAt(float $share): array

@@ -11,7 +11,7 @@ use App\Models\Language;
 use App\Models\User;
 use App\Words\Figures;
 use Illuminate\Support\Facades\Mail;
-use Yoke\Units\LengthUnit;
+use Yoke\Foundation\Units\LengthUnit;
 
 beforeEach(function (): void {
     $this->wren = $this->person();
@@ -142,7 +142,7 @@ it('brings a new hand in with the language of whoever asked them', function (): 
 });
 
 it('gives the words of a family in the language that is spoken when it changes in between', function (): void {
-    $family = Yoke\Family\Families::get('tension-chain');
+    $family = Yoke\Rig\Family\Families::get('tension-chain');
     $translator = app('translator');
     $translator->speakOf($family);
     $english = $translator->get('station.bars-up.title');

@@ -6,7 +6,7 @@ use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 beforeEach(function (): void {
     $this->person('Wren Tallow', '1 mm');

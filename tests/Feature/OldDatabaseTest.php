@@ -152,7 +152,7 @@ it('opens a database that the first version left, with its jobs, methods and ver
         ->and(User::query()->sole()->language)
         ->toBe(App\Models\Language::English)
         ->and(Job::query()->sole()->method)
-        ->toBe(Yoke\Method\Criterion::EqualSquat);
+        ->toBe(Yoke\Judgement\Method\Criterion::EqualSquat);
     $this->actingAs(User::query()->sole());
     $this->get('/')->assertRedirect('/who-are-you');
     $this->post('/who-are-you', ['role' => 'owner'])->assertRedirect('/');

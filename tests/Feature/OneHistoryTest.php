@@ -11,21 +11,21 @@ use App\Models\Job;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Analysis\JobHistory;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Job\HistoryMapper;
-use Yoke\Job\ReadingHistory;
-use Yoke\Job\SettingOffsets;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Players\AdvisedLearner;
-use Yoke\Practice\Reading\Belief;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Shop\ShopRules;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Job\Record\HistoryMapper;
+use Yoke\Job\Record\ReadingHistory;
+use Yoke\Job\Record\SettingOffsets;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Players\AdvisedLearner;
+use Yoke\Proving\Practice\Run\Belief;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
 
 /* Whoever fills a history of readings, what it tells is the same to the last digit. */
 

@@ -198,7 +198,7 @@ it('keeps what was measured when the family is changed, and asks for the setting
     $this->actingAs($this->person('Ibby Marsh', '1 mm'));
     $job = $this->job();
     Hitch::query()->update(['sheet' => json_encode(['family' => 'chain-snap-up'])]);
-    (new App\UseCases\Garage\OpenJobs(Yoke\Specification\RigPart::Hitch, Hitch::query()->sole()))->planAgain();
+    (new App\UseCases\Garage\OpenJobs(Yoke\Rig\Specification\RigPart::Hitch, Hitch::query()->sole()))->planAgain();
     $this->post("/jobs/{$job->id}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
     foreach (
         ['alone' => ['950 mm', '985 mm'], 'dropped' => ['961 mm', '930 mm'], 'bars-up' => ['958 mm', '938 mm']] as $station => [$one, $other]

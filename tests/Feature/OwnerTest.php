@@ -10,8 +10,8 @@ use App\UseCases\Owner\OwnersTable;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Date;
 use Smalot\PdfParser\Parser;
-use Yoke\Planning\LoadedState;
-use Yoke\Trip\TripTable;
+use Yoke\Job\Planning\LoadedState;
+use Yoke\Workshop\Trip\TripTable;
 
 /** Where this run keeps what it works out: nothing of an earlier one is found there. */
 const TABLES_KEPT = __DIR__.'/../../storage/framework/testing/owners-tables';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\UseCases\Analysis\JobAnalyses;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Station;
 
 /** A puppet theatre on a plain ball behind a small crossover: a 1100 mm of 2650, TW 120 kg, front axle 800 kg alone. */
 beforeEach(function (): void {
@@ -78,14 +78,14 @@ it('walks from Dropped to Prove, with no station of bars between', function (): 
     expect(
         array_map(
             fn (Station $station): string => $station->value,
-            Station::along(Yoke\Family\Families::get('plain-ball')),
+            Station::along(Yoke\Rig\Family\Families::get('plain-ball')),
         ),
     )
         ->not->toContain('brackets')
         ->not->toContain('bars-up')
-        ->and(Station::Dropped->next(Yoke\Family\Families::get('plain-ball')))
+        ->and(Station::Dropped->next(Yoke\Rig\Family\Families::get('plain-ball')))
         ->toBe(Station::Prove)
-        ->and(Station::Prove->before(Yoke\Family\Families::get('plain-ball')))
+        ->and(Station::Prove->before(Yoke\Rig\Family\Families::get('plain-ball')))
         ->toBe(Station::Dropped)
         ->and(Station::Dropped->next())
         ->toBe(Station::BarsUp);

@@ -8,9 +8,9 @@ use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Support\Facades\DB;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Specification\RigPart;
 
 beforeEach(function (): void {
     $this->person();
@@ -36,7 +36,7 @@ function analysedJob(Job $job): AnalysedJob
 it('plans a first setting for every family, in its own words', function (string $key): void {
     $plan = PlanPage::ofJob(analysedJob(jobWithHitch($this->job(), ['family' => $key])), $this->wren);
     $best = $plan->firstMove()->forecast;
-    $tension = Families::get($key)->adjusters(new Yoke\Family\HitchMeasures())->all()[0]->key;
+    $tension = Families::get($key)->adjusters(new Yoke\Rig\Family\HitchMeasures())->all()[0]->key;
 
     expect($plan->setting($best))
         ->toStartWith((new App\Words\FamilyWords(Families::get($key)))->one($tension).' ')
@@ -68,9 +68,9 @@ it('prints loads and heights in the person\'s units', function (): void {
     $metric = PlanPage::ofJob(analysedJob($job), $this->person('Ibby Marsh', '1 mm'));
     $inches = PlanPage::ofJob(analysedJob($job), $this->wren);
 
-    expect($metric->print->load(Yoke\Units\Load::ofKilograms(1000)))
+    expect($metric->print->load(Yoke\Foundation\Units\Load::ofKilograms(1000)))
         ->toBe('1000 kg')
-        ->and($inches->print->load(Yoke\Units\Load::ofKilograms(1000)))
+        ->and($inches->print->load(Yoke\Foundation\Units\Load::ofKilograms(1000)))
         ->toBe('2205 lb')
         ->and($metric->print->height(25.4))
         ->toBe('25 mm')

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\RoadDrive;
-use Yoke\Road\Feel;
+use Yoke\Workshop\Road\Feel;
 
 beforeEach(function (): void {
     $this->person('Wren Tallow');

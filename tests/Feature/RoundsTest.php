@@ -7,7 +7,7 @@ use App\Models\Measure;
 use App\Models\Reading;
 use App\Models\Round;
 use Illuminate\Testing\TestResponse;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 beforeEach(function (): void {
     $this->person();
@@ -330,7 +330,7 @@ it('lets a job choose the method that governs', function (): void {
         "/jobs/{$this->work->id}/bars-up?show=methods",
     );
 
-    expect($this->work->fresh()->method)->toBe(Yoke\Method\Criterion::EqualSquat);
+    expect($this->work->fresh()->method)->toBe(Yoke\Judgement\Method\Criterion::EqualSquat);
     $this->get("/jobs/{$this->work->id}/bars-up")
         ->assertSee('Judged by equal squat.')
         ->assertSee('This is the nearest setting that is allowed.');

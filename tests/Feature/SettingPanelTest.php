@@ -8,9 +8,9 @@ use App\Screens\Bench\AdvicePage;
 use App\Screens\Bench\BenchQuery;
 use App\Screens\Bench\SettingPanel;
 use App\UseCases\Analysis\JobAnalyses;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Station;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Workshop\Procedure\Station;
 
 beforeEach(function (): void {
     $this->actingAs($this->viewer = $this->person('Tess Lathe'));
@@ -35,7 +35,7 @@ it('has a stepper for everything that can be set, its steps in the order of thei
     expect(array_column($steppers, 'key'))->toBe(
         array_map(
             static fn ($adjuster): string => $adjuster->key,
-            Families::get($family)->adjusters(new Yoke\Family\HitchMeasures())->all(),
+            Families::get($family)->adjusters(new Yoke\Rig\Family\HitchMeasures())->all(),
         ),
     );
     foreach ($steppers as $stepper) {

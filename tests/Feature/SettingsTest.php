@@ -7,7 +7,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 beforeEach(function (): void {
     $this->actingAs($this->person('Ash Fenn'));

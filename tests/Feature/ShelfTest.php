@@ -8,7 +8,7 @@ use App\Models\Rig;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
 
 beforeEach(function (): void {
     $this->person();

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Screens\Procedures\StepPicture;
-use Yoke\Family\Families;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\RigFacts;
-use Yoke\Procedure\Step;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\RigFacts;
+use Yoke\Workshop\Procedure\Step;
 
 it('has a drawing, its words and a step for every picture', function (): void {
     $shown = [];

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 /** A rig as it truly is: the ball 40 mm under the coupler, the bars so tight that the front is heavier than alone. */
 function foundRig(float $ball): CoupledRig

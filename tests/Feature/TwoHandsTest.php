@@ -34,12 +34,12 @@ it('lets one of two hands in at the same moment and tells the other, whoever is 
     $person = App\Models\User::query()->first();
     $heights = $app->make(App\UseCases\Tape\RecordHeights::class);
     $job = App\Models\Job::query()->first();
-    $place = new App\UseCases\Tape\Place(Yoke\Rig\Stance::Alone, Yoke\Rig\Axle::Front, Yoke\Readings\Height\Side::Both);
+    $place = new App\UseCases\Tape\Place(Yoke\Rig\Parts\Stance::Alone, Yoke\Rig\Parts\Axle::Front, Yoke\Measuring\Readings\Height\Side::Both);
     $saved = [];
     for ($i = 0; $i < 40; $i++) {
         $standing = App\Models\Job::query()->first()->liveReadings()->value('id');
         usleep(random_int(0, 2000));
-        $entry = App\UseCases\Tape\Entry::read($place, (string) (36 + $i % 3).' '.$argv[1], Yoke\Readings\Height\Settling::Rolled, $standing, $person->lengthParser());
+        $entry = App\UseCases\Tape\Entry::read($place, (string) (36 + $i % 3).' '.$argv[1], Yoke\Measuring\Readings\Height\Settling::Rolled, $standing, $person->lengthParser());
         $saved[] = $heights->each($person, $job, [$entry])['front']->saved->value;
     }
     echo json_encode($saved);

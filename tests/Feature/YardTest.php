@@ -139,7 +139,7 @@ it('starts a job from a title alone: all else is assumed, and asked for by what 
         ->toHaveCount(5)
         ->and($job->rigAsWorked()->vehicleName())
         ->toBe('Vehicle of Tinker\'s cart');
-    foreach (Yoke\Procedure\Station::cases() as $station) {
+    foreach (Yoke\Workshop\Procedure\Station::cases() as $station) {
         $this->get("/jobs/1/{$station->value}")->assertOk();
     }
     $this->get('/jobs/1/alone')
@@ -233,7 +233,7 @@ it('seeds the demo workshop, the same each time, and every page of it opens', fu
             'In range',
         ]);
     foreach (Job::query()->limit(6)->get() as $job) {
-        foreach (Yoke\Procedure\Station::cases() as $station) {
+        foreach (Yoke\Workshop\Procedure\Station::cases() as $station) {
             $this->get("/jobs/{$job->id}/{$station->value}?height=5")
                 ->assertOk()
                 ->assertSee(App\Words\StationWords::caution($station, $job->rigAsWorked()->specified()->family()));

@@ -8,7 +8,7 @@ use App\Interchange\AdviceFile;
 use App\Interchange\BadField;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 final class Advise extends Command
 {

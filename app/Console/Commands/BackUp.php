@@ -10,7 +10,7 @@ use App\UseCases\Backups\BackupFolder;
 use App\UseCases\Backups\BackupRefused;
 use App\Words\Text;
 use Illuminate\Console\Command;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 final class BackUp extends Command
 {

@@ -10,16 +10,16 @@ use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Process\Process;
-use Yoke\Shop\ShopRules;
-use Yoke\Simulation\AdviceBenchmark;
-use Yoke\Simulation\Contest\Benchmark;
-use Yoke\Simulation\Contest\Tally;
-use Yoke\Simulation\Contest\TicketContest;
-use Yoke\Simulation\Shop\HowTaped;
-use Yoke\Simulation\Shop\LearningShop;
-use Yoke\Simulation\StanceBenchmark;
-use Yoke\Simulation\World\Trouble;
-use Yoke\Simulation\World\World;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Simulation\Contest\AdviceBenchmark;
+use Yoke\Proving\Simulation\Contest\Benchmark;
+use Yoke\Proving\Simulation\Contest\Tally;
+use Yoke\Proving\Simulation\Contest\TicketContest;
+use Yoke\Proving\Simulation\Shop\HowTaped;
+use Yoke\Proving\Simulation\Shop\LearningShop;
+use Yoke\Proving\Simulation\StanceBenchmark;
+use Yoke\Proving\Simulation\World\Trouble;
+use Yoke\Proving\Simulation\World\World;
 
 final class Bench extends Command
 {

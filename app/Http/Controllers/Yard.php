@@ -15,7 +15,7 @@ use App\UseCases\Pages\Freshness;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Date;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 final class Yard
 {

@@ -13,8 +13,8 @@ use Closure;
 use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Yoke\Family\Families;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * On the pages of a job, of a practice run and of a hitch in the garage, everything is said in the words of its own

@@ -7,13 +7,13 @@ namespace App\Http\Requests;
 use App\Words\ExpectedWords;
 use Illuminate\Foundation\Http\FormRequest;
 use Yoke\CoreException;
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Place;
-use Yoke\Practice\Act\Remedy;
-use Yoke\Practice\Tape\Eye;
-use Yoke\Rig\Axle;
-use Yoke\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Exercise\Place;
+use Yoke\Proving\Practice\Exercise\Remedy;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Rig\Parts\Axle;
 
 /** One act at a rig of the practice yard, as the buttons of its page send it. */
 final class PracticeActRequest extends FormRequest

@@ -8,7 +8,7 @@ use App\Models\Language;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
 
 final class PreferencesRequest extends FormRequest
 {

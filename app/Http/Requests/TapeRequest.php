@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use Illuminate\Foundation\Http\FormRequest;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\CalledSixteenths;
+use Yoke\Foundation\Units\Text\CalledSixteenths;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Rig\Parts\Stance;
 
 /** The tape form of one station. Nothing typed is refused here: each entry says itself what is wrong with it. */
 final class TapeRequest extends FormRequest

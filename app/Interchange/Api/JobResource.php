@@ -11,9 +11,9 @@ use App\Models\Round;
 use App\Models\TongueWeighing;
 use App\Models\WeighTicket;
 use App\UseCases\Analysis\AnalysedJob;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Recommendation;
-use Yoke\Rig\Stance;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Stance;
 
 /** A job as the HTTP interface hands it out: mm, kg and shares of 1. */
 final readonly class JobResource

@@ -11,9 +11,9 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Throwable;
 use Yoke\CoreException;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\LengthParser;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Rig\Parts\Check\CollectProblems;
 
 /** Whether a file is a job file that can be taken in, against its schema and the rules of the core. */
 final class FileCheck

@@ -13,12 +13,12 @@ use App\UseCases\Garage\FreeChain;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Role;
-use Yoke\Bars\HeightsCaution;
-use Yoke\Family\TakeUp;
-use Yoke\Planning\Assumptions;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Planning\Assumptions;
+use Yoke\Measuring\Bars\HeightsCaution;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Family\TakeUp;
 
 /** Taping the bars before anything is coupled: what is taped where, and what it does to the first setting. */
 final readonly class BarsPage

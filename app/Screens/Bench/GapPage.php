@@ -10,15 +10,15 @@ use App\Models\MeasureKind;
 use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
-use App\UseCases\Analysis\TapedBarGap;
+use App\UseCases\Forms\TapedBarGap;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Bars\HeightsCaution;
-use Yoke\Family\TakeUp;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Bars\HeightsCaution;
+use Yoke\Rig\Family\TakeUp;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * Taping the gap over the bars on the dropped rig: the twin of the four heights, and what it does to the first setting.

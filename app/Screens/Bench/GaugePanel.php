@@ -12,11 +12,11 @@ use App\Words\GaugeWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Advice\TensionDirection;
-use Yoke\Analysis\GaugeTarget;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\GaugeTarget;
+use Yoke\Judgement\Advice\TensionDirection;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /** The gauge in the head: what it is to show, what it shows, and what is next. */
 final readonly class GaugePanel

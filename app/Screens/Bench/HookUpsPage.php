@@ -11,16 +11,16 @@ use App\Words\Figures;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\SettingForecast;
-use Yoke\Analysis\GoverningVerdict;
-use Yoke\Drawing\Plot\StancePlot;
-use Yoke\Method\CurrentSetting;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Job\Analysis\GoverningVerdict;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\Plot\StancePlot;
 
 /** The hook-ups of a job: as a ladder, on a plot, and the map of every setting. */
 final readonly class HookUpsPage

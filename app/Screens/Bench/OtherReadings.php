@@ -8,8 +8,8 @@ use App\Models\Job;
 use App\Models\MeasureKind;
 use App\Words\SpecificationWords;
 use App\Words\Text;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /** What else than fenders was read in the round that is on. */
 final readonly class OtherReadings

@@ -10,15 +10,15 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\SettingForecast;
-use Yoke\Drawing\CloseUp\HitchCloseUp;
-use Yoke\Family\TakeUp;
-use Yoke\Rig\Stance;
-use Yoke\Statics\Attitude;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\TakeUp;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\CloseUp\HitchCloseUp;
 
 /** The setting of a hitch of a known family: as it is on, as it is tried, as it is drawn closely. */
 final readonly class SettingPanel

@@ -6,10 +6,10 @@ namespace App\Screens\Bench;
 
 use App\Models\Job;
 use App\Models\StationMark;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Station;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 /**
  * How far a job has come: a station with a stance closes when both ends are taped, any other when somebody closes it.

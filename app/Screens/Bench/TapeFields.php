@@ -11,15 +11,15 @@ use App\UseCases\Tape\TapedHeights;
 use App\Words\CautionWords;
 use App\Words\SpokenLength;
 use App\Words\Text;
-use Yoke\Readings\Height\Caution;
-use Yoke\Readings\Height\Plausibility;
-use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\Side;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\Text\Fineness;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Measuring\Readings\Height\Caution;
+use Yoke\Measuring\Readings\Height\Plausibility;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Height\Side;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** What stands in the fields of the tape, what each comes to, and what looks wrong beside it. */
 final readonly class TapeFields

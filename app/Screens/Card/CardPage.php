@@ -16,19 +16,19 @@ use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
 use Illuminate\Support\Str;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Counting;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Analysis\GoverningVerdict;
-use Yoke\Drawing\Elevation;
-use Yoke\Head\ShankPlace;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Service\Recheck;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Analysis\GoverningVerdict;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Showing\Drawing\Elevation;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Service\Recheck;
 
 /** What an owner takes home: the setting, how it is counted, the heights, what to look at again. */
 final readonly class CardPage

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Screens\Card;
 
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** A job's card as the HTTP interface hands it out. */
 final readonly class CardResource

@@ -18,19 +18,19 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Choice\BarCandidate;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\FamilyCandidate;
-use Yoke\Choice\HitchChoice;
-use Yoke\Choice\HitchOffer;
-use Yoke\Choice\SeasonNeed;
-use Yoke\Family\Families;
-use Yoke\Method\TargetRange;
-use Yoke\Planning\NeedAnswer;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Specification\RigPart;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\BarCandidate;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\FamilyCandidate;
+use Yoke\Job\Choice\HitchChoice;
+use Yoke\Job\Choice\HitchOffer;
+use Yoke\Job\Choice\SeasonNeed;
+use Yoke\Job\Planning\NeedAnswer;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\RigPart;
 
 /** Does it need one, and which: before a hitch is bought. */
 final class ChoicePage

@@ -13,10 +13,10 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Choice\HitchOnRig;
-use Yoke\Drawing\Elevation;
-use Yoke\Planning\ForetoldHeights;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\HitchOnRig;
+use Yoke\Job\Planning\ForetoldHeights;
+use Yoke\Showing\Drawing\Elevation;
 
 /** A hitch on the rig, beside others: what it would come to, line by line. */
 final readonly class HitchColumn

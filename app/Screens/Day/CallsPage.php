@@ -12,8 +12,8 @@ use App\UseCases\Service\RigCare;
 use App\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Service\DueState;
-use Yoke\Service\DueTask;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\DueTask;
 
 /** Owners to call: of rigs with something due, those that were not reached lately. */
 final readonly class CallsPage

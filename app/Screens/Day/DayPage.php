@@ -11,9 +11,9 @@ use App\Words\DayWords;
 use App\Words\Text;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Day\DayLine;
-use Yoke\Day\DaySlot;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Workshop\Day\DayLine;
+use Yoke\Workshop\Day\DaySlot;
 
 /** The line of a day: bays down, hours across, each job from its time to when it is probably over. */
 final readonly class DayPage

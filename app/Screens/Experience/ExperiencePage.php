@@ -12,12 +12,12 @@ use App\Models\Vehicle;
 use App\UseCases\Experience\ShopExperience;
 use App\Words\ExperienceWords;
 use App\Words\Figures;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Experience\Experience;
-use Yoke\Experience\Repeats;
-use Yoke\Experience\Source;
-use Yoke\Rig\Suspension;
-use Yoke\Specification\RigPart;
+use Yoke\Job\Experience\Experience;
+use Yoke\Job\Experience\Repeats;
+use Yoke\Job\Experience\Source;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Specification\RigPart;
 
 /** What the shop has learned, from how many jobs, against the textbook. */
 final readonly class ExperiencePage

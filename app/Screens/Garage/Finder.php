@@ -11,8 +11,8 @@ use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
 use App\Words\QuantityWords;
 use App\Words\SpecificationWords;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Specification\RigPart;
 
 /** The vehicles, trailers or hitches at hand whose names hold a few typed letters. */
 final readonly class Finder

@@ -17,12 +17,12 @@ use App\Words\GaugeWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Analysis\JobAnalysis;
-use Yoke\Head\ShankPlace;
-use Yoke\Method\Criterion;
-use Yoke\Method\TargetRange;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\JobAnalysis;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Rig\Specification\RigPart;
 
 /** A hitch put to another load: what its gauge or its first setting is then, and how the head goes back together. */
 final readonly class NewLoadPage

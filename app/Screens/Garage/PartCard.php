@@ -11,18 +11,18 @@ use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Yoke\Drawing\HitchSet;
-use Yoke\Drawing\PartSketch;
-use Yoke\Rig\Hitch as CoreHitch;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer as CoreTrailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle as CoreVehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Rig\VehicleClass;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Parts\Hitch as CoreHitch;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer as CoreTrailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle as CoreVehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Showing\Drawing\HitchSet;
+use Yoke\Showing\Drawing\PartSketch;
 
 /** One vehicle, trailer or hitch on its shelf. */
 final readonly class PartCard

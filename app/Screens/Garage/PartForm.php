@@ -12,17 +12,17 @@ use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\PartModels;
 use App\Words\ExpectedWords;
 use App\Words\Figures;
-use Yoke\Family\Families;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Specification\Field;
-use Yoke\Specification\FieldGroup;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\HitchSpecification;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Pressure;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Pressure;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Specification\Field;
+use Yoke\Rig\Specification\FieldGroup;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\HitchSpecification;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * The sheet of one part as a form: what each field shows, and what a typed one reads as. A field that still says what

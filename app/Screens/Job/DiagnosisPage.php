@@ -12,14 +12,14 @@ use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Role;
-use Yoke\Advice\Finding;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\SettingForecast;
-use Yoke\Analysis\Instrument;
-use Yoke\Analysis\InstrumentEvidence;
-use Yoke\Probability\Normal;
-use Yoke\Procedure\Station;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Job\Analysis\Instrument;
+use Yoke\Job\Analysis\InstrumentEvidence;
+use Yoke\Judgement\Advice\Finding;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Workshop\Procedure\Station;
 
 /**
  * What is wrong with the rig as it is hooked up, the most dangerous first: evidence, figure, remedy, station, and what

@@ -12,11 +12,11 @@ use App\UseCases\Garage\PartModels;
 use App\Words\FamilyWords;
 use App\Words\SpecificationWords;
 use App\Words\Text;
-use Yoke\Drawing\CloseUp\HitchCloseUp;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\HitchMeasures;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Showing\Drawing\CloseUp\HitchCloseUp;
 
 /**
  * The front door: who and what, three parts by a few letters or as new, and for a new hitch its family by its picture.

@@ -12,11 +12,11 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Head\ShankPlace;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
 
 /** A rig that arrived coupled: what to measure in which order, what was, and the two moves that put it right. */
 final readonly class TakeOverPage

@@ -16,16 +16,16 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\Recommendation;
 use Yoke\CoreException;
-use Yoke\Planning\LoadedState;
-use Yoke\Probability\Normal;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Readings\Weighing\TicketSet;
-use Yoke\Units\Load;
-use Yoke\Units\Term;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Term;
+use Yoke\Job\Planning\LoadedState;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Measuring\Readings\Weighing\TicketSet;
+use Yoke\Rig\Adjuster\Setting;
 
 /** What one load state comes to, in a person's words and units. */
 final class LoadColumn

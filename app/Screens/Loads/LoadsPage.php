@@ -12,18 +12,18 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Loads\LoadDraft;
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
-use Yoke\Drawing\Elevation;
-use Yoke\Drawing\LoadMark;
-use Yoke\Loading\LoadChange;
-use Yoke\Planning\LoadedState;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Planning\LoadedState;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\Elevation;
+use Yoke\Showing\Drawing\LoadMark;
 
 /** The load planner of a job: one state as it is drafted, another beside it, and what both come to. */
 final readonly class LoadsPage

@@ -15,12 +15,12 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Setting;
-use Yoke\Analysis\GoverningVerdict;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\GoverningVerdict;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** One set-up in the history of a rig. */
 final readonly class PastSetUp

@@ -11,16 +11,16 @@ use App\Models\RigSnapshot;
 use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
 use Illuminate\Support\Facades\Date;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\Recommendation;
-use Yoke\Estimation\CarriedOverPrior;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Loading\Tank;
-use Yoke\Planning\LoadedState;
-use Yoke\Specification\RigPart;
-use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Job\Planning\LoadedState;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Measuring\Estimation\CarriedOverPrior;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Specification\RigPart;
 
 /** A rig that comes back: its last setting, corrected for what travels now by what the last readings told. */
 final readonly class ReturnVisit

@@ -10,12 +10,12 @@ use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Drawing\Plot\TrendPlot;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\Plot\TrendPlot;
 
 /** The history of a rig: its set-ups, the latest first, what changed between them, and the figures over time. */
 final readonly class RigLog

@@ -9,7 +9,7 @@ use App\Words\SettingWords;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\CoreException;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 /** Jobs whose title, vehicle, trailer or hitch holds every word that is looked for, the latest first. */
 final readonly class Search

@@ -8,18 +8,18 @@ use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\History\ItemChange;
-use Yoke\History\LoadCause;
-use Yoke\History\WhyItMoved;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Probability\Normal;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Job\History\ItemChange;
+use Yoke\Job\History\LoadCause;
+use Yoke\Job\History\WhyItMoved;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
 
 /** What changed from one set-up of a rig to the next, and why its setting moved, in a person's words and units. */
 final readonly class SetUpComparison

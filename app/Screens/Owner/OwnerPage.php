@@ -10,13 +10,13 @@ use App\Screens\Service\CareLine;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Service\RigCare;
 use App\Words\TripWords;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Trip\HeightCheck;
-use Yoke\Trip\HeightFinding;
-use Yoke\Trip\TripEntry;
-use Yoke\Trip\TripTable;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Trip\HeightCheck;
+use Yoke\Workshop\Trip\HeightFinding;
+use Yoke\Workshop\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripTable;
 
 /** What an owner has in hand on the road: today's load, a check of two heights, the card, the procedures. */
 final readonly class OwnerPage

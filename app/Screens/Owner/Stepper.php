@@ -7,7 +7,7 @@ namespace App\Screens\Owner;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use App\Words\TripWords;
-use Yoke\Trip\TripAxis;
+use Yoke\Workshop\Trip\TripAxis;
 
 /** One thing that an owner changes from trip to trip, as it stands on the page. */
 final readonly class Stepper

@@ -11,12 +11,12 @@ use App\Words\SpecificationWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Closure;
-use Yoke\Analysis\WorthKnowing;
-use Yoke\Planning\Assumption;
-use Yoke\Planning\Assumptions;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
+use Yoke\Job\Analysis\WorthKnowing;
+use Yoke\Job\Planning\Assumption;
+use Yoke\Job\Planning\Assumptions;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
 
 /** What of a rig is assumed, the most useful to know first, and where it is typed. */
 final readonly class AssumedPage

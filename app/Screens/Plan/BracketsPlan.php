@@ -8,10 +8,10 @@ use App\Words\BracketWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Advice\SettingForecast;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Advice\SettingForecast;
 
 /** Where the brackets go, how high they are bolted, how bars and chains then hang, and where the data sheet starts. */
 final readonly class BracketsPlan

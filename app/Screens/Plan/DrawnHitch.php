@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use Yoke\Drawing\HitchSet;
-use Yoke\Drawing\Tensioner;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Statics\Attitude;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Showing\Drawing\HitchSet;
+use Yoke\Showing\Drawing\Tensioner;
 
 /** What of a plan the drawing of the hitch is made from: the bend of the bars as predicted, the brackets, the shank. */
 final readonly class DrawnHitch

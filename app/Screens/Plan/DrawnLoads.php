@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use Yoke\Drawing\Elevation;
-use Yoke\Drawing\LoadArrow;
-use Yoke\Drawing\LoadArrows;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Statics\Attitude;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Showing\Drawing\Elevation;
+use Yoke\Showing\Drawing\LoadArrow;
+use Yoke\Showing\Drawing\LoadArrows;
 
 /** The load arrows of a rig in a stance: as a scale found it, else as the model has it. */
 final readonly class DrawnLoads

@@ -9,10 +9,10 @@ use App\Models\TorqueRecord;
 use App\Models\User;
 use App\Words\ServiceWords;
 use App\Words\SpecificationWords;
-use Yoke\Procedure\Station;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
 
 /** A fastener of a job's hitch: what its sheet asks for, and what a wrench showed last. */
 final readonly class FastenerLine

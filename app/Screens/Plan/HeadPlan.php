@@ -6,9 +6,9 @@ namespace App\Screens\Plan;
 
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Units\Angle;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
 
 /** How high the ball is to stand: as the model advises it, within what the hitch's data sheet allows. */
 final readonly class HeadPlan

@@ -7,10 +7,10 @@ namespace App\Screens\Plan;
 use App\Words\QuantityWords;
 use App\Words\RatingWords;
 use App\Words\Text;
-use Yoke\Planning\DistributionNeed;
-use Yoke\Planning\NeedAnswer;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\DistributionNeed;
+use Yoke\Job\Planning\NeedAnswer;
+use Yoke\Judgement\Ratings\RatedLoad;
 
 /** Whether a rig on a plain ball needs weight distribution, and why. */
 final readonly class NeedPage

@@ -8,8 +8,8 @@ use App\Models\RigSnapshot;
 use App\Words\QuantityWords;
 use App\Words\SpecificationWords;
 use Closure;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
 
 /** What a hand needs off the specifications at its station: pressures and torques, as far as they are filled in. */
 final readonly class SheetFigures

@@ -8,7 +8,7 @@ use App\Models\Rig;
 use App\Words\SettingWords;
 use App\Words\Text;
 use Yoke\CoreException;
-use Yoke\Planning\SpecifiedRig;
+use Yoke\Job\Planning\SpecifiedRig;
 
 /** Where a rig that was set up before starts: as a return visit has it, or as it was handed over last. */
 final readonly class StartSetting

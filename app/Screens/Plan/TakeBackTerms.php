@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use Yoke\Planning\LevellingTakeBack;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Term;
+use Yoke\Job\Planning\LevellingTakeBack;
 
 /** A rig before and after its rear is lifted for the road, line by line. */
 final class TakeBackTerms

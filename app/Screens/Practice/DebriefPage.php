@@ -14,20 +14,20 @@ use App\Words\RigWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Adjuster\Setting;
-use Yoke\Drawing\Elevation;
-use Yoke\Method\Verdict;
-use Yoke\Practice\Act\SafetyViolation;
-use Yoke\Practice\Debrief\PointsPart;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Reading\TakenHeight;
-use Yoke\Practice\Run\Run;
-use Yoke\Probability\Normal;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Proving\Practice\Act\SafetyViolation;
+use Yoke\Proving\Practice\Debrief\PointsPart;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Reading\TakenHeight;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\Elevation;
 
 /**
  * A run that is over: the truth beside what was believed.

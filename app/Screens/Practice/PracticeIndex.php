@@ -11,11 +11,11 @@ use App\Words\PracticeWords;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Learning\LearningBook;
-use Yoke\Practice\Learning\PracticeResult;
-use Yoke\Practice\Learning\SkillRecord;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Learning\LearningBook;
+use Yoke\Proving\Practice\Learning\PracticeResult;
+use Yoke\Proving\Practice\Learning\SkillRecord;
 
 /** Where somebody begins to practise: what comes next, what is half done, what was learned. */
 final readonly class PracticeIndex

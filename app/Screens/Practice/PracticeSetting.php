@@ -6,10 +6,10 @@ namespace App\Screens\Practice;
 
 use App\Words\SettingWords;
 use App\Words\Text;
-use Yoke\Adjuster\Adjuster;
-use Yoke\Drawing\CloseUp\HitchCloseUp;
-use Yoke\Family\TakeUp;
-use Yoke\Practice\Run\Run;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Family\TakeUp;
+use Yoke\Showing\Drawing\CloseUp\HitchCloseUp;
 
 /** The hitch of a run as it stands: drawn closely, and set step by step. */
 final readonly class PracticeSetting

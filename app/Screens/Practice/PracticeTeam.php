@@ -6,7 +6,7 @@ namespace App\Screens\Practice;
 
 use App\Models\User;
 use App\Words\PracticeWords;
-use Yoke\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Level;
 
 /** How everybody of the shop gets on in the practice yard, for its owner. */
 final class PracticeTeam

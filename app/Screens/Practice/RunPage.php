@@ -12,22 +12,22 @@ use App\Words\RigWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Analysis\GoverningVerdict;
-use Yoke\Drawing\Elevation;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Coach\Coach;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Reading\Belief;
-use Yoke\Practice\Reading\TakenWeight;
-use Yoke\Practice\Run\Run;
-use Yoke\Practice\Tape\Eye;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Job\Analysis\GoverningVerdict;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Coach\Coach;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Reading\TakenWeight;
+use Yoke\Proving\Practice\Run\Belief;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Showing\Drawing\Elevation;
 
 /** One run of the practice yard while it is played. */
 final readonly class RunPage

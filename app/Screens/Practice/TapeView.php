@@ -6,11 +6,11 @@ namespace App\Screens\Practice;
 
 use App\Words\Figures;
 use App\Words\Text;
-use Yoke\Practice\Tape\TapeMark;
-use Yoke\Practice\Tape\TapePicture;
-use Yoke\Units\Length;
-use Yoke\Units\Text\Fineness;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Proving\Practice\Tape\TapeMark;
+use Yoke\Proving\Practice\Tape\TapePicture;
 
 /** The tape at a wheel arch as a drawing in millimetres: x across the tape, y from the edge down. */
 final readonly class TapeView

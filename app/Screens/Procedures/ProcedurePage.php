@@ -10,12 +10,12 @@ use App\Models\ProcedureStep;
 use App\UseCases\Procedures\RunningProcedure;
 use App\Words\SettingWords;
 use Yoke\CoreException;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\ProcedureProgress;
-use Yoke\Procedure\Question;
-use Yoke\Procedure\Step;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\ProcedureProgress;
+use Yoke\Workshop\Procedure\Question;
+use Yoke\Workshop\Procedure\Step;
 
 /** A procedure of a job's rig: its steps, and how far the run that is on has come. */
 final readonly class ProcedurePage

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Screens\Procedures;
 
 use App\Words\Text;
-use Yoke\Procedure\Step;
+use Yoke\Workshop\Procedure\Step;
 
 /** The small drawing of a step, where a drawing says more than the words. */
 enum StepPicture: string

@@ -8,9 +8,9 @@ use App\Models\CareRecord;
 use App\Models\User;
 use App\UseCases\Service\RigCare;
 use App\Words\Text;
-use Yoke\Service\CareDone;
-use Yoke\Service\DueState;
-use Yoke\Service\DueTask;
+use Yoke\Workshop\Service\CareDone;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\DueTask;
 
 /** A task that falls due, in a person's words and units. */
 final readonly class CareLine

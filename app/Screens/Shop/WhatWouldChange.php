@@ -10,7 +10,7 @@ use App\Screens\Bench\AdvicePage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\VerdictWords;
 use Illuminate\Contracts\Cache\Repository;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** Open jobs by what the shop holds to now, and by what it might. */
 final readonly class WhatWouldChange

@@ -6,9 +6,9 @@ namespace App\Screens\Sway;
 
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Sway\CamCentring;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Sway\CamCentring;
 
 /** The cams under the bars' crown: two lengths from the ball, and which way to move their brackets. */
 final readonly class CamPanel

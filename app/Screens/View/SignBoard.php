@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Screens\View;
 
-use Yoke\Drawing\Elevation;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Showing\Drawing\Elevation;
 
 /** The rig on the sign-in page: nobody's, not taped. */
 final class SignBoard

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Screens\View;
 
-use Yoke\Drawing\Figure;
-use Yoke\Drawing\Point;
+use Yoke\Showing\Drawing\Figure;
+use Yoke\Showing\Drawing\Point;
 
 /** A figure's points as an SVG attribute, to the whole millimetre. */
 final class SvgPoints

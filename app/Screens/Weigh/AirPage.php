@@ -8,13 +8,13 @@ use App\Models\WeighTicket;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
 use App\Words\Text;
-use Yoke\Planning\LevellingTakeBack;
-use Yoke\Readings\Weighing\Condition;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\LevellingTakeBack;
+use Yoke\Measuring\Readings\Weighing\Condition;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * Air springs or levelling, with bars off and on: four stances side by side, as the model has them and as they were

@@ -14,14 +14,14 @@ use App\UseCases\Analysis\TongueReadings;
 use App\Words\Figures;
 use App\Words\LoadWords;
 use App\Words\Text;
-use Yoke\Drawing\Plot\HeightCurvePlot;
-use Yoke\Loading\TongueShare;
-use Yoke\Probability\Normal;
-use Yoke\Readings\Tongue\TongueCurve;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Measuring\Readings\Tongue\TongueCurve;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Showing\Drawing\Plot\HeightCurvePlot;
 
 /** The tongue weight of a job's trailer: its readings, and the curve through them. */
 final readonly class TonguePage

@@ -9,11 +9,11 @@ use App\Models\Rig;
 use App\Models\WeighTicket;
 use App\Words\QuantityWords;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Readings\Weighing\Weighing;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Measuring\Readings\Weighing\Weighing;
+use Yoke\Rig\Parts\Stance;
 
 /** The same vehicle and trailer on other dates or with another hitch, side by side by their tickets alone. */
 final readonly class WeighedSetUps

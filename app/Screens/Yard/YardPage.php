@@ -13,8 +13,8 @@ use App\UseCases\Service\RigCare;
 use App\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Service\DueState;
-use Yoke\Service\DueTask;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\DueTask;
 
 /**
  * The jobs of the day: those that are open, the longest first, what was handed over lately, and what falls due on rigs

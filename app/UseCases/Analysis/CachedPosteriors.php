@@ -6,11 +6,11 @@ namespace App\UseCases\Analysis;
 
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
-use Yoke\Estimation\ComputedPosteriors;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Posteriors;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\RigPrior;
+use Yoke\Measuring\Estimation\ComputedPosteriors;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
 
 /**
  * The fits of one job, worked out anew only where its rig or its readings changed. The newest of each kind is kept, so
@@ -19,7 +19,7 @@ use Yoke\Estimation\RigPrior;
 final readonly class CachedPosteriors implements Posteriors
 {
     /** Another one as soon as what is kept is made of other classes: an upgrade reads nothing that it cannot. */
-    private const NAME = 'posteriors-2';
+    private const NAME = 'posteriors-3';
 
     private const KEPT_SECONDS = 7 * 86_400;
 

@@ -9,14 +9,15 @@ use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\Round;
+use App\UseCases\Forms\TapedBarGap;
 use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\TapedHeights;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Estimation\ComputedPosteriors;
-use Yoke\Estimation\Posteriors;
-use Yoke\Rig\Stance;
-use Yoke\Shop\ShopRules;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Measuring\Estimation\ComputedPosteriors;
+use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Rig\Parts\Stance;
 
 /** Jobs analysed by what this shop holds to, each once a request. */
 final class JobAnalyses

@@ -9,17 +9,17 @@ use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\WeighTicket;
 use App\UseCases\Tape\TapedHeights;
-use Yoke\Adjuster\Setting;
 use Yoke\CoreException;
-use Yoke\Job\HeightTaken;
-use Yoke\Job\HookUpRecord;
-use Yoke\Job\MeasureTaken;
-use Yoke\Job\ReadingHistory;
-use Yoke\Job\TicketTaken;
-use Yoke\Job\TongueTaken;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Job\Record\HeightTaken;
+use Yoke\Job\Record\HookUpRecord;
+use Yoke\Job\Record\MeasureTaken;
+use Yoke\Job\Record\ReadingHistory;
+use Yoke\Job\Record\TicketTaken;
+use Yoke\Job\Record\TongueTaken;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** What was read in a job, filled in from what is kept of it. */
 final readonly class JobHistory

@@ -6,8 +6,8 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\WeighTicket;
-use Yoke\Readings\Weighing\TicketSet;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Weighing\TicketSet;
+use Yoke\Rig\Parts\Stance;
 
 /** The tickets of a job that tell of its rig as it stands: not withdrawn, nothing otherwise when they were weighed. */
 final readonly class JobTickets

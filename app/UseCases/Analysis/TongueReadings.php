@@ -6,14 +6,14 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\TongueWeighing;
-use Yoke\Loading\Tank;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Readings\Tongue\TankEffect;
-use Yoke\Readings\Tongue\TongueCurve;
-use Yoke\Readings\Tongue\TongueReading;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Measuring\Readings\Tongue\TankEffect;
+use Yoke\Measuring\Readings\Tongue\TongueCurve;
+use Yoke\Measuring\Readings\Tongue\TongueReading;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Rig\Specification\RigPart;
 
 /** The readings of a job's tongue that count, and the curve through them. */
 final readonly class TongueReadings

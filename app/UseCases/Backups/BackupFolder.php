@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Backups;
 
 use SensitiveParameter;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** The folder of the shop's backups: made, listed, thinned out, and copied to a second folder. */
 final readonly class BackupFolder

@@ -11,17 +11,17 @@ use App\Models\Trailer;
 use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
 use App\Words\Text;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\HitchOffer;
-use Yoke\Family\Families;
-use Yoke\Family\Want;
-use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Loading\Tank;
-use Yoke\Loading\TripLoad;
-use Yoke\Loading\UsualItem;
-use Yoke\Specification\RigPart;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\HitchOffer;
+use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Loading\TripLoad;
+use Yoke\Mechanics\Loading\UsualItem;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\Want;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /**
  * What is asked before a purchase: a vehicle, a trailer, their lightest and heaviest load, what the use asks, hitches

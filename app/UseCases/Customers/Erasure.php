@@ -15,7 +15,7 @@ use App\Models\Rig;
 use App\Words\Text;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * Erases who a customer is and leaves what was measured: names, notes, calls and photographs go, private links are

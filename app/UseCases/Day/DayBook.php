@@ -11,10 +11,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Day\DayLine;
-use Yoke\Day\DaySlot;
-use Yoke\Day\ForeseenTime;
-use Yoke\Day\SlotState;
+use Yoke\Workshop\Day\DayLine;
+use Yoke\Workshop\Day\DaySlot;
+use Yoke\Workshop\Day\ForeseenTime;
+use Yoke\Workshop\Day\SlotState;
 
 /** The jobs of a day with their times, and how long each probably takes. */
 final readonly class DayBook

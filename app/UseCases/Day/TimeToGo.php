@@ -7,10 +7,10 @@ namespace App\UseCases\Day;
 use App\Models\StationMark;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Experience\ShopExperience;
-use Yoke\Advice\Action;
-use Yoke\Advice\ExpectedHookUps;
-use Yoke\Day\ForeseenTime;
-use Yoke\Procedure\Station;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\ExpectedHookUps;
+use Yoke\Workshop\Day\ForeseenTime;
+use Yoke\Workshop\Procedure\Station;
 
 /** How long a job still takes: its stations that are open and the hook-ups to come, at the shop's own pace. */
 final readonly class TimeToGo

@@ -7,14 +7,14 @@ namespace App\UseCases\Forms;
 use App\Models\BarTaping;
 use App\Models\User;
 use App\Words\ExpectedWords;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Setting;
-use Yoke\Bars\Exception\ImpossibleHeights;
-use Yoke\Bars\FourHeights;
 use Yoke\CoreException;
-use Yoke\Family\TakeUp;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Bars\Exception\ImpossibleHeights;
+use Yoke\Measuring\Bars\FourHeights;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\TakeUp;
+use Yoke\Rig\Parts\Check\CollectProblems;
 
 /** Reads four typed heights of a hitch; what does not read becomes a problem of its field. */
 final readonly class FourHeightsForm

@@ -8,16 +8,15 @@ use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
-use App\UseCases\Analysis\TapedBarGap;
 use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\Date;
-use Yoke\Bars\Exception\ImpossibleHeights;
-use Yoke\Bars\HeightsCaution;
-use Yoke\Bars\TapedGap;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Bars\Exception\ImpossibleHeights;
+use Yoke\Measuring\Bars\HeightsCaution;
+use Yoke\Measuring\Bars\TapedGap;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /** Reads the gap over the bars, taped on the dropped rig; what does not read becomes a problem of its field. */
 final readonly class GapForm

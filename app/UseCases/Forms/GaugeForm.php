@@ -10,10 +10,10 @@ use App\Models\MeasureKind;
 use App\Models\User;
 use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\Date;
-use Yoke\Adjuster\Adjuster;
 use Yoke\Expected;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Stance;
 
 /** What the gauge in a head shows, and how far its screw was turned since it was read last. */
 final readonly class GaugeForm

@@ -7,10 +7,10 @@ namespace App\UseCases\Forms;
 use App\Models\User;
 use App\Words\ExpectedWords;
 use App\Words\Text;
-use Yoke\Head\TrailerLevelling;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Check\LengthRange;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Judgement\Head\TrailerLevelling;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Check\LengthRange;
 
 /** Two frame heights of the trailer on its jack: which way to turn it, and what the coupler will read then. */
 final readonly class LevellingQuestion

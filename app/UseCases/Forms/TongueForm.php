@@ -9,11 +9,11 @@ use App\Models\TongueWeighing;
 use App\Models\User;
 use App\Words\ExpectedWords;
 use Yoke\Expected;
-use Yoke\Readings\Weighing\Exception\ImpossibleReading;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Rig;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleReading;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Rig;
 
 /** Reads a typed reading of a tongue's weight; what does not read becomes a problem of its field. */
 final readonly class TongueForm

@@ -9,11 +9,11 @@ use App\Models\User;
 use Closure;
 use Yoke\CoreException;
 use Yoke\Expected;
-use Yoke\Rig\Check\Problems;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Pressure;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Pressure;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Rig\Parts\Check\Problems;
 
 /** Reads the typed fields of a form one by one; what does not read becomes a problem of its field. */
 final readonly class TypedParts

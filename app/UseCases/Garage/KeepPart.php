@@ -9,8 +9,8 @@ use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Door\WritingDoor;
-use Yoke\Shop\ShopSettings;
-use Yoke\Specification\RigPart;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Rig\Specification\RigPart;
 
 /** A vehicle, trailer or hitch of the garage: added, changed, copied, put away and brought back. */
 final readonly class KeepPart

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Audit\AuditEvent;
 use App\UseCases\Audit\AuditLog;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
 
 /** Saves a part of the garage; a rating that changes is recorded with who changed it. */
 final readonly class KeptPart

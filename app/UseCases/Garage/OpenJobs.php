@@ -12,8 +12,8 @@ use App\Models\Trailer;
 use App\Models\Vehicle;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\CoreException;
-use Yoke\Rig\Check\ThrowFirstProblem;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Check\ThrowFirstProblem;
+use Yoke\Rig\Specification\RigPart;
 
 /** The jobs that follow their rig: those not handed over yet. A job handed over keeps the copy it was worked with. */
 final readonly class OpenJobs

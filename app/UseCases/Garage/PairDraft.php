@@ -11,10 +11,10 @@ use App\Models\Vehicle;
 use App\Words\ExpectedWords;
 use Illuminate\Database\Eloquent\Model;
 use Yoke\Expected;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Rig as CoreRig;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Rig as CoreRig;
+use Yoke\Rig\Specification\RigPart;
 
 /** A vehicle, a trailer and a hitch about to be paired: either what stands against it, or a rig. */
 final readonly class PairDraft

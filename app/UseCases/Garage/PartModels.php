@@ -8,8 +8,8 @@ use App\Models\Hitch;
 use App\Models\Trailer;
 use App\Models\Vehicle;
 use Illuminate\Database\Eloquent\Model;
-use Yoke\Specification\Field;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\Field;
+use Yoke\Rig\Specification\RigPart;
 
 /** Where each kind of part is kept, and where on it a field stands: its dimensions in columns, the rest filled in. */
 final class PartModels

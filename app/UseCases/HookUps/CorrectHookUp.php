@@ -9,9 +9,9 @@ use App\Models\Round;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Collection;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave.

@@ -9,8 +9,8 @@ use App\Models\Round;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use App\UseCases\Tape\RoundLog;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Parts\Stance;
 
 /** Begins a round of reading: another setting hooked up, or the same stance read again. */
 final readonly class RecordHookUp
@@ -37,7 +37,7 @@ final readonly class RecordHookUp
     }
 
     /** @throws ImpossibleSetting while nobody knows what can be set */
-    private static function adjusters(Job $job): \Yoke\Adjuster\Adjusters
+    private static function adjusters(Job $job): \Yoke\Rig\Adjuster\Adjusters
     {
         return $job->rigAsWorked()->specified()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
     }

@@ -16,19 +16,19 @@ use App\Words\Text;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Yoke\Expected;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Hitch as CoreHitch;
-use Yoke\Rig\Rig as CoreRig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer as CoreTrailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle as CoreVehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Rig\VehicleClass;
-use Yoke\Shop\ShopSettings;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Hitch as CoreHitch;
+use Yoke\Rig\Parts\Rig as CoreRig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer as CoreTrailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle as CoreVehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
 
 /** A job about to be started, from the typed form: either all its problems, or a job. */
 final readonly class JobDraft

@@ -9,7 +9,7 @@ use App\Models\Rig;
 use App\Models\RigSnapshot;
 use App\UseCases\Experience\ShopExperience;
 use Illuminate\Support\Facades\Date;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** A job that is booked today for a rig as the garage has it, held to what the shop chose. */
 final readonly class NewJob

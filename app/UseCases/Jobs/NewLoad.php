@@ -18,9 +18,9 @@ use App\Words\ExpectedWords;
 use Illuminate\Support\Facades\DB;
 use Yoke\CoreException;
 use Yoke\Expected;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\TongueWeightSource;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\TongueWeightSource;
+use Yoke\Rig\Specification\RigPart;
 
 /** A hitch that goes behind another vehicle, before another trailer, or under another load of the same. */
 final readonly class NewLoad

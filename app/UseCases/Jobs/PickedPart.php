@@ -10,8 +10,8 @@ use App\Models\Vehicle;
 use App\UseCases\Forms\TypedParts;
 use App\UseCases\Garage\PartModels;
 use Yoke\Expected;
-use Yoke\Rig\Check\Problems;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Check\Problems;
+use Yoke\Rig\Specification\RigPart;
 
 /** A part that the front door's form takes from the garage: picked from what was found, or called by its exact name. */
 final readonly class PickedPart

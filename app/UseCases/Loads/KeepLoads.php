@@ -10,7 +10,7 @@ use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use App\Words\Text;
 use Illuminate\Support\Facades\Date;
-use Yoke\Adjuster\Setting;
+use Yoke\Rig\Adjuster\Setting;
 
 /** The load states of a rig, as they are planned at one of its jobs. */
 final readonly class KeepLoads

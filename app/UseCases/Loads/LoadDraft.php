@@ -10,13 +10,13 @@ use App\UseCases\Forms\TypedParts;
 use App\Words\ExpectedWords;
 use App\Words\LoadWords;
 use Yoke\Expected;
-use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadRoom;
-use Yoke\Loading\Tank;
-use Yoke\Loading\UsualItem;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Rig;
+use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadRoom;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Loading\UsualItem;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Rig;
 
 /** A load state as it is typed, dragged or kept: its rows, what they come to, and what does not read. */
 final class LoadDraft

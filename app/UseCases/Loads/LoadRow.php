@@ -8,13 +8,13 @@ use App\Models\User;
 use App\UseCases\Forms\TypedParts;
 use App\Words\QuantityWords;
 use Yoke\Expected;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadRoom;
-use Yoke\Rig\Check\Problems;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadRoom;
+use Yoke\Rig\Parts\Check\Problems;
 
 /** A row of a load state's form: what stands in its fields, and the item where they read. */
 final readonly class LoadRow

@@ -6,11 +6,11 @@ namespace App\UseCases\Owner;
 
 use App\UseCases\Analysis\AnalysedJob;
 use Illuminate\Contracts\Cache\Repository;
-use Yoke\Adjuster\Setting;
-use Yoke\Trip\TripAnswers;
-use Yoke\Trip\TripEntry;
-use Yoke\Trip\TripGrid;
-use Yoke\Trip\TripTable;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Workshop\Trip\TripAnswers;
+use Yoke\Workshop\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripGrid;
+use Yoke\Workshop\Trip\TripTable;
 
 /**
  * The answers for every load of a rig's grid: worked out once, and again when the rig, its readings or the shop's

@@ -13,7 +13,7 @@ use App\UseCases\Audit\AuditLog;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
 
 /** Private links to a job's card: made, and revoked. */
 final readonly class ShareCard

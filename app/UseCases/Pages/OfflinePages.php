@@ -6,8 +6,8 @@ namespace App\UseCases\Pages;
 
 use App\Models\Job;
 use Illuminate\Database\Eloquent\Collection;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Station;
 
 /**
  * Which pages a browser keeps for when there is no connection: the yard, and the benches and procedures of today's

@@ -13,7 +13,7 @@ use App\UseCases\Door\WritingDoor;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** Who is in the shop: invited, given a role, let go and taken back, by an owner, never by themselves. */
 final readonly class ManagePeople

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCases\Practice;
 
-use Yoke\Practice\Debrief\Debrief;
-use Yoke\Practice\Debrief\FaultReview;
-use Yoke\Practice\Debrief\Finish;
-use Yoke\Practice\Debrief\KnownThen;
-use Yoke\Practice\Debrief\Lesson;
-use Yoke\Practice\Learning\Skill;
+use Yoke\Proving\Practice\Debrief\Debrief;
+use Yoke\Proving\Practice\Debrief\FaultReview;
+use Yoke\Proving\Practice\Debrief\Finish;
+use Yoke\Proving\Practice\Debrief\KnownThen;
+use Yoke\Proving\Practice\Debrief\Lesson;
+use Yoke\Proving\Practice\Learning\Skill;
 
 /**
  * A debrief as it is kept: worked out once, when the run is over, and read as it was then ever after.

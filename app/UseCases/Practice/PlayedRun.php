@@ -7,14 +7,14 @@ namespace App\UseCases\Practice;
 use App\Models\PracticeAct;
 use App\Models\PracticeRun;
 use App\Models\RigSnapshot;
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Exercise\Exercise;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\HiddenRig;
-use Yoke\Practice\Exercise\PracticeRig;
-use Yoke\Practice\Run\Run;
-use Yoke\Shop\ShopRules;
-use Yoke\Specification\RigPart;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Exercise\Exercise;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\HiddenRig;
+use Yoke\Proving\Practice\Exercise\PracticeRig;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Specification\RigPart;
 
 /** A kept run with its exercise drawn again, and played as far as it was. */
 final readonly class PlayedRun

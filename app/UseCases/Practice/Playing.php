@@ -10,16 +10,16 @@ use App\Models\RigSnapshot;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Act\Done;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Debrief\Debrief;
-use Yoke\Practice\Exception\ImpossibleAct;
-use Yoke\Practice\Exception\NoExercise;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Shop\ShopRules;
+use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Act\Exception\ImpossibleAct;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Debrief\Debrief;
+use Yoke\Proving\Practice\Exception\NoExercise;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Run\Done;
 
 /** Begins runs of the practice yard, does one act after the other, and closes them with their debrief. */
 final readonly class Playing

@@ -6,11 +6,11 @@ namespace App\UseCases\Procedures;
 
 use App\Models\Job;
 use App\Models\ProcedureRun;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\ProcedureProgress;
-use Yoke\Procedure\RigFacts;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\ProcedureProgress;
+use Yoke\Workshop\Procedure\RigFacts;
 
 /** A procedure of a job's rig, and how far the run that is on has come. */
 final readonly class RunningProcedure

@@ -9,11 +9,11 @@ use App\Models\ProcedureRun;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
-use Yoke\Procedure\Exception\StepOutOfTurn;
-use Yoke\Procedure\Need;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Step;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\Exception\StepOutOfTurn;
+use Yoke\Workshop\Procedure\Need;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Step;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /** Runs procedures one step at a time; interrupted they wait where they were. */
 final readonly class TakeSteps

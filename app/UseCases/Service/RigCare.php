@@ -9,13 +9,13 @@ use App\Models\Job;
 use App\Models\Rig;
 use App\Models\User;
 use Illuminate\Support\Facades\Date;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Service\CareBook;
-use Yoke\Service\CareDone;
-use Yoke\Service\CareTask;
-use Yoke\Service\Exception\ImpossibleDistance;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Service\CareBook;
+use Yoke\Workshop\Service\CareDone;
+use Yoke\Workshop\Service\CareTask;
+use Yoke\Workshop\Service\Exception\ImpossibleDistance;
 
 /** The care book of a rig, as its hitch's sheet asks and as it was written down. */
 final readonly class RigCare

@@ -11,7 +11,7 @@ use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use PDOException;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** What the shop chose, kept with who chose it and when; the latest of each counts. */
 final readonly class KeptSettings

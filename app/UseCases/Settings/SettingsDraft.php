@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\UseCases\Settings;
 
 use App\Words\SettingsWords;
-use Yoke\Shop\SettingKind;
-use Yoke\Shop\ShopOption;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\SettingKind;
+use Yoke\Job\Shop\ShopOption;
+use Yoke\Job\Shop\ShopSettings;
 
 /** Settings of the shop as typed, with what was expected where one does not read. */
 final readonly class SettingsDraft

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
-use Yoke\Head\ShankPlace;
+use Yoke\Judgement\Head\ShankPlace;
 
 /** Where the head was bolted, and why there where something is against it. */
 final readonly class BoltHead

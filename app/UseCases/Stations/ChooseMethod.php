@@ -7,7 +7,7 @@ namespace App\UseCases\Stations;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
-use Yoke\Method\Criterion;
+use Yoke\Judgement\Method\Criterion;
 
 /** How a job is worked: which method governs its next move, and which way its fenders are taped. */
 final readonly class ChooseMethod

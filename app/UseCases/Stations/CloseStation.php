@@ -11,8 +11,8 @@ use App\UseCases\Door\WritingDoor;
 use App\UseCases\Service\RigCare;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\Date;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 /** Closes a station that has nothing to tape, and opens it again; the last one hands the rig over. */
 final readonly class CloseStation

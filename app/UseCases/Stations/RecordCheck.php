@@ -8,11 +8,11 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
-use Yoke\Procedure\Station;
-use Yoke\Road\Feel;
-use Yoke\Road\RoadTest;
-use Yoke\Sway\Answer;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Road\Feel;
+use Yoke\Workshop\Road\RoadTest;
+use Yoke\Workshop\Sway\Answer;
 
 /** What was looked at, tightened or driven at a station. */
 final readonly class RecordCheck
@@ -75,7 +75,7 @@ final readonly class RecordCheck
             $person,
             $job,
             static fn () => $job->roadDrives()->create([
-                'round' => $job->roundOf(\Yoke\Rig\Stance::Carried),
+                'round' => $job->roundOf(\Yoke\Rig\Parts\Stance::Carried),
                 'typed' => $typed,
                 'speed_kmh' => $test->speedKmh,
                 'distance_km' => $test->distanceKm,

@@ -6,10 +6,10 @@ namespace App\UseCases\Tape;
 
 use App\Words\ExpectedWords;
 use Yoke\CoreException;
-use Yoke\Readings\Height\FenderHeight;
-use Yoke\Readings\Height\Settling;
-use Yoke\Units\Text\LengthParser;
-use Yoke\Units\Text\TypedLength;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Text\TypedLength;
+use Yoke\Measuring\Readings\Height\FenderHeight;
+use Yoke\Measuring\Readings\Height\Settling;
 
 /** What a person typed into one field of a station, and what it reads as. */
 final readonly class Entry

@@ -6,9 +6,9 @@ namespace App\UseCases\Tape;
 
 use App\Models\Reading;
 use App\Words\Text;
-use Yoke\Readings\Height\Side;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\Side;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** One place to hold the tape: a stance, an axle, a side. */
 final readonly class Place

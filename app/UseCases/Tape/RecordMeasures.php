@@ -12,8 +12,8 @@ use App\UseCases\Door\WritingDoor;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Support\Facades\Date;
 use Yoke\Expected;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Stance;
 
 /** What else was read in a stance: coupler, gauge, bar bend, angles, axles on a weighbridge. */
 final readonly class RecordMeasures

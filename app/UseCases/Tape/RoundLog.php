@@ -10,7 +10,7 @@ use App\Models\Reading;
 use App\Models\Round;
 use App\Models\User;
 use App\Models\WeighTicket;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 /** Begins rounds of reading: a round that nothing was read in yet is set right; else the next one begins. */
 final readonly class RoundLog
@@ -40,7 +40,7 @@ final readonly class RoundLog
     }
 
     /** @param  array<string, float>|null  $steps */
-    private function write(Stance $stance, ?array $steps, ?\Yoke\Readings\Height\SetBy $setBy = null): Round
+    private function write(Stance $stance, ?array $steps, ?\Yoke\Measuring\Readings\Height\SetBy $setBy = null): Round
     {
         $this->job->takeTurn();
         $on = $this->job->load(['rounds', 'liveReadings', 'tickets', 'measures'])->roundOf($stance);

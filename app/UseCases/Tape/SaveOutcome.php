@@ -6,7 +6,7 @@ namespace App\UseCases\Tape;
 
 use App\Words\ExpectedWords;
 use App\Words\Text;
-use Yoke\Units\Exception\UnreadableLength;
+use Yoke\Foundation\Units\Exception\UnreadableLength;
 
 /** What became of an entry, with the sentence to stand beside its field. */
 final readonly class SaveOutcome

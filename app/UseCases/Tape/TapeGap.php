@@ -8,12 +8,12 @@ use App\Models\Job;
 use App\Models\Measure;
 use App\Models\MeasureKind;
 use App\Models\User;
-use App\UseCases\Analysis\TapedBarGap;
 use App\UseCases\Door\WritingDoor;
+use App\UseCases\Forms\TapedBarGap;
 use App\UseCases\Garage\OpenJobs;
 use Illuminate\Support\Facades\Date;
-use Yoke\Rig\Stance;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 
 /** The gap over the bars on the dropped rig: taken down, or skipped. */
 final readonly class TapeGap

@@ -9,7 +9,7 @@ use App\Models\Reading;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 /** Writes entries into a job's tape log: a corrected reading supersedes the earlier one, and both stay. */
 final readonly class TapeLog

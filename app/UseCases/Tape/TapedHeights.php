@@ -6,17 +6,17 @@ namespace App\UseCases\Tape;
 
 use App\Models\Job;
 use App\Models\Reading;
-use Yoke\Estimation\LearnedPriors;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\Side;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\LengthUnit;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Measuring\Estimation\Prior\LearnedPriors;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Height\Side;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Stance;
 
 /** The heights of a job as they are saved, or as they would be with what is being typed. */
 final class TapedHeights

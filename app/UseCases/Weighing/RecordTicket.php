@@ -9,8 +9,8 @@ use App\Models\User;
 use App\Models\WeighTicket;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
-use Yoke\Readings\Weighing\Condition;
-use Yoke\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\Condition;
+use Yoke\Measuring\Readings\Weighing\Ticket;
 
 /** Tickets of a job, whoever sends them: typed on a page, pasted, from a file, or from another program. */
 final readonly class RecordTicket

@@ -26,7 +26,7 @@
     @endif
     @includeWhen(! $page->isForbidden(), 'bench.move')
     @if ($page->job->handed_over_at !== null)</details>@endif
-    @includeWhen($page->station === \Yoke\Procedure\Station::BarsUp, 'bench.ladder')
+    @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::BarsUp, 'bench.ladder')
 </div>
 <div class="verdict-more">
     @include('bench.tabs')

@@ -3,7 +3,7 @@
 @php($foreseen = $page->foreseen())
 @php($setting = $page->setting())
 @php($arrows = $page->arrows($elevation))
-@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 5.9))
+@php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 5.9))
 <div class="card drawing">
 <div class="drawing-bar">
     <p class="legend">
@@ -29,15 +29,15 @@
     <a class="button is-small" data-magnify href="?height={{ $page->look->magnification->other()->value }}" data-height="{{ $page->look->magnification->value }}">
         {{ $page->look->magnification === \App\Screens\Bench\Magnification::True ? __('page/bench.drawing.heights_5') : __('page/bench.drawing.heights_to_scale') }}
     </a>
-    @foreach (\Yoke\Rig\Axle::cases() as $axle)
+    @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)
         <div data-end="{{ \App\Words\RigWords::head($axle) }}" class="readout is-{{ $axle->value }} x-at-{{ \App\Screens\View\Across::at($sheet->across($elevation->axleX($axle))) }}">
             @php($tried = $page->triedAt($axle))
             @foreach ($page->stances() as $stance)
                 @php($reading = $page->reading($stance, $axle))
-                <a href="{{ route('bench', [$page->job, \Yoke\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
+                <a href="{{ route('bench', [$page->job, \Yoke\Workshop\Procedure\Station::of($stance)->value]) }}#{{ $page->tape()->fieldOf($axle) }}"
                    aria-label="{{ __('page/bench.drawing.fender', ['axle' => \App\Words\RigWords::axle($axle), 'stance' => \App\Words\RigWords::stance($stance), 'height' => $reading ? $page->print->nearest($reading->height()) : __('page/bench.drawing.not_taped'), 'height2' => ! $reading && $foreseen?->at($stance, $axle) ? __('page/bench.drawing.predicted', ['height' => $page->print->nearest($foreseen->at($stance, $axle)->height())]) : '']) }}">
                     <span><i class="mark is-{{ $stance->value }}"></i>{{ \App\Words\RigWords::stance($stance) }}</span>
-                    @if ($stance === \Yoke\Rig\Stance::Carried && $tried)
+                    @if ($stance === \Yoke\Rig\Parts\Stance::Carried && $tried)
                         <em title="{{ __('page/bench.drawing.at_the_setting_that_is') }}">≈ {{ $page->print->bare($tried->height()) }}</em>
                     @elseif ($reading)
                         <strong>{{ $page->print->bare($reading->height()) }}</strong>

@@ -1,10 +1,10 @@
 @php($stance = $look->stance())
-@if ($stance !== null && $stance !== \Yoke\Rig\Stance::Carried)
+@if ($stance !== null && $stance !== \Yoke\Rig\Parts\Stance::Carried)
     <form method="post" action="{{ route('rounds.store', [$page->job, $stance->value]) }}" class="tape-foot" data-look="{{ $look->value }}">
         @csrf
         <button class="button is-small is-first">{{ __('move.look_now.'.$look->value) }}</button>
     </form>
-@elseif ($look === \Yoke\Advice\Recheck::Count && $page->setting() !== null)
+@elseif ($look === \Yoke\Judgement\Advice\Recheck::Count && $page->setting() !== null)
     <form method="post" action="{{ route('hook-up.count', $page->job) }}" class="tape-foot" data-look="count">
         @csrf
         @foreach ($page->setting()->counted() as $counted)

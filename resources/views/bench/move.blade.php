@@ -9,7 +9,7 @@
 @if ($page->isSettingUnsaid())
     <p class="sentence" data-tone="note">{{ __('verdict.setting_unsaid') }}</p>
 @elseif ($page->analysed->adjusters === null)
-    <p class="sentence" data-tone="note"><a href="{{ $page->plan()->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('verdict.family_unsaid') }}</a></p>
+    <p class="sentence" data-tone="note"><a href="{{ $page->plan()->sheetOf(\Yoke\Rig\Specification\RigPart::Hitch) }}">{{ __('verdict.family_unsaid') }}</a></p>
 @endif
 @if ($look !== null)@include('bench.look')@endif
 <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
@@ -18,9 +18,9 @@
         @foreach ($move->next()->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
         <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->next()->setting->steps()]) }}" data-try="{{ json_encode($move->next()->setting->steps()) }}">{{ __('setting.try') }}</a>
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
-    @elseif ($look === \Yoke\Advice\Recheck::Carried)
+    @elseif ($look === \Yoke\Judgement\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
-    @elseif ($move?->action === \Yoke\Advice\Action::Stop)
+    @elseif ($move?->action === \Yoke\Judgement\Advice\Action::Stop)
         <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">{{ __('page/bench.move.next_prove') }}</a>
     @endif
     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('page/bench.move.diagnosis') }}</a>

@@ -17,6 +17,6 @@
             @endforeach
         </div>
         <p class="sentence" data-device-says role="status"></p>
-        <div class="tape-foot"><button class="button is-small">{{ __('page/bench.others.save_these_readings') }}</button> @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" :label="__('page/bench.others.read_height_sensors')" />@endif @if ($stance !== \Yoke\Rig\Stance::Alone)@unless ($hasGauge)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" :label="__('page/bench.others.read_the_gauge')" />@endunless <x-device :job="$page->job" kind="angle" :stance="$stance->value" :label="__('page/bench.others.read_the_angle')" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">{{ __('page/bench.others.weigh_station') }}</a></div>
+        <div class="tape-foot"><button class="button is-small">{{ __('page/bench.others.save_these_readings') }}</button> @if (! $page->job->each_side)<x-device :job="$page->job" kind="height" :stance="$stance->value" :label="__('page/bench.others.read_height_sensors')" />@endif @if ($stance !== \Yoke\Rig\Parts\Stance::Alone)@unless ($hasGauge)<x-device :job="$page->job" kind="gauge" :stance="$stance->value" :label="__('page/bench.others.read_the_gauge')" />@endunless <x-device :job="$page->job" kind="angle" :stance="$stance->value" :label="__('page/bench.others.read_the_angle')" />@endif <a class="button is-small" href="{{ route('weigh', $page->job) }}">{{ __('page/bench.others.weigh_station') }}</a></div>
     </form>
 </details>

@@ -11,7 +11,7 @@
             <span class="at x-at-{{ \App\Screens\View\Across::at($rule->halfway()) }}"><strong>{{ $print->nearest($targets->halfway()) }}</strong><br>{{ __('page/bench.rule.halfway') }}</span>
             <span class="at x-at-{{ \App\Screens\View\Across::at($rule->fullReturn()) }}"><strong>{{ $print->nearest($targets->fullReturn()) }}</strong><br>{{ __('page/bench.rule.full_return') }}</span>
             @if ($carried = $rule->carried())
-                <span class="needle x-at-{{ \App\Screens\View\Across::at($carried['at']) }}">{{ __('page/bench.rule.carried', ['height' => $print->nearest($page->reading(\Yoke\Rig\Stance::Carried, \Yoke\Rig\Axle::Front)->height())]) }}</span>
+                <span class="needle x-at-{{ \App\Screens\View\Across::at($carried['at']) }}">{{ __('page/bench.rule.carried', ['height' => $print->nearest($page->reading(\Yoke\Rig\Parts\Stance::Carried, \Yoke\Rig\Parts\Axle::Front)->height())]) }}</span>
                 <i class="needle-line x-at-{{ \App\Screens\View\Across::at($carried['at']) }}"></i>
                 <i class="whisker x-from-{{ \App\Screens\View\Across::at($carried['from']) }} x-to-{{ \App\Screens\View\Across::at($carried['to']) }}"></i>
             @endif

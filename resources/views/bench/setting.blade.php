@@ -15,7 +15,7 @@
             @if ($page->isSettingKnown())
                 <div class="set-by" role="group" aria-label="{{ __('setting.set_by.question') }}">
                     <span aria-hidden="true">{{ __('setting.set_by.question') }}</span>
-                    @foreach (\Yoke\Readings\Height\SetBy::cases() as $way)
+                    @foreach (\Yoke\Measuring\Readings\Height\SetBy::cases() as $way)
                         <button formaction="{{ route('hook-up.set-by', $page->job) }}" name="set_by" value="{{ $way->value }}" aria-pressed="{{ $way === $page->setBy() ? 'true' : 'false' }}">{{ __('setting.set_by.'.$way->value) }}</button>
                     @endforeach
                 </div>

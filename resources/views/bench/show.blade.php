@@ -12,11 +12,11 @@
         <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="{{ __('page/bench.show.drawing') }}" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="{{ __('page/bench.show.station') }}">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
-            @includeWhen($page->station === \Yoke\Procedure\Station::Dropped, 'bench.gap')
+            @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Dropped, 'bench.gap')
         </section>
         @if ($page->station->stance())
             <section class="bench-more card" aria-label="{{ __('reading.others') }}">
-                @includeWhen($page->station === \Yoke\Procedure\Station::Alone, 'bench.levelling')
+                @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone, 'bench.levelling')
                 @include('bench.others', ['stance' => $page->station->stance()])
                 <a class="button is-small is-plain" href="{{ route('jobs.log', $page->job) }}">{{ __('tape.log') }}</a>
             </section>

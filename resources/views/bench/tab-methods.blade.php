@@ -15,7 +15,7 @@
 @endif
 <form method="post" action="{{ route('stations.method', [$page->job, $page->station->value]) }}" class="setting-form" aria-label="{{ __('page/bench.tab-methods.governing_method') }}">
     @csrf
-    <select name="method" aria-label="{{ __('page/bench.tab-methods.the_method_that_governs') }}">@foreach (\Yoke\Method\Criterion::cases() as $criterion)<option value="{{ $criterion->value }}" @selected($governs === $criterion)>{{ $advice->says->method($criterion) }}</option>@endforeach</select>
+    <select name="method" aria-label="{{ __('page/bench.tab-methods.the_method_that_governs') }}">@foreach (\Yoke\Judgement\Method\Criterion::cases() as $criterion)<option value="{{ $criterion->value }}" @selected($governs === $criterion)>{{ $advice->says->method($criterion) }}</option>@endforeach</select>
     <button class="button is-small">{{ __('page/bench.tab-methods.save_the_governing_method') }}</button>
 </form>
 @include('bench.changes')

@@ -2,8 +2,8 @@
 @php($errors = $errors->getBag('tape'))
 <h1 class="sr-only">{{ \App\Words\StationWords::title($page->station) }}</h1>
 <p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
-@includeWhen($page->gauge() !== null && $stance !== \Yoke\Rig\Stance::Alone, 'bench.gauge')
-@includeWhen($stance === \Yoke\Rig\Stance::Carried, 'bench.setting')
+@includeWhen($page->gauge() !== null && $stance !== \Yoke\Rig\Parts\Stance::Alone, 'bench.gauge')
+@includeWhen($stance === \Yoke\Rig\Parts\Stance::Carried, 'bench.setting')
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape
       data-preview="{{ route('tape.preview', [$page->job, $page->station->value]) }}" @if ($page->look->isCalling) data-call data-pause="{{ $page->viewer->callingPreferences()->pause }}" @if ($page->viewer->callingPreferences()->aloud) data-aloud @endif @endif
       data-draft="job-{{ $page->job->id }}-{{ $stance->value }}-{{ $page->job->roundOf($stance) }}" novalidate>
@@ -18,7 +18,7 @@
             <div class="field">
                 <label for="{{ $name }}">{{ $place->label() }}</label>
                 <input id="{{ $name }}" name="typed[{{ $name }}]" value="{{ old("typed.$name", $page->tape()->shown($place)) }}" data-field="{{ $name }}"
-                       inputmode="{{ $page->print->fineness() === \Yoke\Units\Text\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->tape()->example($place) }}"
+                       inputmode="{{ $page->print->fineness() === \Yoke\Foundation\Units\Text\Fineness::Millimetre ? 'decimal' : 'text' }}" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="next" placeholder="{{ $page->tape()->example($place) }}"
                        aria-describedby="{{ $name }}-says" @if ($errors->has($name)) aria-invalid="true" @endif @if ($loop->first) autofocus @endif>
                 @if ($page->look->isCalling)<p class="called-back" data-back="{{ $name }}" aria-live="polite">{{ $page->tape()->back($place) }}</p>@endif
                 <input type="hidden" name="based_on[{{ $name }}]" value="{{ old("based_on.$name", $page->tape()->standing($place)) }}">
@@ -34,13 +34,13 @@
     <div class="tape-foot">
         <button class="button is-first">{{ __('tape.save') }}</button>
         <label class="tick"><input type="checkbox" name="rolled" value="1" @checked(old('rolled', $page->tape()->isRolled($stance)))> {{ __('tape.rolled') }}</label>
-        <details class="how" data-how @if ($stance !== \Yoke\Rig\Stance::Carried) open @endif>
+        <details class="how" data-how @if ($stance !== \Yoke\Rig\Parts\Stance::Carried) open @endif>
             <summary>{{ __('station.steps') }}</summary>
             @include('bench.steps')
         </details>
         <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">{{ __('tape.pad') }}</button>
         <button form="sides" class="button is-small">{{ $page->job->each_side ? __('tape.one_height') : __('tape.left_and_right') }}</button>
-        @if ($stance !== \Yoke\Rig\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">{{ __('tape.again') }}</button>@endif
+        @if ($stance !== \Yoke\Rig\Parts\Stance::Carried && $page->heights->holdsBothEndsOf($stance))<button form="again" class="button is-small">{{ __('tape.again') }}</button>@endif
         <a class="button is-small" href="?{{ http_build_query(['call' => $page->look->isCalling ? null : 1]) }}">{{ $page->look->isCalling ? __('calling.close') : __('calling.open') }}</a>
         <span class="saved-at" data-saved-at role="status"></span>
     </div>

@@ -11,8 +11,8 @@
     @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>
 <table class="card-heights">
-    <tr><th></th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr>
-    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => \App\Words\RigWords::axle($axle)]) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+    <tr><th></th>@foreach (\Yoke\Rig\Parts\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr>
+    @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<tr><th scope="row">{{ __('page/card.body.fender', ['axle' => \App\Words\RigWords::axle($axle)]) }}</th>@foreach (\Yoke\Rig\Parts\Stance::cases() as $stance)<td>{{ $page->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
 </table>
 <table class="card-rechecks">
     <tr><th scope="col">{{ __('page/card.body.check_again') }}</th><th scope="col">{{ __('page/card.body.when') }}</th></tr>

@@ -15,7 +15,7 @@
             <p>{{ $page->job->rigAsWorked()->vehicleName() }} · {{ $page->job->rigAsWorked()->trailerName() }} · {{ $page->job->rigAsWorked()->hitchName() }}</p>
         </header>
         @php($elevation = $page->elevation())
-        <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 4.8)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/card.show.the_rig_as_it_was')" />
+        <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Showing\Drawing\Canvas::around($elevation, 4.8)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/card.show.the_rig_as_it_was')" />
         @include('card.body')
         @php($open = $link ?? $page->openLink())
         @if ($open)<div class="qr-row"><x-qr :address="url($open->address())" role="img" :aria-label="__('page/card.show.on_the_phone')" /><p>{{ __('page/card.show.on_the_phone') }}</p></div>@endif

@@ -6,7 +6,7 @@
         <table class="figures is-beside">
             <thead><tr><th></th>@foreach ($columns as $column)<th scope="col"><strong>{{ $column->name() }}</strong>
                 @php($elevation = $column->elevation())
-                <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 3.6)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/choice.answer.drawn', ['hitch' => $column->name()])" /></th>@endforeach</tr></thead>
+                <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Showing\Drawing\Canvas::around($elevation, 3.6)" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/choice.answer.drawn', ['hitch' => $column->name()])" /></th>@endforeach</tr></thead>
             @php($lines = array_map(fn ($column) => $column->lines(), $columns))
             @foreach ($labels as $key => $label)
                 <tr data-line="{{ $key }}"><th scope="row">{{ $label }}</th>@foreach ($lines as $line)<td>{{ $line[$key] }}</td>@endforeach</tr>

@@ -2,7 +2,7 @@
 <x-layout :title="__('page/choice.show.title')" here="garage">
     <main class="yard choice">
         <div class="yard-head"><h1>{{ __('page/choice.show.title') }}</h1><x-shelves on="choice" />@if ($page->choice !== null)<button type="button" class="button is-small" data-print>{{ __('page/choice.show.print') }}</button>@endif</div>
-        @php([$vehicles, $trailers] = [$page->pickable(\Yoke\Specification\RigPart::Vehicle), $page->pickable(\Yoke\Specification\RigPart::Trailer)])
+        @php([$vehicles, $trailers] = [$page->pickable(\Yoke\Rig\Specification\RigPart::Vehicle), $page->pickable(\Yoke\Rig\Specification\RigPart::Trailer)])
         @if ($vehicles === [] || $trailers === [])
             <div class="card empty"><p>{{ __('page/choice.show.nothing_in_the_garage') }}</p><a class="button" href="{{ route('garage') }}">{{ __('page/choice.show.to_the_garage') }}</a></div>
         @else
@@ -17,7 +17,7 @@
                     </div>
                     <div class="choice-year">@include('choice.year')</div>
                     <fieldset class="choice-wants"><legend>{{ __('page/choice.show.wants') }}</legend>
-                        @foreach (\Yoke\Family\Want::cases() as $want)<label class="tick"><input type="checkbox" name="want[]" value="{{ $want->value }}" @checked(in_array($want, $draft->wants, true))> <span>{{ \App\Words\ChoiceWords::want($want) }}</span></label>@endforeach
+                        @foreach (\Yoke\Rig\Family\Want::cases() as $want)<label class="tick"><input type="checkbox" name="want[]" value="{{ $want->value }}" @checked(in_array($want, $draft->wants, true))> <span>{{ \App\Words\ChoiceWords::want($want) }}</span></label>@endforeach
                     </fieldset>
                     <fieldset class="choice-hitches"><legend>{{ __('page/choice.show.compare') }}</legend>
                         @php($hitches = $page->hitches())

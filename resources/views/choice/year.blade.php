@@ -4,7 +4,7 @@
     @foreach ($draft->tanks() as $tank)
         @php($rows["{$tank->key}_tank"] = __('page/choice.show.percent_full', ['tank' => ucfirst(\App\Words\LoadWords::tank($tank))]))
     @endforeach
-    @foreach (\Yoke\Loading\UsualItem::cases() as $item)
+    @foreach (\Yoke\Mechanics\Loading\UsualItem::cases() as $item)
         @php($rows[$item->value] = __('page/choice.show.of_each', ['what' => ucfirst(\App\Words\LoadWords::usual($item)), 'weight' => $page->print->about($item->weight())]))
     @endforeach
     @foreach ($rows as $what => $label)

@@ -1,5 +1,5 @@
 @props(['panel'])
-@php($sheet = \Yoke\Drawing\CloseUp\CloseUpSheet::class)
+@php($sheet = \Yoke\Showing\Drawing\CloseUp\CloseUpSheet::class)
 @php($closeUp = $panel->closeUp())
 <figure class="close-up">
     <svg viewBox="0 {{ -$sheet::HEIGHT }} {{ $sheet::WIDTH }} {{ $sheet::HEIGHT }}" role="img" aria-label="{{ __('setting.close_up') }}. {{ $panel->caption() }}">

@@ -7,7 +7,7 @@
         @foreach ($plan->loads($elevation) as [$stance, $arrows])
             <tr>
                 <th scope="row">{{ \App\Words\RigWords::head($stance) }}</th>
-                @foreach (\Yoke\Rig\Axle::cases() as $axle)
+                @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)
                     <td>{{ $plan->rise($stance, $axle) }}</td>
                 @endforeach
                 @foreach ($arrows as $arrow)<td>{{ $plan->arrowSays($arrow) }}</td>@endforeach

@@ -19,7 +19,7 @@
                     @csrf<x-from-here />
                     <label class="sr-only" for="fineness">{{ __('page/components.layout.units_and_fineness') }}</label>
                     <select id="fineness" name="fineness">
-                        @foreach (\Yoke\Units\Text\Fineness::cases() as $fineness)
+                        @foreach (\Yoke\Foundation\Units\Text\Fineness::cases() as $fineness)
                             <option value="{{ $fineness->value }}" @selected($person->fineness === $fineness)>{{ $fineness->value }}</option>
                         @endforeach
                     </select>

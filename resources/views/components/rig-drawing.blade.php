@@ -11,7 +11,7 @@
         @foreach ($stances as $drawn)
             <g @class(['stance', 'is-'.$drawn->stance->value, 'is-front' => $loop->last])>
                 @foreach ([...$drawn->trailer, ...$drawn->hitch, ...$drawn->vehicle] as $figure)
-                    @if ($loop->parent->last || in_array($figure->part, [\Yoke\Drawing\DrawnPart::Body, \Yoke\Drawing\DrawnPart::Frame], true))
+                    @if ($loop->parent->last || in_array($figure->part, [\Yoke\Showing\Drawing\DrawnPart::Body, \Yoke\Showing\Drawing\DrawnPart::Frame], true))
                         <{{ $figure->closed ? 'polygon' : 'polyline' }} class="part-{{ $figure->part->value }}" points="{{ \App\Screens\View\SvgPoints::of($figure) }}" />
                     @endif
                 @endforeach

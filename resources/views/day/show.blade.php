@@ -15,7 +15,7 @@
                 @php([$job, $bag] = [$page->job($slot), $errors->getBag("slot-{$slot->job}")])
                 <form method="post" action="{{ route('day.put', $job) }}" class="card day-slot" aria-label="{{ $job->title }}" data-slot="{{ $job->id }}">
                     @csrf
-                    <p><a class="name-link" href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a><span class="who">{{ \App\Words\DayWords::state($slot->state) }}@if ($slot->state !== \Yoke\Day\SlotState::Done) · <span data-figure="minutes">{{ \App\Words\DayWords::toGo($slot->time) }}</span>@endif</span></p>
+                    <p><a class="name-link" href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a><span class="who">{{ \App\Words\DayWords::state($slot->state) }}@if ($slot->state !== \Yoke\Workshop\Day\SlotState::Done) · <span data-figure="minutes">{{ \App\Words\DayWords::toGo($slot->time) }}</span>@endif</span></p>
                     @php($field = fn (string $name, string $kept): string => $bag->any() ? (string) old($name, $kept) : $kept)
                     <div class="field"><label for="at-{{ $job->id }}">{{ __('page/day.show.time') }}</label><input id="at-{{ $job->id }}" name="at" value="{{ $field('at', \App\Words\DayWords::clock($slot->start)) }}" inputmode="numeric" autocomplete="off" placeholder="13:45">@if ($bag->has('at'))<p class="sentence" data-tone="stop" role="alert">{{ $bag->first('at') }}</p>@endif</div>
                     <div class="field"><label for="bay-{{ $job->id }}">{{ __('page/day.show.bay') }}</label><input id="bay-{{ $job->id }}" name="bay" value="{{ $field('bay', (string) $slot->bay) }}" autocomplete="off">@if ($bag->has('bay'))<p class="sentence" data-tone="stop" role="alert">{{ $bag->first('bay') }}</p>@endif</div>

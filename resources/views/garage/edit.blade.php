@@ -16,7 +16,7 @@
                     <div class="fields">
                         @if ($loop->first)<x-typed name="name" :label="__('page/garage.edit.name')" :value="old('name', $model->name)" />@endif
                         @foreach ($fields as $field)
-                            @if ($field->kind === \Yoke\Specification\FieldKind::Choice)
+                            @if ($field->kind === \Yoke\Rig\Specification\FieldKind::Choice)
                                 <x-picked :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :options="($loop->parent->first ? [] : ['' => __('page/garage.edit.not_known')]) + \App\Words\SpecificationWords::options($part, $field->key)" :chosen="$form->shown($field)" />
                             @else
                                 <x-typed :name="$field->key" :label="\App\Words\SpecificationWords::label($part, $field->key)" :value="old($field->key, $form->shown($field))" :hint="\App\Words\SpecificationWords::hint($part, $field->key)" inputmode="text" />

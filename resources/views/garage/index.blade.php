@@ -14,7 +14,7 @@
         @if (array_filter($pickable) !== [])
             <form method="post" action="{{ route('garage.pair') }}" class="card pair-form" aria-label="{{ __('page/garage.index.pair_a_rig') }}">
                 @csrf
-                @foreach (\Yoke\Specification\RigPart::cases() as $part)<x-picked :name="$part->value" :label="\Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part($part))" :options="$pickable[$part->value]" />@endforeach
+                @foreach (\Yoke\Rig\Specification\RigPart::cases() as $part)<x-picked :name="$part->value" :label="\Illuminate\Support\Str::ucfirst(\App\Words\SpecificationWords::part($part))" :options="$pickable[$part->value]" />@endforeach
                 <button class="button">{{ __('page/garage.index.pair_rig') }}</button>
                 @error('bar_arm')<p class="sentence" role="alert" data-tone="stop">{{ $message }}</p>@enderror
             </form>

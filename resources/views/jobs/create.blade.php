@@ -1,4 +1,4 @@
-@use(Yoke\Specification\RigPart)
+@use(Yoke\Rig\Specification\RigPart)
 <x-layout :title="__('door.title')" here="new">
     <main class="yard front-door">
         <form method="post" data-needs-connection action="{{ route('jobs.store') }}" class="contents" novalidate>

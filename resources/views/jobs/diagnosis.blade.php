@@ -10,7 +10,7 @@
             <a class="button" href="{{ route('jobs.resume', $bench->job) }}">{{ __('finding.back') }}</a>
         </div>
         <div @class(['bench-drawing', 'has-close-up' => $bench->setting() !== null])>
-            <div class="card drawing"><div class="elevation"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 5.2)" :stances="$elevation->stances()" role="img" :aria-label="__('finding.picture')" /></div></div>
+            <div class="card drawing"><div class="elevation"><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Showing\Drawing\Canvas::around($elevation, 5.2)" :stances="$elevation->stances()" role="img" :aria-label="__('finding.picture')" /></div></div>
             @if ($bench->setting())<div class="card close-up-card"><x-close-up :panel="$bench->setting()" /></div>@endif
         </div>
         @if ($verdict)<div class="card diagnosis-verdict verdict-main">@include('bench.verdict-head', ['page' => $bench])</div>@endif

@@ -20,7 +20,7 @@
                                 <td>{{ \App\UseCases\Tape\Place::ofReading($reading)->label() }}</td>
                                 <td>{{ $reading->typed === '' ? __('page/jobs.log.emptied') : $reading->typed }}</td>
                                 <td class="height">{{ $reading->typedLength() ? $person->lengthPrinter()->nearest($reading->typedLength()->length()) : '–' }}</td>
-                                <td>{{ $reading->settling === \Yoke\Readings\Height\Settling::Rolled ? __('page/jobs.log.rolled') : __('page/jobs.log.not_rolled') }}</td>
+                                <td>{{ $reading->settling === \Yoke\Measuring\Readings\Height\Settling::Rolled ? __('page/jobs.log.rolled') : __('page/jobs.log.not_rolled') }}</td>
                                 <td>{{ $reading->successor ? __('page/jobs.log.superseded', ['at' => $reading->successor->taken_at->format('H:i')]) : ($reading->height_mm === null ? __('page/jobs.log.undone') : __('page/jobs.log.stands')) }}</td>
                             </tr>
                         @endforeach

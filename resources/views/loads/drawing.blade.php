@@ -1,5 +1,5 @@
 @php($elevation = $page->elevationUnder($columns[count($columns) - 1] ?? null))
-@php($sheet = \Yoke\Drawing\Canvas::around($elevation, 6))
+@php($sheet = \Yoke\Showing\Drawing\Canvas::around($elevation, 6))
 <div class="elevation">
     <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="group" :aria-label="__('page/loads.drawing.the_rig_with_its_loads')">
         <x-slot:upright>

@@ -30,5 +30,5 @@
 </div>
 <p class="sentence">{{ __('page/loads.rows.add') }}</p>
 <div class="usual">
-    @foreach (\Yoke\Loading\UsualItem::cases() as $usual)<button class="button is-small" name="add" value="{{ $usual->value }}">{{ ucfirst(\App\Words\LoadWords::usual($usual)) }}</button>@endforeach
+    @foreach (\Yoke\Mechanics\Loading\UsualItem::cases() as $usual)<button class="button is-small" name="add" value="{{ $usual->value }}">{{ ucfirst(\App\Words\LoadWords::usual($usual)) }}</button>@endforeach
 </div>

@@ -15,14 +15,14 @@
                         <div class="set-up-head">
                             <h2><a href="{{ route('jobs.resume', $job) }}">{{ $job->title }}</a></h2>
                             <span class="who">{{ $job->booked_on->isoFormat('D MMM YYYY') }} · {{ $job->handed_over_at ? __('page/log.rig.handed_over') : __('page/log.rig.open') }}</span>
-                            <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Method\Verdict::Waiting" />
+                            <x-verdict-chip :verdict="$setUp->verdict()?->verdict ?? \Yoke\Judgement\Method\Verdict::Waiting" />
                         </div>
                         <div class="set-up-figures">
                             <dl>@foreach ($setUp->figures() as $figure)<div><dt>{{ $figure[0] }}</dt><dd @isset($figure[2]) data-figure="{{ $figure[2] }}" @endisset>{{ $figure[1] }}</dd></div>@endforeach</dl>
                             <table class="ledger">
                                 <caption class="sr-only">{{ __('page/log.rig.fender_heights') }}</caption>
-                                <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr></thead>
-                                @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th>@foreach (\Yoke\Rig\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
+                                <thead><tr><th scope="col">{{ __('page/log.rig.fender') }}</th>@foreach (\Yoke\Rig\Parts\Stance::cases() as $stance)<th scope="col">{{ \App\Words\RigWords::head($stance) }}</th>@endforeach</tr></thead>
+                                @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th>@foreach (\Yoke\Rig\Parts\Stance::cases() as $stance)<td>{{ $setUp->height($stance, $axle) }}</td>@endforeach</tr>@endforeach
                             </table>
                         </div>
                         @php([$causes, $inAll, $leftOver] = $since === null ? [[], '', ''] : [$since->causes(), $since->inAll(), $since->leftOver($setUp->restored())])

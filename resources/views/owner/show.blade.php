@@ -1,6 +1,6 @@
 @php([$link, $card, $answer] = [$page->link, $page->card, $page->answer()])
 <x-owner-layout :title="$card->job->title" :link="$link">
-    <main class="owner" data-keep="{{ json_encode([$link->address(), $link->addressOf('owner.loads'), $link->addressOf('owner.paper'), ...array_map(fn ($occasion) => $link->address($occasion), \Yoke\Procedure\Occasion::cases())]) }}">
+    <main class="owner" data-keep="{{ json_encode([$link->address(), $link->addressOf('owner.loads'), $link->addressOf('owner.paper'), ...array_map(fn ($occasion) => $link->address($occasion), \Yoke\Workshop\Procedure\Occasion::cases())]) }}">
         <header>
             <h1>{{ $card->job->title }}</h1>
             <p>{{ $card->job->rigAsWorked()->vehicleName() }} · {{ $card->job->rigAsWorked()->trailerName() }}</p>
@@ -41,9 +41,9 @@
                     <section class="card owner-part" aria-label="{{ __('page/owner.show.two_heights') }}">
                         <h2>{{ __('page/owner.show.two_heights') }}</h2>
                         <p class="sentence">{{ __('page/owner.show.how_to_measure') }}</p>
-                        @foreach (\Yoke\Rig\Axle::cases() as $axle)
+                        @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)
                             <div class="owner-stepper" data-stepper>
-                                <label for="height-{{ $axle->value }}">{{ $axle === \Yoke\Rig\Axle::Front ? __('page/owner.show.front') : __('page/owner.show.rear') }}</label>
+                                <label for="height-{{ $axle->value }}">{{ $axle === \Yoke\Rig\Parts\Axle::Front ? __('page/owner.show.front') : __('page/owner.show.rear') }}</label>
                                 <button type="button" data-less hidden aria-label="{{ __('page/owner.show.lower') }}">−</button>
                                 <select id="height-{{ $axle->value }}" name="{{ $axle->value }}" data-height="{{ $axle->value }}">
                                     @foreach ($page->heights($axle) as $off => $height)<option value="{{ $off }}" @selected((string) $off === $page->height($axle))>{{ $height }}</option>@endforeach
@@ -59,7 +59,7 @@
         @endif
         <nav class="card owner-part" aria-label="{{ __('page/owner.show.procedures') }}">
             <h2>{{ __('page/owner.show.procedures') }}</h2>
-            <div class="owner-links">@foreach (\Yoke\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</div>
+            <div class="owner-links">@foreach (\Yoke\Workshop\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</div>
         </nav>
         <section class="card owner-part is-stop" aria-label="{{ __('page/card.body.if_it_sways') }}"><h2>{{ __('page/card.body.if_it_sways') }}</h2><ul>@foreach (\App\Words\SwayWords::onTheRoad() as $sentence)<li>{{ $sentence }}</li>@endforeach</ul></section>
         @if ($page->due() !== [])

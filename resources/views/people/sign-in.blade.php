@@ -1,7 +1,7 @@
 <x-layout :title="__('page/people.sign-in.sign_in')">
     <main class="doorway">
         <div>
-            <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 5.6)" :stances="$elevation->stances()" aria-hidden="true" />
+            <x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Showing\Drawing\Canvas::around($elevation, 5.6)" :stances="$elevation->stances()" aria-hidden="true" />
             <p class="motto">{{ __('page/people.sign-in.alone_dropped_carried_what_the') }}</p>
         </div>
         <form method="post" action="/sign-in" class="card door" novalidate>

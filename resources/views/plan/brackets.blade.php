@@ -2,7 +2,7 @@
     @php($move = $plan->firstMove())
     @if ($move === null)
         <p class="do-next">{{ __('page/plan.brackets.the_family_of_the_hitch') }}</p>
-        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Hitch) }}">{{ __('page/plan.brackets.choose_the_family') }}</a></p>
+        <p><a class="button" href="{{ $plan->sheetOf(\Yoke\Rig\Specification\RigPart::Hitch) }}">{{ __('page/plan.brackets.choose_the_family') }}</a></p>
     @else
         @if ($plan->start()->says() !== '')<p @class(['do-next' => $plan->start()->isReturnVisit(), 'sentence' => ! $plan->start()->isReturnVisit()]) data-tone="note">{{ $plan->start()->says() }}</p>@endif
         @php($first = $move->forecast)

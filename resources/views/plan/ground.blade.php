@@ -7,7 +7,7 @@
             @endforeach
         </table>
     @else
-        <p class="sentence">{{ __('page/plan.ground.no_tyre_pressure_is_on') }} <a href="{{ $plan->sheetOf(\Yoke\Specification\RigPart::Vehicle) }}">{{ __('page/plan.ground.open_vehicle_specification') }}</a></p>
+        <p class="sentence">{{ __('page/plan.ground.no_tyre_pressure_is_on') }} <a href="{{ $plan->sheetOf(\Yoke\Rig\Specification\RigPart::Vehicle) }}">{{ __('page/plan.ground.open_vehicle_specification') }}</a></p>
     @endif
     @include('plan.take-back')
 </div>

@@ -1,5 +1,5 @@
 @php($elevation = $plan->elevation())
-@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 4.6))
+@php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 4.6))
 @php($arrows = $plan->arrows($elevation))
 @php($advised = $plan->plan->ballAdvised())
 @php([$known, $unknown] = $plan->ledgerByKnowledge())
@@ -37,7 +37,7 @@
                 <table class="ledger">
                     <caption>{{ __('page/plan.paper.fender_heights_from_alone') }}</caption>
                     <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.paper.dropped') }}</th><th scope="col">{{ __('page/plan.paper.carried') }}</th><th scope="col">{{ __('page/plan.paper.taped') }}</th></tr></thead>
-                    @foreach (\Yoke\Rig\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th><td>{{ $plan->rise(\Yoke\Rig\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
+                    @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th><td>{{ $plan->rise(\Yoke\Rig\Parts\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Parts\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
                 @foreach ([__('page/plan.paper.torques') => $plan->figures()->torques(), __('page/plan.paper.tyre_pressures') => $plan->figures()->pressures()] as $title => $lines)
                     @if ($lines !== [])<h2>{{ $title }}</h2><p>@foreach ($lines as $label => $value){{ $label }} <strong>{{ $value }}</strong>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif

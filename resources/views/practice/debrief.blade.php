@@ -24,7 +24,7 @@
             @foreach (['truly' => $page->truly(), 'as_read' => $page->asRead()] as $which => $elevation)
                 @php($says = __("practice.says.drawn_{$which}"))
                 @if ($elevation !== null)
-                    <figure><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Drawing\Canvas::around($elevation, 5.2)" :stances="$elevation->stances()" role="img" :aria-label="$says" /><figcaption>{{ $says }}</figcaption></figure>
+                    <figure><x-rig-drawing :elevation="$elevation" :sheet="\Yoke\Showing\Drawing\Canvas::around($elevation, 5.2)" :stances="$elevation->stances()" role="img" :aria-label="$says" /><figcaption>{{ $says }}</figcaption></figure>
                 @endif
             @endforeach
         </section>

@@ -1,7 +1,7 @@
 <x-layout :title="\App\Words\ExplainerWords::title($page->topic)" here="practice">
     <main class="explainer" data-explainer data-frames="{{ route('practice.frames', $page->topic->value) }}">
         <nav class="explainer-topics" aria-label="{{ __('page/practice.explain.topics') }}">
-            @foreach (\Yoke\Explainer\Topic::cases() as $topic)<a href="{{ route('practice.explain', $topic->value) }}" @if ($topic === $page->topic) aria-current="page" @endif>{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach
+            @foreach (\Yoke\Showing\Explainer\Topic::cases() as $topic)<a href="{{ route('practice.explain', $topic->value) }}" @if ($topic === $page->topic) aria-current="page" @endif>{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach
         </nav>
         <h1>{{ \App\Words\ExplainerWords::title($page->topic) }}</h1>
         <p class="explainer-about">{{ __("explain.{$page->topic->value}.about") }}</p>

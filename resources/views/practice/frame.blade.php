@@ -1,5 +1,5 @@
 @php($elevation = $page->elevation())
-@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 3.7))
+@php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 3.7))
 @php($arrows = $page->arrows($elevation))
 <div class="card drawing explainer-drawing">
 <div class="elevation">
@@ -7,7 +7,7 @@
         @foreach ($page->holds($elevation) as $hold)<circle class="hold" cx="{{ round($hold['x']) }}" cy="{{ round($hold['y']) }}" r="230" data-hold="{{ $hold['knob']->key }}" data-along="{{ $hold['along'] }}" />@endforeach
         <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
     </x-rig-drawing>
-    <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $page->words->figure($arrow->load->kilograms(), \Yoke\Explainer\Quantity::Load) }}</span>@endforeach</div>
+    <div class="load-labels" aria-hidden="true">@foreach ($arrows as $arrow)<span class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $page->words->figure($arrow->load->kilograms(), \Yoke\Showing\Explainer\Quantity::Load) }}</span>@endforeach</div>
 </div>
     <p class="legend">{{ __('page/practice.explain.legend') }}</p>
 </div>

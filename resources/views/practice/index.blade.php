@@ -41,7 +41,7 @@
         <section class="card" aria-label="{{ __('page/practice.explain.heading') }}">
             <h2>{{ __('page/practice.explain.heading') }}</h2>
             <p class="sentence">{{ __('page/practice.explain.about') }}</p>
-            <div class="explainer-links">@foreach (\Yoke\Explainer\Topic::cases() as $topic)<a class="button is-small" href="{{ route('practice.explain', $topic->value) }}">{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach</div>
+            <div class="explainer-links">@foreach (\Yoke\Showing\Explainer\Topic::cases() as $topic)<a class="button is-small" href="{{ route('practice.explain', $topic->value) }}">{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach</div>
         </section>
         <div class="practice-pair">
             <section class="card" aria-label="{{ __('page/practice.index.by_code') }}">

@@ -9,7 +9,7 @@
         </div>
         <section class="card drawing practice-drawing" aria-label="{{ __('page/practice.run.rig') }}">
             @php($elevation = $page->elevation())
-            @php($sheet = \Yoke\Drawing\Canvas::around($elevation, 3.9))
+            @php($sheet = \Yoke\Showing\Drawing\Canvas::around($elevation, 3.9))
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="[$elevation->latest()]" role="img" :aria-label="__('page/practice.run.as_it_stands').' '.$page->stands()" />
             <p class="practice-stands">{{ $page->stands() }}</p>
         </section>
@@ -35,14 +35,14 @@
                         <button class="button is-small">{{ __('practice.act.set') }}</button>
                     </form>
                 @endforeach
-                @if ($page->run->exercise->adjusters->has(\Yoke\Adjuster\Role::HeadHeight))
+                @if ($page->run->exercise->adjusters->has(\Yoke\Rig\Adjuster\Role::HeadHeight))
                     <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>@csrf @include('practice.stands')<button class="button is-small" name="kind" value="turn_shank">{{ __('practice.act.turn_shank') }}</button></form>
                 @endif
             </div>
             <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-looks" data-needs-connection data-practice-form>
                 @csrf @include('practice.stands')<input type="hidden" name="kind" value="look">
                 <span>{{ __('page/practice.run.look_at') }}</span>
-                @foreach (\Yoke\Practice\Act\Place::cases() as $place)<button class="button is-small" name="place" value="{{ $place->value }}">{{ __("practice.place.{$place->value}.name") }}</button>@endforeach
+                @foreach (\Yoke\Proving\Practice\Exercise\Place::cases() as $place)<button class="button is-small" name="place" value="{{ $place->value }}">{{ __("practice.place.{$place->value}.name") }}</button>@endforeach
             </form>
             <div class="practice-rest">
                 <form method="post" action="{{ route('practice.act', $page->played->kept) }}" data-needs-connection data-practice-form>

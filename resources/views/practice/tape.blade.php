@@ -1,9 +1,9 @@
 @php($tape = $page->tape())
 <section class="card practice-tape" aria-label="{{ __('page/practice.run.tape') }}">
     <nav class="practice-ends" aria-label="{{ __('page/practice.run.which_end') }}">
-        @foreach (\Yoke\Rig\Axle::cases() as $axle)<a class="button is-small" data-practice-link href="{{ route('practice.run', ['run' => $page->played->kept, 'axle' => $axle->value, 'eye' => $page->eye->value]) }}" @if ($page->taping === $axle) aria-current="true" @endif>{{ __("practice.says.tape_{$axle->value}") }}</a>@endforeach
+        @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<a class="button is-small" data-practice-link href="{{ route('practice.run', ['run' => $page->played->kept, 'axle' => $axle->value, 'eye' => $page->eye->value]) }}" @if ($page->taping === $axle) aria-current="true" @endif>{{ __("practice.says.tape_{$axle->value}") }}</a>@endforeach
         @if ($page->taping !== null && $tape !== null)
-            @php($other = $page->eye === \Yoke\Practice\Tape\Eye::Standing ? \Yoke\Practice\Tape\Eye::Level : \Yoke\Practice\Tape\Eye::Standing)
+            @php($other = $page->eye === \Yoke\Proving\Practice\Tape\Eye::Standing ? \Yoke\Proving\Practice\Tape\Eye::Level : \Yoke\Proving\Practice\Tape\Eye::Standing)
             <a class="button is-small" data-practice-link href="{{ route('practice.run', ['run' => $page->played->kept, 'axle' => $page->taping->value, 'eye' => $other->value]) }}">{{ __("practice.says.eye_{$other->value}") }}</a>
             <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">{{ __('tape.pad') }}</button>
         @endif
@@ -24,7 +24,7 @@
         </svg>
         <form method="post" action="{{ route('practice.act', $page->played->kept) }}" class="practice-read" data-tape-free data-needs-connection data-practice-form novalidate>
             @csrf<input type="hidden" name="position" value="{{ $page->position() }}"><input type="hidden" name="kind" value="tape">
-            <input type="hidden" name="axle" value="{{ $page->taping->value }}"><input type="hidden" name="eye" value="{{ $page->eye->value }}"><input type="hidden" name="taping" value="{{ $page->taping === \Yoke\Rig\Axle::Front ? 'rear' : 'front' }}">
+            <input type="hidden" name="axle" value="{{ $page->taping->value }}"><input type="hidden" name="eye" value="{{ $page->eye->value }}"><input type="hidden" name="taping" value="{{ $page->taping === \Yoke\Rig\Parts\Axle::Front ? 'rear' : 'front' }}">
             <div class="field"><label for="read">{{ __('page/practice.run.read', ['end' => __("practice.axle.{$page->taping->value}")]) }}</label>
                 <input id="read" name="read" value="{{ old('read') }}" data-practice-read data-field="read" autocomplete="off" autocapitalize="off" spellcheck="false" placeholder="{{ $page->example() }}" @error('read') aria-invalid="true" aria-describedby="read-says" @enderror></div>
             @error('read')<p class="sentence" id="read-says" role="alert" data-tone="stop">{{ $message }}</p>@enderror

@@ -1,7 +1,7 @@
 <x-layout :title="\App\Words\ProcedureWords::title($page->occasion).', '.$page->job->title">
     <main class="procedure">
         <nav class="shelves" aria-label="{{ __('page/procedures.show.procedures') }}">
-            @foreach (\Yoke\Procedure\Occasion::cases() as $one)
+            @foreach (\Yoke\Workshop\Procedure\Occasion::cases() as $one)
                 <a href="{{ route('procedures.show', [$page->job, $one->value]) }}" @if ($one === $page->occasion) aria-current="page" @endif>{{ \App\Words\ProcedureWords::title($one) }}</a>
             @endforeach
         </nav>
@@ -32,7 +32,7 @@
                             @foreach (\App\Words\ProcedureWords::answers($current->asks) as $answer => $says)<button class="button is-first" name="answer" value="{{ $answer }}">{{ $says }}</button>@endforeach
                         @else
                             <button class="button is-first" autofocus>{{ __('page/procedures.show.done') }}</button>
-                            @if ($current->need === \Yoke\Procedure\Need::May)<button class="button" name="outcome" value="left out">{{ __('page/procedures.show.skip') }}</button>@endif
+                            @if ($current->need === \Yoke\Workshop\Procedure\Need::May)<button class="button" name="outcome" value="left out">{{ __('page/procedures.show.skip') }}</button>@endif
                         @endif
                     </form>
                 </section>

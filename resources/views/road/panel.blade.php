@@ -9,9 +9,9 @@
             <h2>{{ __('page/road.panel.up_to', ['driven_at' => $drive->driven_at->isoFormat('D MMM HH:mm'), 'distance_km' => $page->viewer->roadUnit()->distance($drive->distance_km), 'speed_kmh' => $page->viewer->roadUnit()->speed($drive->speed_kmh)]) }} <span class="who">{{ $drive->user->name }}</span></h2>
             @if ($findings === [])<p class="do-next is-in-range">{{ __('page/road.panel.nothing_points_at_the_set') }}</p>@endif
             @foreach ($findings as $finding)
-                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Road\Severity::StopHere])><p>{{ \App\Words\RoadWords::found($finding) }} <span class="expected">{{ \App\Words\RoadWords::why($finding) }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ \App\Words\StationWords::title($finding->station) }}</a></p></div>
+                <div @class(['do-next', 'is-over' => $finding->severity === \Yoke\Workshop\Road\Severity::StopHere])><p>{{ \App\Words\RoadWords::found($finding) }} <span class="expected">{{ \App\Words\RoadWords::why($finding) }}</span> <a href="{{ route('bench', [$page->job, $finding->station->value]) }}">{{ \App\Words\StationWords::title($finding->station) }}</a></p></div>
             @endforeach
-            <p class="sentence">@foreach (\Yoke\Road\Feel::cases() as $feel){{ \App\Words\RoadWords::asks($feel) }}: {{ lcfirst(\App\Words\RoadWords::answer($feel, $drive->felt[$feel->value])) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
+            <p class="sentence">@foreach (\Yoke\Workshop\Road\Feel::cases() as $feel){{ \App\Words\RoadWords::asks($feel) }}: {{ lcfirst(\App\Words\RoadWords::answer($feel, $drive->felt[$feel->value])) }}{{ $loop->last ? '.' : '; ' }}@endforeach {{ $drive->note }}</p>
         </section>
     @endforeach
     <p class="sentence">{{ __('page/road.panel.a_record_of_what_was') }}</p>

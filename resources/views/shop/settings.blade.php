@@ -1,4 +1,4 @@
-@php($settings = \Yoke\Shop\ShopSettings::all())
+@php($settings = \Yoke\Job\Shop\ShopSettings::all())
 <x-layout :title="__('page/shop.settings.title')" here="account">
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/shop.settings.title') }}</h1><x-shop-tabs on="settings" /></div>
@@ -30,7 +30,7 @@
                             @php($field = \App\UseCases\Settings\SettingsDraft::field($setting->key))
                             <div class="field">
                                 <label for="{{ $field }}">{{ \App\Words\SettingsWords::label($setting->key) }}</label>
-                                @if ($setting->kind === \Yoke\Shop\SettingKind::Choice)
+                                @if ($setting->kind === \Yoke\Job\Shop\SettingKind::Choice)
                                     <select id="{{ $field }}" name="{{ $field }}" aria-describedby="{{ $field }}-says">@foreach ($setting->options as $option)<option value="{{ $option }}" @selected(old($field, $typed->value($setting->key)) === $option)>{{ \App\Words\SettingsWords::option($setting, $option) }}</option>@endforeach</select>
                                 @else
                                     <span class="with-unit"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off" value="{{ old($field, \App\Words\SettingsWords::number($setting, $typed->value($setting->key))) }}" aria-describedby="{{ $field }}-says" @error($field) aria-invalid="true" @enderror> <span aria-hidden="true">{{ \App\Words\SettingsWords::unit($setting) }}</span></span>

@@ -10,9 +10,9 @@
                 @foreach ($cams->fields() as $field => $shown)
                     @php($refusal = $refusals?->first($field) ?? '')
                     <div class="field">
-                        <label for="{{ $field }}">{{ \App\Words\SpecificationWords::label(\Yoke\Specification\RigPart::Hitch, $field) }}</label>
+                        <label for="{{ $field }}">{{ \App\Words\SpecificationWords::label(\Yoke\Rig\Specification\RigPart::Hitch, $field) }}</label>
                         <input id="{{ $field }}" name="{{ $field }}" value="{{ old($field, $shown) }}" autocomplete="off" aria-describedby="{{ $field }}-says" @if ($refusal !== '') aria-invalid="true" @endif>
-                        <p class="sentence" id="{{ $field }}-says" @if ($refusal !== '') data-tone="stop" @endif>{{ $refusal !== '' ? $refusal : \App\Words\SpecificationWords::hint(\Yoke\Specification\RigPart::Hitch, $field) }}</p>
+                        <p class="sentence" id="{{ $field }}-says" @if ($refusal !== '') data-tone="stop" @endif>{{ $refusal !== '' ? $refusal : \App\Words\SpecificationWords::hint(\Yoke\Rig\Specification\RigPart::Hitch, $field) }}</p>
                     </div>
                 @endforeach
             </div>

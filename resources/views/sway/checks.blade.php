@@ -16,12 +16,12 @@
                         <input name="right" value="{{ old('right') }}" inputmode="numeric" aria-label="{{ __('page/sway.checks.threads_right') }}" placeholder="{{ __('page/sway.checks.right') }}" autocomplete="off">
                         <button class="button is-small">{{ __('page/sway.checks.count') }}</button>
                     @else
-                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="{{ __('page/sway.checks.ok', ['check' => \App\Words\SwayWords::check($check)]) }}">{{ __('page/sway.checks.ok_2') }}</button>
-                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Sway\Answer::No ? 'true' : 'false' }}" aria-label="{{ __('page/sway.checks.not_ok', ['check' => \App\Words\SwayWords::check($check)]) }}">{{ __('page/sway.checks.not_ok_2') }}</button>
+                        <button @class(['button', 'is-small', 'is-first' => $answer?->answer === \Yoke\Workshop\Sway\Answer::Yes]) name="answer" value="yes" aria-pressed="{{ $answer?->answer === \Yoke\Workshop\Sway\Answer::Yes ? 'true' : 'false' }}" aria-label="{{ __('page/sway.checks.ok', ['check' => \App\Words\SwayWords::check($check)]) }}">{{ __('page/sway.checks.ok_2') }}</button>
+                        <button @class(['button', 'is-small', 'is-stop' => $answer?->answer === \Yoke\Workshop\Sway\Answer::No]) name="answer" value="no" aria-pressed="{{ $answer?->answer === \Yoke\Workshop\Sway\Answer::No ? 'true' : 'false' }}" aria-label="{{ __('page/sway.checks.not_ok', ['check' => \App\Words\SwayWords::check($check)]) }}">{{ __('page/sway.checks.not_ok_2') }}</button>
                     @endif
                 </form>
                 @if ($check->key === 'threads' && ($refused !== '' || $sway->counted($answer) !== ''))<p class="sentence" data-tone="stop" role="alert">{{ $refused !== '' ? $refused : $sway->counted($answer) }}</p>@endif
-                @if ($answer?->answer === \Yoke\Sway\Answer::No)<p class="sentence" data-tone="caution">{{ \App\Words\SwayWords::remedy($check) }}</p>@endif
+                @if ($answer?->answer === \Yoke\Workshop\Sway\Answer::No)<p class="sentence" data-tone="caution">{{ \App\Words\SwayWords::remedy($check) }}</p>@endif
             </li>
         @endforeach
     </ul>

@@ -1,5 +1,5 @@
 @php($elevation = $page->plan->elevation())
-@php($sheet = \Yoke\Drawing\Canvas::withLoads($elevation, 6.2))
+@php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 6.2))
 @php($arrows = $page->arrows($elevation))
 <x-layout :title="__('page/weigh.show.weigh_station', ['title' => $page->job->title])">
     <main class="yard">
@@ -18,7 +18,7 @@
                     <x-picked name="stance" :label="__('page/weigh.show.weighed')" :options="['alone' => __('page/weigh.show.alone'), 'dropped' => __('page/weigh.show.dropped_bars_off'), 'carried' => __('page/weigh.show.carried_at_the_current_setting')]" />
                     <x-picked name="step" :label="__('page/weigh.show.scale_step')" :options="$page->steps()" />
                 </div>
-                <fieldset class="conditions"><legend>{{ __('air.conditions') }}</legend>@foreach (\Yoke\Readings\Weighing\Condition::cases() as $condition)<label class="tick"><input type="checkbox" name="{{ $condition->value }}" value="1" @checked(old($condition->value))> {{ __('air.condition.'.$condition->value) }}</label> @endforeach</fieldset>
+                <fieldset class="conditions"><legend>{{ __('air.conditions') }}</legend>@foreach (\Yoke\Measuring\Readings\Weighing\Condition::cases() as $condition)<label class="tick"><input type="checkbox" name="{{ $condition->value }}" value="1" @checked(old($condition->value))> {{ __('air.condition.'.$condition->value) }}</label> @endforeach</fieldset>
                 <div class="field">
                     <label for="ticket">{{ __('page/weigh.show.ticket_typed_or_pasted') }}</label>
                     <textarea id="ticket" name="ticket" rows="3" placeholder="{{ $page->example() }}" aria-describedby="ticket-says" @error('ticket') aria-invalid="true" @enderror>{{ old('ticket') }}</textarea>
@@ -60,7 +60,7 @@
                         @foreach ($page->tickets as $ticket)
                             <tr>
                                 <th scope="row">{{ \App\Words\RigWords::head($ticket->stance) }} <span class="who">{{ $page->setting($ticket) }} @foreach ($ticket->conditions() as $condition)<strong>{{ __('air.condition.'.$condition->value) }}</strong> @endforeach{{ $ticket->weighed_at->isoFormat('D MMM HH:mm') }}, {{ $ticket->user->name }}</span></th>
-                                @foreach (\Yoke\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
+                                @foreach (\Yoke\Measuring\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
                                 <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => \App\Words\RigWords::stance($ticket->stance), 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
                             </tr>
                         @endforeach

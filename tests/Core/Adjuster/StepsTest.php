@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Adjuster\Adjusters;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\HitchMeasures;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
 
 it('knows what a step is worth and takes: half of one where half steps can be set', function (
     Adjusters $adjusters,

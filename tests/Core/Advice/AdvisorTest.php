@@ -5,25 +5,25 @@ declare(strict_types=1);
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\MoveWorth;
-use Yoke\Advice\Reason;
-use Yoke\Advice\SettingForecast;
-use Yoke\Advice\StoppingRules;
-use Yoke\Constraint\BarRating;
-use Yoke\Constraint\Constraint;
-use Yoke\Constraint\Exclusion;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Family\HitchMeasures;
-use Yoke\Method\Criterion;
-use Yoke\Method\Goal;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\MoveWorth;
+use Yoke\Judgement\Advice\Reason;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Constraint\BarRating;
+use Yoke\Judgement\Constraint\Constraint;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\LevellingLoss;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\HitchMeasures;
 
 function middle(): Setting
 {
@@ -392,8 +392,8 @@ it('raises the range by what levelling takes back', function (): void {
     $off = Knowing::advise($posterior, middle(), 4);
     $goal = new Goal(
         TargetRange::usual(),
-        Yoke\Method\Criterion::FrontRestoration,
-        new Yoke\Method\Tolerances(),
+        Yoke\Judgement\Method\Criterion::FrontRestoration,
+        new Yoke\Judgement\Method\Tolerances(),
         levelling: LevellingLoss::ofTheRear(),
     );
     $on = Knowing::advise($posterior, middle(), 4, goal: $goal);
@@ -479,8 +479,8 @@ it('goes past full return only as far as the hitch\'s maker asks', function (): 
     $posterior = Knowing::rig(0.9, 6, 0.3, Priors::rig(0.05, 20.0, 6.0));
     $makers = new Goal(
         TargetRange::of(0.95, 1.0)->upToMakers(1.3),
-        Yoke\Method\Criterion::FrontRestoration,
-        new Yoke\Method\Tolerances(),
+        Yoke\Judgement\Method\Criterion::FrontRestoration,
+        new Yoke\Judgement\Method\Tolerances(),
     );
     $advised = Knowing::advise($posterior, middle(), 4, goal: $makers);
     $usual = Knowing::advise(
@@ -489,8 +489,8 @@ it('goes past full return only as far as the hitch\'s maker asks', function (): 
         4,
         goal: new Goal(
             TargetRange::of(0.95, 1.0),
-            Yoke\Method\Criterion::FrontRestoration,
-            new Yoke\Method\Tolerances(),
+            Yoke\Judgement\Method\Criterion::FrontRestoration,
+            new Yoke\Judgement\Method\Tolerances(),
         ),
     );
 
@@ -523,7 +523,7 @@ it('moves the head with the tension, and never to where the trailer stands nose-
     // Whole links of a coarse chain: none of them alone brings the front into range.
     $hitch = Knowing::hitch(measures: new HitchMeasures(pitchMm: 70.0, steps: 6, tiltSteps: 0));
     $prior = Priors::rig(0.05, 20.0, 6.0, null, $ball);
-    $tolerances = new Yoke\Method\Tolerances;
+    $tolerances = new Yoke\Judgement\Method\Tolerances;
     foreach ([0.30, 0.38, 1.10, 1.25, 1.40] as $share) {
         $now = $hitch->middle();
         $advised = Knowing::advise(Knowing::rig($share, 4, 0.3, $prior), $now, 4, hitch: $hitch);

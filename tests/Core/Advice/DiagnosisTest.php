@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Advice\Knowing;
-use Yoke\Adjuster\Role;
-use Yoke\Advice\Diagnosis;
-use Yoke\Advice\Finding;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\SettingForecast;
-use Yoke\Advice\StanceEvaluator;
-use Yoke\Method\CurrentSetting;
+use Yoke\Judgement\Advice\Diagnosis;
+use Yoke\Judgement\Advice\Finding;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Rig\Adjuster\Role;
 
 /** On a rig whose middle setting restores a share, hooked up so much tighter, the head so much higher. */
 function diagnosisAt(float $share, float $tensionOffset, float $ballOffset = 0.0): Diagnosis

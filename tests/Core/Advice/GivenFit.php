@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Posteriors;
-use Yoke\Estimation\RigPrior;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
 
 /** One posterior, whatever was read. */
 final readonly class GivenFit implements Posteriors

@@ -6,20 +6,20 @@ namespace Tests\Core\Advice;
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Advisor;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\RecheckLog;
-use Yoke\Advice\Recommendation;
-use Yoke\Advice\StoppingRules;
-use Yoke\Constraint\Constraint;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\RigPrior;
-use Yoke\Family\Families;
-use Yoke\Family\HitchMeasures;
-use Yoke\Method\Goal;
+use Yoke\Judgement\Advice\Advisor;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\RecheckLog;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Constraint\Constraint;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
 
 /** Rigs whose middle setting truly restores a share, read so well and so often; and what is advised on them. */
 final class Knowing

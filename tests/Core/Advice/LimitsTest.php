@@ -5,26 +5,26 @@ declare(strict_types=1);
 use Tests\Core\Advice\GivenFit;
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Reason;
-use Yoke\Advice\Recommendation;
-use Yoke\Advice\SettingForecast;
-use Yoke\Advice\StanceEvaluator;
-use Yoke\Advice\StoppingRules;
-use Yoke\Advice\TensionAdvice;
-use Yoke\Advice\TensionDirection;
-use Yoke\Analysis\JobAnalysis;
-use Yoke\Constraint\Exclusion;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Family\HitchMeasures;
-use Yoke\Method\Chances;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\TargetRange;
-use Yoke\Statics\CoupledRig;
+use Yoke\Job\Analysis\JobAnalysis;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\Reason;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Advice\TensionAdvice;
+use Yoke\Judgement\Advice\TensionDirection;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\HitchMeasures;
 
 /** A policy that lets nothing but what is named decide. */
 function decidedBy(float ...$limits): StoppingRules
@@ -169,7 +169,7 @@ it('directs the tension by the range\'s own edges, and gives the heights of both
     $posterior = Knowing::rig($share, 3, 0.3);
     $advice = TensionAdvice::of(new StanceEvaluator($posterior, usualGoal()), new CurrentSetting(null, 0.0, 0.0));
     $front = fn (float $of): float => $posterior
-        ->height(Yoke\Rig\Axle::Front, fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($of))->frontRise())
+        ->height(Yoke\Rig\Parts\Axle::Front, fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($of))->frontRise())
         ->mean();
 
     expect($advice->direction)

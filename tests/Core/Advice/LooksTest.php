@@ -5,22 +5,22 @@ declare(strict_types=1);
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\Advisor;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Reason;
-use Yoke\Advice\Recheck;
-use Yoke\Advice\RecheckLog;
-use Yoke\Advice\Recommendation;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Reading\HookUp;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Estimation\Stories\Mistake;
-use Yoke\Rig\Stance;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\Advisor;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\Reason;
+use Yoke\Judgement\Advice\Recheck;
+use Yoke\Judgement\Advice\RecheckLog;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Reading\HookUp;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Estimation\Stories\Mistake;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * Readings of a rig whose middle setting restores a share: alone and dropped so often, then the hook-up.
@@ -178,7 +178,7 @@ it('goes on with what there is after two looks', function (): void {
     $advise = fn (int $times): Recommendation => (new Advisor(
         new HitchSettings($hitch, $hitch->middle()),
         usualGoal(),
-        new Yoke\Advice\StoppingRules(),
+        new Yoke\Judgement\Advice\StoppingRules(),
     ))->advise($posterior, $hitch->middle(), $looked($times));
 
     expect($advise(3)->action)->not->toBe(Action::ReadAgain);

@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\Action;
-use Yoke\Advice\Diagnosis;
-use Yoke\Advice\Finding;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\Reason;
-use Yoke\Advice\StanceEvaluator;
-use Yoke\Advice\TensionAdvice;
-use Yoke\Constraint\BarRating;
-use Yoke\Constraint\Constraint;
-use Yoke\Constraint\Exclusion;
-use Yoke\Estimation\Posterior;
-use Yoke\Family\HitchMeasures;
-use Yoke\Method\Criterion;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
-use Yoke\Method\TargetRange;
-use Yoke\Rig\Axle;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\Diagnosis;
+use Yoke\Judgement\Advice\Finding;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\Reason;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Judgement\Advice\TensionAdvice;
+use Yoke\Judgement\Constraint\BarRating;
+use Yoke\Judgement\Constraint\Constraint;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\LevellingLoss;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Parts\Axle;
 
 function levelledGoal(Criterion $criterion = Criterion::FrontRestoration): Goal
 {
     return new Goal(
         TargetRange::usual(),
         $criterion,
-        new Yoke\Method\Tolerances(),
+        new Yoke\Judgement\Method\Tolerances(),
         levelling: LevellingLoss::ofTheRear(),
     );
 }

@@ -5,33 +5,33 @@ declare(strict_types=1);
 use Tests\Core\Advice\Knowing;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Advice\Action;
-use Yoke\Advice\FindingKind;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\StoppingRules;
-use Yoke\Advice\TensionDirection;
-use Yoke\Analysis\DisagreementCause;
-use Yoke\Analysis\Instrument;
-use Yoke\Analysis\InstrumentEvidence;
-use Yoke\Analysis\JobAnalysis;
-use Yoke\Analysis\MethodView;
-use Yoke\Constraint\BarRating;
-use Yoke\Constraint\Exclusion;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Estimation\RigPrior;
-use Yoke\Method\Criterion;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\Goal;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Verdict;
-use Yoke\Planning\Assumption;
-use Yoke\Probability\Normal;
-use Yoke\Specification\RigPart;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Analysis\DisagreementCause;
+use Yoke\Job\Analysis\Instrument;
+use Yoke\Job\Analysis\InstrumentEvidence;
+use Yoke\Job\Analysis\JobAnalysis;
+use Yoke\Job\Analysis\MethodView;
+use Yoke\Job\Planning\Assumption;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Advice\TensionDirection;
+use Yoke\Judgement\Constraint\BarRating;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Mechanics\Statics\LevellingLoss;
+use Yoke\Rig\Specification\RigPart;
 
 const FULL = ['front', 'rear'];
 
@@ -258,8 +258,8 @@ it('lets each instrument speak for itself, and names why two differ', function (
     $evidence = analysed($prior, $mixed)->evidence();
     $levelled = new Goal(
         TargetRange::usual(),
-        Yoke\Method\Criterion::FrontRestoration,
-        new Yoke\Method\Tolerances(),
+        Yoke\Judgement\Method\Criterion::FrontRestoration,
+        new Yoke\Judgement\Method\Tolerances(),
         levelling: LevellingLoss::ofTheRear(),
     );
 
@@ -285,8 +285,8 @@ it('says both shares where levelling takes some back, and holds the verdict to t
     [$prior, $readings] = work(0.62, 0.3, Priors::rig(0.05, 20.0, 6.0));
     $goal = new Goal(
         TargetRange::usual(),
-        Yoke\Method\Criterion::FrontRestoration,
-        new Yoke\Method\Tolerances(),
+        Yoke\Judgement\Method\Criterion::FrontRestoration,
+        new Yoke\Judgement\Method\Tolerances(),
         levelling: LevellingLoss::ofTheRear(),
     );
     $verdict = analysed($prior, $readings->threeStances(), true, $goal)->verdict();
@@ -386,7 +386,7 @@ it('ranks what was assumed by what knowing it would do', function (): void {
 /** A weighed job with one load that is off by so much. @return JobAnalysis */
 function mistyped(int $which, float $off, int $seed = 5): JobAnalysis
 {
-    $random = new Yoke\Simulation\SeededSource($seed);
+    $random = new Yoke\Proving\Simulation\SeededSource($seed);
     $prior = Priors::rig(0.2, 35.0, 25.0);
     [$rig, $tension] = Priors::draw($prior, $random, 0.2, 10.0);
     $readings = new Readings($rig, $tension, $random, 1.2);

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Bars\Exception\ImpossibleHeights;
-use Yoke\Bars\FourHeights;
-use Yoke\Bars\HeightsCaution;
-use Yoke\Bars\TapedBars;
-use Yoke\Estimation\RigPrior;
-use Yoke\Planning\RigPlan;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Measuring\Bars\Exception\ImpossibleHeights;
+use Yoke\Measuring\Bars\FourHeights;
+use Yoke\Measuring\Bars\HeightsCaution;
+use Yoke\Measuring\Bars\TapedBars;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 /** Ball, bar, seat, rest, free chain and lifted bar, mm. */
 function fourHeights(
@@ -165,7 +165,7 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
     );
     $middle = $described->adjusters()->middle();
     $needed = $described->prior()->likelyRig()->tensionFor(0.75);
-    $chance = fn ($rig): float => (new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules()))->firstMove()
+    $chance = fn ($rig): float => (new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->firstMove()
         ->forecast->chance;
     $taped = $described->taped(new TapedBars(fourHeights(520.0, 330.0, 500.0, 310.0 + $needed), $middle));
 

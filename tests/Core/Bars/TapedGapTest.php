@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Bars\Exception\ImpossibleHeights;
-use Yoke\Bars\HeightsCaution;
-use Yoke\Bars\TapedGap;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Bars\Exception\ImpossibleHeights;
+use Yoke\Measuring\Bars\HeightsCaution;
+use Yoke\Measuring\Bars\TapedGap;
 
 it('is bent by what the loosest setting leaves free of the gap', function (
     float $gap,

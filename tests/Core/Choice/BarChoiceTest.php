@@ -3,28 +3,28 @@
 declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Choice\BarChoice;
-use Yoke\Choice\BarObjection;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\Exception\ImpossibleBars;
-use Yoke\Choice\Season;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\RigPrior;
-use Yoke\Family\HitchMeasures;
-use Yoke\Job\UsualRig;
-use Yoke\Loading\LoadChange;
-use Yoke\Method\TargetRange;
-use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
-use Yoke\Simulation\SeededSource;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\BarChoice;
+use Yoke\Job\Choice\BarObjection;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\Exception\ImpossibleBars;
+use Yoke\Job\Choice\Season;
+use Yoke\Job\Record\UsualRig;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 function linksAndWashers(float $pitch = 27.5): Adjusters
 {
@@ -67,7 +67,7 @@ it('suggests the bars whose range the tongue weight stays in all year', function
         Season::of($known, 5000.0, TrailerLoad::of(...$light), TrailerLoad::of(...$heavy)),
         linksAndWashers(),
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked(...BarRange::usual());
 
     expect($ranked)
@@ -92,7 +92,7 @@ it('says of every pair what speaks against it, and leaves none out', function ()
         Season::of($known, 5000.0, TrailerLoad::of()),
         linksAndWashers(),
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked(...BarRange::usual());
     $against = [];
     foreach ($ranked as $candidate) {
@@ -122,14 +122,14 @@ it('sees bars bent past their rating on a short arm behind a long overhang', fun
         $season,
         linksAndWashers(),
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked($bars)[0];
     $usual = (new BarChoice(
         priorOf($known),
         $season,
         linksAndWashers(),
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked($bars)[0];
 
     expect($short->objections)
@@ -150,7 +150,7 @@ it('calls a step coarse that moves more than half the range', function (): void 
         $season,
         linksAndWashers(),
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked($stiff, $soft);
 
     expect($first->bars)
@@ -299,7 +299,7 @@ it('suggests bars that hold all year and reach the range on nearly every rig', f
             $rig->season,
             linksAndWashers($rig->pitch),
             TargetRange::usual(),
-            new Yoke\Estimation\PriorDoubts(),
+            new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         ))->ranked(...BarRange::usual())[0];
         $good += $rig->holds($suggested->bars) && $rig->reaches($suggested->bars) ? 1 : 0;
         $claimed += $suggested->chance;

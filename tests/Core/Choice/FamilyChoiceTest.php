@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\FamilyCandidate;
-use Yoke\Choice\FamilyChoice;
-use Yoke\Choice\FamilyObjection;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\Suits;
-use Yoke\Family\Want;
-use Yoke\Method\TargetRange;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\FamilyCandidate;
+use Yoke\Job\Choice\FamilyChoice;
+use Yoke\Job\Choice\FamilyObjection;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\Suits;
+use Yoke\Rig\Family\Want;
 
 /** @return array<string, FamilyCandidate> by key of the family, best first */
 function familiesFor(Want ...$wants): array
@@ -22,7 +22,7 @@ function familiesFor(Want ...$wants): array
         Described::of(),
         $bars,
         TargetRange::usual(),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
     ))->ranked(...$wants);
 
     return array_combine(array_map(static fn (FamilyCandidate $one): string => $one->family->key(), $ranked), $ranked);

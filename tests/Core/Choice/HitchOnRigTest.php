@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
-use Yoke\Advice\ExpectedHookUps;
-use Yoke\Advice\StoppingRules;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\HitchOffer;
-use Yoke\Choice\HitchOnRig;
-use Yoke\Choice\Season;
-use Yoke\Estimation\RigPrior;
-use Yoke\Family\Families;
-use Yoke\Loading\LoadChange;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\HitchOffer;
+use Yoke\Job\Choice\HitchOnRig;
+use Yoke\Job\Choice\Season;
+use Yoke\Judgement\Advice\ExpectedHookUps;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 function hitchOnRig(HitchOffer $offer, ?LoadChange $heavy = null): HitchOnRig
 {

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
-use Yoke\Advice\StoppingRules;
-use Yoke\Choice\BarObjection;
-use Yoke\Choice\BarRange;
-use Yoke\Choice\FamilyObjection;
-use Yoke\Choice\HitchChoice;
-use Yoke\Choice\HitchOffer;
-use Yoke\Family\Families;
-use Yoke\Family\Suits;
-use Yoke\Family\Want;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Planning\NeedAnswer;
-use Yoke\Probability\LogNormal;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Choice\BarObjection;
+use Yoke\Job\Choice\BarRange;
+use Yoke\Job\Choice\FamilyObjection;
+use Yoke\Job\Choice\HitchChoice;
+use Yoke\Job\Choice\HitchOffer;
+use Yoke\Job\Planning\NeedAnswer;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\Suits;
+use Yoke\Rig\Family\Want;
 
 /**
  * @param  array<string, float|string>  $vehicle

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 use Tests\Core\Choice\TrailerLoad;
 use Tests\Core\Planning\Described;
-use Yoke\Advice\StoppingRules;
-use Yoke\Choice\Season;
-use Yoke\Choice\SeasonNeed;
-use Yoke\Estimation\RigPrior;
-use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Loading\LoadChange;
-use Yoke\Loading\Tank;
-use Yoke\Loading\TripLoad;
-use Yoke\Planning\NeedAnswer;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Job\Choice\Season;
+use Yoke\Job\Choice\SeasonNeed;
+use Yoke\Job\Planning\NeedAnswer;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Loading\TripLoad;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /** @param  array<string, float|string>  $vehicle */
 function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Choice;
 
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
 
 /** What a trailer has on board besides, for tests. */
 final class TrailerLoad

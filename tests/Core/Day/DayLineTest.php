@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Yoke\Advice\ExpectedHookUps;
-use Yoke\Day\DayLine;
-use Yoke\Day\DaySlot;
-use Yoke\Day\ForeseenTime;
-use Yoke\Day\SlotState;
-use Yoke\Day\StationTimes;
-use Yoke\Day\WorkedTime;
-use Yoke\Probability\Normal;
-use Yoke\Procedure\Station;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Advice\ExpectedHookUps;
+use Yoke\Workshop\Day\DayLine;
+use Yoke\Workshop\Day\DaySlot;
+use Yoke\Workshop\Day\ForeseenTime;
+use Yoke\Workshop\Day\SlotState;
+use Yoke\Workshop\Day\StationTimes;
+use Yoke\Workshop\Day\WorkedTime;
+use Yoke\Workshop\Procedure\Station;
 
 function foreseen(float $chance = 0.5, float $pace = 0.0, float $doubt = 0.2): ForeseenTime
 {

@@ -3,25 +3,25 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
-use Yoke\Drawing\Canvas;
-use Yoke\Drawing\DrawnPart;
-use Yoke\Drawing\Elevation;
-use Yoke\Drawing\Figure;
-use Yoke\Drawing\FrontRule;
-use Yoke\Drawing\Point;
-use Yoke\Method\TargetRange;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Showing\Drawing\Canvas;
+use Yoke\Showing\Drawing\DrawnPart;
+use Yoke\Showing\Drawing\Elevation;
+use Yoke\Showing\Drawing\Figure;
+use Yoke\Showing\Drawing\FrontRule;
+use Yoke\Showing\Drawing\Point;
 
 function rigToDraw(
     VehicleBody $vehicle = VehicleBody::PickUp,

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Yoke\Adjuster\Counting;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Drawing\CloseUp\CloseUpSheet;
-use Yoke\Drawing\CloseUp\HitchCloseUp;
-use Yoke\Drawing\CloseUp\StepMark;
-use Yoke\Drawing\DrawnPart;
-use Yoke\Drawing\Figure;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\HitchMeasures;
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Showing\Drawing\CloseUp\CloseUpSheet;
+use Yoke\Showing\Drawing\CloseUp\HitchCloseUp;
+use Yoke\Showing\Drawing\CloseUp\StepMark;
+use Yoke\Showing\Drawing\DrawnPart;
+use Yoke\Showing\Drawing\Figure;
 
 /** @return list<StepMark> the marks of one role */
 function marksOf(HitchCloseUp $closeUp, Role $role): array

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Method\Heights;
-use Yoke\Drawing\Canvas;
-use Yoke\Drawing\DrawnPart;
-use Yoke\Drawing\Elevation;
-use Yoke\Drawing\Figure;
-use Yoke\Drawing\HitchSet;
-use Yoke\Drawing\LoadArrows;
-use Yoke\Drawing\LoadKnown;
-use Yoke\Drawing\LoadMark;
-use Yoke\Drawing\PartSketch;
-use Yoke\Drawing\Point;
-use Yoke\Drawing\Tensioner;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Showing\Drawing\Canvas;
+use Yoke\Showing\Drawing\DrawnPart;
+use Yoke\Showing\Drawing\Elevation;
+use Yoke\Showing\Drawing\Figure;
+use Yoke\Showing\Drawing\HitchSet;
+use Yoke\Showing\Drawing\LoadArrows;
+use Yoke\Showing\Drawing\LoadKnown;
+use Yoke\Showing\Drawing\LoadMark;
+use Yoke\Showing\Drawing\PartSketch;
+use Yoke\Showing\Drawing\Point;
+use Yoke\Showing\Drawing\Tensioner;
 
 function drawnWith(HitchSet $set, float $magnification = 1.0): Elevation
 {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Yoke\Drawing\ShareScale;
-use Yoke\Method\TargetRange;
-use Yoke\Probability\Normal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Showing\Drawing\ShareScale;
 
 it('lays the share with one deviation either side on a scale that ends past full return', function (): void {
     $scale = new ShareScale(TargetRange::of(0.5, 1.0), Normal::of(0.75, 0.15));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Drawing\Plot\StancePlot;
-use Yoke\Drawing\Point;
-use Yoke\Estimation\Estimation;
-use Yoke\Method\TargetRange;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Showing\Drawing\Plot\StancePlot;
+use Yoke\Showing\Drawing\Point;
 
 function stancePlot(): StancePlot
 {
@@ -21,7 +21,7 @@ function stancePlot(): StancePlot
         $posterior,
         TargetRange::usual(),
         [['rear' => -30.0, 'front' => 4.0]],
-        new Yoke\Method\Tolerances(),
+        new Yoke\Judgement\Method\Tolerances(),
     );
 }
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Yoke\Drawing\Plot\TrendPlot;
-use Yoke\Probability\Normal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Showing\Drawing\Plot\TrendPlot;
 
 it('keeps every value and its doubt inside the plot, in order, the higher the nearer the top', function (
     array $values,

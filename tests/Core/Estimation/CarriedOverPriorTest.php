@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Planning\Described;
-use Yoke\Estimation\CarriedOverPrior;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\RigPrior;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Measuring\Estimation\CarriedOverPrior;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
 
 /** A posterior after a tape of a rig that stands as a cold prior has it. */
 function taped(RigPrior $prior, float $doubt = 0.8): Posterior

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\RigDimension;
-use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\SharedDoubts;
-use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
-use Yoke\Statics\CoupledRig;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\SharedDoubts;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Mechanics\Statics\CoupledRig;
 
 function knownRig(SharedDoubts $doubts): KnownRig
 {

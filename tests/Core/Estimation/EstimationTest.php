@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Estimation\Reading\Residual;
-use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Suspect;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\CoupledRig;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Estimation\Reading\Residual;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\Axle;
 
 /** @param  list<Observation>  $observations */
 function fitted(array $observations, ?RigPrior $prior = null): Posterior

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Estimation;
 
 use Closure;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\RigPrior;
-use Yoke\Rig\Stance;
-use Yoke\Statics\Attitude;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * The likeliest rig and its doubt worked out the plain way, for tests: least squares over prior and readings, slopes by

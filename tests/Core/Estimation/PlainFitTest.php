@@ -5,14 +5,14 @@ declare(strict_types=1);
 use Tests\Core\Estimation\PlainFit;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\RigPrior;
-use Yoke\Rig\Axle;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\CoupledRig;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\Axle;
 
 const PLAIN_SHARE = 0.15;
 

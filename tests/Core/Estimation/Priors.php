@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Estimation;
 
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\RigPrior;
-use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
-use Yoke\Simulation\RandomSource;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Proving\Simulation\RandomSource;
 
 /** A planetarium's rig before it is taped, for tests. */
 final class Priors

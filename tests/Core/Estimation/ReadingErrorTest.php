@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Estimation\Reading\Residual;
-use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Suspect;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Estimation\Reading\Residual;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
+use Yoke\Measuring\Estimation\Stories\Suspect;
 
 /** A height that reads so much more than the others say, who pin it down to so much. */
 function heightOff(float $off, float $deviation = 0.5): Residual

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Estimation;
 
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\RandomSource;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\CoupledRig;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\RandomSource;
+use Yoke\Rig\Parts\Stance;
 
 /** Readings of a rig whose truth is known: exact, or with a normal error. */
 final class Readings

@@ -3,20 +3,20 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\KnownRig;
-use Yoke\Estimation\RigDimension;
-use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\SharedDoubts;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Probability\LogNormal;
-use Yoke\Probability\Normal;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\CoupledRig;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\SharedDoubts;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\SeededSource;
 
 it('predicts what thousands of rigs that it allows do', function (): void {
     $prior = Priors::rig(0.1, 20.0, 6.0);

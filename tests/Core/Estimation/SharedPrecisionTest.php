@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\Internal\SharedPrecision;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Method\Chances;
-use Yoke\Probability\Matrix;
-use Yoke\Probability\Normal;
+use Yoke\Foundation\Probability\Matrix;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Measuring\Estimation\Internal\SharedPrecision;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
 
 /**
  * Readings alone of the front, so many, then one of the rear: what is their own, and what they share. @return

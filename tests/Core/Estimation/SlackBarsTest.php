@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\RigPrior;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\CoupledRig;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\Stance;
 
 const DRAWN_RIGS = 6_000;
 

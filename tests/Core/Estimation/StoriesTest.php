@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Advice\StanceEvaluator;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Estimation\Reading\HookUp;
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Estimation\RigPrior;
-use Yoke\Estimation\Stories\Hypothesis;
-use Yoke\Estimation\Stories\MistakeKind;
-use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Estimation\Stories\Suspect;
-use Yoke\Probability\LogNormal;
-use Yoke\Rig\Stance;
-use Yoke\Statics\CoupledRig;
+use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\HookUp;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Estimation\Stories\Hypothesis;
+use Yoke\Measuring\Estimation\Stories\MistakeKind;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Rig\Parts\Stance;
 
 const LINK_MM = 27.0;
 
@@ -280,7 +280,7 @@ it('doubts a tongue weight that was told closely and cannot be right, and none t
             $told,
             array_keys($told),
         ),
-        Yoke\Probability\Normal::of(storyPrior()->likely(RigPrior::TENSION), 6.0),
+        Yoke\Foundation\Probability\Normal::of(storyPrior()->likely(RigPrior::TENSION), 6.0),
     );
     $readings = new Readings($truth, storyPrior()->likely(RigPrior::TENSION));
     $posterior = told($prior, [

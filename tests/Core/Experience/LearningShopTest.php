@@ -2,35 +2,35 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\LearnedPriors;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\RigPrior;
-use Yoke\Experience\Evidence;
-use Yoke\Experience\Experience;
-use Yoke\Experience\JobEvidence;
-use Yoke\Experience\Source;
-use Yoke\Experience\Subject;
-use Yoke\Method\TargetRange;
-use Yoke\Simulation\Contest\AdvisedPlayer;
-use Yoke\Simulation\Contest\HookUps;
-use Yoke\Simulation\Contest\TapeReader;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\Shop\Fleet;
-use Yoke\Simulation\Shop\HowTaped;
-use Yoke\Simulation\Shop\LearningShop;
-use Yoke\Simulation\Shop\ShopRig;
+use Yoke\Job\Experience\Evidence;
+use Yoke\Job\Experience\Experience;
+use Yoke\Job\Experience\JobEvidence;
+use Yoke\Job\Experience\Source;
+use Yoke\Job\Experience\Subject;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\LearnedPriors;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Proving\Simulation\Contest\AdvisedPlayer;
+use Yoke\Proving\Simulation\Contest\HookUps;
+use Yoke\Proving\Simulation\Contest\TapeReader;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\Shop\Fleet;
+use Yoke\Proving\Simulation\Shop\HowTaped;
+use Yoke\Proving\Simulation\Shop\LearningShop;
+use Yoke\Proving\Simulation\Shop\ShopRig;
 
 /** @return array{list<Evidence>, ShopRig} what so many rigs told, and the next */
 function afterRigs(int $many, int $seed = 3): array
 {
-    $fleet = new Fleet(new SeededSource($seed), new Yoke\Estimation\PriorDoubts());
+    $fleet = new Fleet(new SeededSource($seed), new Yoke\Measuring\Estimation\Prior\PriorDoubts());
     $evidence = [];
     $nothing = static fn (): LearnedPriors => LearnedPriors::of([]);
     for ($i = 0; $i < $many; $i++) {
         $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
         $random = new SeededSource(1000 + $i);
-        $told = (new AdvisedPlayer(new Yoke\Advice\StoppingRules()))->play(
+        $told = (new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()))->play(
             new HookUps($rig->lot, $random),
             new TapeReader($random, $rig->lot),
             TargetRange::usual(),
@@ -48,7 +48,7 @@ it(
     'needs fewer hook-ups the longer a shop has worked, claims no more than it lands, and leaves no more over-restored',
     function (): void {
         $shops = array_map(
-            static fn (int $seed): array => (new LearningShop($seed, new Yoke\Estimation\PriorDoubts()))->run(
+            static fn (int $seed): array => (new LearningShop($seed, new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->run(
                 200,
                 50,
                 HowTaped::NotTaped,
@@ -110,7 +110,7 @@ it('changes no expected share by more than its doubt for one odd job among twent
         $learned = (new Experience($evidence, new PriorDoubts()))->for($rig->subject);
         $tension = $learned->length(
             'tension',
-            Yoke\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0),
+            Yoke\Foundation\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0),
         );
         $told = $rig->textbook
             ->withTensionFor($tension, $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75)
@@ -129,7 +129,7 @@ it('changes no expected share by more than its doubt for one odd job among twent
 it('tells a tension for the textbook\'s bars: stiffer bars pull as hard with less', function (): void {
     [, $rig] = afterRigs(0);
     $prior = $rig->textbook->withTensionFor(
-        Yoke\Probability\Normal::of(20.0, 5.0),
+        Yoke\Foundation\Probability\Normal::of(20.0, 5.0),
         $rig->textbook->doubtful(RigPrior::BAR_RATE)->value,
         0.75,
     );
@@ -142,7 +142,7 @@ it('tells a tension for the textbook\'s bars: stiffer bars pull as hard with les
         },
         [-1.0, 0.0, 1.0],
     );
-    $alone = $rig->textbook->withTension(Yoke\Probability\Normal::of(20.0, 5.0));
+    $alone = $rig->textbook->withTension(Yoke\Foundation\Probability\Normal::of(20.0, 5.0));
     $spread = static fn (RigPrior $one): float => $one
         ->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->frontRestored())
         ->deviation();

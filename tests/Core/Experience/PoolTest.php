@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Yoke\Experience\Evidence;
-use Yoke\Experience\Pool;
-use Yoke\Experience\Source;
-use Yoke\Probability\Normal;
-use Yoke\Simulation\SeededSource;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Job\Experience\Evidence;
+use Yoke\Job\Experience\Pool;
+use Yoke\Job\Experience\Source;
+use Yoke\Proving\Simulation\SeededSource;
 
 const TEXTBOOK = 0.3;
 const AGAIN = 0.2;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Experience\Repeats;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Rig\Suspension;
-use Yoke\Simulation\SeededSource;
+use Yoke\Job\Experience\Repeats;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\Suspension;
 
 /** @return list<array{string, Suspension, float}> differences of readings that were repeated so often */
 function repeated(array $tape, array $springs, int $many): array

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Yoke\Explainer\ExampleRig;
-use Yoke\Explainer\Figure;
-use Yoke\Explainer\Frame;
-use Yoke\Explainer\KnobValues;
-use Yoke\Explainer\Quantity;
-use Yoke\Explainer\Topic;
+use Yoke\Showing\Explainer\ExampleRig;
+use Yoke\Showing\Explainer\Figure;
+use Yoke\Showing\Explainer\Frame;
+use Yoke\Showing\Explainer\KnobValues;
+use Yoke\Showing\Explainer\Quantity;
+use Yoke\Showing\Explainer\Topic;
 
 /** @param  array<string, float>  $at */
 function frameOf(Topic $topic, array $at = []): Frame

@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\History\ItemChange;
-use Yoke\History\WhyItMoved;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Probability\Normal;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\History\ItemChange;
+use Yoke\Job\History\WhyItMoved;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Proving\Simulation\SeededSource;
 
 function carriedItem(string $name, float $kilograms, float $place, Carrier $on = Carrier::Trailer): Item
 {

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Planning\Described;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Exception\ImpossibleItem;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Loading\LoadRoom;
-use Yoke\Loading\Tank;
-use Yoke\Loading\TongueShare;
-use Yoke\Loading\UsualItem;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Statics\TowVehicle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Loading\LoadRoom;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Mechanics\Loading\UsualItem;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 function aboard(Carrier $on, float $kilograms, float $place): Item
 {

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Proving\Simulation\SeededSource;
 
 /**
  * The same rig without any change of datum: springs from where they stood before a load came aboard, bars as they were

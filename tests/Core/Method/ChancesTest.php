@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Method\Chances;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\Exception\ImpossibleBand;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Method\Verdict;
-use Yoke\Units\Angle;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Exception\ImpossibleBand;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Judgement\Method\Verdict;
 
 it('gives a verdict from three quarters on, and none below', function (
     float $tooLittle,

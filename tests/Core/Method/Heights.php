@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Method;
 
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Height\StanceHeights;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Height\StanceHeights;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
 
 /** Stance heights for tests, in millimetres. */
 final class Heights

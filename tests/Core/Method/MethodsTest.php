@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Method\Chances;
-use Yoke\Method\Criterion;
-use Yoke\Method\Exception\ImpossibleBand;
-use Yoke\Method\Goal;
-use Yoke\Method\StanceQuantities;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Method\Verdict;
-use Yoke\Probability\Normal;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Angle;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\Exception\ImpossibleBand;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\StanceQuantities;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Mechanics\Statics\LevellingLoss;
 
 /** A stance whose quantity, share and bend are known closely. */
 function stance(
@@ -180,8 +180,8 @@ it('goes past full return only where the hitch\'s maker asks for it', function (
         ->toThrow(ImpossibleBand::class);
     $governing = (new Goal(
         $makers,
-        Yoke\Method\Criterion::FrontRestoration,
-        new Yoke\Method\Tolerances(),
+        Yoke\Judgement\Method\Criterion::FrontRestoration,
+        new Yoke\Judgement\Method\Tolerances(),
     ))->governing();
     expect(
         $governing

@@ -3,29 +3,29 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Advice\Advisor;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\Recommendation;
-use Yoke\Advice\SettingForecast;
-use Yoke\Bars\BarHang;
-use Yoke\Bars\BracketPlace;
-use Yoke\Constraint\BarRating;
-use Yoke\Constraint\Exclusion;
-use Yoke\Constraint\TipClearance;
-use Yoke\Estimation\Estimation;
-use Yoke\Family\Families;
-use Yoke\Family\HitchMeasures;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\Tolerances;
-use Yoke\Planning\Check;
-use Yoke\Planning\CheckKind;
-use Yoke\Planning\Proof;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Statics\Attitude;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Term;
+use Yoke\Job\Planning\Check;
+use Yoke\Job\Planning\CheckKind;
+use Yoke\Job\Planning\Proof;
+use Yoke\Judgement\Advice\Advisor;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Constraint\BarRating;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Constraint\TipClearance;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Measuring\Bars\BarHang;
+use Yoke\Measuring\Bars\BracketPlace;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 function chains(): Adjusters
 {
@@ -126,7 +126,7 @@ it('never advises tips nearer to the ground than the hitch\'s specification allo
     $ranked = function (BarHang $hang): Recommendation {
         $settings = new HitchSettings(chains(), chains()->middle(), [new TipClearance($hang)]);
 
-        return (new Advisor($settings, usualGoal(), new Yoke\Advice\StoppingRules()))->advise(
+        return (new Advisor($settings, usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->advise(
             (new Estimation(Priors::rig(0.1, 15.0), []))->posterior(),
         );
     };

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Estimation\Estimation;
-use Yoke\Family\Families;
-use Yoke\Method\CurrentSetting;
-use Yoke\Planning\CheckKind;
-use Yoke\Planning\Proof;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Ratings\RatedPart;
-use Yoke\Specification\HitchSpecification;
+use Yoke\Job\Planning\CheckKind;
+use Yoke\Job\Planning\Proof;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Ratings\RatedPart;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\HitchSpecification;
 
 function chained(): SpecifiedRig
 {
@@ -23,7 +23,7 @@ function chained(): SpecifiedRig
 }
 
 it('plans no more for tension chains than they can restore, and says how much that is', function (): void {
-    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $rig = chained()->prior()->likelyRig();
 
     // By hand: 40 mm of thread and the sag of the dropped rig, against the moment that restores all.
@@ -43,21 +43,21 @@ it('plans no more for tension chains than they can restore, and says how much th
             (new RigPlan(
                 Described::of([], [], ['family' => 'cam-bar']),
                 usualGoal(),
-                new Yoke\Advice\StoppingRules(),
+                new Yoke\Judgement\Advice\StoppingRules(),
             ))->mostRestored(),
         )
         ->toBeNull();
 });
 
 it('has no bar in ledger and checks of a hitch without bars', function (): void {
-    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(chained(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $adjusters = chained()->adjusters();
     $proof = new Proof(
         (new Estimation(chained()->prior(), []))->posterior(),
         new CurrentSetting($adjusters->middle(), 0.0, 0.0, 1),
         null,
         null,
-        new Yoke\Method\Tolerances(),
+        new Yoke\Judgement\Method\Tolerances(),
         chained()->family(),
     );
 

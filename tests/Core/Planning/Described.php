@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /** A tall tandem behind a pick-up, with whatever stands filled ins, for tests. */
 final class Described
@@ -45,7 +45,7 @@ final class Described
             new SpecificationSheet($vehicle),
             new SpecificationSheet($trailer),
             new SpecificationSheet($hitch),
-            new \Yoke\Estimation\PriorDoubts(),
+            new \Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         );
     }
 }

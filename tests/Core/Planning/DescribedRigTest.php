@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
 use Tests\Core\Planning\Described;
-use Yoke\Adjuster\Role;
-use Yoke\Bars\FourHeights;
-use Yoke\Bars\TapedBars;
-use Yoke\Estimation\RigPrior;
-use Yoke\Method\TargetRange;
-use Yoke\Planning\Assumption;
-use Yoke\Planning\Assumptions;
-use Yoke\Planning\ForetoldHeights;
-use Yoke\Planning\RigPlan;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Rig\VehicleClass;
-use Yoke\Specification\Field;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Job\Planning\Assumption;
+use Yoke\Job\Planning\Assumptions;
+use Yoke\Job\Planning\ForetoldHeights;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Measuring\Bars\FourHeights;
+use Yoke\Measuring\Bars\TapedBars;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\Field;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
 
 it('plans with nothing but dimensions, and says which field would tell more', function (): void {
     $rig = Described::of();
@@ -46,7 +46,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
         ])
         ->and($rig->adjusters())
         ->toBeNull()
-        ->and((new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules()))->firstMove())
+        ->and((new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->firstMove())
         ->toBeNull();
 });
 
@@ -97,7 +97,7 @@ it('follows the trailer as it grows heavier', function (): void {
         fn (float $gross): RigPlan => new RigPlan(
             Described::of(gross: $gross),
             usualGoal(),
-            new Yoke\Advice\StoppingRules(),
+            new Yoke\Judgement\Advice\StoppingRules(),
         ),
         [2000.0, 3000.0, 4000.0],
     );
@@ -115,7 +115,7 @@ it('follows the trailer as it grows heavier', function (): void {
 });
 
 it('aims at the middle of the band with a level trailer', function (): void {
-    $carried = (new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->carried();
+    $carried = (new RigPlan(Described::of(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->carried();
 
     expect($carried->frontRestored())
         ->toEqualWithDelta(0.75, 1e-9)
@@ -127,7 +127,7 @@ it('names each line of the ledger once, dropped and carried', function (): void 
     $plan = new RigPlan(
         Described::of(['front_axle_kg' => 1460, 'rear_axle_kg' => 1190], ['trailer_gvwr_kg' => 3000]),
         usualGoal(),
-        new Yoke\Advice\StoppingRules(),
+        new Yoke\Judgement\Advice\StoppingRules(),
     );
     $names = array_map(fn (RatedLoad $line): string => $line->key(), $plan->ledger());
     $over = array_filter($plan->ledger(), fn (RatedLoad $line): bool => $line->isOutside());
@@ -144,13 +144,13 @@ it('names each line of the ledger once, dropped and carried', function (): void 
 });
 
 it('loses share only to levelling', function (): void {
-    expect((new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->takenBack())
+    expect((new RigPlan(Described::of(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->takenBack())
         ->toBe(0.0)
         ->and(
             (new RigPlan(
                 Described::of(['levelling' => 'rear']),
                 usualGoal(),
-                new Yoke\Advice\StoppingRules(),
+                new Yoke\Judgement\Advice\StoppingRules(),
             ))->takenBack(),
         )
         ->toBeGreaterThan(0.05)
@@ -267,7 +267,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
 });
 
 it('fills in what is not taped yet, and leaves what is', function (): void {
-    $plan = new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(Described::of(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $taped = Heights::of(['alone' => [950, 985], 'dropped' => [966, 930]]);
     $foretold = new ForetoldHeights($plan->dropped(), $plan->carried());
     $filled = $foretold->filledIn($taped);

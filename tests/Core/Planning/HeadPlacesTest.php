@@ -3,20 +3,20 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Head\HeadPlaces;
-use Yoke\Head\Obstacle;
-use Yoke\Head\ShankPlace;
-use Yoke\Head\TailClearance;
-use Yoke\Loading\Tank;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Ratings\RigRatings;
-use Yoke\Readings\Weighing\TicketText;
-use Yoke\Rig\Stance;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Text\LoadParser;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Judgement\Head\HeadPlaces;
+use Yoke\Judgement\Head\Obstacle;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Judgement\Head\TailClearance;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Judgement\Ratings\RigRatings;
+use Yoke\Measuring\Readings\Weighing\TicketText;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 it('warns of a tailgate, an underside, a ball below the coupler', function (float $ball, array $inTheWay): void {
     $clearance = new TailClearance(Length::ofMillimetres(480), Length::ofMillimetres(600), Length::ofMillimetres(640));

@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Advice\Action;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\Estimation;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\LoadChange;
-use Yoke\Planning\LoadedState;
-use Yoke\Readings\Weighing\TicketSet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\LoadedState;
+use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Readings\Weighing\TicketSet;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
 
 function withLoad(float $kilograms, float $ahead, Carrier $on = Carrier::Trailer): LoadedState
 {

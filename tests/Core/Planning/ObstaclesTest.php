@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Bars\BarHang;
-use Yoke\Constraint\Exclusion;
-use Yoke\Constraint\KeptRatings;
-use Yoke\Constraint\TipClearance;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Family\Families;
-use Yoke\Family\HitchMeasures;
-use Yoke\Ratings\Ledger;
-use Yoke\Ratings\Weighed;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Constraint\KeptRatings;
+use Yoke\Judgement\Constraint\TipClearance;
+use Yoke\Judgement\Ratings\Ledger;
+use Yoke\Judgement\Ratings\Weighed;
+use Yoke\Measuring\Bars\BarHang;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /** Why a setting that puts back a share is left out. */
 function against(array $ratings, float $share, ?AxleGroup $group = null): ?Exclusion

@@ -5,30 +5,30 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Planning\Described;
 use Tests\Core\Statics\RigMaker;
-use Yoke\Advice\Advisor;
-use Yoke\Advice\HitchSettings;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\Posterior;
-use Yoke\Family\Families;
-use Yoke\Family\HitchMeasures;
-use Yoke\Head\BallHeight;
-use Yoke\Head\BallHeightRule;
-use Yoke\Head\Shank;
-use Yoke\Head\ShankPlace;
-use Yoke\Head\TailClearance;
-use Yoke\Head\TrailerLevelling;
-use Yoke\Planning\HeightTerms;
-use Yoke\Planning\LevellingTakeBack;
-use Yoke\Planning\RigPlan;
-use Yoke\Rig\Axle;
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\LevellingLoss;
-use Yoke\Units\Angle;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Term;
+use Yoke\Job\Planning\HeightTerms;
+use Yoke\Job\Planning\LevellingTakeBack;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Judgement\Advice\Advisor;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Head\BallHeight;
+use Yoke\Judgement\Head\BallHeightRule;
+use Yoke\Judgement\Head\Shank;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Judgement\Head\TailClearance;
+use Yoke\Judgement\Head\TrailerLevelling;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Mechanics\Statics\LevellingLoss;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Parts\Axle;
 
 it('puts the ball where the trailer ends as wanted', function (float $degrees, ?AxleGroup $axles): void {
     $prior = Priors::rig(axles: $axles);
@@ -167,14 +167,14 @@ it('knows what levelling takes back', function (): void {
 });
 
 it('asks for more before the levelling is on again, by what it takes', function (): void {
-    $plan = new RigPlan(Described::of(['levelling' => 'rear']), usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan(Described::of(['levelling' => 'rear']), usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
 
     expect($plan->rangeBefore()->from)
         ->toEqualWithDelta(min(0.5 + $plan->takenBack(), 0.9), 1e-9)
         ->toBeGreaterThan(0.5)
         ->and($plan->rangeBefore()->to)
         ->toBe(1.0)
-        ->and((new RigPlan(Described::of(), usualGoal(), new Yoke\Advice\StoppingRules()))->rangeBefore()->from)
+        ->and((new RigPlan(Described::of(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->rangeBefore()->from)
         ->toBe(0.5);
 });
 
@@ -285,7 +285,7 @@ it('lands in range as often as it says', function (): void {
     $best = (new Advisor(
         new HitchSettings($adjusters, $adjusters->middle()),
         usualGoal(),
-        new Yoke\Advice\StoppingRules(),
+        new Yoke\Judgement\Advice\StoppingRules(),
     ))->advise((new Estimation($prior, []))->posterior())->forecast;
     $random = new SeededSource(12);
     $landed = 0;

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Bars\BracketHoles;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Measuring\Bars\BracketHoles;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /** Bars from 300 to 540 kg on the tall tandem, with what else its data sheet says. */
 function startingBy(array $sheet, float $tongue): SpecifiedRig
@@ -49,7 +49,7 @@ it('plans the ball within the range of the data sheet, and the model governs whe
     ?float $planned,
 ): void {
     $rig = startingBy($sheet, 400);
-    $plan = new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
 
     expect($plan->ballPlanned())
         ->toEqualWithDelta($planned ?? $plan->ballAdvised()->mean(), 1e-9)

@@ -2,29 +2,29 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Coach\Coach;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Coach\HintKind;
-use Yoke\Practice\Debrief\Debrief;
-use Yoke\Practice\Debrief\LessonKind;
-use Yoke\Practice\Debrief\Points;
-use Yoke\Practice\Debrief\PointsPart;
-use Yoke\Practice\Exercise\Exercise;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Exercise\Solution;
-use Yoke\Practice\Players\AdvisedLearner;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Players\OneStepLearner;
-use Yoke\Practice\Run\Run;
-use Yoke\Practice\Tape\Eye;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Coach\Coach;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Coach\HintKind;
+use Yoke\Proving\Practice\Debrief\Debrief;
+use Yoke\Proving\Practice\Debrief\LessonKind;
+use Yoke\Proving\Practice\Debrief\Points;
+use Yoke\Proving\Practice\Debrief\PointsPart;
+use Yoke\Proving\Practice\Exercise\Exercise;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Solution;
+use Yoke\Proving\Practice\Players\AdvisedLearner;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Players\OneStepLearner;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 require_once __DIR__.'/rigs.php';
 
@@ -57,7 +57,7 @@ function coached(Exercise $exercise): Run
 it('solves by the advice at least 97 of a hundred exercises of level 2, and harms none', function (): void {
     [$solved, $over, $many] = [0, 0, 70];
     for ($seed = 0; $seed < $many; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+        $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(
             ExerciseCode::of(Level::RealTape, 13 * $seed + 5),
         );
         $run = (new AdvisedLearner(Fineness::Sixteenth))->play($exercise);
@@ -74,7 +74,7 @@ it('solves by the advice at least 97 of a hundred exercises of level 2, and harm
 it('does better by the advice than one link at a time, on the same rigs with the same noise', function (): void {
     [$advised, $oneStep] = [0, 0];
     for ($seed = 0; $seed < 40; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+        $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(
             ExerciseCode::of(Level::SomethingWrong, $seed),
         );
         $advised += $exercise->isInRange((new AdvisedLearner(Fineness::Millimetre))->play($exercise)->share()) ? 1 : 0;
@@ -87,7 +87,7 @@ it('does better by the advice than one link at a time, on the same rigs with the
 
 it('leads a learner who does what the coach says to a good end, every fault found', function (Level $level): void {
     for ($seed = 0; $seed < 25; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(
+        $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(
             ExerciseCode::of($level, 31 * $seed),
         );
         $run = coached($exercise);
@@ -160,7 +160,7 @@ it('gives points for what went well and takes them for help', function (): void 
     $idle->stand(Stance::Dropped);
     $idle->driveOff();
     $hurt = new Run($exercise);
-    $hurt->do(Act::look(Yoke\Practice\Act\Place::Brackets));
+    $hurt->do(Act::look(Yoke\Proving\Practice\Exercise\Place::Brackets));
     $total = static fn (Run $run, CoachMode $coach = CoachMode::Off): int => Points::of($run, $coach, 90.0)->total();
 
     expect($total($played(0)))

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Exception\UnknownCode;
-use Yoke\Practice\Exercise\Exercise;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Exercise\Solution;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Run;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Exception\UnknownCode;
+use Yoke\Proving\Practice\Exercise\Exercise;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Solution;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 require_once __DIR__.'/rigs.php';
 
@@ -74,7 +74,7 @@ it('draws a thousand exercises that can be solved, with faults that are really t
 ): void {
     $met = [];
     for ($seed = 0; $seed < 250; $seed++) {
-        $exercise = (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(ExerciseCode::of($level, 7 * $seed));
+        $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(ExerciseCode::of($level, 7 * $seed));
         $best = (new Solution($exercise))->best();
         expect($best)
             ->not->toBeNull($exercise->code->text())

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Reading\Belief;
-use Yoke\Practice\Run\Run;
-use Yoke\Practice\Tape\Eye;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Belief;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 require_once __DIR__.'/rigs.php';
 
@@ -80,16 +80,16 @@ it('learns from what was weighed: the belief knows the tongue closer once it was
     $closer = 0;
     for ($seed = 0; $seed < 20; $seed++) {
         $run = new Run(
-            (new ExerciseSampler(new Yoke\Estimation\PriorDoubts()))->draw(ExerciseCode::of(Level::RealTape, $seed)),
+            (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(ExerciseCode::of(Level::RealTape, $seed)),
         );
         $before = (new Belief($run))
             ->analysis()
             ->posterior()
-            ->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)
+            ->value(Yoke\Measuring\Estimation\Prior\RigPrior::TONGUE_WEIGHT)
             ->deviation();
         $run->do(Act::plain(ActKind::WeighTongue));
         $closer +=
-            (new Belief($run))->analysis()->posterior()->value(Yoke\Estimation\RigPrior::TONGUE_WEIGHT)->deviation() <
+            (new Belief($run))->analysis()->posterior()->value(Yoke\Measuring\Estimation\Prior\RigPrior::TONGUE_WEIGHT)->deviation() <
             $before
                 ? 1
                 : 0;

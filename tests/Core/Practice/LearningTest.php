@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Learning\LearningBook;
-use Yoke\Practice\Learning\PracticeResult;
-use Yoke\Practice\Learning\Skill;
-use Yoke\Practice\Learning\SkillRecord;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Learning\LearningBook;
+use Yoke\Proving\Practice\Learning\PracticeResult;
+use Yoke\Proving\Practice\Learning\Skill;
+use Yoke\Proving\Practice\Learning\SkillRecord;
 
 /** @param  array<string, bool>  $shown */
 function result(int $day, Level $level, int $points, array $shown = []): PracticeResult

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Act\Act;
-use Yoke\Practice\Act\ActKind;
-use Yoke\Practice\Act\Place;
-use Yoke\Practice\Act\Refusal;
-use Yoke\Practice\Act\Remedy;
-use Yoke\Practice\Act\SafetyViolation;
-use Yoke\Practice\Exception\ImpossibleAct;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Solution;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Run;
-use Yoke\Practice\Tape\Eye;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Act\Act;
+use Yoke\Proving\Practice\Act\ActKind;
+use Yoke\Proving\Practice\Act\Exception\ImpossibleAct;
+use Yoke\Proving\Practice\Act\Refusal;
+use Yoke\Proving\Practice\Act\SafetyViolation;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Place;
+use Yoke\Proving\Practice\Exercise\Remedy;
+use Yoke\Proving\Practice\Exercise\Solution;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 require_once __DIR__.'/rigs.php';
 
@@ -261,7 +261,7 @@ it('reads nearer to rest once rolled', function (): void {
     $off = static function (array $acts): float {
         $sum = 0.0;
         for ($seed = 0; $seed < 60; $seed++) {
-            $code = Yoke\Practice\Exercise\ExerciseCode::of(Yoke\Practice\Exercise\Level::RealTape, $seed)->text();
+            $code = Yoke\Proving\Practice\Exercise\ExerciseCode::of(Yoke\Proving\Practice\Exercise\Level::RealTape, $seed)->text();
             $run = runAfter($code, [...$acts]);
             $run->do(Act::tape(Axle::Rear, 900.0, Eye::Level));
             $height = $run->heights()[0];

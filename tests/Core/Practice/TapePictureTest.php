@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Tape\Eye;
-use Yoke\Practice\Tape\TapeMark;
-use Yoke\Practice\Tape\TapePicture;
-use Yoke\Simulation\SeededSource;
-use Yoke\Units\Length;
-use Yoke\Units\Text\Fineness;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Proving\Practice\Tape\Eye;
+use Yoke\Proving\Practice\Tape\TapeMark;
+use Yoke\Proving\Practice\Tape\TapePicture;
+use Yoke\Proving\Simulation\SeededSource;
 
 it('draws every graduation where its height is, and the edge at the height it shows', function (
     Fineness $fineness,

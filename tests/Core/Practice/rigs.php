@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use Yoke\Practice\Act\Place;
-use Yoke\Practice\Exercise\Exercise;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\ExerciseSampler;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Run;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Exercise\Exercise;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\ExerciseSampler;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Place;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Parts\Stance;
 
 function exerciseOf(string $code): Exercise
 {
-    return (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw(ExerciseCode::parse($code));
+    return (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts))->draw(ExerciseCode::parse($code));
 }
 
 /** The first exercise that has a fault: with nothing else wrong, or the first of the rigs taken over. */
@@ -26,7 +26,7 @@ function exerciseWith(Fault $fault): Exercise
         $code = $code->next();
     }
 
-    return (new ExerciseSampler(new Yoke\Estimation\PriorDoubts))->draw($code);
+    return (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts))->draw($code);
 }
 
 /** @return list<Place> where a fault shows to somebody who looks everywhere in every stance */

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\Reading\Observation;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\Residual;
-use Yoke\Estimation\Stories\ReadingError;
-use Yoke\Probability\Matrix;
-use Yoke\Simulation\SeededSource;
+use Yoke\Foundation\Probability\Matrix;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\Residual;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
+use Yoke\Proving\Simulation\SeededSource;
 
 it('inverts what is symmetric and positive', function (int $size): void {
     $random = new SeededSource($size);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Yoke\Probability\Normal;
+use Yoke\Foundation\Probability\Normal;
 
 it('knows the normal distribution', function (float $z, float $chance): void {
     expect(Normal::of(0, 1)->chanceBelow($z))->toEqualWithDelta($chance, 1e-12);

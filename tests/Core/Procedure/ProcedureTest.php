@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Exception\StepOutOfTurn;
-use Yoke\Procedure\HandSignal;
-use Yoke\Procedure\Need;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\ProcedureProgress;
-use Yoke\Procedure\Question;
-use Yoke\Procedure\RigFacts;
-use Yoke\Procedure\Step;
-use Yoke\Procedure\StepOutcome;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Procedure\Exception\StepOutOfTurn;
+use Yoke\Workshop\Procedure\HandSignal;
+use Yoke\Workshop\Procedure\Need;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\ProcedureProgress;
+use Yoke\Workshop\Procedure\Question;
+use Yoke\Workshop\Procedure\RigFacts;
+use Yoke\Workshop\Procedure\Step;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /** @return non-empty-list<Step> */
 function stepsOf(

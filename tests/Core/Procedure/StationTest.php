@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 it('runs from brief to hand over and back', function (): void {
     $station = Station::Brief;

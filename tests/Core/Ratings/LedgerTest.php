@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Ratings\Ledger;
-use Yoke\Ratings\LoadedAxle;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Ratings\Weighed;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Term;
+use Yoke\Judgement\Ratings\Ledger;
+use Yoke\Judgement\Ratings\LoadedAxle;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Judgement\Ratings\Weighed;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Rig\Parts\Stance;
 
 /** @return array<string, RatedLoad> by what they are of */
 function ledger(

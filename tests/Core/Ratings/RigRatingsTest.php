@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Ratings\RigRatings;
-use Yoke\Readings\Weighing\PlatformLoad;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Rig\Stance;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Judgement\Ratings\RigRatings;
+use Yoke\Measuring\Readings\Weighing\PlatformLoad;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 /** What may be, by the field that says it: each rating another number, so that none is taken for its neighbour. */
 const RATED = [

@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\Reading\Observed;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Readings\Height\TapedHeight;
-use Yoke\Readings\ObservationMapper;
-use Yoke\Readings\Weighing\PlatformLoad;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Measuring\Readings\Height\TapedHeight;
+use Yoke\Measuring\Readings\ObservationMapper;
+use Yoke\Measuring\Readings\Weighing\PlatformLoad;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 function mapper(?float $couplerLevel = 480.0, ?float $hang = 210.0): ObservationMapper
 {

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Yoke\Adjuster\Adjuster;
-use Yoke\Adjuster\Adjusters;
-use Yoke\Adjuster\Counting;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Adjuster\Role;
-use Yoke\Adjuster\Setting;
-use Yoke\Adjuster\StepRange;
-use Yoke\Family\Exception\UnknownFamily;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\HitchMeasures;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Adjuster\StepRange;
+use Yoke\Rig\Family\Exception\UnknownFamily;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
 
 function chainHitch(): Adjusters
 {

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Exception\ImpossibleRig;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Exception\ImpossibleRig;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
 
 $mm = fn (float $length): Length => Length::ofMillimetres($length);
 $vehicle = fn (float $wheelbase, float $overhang): Vehicle => Vehicle::of(

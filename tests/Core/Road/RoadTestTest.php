@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use Yoke\Procedure\Station;
-use Yoke\Road\Exception\ImpossibleRoadTest;
-use Yoke\Road\Feel;
-use Yoke\Road\RoadFinding;
-use Yoke\Road\RoadFindingKind;
-use Yoke\Road\RoadTest;
-use Yoke\Road\Severity;
-use Yoke\Units\RoadUnit;
+use Yoke\Foundation\Units\RoadUnit;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Road\Exception\ImpossibleRoadTest;
+use Yoke\Workshop\Road\Feel;
+use Yoke\Workshop\Road\RoadFinding;
+use Yoke\Workshop\Road\RoadFindingKind;
+use Yoke\Workshop\Road\RoadTest;
+use Yoke\Workshop\Road\Severity;
 
 /** A road test where nothing was felt, but for what is given. */
 function drive(array $felt = [], float $speed = 80.0, float $distance = 12.0): RoadTest

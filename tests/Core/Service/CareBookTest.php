@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Yoke\Family\Families;
-use Yoke\Service\CareBook;
-use Yoke\Service\CareDone;
-use Yoke\Service\CareTask;
-use Yoke\Service\DueState;
-use Yoke\Service\DueTask;
-use Yoke\Service\Exception\ImpossibleDistance;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\RoadUnit;
+use Yoke\Foundation\Units\RoadUnit;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Service\CareBook;
+use Yoke\Workshop\Service\CareDone;
+use Yoke\Workshop\Service\CareTask;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\DueTask;
+use Yoke\Workshop\Service\Exception\ImpossibleDistance;
 
 const SET_UP_DAY = 20_000;
 

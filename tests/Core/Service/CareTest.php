@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Yoke\Service\TorqueDone;
-use Yoke\Service\TorqueFinding;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Workshop\Service\TorqueDone;
+use Yoke\Workshop\Service\TorqueFinding;
 
 it('holds a wrench against the data sheet: over-tight is as bad as loose', function (
     float $sheet,

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Yoke\Adjuster\Counting;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Method\TargetRange;
-use Yoke\Method\Tolerances;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Shop\SettingKind;
-use Yoke\Shop\ShopSettings;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Job\Shop\SettingKind;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Rig\Adjuster\Counting;
 
 it('is what this program takes for usual as long as nobody chose', function (): void {
     $usual = ShopSettings::of([]);

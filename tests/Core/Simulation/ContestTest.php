@@ -2,31 +2,31 @@
 
 declare(strict_types=1);
 
-use Yoke\Method\TargetRange;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\Contest\AdvisedPlayer;
-use Yoke\Simulation\Contest\Benchmark;
-use Yoke\Simulation\Contest\Finish;
-use Yoke\Simulation\Contest\HookUps;
-use Yoke\Simulation\Contest\OneStepPlayer;
-use Yoke\Simulation\Contest\Player;
-use Yoke\Simulation\Contest\ReadingLog;
-use Yoke\Simulation\Contest\RigSampler;
-use Yoke\Simulation\Contest\SampledRig;
-use Yoke\Simulation\Contest\Tally;
-use Yoke\Simulation\Contest\TapeReader;
-use Yoke\Simulation\Contest\TicketContest;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\World\Trouble;
-use Yoke\Simulation\World\World;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Proving\Simulation\Contest\AdvisedPlayer;
+use Yoke\Proving\Simulation\Contest\Benchmark;
+use Yoke\Proving\Simulation\Contest\Finish;
+use Yoke\Proving\Simulation\Contest\HookUps;
+use Yoke\Proving\Simulation\Contest\OneStepPlayer;
+use Yoke\Proving\Simulation\Contest\Player;
+use Yoke\Proving\Simulation\Contest\ReadingLog;
+use Yoke\Proving\Simulation\Contest\RigSampler;
+use Yoke\Proving\Simulation\Contest\SampledRig;
+use Yoke\Proving\Simulation\Contest\Tally;
+use Yoke\Proving\Simulation\Contest\TapeReader;
+use Yoke\Proving\Simulation\Contest\TicketContest;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\World\Trouble;
+use Yoke\Proving\Simulation\World\World;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** @return list<SampledRig> */
 function lots(int $many, int $seed = 5, World $world = World::Plain, string $trouble = ''): array
 {
     $sampler = new RigSampler(
         new SeededSource($seed),
-        new Yoke\Estimation\PriorDoubts(),
+        new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         $world,
         $trouble === '' ? Trouble::none() : Trouble::named($trouble),
     );
@@ -171,12 +171,12 @@ it('holds in a harder world, and beats the hand there too', function (World $wor
 it('plays a rig the same way twice', function (): void {
     $lot = lots(1, 4)[0];
 
-    expect(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules()), $lot))
-        ->toEqual(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules()), $lot))
+    expect(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot))
+        ->toEqual(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot))
         ->and(played(new OneStepPlayer(), $lot))
         ->toEqual(played(new OneStepPlayer(), $lot))
-        ->and(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules()), $lot)->hookUps)
-        ->toBe(count(played(new AdvisedPlayer(new Yoke\Advice\StoppingRules()), $lot)->claims));
+        ->and(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot)->hookUps)
+        ->toBe(count(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot)->claims));
 });
 
 it(
@@ -198,7 +198,7 @@ it(
                 ->toBeFalse()
                 ->and($log->observations()[0]->context->hookUp->step)
                 ->toBeGreaterThan(20.0);
-            $log->look(Yoke\Advice\Recheck::Count);
+            $log->look(Yoke\Judgement\Advice\Recheck::Count);
             expect($log->setting()->equals($hookUps->on()))
                 ->toBeTrue()
                 ->and($log->named())

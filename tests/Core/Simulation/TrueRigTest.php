@@ -3,20 +3,20 @@
 declare(strict_types=1);
 
 use Tests\Core\Statics\RigMaker;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\World\Disturbance;
-use Yoke\Simulation\World\Mishaps;
-use Yoke\Simulation\World\SpringLaw;
-use Yoke\Simulation\World\Trouble;
-use Yoke\Simulation\World\TrueHitch;
-use Yoke\Simulation\World\TrueRig;
-use Yoke\Simulation\World\TrueVehicle;
-use Yoke\Simulation\World\World;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\World\Disturbance;
+use Yoke\Proving\Simulation\World\Mishaps;
+use Yoke\Proving\Simulation\World\SpringLaw;
+use Yoke\Proving\Simulation\World\Trouble;
+use Yoke\Proving\Simulation\World\TrueHitch;
+use Yoke\Proving\Simulation\World\TrueRig;
+use Yoke\Proving\Simulation\World\TrueVehicle;
+use Yoke\Proving\Simulation\World\World;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** A rig of the closed form as the other simulator has it, with what is said changed. */
 function trueRig(CoupledRig $rig, float $weight = 0.0, ?TrueHitch $hitch = null, ?SpringLaw $rear = null): TrueRig

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Statics\RigMaker;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\SimulatedRig;
-use Yoke\Simulation\SimulatedTape;
-use Yoke\Units\Length;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\SimulatedRig;
+use Yoke\Proving\Simulation\SimulatedTape;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 function yardRig(float $share): SimulatedRig
 {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Statics\RigMaker;
-use Yoke\Statics\BentBar;
+use Yoke\Mechanics\Statics\BentBar;
 
 it('leaves the head along its line and ends where the eye hangs', function (float $drop, float $bend): void {
     $bar = new BentBar(720.0, $drop, $bend);

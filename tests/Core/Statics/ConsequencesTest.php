@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\Statics\RigMaker;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\Exception\ImpossibleModel;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 /** The same rig with its rear lifted by levelling or air springs. */
 function lifted(CoupledRig $rig, float $lift): CoupledRig

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\Statics\RigMaker;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
 
 $cases = [];
 foreach (glob(__DIR__.'/../../fixtures/cases/*.json') ?: [] as $file) {

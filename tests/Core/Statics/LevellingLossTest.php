@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Statics\LevellingLoss;
+use Yoke\Mechanics\Statics\LevellingLoss;
 
 it('takes restored share back once the rear is levelled, and says both', function (): void {
     $off = Priors::rig()->likelyRig();

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Statics;
 
-use Yoke\Simulation\SeededSource;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\Bars;
-use Yoke\Statics\CoupledRig;
-use Yoke\Statics\TowedTrailer;
-use Yoke\Statics\TowVehicle;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\Bars;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\TowedTrailer;
+use Yoke\Mechanics\Statics\TowVehicle;
+use Yoke\Proving\Simulation\SeededSource;
 
 /** Rigs for tests: from a worked case, or drawn at random within the ranges of real ones. */
 final class RigMaker

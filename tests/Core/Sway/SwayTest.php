@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
-use Yoke\Adjuster\Setting;
-use Yoke\Estimation\Estimation;
-use Yoke\Estimation\RigPrior;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\SwayControl;
-use Yoke\Method\CurrentSetting;
-use Yoke\Method\TargetRange;
-use Yoke\Procedure\Station;
-use Yoke\Sway\Answer;
-use Yoke\Sway\CamCentring;
-use Yoke\Sway\CountedThreads;
-use Yoke\Sway\FrictionMoment;
-use Yoke\Sway\SwayChange;
-use Yoke\Sway\SwayChangeKind;
-use Yoke\Sway\SwayCheck;
-use Yoke\Sway\SwayRisk;
-use Yoke\Sway\SwayRiskKind;
-use Yoke\Sway\SwayRisks;
-use Yoke\Sway\SwaySetUp;
-use Yoke\Units\Angle;
-use Yoke\Units\Length;
-use Yoke\Units\Torque;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\SwayControl;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Sway\Answer;
+use Yoke\Workshop\Sway\CamCentring;
+use Yoke\Workshop\Sway\CountedThreads;
+use Yoke\Workshop\Sway\FrictionMoment;
+use Yoke\Workshop\Sway\SwayChange;
+use Yoke\Workshop\Sway\SwayChangeKind;
+use Yoke\Workshop\Sway\SwayCheck;
+use Yoke\Workshop\Sway\SwayRisk;
+use Yoke\Workshop\Sway\SwayRiskKind;
+use Yoke\Workshop\Sway\SwayRisks;
+use Yoke\Workshop\Sway\SwaySetUp;
 
 /** What invites sway on a rig that was read exactly. @return list<SwayRisk> */
 function inviting(
@@ -44,7 +44,7 @@ function inviting(
         new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0),
         TargetRange::usual(),
         $control,
-        new Yoke\Method\Tolerances(),
+        new Yoke\Judgement\Method\Tolerances(),
     ))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
 }
 
@@ -121,16 +121,16 @@ it('weighs a light tongue by its chance', function (): void {
         Priors::rig()->known(),
         [
             ...array_map(
-                fn (int $parameter) => new Yoke\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02),
+                fn (int $parameter) => new Yoke\Foundation\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02),
                 [0, 1],
             ),
-            new Yoke\Probability\LogNormal(290.0, 0.02),
+            new Yoke\Foundation\Probability\LogNormal(290.0, 0.02),
             ...array_map(
-                fn (int $parameter) => new Yoke\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02),
+                fn (int $parameter) => new Yoke\Foundation\Probability\LogNormal(Priors::rig()->likely($parameter), 0.02),
                 [3, 4, 5],
             ),
         ],
-        Yoke\Probability\Normal::of(20.0, 4.0),
+        Yoke\Foundation\Probability\Normal::of(20.0, 4.0),
     );
     $found = array_values(
         array_filter(
@@ -226,9 +226,9 @@ it('says what is worse than at an earlier set-up, and nothing of what is better 
 });
 
 it('calls a cam centred within 5 mm of the bar\'s crown, and no further off', function (): void {
-    $at = fn (float $cam): bool => (new Yoke\Sway\CamCentring(
-        Yoke\Units\Length::ofMillimetres(500),
-        Yoke\Units\Length::ofMillimetres($cam),
+    $at = fn (float $cam): bool => (new Yoke\Workshop\Sway\CamCentring(
+        Yoke\Foundation\Units\Length::ofMillimetres(500),
+        Yoke\Foundation\Units\Length::ofMillimetres($cam),
     ))->isCentred();
     expect([$at(495.1), $at(504.9), $at(494.0), $at(506.0), $at(540.0)])->toBe([true, true, false, false, false]);
 });

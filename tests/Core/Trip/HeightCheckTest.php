@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Yoke\Loading\TongueShare;
-use Yoke\Trip\HeightCheck;
-use Yoke\Trip\HeightFinding;
-use Yoke\Trip\TripEntry;
-use Yoke\Trip\TripOutcome;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Workshop\Trip\HeightCheck;
+use Yoke\Workshop\Trip\HeightFinding;
+use Yoke\Workshop\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripOutcome;
 
 function checkOf(float $front, float $rear): HeightCheck
 {

@@ -3,23 +3,23 @@
 declare(strict_types=1);
 
 use Tests\Core\Planning\Described;
-use Yoke\Adjuster\Setting;
-use Yoke\Advice\StoppingRules;
-use Yoke\Estimation\Estimation;
-use Yoke\Loading\Item;
-use Yoke\Loading\Tank;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Probability\Normal;
-use Yoke\Readings\Weighing\TicketSet;
-use Yoke\Trip\Exception\LoadOffTheGrid;
-use Yoke\Trip\TripAnswers;
-use Yoke\Trip\TripAxis;
-use Yoke\Trip\TripEntry;
-use Yoke\Trip\TripGrid;
-use Yoke\Trip\TripOutcome;
-use Yoke\Trip\TripTable;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Readings\Weighing\TicketSet;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\Tank;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Workshop\Trip\Exception\LoadOffTheGrid;
+use Yoke\Workshop\Trip\TripAnswers;
+use Yoke\Workshop\Trip\TripAxis;
+use Yoke\Workshop\Trip\TripEntry;
+use Yoke\Workshop\Trip\TripGrid;
+use Yoke\Workshop\Trip\TripOutcome;
+use Yoke\Workshop\Trip\TripTable;
 
 /** A tall tandem with a tank of 150 kg well ahead of its axles, set up so that three quarters are restored. */
 function tripRig(array $vehicle = [], string $family = 'chain-snap-up'): SpecifiedRig

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Yoke\Units\Exception\UnreadableLength;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\CalledSixteenths;
-use Yoke\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Exception\UnreadableLength;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\CalledSixteenths;
+use Yoke\Foundation\Units\Text\LengthParser;
 
 it('writes out what is called as whole inches and sixteenths', function (string $called, string $written): void {
     expect(CalledSixteenths::written($called))->toBe($written);

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Yoke\CoreException;
-use Yoke\Units\Exception\UnreadableLength;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Exception\UnreadableLength;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\LengthParser;
 
 it('reads what people type from a tape', function (string $typed, LengthUnit $default, float $millimetres): void {
     $read = (new LengthParser($default))->parse($typed);

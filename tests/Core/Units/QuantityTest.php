@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-use Yoke\Units\Angle;
-use Yoke\Units\Exception\NotFinite;
-use Yoke\Units\Exception\UnreadableLoad;
-use Yoke\Units\Exception\UnreadableQuantity;
-use Yoke\Units\Length;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Pressure;
-use Yoke\Units\PressureUnit;
-use Yoke\Units\Text\Fineness;
-use Yoke\Units\Text\LengthParser;
-use Yoke\Units\Text\LengthPrinter;
-use Yoke\Units\Text\LoadParser;
-use Yoke\Units\Torque;
-use Yoke\Units\TorqueUnit;
+use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Exception\NotFinite;
+use Yoke\Foundation\Units\Exception\UnreadableLoad;
+use Yoke\Foundation\Units\Exception\UnreadableQuantity;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Pressure;
+use Yoke\Foundation\Units\PressureUnit;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Foundation\Units\TorqueUnit;
 
 dataset('amounts', [0.0, 1.0, -1.0, 1e-9, 38.5, -977.9, 1e12, PHP_FLOAT_EPSILON]);
 
@@ -213,23 +213,23 @@ it('says what a pressure or a torque was expected to be', function (string $type
 })->with(['', 'tight', '-35', '35 mm', '1e9', '3 5', '35 psi bar']);
 
 it('has a pound that is the pound, both ways', function (): void {
-    expect(Yoke\Units\Load::ofPounds(1)->kilograms())
+    expect(Yoke\Foundation\Units\Load::ofPounds(1)->kilograms())
         ->toBe(0.45359237)
-        ->and(Yoke\Units\Load::ofPounds(100_000)->kilograms())
+        ->and(Yoke\Foundation\Units\Load::ofPounds(100_000)->kilograms())
         ->toEqualWithDelta(45_359.237, 1e-9)
-        ->and(Yoke\Units\Load::ofKilograms(0.45359237)->pounds())
+        ->and(Yoke\Foundation\Units\Load::ofKilograms(0.45359237)->pounds())
         ->toBe(1.0)
-        ->and((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Kilogram))->parse('1000 lb')->kilograms())
+        ->and((new Yoke\Foundation\Units\Text\LoadParser(Yoke\Foundation\Units\LoadUnit::Kilogram))->parse('1000 lb')->kilograms())
         ->toEqualWithDelta(453.59237, 1e-9);
 });
 
 it('says in which unit a load was typed', function (string $typed, LoadUnit $unit): void {
-    expect((new Yoke\Units\Text\LoadParser(Yoke\Units\LoadUnit::Pound))->unitOf($typed))->toBe($unit);
+    expect((new Yoke\Foundation\Units\Text\LoadParser(Yoke\Foundation\Units\LoadUnit::Pound))->unitOf($typed))->toBe($unit);
 })->with([
-    'its own' => ['1450', Yoke\Units\LoadUnit::Pound],
-    'kilograms' => ['1450 kg', Yoke\Units\LoadUnit::Kilogram],
-    'pounds' => ['3200 lbs', Yoke\Units\LoadUnit::Pound],
-    'tonnes' => ['3,1 t', Yoke\Units\LoadUnit::Tonne],
-    'no load' => ['albatross', Yoke\Units\LoadUnit::Pound],
-    'kilograms beside a lb' => ['12 kg lb', Yoke\Units\LoadUnit::Pound],
+    'its own' => ['1450', Yoke\Foundation\Units\LoadUnit::Pound],
+    'kilograms' => ['1450 kg', Yoke\Foundation\Units\LoadUnit::Kilogram],
+    'pounds' => ['3200 lbs', Yoke\Foundation\Units\LoadUnit::Pound],
+    'tonnes' => ['3,1 t', Yoke\Foundation\Units\LoadUnit::Tonne],
+    'no load' => ['albatross', Yoke\Foundation\Units\LoadUnit::Pound],
+    'kilograms beside a lb' => ['12 kg lb', Yoke\Foundation\Units\LoadUnit::Pound],
 ]);

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Yoke\Units\Exception\UnreadableQuantity;
-use Yoke\Units\RateUnit;
+use Yoke\Foundation\Units\Exception\UnreadableQuantity;
+use Yoke\Foundation\Units\RateUnit;
 
 it('reads the rate of a spring in either unit, a bare number in its own', function (
     RateUnit $unit,

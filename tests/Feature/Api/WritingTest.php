@@ -6,7 +6,7 @@ use App\Models\ApiRight;
 use App\Models\ApiToken;
 use App\Models\Role;
 use App\Models\Round;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
 
 /* What the pages can write the HTTP interface can send, corrected and repeated alike, and what was sent can be read back. */
 

@@ -17,10 +17,10 @@ use Random\Randomizer;
 use Tests\Feature\AskTwice\Answers;
 use Tests\Feature\AskTwice\DrawnJob;
 use Tests\Feature\AskTwice\Told;
-use Yoke\Adjuster\Setting;
-use Yoke\Loading\LoadChange;
-use Yoke\Method\Verdict;
-use Yoke\Trip\TripOutcome;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Mechanics\Loading\LoadChange;
+use Yoke\Rig\Adjuster\Setting;
+use Yoke\Workshop\Trip\TripOutcome;
 
 /* Whatever two pages, a card, a file or the interface say of one job is the same. */
 

@@ -10,10 +10,10 @@ use App\Words\QuantityWords;
 use App\Words\RigWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Method\Verdict;
-use Yoke\Probability\Normal;
-use Yoke\Rig\Axle;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Rig\Parts\Axle;
 
 /** What a file or the interface tells of a job, in the words that pages have for it. */
 final readonly class Told

@@ -341,7 +341,7 @@ it('restores a backup of the first version, a bare database of before there were
 
 it('thins backups out by day, week and month, and keeps what was before a restore for a while', function (): void {
     $folder = new BackupFolder("{$this->folder}/many", '', '');
-    $usual = Yoke\Shop\ShopSettings::of([]);
+    $usual = Yoke\Job\Shop\ShopSettings::of([]);
     mkdir("{$this->folder}/many");
     $this->travelTo('2026-11-28 12:00');
     for ($hours = 0; $hours < 24 * 500; $hours += 12) {
@@ -366,7 +366,7 @@ it('thins backups out by day, week and month, and keeps what was before a restor
         ->and($folder->prune($usual))
         ->toBe([], 'what is left stays left');
     $folder->prune(
-        Yoke\Shop\ShopSettings::of([
+        Yoke\Job\Shop\ShopSettings::of([
             'backups.days' => 2.0,
             'backups.weeks' => 0.0,
             'backups.months' => 1.0,

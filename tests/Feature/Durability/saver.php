@@ -14,8 +14,8 @@ use App\UseCases\Tape\Entry;
 use App\UseCases\Tape\Place;
 use App\UseCases\Tape\RecordHeights;
 use Illuminate\Contracts\Console\Kernel;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Rig\Parts\Stance;
 
 [, $howMany, $synchronous] = [...$argv, ''];
 require __DIR__.'/../../../vendor/autoload.php';

@@ -9,7 +9,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
 
 /**
  * Makes requests that no page of this program sends: every route in turn, its own fields half filled with what it takes

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Yoke\Explainer\Topic;
+use Yoke\Showing\Explainer\Topic;
 
 it('explains each topic on a page of its own, in a person’s units, with its figures as a table', function (
     Topic $topic,

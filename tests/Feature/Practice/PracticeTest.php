@@ -8,15 +8,15 @@ use App\Models\Rig;
 use App\Models\Role;
 use App\UseCases\Practice\PlayedRun;
 use Illuminate\Support\Facades\DB;
-use Yoke\Practice\Act\Done;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Exercise\Level;
-use Yoke\Practice\Exercise\Solution;
-use Yoke\Practice\Players\Hands;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
-use Yoke\Units\Text\LengthPrinter;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Text\LengthPrinter;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Exercise\Solution;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Done;
+use Yoke\Rig\Parts\Stance;
 
 require_once dirname(__DIR__, 2).'/Core/Practice/rigs.php';
 
@@ -336,7 +336,7 @@ it('draws the tape so that its graduations stand where the edge is', function (s
         $found,
         PREG_SET_ORDER,
     );
-    $stood = PlayedRun::of($run->load('acts'))->run->tape(Yoke\Rig\Axle::Rear, Yoke\Practice\Tape\Eye::Level)->stood;
+    $stood = PlayedRun::of($run->load('acts'))->run->tape(Yoke\Rig\Parts\Axle::Rear, Yoke\Proving\Practice\Tape\Eye::Level)->stood;
 
     expect(count($found))->toBeGreaterThan(2);
     foreach ($found as [, $from, $to, $number]) {
@@ -463,7 +463,7 @@ it('asks next for what was missed', function (): void {
         $next,
     );
 
-    expect(Yoke\Practice\Exercise\ExerciseSampler::faultsOf(ExerciseCode::parse($next[1])))->toContain(
+    expect(Yoke\Proving\Practice\Exercise\ExerciseSampler::faultsOf(ExerciseCode::parse($next[1])))->toContain(
         Fault::WheelInDip,
     );
 });

@@ -3,20 +3,20 @@
 declare(strict_types=1);
 
 use App\Words\PracticeWords;
-use Yoke\Practice\Act\Place;
-use Yoke\Practice\Act\Refusal;
-use Yoke\Practice\Act\Remedy;
-use Yoke\Practice\Act\SafetyViolation;
-use Yoke\Practice\Coach\Hint;
-use Yoke\Practice\Coach\HintKind;
-use Yoke\Practice\Debrief\LessonKind;
-use Yoke\Practice\Exception\ImpossibleAct;
-use Yoke\Practice\Exercise\Fault;
-use Yoke\Practice\Learning\Skill;
-use Yoke\Practice\Players\Hands;
-use Yoke\Practice\Run\Run;
-use Yoke\Rig\Stance;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
+use Yoke\Proving\Practice\Act\Exception\ImpossibleAct;
+use Yoke\Proving\Practice\Act\Refusal;
+use Yoke\Proving\Practice\Act\SafetyViolation;
+use Yoke\Proving\Practice\Coach\Hint;
+use Yoke\Proving\Practice\Coach\HintKind;
+use Yoke\Proving\Practice\Debrief\LessonKind;
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Exercise\Place;
+use Yoke\Proving\Practice\Exercise\Remedy;
+use Yoke\Proving\Practice\Learning\Skill;
+use Yoke\Proving\Practice\Players\Hands;
+use Yoke\Proving\Practice\Run\Run;
+use Yoke\Rig\Parts\Stance;
 
 require_once dirname(__DIR__, 2).'/Core/Practice/rigs.php';
 
@@ -26,7 +26,7 @@ function isSentence(string $text): bool
     return preg_match('/^[A-Z“].*[.]$/su', $text) === 1 && preg_match('/:[a-z_]{2,}|practice\./', $text) === 0;
 }
 
-/** @return array{PracticeWords, Yoke\Practice\Exercise\Exercise} */
+/** @return array{PracticeWords, Yoke\Proving\Practice\Exercise\Exercise} */
 function practiceWords(Tests\FeatureCase $test, string $fineness = '1/16 in'): array
 {
     $exercise = exerciseOf('2-00005-3');

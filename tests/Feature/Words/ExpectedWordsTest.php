@@ -10,8 +10,8 @@ use PhpParser\Node;
 use PhpParser\Node\Expr\StaticCall;
 use PhpParser\NodeFinder;
 use Yoke\Expected;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Weighing\WeighedAxle;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
 
 require_once dirname(__DIR__, 2).'/Architecture/trees.php';
 

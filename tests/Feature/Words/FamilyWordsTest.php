@@ -7,12 +7,12 @@ use App\Words\FamilyWords;
 use App\Words\StationWords;
 use App\Words\SwayWords;
 use App\Words\Text;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Family\HitchMeasures;
-use Yoke\Family\SwayControl;
-use Yoke\Procedure\Station;
-use Yoke\Sway\SwayCheck;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Family\SwayControl;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Sway\SwayCheck;
 
 dataset(
     'families',

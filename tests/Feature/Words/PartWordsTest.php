@@ -9,26 +9,26 @@ use App\Words\RoadWords;
 use App\Words\ServiceWords;
 use App\Words\SpecificationWords;
 use Tests\Core\Estimation\Priors;
-use Yoke\Family\Families;
-use Yoke\Head\BallHeight;
-use Yoke\Head\Obstacle;
-use Yoke\Head\ShankPlace;
-use Yoke\Loading\Carrier;
-use Yoke\Loading\Item;
-use Yoke\Loading\TongueShare;
-use Yoke\Loading\UsualItem;
-use Yoke\Road\Feel;
-use Yoke\Service\CareTask;
-use Yoke\Service\DueState;
-use Yoke\Service\Recheck;
-use Yoke\Service\TorqueDone;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
-use Yoke\Units\Torque;
-use Yoke\Units\TorqueUnit;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\Torque;
+use Yoke\Foundation\Units\TorqueUnit;
+use Yoke\Judgement\Head\BallHeight;
+use Yoke\Judgement\Head\Obstacle;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Mechanics\Loading\UsualItem;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Road\Feel;
+use Yoke\Workshop\Service\CareTask;
+use Yoke\Workshop\Service\DueState;
+use Yoke\Workshop\Service\Recheck;
+use Yoke\Workshop\Service\TorqueDone;
 
 it('labels every field, group and choice of every specification, each field in its own words', function (
     RigPart $part,
@@ -183,7 +183,7 @@ it('says where the brackets go and how the chains hang', function (): void {
     $person = new App\Models\User(['fineness' => '1 mm']);
     $words = new App\Words\BracketWords(new App\Words\QuantityWords($person));
     $place = fn (?array $tray): string => $words->place(
-        Yoke\Bars\BracketPlace::choose(
+        Yoke\Measuring\Bars\BracketPlace::choose(
             Length::ofMillimetres(760.0),
             Length::ofMillimetres(700.0),
             Length::ofMillimetres(820.0),
@@ -199,10 +199,10 @@ it('says where the brackets go and how the chains hang', function (): void {
         ->toContain("back of the data sheet's distance")
         ->and($place([600.0, 900.0]))
         ->toStartWith('No place within')
-        ->and($words->lean(Yoke\Units\Angle::ofDegrees(0.6)))
+        ->and($words->lean(Yoke\Foundation\Units\Angle::ofDegrees(0.6)))
         ->toContain('hang square')
-        ->and($words->lean(Yoke\Units\Angle::ofDegrees(-7.4)))
+        ->and($words->lean(Yoke\Foundation\Units\Angle::ofDegrees(-7.4)))
         ->toContain('to the front at the top: move the brackets back')
-        ->and($words->lean(Yoke\Units\Angle::ofDegrees(3.0)))
+        ->and($words->lean(Yoke\Foundation\Units\Angle::ofDegrees(3.0)))
         ->toContain('to the rear at the top: move the brackets forward');
 });

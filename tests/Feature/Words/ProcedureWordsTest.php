@@ -5,17 +5,17 @@ declare(strict_types=1);
 use App\Words\ProcedureWords;
 use App\Words\StationWords;
 use App\Words\Text;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\HandSignal;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Procedure;
-use Yoke\Procedure\Question;
-use Yoke\Procedure\RigFacts;
-use Yoke\Procedure\Station;
-use Yoke\Procedure\Step;
-use Yoke\Procedure\StepOutcome;
-use Yoke\Specification\SpecificationSheet;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Specification\SpecificationSheet;
+use Yoke\Workshop\Procedure\HandSignal;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Procedure;
+use Yoke\Workshop\Procedure\Question;
+use Yoke\Workshop\Procedure\RigFacts;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Procedure\Step;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /**
  * @param  array<string, string>  $answers

@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use App\Words\SettingWords;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Rig\Hitch;
-use Yoke\Rig\Rig;
-use Yoke\Rig\Suspension;
-use Yoke\Rig\Trailer;
-use Yoke\Rig\TrailerBody;
-use Yoke\Rig\Vehicle;
-use Yoke\Rig\VehicleBody;
-use Yoke\Specification\SpecificationSheet;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Parts\Hitch;
+use Yoke\Rig\Parts\Rig;
+use Yoke\Rig\Parts\Suspension;
+use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Parts\VehicleBody;
+use Yoke\Rig\Specification\SpecificationSheet;
 
 function wordsOf(string $family, string $counting = 'taken up'): SettingWords
 {
@@ -37,14 +37,14 @@ function wordsOf(string $family, string $counting = 'taken up'): SettingWords
             new SpecificationSheet([]),
             new SpecificationSheet([]),
             new SpecificationSheet(['family' => $family, 'counting' => $counting]),
-            new Yoke\Estimation\PriorDoubts(),
+            new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         ),
     );
 }
 
 it('says settings and changes in every family\'s words', function (string $key): void {
     $words = wordsOf($key);
-    $middle = Families::get($key)->adjusters(new Yoke\Family\HitchMeasures())->middle();
+    $middle = Families::get($key)->adjusters(new Yoke\Rig\Family\HitchMeasures())->middle();
     $first = $words->adjusters()[0]->key;
     $tighter = $middle->with($first, $middle->step($first) + 1);
     $one = (new App\Words\FamilyWords(Families::get($key)))->one($first);
@@ -60,7 +60,7 @@ it('says settings and changes in every family\'s words', function (string $key):
 })->with(array_map(fn (HitchFamily $family): string => $family->key(), Families::distributing()));
 
 it('counts links as the shop does, and tighter stays tighter', function (): void {
-    $setting = Families::get('chain-snap-up')->adjusters(new Yoke\Family\HitchMeasures())->middle()->with('link', 5.5);
+    $setting = Families::get('chain-snap-up')->adjusters(new Yoke\Rig\Family\HitchMeasures())->middle()->with('link', 5.5);
     $tighter = $setting->with('link', 6.0)->with('washer', 2.0);
 
     expect(wordsOf('chain-snap-up')->of($setting))
@@ -72,7 +72,7 @@ it('counts links as the shop does, and tighter stays tighter', function (): void
 });
 
 it('says the head only where it moves', function (): void {
-    $middle = Families::get('chain-snap-up')->adjusters(new Yoke\Family\HitchMeasures())->middle();
+    $middle = Families::get('chain-snap-up')->adjusters(new Yoke\Rig\Family\HitchMeasures())->middle();
     $higher = $middle->with('head', 3.0);
 
     expect(wordsOf('chain-snap-up')->of($higher))

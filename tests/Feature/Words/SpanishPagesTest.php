@@ -15,11 +15,11 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
 use Smalot\PdfParser\Parser;
-use Yoke\Explainer\Topic;
-use Yoke\Family\Families;
-use Yoke\Family\HitchFamily;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\Station;
+use Yoke\Rig\Family\Families;
+use Yoke\Rig\Family\HitchFamily;
+use Yoke\Showing\Explainer\Topic;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Station;
 
 /** @return array<string, true> the words of all texts of a language */
 function vocabularyOf(string $language): array

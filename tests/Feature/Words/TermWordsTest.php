@@ -7,13 +7,13 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\TermWords;
 use Tests\Core\Planning\Described;
-use Yoke\Planning\HeightTerms;
-use Yoke\Planning\LevellingTakeBack;
-use Yoke\Planning\RigPlan;
-use Yoke\Planning\SpecifiedRig;
-use Yoke\Ratings\RatedLoad;
-use Yoke\Rig\Axle;
-use Yoke\Units\Term;
+use Yoke\Foundation\Units\Term;
+use Yoke\Job\Planning\HeightTerms;
+use Yoke\Job\Planning\LevellingTakeBack;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Rig\Parts\Axle;
 
 function derivedRig(): SpecifiedRig
 {
@@ -46,7 +46,7 @@ function derivedRig(): SpecifiedRig
 function everyTerm(): array
 {
     $rig = derivedRig();
-    $plan = new RigPlan($rig, usualGoal(), new Yoke\Advice\StoppingRules());
+    $plan = new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $first = $plan->firstMove()->forecast;
     $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));

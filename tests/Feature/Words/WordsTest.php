@@ -8,52 +8,52 @@ it('has a text for every key that the core hands out', function (): void {
         $cases,
     );
 
-    expect($texts(Yoke\Method\Verdict::cases(), 'verdict.'))
+    expect($texts(Yoke\Judgement\Method\Verdict::cases(), 'verdict.'))
         ->each->not->toBe('')
-        ->and($texts(Yoke\Method\Criterion::cases(), 'method.', '.name'))
+        ->and($texts(Yoke\Judgement\Method\Criterion::cases(), 'method.', '.name'))
         ->toHaveCount(5)
-        ->and($texts(Yoke\Constraint\Exclusion::cases(), 'exclusion.'))
+        ->and($texts(Yoke\Judgement\Constraint\Exclusion::cases(), 'exclusion.'))
         ->toHaveCount(6)
-        ->and($texts(Yoke\Readings\Weighing\MismatchKind::cases(), 'weighing.'))
+        ->and($texts(Yoke\Measuring\Readings\Weighing\MismatchKind::cases(), 'weighing.'))
         ->toHaveCount(8)
-        ->and($texts(Yoke\Readings\Height\CautionKind::cases(), 'caution.'))
+        ->and($texts(Yoke\Measuring\Readings\Height\CautionKind::cases(), 'caution.'))
         ->toHaveCount(7)
-        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.why'))
+        ->and($texts(Yoke\Workshop\Road\RoadFindingKind::cases(), 'road.', '.why'))
         ->each->not->toMatch('/\d+ ?(km\/h|mph)/')
-        ->and($texts(Yoke\Road\RoadFindingKind::cases(), 'road.', '.what'))
+        ->and($texts(Yoke\Workshop\Road\RoadFindingKind::cases(), 'road.', '.what'))
         ->toHaveCount(12)
-        ->and($texts(Yoke\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))
+        ->and($texts(Yoke\Workshop\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))
         ->toHaveCount(9)
-        ->and($texts(Yoke\Sway\SwayChangeKind::cases(), 'sway.worse.'))
+        ->and($texts(Yoke\Workshop\Sway\SwayChangeKind::cases(), 'sway.worse.'))
         ->toHaveCount(4)
-        ->and($texts(Yoke\Ratings\RatedPart::cases(), 'rating.'))
+        ->and($texts(Yoke\Judgement\Ratings\RatedPart::cases(), 'rating.'))
         ->toHaveCount(19)
-        ->and($texts(Yoke\Advice\Reason::cases(), 'move.because.'))
-        ->toHaveCount(count(Yoke\Advice\Reason::cases()))
-        ->and($texts(Yoke\Advice\FindingKind::cases(), 'finding.', '.remedy'))
+        ->and($texts(Yoke\Judgement\Advice\Reason::cases(), 'move.because.'))
+        ->toHaveCount(count(Yoke\Judgement\Advice\Reason::cases()))
+        ->and($texts(Yoke\Judgement\Advice\FindingKind::cases(), 'finding.', '.remedy'))
         ->toHaveCount(6)
-        ->and($texts(Yoke\Planning\CheckKind::cases(), 'check.', '.says'))
+        ->and($texts(Yoke\Job\Planning\CheckKind::cases(), 'check.', '.says'))
         ->toHaveCount(10)
         ->and(
             $texts(
-                array_filter(Yoke\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()),
+                array_filter(Yoke\Job\Planning\CheckKind::cases(), fn ($kind): bool => ! $kind->holds()),
                 'check.',
                 '.remedy',
             ),
         )
         ->toHaveCount(5)
-        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.error.'))
+        ->and($texts(Yoke\Measuring\Estimation\Stories\ReadingError::cases(), 'reading.error.'))
         ->toHaveCount(15)
-        ->and($texts(Yoke\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))
+        ->and($texts(Yoke\Measuring\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))
         ->toHaveCount(15)
-        ->and($texts(Yoke\Analysis\Instrument::cases(), 'evidence.'))
+        ->and($texts(Yoke\Job\Analysis\Instrument::cases(), 'evidence.'))
         ->toHaveCount(5)
-        ->and($texts(Yoke\Analysis\DisagreementCause::cases(), 'evidence.'))
+        ->and($texts(Yoke\Job\Analysis\DisagreementCause::cases(), 'evidence.'))
         ->toHaveCount(3)
         ->and(
             array_map(
                 fn ($observed): string => App\Words\Text::of("reading.observed.{$observed->name}"),
-                Yoke\Estimation\Reading\Observed::cases(),
+                Yoke\Measuring\Estimation\Reading\Observed::cases(),
             ),
         )
         ->toHaveCount(13)
@@ -75,28 +75,28 @@ it('speaks without the words that words of the trade replace', function (): void
 });
 
 it('names a load that is outside its rating, in the unit asked for, and no other', function (): void {
-    $load = Yoke\Units\Load::ofKilograms(...);
-    $line = fn (float $may): Yoke\Ratings\RatedLoad => Yoke\Ratings\RatedLoad::atMost(
-        Yoke\Ratings\RatedPart::OneTrailerAxle,
-        Yoke\Rig\Stance::Carried,
+    $load = Yoke\Foundation\Units\Load::ofKilograms(...);
+    $line = fn (float $may): Yoke\Judgement\Ratings\RatedLoad => Yoke\Judgement\Ratings\RatedLoad::atMost(
+        Yoke\Judgement\Ratings\RatedPart::OneTrailerAxle,
+        Yoke\Rig\Parts\Stance::Carried,
         $load(1412.0),
         $load($may),
         'one_axle_gawr',
     )->ofAxle(2, 3);
-    $least = Yoke\Ratings\RatedLoad::atLeast(
-        Yoke\Ratings\RatedPart::BarsLightestTongue,
+    $least = Yoke\Judgement\Ratings\RatedLoad::atLeast(
+        Yoke\Judgement\Ratings\RatedPart::BarsLightestTongue,
         null,
         $load(402.0),
         $load(450.0),
         'bar_rating_low',
     );
 
-    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Kilogram))
+    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Foundation\Units\LoadUnit::Kilogram))
         ->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
-        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Units\LoadUnit::Pound))
+        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Foundation\Units\LoadUnit::Pound))
         ->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
-        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Units\LoadUnit::Pound))
+        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Foundation\Units\LoadUnit::Pound))
         ->toBeNull()
-        ->and(App\Words\RatingWords::complaint($least, Yoke\Units\LoadUnit::Kilogram))
+        ->and(App\Words\RatingWords::complaint($least, Yoke\Foundation\Units\LoadUnit::Kilogram))
         ->toBe('Below its range: minimum tongue weight for these bars, 402 kg of 450 kg.');
 });

@@ -11,8 +11,8 @@ use App\UseCases\HookUps\RecordHookUp;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\JsonResponse;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Parts\Stance;
 
 /**
  * Hook-ups posted by another program: the setting that the bars are at, the same stance read again, a setting counted

@@ -19,15 +19,15 @@ use App\UseCases\Weighing\RecordTongueWeight;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\JsonResponse;
-use Yoke\Readings\Height\Settling;
-use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
-use Yoke\Readings\Weighing\TicketText;
-use Yoke\Rig\Stance;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Text\LengthParser;
-use Yoke\Units\Text\LoadParser;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Measuring\Readings\Weighing\TicketText;
+use Yoke\Rig\Parts\Stance;
 
 /** Readings posted by a device or another program: what does not read is refused whole, field by field. */
 final class ApiReadings

@@ -19,7 +19,7 @@ use App\UseCases\Owner\ShareCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Yoke\Units\Text\Fineness;
+use Yoke\Foundation\Units\Text\Fineness;
 
 /** The hand-over card of a job: on the screen, as PDF, and the private links to it. */
 final class Cards

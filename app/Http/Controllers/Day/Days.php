@@ -15,7 +15,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** The line of a day: which job at what time, in which bay, with whom. */
 final class Days

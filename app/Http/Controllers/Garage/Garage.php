@@ -25,9 +25,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Yoke\CoreException;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Rig\Exception\ImpossibleRig;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Parts\Exception\ImpossibleRig;
+use Yoke\Rig\Specification\RigPart;
 
 /** Vehicles, trailers and hitches with their sheets, and the rigs that pair them. */
 final class Garage

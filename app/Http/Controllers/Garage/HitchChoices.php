@@ -9,7 +9,7 @@ use App\Screens\Choice\ChoicePage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Choice\ChoiceDraft;
 use Illuminate\Contracts\View\View;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /**
  * Whether a vehicle and a trailer need a hitch that distributes, and which. Nothing is saved: the address holds what

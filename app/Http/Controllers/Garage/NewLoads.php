@@ -14,8 +14,8 @@ use App\UseCases\Jobs\NewLoad;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Workshop\Procedure\Station;
 
 /** A hitch behind another vehicle, before another trailer, or under another load. */
 final class NewLoads

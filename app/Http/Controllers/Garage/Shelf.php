@@ -13,7 +13,7 @@ use App\UseCases\Garage\PartModels;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
 
 /** What comes into the garage, is copied, put away and brought back. Nothing leaves it. */
 final class Shelf

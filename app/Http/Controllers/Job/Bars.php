@@ -14,7 +14,7 @@ use App\UseCases\Tape\TapeBars;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes the four heights of a hitch before anything is coupled, or that they are skipped. */
 final class Bars

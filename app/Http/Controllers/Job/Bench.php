@@ -12,7 +12,7 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Forms\LevellingQuestion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Station;
 
 /** The main screen: one job at one station. */
 final class Bench

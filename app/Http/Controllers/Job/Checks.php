@@ -9,10 +9,10 @@ use App\Models\Job;
 use App\UseCases\Stations\RecordCheck;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Sway\Answer;
-use Yoke\Sway\CountedThreads;
-use Yoke\Sway\SwayCheck;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Sway\Answer;
+use Yoke\Workshop\Sway\CountedThreads;
+use Yoke\Workshop\Sway\SwayCheck;
 
 /** Keeps what a look at a check found. */
 final class Checks

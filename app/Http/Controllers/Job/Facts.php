@@ -14,8 +14,8 @@ use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Yoke\CoreException;
-use Yoke\Procedure\Station;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes a field of a part's specification, or a few that go together, typed where the job asks for them. */
 final class Facts

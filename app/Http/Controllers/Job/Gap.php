@@ -13,7 +13,7 @@ use App\UseCases\Tape\TapeGap;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes the gap over the bars on the dropped rig, or that it is skipped. */
 final class Gap

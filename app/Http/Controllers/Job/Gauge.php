@@ -13,8 +13,8 @@ use App\UseCases\Forms\GaugeForm;
 use App\UseCases\HookUps\RecordGauge;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes what the gauge in a head shows while its screw is turned: no new hook-up. */
 final class Gauge

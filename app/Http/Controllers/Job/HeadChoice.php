@@ -12,8 +12,8 @@ use App\UseCases\Stations\BoltHead;
 use App\Words\HeadWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Head\ShankPlace;
-use Yoke\Procedure\Station;
+use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Workshop\Procedure\Station;
 
 /** Records where the head was bolted; a place that has something against it needs its reason. */
 final class HeadChoice

@@ -10,8 +10,8 @@ use App\UseCases\HookUps\CorrectHookUp;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Readings\Height\SetBy;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
 
 /**
  * What is said of the hook-up that is on, besides its readings: how the bars were put on, and what a second count gave.

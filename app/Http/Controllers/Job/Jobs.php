@@ -15,8 +15,8 @@ use App\UseCases\Jobs\JobDraft;
 use App\UseCases\Jobs\NewJob;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
+use Yoke\Workshop\Procedure\Station;
 
 final class Jobs
 {

@@ -10,7 +10,7 @@ use App\Models\MeasureKind;
 use App\UseCases\Tape\RecordMeasures;
 use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes what else was read in a stance: coupler, gauge, bar bend, axles on a weighbridge. */
 final class Measures

@@ -16,9 +16,9 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Date;
-use Yoke\Procedure\Exception\StepOutOfTurn;
-use Yoke\Procedure\Occasion;
-use Yoke\Procedure\StepOutcome;
+use Yoke\Workshop\Procedure\Exception\StepOutOfTurn;
+use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\StepOutcome;
 
 /** Procedures, run one step at a time; interrupted they wait where they were. */
 final class Procedures

@@ -10,10 +10,10 @@ use App\UseCases\Stations\RecordCheck;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Road\Exception\ImpossibleRoadTest;
-use Yoke\Road\Feel;
-use Yoke\Road\RoadTest;
+use Yoke\Workshop\Procedure\Station;
+use Yoke\Workshop\Road\Exception\ImpossibleRoadTest;
+use Yoke\Workshop\Road\Feel;
+use Yoke\Workshop\Road\RoadTest;
 
 /** Keeps how a rig felt on the road. */
 final class RoadTests

@@ -9,9 +9,9 @@ use App\Models\Job;
 use App\UseCases\HookUps\RecordHookUp;
 use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Adjuster\Exception\ImpossibleSetting;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 /** Begins a round of reading: another setting hooked up, or the same stance read again. */
 final class Rounds

@@ -10,8 +10,8 @@ use App\UseCases\Stations\ChooseMethod;
 use App\UseCases\Stations\CloseStation;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Method\Criterion;
-use Yoke\Procedure\Station;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Workshop\Procedure\Station;
 
 /** Closes and opens again the stations that have nothing to tape, and takes how the job is worked. */
 final class Stations

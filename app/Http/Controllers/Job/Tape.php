@@ -17,8 +17,8 @@ use App\UseCases\Tape\Saved;
 use App\UseCases\Tape\SaveOutcome;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Stance;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\Station;
 
 /** Takes what is typed at a station: to show what it would mean, or to save it. */
 final class Tape

@@ -11,10 +11,10 @@ use App\UseCases\Stations\RecordCheck;
 use App\Words\ExpectedWords;
 use Illuminate\Http\RedirectResponse;
 use Yoke\Expected;
-use Yoke\Procedure\Station;
-use Yoke\Rig\Check\CollectProblems;
-use Yoke\Specification\FieldKind;
-use Yoke\Specification\RigPart;
+use Yoke\Rig\Parts\Check\CollectProblems;
+use Yoke\Rig\Specification\FieldKind;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
 
 /** Keeps what a wrench showed at the fasteners of a hitch. */
 final class Torques

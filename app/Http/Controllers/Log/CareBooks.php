@@ -16,9 +16,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
-use Yoke\Service\CareDone;
-use Yoke\Service\CareTask;
-use Yoke\Service\Exception\ImpossibleDistance;
+use Yoke\Workshop\Service\CareDone;
+use Yoke\Workshop\Service\CareTask;
+use Yoke\Workshop\Service\Exception\ImpossibleDistance;
 
 /** The care books: what falls due on a rig, what was done, and the calendar of it. */
 final class CareBooks

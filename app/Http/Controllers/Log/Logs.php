@@ -16,7 +16,7 @@ use App\UseCases\Forms\TypedParts;
 use App\Words\ExpectedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Rig\Check\CollectProblems;
+use Yoke\Rig\Parts\Check\CollectProblems;
 
 /** The log: every job, searched; the history of a rig; and the visit of a rig that comes back. */
 final class Logs

@@ -14,7 +14,7 @@ use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Owner\OpenLinks;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
-use Yoke\Procedure\Occasion;
+use Yoke\Workshop\Procedure\Occasion;
 
 /** The card on paper and the procedures, through the private link. */
 final class OwnersPapers

@@ -9,8 +9,8 @@ use App\Models\User;
 use App\Screens\Practice\ExplainerPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Yoke\Explainer\KnobValues;
-use Yoke\Explainer\Topic;
+use Yoke\Showing\Explainer\KnobValues;
+use Yoke\Showing\Explainer\Topic;
 
 /** The explainers: one screen each, and the frames of the settings next to the one that is shown, fetched ahead. */
 final readonly class Explainers

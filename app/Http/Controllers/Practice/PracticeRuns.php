@@ -15,7 +15,7 @@ use App\Words\PracticeWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Practice\Exception\ImpossibleAct;
+use Yoke\Proving\Practice\Act\Exception\ImpossibleAct;
 
 /** One run of the practice yard: the rig as it stands, one act after the other, and the debrief. */
 final readonly class PracticeRuns

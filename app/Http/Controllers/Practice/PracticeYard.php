@@ -15,11 +15,11 @@ use App\Words\PracticeWords;
 use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Practice\Coach\CoachMode;
-use Yoke\Practice\Exception\NoExercise;
-use Yoke\Practice\Exception\UnknownCode;
-use Yoke\Practice\Exercise\ExerciseCode;
-use Yoke\Practice\Exercise\Level;
+use Yoke\Proving\Practice\Coach\CoachMode;
+use Yoke\Proving\Practice\Exception\NoExercise;
+use Yoke\Proving\Practice\Exception\UnknownCode;
+use Yoke\Proving\Practice\Exercise\ExerciseCode;
+use Yoke\Proving\Practice\Exercise\Level;
 
 /** The practice yard: beginning an exercise, and what was learned so far. */
 final readonly class PracticeYard

@@ -21,7 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Yoke\Shop\ShopSettings;
+use Yoke\Job\Shop\ShopSettings;
 
 /** Backups of the shop: made, taken off the server, and put back after a look at what would change. */
 final class Backups

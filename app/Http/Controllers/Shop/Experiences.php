@@ -8,7 +8,7 @@ use App\Http\Requests\Asked;
 use App\Screens\Experience\ExperiencePage;
 use App\UseCases\Experience\ShopExperience;
 use Illuminate\Contracts\View\View;
-use Yoke\Shop\ShopRules;
+use Yoke\Job\Shop\ShopRules;
 
 /** What the shop has learned from its finished jobs. */
 final class Experiences

@@ -10,9 +10,9 @@ use App\Http\Requests\Asked;
 use App\Models\Job;
 use App\Words\ExpectedWords;
 use Illuminate\Http\JsonResponse;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Rig\Parts\Stance;
 
 /** One look at a device's display; the browser looks again until it stands still. */
 final class Devices

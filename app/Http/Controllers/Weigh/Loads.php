@@ -15,7 +15,7 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Yoke\Statics\Exception\ImpossibleModel;
+use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
 
 /** The load planner: states of a rig's load, live while they are typed or dragged, and the setting kept for each. */
 final class Loads

@@ -14,13 +14,13 @@ use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
-use Yoke\Readings\Weighing\Condition;
-use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\TicketSheet;
-use Yoke\Readings\Weighing\TicketText;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Readings\Weighing\Condition;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\TicketSheet;
+use Yoke\Measuring\Readings\Weighing\TicketText;
+use Yoke\Rig\Parts\Stance;
 
 /** The weigh station: tickets typed, pasted or read from a file. */
 final class Tickets

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Estimation\RigPrior;
-use Yoke\Readings\Device\DeviceKind;
-use Yoke\Readings\Device\DeviceLine;
-use Yoke\Readings\Device\Exception\UnreadableDevice;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Simulation\HiddenTruth;
-use Yoke\Simulation\SeededSource;
-use Yoke\Simulation\SimulatedDevices;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Readings\Device\DeviceKind;
+use Yoke\Measuring\Readings\Device\DeviceLine;
+use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
+use Yoke\Proving\Simulation\HiddenTruth;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Proving\Simulation\SimulatedDevices;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
 
 function hiddenTruth(): HiddenTruth
 {

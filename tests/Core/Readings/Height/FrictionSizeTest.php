@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Yoke\Estimation\PriorDoubts;
-use Yoke\Estimation\Reading\ReadingContext;
-use Yoke\Estimation\Reading\ReadingIdentity;
-use Yoke\Readings\Height\FrictionSize;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\SetBy;
-use Yoke\Readings\Height\SpringSide;
-use Yoke\Readings\Height\TapedHeight;
-use Yoke\Readings\ObservationMapper;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Units\Length;
+use Yoke\Foundation\Units\Length;
+use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Reading\ReadingContext;
+use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
+use Yoke\Measuring\Readings\Height\FrictionSize;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\SetBy;
+use Yoke\Measuring\Readings\Height\SpringSide;
+use Yoke\Measuring\Readings\Height\TapedHeight;
+use Yoke\Measuring\Readings\ObservationMapper;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
 
 /** @param  list<float>  $millimetres  repeats of one rear fender, alone @return list<TapedHeight> */
 function repeats(array $millimetres, Axle $axle = Axle::Rear): array

@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use Tests\Core\Method\Heights;
-use Yoke\Readings\Height\Caution;
-use Yoke\Readings\Height\Exception\NotAFenderHeight;
-use Yoke\Readings\Height\FenderHeight;
-use Yoke\Readings\Height\HeightDoubt;
-use Yoke\Readings\Height\HeightReading;
-use Yoke\Readings\Height\Plausibility;
-use Yoke\Readings\Height\Settling;
-use Yoke\Rig\Axle;
-use Yoke\Rig\Stance;
-use Yoke\Rig\Suspension;
-use Yoke\Units\Length;
-use Yoke\Units\LengthUnit;
-use Yoke\Units\Text\LengthParser;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
+use Yoke\Foundation\Units\Text\LengthParser;
+use Yoke\Measuring\Readings\Height\Caution;
+use Yoke\Measuring\Readings\Height\Exception\NotAFenderHeight;
+use Yoke\Measuring\Readings\Height\FenderHeight;
+use Yoke\Measuring\Readings\Height\HeightDoubt;
+use Yoke\Measuring\Readings\Height\HeightReading;
+use Yoke\Measuring\Readings\Height\Plausibility;
+use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Rig\Parts\Axle;
+use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Parts\Suspension;
 
 /** @return array<string, string> kind and length in mm by stance and axle */
 function cautions(array $taped, Settling $settling = Settling::Rolled): array

@@ -3,22 +3,22 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
-use Yoke\Readings\Weighing\MismatchKind;
-use Yoke\Readings\Weighing\PlatformLoad;
-use Yoke\Readings\Weighing\Ticket;
-use Yoke\Readings\Weighing\TicketSheet;
-use Yoke\Readings\Weighing\TicketText;
-use Yoke\Readings\Weighing\WeighedAxle;
-use Yoke\Readings\Weighing\Weighing;
-use Yoke\Readings\Weighing\WeighingChecks;
-use Yoke\Rig\Stance;
-use Yoke\Simulation\SimulatedRig;
-use Yoke\Statics\Attitude;
-use Yoke\Statics\CoupledRig;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Text\LoadParser;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Measuring\Readings\Weighing\MismatchKind;
+use Yoke\Measuring\Readings\Weighing\PlatformLoad;
+use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\TicketSheet;
+use Yoke\Measuring\Readings\Weighing\TicketText;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Measuring\Readings\Weighing\Weighing;
+use Yoke\Measuring\Readings\Weighing\WeighingChecks;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Proving\Simulation\SimulatedRig;
+use Yoke\Rig\Parts\Stance;
 
 const FRONT_KG = 1420.0;
 const REAR_KG = 1180.0;

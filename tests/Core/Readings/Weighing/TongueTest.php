@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Drawing\Plot\HeightCurvePlot;
-use Yoke\Estimation\AxleGroup;
-use Yoke\Probability\Normal;
-use Yoke\Readings\Tongue\Lever;
-use Yoke\Readings\Tongue\TongueCurve;
-use Yoke\Readings\Tongue\TongueReading;
-use Yoke\Readings\Weighing\Exception\ImpossibleReading;
-use Yoke\Rig\TongueWeightSource;
-use Yoke\Simulation\SeededSource;
-use Yoke\Units\Length;
-use Yoke\Units\Load;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
+use Yoke\Measuring\Estimation\Prior\AxleGroup;
+use Yoke\Measuring\Readings\Tongue\Lever;
+use Yoke\Measuring\Readings\Tongue\TongueCurve;
+use Yoke\Measuring\Readings\Tongue\TongueReading;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleReading;
+use Yoke\Proving\Simulation\SeededSource;
+use Yoke\Rig\Parts\TongueWeightSource;
+use Yoke\Showing\Drawing\Plot\HeightCurvePlot;
 
 function mm(float $millimetres): Length
 {

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Yoke\Analysis\Instrument;
-use Yoke\Analysis\InstrumentEvidence;
-use Yoke\Analysis\LiftedTicket;
-use Yoke\Method\Verdict;
-use Yoke\Probability\Normal;
-use Yoke\Readings\Weighing\Exception\ImpossibleTicket;
-use Yoke\Readings\Weighing\TicketText;
-use Yoke\Readings\Weighing\Weighing;
-use Yoke\Rig\Stance;
-use Yoke\Units\Load;
-use Yoke\Units\LoadUnit;
-use Yoke\Units\Text\LoadParser;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
+use Yoke\Foundation\Units\Text\LoadParser;
+use Yoke\Job\Analysis\Instrument;
+use Yoke\Job\Analysis\InstrumentEvidence;
+use Yoke\Job\Analysis\LiftedTicket;
+use Yoke\Judgement\Method\Verdict;
+use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Measuring\Readings\Weighing\TicketText;
+use Yoke\Measuring\Readings\Weighing\Weighing;
+use Yoke\Rig\Parts\Stance;
 
 function ticketTyped(LoadUnit $unit = LoadUnit::Pound, float $stepKg = 9.0718474): TicketText
 {

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Job\Analysis;
+
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Mechanics\Statics\CoupledRig;
+
+/**
+ * What the gauge in a head is to show with the bars on, and how far the screw is from it. The target is the hitch
+ * maker's
+ * where one is given, else it comes from the tongue weight and three lengths (docs/model.md, Ball load).
+ */
+final readonly class GaugeTarget
+{
+    /** Along the tension, mm: the load of taut bars is a straight line in it. */
+    private const ALONG_MM = 10.0;
+
+    private CoupledRig $rig;
+
+    /**
+     * @param  float  $lost  share that levelling takes back on the road
+     * @param  CurrentSetting|null  $current  null while nothing was read carried
+     */
+    public function __construct(
+        private Posterior $posterior,
+        private Goal $goal,
+        private float $lost,
+        private ?CurrentSetting $current,
+    ) {
+        $this->rig = $posterior->rig($current->ballOffset ?? 0.0);
+    }
+
+    /** The one that governs. */
+    public function target(): Load
+    {
+        return Load::ofKilograms($this->goal->ballLoad()->target($this->rig, $this->lost));
+    }
+
+    /** Ours, whether or not a maker's governs. */
+    public function computed(): Load
+    {
+        return Load::ofKilograms($this->goal->withoutMakersBallLoad()->ballLoad()->target($this->rig, $this->lost));
+    }
+
+    public function isMakers(): bool
+    {
+        return $this->goal->hasMakersBallLoad();
+    }
+
+    /** @return array{Load, Load} from and to, within the tolerance of the method */
+    public function range(): array
+    {
+        [$from, $to] = $this->goal->ballLoad()->range($this->lost);
+
+        return [$this->target()->times(1.0 + $from), $this->target()->times(1.0 + $to)];
+    }
+
+    /** The tongue weight that it comes from. */
+    public function tongueWeight(): Normal
+    {
+        return $this->posterior->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
+    }
+
+    /** What the front axle load would be restored to with the gauge at its target: a share. */
+    public function share(): float
+    {
+        return $this->rig->taut($this->tensionFor($this->target()))->frontRestored();
+    }
+
+    /**
+     * What each bar then carries at its hook-up point; below 0 where the target is less than the rig weighs on the ball
+     * with no bars at all.
+     */
+    public function perBar(): Load
+    {
+        return Load::ofKilograms(
+            $this->rig->taut($this->tensionFor($this->target()))->barLoad() / $this->rig->bars()->count,
+        );
+    }
+
+    /** How far the bars have yet to be bent, mm; below 0, let go. Null while nothing was read carried. */
+    public function tensionToGo(): ?float
+    {
+        return $this->current === null
+            ? null
+            : $this->tensionFor($this->target()) - $this->posterior->tension() - $this->current->tensionOffset;
+    }
+
+    /** The same in steps of the screw, to the nearest half. */
+    public function stepsToGo(float $pitch): ?float
+    {
+        $toGo = $this->tensionToGo();
+
+        return $toGo === null ? null : round((2.0 * $toGo) / $pitch) / 2.0;
+    }
+
+    private function tensionFor(Load $target): float
+    {
+        $loose = $this->rig->taut(0.0)->ballLoad();
+        $slope = ($this->rig->taut(self::ALONG_MM)->ballLoad() - $loose) / self::ALONG_MM;
+
+        return ($target->kilograms() - $loose) / $slope;
+    }
+}

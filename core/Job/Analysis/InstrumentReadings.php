@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Job\Analysis;
+
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\FrontRestoration;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\StanceQuantities;
+use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Rig\Parts\Stance;
+
+/** The readings of a job by instrument: what each says for itself, and where two differ. */
+final readonly class InstrumentReadings
+{
+    /** An instrument speaks for itself where nothing else is told of the tension: one deviation, mm. */
+    private const OPEN_MM = 60.0;
+
+    /** So many deviations apart, two instruments differ. */
+    private const APART = 2.0;
+
+    /** From this chance on a reading is taken for a mistake. */
+    private const SUSPECT = 0.5;
+
+    /** @param  list<Observation>  $observations */
+    public function __construct(
+        private RigPrior $prior,
+        private array $observations,
+        private Goal $goal,
+        private ?CurrentSetting $current,
+        private Posteriors $fits,
+    ) {
+    }
+
+    /** @return list<InstrumentEvidence> */
+    public function evidence(StanceEvaluator $all): array
+    {
+        $current = $this->current;
+
+        return $current === null
+            ? []
+            : array_map(
+                fn (Instrument $instrument): InstrumentEvidence => $this->of($instrument, $current, $all),
+                $this->present($current),
+            );
+    }
+
+    /**
+     * @param  list<InstrumentEvidence>  $evidence
+     * @param  list<Suspect>  $suspects
+     * @return list<Disagreement>
+     */
+    public function disagreements(array $evidence, array $suspects): array
+    {
+        $found = [];
+        foreach ($evidence as $i => $one) {
+            foreach ($evidence as $j => $other) {
+                $apart = abs($one->share->mean() - $other->share->mean());
+                if ($i < $j && $apart > self::APART * hypot($one->share->deviation(), $other->share->deviation())) {
+                    $found[] = new Disagreement($one, $other, $this->cause($one, $other, $suspects));
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<Suspect>  $suspects */
+    private function cause(InstrumentEvidence $one, InstrumentEvidence $other, array $suspects): DisagreementCause
+    {
+        foreach ($suspects as $suspect) {
+            $observation = $suspect->observation();
+            if (
+                $observation !== null &&
+                $suspect->chance > self::SUSPECT &&
+                in_array(Instrument::of($observation->observed), [$one->instrument, $other->instrument], true)
+            ) {
+                return DisagreementCause::SuspectReading;
+            }
+        }
+
+        return $this->goal->levelling !== null &&
+            ($one->instrument === Instrument::Tape || $other->instrument === Instrument::Tape)
+            ? DisagreementCause::Levelling
+            : DisagreementCause::Friction;
+    }
+
+    private function of(Instrument $instrument, CurrentSetting $current, StanceEvaluator $all): InstrumentEvidence
+    {
+        $own = array_values(
+            array_filter(
+                $this->observations,
+                static fn (Observation $observation): bool => Instrument::of($observation->observed) === $instrument,
+            ),
+        );
+        $stances = count($own) === count($this->observations) ? $all : $this->alone($own);
+        $share = $stances->quantities(
+            new FrontRestoration($this->goal->band),
+            $current->tensionOffset,
+            $current->ballOffset,
+            $current->hookUp,
+        )->share;
+        $judged = (new FrontRestoration($this->goal->band))->chances(
+            new StanceQuantities(
+                $share,
+                $share,
+                $share,
+                $stances->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->quantities->lost,
+                $this->goal->band->ceiling(),
+            ),
+        );
+
+        return new InstrumentEvidence(
+            $instrument,
+            Normal::of(max(0.0, $share->mean()), $share->deviation()),
+            $judged->verdict(),
+        );
+    }
+
+    /** @param  list<Observation>  $own */
+    private function alone(array $own): StanceEvaluator
+    {
+        $open = $this->prior->withTension(
+            Normal::of(
+                $this->prior->likely(RigPrior::TENSION),
+                max(self::OPEN_MM, $this->prior->worth(RigPrior::TENSION, 0.0)),
+            ),
+        );
+
+        return new StanceEvaluator($this->fits->asRead($open, $own), $this->goal);
+    }
+
+    /** @return list<Instrument> that read the hook-up that is on */
+    private function present(CurrentSetting $current): array
+    {
+        $present = [];
+        foreach ($this->observations as $observation) {
+            $instrument = Instrument::of($observation->observed);
+            $context = $observation->context;
+            if (
+                $instrument !== null &&
+                $context->stance === Stance::Carried &&
+                abs($context->tensionOffset - $current->tensionOffset) < 1e-6 &&
+                abs($context->ballOffset - $current->ballOffset) < 1e-6
+            ) {
+                $present[$instrument->value] = $instrument;
+            }
+        }
+
+        return array_values($present);
+    }
+}

@@ -1,0 +1,331 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Job\Analysis;
+
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Job\Planning\Assumption;
+use Yoke\Judgement\Advice\Advisor;
+use Yoke\Judgement\Advice\Diagnosis;
+use Yoke\Judgement\Advice\Finding;
+use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\RecheckLog;
+use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\StanceEvaluator;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Advice\TensionAdvice;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Measuring\Estimation\ComputedPosteriors;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Rig\Parts\Stance;
+
+/**
+ * Everything that a job's readings tell, worked out once: the rig, the verdict, the evidence of each instrument, the
+ * next
+ * move. Runs from any readings, also none: what nobody measured is assumed with its doubt.
+ */
+final class JobAnalysis
+{
+    /** A ball whose height over the coupler is in more doubt was not taped, mm. */
+    private const TAPED_MM = 10.0;
+
+    private ?Posterior $posterior = null;
+
+    private ?StanceEvaluator $stances = null;
+
+    private ?Recommendation $recommendation = null;
+
+    /** @var list<InstrumentEvidence>|null */
+    private ?array $evidence = null;
+
+    private readonly InstrumentReadings $instruments;
+
+    /**
+     * @param  RigPrior  $prior  of a hook-up whose setting nobody knows: with its wide tension
+     * @param  list<Observation>  $observations
+     * @param  HitchSettings|null  $hitch  null until the hitch's family is known
+     * @param  CurrentSetting|null  $current  the hook-up that is on; null while nothing was read carried
+     */
+    public function __construct(
+        private readonly RigPrior $prior,
+        private readonly array $observations,
+        public readonly Goal $goal,
+        private readonly StoppingRules $policy,
+        private readonly ?HitchSettings $hitch,
+        public readonly ?CurrentSetting $current,
+        private readonly Posteriors $fits = new ComputedPosteriors(),
+    ) {
+        $this->instruments = new InstrumentReadings($prior, $observations, $goal, $current, $fits);
+    }
+
+    public function posterior(): Posterior
+    {
+        return $this->posterior ??= $this->fits->posterior($this->prior, $this->observations);
+    }
+
+    public function stances(): StanceEvaluator
+    {
+        return $this->stances ??= new StanceEvaluator($this->posterior(), $this->goal);
+    }
+
+    /** Null while nothing was read carried. */
+    public function verdict(): ?GoverningVerdict
+    {
+        return $this->current === null ? null : $this->verdictOf($this->current);
+    }
+
+    /** Of any hook-up of the job, by all that was read. */
+    public function verdictOf(CurrentSetting $hookUp): GoverningVerdict
+    {
+        $forecast = $this->stances()->at($hookUp->tensionOffset, $hookUp->ballOffset, $hookUp->hookUp);
+        $chances = (new FrontFender($this->observations, $hookUp))->bounded($forecast->chances);
+        $lost = $forecast->quantities->lost;
+
+        return new GoverningVerdict(
+            $this->goal->criterion,
+            $forecast->share(),
+            $forecast->quantity(),
+            $chances,
+            $lost,
+            $this->goal->band->raisedBy($lost),
+        );
+    }
+
+    /** The next move in the hitch's settings; null while its family, or the setting that is on, is not known. */
+    public function recommendation(): ?Recommendation
+    {
+        if ($this->hitch === null || ($this->current !== null && $this->current->setting === null)) {
+            return null;
+        }
+
+        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise(
+            $this->posterior(),
+            $this->current?->setting,
+            RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0),
+        );
+    }
+
+    /**
+     * What is moved: the head only where something tells how the trailer stands, a ball height, a coupler height or an
+     * angle.
+     */
+    private function settable(): HitchSettings
+    {
+        $hitch = $this->hitch ?? throw new \LogicException('Only a hitch of a known family has settings.');
+
+        return $this->current?->setting === null || $this->isNoseKnown()
+            ? $hitch
+            : $hitch->headAsIn($this->current->setting);
+    }
+
+    private function isNoseKnown(): bool
+    {
+        $isTaped = $this->prior->known()->doubts->of(RigDimension::BallOverCoupler) <= self::TAPED_MM;
+        foreach ($isTaped ? [] : $this->observations as $observation) {
+            $isTaped = $isTaped || in_array($observation->observed, [Observed::CouplerRise, Observed::NoseRise], true);
+        }
+
+        return $isTaped;
+    }
+
+    /** What a gauge in the head is to show. */
+    public function gauge(): GaugeTarget
+    {
+        $lost =
+            $this->goal->levelling === null
+                ? 0.0
+                : $this->stances()->quantities(
+                    $this->goal->ballLoad(),
+                    $this->current->tensionOffset ?? $this->tensionInRange() - $this->posterior()->tension(),
+                    $this->current->ballOffset ?? 0.0,
+                )->lost;
+
+        return new GaugeTarget($this->posterior(), $this->goal, $lost, $this->current);
+    }
+
+    /** Of the middle of the range, mm. */
+    private function tensionInRange(): float
+    {
+        return $this->posterior()
+            ->rig()
+            ->tensionFor($this->goal->band->middle());
+    }
+
+    /** The next move in direction and millimetres of front height. */
+    public function tension(): TensionAdvice
+    {
+        return TensionAdvice::of($this->stances(), $this->current);
+    }
+
+    /** @return list<MethodView> the five side by side; none while nothing was read carried */
+    public function methods(): array
+    {
+        return $this->current === null
+            ? []
+            : array_map(
+                fn (Criterion $criterion): MethodView => $this->view($criterion, $this->current),
+                Criterion::cases(),
+            );
+    }
+
+    /** @return list<InstrumentEvidence> what each instrument that read the hook-up says for itself */
+    public function evidence(): array
+    {
+        return $this->evidence ??= $this->instruments->evidence($this->stances());
+    }
+
+    /** @return list<Disagreement> */
+    public function disagreements(): array
+    {
+        return $this->instruments->disagreements($this->evidence(), $this->suspects());
+    }
+
+    /** @return list<Suspect> readings that may be mistakes, the likeliest first */
+    public function suspects(): array
+    {
+        return $this->posterior()->suspects;
+    }
+
+    /** @return list<Finding>|null what is wrong with the hook-up; null while nothing was read carried */
+    public function findings(): ?array
+    {
+        return $this->diagnosis()?->findings($this->verdict()->chances->tooMuch ?? 1.0);
+    }
+
+    /** Of the hook-up that is on; null while nothing was read carried. */
+    public function diagnosis(): ?Diagnosis
+    {
+        return $this->current === null
+            ? null
+            : new Diagnosis($this->stances(), $this->current, $this->hitch->constraints ?? []);
+    }
+
+    /**
+     * What was assumed, the most useful to know first.
+     *
+     * @param  list<Assumption>  $assumptions
+     * @return list<WorthKnowing>
+     */
+    public function worthKnowing(array $assumptions): array
+    {
+        $first = $this->firstChance($this->posterior());
+        $doubt = $this->doubtOfShare($this->posterior());
+        $worth = array_map(
+            fn (Assumption $assumption): WorthKnowing => $this->worth($assumption, $first, $doubt),
+            $assumptions,
+        );
+        usort($worth, static fn (WorthKnowing $one, WorthKnowing $other): int => $other->gain() <=> $one->gain());
+
+        return $worth;
+    }
+
+    /**
+     * @param  float|null  $first  chance of the best first setting as things stand
+     * @param  float  $doubt  of the restored share as things stand
+     */
+    private function worth(Assumption $assumption, ?float $first, float $doubt): WorthKnowing
+    {
+        if ($assumption->parameter === null) {
+            return new WorthKnowing($assumption, $first, $first, $doubt, $doubt);
+        }
+        $then = $this->posterior()->knowing($assumption->parameter, $assumption->measured);
+        foreach ($assumption->besides as $parameter => $left) {
+            $then = $then->knowing($parameter, $left);
+        }
+
+        return new WorthKnowing($assumption, $first, $this->firstChance($then), $doubt, $this->doubtOfShare($then));
+    }
+
+    /** Of the best first setting; null once something is hooked up, and while the family is not known. */
+    private function firstChance(Posterior $posterior): ?float
+    {
+        return match (true) {
+            $this->hitch === null || $this->current !== null => null,
+            $posterior === $this->posterior() => $this->recommendation()?->forecast->chance,
+            default => (new Advisor($this->hitch, $this->goal, $this->policy))->advise($posterior)->forecast->chance,
+        };
+    }
+
+    private function doubtOfShare(Posterior $posterior): float
+    {
+        $offset = $this->current->tensionOffset ?? 0.0;
+
+        return $posterior
+            ->predict(
+                static fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + $offset)->frontRestored(),
+                $this->current->ballOffset ?? 0.0,
+            )
+            ->deviation();
+    }
+
+    private function view(Criterion $criterion, CurrentSetting $current): MethodView
+    {
+        $method = $this->goal->method($criterion);
+        $quantities = $this->stances()->quantities(
+            $method,
+            $current->tensionOffset,
+            $current->ballOffset,
+            $current->hookUp,
+        );
+        $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->carried;
+        $bend = $carried->barBend();
+        if ($criterion === Criterion::BallLoad) {
+            $load = $this->posterior()->predict(
+                static fn (CoupledRig $rig, float $tension): float => $rig
+                    ->taut($tension + $current->tensionOffset)
+                    ->ballLoad(),
+                $current->ballOffset,
+            );
+
+            return new MethodView(
+                $criterion,
+                $load,
+                (new FrontFender($this->observations, $current))->bounded(
+                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
+                ),
+                $bend,
+                $this->goal->ballLoad()->target($carried->rig(), $quantities->lost),
+            );
+        }
+        $isRead =
+            $criterion !== Criterion::AxleScale ||
+            $this->goal->criterion === Criterion::AxleScale ||
+            $this->wasWeighed();
+
+        $value = $criterion->isShare()
+            ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation())
+            : $quantities->quantity;
+
+        return new MethodView(
+            $criterion,
+            $isRead ? $value : null,
+            $isRead
+                ? (new FrontFender($this->observations, $current))->bounded(
+                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
+                )
+                : null,
+            $bend,
+        );
+    }
+
+    private function wasWeighed(): bool
+    {
+        foreach ($this->observations as $observation) {
+            if ($observation->context->stance === Stance::Carried && $observation->observed->isAxleLoad()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Job\Choice;
+
+use Yoke\Job\Planning\DistributionNeed;
+use Yoke\Job\Planning\NeedAnswer;
+use Yoke\Job\Planning\RigPlan;
+use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Advice\StoppingRules;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Mechanics\Loading\TongueShare;
+use Yoke\Mechanics\Statics\Attitude;
+
+/** Whether a rig needs weight distribution in any load state of its year. */
+final readonly class SeasonNeed
+{
+    private RigPlan $lightest;
+
+    private RigPlan $heaviest;
+
+    /** @param  SpecifiedRig  $rig  on a plain ball */
+    public function __construct(SpecifiedRig $rig, private Season $season, Goal $goal, StoppingRules $policy)
+    {
+        $this->lightest = new RigPlan($rig->loaded($season->lightest), $goal, $policy);
+        $this->heaviest = new RigPlan($rig->loaded($season->heaviest), $goal, $policy);
+    }
+
+    /** In the load state that asks for it more. */
+    public function governing(): DistributionNeed
+    {
+        return $this->isOfTheLightest() ? $this->lightest->need() : $this->heaviest->need();
+    }
+
+    /** The rig on its plain ball in that load state. */
+    public function dropped(): Attitude
+    {
+        return $this->isOfTheLightest() ? $this->lightest->dropped() : $this->heaviest->dropped();
+    }
+
+    /** @return array{Attitude, Attitude} on its plain ball, lightest and heaviest */
+    public function throughTheYear(): array
+    {
+        return [$this->lightest->dropped(), $this->heaviest->dropped()];
+    }
+
+    /** @return array{TongueShare, TongueShare} lightest and heaviest */
+    public function tongueShares(): array
+    {
+        return array_map(
+            static fn (Attitude $dropped): TongueShare => new TongueShare(
+                $dropped->rig()->trailer()->tongueWeight / $dropped->rig()->trailer()->weight,
+            ),
+            $this->throughTheYear(),
+        );
+    }
+
+    /** Chance that some load state leaves too little on the tongue, so that the trailer invites sway, 0 to 1. */
+    public function chanceOfTooLittle(): float
+    {
+        [$light, $heavy] = array_map(
+            static fn (Attitude $dropped): float => $dropped->rig()->trailer()->weight,
+            $this->throughTheYear(),
+        );
+
+        return max(
+            $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->lightest, $light),
+            $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->heaviest, $heavy),
+        );
+    }
+
+    private function isOfTheLightest(): bool
+    {
+        return self::urgency($this->lightest->need()->answer()) < self::urgency($this->heaviest->need()->answer());
+    }
+
+    /** Lower comes first. */
+    private static function urgency(NeedAnswer $answer): int
+    {
+        return (int) array_search($answer, NeedAnswer::cases(), true);
+    }
+}

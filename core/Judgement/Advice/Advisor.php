@@ -1,0 +1,378 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Advice;
+
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\Goal;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Rig\Adjuster\Role;
+use Yoke\Rig\Adjuster\Setting;
+
+/**
+ * Names the next move as a practitioner makes it: one adjuster where one will do, the best chance for its minutes; or
+ * stop; or read again; or the nearest allowed setting where the goal is out of reach (docs/model.md, What to do next).
+ */
+final readonly class Advisor
+{
+    /** A first set-up takes another tilt only where that raises the chance by more than this. */
+    private const TILT_WORTH = 0.1;
+
+    /** The head is moved by itself, or with one other adjuster. */
+    private const PAIR = 2;
+
+    /** Distances from a goal closer than this are the same, in the unit of the method. */
+    private const SAME = 1e-9;
+
+    public function __construct(private HitchSettings $hitch, private Goal $goal, private StoppingRules $policy)
+    {
+    }
+
+    /** What is to be read a second time before the first hook-up, whatever was read; null where nothing is. */
+    public function asksBeforehand(RecheckLog $looked): ?Recheck
+    {
+        foreach ([Recheck::Alone, Recheck::Dropped] as $look) {
+            $times = $looked->times($look);
+            if ($times > 0 && $times < $this->policy->before) {
+                return $look;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  Setting|null  $present  the setting that is on; null before the first hook-up
+     * @param  RecheckLog|null  $looked  what was looked at so far; null where nothing can be looked at again
+     */
+    public function advise(Posterior $posterior, ?Setting $present = null, ?RecheckLog $looked = null): Recommendation
+    {
+        $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
+        $looks = new RecheckPolicy($posterior, $looked ?? RecheckLog::carriedTimes(1), $this->policy);
+        $ranking = $this->ranked($evaluator, $present);
+        $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
+        $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
+        [$action, $reason, $look, $isBefore] =
+            $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
+        if (
+            $action === Action::Cannot ||
+            ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)
+        ) {
+            return $this->nearest($ranking, $best, $now);
+        }
+
+        return new Recommendation(
+            $action,
+            $reason,
+            $now === null || $action === Action::Set ? $best : $now,
+            $now,
+            $ranking,
+            $look,
+            $isBefore && $best->isOpen() ? $best : null,
+        );
+    }
+
+    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
+    private function beforehand(SettingForecast $best, RecheckPolicy $looks, ?RecheckLog $looked): array
+    {
+        $second = $looked === null ? null : $this->asksBeforehand($looked);
+        $doubted = $looked === null || $second !== null ? null : $looks->open($best);
+
+        return match (true) {
+            $second !== null => [Action::ReadAgain, Reason::SecondReading, $second, true],
+            $doubted !== null => [Action::ReadAgain, Reason::SettlesADoubt, $doubted, true],
+            default => [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance, null, false],
+        };
+    }
+
+    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
+    private function decide(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
+    {
+        [$action, $reason] = $this->wish($best, $now, $looks);
+        $look = $looks->before($action, $action === Action::Set ? $best : $now);
+
+        return match (true) {
+            $look === null => [$action, $reason, $action === Action::ReadAgain ? Recheck::Carried : null, false],
+            $look === Recheck::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
+            default => [
+                Action::ReadAgain,
+                $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt,
+                $look,
+                $action === Action::Set,
+            ],
+        };
+    }
+
+    /** @return array{Action, Reason} what would be done if nothing was in doubt */
+    private function wish(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
+    {
+        $tolerances = $this->goal->tolerances;
+        $couldStandLevel =
+            ! $tolerances->standsLevel($now->trailerPitch()) &&
+            $tolerances->standsLevel($best->trailerPitch()) &&
+            $best->isOpen() &&
+            $best->chance >= $this->policy->goodEnough;
+        $canRead = $looks->carried() < $this->policy->readings;
+
+        return match (true) {
+            $couldStandLevel => [Action::Set, Reason::LevelsTheTrailer],
+            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [
+                Action::Stop,
+                Reason::GoodEnough,
+            ],
+            $now->chance >= $this->policy->worthReading && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
+            $now->isOpen() && $now->chance >= $this->policy->goodEnough && $now->over <= $this->policy->overDone => [
+                Action::Stop,
+                Reason::GoodEnough,
+            ],
+            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [
+                Action::Cannot,
+                Reason::NotSureEnough,
+            ],
+            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => [
+                Action::ReadAgain,
+                Reason::ReadingIsCheaper,
+            ],
+            $best->setting->equals($now->setting) => [
+                Action::Stop,
+                $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter,
+            ],
+            default => [Action::Set, Reason::BestChance],
+        };
+    }
+
+    /**
+     * Load and attitude are two goals with two levers: where the best setting leaves the trailer off level, or is not
+     * likely
+     * enough by itself, the head's next holes are weighed with it, as pairs of moves.
+     *
+     * @return non-empty-list<SettingForecast>
+     */
+    private function ranked(SettingEvaluator $evaluator, ?Setting $present): array
+    {
+        $stays = $present ?? $this->hitch->reference;
+        $unseen = $present === null ? 0.0 : $this->policy->unseen;
+        $forecasts = $this->sorted(
+            array_map(
+                static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
+                $this->hitch->withTheHeadOf($stays),
+            ),
+            0.0,
+            $unseen,
+        );
+        $isGood = $forecasts[0]->isOpen() && $forecasts[0]->chance >= $this->policy->goodEnough;
+        $needsTheHead =
+            $present !== null && (! $isGood || ! $this->goal->tolerances->standsLevel($forecasts[0]->trailerPitch()));
+        $heads = $needsTheHead ? $this->hitch->otherHeads($stays) : [];
+        if ($heads === []) {
+            return $forecasts;
+        }
+        foreach ($heads as $head) {
+            array_push($forecasts, ...$this->pairs($evaluator, $head, $stays, $forecasts[0], $present));
+        }
+
+        return $this->sorted($forecasts, $this->policy->offLevel, $unseen);
+    }
+
+    /**
+     * The head at another hole, by itself or with one other adjuster, where that brings the trailer nearer to level: no
+     * head is moved for the front axle's sake alone.
+     *
+     * @param  SettingForecast  $best  with the head where it is
+     * @return list<SettingForecast>
+     */
+    private function pairs(
+        SettingEvaluator $evaluator,
+        Setting $head,
+        Setting $stays,
+        SettingForecast $best,
+        ?Setting $present,
+    ): array {
+        $tolerances = $this->goal->tolerances;
+        $pairs = array_filter(
+            $this->hitch->withTheHeadOf($head),
+            fn (Setting $setting): bool => $this->hitch->changes($stays, $setting) <= self::PAIR,
+        );
+        $forecasts = array_map(
+            static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
+            array_values($pairs),
+        );
+        // Nearer to level than the tension alone leaves it, and not over to the other side.
+        $off = abs($best->trailerPitch()->degrees());
+        $mayBe = static fn (SettingForecast $one): bool => abs($one->trailerPitch()->degrees()) <= $off &&
+            ($tolerances->isNoseUp($best->trailerPitch()) || ! $tolerances->isNoseUp($one->trailerPitch()));
+
+        return $this->goal->governing()->movesTheHead()
+            ? $forecasts
+            : array_values(array_filter($forecasts, $mayBe));
+    }
+
+    /**
+     * @param  non-empty-list<SettingForecast>  $forecasts
+     * @param  float  $offLevel  what a trailer off level takes from a setting's worth
+     * @param  float  $unseen  by how much every share may be off besides its doubt
+     * @return non-empty-list<SettingForecast> best first, those that may not be advised last
+     */
+    private function sorted(array $forecasts, float $offLevel, float $unseen): array
+    {
+        $places = array_map(
+            fn (SettingForecast $forecast, int $place): array => [
+                $forecast->isOpen() ? 0 : 1,
+                -$this->worth($forecast, $offLevel, $unseen),
+                $place,
+            ],
+            $forecasts,
+            array_keys($forecasts),
+        );
+        usort($places, static fn (array $one, array $other): int => $one <=> $other);
+
+        return array_map(static fn (array $place): SettingForecast => $forecasts[$place[2]], $places);
+    }
+
+    private function worth(SettingForecast $forecast, float $offLevel, float $unseen): float
+    {
+        return $forecast->chance -
+            $this->heldBack($forecast, $unseen) -
+            $this->policy->minute * $forecast->minutes -
+            ($this->goal->tolerances->standsLevel($forecast->trailerPitch()) ? 0.0 : $offLevel);
+    }
+
+    /**
+     * How much likelier too much is for reasons besides that nobody sees: what is left of the range above counts for
+     * more.
+     */
+    private function heldBack(SettingForecast $forecast, float $unseen): float
+    {
+        $share = $forecast->stance->quantities->share;
+        $ceiling = $this->goal->band->ceiling();
+
+        return $unseen <= 0.0
+            ? 0.0
+            : max(
+                0.0,
+                $share->chanceBelow($ceiling) -
+                    Normal::of($share->mean(), hypot($share->deviation(), $unseen))->chanceBelow($ceiling),
+            );
+    }
+
+    /**
+     * Before the first hook-up: washers by the bars' range, then links or holes.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function first(array $ranking): SettingForecast
+    {
+        foreach ($ranking as $forecast) {
+            if ($forecast->isOpen() && $this->hitch->startsWith($forecast->setting)) {
+                return $forecast->chance >= $ranking[0]->chance - self::TILT_WORTH ? $forecast : $ranking[0];
+            }
+        }
+
+        return $ranking[0];
+    }
+
+    /**
+     * The best that a practitioner would do next: no washer on a rig that is in range, and two adjusters only where no
+     * single one gets there.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function oneAtATime(array $ranking, SettingForecast $now): SettingForecast
+    {
+        $isInRange = $now->isOpen() && $now->chance >= Chances::SURE;
+        $offered = array_values(
+            array_filter(
+                $ranking,
+                fn (SettingForecast $forecast): bool => ! $isInRange ||
+                    ! $this->hitch->moves(Role::Tilt, $now->setting, $forecast->setting),
+            ),
+        );
+        $best = $offered[0] ?? $now;
+        if ($this->hitch->changes($now->setting, $best->setting) <= 1) {
+            return $best;
+        }
+        foreach ($offered as $forecast) {
+            if (
+                $forecast->isOpen() &&
+                $this->hitch->changes($now->setting, $forecast->setting) <= 1 &&
+                $this->getsThere($forecast, $best)
+            ) {
+                return $forecast;
+            }
+        }
+
+        return $best;
+    }
+
+    private function getsThere(SettingForecast $single, SettingForecast $pair): bool
+    {
+        $tolerances = $this->goal->tolerances;
+
+        return $single->chance >= min(Chances::SURE, $pair->chance) &&
+            ($tolerances->standsLevel($single->trailerPitch()) || ! $tolerances->standsLevel($pair->trailerPitch()));
+    }
+
+    /**
+     * No setting is likely to reach the goal: the nearest allowed one is gone to, or stayed at, and said to be that.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function nearest(array $ranking, SettingForecast $best, ?SettingForecast $now): Recommendation
+    {
+        $nearest = $now !== null && $now->isOpen() ? $now : null;
+        foreach ($ranking as $forecast) {
+            $isHeadOn =
+                $now === null ||
+                $this->goal->governing()->movesTheHead() ||
+                ! $this->hitch->moves(Role::HeadHeight, $now->setting, $forecast->setting);
+            if (
+                $isHeadOn &&
+                $forecast->isOpen() &&
+                ($nearest === null || $this->distance($forecast) < $this->distance($nearest) - self::SAME)
+            ) {
+                $nearest = $forecast;
+            }
+        }
+        $stays = $now !== null && $nearest?->setting->equals($now->setting) === true;
+
+        return match (true) {
+            $nearest === null => new Recommendation(Action::Cannot, $this->whyNone($ranking), $best, $now, $ranking),
+            $stays && $this->goal->criterion->isShare() => new Recommendation(
+                Action::Cannot,
+                $this->whyNone($ranking),
+                $now,
+                $now,
+                $ranking,
+            ),
+            $stays => new Recommendation(Action::Stop, Reason::NearestAllowed, $now, $now, $ranking),
+            default => new Recommendation(Action::Set, Reason::NearestAllowed, $nearest, $now, $ranking),
+        };
+    }
+
+    /** How far a setting's likeliest quantity lies outside the range, in the unit of the method. */
+    private function distance(SettingForecast $forecast): float
+    {
+        [$from, $to] = $this->goal->governing()->range($forecast->stance->quantities->lost);
+        $quantity = $forecast->stance->quantity()->mean();
+
+        return max(0.0, $from - $quantity, $quantity - $to);
+    }
+
+    /** @param  non-empty-list<SettingForecast>  $ranking */
+    private function whyNone(array $ranking): Reason
+    {
+        $shares = array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $ranking);
+        $isBarred = static fn (SettingForecast $forecast): bool => $forecast->excluded === Exclusion::BarsPastRating;
+
+        return match (true) {
+            ! $this->goal->criterion->isShare() => Reason::MethodOutOfReach,
+            max($shares) < $this->goal->band->from => Reason::TooWeak,
+            min($shares) > $this->goal->band->to => Reason::TooStrong,
+            array_filter($ranking, $isBarred) !== [] => Reason::BarsTooLight,
+            default => Reason::NotSureEnough,
+        };
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Advice;
+
+/** The one best next move, why, and what was weighed against it. */
+final readonly class Recommendation
+{
+    /**
+     * @param  SettingForecast  $forecast  of the setting to go to, to stay at or to read again
+     * @param  SettingForecast|null  $present  of the setting that is on
+     * @param  non-empty-list<SettingForecast>  $ranking  every setting, best first
+     * @param  Recheck|null  $look  what to look at again; null for any other action
+     * @param  SettingForecast|null  $then  the setting to go to after the look, if it finds nothing; null where none is
+     */
+    public function __construct(
+        public Action $action,
+        public Reason $reason,
+        public SettingForecast $forecast,
+        public ?SettingForecast $present,
+        public array $ranking,
+        public ?Recheck $look = null,
+        private ?SettingForecast $then = null,
+    ) {
+    }
+
+    /** The setting to hook up next: at once, or after the look; null where none is. */
+    public function next(): ?SettingForecast
+    {
+        return $this->action === Action::Set ? $this->forecast : $this->then;
+    }
+
+    /** What the move does to the loads; null before the first hook-up, and where nothing is moved. */
+    public function worth(): ?MoveWorth
+    {
+        $next = $this->next();
+
+        return $this->present === null || $next === null ? null : MoveWorth::between($this->present, $next);
+    }
+
+    /**
+     * The highest and the lowest restored share that any setting promises.
+     *
+     * @return array{float, float}
+     */
+    public function reach(): array
+    {
+        $shares = array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $this->ranking);
+
+        return [max($shares), min($shares)];
+    }
+
+    /**
+     * The next best that may be advised.
+     *
+     * @param  float  $worth  least chance of one that is worth saying
+     * @return list<SettingForecast>
+     */
+    public function runnersUp(int $many, float $worth): array
+    {
+        $others = [];
+        foreach ($this->ranking as $forecast) {
+            if (
+                count($others) < $many &&
+                $forecast->isOpen() &&
+                $forecast->chance >= $worth &&
+                ! $forecast->setting->equals($this->forecast->setting)
+            ) {
+                $others[] = $forecast;
+            }
+        }
+
+        return $others;
+    }
+
+    /** @return array<string, int> how many settings fall out, by the value of why */
+    public function excluded(): array
+    {
+        $counts = [];
+        foreach ($this->ranking as $forecast) {
+            if ($forecast->excluded !== null) {
+                $counts[$forecast->excluded->value] = ($counts[$forecast->excluded->value] ?? 0) + 1;
+            }
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Advice;
+
+use Yoke\Judgement\Constraint\Exclusion;
+use Yoke\Rig\Adjuster\Setting;
+
+/** What every setting of a hitch promises. */
+final readonly class SettingEvaluator
+{
+    public function __construct(
+        private StanceEvaluator $stances,
+        private HitchSettings $hitch,
+        private StoppingRules $policy,
+    ) {
+    }
+
+    /**
+     * @param  Setting|null  $from  the setting to get there from; null before the first hook-up, when nothing costs
+     * @param  int  $hookUp  that is on at this setting; 0 where it is still to be hooked up
+     */
+    public function of(Setting $setting, ?Setting $from, int $hookUp = 0): SettingForecast
+    {
+        $adjusters = $this->hitch->adjusters;
+        $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting);
+        $tensionOffset = $adjusters->tensionBetween(
+            $this->hitch->reference,
+            $setting,
+            $this->stances->posterior->prior()->known()->barArm,
+        );
+        $stance = $this->stances->at($tensionOffset, $ballOffset, $hookUp);
+
+        return new SettingForecast(
+            $setting,
+            $tensionOffset,
+            $ballOffset,
+            $stance,
+            $from === null ? 0 : $adjusters->minutesBetween($from, $setting),
+            $stance->over > $this->policy->overAllowed ? Exclusion::OverRestored : $this->broken($setting, $stance),
+        );
+    }
+
+    private function broken(Setting $setting, StanceForecast $stance): ?Exclusion
+    {
+        foreach ($this->hitch->constraints as $constraint) {
+            $against = $constraint->against($setting, $stance->carried);
+            if ($against !== null) {
+                return $against;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Head;
+
+use Yoke\Foundation\Units\Length;
+use Yoke\Rig\Family\HitchMeasures;
+use Yoke\Rig\Specification\SpecificationSheet;
+
+/** Where the head of a rig can be bolted, and what stands in its way, as far as the sheets tell. */
+final readonly class HeadPlaces
+{
+    /** A tape's width: within it, a hole is the one that the ball stands at. */
+    private const SAME_HEIGHT_MM = 6.0;
+
+    public function __construct(
+        private SpecificationSheet $vehicle,
+        private SpecificationSheet $trailer,
+        private SpecificationSheet $hitch,
+    ) {
+    }
+
+    /**
+     * Nearest first, for a ball so far over the level coupler, mm; none while a height is missing.
+     *
+     * @return list<ShankPlace>
+     */
+    public function for(float $ballOverCoupler): array
+    {
+        $receiver = $this->vehicle->length('receiver_height_mm');
+        $coupler = $this->trailer->length('coupler_height_mm');
+        $drop = $this->hitch->length('shank_drop_mm');
+        $rise = $this->hitch->length('shank_rise_mm');
+        if ($receiver === null || $coupler === null || ($drop === null && $rise === null)) {
+            return [];
+        }
+        $shank = new Shank(
+            $drop,
+            $this->hitch->length('head_hole_mm') ?? Length::ofMillimetres((new HitchMeasures())->headHoleMm),
+            $this->holes(),
+            $rise,
+        );
+        $clearance = new TailClearance(
+            $coupler,
+            $this->vehicle->length('tailgate_mm'),
+            $this->vehicle->length('tail_underside_mm'),
+        );
+
+        return $shank->places($receiver, $coupler->plus(Length::ofMillimetres($ballOverCoupler)), $clearance);
+    }
+
+    /** How many positions the head can take. */
+    public function holes(): int
+    {
+        return (int) ($this->hitch->number('head_holes') ?? (new HitchMeasures())->headHoles + 1);
+    }
+
+    /** The place that puts the ball where it stands now; null where none does. */
+    public function asBolted(float $ballOverCoupler): ?ShankPlace
+    {
+        $nearest = $this->for($ballOverCoupler)[0] ?? null;
+
+        return $nearest === null || abs($nearest->residual()->millimetres()) > self::SAME_HEIGHT_MM ? null : $nearest;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Head;
+
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Term;
+
+/** One way to bolt the head to the shank. */
+final readonly class ShankPlace
+{
+    /**
+     * @param  'drop'|'rise'  $turned
+     * @param  Length  $receiver  above the ground
+     * @param  int  $hole  counted from the receiver, from 1
+     * @param  int  $holesVisible  above the head
+     * @param  list<Term>  $terms  that add up to the ball's height
+     * @param  list<Obstacle>  $inTheWay
+     */
+    public function __construct(
+        public string $turned,
+        public Length $receiver,
+        public int $hole,
+        public int $holesVisible,
+        public Length $ballHeight,
+        private Length $wanted,
+        public array $terms,
+        public array $inTheWay,
+    ) {
+    }
+
+    /** The receiver over the ball; below it is negative. */
+    public function receiverOverBall(): Length
+    {
+        return $this->receiver->minus($this->ballHeight);
+    }
+
+    /** What it is called: `drop-2`. */
+    public function key(): string
+    {
+        return "{$this->turned}-{$this->hole}";
+    }
+
+    /** Ball height minus what was wanted; up positive. */
+    public function residual(): Length
+    {
+        return $this->ballHeight->minus($this->wanted);
+    }
+}

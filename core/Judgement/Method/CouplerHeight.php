@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Method;
+
+use Yoke\Mechanics\Statics\Attitude;
+
+/**
+ * The coupler at its level height with the bars visibly bent. Its quantity is coupler over level, mm: low is too
+ * little.
+ */
+final readonly class CouplerHeight implements Method
+{
+    public function __construct(private Tolerances $tolerances)
+    {
+    }
+
+    public function criterion(): Criterion
+    {
+        return Criterion::CouplerHeight;
+    }
+
+    public function quantity(Attitude $carried, float $lost): float
+    {
+        return $carried->ballRise();
+    }
+
+    public function range(float $lost): array
+    {
+        return [-$this->tolerances->couplerMm, $this->tolerances->couplerMm];
+    }
+
+    public function chances(StanceQuantities $of): Chances
+    {
+        [$from, $to] = $this->range($of->lost);
+        $straight = $of->bend->chanceBelow($this->tolerances->bentMm);
+        $tooMuch = max($of->over(), 1.0 - $of->quantity->chanceBelow($to));
+
+        return Chances::ofOutside(max($of->quantity->chanceBelow($from), min($straight, 1.0 - $tooMuch)), $tooMuch);
+    }
+
+    public function movesTheHead(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Judgement\Method;
+
+use Yoke\Mechanics\Statics\Attitude;
+
+/** The share of the load that coupling took off the front axle which the bars put there again. */
+final readonly class FrontRestoration implements Method
+{
+    public function __construct(private TargetRange $band)
+    {
+    }
+
+    public function criterion(): Criterion
+    {
+        return Criterion::FrontRestoration;
+    }
+
+    public function quantity(Attitude $carried, float $lost): float
+    {
+        return $carried->frontRestored();
+    }
+
+    public function range(float $lost): array
+    {
+        $band = $this->band->raisedBy($lost);
+
+        return [$band->from, $band->to];
+    }
+
+    public function chances(StanceQuantities $of): Chances
+    {
+        [$from, $to] = $this->range($of->lost);
+
+        return Chances::ofOutside($of->share->chanceBelow($from), 1.0 - $of->share->chanceBelow($to));
+    }
+
+    public function movesTheHead(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Measuring\Estimation\Internal;
+
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Stories\Hypothesis;
+use Yoke\Measuring\Estimation\Stories\Mistake;
+use Yoke\Measuring\Estimation\Stories\MistakeKind;
+
+/**
+ * The stories of one set of readings (docs/model.md, More than one story): nothing went wrong; or one thing did; or
+ * another
+ * on top of the likeliest. Each is a small correction of a fit; those that bend it far are fitted on their own, and
+ * weighed
+ * by their evidence.
+ *
+ * @internal
+ */
+final class HypothesisSearch
+{
+    /** What is less likely is left out. */
+    private const LEAST = 0.006;
+
+    /** What is likelier and moves a parameter by more of its prior deviations is fitted on its own; at most so many. */
+    private const REFITTED = 0.04;
+
+    private const FAR = 0.8;
+
+    private const MOST_REFITTED = 8;
+
+    /** A fit that costs more is bent by something: whatever may be it is fitted on its own. */
+    private const BENT = 12.0;
+
+    private const MOST_MISTAKES = 3;
+
+    /**
+     * @var array<string, array{list<Mistake>, Fit, float}> by key: what went wrong, the fit, the logarithm of its
+     *     evidence
+     */
+    private array $fitted = [];
+
+    private string $root = '';
+
+    /**
+     * @var array<string, array<string, array{list<Mistake>, float, Correction}>> by key of the fit that they correct
+     */
+    private array $corrections = [];
+
+    private readonly PossibleMistakes $possible;
+
+    public function __construct(private readonly RigPrior $prior, private readonly Evidence $evidence, Fit $base)
+    {
+        $this->possible = new PossibleMistakes($prior, $evidence->observations);
+        $this->fitted[''] = [[], $base, $base->logEvidence()];
+        $depth = 0;
+        do {
+            $isFound = $this->fitWhatBends();
+        } while ($isFound && ++$depth < self::MOST_MISTAKES);
+    }
+
+    /** The fit of the likeliest story. */
+    public function fit(): Fit
+    {
+        return $this->fitted[$this->root][1];
+    }
+
+    /** @return non-empty-list<Hypothesis> the likeliest first */
+    public function told(): array
+    {
+        $told = array_map(static fn (array $one): array => [$one[0], $one[2], $one[1]], $this->fitted);
+        foreach ($this->corrections() as $key => [$mistakes, $log, $correction]) {
+            $told[$key] ??= [$mistakes, $log, $correction];
+        }
+        $most = max([-INF, ...array_column($told, 1)]);
+        $told = array_filter($told, static fn (array $one): bool => $one[1] > $most + log(self::LEAST));
+        $all = array_sum(array_map(static fn (array $one): float => exp($one[1] - $most), $told));
+        uasort($told, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
+        $stories = [];
+        foreach ($told as [$mistakes, $log, $by]) {
+            $stories[] =
+                $by instanceof Fit
+                    ? new Hypothesis($mistakes, exp($log - $most) / $all, $by->at, $by->covariance)
+                    : new Hypothesis($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
+        }
+
+        return $stories === [] ? throw new \LogicException('The likeliest story is always told.') : $stories;
+    }
+
+    /** Fits on its own whatever bends the likeliest fit far. Says whether another is the likeliest now. */
+    private function fitWhatBends(): bool
+    {
+        [, $fit, $log] = $this->fitted[$this->root];
+        $isBent = $fit->cost > self::BENT;
+        $bending = [];
+        foreach ($this->corrections() as $key => [$mistakes, $logOfIt, $correction]) {
+            $isFitted =
+                isset($this->fitted[$key]) ||
+                ! in_array($correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
+            if (
+                ! $isFitted &&
+                $logOfIt > $log + log(self::REFITTED) &&
+                ($isBent || $correction->reach(RigPrior::TENSION + 1) > self::FAR)
+            ) {
+                $bending[$key] = [$mistakes, $logOfIt];
+            }
+        }
+        uasort($bending, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
+        $bending = array_map(static fn (array $one): array => $one[0], array_slice($bending, 0, self::MOST_REFITTED));
+        foreach ($bending + ($isBent && $this->root === '' ? $this->standingOut() : []) as $key => $mistakes) {
+            $refitted = $this->refit($mistakes, $fit);
+            $this->fitted[$key] = [$mistakes, $refitted, $refitted->logEvidence() - $this->oneIn($mistakes)];
+        }
+        $before = $this->root;
+        foreach ($this->fitted as $key => [, , $logOfIt]) {
+            $this->root = $logOfIt > $this->fitted[$this->root][2] ? $key : $this->root;
+        }
+
+        return $this->root !== $before;
+    }
+
+    /**
+     * @return array<string, array{list<Mistake>, float, Correction}> by key: every story that is one mistake more than
+     *     the likeliest, and the logarithm of its evidence
+     */
+    private function corrections(): array
+    {
+        if (isset($this->corrections[$this->root])) {
+            return $this->corrections[$this->root];
+        }
+        [$before, $fit, $log] = $this->fitted[$this->root];
+        $corrections = [];
+        foreach ($this->possible->besides($before, $fit) as $correction) {
+            $mistakes = [...$before, $correction->mistake];
+            $corrections[self::keyOf($mistakes)] = [$mistakes, $log + $correction->log, $correction];
+        }
+
+        return $this->corrections[$this->root] = $corrections;
+    }
+
+    /**
+     * Single slips that stand out by what was known before anything was read: a gross one has not bent that yet.
+     *
+     * @return array<string, list<Mistake>>
+     */
+    private function standingOut(): array
+    {
+        $slips = $this->possible->slips([], $this->evidence->beforehand($this->fitted[''][1]->weights));
+        usort($slips, static fn (Correction $one, Correction $other): int => $other->log <=> $one->log);
+        $mistakes = [];
+        foreach (array_slice($slips, 0, self::MOST_REFITTED) as $slip) {
+            $mistakes[self::keyOf([$slip->mistake])] = [$slip->mistake];
+        }
+
+        return array_diff_key($mistakes, $this->fitted);
+    }
+
+    /** @param  list<Mistake>  $mistakes  slips and miscounts; others stay as they are in the fit nearby */
+    private function refit(array $mistakes, Fit $near): Fit
+    {
+        $weights = array_map(static fn (): float => 1.0, $this->evidence->observations);
+        $observations = $this->evidence->observations;
+        foreach ($mistakes as $mistake) {
+            if ($mistake->kind === MistakeKind::Slip && $mistake->observation !== null) {
+                $variance = $observations[$mistake->observation]->deviation ** 2;
+                $weights[$mistake->observation] =
+                    $variance / ($variance + PossibleMistakes::width($observations[$mistake->observation]) ** 2);
+            }
+            if ($mistake->kind === MistakeKind::Miscount) {
+                $observations = array_map(
+                    static fn (Observation $one): Observation => $one->context->hookUp->number === $mistake->hookUp
+                        ? $one->withTensionMoved($mistake->moved)
+                        : $one,
+                    $observations,
+                );
+            }
+        }
+        $evidence =
+            $observations === $this->evidence->observations
+                ? $this->evidence
+                : new Evidence(new Predictions($this->prior, $observations), $observations);
+
+        return $near->cost > self::BENT
+            ? $evidence->settle(array_map(static fn (): float => 0.0, $near->at), $weights)
+            : $evidence->settle($near->at, $weights, $near->slopes);
+    }
+
+    /**
+     * The odds against, in the logarithm.
+     *
+     * @param  list<Mistake>  $mistakes
+     */
+    private function oneIn(array $mistakes): float
+    {
+        return array_sum(
+            array_map(
+                static fn (Mistake $mistake): float => log(
+                    $mistake->kind->oneIn() *
+                        ($mistake->kind === MistakeKind::Miscount ? PossibleMistakes::EITHER_WAY : 1.0),
+                ),
+                $mistakes,
+            ),
+        );
+    }
+
+    /** @param  list<Mistake>  $mistakes */
+    private static function keyOf(array $mistakes): string
+    {
+        $keys = array_map(static fn (Mistake $mistake): string => $mistake->key(), $mistakes);
+        sort($keys);
+
+        return implode(', ', $keys);
+    }
+}

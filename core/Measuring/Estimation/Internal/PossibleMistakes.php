@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Measuring\Estimation\Internal;
+
+use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Stories\Mistake;
+use Yoke\Measuring\Estimation\Stories\MistakeKind;
+
+/**
+ * Whatever may have gone wrong besides what a fit knows of, and what it would make of the fit.
+ *
+ * @internal
+ */
+final class PossibleMistakes
+{
+    /** A miscounted setting has a step too many or one too few. */
+    public const EITHER_WAY = 2.0;
+
+    /** How far off a slip is: one deviation, mm and kg. */
+    private const SLIP_MM = 12.0;
+
+    private const SLIP_KG = 150.0;
+
+    /** Somebody in the cab, kg, and the share of them on the front axle. */
+    private const PERSON_KG = 80.0;
+
+    private const ON_THE_FRONT = 0.55;
+
+    /**
+     * How far a tongue weight that was told wrong is off, as a share; one that was told with more doubt is no mistake.
+     */
+    private const TOLD_WRONG = 0.15;
+
+    private const TOLD_LOOSELY = 0.1;
+
+    /** @var list<array{int, list<int>}> those that were taped together: the first, and all */
+    private array $standings = [];
+
+    /** @var array<int, float> what one step is worth of each hook-up whose setting may be miscounted, mm */
+    private array $steps = [];
+
+    /** @param  list<Observation>  $observations */
+    public function __construct(private readonly RigPrior $prior, private readonly array $observations)
+    {
+        $standings = [];
+        foreach ($observations as $i => $observation) {
+            if ($observation->observed->isHeight() && $observation->identity->standing !== '') {
+                $standings["{$observation->context->stance->value} {$observation->identity->standing}"][] = $i;
+            }
+            if ($observation->context->hookUp->step > 0.0) {
+                $this->steps[$observation->context->hookUp->number] = $observation->context->hookUp->step;
+            }
+        }
+        foreach ($standings as $together) {
+            $this->standings[] = [$together[0], $together];
+        }
+    }
+
+    /**
+     * @param  list<Mistake>  $known  what the fit knows of
+     * @return list<Correction>
+     */
+    public function besides(array $known, Fit $fit): array
+    {
+        return [
+            ...$this->slips($known, $fit),
+            ...$this->aboard($known, $fit),
+            ...$this->miscounts($known, $fit),
+            ...$this->toldWrong($known, $fit),
+        ];
+    }
+
+    /**
+     * @param  list<Mistake>  $known
+     * @return list<Correction>
+     */
+    public function slips(array $known, Fit $fit): array
+    {
+        $slips = [];
+        foreach ($this->observations as $i => $observation) {
+            if (! self::holds($known, MistakeKind::Slip, $i)) {
+                $slips[] = Correction::ofOne($fit, Mistake::slip($i), $i, self::width($observation));
+            }
+        }
+
+        return $slips;
+    }
+
+    /** How far off a slip is: one deviation, mm or kg. */
+    public static function width(Observation $observation): float
+    {
+        return $observation->observed->isLoad() ? self::SLIP_KG : self::SLIP_MM;
+    }
+
+    /**
+     * @param  list<Mistake>  $known
+     * @return list<Correction>
+     */
+    private function aboard(array $known, Fit $fit): array
+    {
+        $aboard = [];
+        foreach ($this->standings as [$first, $together]) {
+            if (count($together) > 1 && ! self::holds($known, MistakeKind::Aboard, $first)) {
+                $line = array_map(static fn (): float => 0.0, $this->observations);
+                foreach ($together as $i) {
+                    $isFront = $this->observations[$i]->observed === Observed::FrontHeight;
+                    $rate = $this->prior->valueAt(
+                        $isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE,
+                        $fit->at[$isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE],
+                    );
+                    $line[$i] = (self::PERSON_KG * ($isFront ? self::ON_THE_FRONT : 1.0 - self::ON_THE_FRONT)) / $rate;
+                }
+                $aboard[] = Correction::along($fit, Mistake::aboard($first), $line);
+            }
+        }
+
+        return $aboard;
+    }
+
+    /**
+     * @param  list<Mistake>  $known
+     * @return list<Correction>
+     */
+    private function miscounts(array $known, Fit $fit): array
+    {
+        $miscounts = [];
+        $worth = $this->prior->worth(RigPrior::TENSION, 0.0);
+        foreach ($worth > 0.0 ? $this->steps : [] as $hookUp => $step) {
+            if (! self::hasMiscounted($known, $hookUp)) {
+                foreach ([-$step, $step] as $moved) {
+                    $shift = [];
+                    foreach ($this->observations as $i => $observation) {
+                        $shift[$i] =
+                            $observation->context->hookUp->number === $hookUp
+                                ? ($fit->slopes[RigPrior::TENSION][$i] * $moved) / $worth
+                                : 0.0;
+                    }
+                    $miscounts[] = Correction::shifted(
+                        $fit,
+                        Mistake::miscount($hookUp, $moved),
+                        $shift,
+                        self::EITHER_WAY * MistakeKind::Miscount->oneIn(),
+                    );
+                }
+            }
+        }
+
+        return $miscounts;
+    }
+
+    /**
+     * @param  list<Mistake>  $known
+     * @return list<Correction>
+     */
+    private function toldWrong(array $known, Fit $fit): array
+    {
+        $told = $this->prior->worth(RigPrior::TONGUE_WEIGHT, 1.0);
+        if ($told > self::TOLD_LOOSELY || $told <= 0.0 || self::holds($known, MistakeKind::TongueWeight, null)) {
+            return [];
+        }
+        $wide = self::TOLD_WRONG / $told;
+
+        return [
+            Correction::along(
+                $fit,
+                Mistake::tongueWeight(),
+                array_map(static fn (float $slope): float => $slope * $wide, $fit->slopes[RigPrior::TONGUE_WEIGHT]),
+                [RigPrior::TONGUE_WEIGHT => $wide],
+            ),
+        ];
+    }
+
+    /** @param  list<Mistake>  $known */
+    private static function holds(array $known, MistakeKind $kind, ?int $observation): bool
+    {
+        foreach ($known as $mistake) {
+            if ($mistake->kind === $kind && $mistake->observation === $observation) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Mistake>  $known */
+    private static function hasMiscounted(array $known, int $hookUp): bool
+    {
+        foreach ($known as $mistake) {
+            if ($mistake->hookUp === $hookUp) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Measuring\Estimation\Reading;
+
+/** What an observation is of: heights in mm, loads in kg. */
+enum Observed
+{
+    case FrontHeight;
+    case RearHeight;
+    /** Of the coupler, over its height with the trailer level, mm. */
+    case CouplerRise;
+    /** How much higher than level a trailer's pitch puts its ball over its axles, mm. */
+    case NoseRise;
+    /** How much farther than alone a vehicle's nose-up pitch lifts its front axle over its rear, mm. */
+    case VehicleRise;
+    /** Between ball and coupler, kg. */
+    case BallLoad;
+    case FrontLoad;
+    case RearLoad;
+    case TrailerLoad;
+    /** Front and rear axle on one platform. */
+    case VehicleLoad;
+    /** The vehicle's rear axle and the trailer's on one platform. */
+    case RearAndTrailerLoad;
+    /** Trailer level, bars off, by whatever it was read, kg. */
+    case TongueWeight;
+    /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
+    case BarBend;
+
+    public function isAxleLoad(): bool
+    {
+        return match ($this) {
+            self::FrontLoad, self::RearLoad, self::TrailerLoad, self::VehicleLoad, self::RearAndTrailerLoad => true,
+            default => false,
+        };
+    }
+
+    public function isHeight(): bool
+    {
+        return $this === self::FrontHeight || $this === self::RearHeight;
+    }
+
+    public function isLoad(): bool
+    {
+        return $this === self::BallLoad || $this === self::TongueWeight || $this->isAxleLoad();
+    }
+}

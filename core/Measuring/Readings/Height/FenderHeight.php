@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Measuring\Readings\Height;
+
+use Yoke\Foundation\Units\Text\TypedLength;
+use Yoke\Measuring\Readings\Height\Exception\NotAFenderHeight;
+use Yoke\Rig\Parts\Check\LengthRange;
+
+/** A typed length that can be a fender height: 300 to 1800 mm. */
+final readonly class FenderHeight
+{
+    private const SHORTEST_MM = 300;
+
+    private const LONGEST_MM = 1800;
+
+    private function __construct(private TypedLength $typed)
+    {
+    }
+
+    /** @throws NotAFenderHeight */
+    public static function of(TypedLength $typed): self
+    {
+        $range = LengthRange::ofMillimetres('fender_height', self::SHORTEST_MM, self::LONGEST_MM);
+        if (! $range->holds($typed->length())) {
+            throw NotAFenderHeight::outside($typed, $range);
+        }
+
+        return new self($typed);
+    }
+
+    public function typed(): TypedLength
+    {
+        return $this->typed;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Proving\Practice\Debrief;
+
+use Yoke\Proving\Practice\Exercise\Fault;
+use Yoke\Proving\Practice\Run\Run;
+
+/** What became of one thing that was wrong. */
+final readonly class FaultReview
+{
+    private function __construct(public Fault $fault, public bool $isFound, public bool $isPutRight)
+    {
+    }
+
+    public static function of(Run $run, Fault $fault): self
+    {
+        $isFound = in_array($fault, $run->found(), true);
+        $finish = Finish::of($run);
+        $isGone = match ($fault) {
+            Fault::BarsStraight, Fault::OverRestored => $finish->isInRange,
+            Fault::BallTooLow => $run->exercise->ballOff($run->situation()->hitch) > -$run->exercise::LOW_MM,
+            default => ! in_array($fault, $run->situation()->faults, true),
+        };
+
+        return new self($fault, $isFound || ($isGone && $fault->remedy() === null), $isGone);
+    }
+}

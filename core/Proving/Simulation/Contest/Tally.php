@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Proving\Simulation\Contest;
+
+use Yoke\Judgement\Method\TargetRange;
+
+/** What a player's finishes come to. */
+final class Tally
+{
+    /** Claimed chances are told apart by these. */
+    private const BINS = [
+        '50 to 70' => [0.5, 0.7],
+        '70 to 85' => [0.7, 0.85],
+        '85 to 95' => [0.85, 0.95],
+        'above 95' => [0.95, 1.01],
+    ];
+
+    /** @var list<Finish> */
+    private array $finishes = [];
+
+    /** @var list<bool> whether the rig's tension was taped, by finish */
+    private array $taped = [];
+
+    public function __construct(private readonly TargetRange $band)
+    {
+    }
+
+    public function add(SampledRig $lot, Finish $finish): void
+    {
+        $this->finishes[] = $finish;
+        $this->taped[] = $lot->isTaped();
+    }
+
+    /** @return array<string, float> means and shares over all rigs */
+    public function figures(): array
+    {
+        $of = fn (\Closure $value, ?bool $taped = null): float => $this->mean($value, $taped);
+        $hookUps = static fn (Finish $finish): float => $finish->hookUps;
+
+        return [
+            'hook_ups' => $of($hookUps),
+            'hook_ups_taped' => $of($hookUps, true),
+            'hook_ups_not_taped' => $of($hookUps, false),
+            'done_at_the_first' => $of(static fn (Finish $finish): float => $finish->hookUps === 1 ? 1.0 : 0.0),
+            'done_by_the_second' => $of(static fn (Finish $finish): float => $finish->hookUps <= 2 ? 1.0 : 0.0),
+            'truly_in_band' => $of(fn (Finish $finish): float => $this->isInBand($finish->share) ? 1.0 : 0.0),
+            'finished_over_restored' => $of(static fn (Finish $finish): float => $finish->share > 1.0 ? 1.0 : 0.0),
+            'ever_over_restored' => $of(static fn (Finish $finish): float => $finish->highest > 1.0 ? 1.0 : 0.0),
+            'minutes' => $of(static fn (Finish $finish): float => $finish->minutes),
+        ];
+    }
+
+    /**
+     * @return array<string, float> what was claimed at the end, and how much more that is than what landed; and how
+     *     often what went wrong was named; nothing of a player who claims nothing
+     */
+    public function honesty(): array
+    {
+        $claimed = array_values(
+            array_filter($this->finishes, static fn (Finish $finish): bool => $finish->claimed !== null),
+        );
+        if ($claimed === []) {
+            return [];
+        }
+        $claims =
+            array_sum(array_map(static fn (Finish $finish): float => $finish->claimed ?? 0.0, $claimed)) /
+            count($claimed);
+        $landed =
+            count(array_filter($claimed, fn (Finish $finish): bool => $this->isInBand($finish->share))) /
+            count($claimed);
+        $named = array_values(
+            array_filter(
+                array_map(static fn (Finish $finish): ?bool => $finish->named, $claimed),
+                static fn (?bool $one): bool => $one !== null,
+            ),
+        );
+
+        return ['claimed' => $claims, 'claimed_minus_landed' => $claims - $landed] +
+            ($named === [] ? [] : ['named' => count(array_filter($named)) / count($named)]);
+    }
+
+    /**
+     * @return array<string, array{rigs: int, claimed: float, landed: float}> by bin of the chance claimed at the end;
+     *     bins nobody claimed are left out
+     */
+    public function claimedAtTheEnd(): array
+    {
+        $bins = [];
+        foreach (
+            $this->binned(
+                array_merge(
+                    ...array_map(
+                        static fn (Finish $finish): array => $finish->claimed === null
+                            ? []
+                            : [[$finish->claimed, $finish->share]],
+                        $this->finishes,
+                    ),
+                ),
+            ) as $name => [$many, $claimed, $landed]
+        ) {
+            $bins[$name] = ['rigs' => $many, 'claimed' => $claimed, 'landed' => $landed];
+        }
+
+        return $bins;
+    }
+
+    /**
+     * @return array<string, array{moves: int, claimed: float, landed: float}> by bin of the chance claimed for a move;
+     *     bins nobody claimed are left out
+     */
+    public function calibration(): array
+    {
+        $bins = [];
+        foreach (
+            $this->binned(
+                array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes)),
+            ) as $name => [$many, $claimed, $landed]
+        ) {
+            $bins[$name] = ['moves' => $many, 'claimed' => $claimed, 'landed' => $landed];
+        }
+
+        return $bins;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $claims  chance claimed, share truly restored
+     * @return array<string, array{int, float, float}> how many, the mean claim, the share of them that landed
+     */
+    private function binned(array $claims): array
+    {
+        $bins = [];
+        foreach (self::BINS as $name => [$from, $to]) {
+            $within = array_values(
+                array_filter($claims, static fn (array $claim): bool => $claim[0] >= $from && $claim[0] < $to),
+            );
+            if ($within !== []) {
+                $landed = array_filter($within, fn (array $claim): bool => $this->isInBand($claim[1]));
+                $bins[$name] = [
+                    count($within),
+                    array_sum(array_column($within, 0)) / count($within),
+                    count($landed) / count($within),
+                ];
+            }
+        }
+
+        return $bins;
+    }
+
+    private function isInBand(float $share): bool
+    {
+        return $share >= $this->band->from && $share <= $this->band->to;
+    }
+
+    /** @param  \Closure(Finish): float  $value */
+    private function mean(\Closure $value, ?bool $taped): float
+    {
+        $values = [];
+        foreach ($this->finishes as $i => $finish) {
+            if ($taped === null || $this->taped[$i] === $taped) {
+                $values[] = $value($finish);
+            }
+        }
+
+        return array_sum($values) / max(1, count($values));
+    }
+}

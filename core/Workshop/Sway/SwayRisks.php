@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yoke\Workshop\Sway;
+
+use Closure;
+use Yoke\Foundation\Probability\Normal;
+use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
+use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Mechanics\Statics\Attitude;
+use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Rig\Family\SwayControl;
+use Yoke\Workshop\Procedure\Station;
+
+/**
+ * What invites sway on this rig at the setting that is on, by all its readings, strongest first (docs/model.md, Sway).
+ * What
+ * weighs alike stands in the order in which the trade looks.
+ */
+final readonly class SwayRisks
+{
+    private const LEAST_SHARE = 0.1;
+
+    /** Less likely than this is not worth a line. */
+    private const WORTH_SAYING = 0.02;
+
+    /** What a check weighs that found something, and one that nobody answered. */
+    private const FOUND = 0.6;
+
+    private const NOT_LOOKED = 0.15;
+
+    /** Cams so far off do nothing to restore. */
+    private const CAMS_LOST_MM = 50.0;
+
+    public function __construct(
+        private Posterior $posterior,
+        private CurrentSetting $current,
+        private TargetRange $band,
+        private SwayControl $control,
+        private Tolerances $tolerances,
+    ) {
+    }
+
+    /**
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers  by check
+     * @return list<SwayRisk>
+     */
+    public function ranked(array $checks, array $answers, ?CamCentring $cams): array
+    {
+        $found = [
+            $this->tongue(),
+            $this->noseUp(),
+            $this->lightFront(),
+            ...self::ofChecks($checks, $answers),
+            $this->slackBars(),
+            ...$this->cams($cams),
+        ];
+        $found = array_values(
+            array_filter($found, static fn (SwayRisk $one): bool => $one->weight >= self::WORTH_SAYING),
+        );
+        $order = array_map(static fn (SwayRisk $one, int $place): array => [$one, $place], $found, array_keys($found));
+        usort(
+            $order,
+            static fn (array $one, array $other): int => [$other[0]->weight, $one[1]] <=> [$one[0]->weight, $other[1]],
+        );
+
+        return array_column($order, 0);
+    }
+
+    /**
+     * What checks alone tell, while nothing is read.
+     *
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers
+     * @return list<SwayRisk> what was found first
+     */
+    public static function ofChecks(array $checks, array $answers): array
+    {
+        $found = [];
+        $open = [];
+        foreach ($checks as $check) {
+            $answer = $answers[$check->key] ?? null;
+            if ($answer === Answer::No) {
+                $found[] = new SwayRisk(SwayRiskKind::FoundOtherwise, self::FOUND, $check->station, null, [$check]);
+            }
+            $open = $answer === null ? [...$open, $check] : $open;
+        }
+
+        return $open === []
+            ? $found
+            : [...$found, new SwayRisk(SwayRiskKind::NotLookedAt, self::NOT_LOOKED, Station::Sway, null, $open)];
+    }
+
+    private function tongue(): SwayRisk
+    {
+        $share = $this->predict(
+            static fn (Attitude $carried): float => $carried->rig()->trailer()->tongueWeight /
+                $carried->rig()->trailer()->weight,
+        );
+
+        return new SwayRisk(
+            SwayRiskKind::TooLittleOnTheTongue,
+            $share->chanceBelow(self::LEAST_SHARE),
+            Station::Brief,
+            $share,
+        );
+    }
+
+    private function noseUp(): SwayRisk
+    {
+        $pitch = $this->predict(static fn (Attitude $carried): float => $carried->trailerPitchAngle()->degrees());
+
+        return new SwayRisk(
+            SwayRiskKind::NoseUp,
+            1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees),
+            Station::Head,
+            $pitch,
+        );
+    }
+
+    private function lightFront(): SwayRisk
+    {
+        $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
+
+        return new SwayRisk(SwayRiskKind::FrontLight, $share->chanceBelow($this->band->from), Station::BarsUp, $share);
+    }
+
+    private function slackBars(): SwayRisk
+    {
+        $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
+
+        return new SwayRisk(
+            SwayRiskKind::SlackBars,
+            $this->control->isFedByBars() ? $bend->chanceBelow($this->tolerances->bentMm) : 0.0,
+            Station::BarsUp,
+            $bend,
+        );
+    }
+
+    /** @return list<SwayRisk> */
+    private function cams(?CamCentring $cams): array
+    {
+        return $this->control !== SwayControl::Cam || $cams === null || $cams->isCentred()
+            ? []
+            : [
+                new SwayRisk(
+                    $cams->toMove()->isNegative() ? SwayRiskKind::CamsTooFarForward : SwayRiskKind::CamsTooFarBack,
+                    min(1.0, abs($cams->toMove()->millimetres()) / self::CAMS_LOST_MM),
+                    Station::Sway,
+                    Normal::of($cams->toMove()->millimetres(), 0.0),
+                ),
+            ];
+    }
+
+    /** @param  Closure(Attitude): float  $of  the carried rig */
+    private function predict(Closure $of): Normal
+    {
+        $tensionOffset = $this->current->tensionOffset;
+
+        return $this->posterior->predict(
+            static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $tensionOffset)),
+            $this->current->ballOffset,
+        );
+    }
+}
