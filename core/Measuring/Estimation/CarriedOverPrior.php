@@ -6,6 +6,7 @@ namespace Yoke\Measuring\Estimation;
 
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
 
 /**
  * What the readings of one set-up told of a rig, kept for its next: the parameters of RigPrior, each with its doubt.
