@@ -52,7 +52,8 @@ final readonly class CachedPosteriors implements Posteriors
     {
         $key = self::NAME."-{$this->job}-{$kind}";
         $mark = hash('xxh128', serialize([$prior, $observations]));
-        $kept = $this->cache->get($key);
+        // What an older version kept may be of another shape: it is worked out anew.
+        $kept = rescue(fn () => $this->cache->get($key), null, false);
         if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Posterior) {
             return $kept[1];
         }
