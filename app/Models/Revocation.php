@@ -16,6 +16,12 @@ enum Revocation: string
     case Person = 'person';
     case Customer = 'customer';
 
+    /** Somebody is no owner any more. */
+    case Ownership = 'ownership';
+
+    /** Somebody works on no jobs any more. */
+    case Work = 'work';
+
     public const TABLE = 'revocations';
 
     /** @param  string  $subject  a hash, or the mark of a customer */
@@ -34,6 +40,14 @@ enum Revocation: string
     public static function ofAddress(string $email): string
     {
         return hash('sha256', mb_strtolower($email));
+    }
+
+    /** What a role gives is given, what it does not is taken, whatever an older backup says. */
+    public static function ofRole(string $email, ?Role $role): void
+    {
+        foreach ([[self::Ownership, $role?->isOwner()], [self::Work, $role?->worksOnJobs()]] as [$kind, $isGiven]) {
+            $kind->put(self::ofAddress($email), $isGiven === true ? 1 : 0);
+        }
     }
 
     private function put(string $subject, int $isLifted): void

@@ -43,6 +43,7 @@ final class Person extends Command
         $asked = $this->option('password');
         $password = is_string($asked) ? $asked : Str::password(16, true, true, false);
         Revocation::Person->lift(Revocation::ofAddress($email));
+        Revocation::ofRole($email, $role);
         $person = User::query()->updateOrCreate(
             ['email' => $email],
             ['name' => $name, 'password' => $password, 'role' => $role, 'left_at' => null],

@@ -116,6 +116,18 @@ final readonly class CarriedForward
                     ->all(),
                 Revocation::ofAddress(...),
             ],
+            Revocation::Ownership->value => [
+                $restored->table('users')->where('role', Role::Owner->value)->pluck('email', 'id')->all(),
+                Revocation::ofAddress(...),
+            ],
+            Revocation::Work->value => [
+                $restored
+                    ->table('users')
+                    ->whereIn('role', [Role::Owner->value, Role::Fitter->value])
+                    ->pluck('email', 'id')
+                    ->all(),
+                Revocation::ofAddress(...),
+            ],
             Revocation::Customer->value => [
                 $restored->table('customers')->whereNotNull('mark')->pluck('mark', 'id')->all(),
                 static fn (string $mark): string => $mark,
@@ -148,6 +160,13 @@ final readonly class CarriedForward
                 ->whereNull('revoked_at')
                 ->where(static fn ($rows) => $rows->whereIn('id', $named[$kind])->orWhereIn('user_id', $gone))
                 ->update(['revoked_at' => $now]);
+        }
+        $lowered = [Revocation::Ownership->value => Role::Fitter, Revocation::Work->value => Role::Desk];
+        foreach ($lowered as $kind => $role) {
+            $restored
+                ->table('users')
+                ->whereIn('id', $named[$kind])
+                ->update(['role' => $role->value]);
         }
         $restored
             ->table('card_links')

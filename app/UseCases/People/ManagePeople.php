@@ -47,9 +47,16 @@ final readonly class ManagePeople
 
     public function role(User $owner, User $person, Role $role): void
     {
-        $this->manage($owner, $person, ['role' => $role, 'role_standing' => null], AuditEvent::RoleChanged, [
-            'role' => $role->value,
-        ]);
+        $this->manage(
+            $owner,
+            $person,
+            ['role' => $role, 'role_standing' => null],
+            AuditEvent::RoleChanged,
+            ['role' => $role->value],
+            static function () use ($person, $role): void {
+                Revocation::ofRole($person->email, $role);
+            },
+        );
     }
 
     /** What they did stays under their name; they are signed out everywhere, and their programs with them, for good. */

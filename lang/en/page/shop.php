@@ -33,6 +33,8 @@ return [
     'restore' => [
         'stays' => [
             'token' => '{1} 1 token for programs, revoked|[2,*] :count tokens for programs, revoked',
+            'ownership' => '{1} 1 person who is no owner any more|[2,*] :count people who are no owners any more',
+            'work' => '{1} 1 person who works on no jobs any more|[2,*] :count people who work on no jobs any more',
             'calendar' => '{1} 1 calendar address, revoked|[2,*] :count calendar addresses, revoked',
             'card' => '{1} 1 private link of an owner, revoked|[2,*] :count private links of owners, revoked',
             'person' => '{1} 1 person who left|[2,*] :count people who left',

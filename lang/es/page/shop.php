@@ -33,6 +33,8 @@ return [
     'restore' => [
         'stays' => [
             'token' => '{1} 1 clave para programas, anulada|[2,*] :count claves para programas, anuladas',
+            'ownership' => '{1} 1 persona que ya no es propietaria|[2,*] :count personas que ya no son propietarias',
+            'work' => '{1} 1 persona que ya no trabaja en los trabajos|[2,*] :count personas que ya no trabajan en los trabajos',
             'calendar' => '{1} 1 dirección de calendario, anulada|[2,*] :count direcciones de calendario, anuladas',
             'card' => '{1} 1 enlace privado de un propietario, anulado|[2,*] :count enlaces privados de propietarios, anulados',
             'person' => '{1} 1 persona que se fue|[2,*] :count personas que se fueron',

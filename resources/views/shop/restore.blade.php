@@ -3,6 +3,8 @@
     'calendar' => trans_choice('page/shop.restore.stays.calendar', $many),
     'card' => trans_choice('page/shop.restore.stays.card', $many),
     'person' => trans_choice('page/shop.restore.stays.person', $many),
+    'ownership' => trans_choice('page/shop.restore.stays.ownership', $many),
+    'work' => trans_choice('page/shop.restore.stays.work', $many),
     default => trans_choice('page/shop.restore.stays.customer', $many),
 })
 <x-layout :title="__('page/shop.restore.title')" here="account">

@@ -35,6 +35,28 @@ beforeEach(function (): void {
 
 afterEach(fn () => $this->shop->close());
 
+it('gives nobody back a role that was lowered since, and keeps one that was raised', function (): void {
+    $wren = $this->person('Wren Tallow', role: Role::Owner);
+    $pip = $this->person('Pip Fenn', role: Role::Fitter);
+    $dell = $this->person('Dell Marsh', role: Role::Owner);
+    $monday = $this->shop->backups->make();
+    $this->actingAs($this->ibby);
+    $this->post("/people/{$wren->id}/role", ['role' => 'fitter'])->assertSessionHasNoErrors();
+    $this->post("/people/{$pip->id}/role", ['role' => 'desk'])->assertSessionHasNoErrors();
+    $this->post("/people/{$dell->id}/role", ['role' => 'desk'])->assertSessionHasNoErrors();
+    $this->post("/people/{$dell->id}/role", ['role' => 'owner'])->assertSessionHasNoErrors();
+
+    $this->post('/shop/restore', ['name' => basename($monday)]);
+    $this->get('/shop/restore')->assertSee('1 person who is no owner any more')->assertSee('1 person who works on no jobs any more');
+    ($this->restore)($monday);
+
+    expect(User::query()->pluck('role', 'name')->map(fn (Role $role): string => $role->value)->all())->toMatchArray([
+        'Wren Tallow' => 'fitter',
+        'Pip Fenn' => 'desk',
+        'Dell Marsh' => 'owner',
+    ]);
+});
+
 it('brings back nothing that was revoked: token, calendar, private link', function (): void {
     $token = ApiToken::issue($this->ibby, 'The gate', [ApiRight::ReadJobs]);
     $calendar = CalendarLink::issue($this->ibby);
