@@ -15,7 +15,7 @@ test('the example rig is taken hold of on the drawing, and its figures follow th
     await page.mouse.move(ring.x + ring.width / 2, ring.y - 60, { steps: 8 });
     await page.mouse.up();
     await expect(page.getByText('Past full return: the front is heavier than alone.')).toBeVisible();
-    expect(await figure(page, /^Front axle load restored/).innerText()).not.toBe(before);
+    await expect.poll(() => figure(page, /^Front axle load restored/).innerText()).not.toBe(before);
     expect(await unfit(page)).toEqual([]);
 });
 

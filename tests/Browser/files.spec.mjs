@@ -93,7 +93,7 @@ test('a photo is kept with the job, stands in its history, and is taken back', a
     await page.getByRole('button', { name: 'Save photo' }).click();
     const kept = page.getByRole('img', { name: 'Washers' });
     await expect(kept).toBeVisible();
-    expect(await kept.evaluate((image) => [image.complete, image.naturalWidth])).toEqual([true, 1280]);
+    await expect.poll(() => kept.evaluate((image) => [image.complete, image.naturalWidth])).toEqual([true, 1280]);
     await openJob(page, /Glassblowing/, 'brief');
     await page.getByRole('link', { name: 'Its history' }).click();
     await expect(page.getByRole('img', { name: 'Washers' })).toBeVisible();

@@ -27,7 +27,7 @@ test('the chain is dragged to another link, the rig follows, and letting go asks
     });
     await expect(said(page)).toContainText('Trying: link 4');
     await expect(page.locator('[data-part="drawing"] .is-ghost')).toHaveCount(1);
-    expect(await page.locator('.load-labels').textContent()).not.toBe(loads);
+    await expect.poll(() => page.locator('.load-labels').textContent()).not.toBe(loads);
     await expect(said(page)).toContainText('Try this only, or record it as on the rig?');
     await expect(page.getByRole('button', { name: 'Try only' })).toBeFocused();
     await page.keyboard.press('Enter');

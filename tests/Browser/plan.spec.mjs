@@ -88,7 +88,7 @@ test('a head bolted against a warning asks why, and the drawing follows', async 
     await page.getByLabel('Reason, if something').fill('The drop side meets the spare wheel.');
     await page.getByRole('button', { name: 'Record this hole' }).click();
     await expect(page.getByText('Bolted in rise, hole 1')).toBeVisible();
-    expect(await drawing.innerHTML()).not.toBe(before);
+    await expect.poll(() => drawing.innerHTML()).not.toBe(before);
 });
 
 test('a part is described, copied, paired and put away in the garage', async ({ page }) => {

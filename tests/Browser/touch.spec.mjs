@@ -17,7 +17,7 @@ test('a setting is tried by touch: drawing, heights and loads follow, and no hei
     await expect(said(page)).toContainText('Trying: link 4');
     await expect(page.locator('.close-up')).toContainText('Trying: link 4');
     await expect(page.locator('[data-part="drawing"] .is-ghost')).toHaveCount(1);
-    expect(await page.locator('.load-labels').textContent()).not.toBe(loads);
+    await expect.poll(() => page.locator('.load-labels').textContent()).not.toBe(loads);
     await front(page).tap();
     await page.locator('#pad').getByRole('button', { name: '3/16', exact: true }).tap();
     await expect(front(page)).toHaveValue(before);

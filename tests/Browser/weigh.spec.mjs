@@ -84,7 +84,7 @@ test('a load is dragged along the drawing, nudged by keys, put aboard and left o
     await page.mouse.move(mark.x - 160, mark.y + 5, { steps: 4 });
     await page.mouse.up();
     await expect(place).toHaveValue(/^\d+ ?[\d/]* in$/);
-    expect(await figure(tongueShare(page))).toBeGreaterThan(shareBefore);
+    await expect.poll(() => figure(tongueShare(page))).toBeGreaterThan(shareBefore);
     const dragged = await place.inputValue();
     await page.locator('[data-item="5"]').press('ArrowRight');
     await expect(place).not.toHaveValue(dragged);
