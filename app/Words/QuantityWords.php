@@ -31,15 +31,38 @@ final readonly class QuantityWords
     /** A load that was computed, to 10 lb or 5 kg: no finer than it is known. */
     public function about(Load $load): string
     {
-        $step = $this->person->loadUnit() === LoadUnit::Pound ? Load::ofPounds(10.0)->kilograms() : 5.0;
-
-        return $this->load(Load::ofKilograms(round($load->kilograms() / $step) * $step));
+        return $this->load($this->rounded($load));
     }
 
-    /** What something carries against its rating: as the ticket says it where it was weighed, else as computed. */
+    private function rounded(Load $load): Load
+    {
+        $step = $this->person->loadUnit() === LoadUnit::Pound ? Load::ofPounds(10.0)->kilograms() : 5.0;
+
+        return Load::ofKilograms(round($load->kilograms() / $step) * $step);
+    }
+
+    /**
+     * What something carries against its rating: as the ticket says it where it was weighed, else as computed, and not
+     * rounded onto the rating or past it.
+     */
     public function carries(RatedLoad $line): string
     {
-        return $line->isWeighed() ? $this->load($line->carries) : $this->about($line->carries);
+        return $this->load($this->shown($line)->carries);
+    }
+
+    /** How far that is from the rating, to either side. */
+    public function margin(RatedLoad $line): string
+    {
+        return $this->load($this->shown($line)->margin()?->absolute());
+    }
+
+    private function shown(RatedLoad $line): RatedLoad
+    {
+        $rounded = $line->carrying($this->rounded($line->carries));
+        $keepsItsSide = $line->isOutside() === $rounded->isOutside() &&
+            ! ($line->isOutside() && $this->load($rounded->carries) === $this->load($line->may));
+
+        return $line->isWeighed() || ! $keepsItsSide ? $line : $rounded;
     }
 
     /** `880 lb ± 30 lb`: a load that was computed, with its doubt. */

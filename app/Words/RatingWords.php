@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Judgement\Ratings\RatedPart;
 use Yoke\Judgement\Ratings\RatingState;
@@ -33,7 +32,7 @@ final class RatingWords
     }
 
     /** A sentence on a load that is outside its rating; null for one that is not. */
-    public static function complaint(RatedLoad $line, LoadUnit $unit): ?string
+    public static function complaint(RatedLoad $line, QuantityWords $print): ?string
     {
         if ($line->may === null || ! $line->isOutside()) {
             return null;
@@ -47,8 +46,8 @@ final class RatingWords
 
         return Text::of("rating.{$key}", [
             'what' => self::of($line),
-            'carries' => $unit->nearest($line->carries),
-            'may' => $unit->nearest($line->may),
+            'carries' => $print->carries($line),
+            'may' => $print->load($line->may),
         ]);
     }
 

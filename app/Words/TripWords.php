@@ -67,7 +67,7 @@ final readonly class TripWords
             return [];
         }
         $complaints = array_map(
-            fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->person->loadUnit()),
+            fn (RatedLoad $line): ?string => RatingWords::complaint($line, $this->print),
             $entry->outside,
         );
 

@@ -14,8 +14,7 @@ use Yoke\Proving\Practice\Debrief\Debrief;
 use Yoke\Proving\Practice\Exercise\ExerciseCode;
 use Yoke\Proving\Practice\Exercise\ExerciseSampler;
 use Yoke\Proving\Practice\Exercise\Level;
-use Yoke\Proving\Practice\Players\AdvisedLearner;
-use Yoke\Proving\Practice\Players\OneStepLearner;
+use Yoke\Proving\Practice\Players\YardRig;
 use Yoke\Proving\Practice\Run\Run;
 
 /** The apprentice of the demo has practised: two runs by the book, one by habit, in which something stayed unseen. */
@@ -30,8 +29,8 @@ final class DemoPractice
             $exercise = (new ExerciseSampler(ShopRules::usual()->priors))->draw(ExerciseCode::of($level, $seed));
             $run =
                 $level === Level::SomethingWrong
-                    ? (new OneStepLearner($tape))->play($exercise)
-                    : (new AdvisedLearner($tape))->play($exercise);
+                    ? YardRig::oneStep($exercise, $tape)
+                    : YardRig::advised($exercise, $tape);
             self::keep($apprentice, $run, $daysAgo);
         }
     }

@@ -1,3 +1,5 @@
+import { wireDrag } from './brick/drag.js';
+
 /** Jobs on the line of a day are dragged to another cell, or moved there with the arrow keys; the server is told the cell. */
 export function wireDay(line) {
     const cells = [...line.querySelectorAll('.cell')];
@@ -31,29 +33,31 @@ export function wireDay(line) {
                 document.getElementById(`at-${slot.dataset.job}`)?.focus();
             }
         });
-        slot.addEventListener('pointerdown', (event) => {
-            event.preventDefault();
-            slot.setPointerCapture(event.pointerId);
-            let over = null;
-            const under = ({ clientX, clientY }) => document.elementsFromPoint(clientX, clientY).find((found) => found.classList.contains('cell'));
-            const move = (moved) => {
-                over?.classList.remove('is-over');
-                over = under(moved);
-                over?.classList.add('is-over');
-                slot.classList.add('is-held');
-            };
-            const drop = () => {
-                slot.removeEventListener('pointermove', move);
-                slot.classList.remove('is-held');
-                over?.classList.remove('is-over');
-                if (over && (over.dataset.at !== slot.dataset.at || over.dataset.bay !== slot.dataset.bay)) {
-                    put(slot, over);
-                }
-            };
-            slot.addEventListener('pointermove', move);
-            slot.addEventListener('pointerup', drop, { once: true });
-            slot.addEventListener('pointercancel', () => slot.removeEventListener('pointermove', move), { once: true });
-        });
+    });
+    const under = ({ clientX, clientY }) => document.elementsFromPoint(clientX, clientY).find((found) => found.classList.contains('cell'));
+    const letGo = ({ slot, over }) => {
+        slot.classList.remove('is-held');
+        over?.classList.remove('is-over');
+    };
+    wireDrag(line, {
+        takes: (event) => {
+            const slot = event.target.closest('.slot');
+            return slot ? { slot, over: null } : null;
+        },
+        moves: (held, event) => {
+            held.over?.classList.remove('is-over');
+            held.over = under(event);
+            held.over?.classList.add('is-over');
+            held.slot.classList.add('is-held');
+        },
+        drops: (held) => {
+            letGo(held);
+            const { slot, over } = held;
+            if (over && (over.dataset.at !== slot.dataset.at || over.dataset.bay !== slot.dataset.bay)) {
+                put(slot, over);
+            }
+        },
+        cancels: letGo,
     });
     const moved = sessionStorage.getItem('yoke.day.moved');
     if (moved) {

@@ -1,3 +1,8 @@
+import { lookAhead } from './brick/ahead.js';
+import { wireDrag } from './brick/drag.js';
+import { wireStepper } from './brick/stepper.js';
+import { swapContent } from './brick/swap.js';
+
 /** The hand goes so far for a step, pixels. */
 const APART = 14;
 
@@ -6,90 +11,58 @@ const APART = 14;
  * are fetched ahead, so that it follows the hand. By range, by buttons, and by dragging on the drawing alike.
  */
 export function wireExplainer(root) {
-    const knobs = new Map([...root.querySelectorAll('[data-knob]')].map((part) => [part.dataset.knob, part.querySelector('input')]));
+    const knobs = new Map([...root.querySelectorAll('[data-knob]')].map((part) => [part.dataset.knob, wireStepper(part)]));
     const shown = root.querySelector('[data-explainer-frame]');
-    const frames = new Map();
-    const asked = new Set();
-    let held = null;
+    const frames = lookAhead({ ask: async (row) => Object.entries((await asked(`${root.dataset.frames}?${row}`)).frames) });
 
-    const key = () => [...knobs].map(([name, input]) => `${name}=${Number(input.value)}`).join('&');
-    const query = (along) => {
-        const parts = new URLSearchParams([...knobs].map(([name, input]) => [`at[${name}]`, input.value]));
-        parts.set('along', along);
-        return parts;
+    const key = () => [...knobs].map(([name, { field }]) => `${name}=${Number(field.value)}`).join('&');
+    /** The frames that one knob passes through, the others staying where they are. */
+    const rowAlong = (name) => {
+        const row = new URLSearchParams([...knobs].map(([other, { field }]) => [`at[${other}]`, field.value]));
+        row.set('along', name);
+        return row;
     };
 
-    const fetchAhead = async (along) => {
-        const asks = `${key()} ${along}`;
-        if (asked.has(asks)) {
-            return;
+    const show = async (name) => {
+        const row = frames.answered(rowAlong(name)).catch(() => {});
+        if (frames.known(key()) === null) {
+            await row;
         }
-        asked.add(asks);
-        try {
-            const response = await fetch(`${root.dataset.frames}?${query(along)}`, { headers: { Accept: 'application/json' } });
-            for (const [at, frame] of Object.entries((await response.json()).frames)) {
-                frames.set(at, frame);
-            }
-        } catch {
-            asked.delete(asks);
-        }
-    };
-
-    const show = async (along) => {
-        const ahead = fetchAhead(along);
-        if (!frames.has(key())) {
-            await ahead;
-        }
-        const frame = frames.get(key());
-        if (frame !== undefined) {
-            shown.innerHTML = frame;
-            for (const [name, input] of knobs) {
-                const said = shown.querySelector(`[data-knob-says="${name}"]`);
-                input.setAttribute('aria-valuetext', said?.lastChild.textContent.trim() ?? input.value);
+        const frame = frames.known(key());
+        if (frame !== null) {
+            swapContent(shown, frame);
+            for (const [knob, { field }] of knobs) {
+                const said = shown.querySelector(`[data-knob-says="${knob}"]`);
+                field.setAttribute('aria-valuetext', said?.lastChild.textContent.trim() ?? field.value);
             }
         }
     };
 
-    const turn = (name, value) => {
-        const input = knobs.get(name);
-        const before = input.value;
-        input.value = value;
-        if (input.value !== before) {
-            show(name);
-        }
-    };
-
-    for (const [name, input] of knobs) {
-        input.addEventListener('input', () => show(name));
-        for (const [button, by] of [['less', -1], ['more', 1]]) {
-            const press = root.querySelector(`[data-knob="${name}"] [data-knob-${button}]`);
-            press.hidden = false;
-            press.addEventListener('click', () => turn(name, Number(input.value) + by * Number(input.step)));
-        }
+    for (const [name, { field }] of knobs) {
+        field.addEventListener('input', () => show(name));
     }
-
-    shown.addEventListener('pointerdown', (event) => {
-        const hold = event.target.closest('[data-hold]');
-        if (hold) {
-            event.preventDefault();
-            const input = knobs.get(hold.dataset.hold);
-            held = { name: hold.dataset.hold, along: hold.dataset.along, x: event.clientX, y: event.clientY, from: Number(input.value), input };
-            root.setPointerCapture(event.pointerId);
-            fetchAhead(held.name);
-        }
+    wireDrag(root, {
+        takes: (event) => {
+            const hold = event.target.closest('[data-hold]');
+            if (!hold) {
+                return null;
+            }
+            const { hold: name, along } = hold.dataset;
+            frames.fetch(() => [rowAlong(name)]);
+            return { name, along, x: event.clientX, y: event.clientY, from: Number(knobs.get(name).field.value) };
+        },
+        moves: ({ name, along, x, y, from }, event) => {
+            const far = { up: y - event.clientY, down: event.clientY - y, forward: x - event.clientX }[along];
+            const { field, put } = knobs.get(name);
+            if (put(from + Number((far / APART).toFixed(0)) * Number(field.step))) {
+                show(name);
+            }
+        },
     });
-    root.addEventListener('pointermove', (event) => {
-        if (!held) {
-            return;
-        }
-        const far = { up: held.y - event.clientY, down: event.clientY - held.y, forward: held.x - event.clientX }[held.along];
-        turn(held.name, held.from + Number((far / APART).toFixed(0)) * Number(held.input.step));
-    });
-    for (const end of ['pointerup', 'pointercancel']) {
-        root.addEventListener(end, () => { held = null; });
-    }
+    frames.fetch(() => [...knobs.keys()].map(rowAlong));
+}
 
-    for (const name of knobs.keys()) {
-        fetchAhead(name);
-    }
+async function asked(address) {
+    const response = await fetch(address, { headers: { Accept: 'application/json' } });
+    return response.json();
 }

@@ -1,3 +1,4 @@
+import { wireDrag } from './brick/drag.js';
 import { previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
@@ -41,7 +42,7 @@ export function wireLoads(form) {
         await preview();
         drawing.querySelector(`[data-tank="${tank}"]`)?.focus();
     };
-    wireDragging(drawing, {
+    wireMarks(drawing, {
         moving: (item, at) => {
             form.querySelector(`[data-drawn="${item}"]`).value = at;
             return preview();
@@ -57,8 +58,7 @@ export function wireLoads(form) {
 }
 
 /** A mark follows the pointer along the drawing, in the drawing's own millimetres; what it would come to is asked on the way. */
-function wireDragging(drawing, { moving, moved, filled, fillOf }) {
-    let held = null;
+function wireMarks(drawing, { moving, moved, filled, fillOf }) {
     let isAsking = false;
     const place = (event) => {
         const svg = drawing.querySelector('svg');
@@ -72,44 +72,36 @@ function wireDragging(drawing, { moving, moved, filled, fillOf }) {
             isAsking = false;
         }
     };
-    drawing.addEventListener('pointerdown', (event) => {
-        const mark = event.target.closest('[data-item]');
-        const tank = event.target.closest('[data-tank]');
-        held = mark ? { item: mark.dataset.item } : tank ? { tank: tank.dataset.tank, from: Number(tank.dataset.from) } : null;
-        if (held) {
-            event.preventDefault();
-            drawing.setPointerCapture(event.pointerId);
+    const markAt = ({ target }) => {
+        const [item, tank] = [target.closest('[data-item]'), target.closest('[data-tank]')];
+        if (item) {
+            return { item: item.dataset.item, at: Number(item.dataset.at) };
         }
-    });
-    drawing.addEventListener('pointermove', (event) => {
-        if (held?.item) {
-            const { x, y } = place(event);
-            drawing.querySelector(`[data-item="${held.item}"]`)?.setAttribute('transform', `translate(${x},${y})`);
-            onTheWay(() => moving(held?.item, x));
-        } else if (held) {
-            const full = percent(event, held);
-            onTheWay(() => filled(held?.tank, full));
-        }
-    });
-    drawing.addEventListener('pointerup', (event) => {
-        const mark = held;
-        held = null;
-        if (mark?.item) {
-            moved(mark.item, place(event).x);
-        } else if (mark) {
-            filled(mark.tank, percent(event, mark));
-        }
+        return tank ? { tank: tank.dataset.tank, from: Number(tank.dataset.from) } : null;
+    };
+    wireDrag(drawing, {
+        takes: markAt,
+        moves: (held, event) => {
+            if (held.item) {
+                const { x, y } = place(event);
+                drawing.querySelector(`[data-item="${held.item}"]`)?.setAttribute('transform', `translate(${x},${y})`);
+                onTheWay(() => moving(held.item, x));
+            } else {
+                onTheWay(() => filled(held.tank, percent(event, held)));
+            }
+        },
+        drops: (held, event) => (held.item ? moved(held.item, place(event).x) : filled(held.tank, percent(event, held))),
+        cancels: (held) => (held.item ? moved(held.item, held.at) : null),
     });
     drawing.addEventListener('keydown', (event) => {
-        const mark = event.target.closest('[data-item]');
-        const tank = event.target.closest('[data-tank]');
+        const mark = markAt(event);
         const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-        if (way && (mark || tank)) {
+        if (way && mark) {
             event.preventDefault();
-            if (mark) {
-                moved(mark.dataset.item, Number(mark.dataset.at) + way * NUDGE);
+            if (mark.item) {
+                moved(mark.item, mark.at + way * NUDGE);
             } else {
-                filled(tank.dataset.tank, fillOf(tank.dataset.tank) + way * PART);
+                filled(mark.tank, fillOf(mark.tank) + way * PART);
             }
         }
     });

@@ -1,3 +1,4 @@
+import { wireStepper } from './brick/stepper.js';
 import { newMark } from './queue.js';
 import { text } from './texts.js';
 
@@ -89,23 +90,6 @@ function showHeights(form, findings, [frontFrom, frontTo, rearFrom, rearTo]) {
         const place = (value, from, to) => (value < from ? 0 : value > to ? 2 : 1);
         form.querySelector('[data-finding]').textContent = findings[place(Number(front.value), frontFrom, frontTo)][place(Number(rear.value), rearFrom, rearTo)];
     }
-}
-
-function wireStepper(stepper) {
-    const select = stepper.querySelector('select');
-    const ends = () => {
-        stepper.querySelector('[data-less]').disabled = select.selectedIndex === 0;
-        stepper.querySelector('[data-more]').disabled = select.selectedIndex === select.options.length - 1;
-    };
-    for (const [button, by] of [[stepper.querySelector('[data-less]'), -1], [stepper.querySelector('[data-more]'), 1]]) {
-        button.hidden = false;
-        button.addEventListener('click', () => {
-            select.selectedIndex += by;
-            select.dispatchEvent(new Event('change', { bubbles: true }));
-        });
-    }
-    select.addEventListener('change', ends);
-    ends();
 }
 
 /** A note that finds no connection waits on the phone and is sent once there is one. */

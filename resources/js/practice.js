@@ -1,3 +1,4 @@
+import { swap } from './brick/swap.js';
 import { wirePad } from './pad.js';
 import { text } from './texts.js';
 
@@ -9,6 +10,7 @@ export function wirePractice(document) {
     let before = Promise.resolve();
     let isHeld = false;
     let release = () => {};
+    const opened = new WeakSet();
     document.addEventListener('pointerdown', () => { isHeld = true; });
     for (const end of ['pointerup', 'pointercancel']) {
         document.addEventListener(end, () => {
@@ -58,7 +60,7 @@ export function wirePractice(document) {
         if (typed && read && read.value === '' && typed.form.elements.axle.value === read.form.elements.axle.value && !sent) {
             read.value = typed.value;
         }
-        document.querySelector('[data-practice]').replaceWith(document.adoptNode(main));
+        swap(document.querySelector('[data-practice]'), main);
         openPad();
         if (was) {
             focusAgain(was);
@@ -80,10 +82,11 @@ export function wirePractice(document) {
         says?.replaceChildren(line);
     };
 
-    /** The pad types into the height that is read; its page part is a new one after each act. */
+    /** The pad types into the height that is read; it comes and goes with the tape. */
     const openPad = () => {
         const pad = document.querySelector('[data-practice] [data-pad]');
-        if (pad) {
+        if (pad && !opened.has(pad)) {
+            opened.add(pad);
             wirePad(pad, document.querySelector('[data-tape-free]'));
         }
     };

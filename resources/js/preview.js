@@ -1,3 +1,4 @@
+import { swapContent } from './brick/swap.js';
 import { post } from './post.js';
 import { text } from './texts.js';
 
@@ -13,7 +14,7 @@ export function previewOf(form, status, say) {
                 return;
             }
             for (const [part, html] of Object.entries(answer.parts)) {
-                document.querySelector(`[data-part="${part}"]`).innerHTML = html;
+                swapContent(document.querySelector(`[data-part="${part}"]`), html);
             }
             say(form, answer.problems);
             status.textContent = text('not_saved');

@@ -1,15 +1,18 @@
+import { lookAhead } from './brick/ahead.js';
+import { swapContent } from './brick/swap.js';
 import { wireCalling } from './calling.js';
 import { keepDraft } from './draft.js';
-import { foresight } from './foresight.js';
 import { wireHolding } from './hold.js';
 import { NoAnswer, post } from './post.js';
 import { entryOf, newMark } from './queue.js';
-import { wireSteppers } from './steppers.js';
+import { wireSetting } from './setting.js';
 import { keepWaiting, sendWaiting, whenSent } from './waiting.js';
 import { text } from './texts.js';
 
 const TYPING_PAUSE = 160;
 const SECOND_THOUGHT = 1100;
+/** Answers grow old: somebody else may have written in the job meanwhile. */
+const FRESH = 20_000;
 
 /**
  * The tape form, live: what is typed is shown for what it means, and saved as soon as a field is left.
@@ -26,13 +29,13 @@ export function wireTape(form) {
     let patience;
     let saving = Promise.resolve();
     let underWay = 0;
-    const foreseen = foresight();
+    const foreseen = lookAhead({ ask: async (body) => [[nameOf(body), await post(form.dataset.preview, body)]], nameOf, fresh: FRESH });
 
     const show = (answer, { quiet = null, typed = typedNow() } = {}) => {
         for (const [part, html] of Object.entries(answer.parts)) {
             const place = document.querySelector(`[data-part="${part}"]`);
             if (place) {
-                replace(place, html);
+                swapContent(place, html);
             }
         }
         holdFields();
@@ -61,9 +64,9 @@ export function wireTape(form) {
     const preview = async (quiet = null) => {
         const turn = ++asked;
         const typed = typedNow();
-        const body = steppers?.addTo(new FormData(form)) ?? new FormData(form);
+        const body = setting?.addTo(new FormData(form)) ?? new FormData(form);
         try {
-            const answer = foreseen.known(body) ?? await post(form.dataset.preview, body);
+            const answer = foreseen.known(nameOf(body)) ?? await post(form.dataset.preview, body);
             if (turn > shown && asked === turn) {
                 shown = turn;
                 show(answer, { quiet, typed });
@@ -93,7 +96,7 @@ export function wireTape(form) {
                 shown = asked;
                 show(answer, { quiet: emptyField(answer), typed });
                 savedAt.textContent = answer.savedAt;
-                if (steppers?.isTrying() || inputs.some(({ dataset, value }) => typed.get(dataset.field) !== value)) {
+                if (setting?.isTrying() || inputs.some(({ dataset, value }) => typed.get(dataset.field) !== value)) {
                     preview();
                 }
                 return answer;
@@ -182,18 +185,18 @@ export function wireTape(form) {
     });
 
     const calling = form.hasAttribute('data-call') ? wireCalling(form, inputs) : null;
-    const setting = document.querySelector('[data-setting]');
-    const steppers = setting ? wireSteppers(setting, (adjuster) => {
+    const steppers = document.querySelector('[data-setting]');
+    const setting = steppers ? wireSetting(steppers, (adjuster) => {
         const shown = preview();
         foreseeAround(adjuster);
         return shown;
     }) : null;
     /** What the settings next to the one that is tried would come to is fetched ahead. */
     function foreseeAround(adjuster) {
-        foreseen.fetch(form.dataset.preview, () => (adjuster && steppers.isTrying() ? steppers.around(adjuster).map((step) => steppers.withStep(new FormData(form), adjuster, step)) : []));
+        foreseen.fetch(() => (adjuster && setting.isTrying() ? setting.around(adjuster).map((step) => setting.withStep(new FormData(form), adjuster, step)) : []));
     }
-    if (steppers) {
-        wireHolding(steppers, { isTaken: foreseeAround, settled: () => preview() });
+    if (setting) {
+        wireHolding(setting, { isTaken: foreseeAround, settled: () => preview() });
     }
     holdFields();
     draft.restore(() => preview());
@@ -211,15 +214,9 @@ export function wireTape(form) {
     };
 }
 
-/** Puts new content into a part of the page; what had the focus there has it after. */
-function replace(part, html) {
-    const targets = () => [...part.querySelectorAll('a, button')];
-    const focused = targets().indexOf(document.activeElement);
-    const standing = new Map([...part.querySelectorAll('[data-stays]')].map((stays) => [stays.dataset.stays, [...stays.childNodes]]));
-    part.innerHTML = html;
-    // What an answer leaves empty stays as it stood.
-    part.querySelectorAll('[data-stays]:empty').forEach((stays) => stays.replaceChildren(...(standing.get(stays.dataset.stays) ?? [])));
-    targets()[focused]?.focus();
+/** The same for the same question. */
+function nameOf(body) {
+    return JSON.stringify([...body].filter(([name]) => name !== '_token').sort());
 }
 
 /** A field that is simply not typed yet is no mistake until the person wants to go on. */

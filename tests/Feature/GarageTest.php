@@ -224,7 +224,7 @@ it('shows the plan at its stations', function (): void {
     ]);
 
     $this->get("/jobs/{$job->id}/brief")
-        ->assertSee('Outside while the bars are off: tongue weight on the receiver, dropped, 854 lb of 500 lb.')
+        ->assertSee('Outside while the bars are off: tongue weight on the receiver, dropped, 850 lb of 500 lb.')
         ->assertSee('Tongue weight assumed: 12.5 % of gross.');
     $this->get("/jobs/{$job->id}/head")
         ->assertSee('over the level coupler')

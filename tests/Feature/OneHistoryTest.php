@@ -22,7 +22,7 @@ use Yoke\Measuring\Readings\Height\HeightDoubt;
 use Yoke\Proving\Practice\Exercise\ExerciseCode;
 use Yoke\Proving\Practice\Exercise\ExerciseSampler;
 use Yoke\Proving\Practice\Exercise\Level;
-use Yoke\Proving\Practice\Players\AdvisedLearner;
+use Yoke\Proving\Practice\Players\YardRig;
 use Yoke\Proving\Practice\Run\Belief;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Rig\Parts\Suspension;
@@ -190,7 +190,7 @@ it('tells the same by bench, file and interface', function (): void {
 
 it('tells the same of a practice run as of a file of the same readings', function (int $seed): void {
     $exercise = (new ExerciseSampler(new PriorDoubts()))->draw(ExerciseCode::of(Level::RealTape, $seed));
-    $run = (new AdvisedLearner(Fineness::Millimetre))->play($exercise);
+    $run = YardRig::advised($exercise, Fineness::Millimetre);
     $readings = [];
     foreach ($run->heights() as $height) {
         if (! $height->isSpoiled) {

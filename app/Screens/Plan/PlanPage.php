@@ -370,6 +370,14 @@ final readonly class PlanPage
         return $this->job?->ledger() ?? $this->plan->ledger();
     }
 
+    /** What the table of ratings is called. */
+    public function ratingsCaption(): string
+    {
+        $weighed = array_filter($this->ledger(), fn (RatedLoad $line): bool => $line->isWeighed());
+
+        return Text::of('screen.plan_page.ratings_as_'.($weighed === [] ? 'predicted' : 'weighed'));
+    }
+
     /**
      * @return list<array{string, bool}> a sentence for each load outside its rating, and whether it is over, and for a
      *     ball that does not fit
@@ -380,7 +388,7 @@ final readonly class PlanPage
             ? [[Text::of('screen.plan_page.ball_and_coupler_are_of'), true]]
             : [];
         foreach ($this->ledger() as $line) {
-            $sentence = RatingWords::complaint($line, $this->person->loadUnit());
+            $sentence = RatingWords::complaint($line, $this->print);
             $complaints = $sentence === null ? $complaints : [...$complaints, [$sentence, $line->isOver()]];
         }
 

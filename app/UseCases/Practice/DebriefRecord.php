@@ -6,9 +6,9 @@ namespace App\UseCases\Practice;
 
 use Yoke\Proving\Practice\Debrief\Debrief;
 use Yoke\Proving\Practice\Debrief\FaultReview;
-use Yoke\Proving\Practice\Debrief\Finish;
 use Yoke\Proving\Practice\Debrief\KnownThen;
 use Yoke\Proving\Practice\Debrief\Lesson;
+use Yoke\Proving\Practice\Debrief\RunResult;
 use Yoke\Proving\Practice\Learning\Skill;
 
 /**
@@ -32,7 +32,7 @@ final class DebriefRecord
             'points' => $debrief->points->total(),
             'parts' => $debrief->points->parts,
             'help' => $debrief->points->help,
-            'learner' => self::ending($debrief->finish),
+            'learner' => self::ending($debrief->result),
             'advised' => self::ending($debrief->advised),
             'one_step' => self::ending($debrief->oneStep),
             'shown' => Skill::shownIn($debrief),
@@ -69,16 +69,16 @@ final class DebriefRecord
     }
 
     /** @return Ending */
-    private static function ending(Finish $finish): array
+    private static function ending(RunResult $result): array
     {
         return [
-            'hook_ups' => $finish->hookUps,
-            'minutes' => $finish->minutes,
-            'share' => $finish->share,
-            'in_range' => $finish->isInRange,
-            'pitch_degrees' => $finish->pitch->degrees(),
-            'level' => $finish->isLevel(),
-            'breach' => $finish->breach?->value,
+            'hook_ups' => $result->finish->hookUps,
+            'minutes' => $result->finish->minutes,
+            'share' => $result->finish->share,
+            'in_range' => $result->isDone(),
+            'pitch_degrees' => $result->pitch->degrees(),
+            'level' => $result->isLevel(),
+            'breach' => $result->breach?->value,
         ];
     }
 }

@@ -67,6 +67,12 @@ final readonly class TargetRange
         return $lost <= 0.0 ? $this : new self(min($this->from + $lost, $this->to - self::LEAST_WIDTH), $this->to);
     }
 
+    /** Whether a restored share lies in it. */
+    public function holds(float $share): bool
+    {
+        return $share >= $this->from && $share <= $this->ceiling();
+    }
+
     public function middle(): float
     {
         return ($this->from + $this->to) / 2;

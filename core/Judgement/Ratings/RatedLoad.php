@@ -80,16 +80,22 @@ final readonly class RatedLoad
         return $this->isWeighed;
     }
 
-    private function but(int $axle, int $axles, bool $isOnTheWay, bool $isWeighed): self
+    /** Another load against the same rating. */
+    public function carrying(Load $load): self
+    {
+        return $this->but($this->axle, $this->axles, $this->isOnTheWay, $this->isWeighed, $load);
+    }
+
+    private function but(int $axle, int $axles, bool $isOnTheWay, bool $isWeighed, ?Load $carries = null): self
     {
         return new self(
             $this->part,
             $this->stance,
-            $this->carries,
+            $carries ?? $this->carries,
             $this->may,
             $this->unlockedBy,
             $this->sense,
-            $this->terms,
+            $carries === null ? $this->terms : [],
             $axle,
             $axles,
             $isOnTheWay,

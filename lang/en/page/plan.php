@@ -27,7 +27,6 @@ return [
     ],
     'brief' => [
         'ratings' => 'Ratings',
-        'ratings_as_predicted' => 'Ratings, as predicted',
         'part' => 'Part',
         'load' => 'Load',
         'rating' => 'Rating',
@@ -92,7 +91,6 @@ return [
         'dropped' => 'Dropped',
         'carried' => 'Carried',
         'taped' => 'Taped',
-        'ratings_as_predicted' => 'Ratings, as predicted',
         'part' => 'Part',
         'load' => 'Load',
         'rating' => 'Rating',

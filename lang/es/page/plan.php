@@ -27,7 +27,6 @@ return [
     ],
     'brief' => [
         'ratings' => 'Límites',
-        'ratings_as_predicted' => 'Límites, según lo previsto',
         'part' => 'Pieza',
         'load' => 'Carga',
         'rating' => 'Límite',
@@ -92,7 +91,6 @@ return [
         'dropped' => 'Sin barras',
         'carried' => 'Con barras',
         'taped' => 'Medido',
-        'ratings_as_predicted' => 'Límites, según lo previsto',
         'part' => 'Pieza',
         'load' => 'Carga',
         'rating' => 'Límite',

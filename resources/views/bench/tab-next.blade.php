@@ -13,5 +13,5 @@
             @endif
         </ul>
     @endif
-    @if ($advice->verdict() === null)<div data-stays="assumed">@unless ($isTyping ?? false)@include('plan.assumptions', ['plan' => $page->plan()])@endunless</div>@endif
+    @if ($advice->verdict() === null)<div id="assumed" data-stays="assumed">@unless ($isTyping ?? false)@include('plan.assumptions', ['plan' => $page->plan()])@endunless</div>@endif
 </div>

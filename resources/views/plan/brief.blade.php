@@ -5,7 +5,7 @@
     @include('plan.over')
     @if ($known !== [])
         <table class="ledger">
-            <caption>{{ __('page/plan.brief.ratings_as_predicted') }}</caption>
+            <caption>{{ $plan->ratingsCaption() }}</caption>
             <thead><tr><th scope="col">{{ __('page/plan.brief.part') }}</th><th scope="col">{{ __('page/plan.brief.load') }}</th><th scope="col">{{ __('page/plan.brief.rating') }}</th><th scope="col">{{ __('page/plan.brief.margin') }}</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
@@ -13,7 +13,7 @@
                         <th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th>
                         <td data-carries>{{ $plan->print->carries($line) }}</td>
                         <td>{{ $plan->print->load($line->may) }}</td>
-                        <td @class(['sentence' => $line->isOutside()])>{{ $plan->print->about($line->margin()->absolute()) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
+                        <td @class(['sentence' => $line->isOutside()])>{{ $plan->print->margin($line) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -45,7 +45,7 @@
             </section>
             <section>
                 <table class="ledger">
-                    <caption>{{ __('page/plan.paper.ratings_as_predicted') }}</caption>
+                    <caption>{{ $plan->ratingsCaption() }}</caption>
                     <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $plan->print->carries($line) }}</td><td @class(['sentence' => $line->isOutside()])>{{ $plan->print->load($line->may) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
                 </table>

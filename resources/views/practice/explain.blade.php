@@ -9,9 +9,9 @@
             @foreach ($page->knobs() as $knob)
                 <div class="explainer-knob" data-knob="{{ $knob->key }}">
                     <label for="knob-{{ $knob->key }}">{{ __("explain.knob.{$knob->key}") }}</label>
-                    <button type="button" class="button is-small" data-knob-less hidden aria-label="{{ __('page/practice.explain.less', ['knob' => __("explain.knob.{$knob->key}")]) }}"><b aria-hidden="true">−</b></button>
+                    <button type="button" class="button is-small" data-less hidden aria-label="{{ __('page/practice.explain.less', ['knob' => __("explain.knob.{$knob->key}")]) }}"><b aria-hidden="true">−</b></button>
                     <input id="knob-{{ $knob->key }}" type="range" name="at[{{ $knob->key }}]" min="{{ $knob->from }}" max="{{ $knob->to }}" step="{{ $knob->step }}" value="{{ $page->at->at($knob->key) }}" aria-valuetext="{{ $page->words->knob($knob, $page->at->at($knob->key)) }}">
-                    <button type="button" class="button is-small" data-knob-more hidden aria-label="{{ __('page/practice.explain.more', ['knob' => __("explain.knob.{$knob->key}")]) }}"><b aria-hidden="true">+</b></button>
+                    <button type="button" class="button is-small" data-more hidden aria-label="{{ __('page/practice.explain.more', ['knob' => __("explain.knob.{$knob->key}")]) }}"><b aria-hidden="true">+</b></button>
                 </div>
             @endforeach
             <noscript><button class="button">{{ __('page/practice.explain.show') }}</button></noscript>

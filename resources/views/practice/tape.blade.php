@@ -5,7 +5,7 @@
         @if ($page->taping !== null && $tape !== null)
             @php($other = $page->eye === \Yoke\Proving\Practice\Tape\Eye::Standing ? \Yoke\Proving\Practice\Tape\Eye::Level : \Yoke\Proving\Practice\Tape\Eye::Standing)
             <a class="button is-small" data-practice-link href="{{ route('practice.run', ['run' => $page->played->kept, 'axle' => $page->taping->value, 'eye' => $other->value]) }}">{{ __("practice.says.eye_{$other->value}") }}</a>
-            <button type="button" class="button is-small" data-pad-toggle aria-expanded="false" aria-controls="pad">{{ __('tape.pad') }}</button>
+            <button type="button" class="button is-small" id="pad-toggle" data-pad-toggle data-own="aria-expanded" aria-expanded="false" aria-controls="pad">{{ __('tape.pad') }}</button>
         @endif
     </nav>
     @if ($tape !== null && $page->taping !== null)
@@ -26,7 +26,7 @@
             @csrf<input type="hidden" name="position" value="{{ $page->position() }}"><input type="hidden" name="kind" value="tape">
             <input type="hidden" name="axle" value="{{ $page->taping->value }}"><input type="hidden" name="eye" value="{{ $page->eye->value }}"><input type="hidden" name="taping" value="{{ $page->taping === \Yoke\Rig\Parts\Axle::Front ? 'rear' : 'front' }}">
             <div class="field"><label for="read">{{ __('page/practice.run.read', ['end' => __("practice.axle.{$page->taping->value}")]) }}</label>
-                <input id="read" name="read" value="{{ old('read') }}" data-practice-read data-field="read" autocomplete="off" autocapitalize="off" spellcheck="false" placeholder="{{ $page->example() }}" @error('read') aria-invalid="true" aria-describedby="read-says" @enderror></div>
+                <input id="read" name="read" value="{{ old('read') }}" data-practice-read data-own="inputmode" data-field="read" autocomplete="off" autocapitalize="off" spellcheck="false" placeholder="{{ $page->example() }}" @error('read') aria-invalid="true" aria-describedby="read-says" @enderror></div>
             @error('read')<p class="sentence" id="read-says" role="alert" data-tone="stop">{{ $message }}</p>@enderror
             <button class="button is-first">{{ __('page/practice.run.write_down') }}</button>
         </form>

@@ -78,7 +78,7 @@
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">
                         <caption>{{ __('page/weigh.show.weighed_and_rated_for', ['ticket' => \Illuminate\Support\Str::ucfirst(trim(\App\Words\RigWords::stance($ticket->stance).', '.$page->setting($ticket), ', '))]) }}</caption>
-                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($page->counts($ticket)) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::part($line)) }}</th><td data-carries>{{ $page->plan->print->carries($line) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->load($line->margin()?->absolute())]) : __('page/weigh.show.left', ['load' => $page->load($line->margin())]) }}</td></tr>@endforeach
+                        @foreach ($lines as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) @if ($page->counts($ticket)) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}" @endif><th scope="row">{{ ucfirst(\App\Words\RatingWords::part($line)) }}</th><td data-carries>{{ $page->plan->print->carries($line) }}</td><td>{{ $page->load($line->may) }}</td><td>{{ $line->isOutside() ? __('page/weigh.show.over_by', ['load' => $page->plan->print->margin($line)]) : __('page/weigh.show.left', ['load' => $page->plan->print->margin($line)]) }}</td></tr>@endforeach
                     </table>
                 @endforeach
             </section>

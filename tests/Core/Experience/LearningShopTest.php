@@ -7,14 +7,14 @@ use Yoke\Job\Experience\Experience;
 use Yoke\Job\Experience\JobEvidence;
 use Yoke\Job\Experience\Source;
 use Yoke\Job\Experience\Subject;
+use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
-use Yoke\Proving\Simulation\Contest\AdvisedPlayer;
-use Yoke\Proving\Simulation\Contest\HookUps;
-use Yoke\Proving\Simulation\Contest\TapeReader;
+use Yoke\Proving\Playing\AdvisedPlayer;
+use Yoke\Proving\Simulation\Contest\ContestRig;
 use Yoke\Proving\Simulation\SeededSource;
 use Yoke\Proving\Simulation\Shop\Fleet;
 use Yoke\Proving\Simulation\Shop\HowTaped;
@@ -29,12 +29,9 @@ function afterRigs(int $many, int $seed = 3): array
     $nothing = static fn (): LearnedPriors => LearnedPriors::of([]);
     for ($i = 0; $i < $many; $i++) {
         $rig = $fleet->next($i, HowTaped::NotTaped, $nothing);
-        $random = new SeededSource(1000 + $i);
-        $told = (new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()))->play(
-            new HookUps($rig->lot, $random),
-            new TapeReader($random, $rig->lot),
-            TargetRange::usual(),
-        )->told;
+        $inHand = new ContestRig($rig->lot, new SeededSource(1000 + $i), ShopRules::usual(), TargetRange::usual());
+        (new AdvisedPlayer())->play($inHand);
+        $told = $inHand->result()->told;
         $evidence =
             $told === null
                 ? $evidence

@@ -18,9 +18,8 @@ use Yoke\Proving\Practice\Exercise\ExerciseSampler;
 use Yoke\Proving\Practice\Exercise\Fault;
 use Yoke\Proving\Practice\Exercise\Level;
 use Yoke\Proving\Practice\Exercise\Solution;
-use Yoke\Proving\Practice\Players\AdvisedLearner;
 use Yoke\Proving\Practice\Players\Hands;
-use Yoke\Proving\Practice\Players\OneStepLearner;
+use Yoke\Proving\Practice\Players\YardRig;
 use Yoke\Proving\Practice\Run\Run;
 use Yoke\Proving\Practice\Tape\Eye;
 use Yoke\Rig\Parts\Axle;
@@ -60,7 +59,7 @@ it('solves by the advice at least 97 of a hundred exercises of level 2, and harm
         $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(
             ExerciseCode::of(Level::RealTape, 13 * $seed + 5),
         );
-        $run = (new AdvisedLearner(Fineness::Sixteenth))->play($exercise);
+        $run = YardRig::advised($exercise, Fineness::Sixteenth);
         $solved += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
         $over += $run->share() > 1.0 ? 1 : 0;
     }
@@ -77,8 +76,8 @@ it('does better by the advice than one link at a time, on the same rigs with the
         $exercise = (new ExerciseSampler(new Yoke\Measuring\Estimation\Prior\PriorDoubts()))->draw(
             ExerciseCode::of(Level::SomethingWrong, $seed),
         );
-        $advised += $exercise->isInRange((new AdvisedLearner(Fineness::Millimetre))->play($exercise)->share()) ? 1 : 0;
-        $run = (new OneStepLearner(Fineness::Millimetre))->play($exercise);
+        $advised += $exercise->isInRange(YardRig::advised($exercise, Fineness::Millimetre)->share()) ? 1 : 0;
+        $run = YardRig::oneStep($exercise, Fineness::Millimetre);
         $oneStep += $run->breach() === null && $exercise->isInRange($run->share()) ? 1 : 0;
     }
 
@@ -116,15 +115,15 @@ it('tells the truth at the end: what was restored, each height as it stood, what
     $debrief = new Debrief($hands->run, CoachMode::Off, Fineness::Millimetre);
     $hidden = $exercise->hidden;
 
-    expect($debrief->finish->share)
+    expect($debrief->result->finish->share)
         ->toBe($hidden->share($hands->run->situation()->hitch, [Fault::SoftTyre]))
         ->and($debrief->faults[0]->fault)
         ->toBe(Fault::SoftTyre)
         ->and($debrief->faults[0]->isFound)
         ->toBeFalse()
         ->and($debrief->known()[0]->truly)
-        ->toBe($debrief->finish->share)
-        ->and(abs($debrief->known()[0]->share->mean() - $debrief->finish->share))
+        ->toBe($debrief->result->finish->share)
+        ->and(abs($debrief->known()[0]->share->mean() - $debrief->result->finish->share))
         ->toBeLessThan(0.35)
         ->and($debrief->lessons()[0]->kind)
         ->toBe(LessonKind::FindFault)

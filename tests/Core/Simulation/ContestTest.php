@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
+use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Method\TargetRange;
-use Yoke\Proving\Simulation\Contest\AdvisedPlayer;
+use Yoke\Proving\Playing\AdvisedPlayer;
+use Yoke\Proving\Playing\Finish;
+use Yoke\Proving\Playing\OneStepPlayer;
 use Yoke\Proving\Simulation\Contest\Benchmark;
-use Yoke\Proving\Simulation\Contest\Finish;
+use Yoke\Proving\Simulation\Contest\ContestResult;
+use Yoke\Proving\Simulation\Contest\ContestRig;
 use Yoke\Proving\Simulation\Contest\HookUps;
-use Yoke\Proving\Simulation\Contest\OneStepPlayer;
-use Yoke\Proving\Simulation\Contest\Player;
 use Yoke\Proving\Simulation\Contest\ReadingLog;
 use Yoke\Proving\Simulation\Contest\RigSampler;
 use Yoke\Proving\Simulation\Contest\SampledRig;
@@ -34,11 +36,13 @@ function lots(int $many, int $seed = 5, World $world = World::Plain, string $tro
     return array_map(fn (int $i): SampledRig => $sampler->draw($seed + $i), range(1, $many));
 }
 
-function played(Player $player, SampledRig $lot, int $seed = 8): Finish
+/** @param  Closure(ContestRig): void  $player */
+function played(Closure $player, SampledRig $lot, int $seed = 8): ContestResult
 {
-    $random = new SeededSource($seed);
+    $rig = new ContestRig($lot, new SeededSource($seed), ShopRules::usual(), TargetRange::usual());
+    $player($rig);
 
-    return $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), TargetRange::usual());
+    return $rig->result();
 }
 
 it('draws rigs within the ranges that everybody draws from', function (): void {
@@ -171,12 +175,17 @@ it('holds in a harder world, and beats the hand there too', function (World $wor
 it('plays a rig the same way twice', function (): void {
     $lot = lots(1, 4)[0];
 
-    expect(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot))
-        ->toEqual(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot))
-        ->and(played(new OneStepPlayer(), $lot))
-        ->toEqual(played(new OneStepPlayer(), $lot))
-        ->and(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot)->hookUps)
-        ->toBe(count(played(new AdvisedPlayer(new Yoke\Judgement\Advice\StoppingRules()), $lot)->claims));
+    $advised = static fn (ContestRig $rig) => (new AdvisedPlayer())->play($rig);
+    $oneStep = static fn (ContestRig $rig) => (new OneStepPlayer())->play($rig, TargetRange::usual());
+
+    expect(played($advised, $lot))
+        ->toEqual(played($advised, $lot))
+        ->and(played($oneStep, $lot))
+        ->toEqual(played($oneStep, $lot))
+        ->and(played($advised, $lot)->finish->hookUps)
+        ->toBe(count(played($advised, $lot)->claims))
+        ->and(played($oneStep, $lot)->claimed)
+        ->toBeNull();
 });
 
 it(
@@ -189,6 +198,7 @@ it(
             $hookUps->hookUp($middle);
             $log = new ReadingLog($lot, new TapeReader($random, $lot));
             $log->hookUp($middle, $hookUps->on());
+            $log->read(Stance::Carried);
 
             expect(abs($hookUps->on()->step('link') - $middle->step('link')))
                 ->toBe(1.0)
@@ -256,8 +266,17 @@ it('knows its troubles by their names, and no other', function (string $text, bo
 it('counts what it is told', function (): void {
     $tally = new Tally(TargetRange::usual());
     $lot = lots(1)[0];
-    $tally->add($lot, new Finish(1, 2.0, 0.8, 0.8, [[0.9, 0.8]], 0.97, true));
-    $tally->add($lot, new Finish(3, 12.0, 1.1, 1.2, [[0.6, 0.3], [0.8, 1.2], [0.92, 1.1]], 0.91, false));
+    $left = static fn (int $hookUps, float $minutes, float $share): Finish => Finish::of(
+        $hookUps,
+        $minutes,
+        $share,
+        TargetRange::usual(),
+    );
+    $tally->add($lot, new ContestResult($left(1, 2.0, 0.8), 0.8, [[0.9, 0.8]], 0.97, true));
+    $tally->add(
+        $lot,
+        new ContestResult($left(3, 12.0, 1.1), 1.2, [[0.6, 0.3], [0.8, 1.2], [0.92, 1.1]], 0.91, false),
+    );
     $figures = $tally->figures();
 
     expect($figures['hook_ups'])

@@ -91,12 +91,24 @@ it('names a load that is outside its rating, in the unit asked for, and no other
         'bar_rating_low',
     );
 
-    expect(App\Words\RatingWords::complaint($line(1400.0), Yoke\Foundation\Units\LoadUnit::Kilogram))
+    $in = fn (string $fineness): App\Words\QuantityWords => new App\Words\QuantityWords(
+        new App\Models\User(['fineness' => $fineness]),
+    );
+
+    expect(App\Words\RatingWords::complaint($line(1400.0), $in('1 mm')))
+        ->toBe('Over its rating: trailer axle 2 of 3, carried, 1410 kg of 1400 kg.')
+        ->and(App\Words\RatingWords::complaint($line(1400.0)->asWeighed(), $in('1 mm')))
         ->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1400 kg.')
-        ->and(App\Words\RatingWords::complaint($line(1400.0), Yoke\Foundation\Units\LoadUnit::Pound))
-        ->toBe('Over its rating: trailer axle 2 of 3, carried, 3113 lb of 3086 lb.')
-        ->and(App\Words\RatingWords::complaint($line(1412.0), Yoke\Foundation\Units\LoadUnit::Pound))
+        ->and(App\Words\RatingWords::complaint($line(1400.0), $in('1/16 in')))
+        ->toBe('Over its rating: trailer axle 2 of 3, carried, 3110 lb of 3086 lb.')
+        ->and(App\Words\RatingWords::complaint($line(1412.0), $in('1/16 in')))
         ->toBeNull()
-        ->and(App\Words\RatingWords::complaint($least, Yoke\Foundation\Units\LoadUnit::Kilogram))
-        ->toBe('Below its range: minimum tongue weight for these bars, 402 kg of 450 kg.');
+        ->and(App\Words\RatingWords::complaint($least, $in('1 mm')))
+        ->toBe('Below its range: minimum tongue weight for these bars, 400 kg of 450 kg.')
+        ->and(App\Words\RatingWords::complaint($line(1411.0), $in('1 mm')))
+        ->toBe('Over its rating: trailer axle 2 of 3, carried, 1412 kg of 1411 kg.')
+        ->and($in('1 mm')->carries($line(1412.0)))
+        ->toBe('1410 kg')
+        ->and($in('1 mm')->carries($line(1409.9)))
+        ->toBe('1412 kg');
 });

@@ -9,8 +9,7 @@ use Yoke\Proving\Practice\Act\ActKind;
 use Yoke\Proving\Practice\Coach\CoachMode;
 use Yoke\Proving\Practice\Exercise\Exercise;
 use Yoke\Proving\Practice\Exercise\Fault;
-use Yoke\Proving\Practice\Players\AdvisedLearner;
-use Yoke\Proving\Practice\Players\OneStepLearner;
+use Yoke\Proving\Practice\Players\YardRig;
 use Yoke\Proving\Practice\Run\Belief;
 use Yoke\Proving\Practice\Run\Run;
 use Yoke\Rig\Parts\Axle;
@@ -19,11 +18,11 @@ use Yoke\Rig\Parts\Stance;
 /** A run that is over, beside the truth, and beside what others would have made of the same rig with the same noise. */
 final class Debrief
 {
-    public readonly Finish $finish;
+    public readonly RunResult $result;
 
-    public readonly Finish $advised;
+    public readonly RunResult $advised;
 
-    public readonly Finish $oneStep;
+    public readonly RunResult $oneStep;
 
     public readonly Points $points;
 
@@ -36,10 +35,10 @@ final class Debrief
     /** @param  Fineness  $tape  that was read */
     public function __construct(public readonly Run $run, private readonly CoachMode $coach, Fineness $tape)
     {
-        $this->finish = Finish::of($run);
-        $this->advised = Finish::of((new AdvisedLearner($tape))->play($run->exercise));
-        $this->oneStep = Finish::of((new OneStepLearner($tape))->play($run->exercise));
-        $this->points = Points::of($run, $coach, $this->advised->minutes);
+        $this->result = RunResult::of($run);
+        $this->advised = RunResult::of(YardRig::advised($run->exercise, $tape));
+        $this->oneStep = RunResult::of(YardRig::oneStep($run->exercise, $tape));
+        $this->points = Points::of($run, $coach, $this->advised->finish->minutes);
         $this->faults = array_map(
             static fn (Fault $fault): FaultReview => FaultReview::of($run, $fault),
             $run->exercise->faults,

@@ -17,9 +17,9 @@ final readonly class FaultReview
     public static function of(Run $run, Fault $fault): self
     {
         $isFound = in_array($fault, $run->found(), true);
-        $finish = Finish::of($run);
+        $result = RunResult::of($run);
         $isGone = match ($fault) {
-            Fault::BarsStraight, Fault::OverRestored => $finish->isInRange,
+            Fault::BarsStraight, Fault::OverRestored => $result->isDone(),
             Fault::BallTooLow => $run->exercise->ballOff($run->situation()->hitch) > -$run->exercise::LOW_MM,
             default => ! in_array($fault, $run->situation()->faults, true),
         };

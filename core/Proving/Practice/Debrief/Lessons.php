@@ -15,13 +15,13 @@ final readonly class Lessons
     public const MANY = 3;
 
     /**
-     * @param  Finish  $advised  of the product's own advice on the same rig
+     * @param  RunResult  $advised  of the product's own advice on the same rig
      * @param  list<FaultReview>  $faults
      */
     public function __construct(
         private Run $run,
         private CoachMode $coach,
-        private Finish $advised,
+        private RunResult $advised,
         private array $faults,
     ) {
     }
@@ -35,7 +35,7 @@ final readonly class Lessons
     /** @return list<Lesson> */
     private function mistakes(): array
     {
-        $finish = Finish::of($this->run);
+        $result = RunResult::of($this->run);
         $breach = $this->run->breach();
         $lessons = $breach === null ? [] : [new Lesson(LessonKind::SafeOrder, breach: $breach)];
         foreach ($this->faults as $fault) {
@@ -46,17 +46,17 @@ final readonly class Lessons
                 );
             }
         }
-        if ($breach === null && ! $finish->isInRange) {
-            $lessons[] = new Lesson(LessonKind::ReachTheRange, figure: $finish->share);
+        if ($breach === null && ! $result->isDone()) {
+            $lessons[] = new Lesson(LessonKind::ReachTheRange, figure: $result->finish->share);
         }
         array_push($lessons, ...$this->ofReading());
-        if ($breach === null && $finish->isInRange && ! $finish->isLevel()) {
-            $lessons[] = new Lesson(LessonKind::LevelTheTrailer, figure: $finish->pitch->degrees());
+        if ($breach === null && $result->isDone() && ! $result->isLevel()) {
+            $lessons[] = new Lesson(LessonKind::LevelTheTrailer, figure: $result->pitch->degrees());
         }
-        if ($finish->hookUps > $this->advised->hookUps + 1) {
+        if ($result->finish->hookUps > $this->advised->finish->hookUps + 1) {
             $lessons[] = new Lesson(
                 LessonKind::FewerHookUps,
-                figure: (float) ($finish->hookUps - $this->advised->hookUps),
+                figure: (float) ($result->finish->hookUps - $this->advised->finish->hookUps),
             );
         }
 

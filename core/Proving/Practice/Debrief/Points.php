@@ -28,18 +28,18 @@ final readonly class Points
     /** @param  float  $advisedMinutes  that the product's own advice took on the same rig */
     public static function of(Run $run, CoachMode $coach, float $advisedMinutes): self
     {
-        $finish = Finish::of($run);
+        $result = RunResult::of($run);
         $help = self::HINT * $run->hints() + ($coach === CoachMode::Advice ? self::ADVICE : 0);
         $shares =
             $run->breach() !== null
                 ? []
                 : [
-                    PointsPart::Range->value => $finish->isInRange ? 1.0 : 0.0,
-                    PointsPart::Level->value => $finish->isInRange && $finish->isLevel() ? 1.0 : 0.0,
+                    PointsPart::Range->value => $result->isDone() ? 1.0 : 0.0,
+                    PointsPart::Level->value => $result->isDone() && $result->isLevel() ? 1.0 : 0.0,
                     PointsPart::Faults->value => self::putRight($run),
                     PointsPart::Reading->value => self::readWell($run),
-                    PointsPart::Time->value => $finish->isInRange
-                        ? self::inTime($finish->minutes, $advisedMinutes)
+                    PointsPart::Time->value => $result->isDone()
+                        ? self::inTime($result->finish->minutes, $advisedMinutes)
                         : 0.0,
                 ];
         $parts = [];
@@ -64,7 +64,7 @@ final readonly class Points
         $faults = $run->exercise->faults;
         $gone = array_filter($faults, static fn (Fault $fault): bool => FaultReview::of($run, $fault)->isPutRight);
 
-        return $faults === [] ? (Finish::of($run)->isInRange ? 1.0 : 0.0) : count($gone) / count($faults);
+        return $faults === [] ? (RunResult::of($run)->isDone() ? 1.0 : 0.0) : count($gone) / count($faults);
     }
 
     private static function readWell(Run $run): float

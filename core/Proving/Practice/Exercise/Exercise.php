@@ -91,8 +91,6 @@ final readonly class Exercise
 
     public function isInRange(float $share): bool
     {
-        $band = $this->goal()->band;
-
-        return $share >= $band->from && $share <= $band->ceiling();
+        return $this->goal()->band->holds($share);
     }
 }

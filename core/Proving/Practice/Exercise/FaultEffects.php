@@ -27,10 +27,6 @@ final readonly class FaultEffects
     /** A slipped bracket leaves its side so much slacker, mm. */
     private const SLIP_MM = 24.0;
 
-    private const PERSON_KG = 85.0;
-
-    private const DIP_MM = 14.0;
-
     /** Of the tongue weight, left on a jack whose foot was not wound up. */
     private const ON_JACK = 0.35;
 
@@ -99,8 +95,8 @@ final readonly class FaultEffects
         $here = fn (Fault $fault): bool => $this->has($fault) && $fault->isThereIn($stance);
 
         return new Disturbance(
-            rear: $here(Fault::WheelInDip) ? -self::DIP_MM : 0.0,
-            cabKg: $here(Fault::SomebodyInCab) ? self::PERSON_KG : 0.0,
+            rear: $here(Fault::WheelInDip) ? -Disturbance::DIP_MM : 0.0,
+            cabKg: $here(Fault::SomebodyInCab) ? Disturbance::PERSON_KG : 0.0,
             jackKg: $here(Fault::WeightOnJack) ? self::ON_JACK * $tongueKg : 0.0,
         );
     }

@@ -25,9 +25,9 @@ enum Skill: string
      */
     public static function shownIn(Debrief $debrief): array
     {
-        $finish = $debrief->finish;
+        $result = $debrief->result;
         $heights = $debrief->run->heights();
-        $shown = [self::SafeOrder->value => $finish->breach === null];
+        $shown = [self::SafeOrder->value => $result->breach === null];
         if ($heights !== []) {
             $shown[self::ReadTheTape->value] =
                 array_filter(
@@ -38,12 +38,12 @@ enum Skill: string
             $shown[self::RollFirst->value] =
                 array_filter($heights, static fn (TakenHeight $height): bool => ! $height->isRolled) === [];
         }
-        if ($finish->breach === null) {
-            $shown[self::ReachTheRange->value] = $finish->isInRange;
+        if ($result->breach === null) {
+            $shown[self::ReachTheRange->value] = $result->isDone();
         }
-        if ($finish->isInRange) {
-            $shown[self::LevelTheTrailer->value] = $finish->isLevel();
-            $shown[self::FewHookUps->value] = $finish->hookUps <= $debrief->advised->hookUps + 1;
+        if ($result->isDone()) {
+            $shown[self::LevelTheTrailer->value] = $result->isLevel();
+            $shown[self::FewHookUps->value] = $result->finish->hookUps <= $debrief->advised->finish->hookUps + 1;
         }
         foreach ($debrief->faults as $fault) {
             $shown[$fault->fault->value] = $fault->isFound && $fault->isPutRight;

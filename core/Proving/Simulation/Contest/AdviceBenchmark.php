@@ -40,6 +40,7 @@ final readonly class AdviceBenchmark
                 $log->read($stance);
             }
             $log->hookUp($middle, $middle);
+            $log->read(Stance::Carried);
             $observations = $log->observations();
             $began = ($this->seconds)();
             (new Advisor(

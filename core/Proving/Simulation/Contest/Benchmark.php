@@ -6,6 +6,8 @@ namespace Yoke\Proving\Simulation\Contest;
 
 use Closure;
 use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Playing\AdvisedPlayer;
+use Yoke\Proving\Playing\OneStepPlayer;
 use Yoke\Proving\Simulation\SeededSource;
 use Yoke\Proving\Simulation\World\Trouble;
 use Yoke\Proving\Simulation\World\World;
@@ -33,16 +35,17 @@ final readonly class Benchmark
         $usual = ShopRules::usual();
         $band = $usual->range;
         $sampler = new RigSampler(new SeededSource($this->seed), $usual->priors, $this->world, $this->trouble);
-        $players = ['one step at a time' => new OneStepPlayer(), 'advised' => new AdvisedPlayer($usual->stopping)];
+        $players = [
+            'one step at a time' => static fn (ContestRig $rig) => (new OneStepPlayer())->play($rig, $band),
+            'advised' => static fn (ContestRig $rig) => (new AdvisedPlayer())->play($rig),
+        ];
         $tallies = array_map(static fn (): Tally => new Tally($band), $players);
         for ($i = 0; $i < $rigs; $i++) {
             $lot = $sampler->draw($this->seed + $i);
-            foreach ($players as $name => $player) {
-                $random = new SeededSource($lot->seed * self::APART);
-                $tallies[$name]->add(
-                    $lot,
-                    $player->play(new HookUps($lot, $random), new TapeReader($random, $lot), $band),
-                );
+            foreach ($players as $name => $play) {
+                $rig = new ContestRig($lot, new SeededSource($lot->seed * self::APART), $usual, $band);
+                $play($rig);
+                $tallies[$name]->add($lot, $rig->result());
             }
             if ($played !== null) {
                 $played($i + 1);

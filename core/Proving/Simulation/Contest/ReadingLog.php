@@ -57,20 +57,23 @@ final class ReadingLog
         );
     }
 
-    public function read(Stance $stance): void
+    /** @return array{front: float, rear: float} heights, mm */
+    public function read(Stance $stance): array
     {
         $hookUp = $stance === Stance::Carried ? count($this->hookUps) : 1;
         $truly = $stance === Stance::Carried ? $this->hookUps[$hookUp - 1][1] : null;
-        foreach ($this->tape->read($stance, $truly) as $axle => $height) {
+        $heights = $this->tape->read($stance, $truly);
+        foreach ($heights as $axle => $height) {
             $this->readings[] = [$stance, $hookUp, Axle::from($axle), $height];
         }
+
+        return $heights;
     }
 
     /** @param  Setting  $truly  what is on, which nobody sees */
     public function hookUp(Setting $meant, Setting $truly): void
     {
         $this->hookUps[] = [$meant, $truly, false];
-        $this->read(Stance::Carried);
     }
 
     public function look(Recheck $look): void

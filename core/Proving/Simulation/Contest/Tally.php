@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Yoke\Proving\Simulation\Contest;
 
 use Yoke\Judgement\Method\TargetRange;
+use Yoke\Proving\Playing\Finish;
 
-/** What a player's finishes come to. */
+/** What a player's results come to. */
 final class Tally
 {
     /** Claimed chances are told apart by these. */
@@ -17,19 +18,19 @@ final class Tally
         'above 95' => [0.95, 1.01],
     ];
 
-    /** @var list<Finish> */
-    private array $finishes = [];
+    /** @var list<ContestResult> */
+    private array $results = [];
 
-    /** @var list<bool> whether the rig's tension was taped, by finish */
+    /** @var list<bool> whether the rig's tension was taped, by result */
     private array $taped = [];
 
     public function __construct(private readonly TargetRange $band)
     {
     }
 
-    public function add(SampledRig $lot, Finish $finish): void
+    public function add(SampledRig $lot, ContestResult $result): void
     {
-        $this->finishes[] = $finish;
+        $this->results[] = $result;
         $this->taped[] = $lot->isTaped();
     }
 
@@ -37,18 +38,21 @@ final class Tally
     public function figures(): array
     {
         $of = fn (\Closure $value, ?bool $taped = null): float => $this->mean($value, $taped);
-        $hookUps = static fn (Finish $finish): float => $finish->hookUps;
+        $hookUps = static fn (ContestResult $result): float => $result->finish->hookUps;
+        $share = static fn (\Closure $is): float => $of(
+            static fn (ContestResult $result): float => $is($result->finish) ? 1.0 : 0.0,
+        );
 
         return [
             'hook_ups' => $of($hookUps),
             'hook_ups_taped' => $of($hookUps, true),
             'hook_ups_not_taped' => $of($hookUps, false),
-            'done_at_the_first' => $of(static fn (Finish $finish): float => $finish->hookUps === 1 ? 1.0 : 0.0),
-            'done_by_the_second' => $of(static fn (Finish $finish): float => $finish->hookUps <= 2 ? 1.0 : 0.0),
-            'truly_in_band' => $of(fn (Finish $finish): float => $this->isInBand($finish->share) ? 1.0 : 0.0),
-            'finished_over_restored' => $of(static fn (Finish $finish): float => $finish->share > 1.0 ? 1.0 : 0.0),
-            'ever_over_restored' => $of(static fn (Finish $finish): float => $finish->highest > 1.0 ? 1.0 : 0.0),
-            'minutes' => $of(static fn (Finish $finish): float => $finish->minutes),
+            'done_at_the_first' => $share(static fn (Finish $finish): bool => $finish->hookUps === 1),
+            'done_by_the_second' => $share(static fn (Finish $finish): bool => $finish->hookUps <= 2),
+            'truly_in_band' => $share(static fn (Finish $finish): bool => $finish->isInRange),
+            'finished_over_restored' => $share(static fn (Finish $finish): bool => $finish->isOver()),
+            'ever_over_restored' => $of(static fn (ContestResult $result): float => $result->highest > 1.0 ? 1.0 : 0.0),
+            'minutes' => $of(static fn (ContestResult $result): float => $result->finish->minutes),
         ];
     }
 
@@ -59,20 +63,20 @@ final class Tally
     public function honesty(): array
     {
         $claimed = array_values(
-            array_filter($this->finishes, static fn (Finish $finish): bool => $finish->claimed !== null),
+            array_filter($this->results, static fn (ContestResult $result): bool => $result->claimed !== null),
         );
         if ($claimed === []) {
             return [];
         }
         $claims =
-            array_sum(array_map(static fn (Finish $finish): float => $finish->claimed ?? 0.0, $claimed)) /
+            array_sum(array_map(static fn (ContestResult $result): float => $result->claimed ?? 0.0, $claimed)) /
             count($claimed);
         $landed =
-            count(array_filter($claimed, fn (Finish $finish): bool => $this->isInBand($finish->share))) /
+            count(array_filter($claimed, fn (ContestResult $result): bool => $result->finish->isInRange)) /
             count($claimed);
         $named = array_values(
             array_filter(
-                array_map(static fn (Finish $finish): ?bool => $finish->named, $claimed),
+                array_map(static fn (ContestResult $result): ?bool => $result->named, $claimed),
                 static fn (?bool $one): bool => $one !== null,
             ),
         );
@@ -92,10 +96,10 @@ final class Tally
             $this->binned(
                 array_merge(
                     ...array_map(
-                        static fn (Finish $finish): array => $finish->claimed === null
+                        static fn (ContestResult $result): array => $result->claimed === null
                             ? []
-                            : [[$finish->claimed, $finish->share]],
-                        $this->finishes,
+                            : [[$result->claimed, $result->finish->share]],
+                        $this->results,
                     ),
                 ),
             ) as $name => [$many, $claimed, $landed]
@@ -115,7 +119,7 @@ final class Tally
         $bins = [];
         foreach (
             $this->binned(
-                array_merge(...array_map(static fn (Finish $finish): array => $finish->claims, $this->finishes)),
+                array_merge(...array_map(static fn (ContestResult $result): array => $result->claims, $this->results)),
             ) as $name => [$many, $claimed, $landed]
         ) {
             $bins[$name] = ['moves' => $many, 'claimed' => $claimed, 'landed' => $landed];
@@ -150,16 +154,16 @@ final class Tally
 
     private function isInBand(float $share): bool
     {
-        return $share >= $this->band->from && $share <= $this->band->to;
+        return $this->band->holds($share);
     }
 
-    /** @param  \Closure(Finish): float  $value */
+    /** @param  \Closure(ContestResult): float  $value */
     private function mean(\Closure $value, ?bool $taped): float
     {
         $values = [];
-        foreach ($this->finishes as $i => $finish) {
+        foreach ($this->results as $i => $result) {
             if ($taped === null || $this->taped[$i] === $taped) {
-                $values[] = $value($finish);
+                $values[] = $value($result);
             }
         }
 

@@ -94,6 +94,7 @@ final readonly class TicketContest
         $log->read(Stance::Alone);
         $log->read(Stance::Dropped);
         $log->hookUp($lot->adjusters->middle(), $lot->adjusters->middle());
+        $log->read(Stance::Carried);
 
         return $log->observations();
     }

@@ -12,10 +12,9 @@ use Yoke\Job\Experience\Subject;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
-use Yoke\Proving\Simulation\Contest\AdvisedPlayer;
-use Yoke\Proving\Simulation\Contest\Finish;
-use Yoke\Proving\Simulation\Contest\HookUps;
-use Yoke\Proving\Simulation\Contest\TapeReader;
+use Yoke\Proving\Playing\AdvisedPlayer;
+use Yoke\Proving\Simulation\Contest\ContestResult;
+use Yoke\Proving\Simulation\Contest\ContestRig;
 use Yoke\Proving\Simulation\SeededSource;
 
 /** A shop that sets up one rig after another by the advice, and learns from each. */
@@ -38,7 +37,7 @@ final readonly class LearningShop
     public function run(int $rigs, int $counted, HowTaped $taped, ?Closure $played = null): array
     {
         $fleet = new Fleet(new SeededSource($this->seed), $this->doubts);
-        [$finishes, $evidence] = [[], []];
+        [$results, $evidence] = [[], []];
         for ($i = 0; $i < $rigs; $i++) {
             $experience = new Experience($evidence, $this->doubts);
             $rig = $fleet->next(
@@ -46,55 +45,57 @@ final readonly class LearningShop
                 $taped,
                 static fn (Subject $subject): LearnedPriors => $experience->for($subject),
             );
-            $random = new SeededSource($rig->lot->seed * self::APART);
-            $finish = (new AdvisedPlayer(ShopRules::usual()->stopping))->play(
-                new HookUps($rig->lot, $random),
-                new TapeReader($random, $rig->lot),
-                ShopRules::usual()->range,
+            $rules = ShopRules::usual();
+            $inHand = new ContestRig(
+                $rig->lot,
+                new SeededSource($rig->lot->seed * self::APART),
+                $rules,
+                $rules->range,
             );
-            $evidence = [...$evidence, ...$this->told($rig, $finish)];
-            $finishes[] = $finish;
+            (new AdvisedPlayer())->play($inHand);
+            $result = $inHand->result();
+            $evidence = [...$evidence, ...$this->told($rig, $result)];
+            $results[] = $result;
             if ($played !== null) {
                 $played($i + 1);
             }
         }
 
         return [
-            'first' => self::figures(array_slice($finishes, 0, $counted)),
-            'last' => self::figures(array_slice($finishes, -$counted)),
+            'first' => self::figures(array_slice($results, 0, $counted)),
+            'last' => self::figures(array_slice($results, -$counted)),
         ];
     }
 
     /** @return list<Evidence> of readings that hang together alone */
-    private function told(ShopRig $rig, Finish $finish): array
+    private function told(ShopRig $rig, ContestResult $result): array
     {
-        return $finish->told === null || $finish->told->suspects !== []
+        return $result->told === null || $result->told->suspects !== []
             ? []
-            : (new JobEvidence($rig->subject, $rig->textbook, $finish->told, $this->doubts))->all();
+            : (new JobEvidence($rig->subject, $rig->textbook, $result->told, $this->doubts))->all();
     }
 
     /**
-     * @param  list<Finish>  $finishes
+     * @param  list<ContestResult>  $results
      * @return array<string, float> means over them
      */
-    private static function figures(array $finishes): array
+    private static function figures(array $results): array
     {
-        $many = max(1, count($finishes));
-        $isIn = static fn (float $share): bool => $share >= ShopRules::usual()->range->from &&
-            $share <= ShopRules::usual()->range->to;
-        $mean = static fn (Closure $of): float => array_sum(array_map($of, $finishes)) / $many;
+        $many = max(1, count($results));
+        $isIn = static fn (float $share): bool => ShopRules::usual()->range->holds($share);
+        $mean = static fn (Closure $of): float => array_sum(array_map($of, $results)) / $many;
 
         return [
-            'hook_ups' => $mean(static fn (Finish $finish): float => (float) $finish->hookUps),
-            'first_claimed' => $mean(static fn (Finish $finish): float => $finish->claims[0][0] ?? 0.0),
+            'hook_ups' => $mean(static fn (ContestResult $result): float => (float) $result->finish->hookUps),
+            'first_claimed' => $mean(static fn (ContestResult $result): float => $result->claims[0][0] ?? 0.0),
             'first_landed' => $mean(
-                static fn (Finish $finish): float => isset($finish->claims[0]) && $isIn($finish->claims[0][1])
+                static fn (ContestResult $result): float => isset($result->claims[0]) && $isIn($result->claims[0][1])
                     ? 1.0
                     : 0.0,
             ),
-            'in_range' => $mean(static fn (Finish $finish): float => $isIn($finish->share) ? 1.0 : 0.0),
-            'over_restored' => $mean(static fn (Finish $finish): float => $finish->share > 1.0 ? 1.0 : 0.0),
-            'minutes' => $mean(static fn (Finish $finish): float => $finish->minutes),
+            'in_range' => $mean(static fn (ContestResult $result): float => $result->finish->isInRange ? 1.0 : 0.0),
+            'over_restored' => $mean(static fn (ContestResult $result): float => $result->finish->isOver() ? 1.0 : 0.0),
+            'minutes' => $mean(static fn (ContestResult $result): float => $result->finish->minutes),
         ];
     }
 }

@@ -10,6 +10,12 @@ namespace Yoke\Proving\Simulation\World;
  */
 final readonly class Disturbance
 {
+    /** Of somebody who sits in the cab, kg. */
+    public const PERSON_KG = 85.0;
+
+    /** How deep a wheel stands in a dip, mm. */
+    public const DIP_MM = 14.0;
+
     /**
      * @param  float  $front  ground under the front axle over the rest, mm; so the others
      * @param  float  $slope  rad, the front higher positive

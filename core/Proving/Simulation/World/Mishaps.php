@@ -13,14 +13,10 @@ final readonly class Mishaps
     /** Half of the dips are so narrow that the tape stands beside them. */
     private const NARROW = 0.5;
 
-    private const DIP_MM = 12.0;
-
     /** What stays as it was when the rig was rolled to be taped again. */
     private const STAYS = 0.5;
 
     private const SLOPE_DEGREES = 0.5;
-
-    private const PERSON_KG = 80.0;
 
     /** So much of what springs stick keeps the side of their last motion, though rolled. */
     private const KEPT = 0.7;
@@ -57,7 +53,7 @@ final readonly class Mishaps
                 ? $size * deg2rad(self::SLOPE_DEGREES) * ($random->between(0, 2) < 1 ? -1.0 : 1.0)
                 : 0.0;
         $under = (int) $random->between(0, 3);
-        $dip = $hasGround && ! $isSlope ? -$size * self::DIP_MM : 0.0;
+        $dip = $hasGround && ! $isSlope ? -$size * Disturbance::DIP_MM : 0.0;
         $ground = [0.0, 0.0, 0.0];
         $ground[$under] = $dip;
         $isNarrow = $random->between(0, 1) < self::NARROW;
@@ -87,7 +83,7 @@ final readonly class Mishaps
         $disturbance = $ground ? $this->ground : Disturbance::none();
 
         return new Standing(
-            $cab ? $disturbance->with(self::PERSON_KG) : $disturbance,
+            $cab ? $disturbance->with(Disturbance::PERSON_KG) : $disturbance,
             $ground ? $this->foot : ['front' => 0.0, 'rear' => 0.0],
         );
     }

@@ -6,22 +6,17 @@ namespace Yoke\Proving\Practice\Debrief;
 
 use Yoke\Foundation\Units\Angle;
 use Yoke\Job\Shop\ShopRules;
+use Yoke\Proving\Playing\Finish;
 use Yoke\Proving\Practice\Act\SafetyViolation;
 use Yoke\Proving\Practice\Run\Run;
 use Yoke\Rig\Parts\Stance;
 
-/** How somebody left a rig. */
-final readonly class Finish
+/** How somebody left the rig of an exercise. */
+final readonly class RunResult
 {
-    /**
-     * @param  float  $share  of the front axle load truly restored, on the road
-     * @param  Angle  $pitch  of the trailer there, nose-up positive
-     */
     private function __construct(
-        public int $hookUps,
-        public float $minutes,
-        public float $share,
-        public bool $isInRange,
+        public Finish $finish,
+        /** Of the trailer on the road, nose-up positive. */
         public Angle $pitch,
         public ?SafetyViolation $breach,
     ) {
@@ -30,7 +25,6 @@ final readonly class Finish
     public static function of(Run $run): self
     {
         $now = $run->situation();
-        $share = $run->share();
         $pitch = $run->exercise->hidden->onTheRoad(
             $now->isHooked ? Stance::Carried : Stance::Dropped,
             $now->hitch,
@@ -38,13 +32,16 @@ final readonly class Finish
         )->trailerPitch;
 
         return new self(
-            count($run->hookUps()),
-            $run->minutes(),
-            $share,
-            $run->breach() === null && $run->exercise->isInRange($share),
+            Finish::of(count($run->hookUps()), $run->minutes(), $run->share(), $run->exercise->goal()->band),
             Angle::ofRadians($pitch),
             $run->breach(),
         );
+    }
+
+    /** Safely left, and in range. */
+    public function isDone(): bool
+    {
+        return $this->breach === null && $this->finish->isInRange;
     }
 
     public function isLevel(): bool
