@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Simulation;
 use Yoke\CoreException;
+use Yoke\Job\Shop\ShopRules;
 use Yoke\Proving\Simulation\HiddenTruth;
 use Yoke\Proving\Simulation\SeededSource;
 use Yoke\Proving\Simulation\SimulatedDevices;
@@ -64,7 +65,7 @@ final class SimulatedYard
         $rig = $job->rigAsWorked();
         $vehicle = $rig->core()->vehicle;
         $truth = HiddenTruth::drawn(
-            $rig->specified()->prior(),
+            $rig->described(ShopRules::usual()->priors)->prior(),
             ['front' => $this->taped($job, Axle::Front), 'rear' => $this->taped($job, Axle::Rear)],
             [
                 'front' => $rig->values(RigPart::Vehicle)->number('front_axle_kg') ?? self::USUAL_KG['front'],

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
+use Yoke\Job\Planning\RigSpecification;
 use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Measuring\Estimation\CarriedOverPrior;
@@ -142,22 +143,21 @@ final readonly class RigSnapshot
      * As its specifications describe it: asked for family, adjusters and what does not fit, which no shop's doubts
      * change.
      */
-    public function specified(): SpecifiedRig
+    public function specified(): RigSpecification
     {
-        return $this->described(ShopRules::usual()->priors);
+        return new RigSpecification(
+            $this->core(),
+            $this->values(RigPart::Vehicle),
+            $this->values(RigPart::Trailer),
+            $this->values(RigPart::Hitch),
+            $this->assumed(),
+        );
     }
 
     /** @param  PriorDoubts  $doubts  of the shop */
     public function described(PriorDoubts $doubts): SpecifiedRig
     {
-        $described = new SpecifiedRig(
-            $this->core(),
-            $this->values(RigPart::Vehicle),
-            $this->values(RigPart::Trailer),
-            $this->values(RigPart::Hitch),
-            $doubts,
-            $this->assumed(),
-        );
+        $described = new SpecifiedRig($this->specified(), $doubts);
         $change = $this->loadChange();
 
         $loaded = $change === null ? $described : $described->loaded($change);
@@ -241,7 +241,7 @@ final readonly class RigSnapshot
     public function isDescribedAs(self $other): bool
     {
         $facts = static function (self $worked): array {
-            $prior = $worked->bySheets()->specified()->prior();
+            $prior = $worked->bySheets()->described(ShopRules::usual()->priors)->prior();
 
             return [$prior->known(), array_map($prior->likely(...), range(0, RigPrior::BAR_RATE))];
         };

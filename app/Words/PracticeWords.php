@@ -35,7 +35,7 @@ final readonly class PracticeWords
 
     public function __construct(SpecifiedRig $told, private User $person)
     {
-        $this->settings = new SettingWords($told);
+        $this->settings = new SettingWords($told->sheets);
         $this->print = new QuantityWords($person);
     }
 

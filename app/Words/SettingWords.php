@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Job\Planning\RigSpecification;
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
@@ -12,7 +12,7 @@ use Yoke\Rig\Adjuster\Setting;
 /** A setting in its family's words, as this shop counts: `link 4, 3 washers`. */
 final readonly class SettingWords
 {
-    public function __construct(private SpecifiedRig $described)
+    public function __construct(private RigSpecification $sheets)
     {
     }
 
@@ -141,18 +141,18 @@ final readonly class SettingWords
     /** Whether a screw is turned under load, without a new hook-up. */
     public function isTurnedLoaded(): bool
     {
-        return $this->described->adjusters()?->turnedLoaded() !== null;
+        return $this->sheets->adjusters()?->turnedLoaded() !== null;
     }
 
     /** @return list<Adjuster> */
     public function adjusters(): array
     {
-        return $this->described->adjusters()?->all() ?? [];
+        return $this->sheets->adjusters()?->all() ?? [];
     }
 
     private function family(): ?FamilyWords
     {
-        $family = $this->described->family();
+        $family = $this->sheets->family();
 
         return $family === null ? null : new FamilyWords($family);
     }

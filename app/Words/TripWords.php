@@ -23,7 +23,7 @@ final readonly class TripWords
 
     public function __construct(private SpecifiedRig $rig, private User $person)
     {
-        $this->settings = new SettingWords($rig);
+        $this->settings = new SettingWords($rig->sheets);
         $this->print = new QuantityWords($person);
     }
 
@@ -88,7 +88,7 @@ final readonly class TripWords
                     ' '.
                     LoadWords::share($entry->tongue),
                     $entry->outcome === TripOutcome::Moves
-                        ? StationWords::caution(Station::BarsUp, $this->rig->family())
+                        ? StationWords::caution(Station::BarsUp, $this->rig->sheets->family())
                         : '',
                 ],
                 static fn (string $sentence): bool => $sentence !== '',

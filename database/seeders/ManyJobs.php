@@ -11,6 +11,7 @@ use App\UseCases\Service\RigCare;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Yoke\Job\Shop\ShopRules;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Readings\Height\Settling;
 use Yoke\Proving\Simulation\HiddenTruth;
@@ -153,8 +154,8 @@ final class ManyJobs
      */
     private function tape(int $job, RigSnapshot $worked, int $readings, string $at): void
     {
-        $described = $worked->specified();
-        $adjusters = $described->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
+        $described = $worked->described(ShopRules::usual()->priors);
+        $adjusters = $described->sheets->adjusters() ?? throw new \LogicException('The demo\'s hitches have families.');
         $middle = $adjusters->middle();
         $small = array_key_first($middle->steps()) ?? '';
         $steps = array_values(

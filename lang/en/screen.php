@@ -180,12 +180,14 @@ return [
     'bench_page' => [
         'some_stances_are_taped_with' => 'Some stances are taped with one height an axle and some left and right: tape all three the same way, or the verdict leans.',
     ],
-    'plan_page' => [
+    'ratings_panel' => [
         'ratings_as_predicted' => 'Ratings, as predicted',
         'ratings_as_weighed' => 'Ratings, as weighed or else predicted',
+        'ball_and_coupler_are_of' => 'Ball and coupler are of different sizes: they do not go together.',
+    ],
+    'plan_page' => [
         'handed_over_last' => 'Handed over last at :setting (:job, :on): start there while the load is the same.',
         'return_visit' => 'Return visit: start at :start, left at :left last time.',
-        'ball_and_coupler_are_of' => 'Ball and coupler are of different sizes: they do not go together.',
     ],
     'load_column' => [
         'nose_up' => ':degrees nose-up',

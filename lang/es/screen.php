@@ -180,12 +180,14 @@ return [
     'bench_page' => [
         'some_stances_are_taped_with' => 'Unos estados se midieron con una altura por eje y otros a izquierda y derecha: mida los tres de la misma manera, o el veredicto se inclina.',
     ],
-    'plan_page' => [
+    'ratings_panel' => [
         'ratings_as_predicted' => 'Límites, según lo previsto',
         'ratings_as_weighed' => 'Límites, según lo pesado o, si no, lo previsto',
+        'ball_and_coupler_are_of' => 'La bola y el acoplador son de medidas distintas: no van juntos.',
+    ],
+    'plan_page' => [
         'handed_over_last' => 'Entregado la última vez en :setting (:job, :on): empiece ahí mientras la carga sea la misma.',
         'return_visit' => 'Visita de vuelta: empiece en :start; la última vez se dejó en :left.',
-        'ball_and_coupler_are_of' => 'La bola y el acoplador son de medidas distintas: no van juntos.',
     ],
     'load_column' => [
         'nose_up' => ':degrees morro alto',

@@ -41,7 +41,7 @@ it('saves a sheet in the person\'s units and plans the open jobs again', functio
         ->toEqualWithDelta(485.775, 1e-9)
         ->and($trailer->gross_weight_kg)
         ->toEqualWithDelta(3175.14659, 1e-5)
-        ->and($job->fresh()->rigAsWorked()->specified()->tongueWeight()->value)
+        ->and($job->fresh()->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->tongueWeight()->value)
         ->toEqualWithDelta(408.233133, 1e-6);
     $this->get("/jobs/{$job->id}/brief")
         ->assertOk()

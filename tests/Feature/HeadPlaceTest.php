@@ -42,7 +42,7 @@ function jobWithShank(Job $job): Job
 
 it('records where the head was bolted, and plans with the ball there', function (): void {
     $job = jobWithShank($this->job());
-    expect($job->rigAsWorked()->specified()->ballOverCoupler())->toBeNull();
+    expect($job->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->ballOverCoupler())->toBeNull();
 
     $this->post("/jobs/{$job->id}/head-place", ['place' => 'drop-2', 'because' => ''])
         ->assertRedirect("/jobs/{$job->id}/head")
@@ -52,7 +52,7 @@ it('records where the head was bolted, and plans with the ball there', function 
         ->toEqual(518.0)
         ->and($bolted->head_place['by'])
         ->toBe('Wren Tallow')
-        ->and($bolted->rigAsWorked()->specified()->ballOverCoupler())
+        ->and($bolted->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->ballOverCoupler())
         ->toEqual(38.0)
         ->and($bolted->rig_as_worked)
         ->toBe($job->rig_as_worked);

@@ -85,9 +85,9 @@ it('starts a return visit where it was left, corrected for what travels now, and
         ->toEqual(3)
         ->and($back->start['steps']['link'])
         ->toBeGreaterThanOrEqual(4)
-        ->and($back->rigAsWorked()->bySheets()->specified()->prior()->likelyRig()->trailer()->tongueWeight)
+        ->and($back->rigAsWorked()->bySheets()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->prior()->likelyRig()->trailer()->tongueWeight)
         ->toEqualWithDelta(390 + (120 * 2040) / 5100, 1e-6)
-        ->and($this->work->fresh()->rigAsWorked()->specified()->prior()->likelyRig()->trailer()->tongueWeight)
+        ->and($this->work->fresh()->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->prior()->likelyRig()->trailer()->tongueWeight)
         ->toEqualWithDelta(390, 1e-6);
     $this->get('/jobs/2/brackets')
         ->assertSee('Return visit: start at link')

@@ -85,7 +85,7 @@ it('prints loads and heights in the person\'s units', function (): void {
 it('knows on whose sheet a missing field stands', function (string $key, string $label, RigPart $part): void {
     $plan = PlanPage::ofJob(analysedJob($this->job()), $this->wren);
 
-    expect($plan->field($key))
+    expect($plan->ratings()->field($key))
         ->toBe([$label, $part])
         ->and($plan->sheetOf($part))
         ->toEndWith("/garage/{$part->value}/1");

@@ -337,7 +337,7 @@ it(
             ->assertSee('class="assumptions"', false);
 
         expect($ask('preview'))
-            ->toContain('<div data-stays="assumed"></div>')
+            ->toContain('<div id="assumed" data-stays="assumed"></div>')
             ->not->toContain('class="assumptions"')
             ->and($ask('tape'))
             ->toContain('data-stays="assumed"')

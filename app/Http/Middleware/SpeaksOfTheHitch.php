@@ -44,7 +44,7 @@ final readonly class SpeaksOfTheHitch
         $isHitch = $request->route('part') === RigPart::Hitch || $request->routeIs('new-load*');
         $family = match (true) {
             $job instanceof Job => $job->rigAsWorked()->values(RigPart::Hitch)->text('family'),
-            $run instanceof PracticeRun => PlayedRun::exercise($run)->rig->told->family()?->key(),
+            $run instanceof PracticeRun => PlayedRun::exercise($run)->rig->told->sheets->family()?->key(),
             $isHitch && is_string($id) => Hitch::query()->find((int) $id)->sheet['family'] ?? null,
             default => null,
         };

@@ -46,7 +46,7 @@ final readonly class JobResource
             'vehicle' => $analysed->worked->vehicleName(),
             'trailer' => $analysed->worked->trailerName(),
             'hitch' => $analysed->worked->hitchName(),
-            'family' => $analysed->described->family()?->key(),
+            'family' => $analysed->described->sheets->family()?->key(),
             'setting' => self::setting($analysed->current()?->setting),
             'readings' => array_values(
                 $job->liveReadings

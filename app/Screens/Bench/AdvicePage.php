@@ -58,7 +58,7 @@ final readonly class AdvicePage
     public function __construct(public AnalysedJob $job, private User $person)
     {
         $this->analysis = $job->analysis();
-        $this->words = new SettingWords($job->described);
+        $this->words = new SettingWords($job->described->sheets);
         $this->says = new AdviceWords($this->words, $person);
         $this->verdictWords = new VerdictWords($person);
         $this->print = new QuantityWords($person);
@@ -194,7 +194,7 @@ final readonly class AdvicePage
         if ($this->movesTheHeadOfCams()) {
             $sentences[] = Text::of('sway.cams.together');
         }
-        $most = $this->job->described->makersMostRestored();
+        $most = $this->job->described->sheets->makersMostRestored();
 
         return $most === null
             ? $sentences
@@ -224,7 +224,7 @@ final readonly class AdvicePage
     {
         $recommendation = $this->recommendation();
         $from = $recommendation?->present?->setting;
-        $isCam = $this->job->described->family()?->facts()->control === SwayControl::Cam;
+        $isCam = $this->job->described->sheets->family()?->facts()->control === SwayControl::Cam;
         $changed =
             ! $isCam || $recommendation === null || $from === null
                 ? []
@@ -362,7 +362,7 @@ final readonly class AdvicePage
                     $inPlace->barRating(),
                     $inPlace->barHang(),
                     $this->job->goal->tolerances,
-                    $this->job->described->family(),
+                    $this->job->described->sheets->family(),
                 ))->checks(),
             );
     }

@@ -51,7 +51,7 @@ final readonly class BarsPage
 
     public function takeUp(): TakeUp
     {
-        return $this->with->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains;
+        return $this->with->described->sheets->family()?->facts()->takeUp ?? TakeUp::StretchedChains;
     }
 
     public function isTaped(): bool
@@ -98,7 +98,7 @@ final readonly class BarsPage
      */
     public function steps(): array
     {
-        $words = new SettingWords($this->with->described);
+        $words = new SettingWords($this->with->described->sheets);
         $setting =
             $this->with->settingOf($this->taping->setting ?? []) ??
             ($this->without->recommendation()?->forecast->setting ?? $this->with->reference());
@@ -167,7 +167,7 @@ final readonly class BarsPage
         return $move === null
             ? ''
             : Text::of('bars.first', [
-                'setting' => (new SettingWords($this->with->described))->of($move->forecast->setting),
+                'setting' => (new SettingWords($this->with->described->sheets))->of($move->forecast->setting),
                 'chance' => $this->print->percent($move->forecast->chance),
             ]);
     }

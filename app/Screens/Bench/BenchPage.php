@@ -68,7 +68,7 @@ final class BenchPage
         $this->print = $viewer->lengthPrinter();
         $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
-        $this->progress = new StationProgress($this->job, $this->heights, $analysed->described->family());
+        $this->progress = new StationProgress($this->job, $this->heights, $analysed->described->sheets->family());
         $this->station = $station ?? $this->progress->current();
     }
 
@@ -208,7 +208,7 @@ final class BenchPage
      */
     public function makersWord(): string
     {
-        $policy = $this->analysed->described->makersWord();
+        $policy = $this->analysed->described->sheets->makersWord();
 
         return $policy !== null && ($policy->forbids() || $policy->band() !== null)
             ? $this->advice()->says->manufacturer($policy)
@@ -217,7 +217,7 @@ final class BenchPage
 
     public function isForbidden(): bool
     {
-        return $this->analysed->described->makersWord()?->forbids() ?? false;
+        return $this->analysed->described->sheets->makersWord()?->forbids() ?? false;
     }
 
     /** The view beside the station that says more of it than the verdict, if any. */

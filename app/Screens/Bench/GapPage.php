@@ -62,7 +62,7 @@ final readonly class GapPage
 
     public function takeUp(): TakeUp
     {
-        return $this->with->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains;
+        return $this->with->described->sheets->family()?->facts()->takeUp ?? TakeUp::StretchedChains;
     }
 
     public function isTaped(): bool
@@ -114,7 +114,7 @@ final readonly class GapPage
         return $move === null
             ? ''
             : Text::of('bars.first', [
-                'setting' => (new SettingWords($this->with->described))->of($move->forecast->setting),
+                'setting' => (new SettingWords($this->with->described->sheets))->of($move->forecast->setting),
                 'chance' => $this->print->percent($move->forecast->chance),
             ]);
     }

@@ -87,7 +87,7 @@ final readonly class GaugePanel
     /** The job's own next move; in turns of the screw where nobody counts which setting is on. */
     private function move(): string
     {
-        $family = $this->analysed->described->family();
+        $family = $this->analysed->described->sheets->family();
         $advised = $this->analysed->recommendation();
         $turns = $this->target->stepsToGo($this->analysed->adjusters?->turnedLoaded()->pitch ?? 1.0) ?? 0.0;
 

@@ -33,7 +33,7 @@ final readonly class SettingPanel
         private BenchQuery $look,
         User $person,
     ) {
-        $this->words = new SettingWords($analysed->described);
+        $this->words = new SettingWords($analysed->described->sheets);
         $this->print = new QuantityWords($person);
     }
 
@@ -66,7 +66,7 @@ final readonly class SettingPanel
         return new HitchCloseUp(
             $adjusters,
             $this->shown(),
-            $this->analysed->described->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
+            $this->analysed->described->sheets->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
         );
     }
 

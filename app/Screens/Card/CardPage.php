@@ -83,7 +83,7 @@ final readonly class CardPage
         }
         $counting =
             Counting::tryFrom((string) $this->job->rigAsWorked()->values(RigPart::Hitch)->text('counting')) ??
-            $this->plan->described->family()?->facts()->usual->counting;
+            $this->plan->described->sheets->family()?->facts()->usual->counting;
 
         return Text::of($counting === Counting::Working ? 'card.counted_working' : 'card.counted_from_end', [
             'what' => Str::ucfirst($many),
@@ -124,7 +124,7 @@ final readonly class CardPage
         return implode(
             ' ',
             array_filter([
-                StationWords::caution(Station::BarsUp, $this->plan->described->family()),
+                StationWords::caution(Station::BarsUp, $this->plan->described->sheets->family()),
                 Text::of('card.cautions'),
                 $many === '' ? '' : Text::of('card.small_adjuster', ['many' => $many]),
             ]),
@@ -194,11 +194,13 @@ final readonly class CardPage
 
     public function elevation(): Elevation
     {
-        return new Elevation($this->job->rigAsWorked()->core(), $this->bench->heights, 1.0, $this->plan->hitch());
+        $hitch = $this->plan->drawing()->hitch();
+
+        return new Elevation($this->job->rigAsWorked()->core(), $this->bench->heights, 1.0, $hitch);
     }
 
     private function words(): SettingWords
     {
-        return new SettingWords($this->plan->described);
+        return new SettingWords($this->plan->described->sheets);
     }
 }

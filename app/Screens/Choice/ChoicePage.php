@@ -77,7 +77,7 @@ final class ChoicePage
             return [null, ''];
         }
         [$light, $heavy] = array_map(
-            fn (string $season) => $this->draft->loads[$season]->change($this->rig->rig, $this->draft->tanks()),
+            fn (string $season) => $this->draft->loads[$season]->change($this->rig->sheets->rig, $this->draft->tanks()),
             ChoiceDraft::SEASONS,
         );
         try {
@@ -124,11 +124,11 @@ final class ChoicePage
 
     public function need(): ?NeedPage
     {
-        $policy = $this->rig?->makersWord();
+        $policy = $this->rig?->sheets->makersWord();
         $quoted =
             $policy === null || $this->rig === null
                 ? ''
-                : (new AdviceWords(new SettingWords($this->rig), $this->person))->manufacturer($policy);
+                : (new AdviceWords(new SettingWords($this->rig->sheets), $this->person))->manufacturer($policy);
 
         return $this->need === null
             ? null

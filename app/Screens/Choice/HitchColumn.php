@@ -43,7 +43,7 @@ final readonly class HitchColumn
         $plan = $this->hitch->plan();
 
         return new Elevation(
-            $this->hitch->rig->rig,
+            $this->hitch->rig->sheets->rig,
             (new ForetoldHeights($plan->dropped(), $plan->carried()))->fromUsual(),
             1.0,
             (new DrawnHitch($this->hitch->rig, $plan))->set($plan->carried()),
@@ -53,7 +53,7 @@ final readonly class HitchColumn
     /** @return array<string, string> by the key of its line */
     public function lines(): array
     {
-        $words = new SettingWords($this->hitch->rig);
+        $words = new SettingWords($this->hitch->rig->sheets);
         [$least, $most] = $this->hitch->reach();
         [$light, $heavy] = $this->hitch->throughTheYear();
         $taped = $this->hitch->firstChanceTaped();

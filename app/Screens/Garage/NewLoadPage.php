@@ -101,7 +101,8 @@ final readonly class NewLoadPage
     public function gauge(): ?GaugeWords
     {
         $described = $this->plan?->described;
-        if ($this->worked === null || $described === null || $described->adjusters()?->turnedLoaded() === null) {
+        $small = $described?->sheets->adjusters()?->turnedLoaded();
+        if ($this->worked === null || $described === null || $small === null) {
             return null;
         }
         $goal = $described->goal($this->shops, Criterion::BallLoad, $this->analyses->rules->tolerances);

@@ -34,7 +34,7 @@ final readonly class DiagnosisPage
     public function __construct(private AnalysedJob $job, private User $person)
     {
         $this->bench = new BenchPage($job, $person);
-        $this->says = new AdviceWords(new SettingWords($job->described), $person);
+        $this->says = new AdviceWords(new SettingWords($job->described->sheets), $person);
     }
 
     /**

@@ -66,7 +66,7 @@ final readonly class LoadsPage
     {
         return LoadDraft::kept(
             $this->rig,
-            $this->plan->described->tanks(),
+            $this->plan->described->sheets->tanks(),
             $this->person,
             $state->name,
             $state->items,
@@ -77,7 +77,7 @@ final readonly class LoadsPage
     /** @param  array<array-key, mixed>  $typed */
     public function typed(array $typed): LoadDraft
     {
-        return LoadDraft::typed($this->rig, $this->plan->described->tanks(), $this->person, $typed);
+        return LoadDraft::typed($this->rig, $this->plan->described->sheets->tanks(), $this->person, $typed);
     }
 
     /** What a draft of a state comes to; null where the hitch's family is not known. */
@@ -151,12 +151,12 @@ final readonly class LoadsPage
 
     public function words(): SettingWords
     {
-        return new SettingWords($this->plan->described);
+        return new SettingWords($this->plan->described->sheets);
     }
 
     public function elevation(): Elevation
     {
-        return $this->plan->elevation();
+        return $this->plan->drawing()->elevation();
     }
 
     /**
@@ -167,7 +167,7 @@ final readonly class LoadsPage
         if ($column === null) {
             return $this->elevation();
         }
-        $heights = $this->plan->heights();
+        $heights = $this->plan->drawing()->heights();
         $rises = $column->rises();
         foreach (Axle::cases() as $axle) {
             $alone = $heights->at(Stance::Alone, $axle);
@@ -186,7 +186,7 @@ final readonly class LoadsPage
                     );
         }
 
-        return new Elevation($this->analysed->rig, $heights, self::MAGNIFIED, $this->plan->hitch());
+        return new Elevation($this->analysed->rig, $heights, self::MAGNIFIED, $this->plan->drawing()->hitch());
     }
 
     /** @return array<int, LoadMark> by row, those that read */
@@ -210,7 +210,7 @@ final readonly class LoadsPage
 
     private function adjusters(): ?Adjusters
     {
-        return $this->plan->described->adjusters();
+        return $this->plan->described->sheets->adjusters();
     }
 
     private function find(string $key): ?LoadState

@@ -93,7 +93,7 @@ final readonly class AssumedPage
     /** @return list<array{Assumption, string}> each with what knowing it would do, in words */
     private function ranked(): array
     {
-        return $this->job === null || $this->described->isPlainBall()
+        return $this->job === null || $this->described->sheets->isPlainBall()
             ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
             : array_map(
                 static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)],

@@ -25,7 +25,7 @@ final readonly class BracketsPlan
 
     private function isChain(): bool
     {
-        return $this->described->family()?->facts()->takeUp->isChain() === true;
+        return $this->described->sheets->family()?->facts()->takeUp->isChain() === true;
     }
 
     /** Where they go, in a sentence. */
@@ -83,11 +83,11 @@ final readonly class BracketsPlan
     /** Where the data sheet starts, in a sentence; an empty text where it does not say. */
     public function sheetStart(): string
     {
-        $adjusters = $this->described->adjusters();
+        $adjusters = $this->described->sheets->adjusters();
         $setting = $adjusters === null ? null : $this->described->sheetStart()->setting($adjusters);
 
         return $setting === null
             ? ''
-            : Text::of('bars.sheet_start', ['setting' => (new SettingWords($this->described))->of($setting)]);
+            : Text::of('bars.sheet_start', ['setting' => (new SettingWords($this->described->sheets))->of($setting)]);
     }
 }

@@ -24,8 +24,8 @@ final readonly class DrawnHitch
         $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 
         $tensioner = match (true) {
-            $this->described->isPlainBall() => Tensioner::Nothing,
-            $this->described->family()?->hasBars() === false => Tensioner::Chains,
+            $this->described->sheets->isPlainBall() => Tensioner::Nothing,
+            $this->described->sheets->family()?->hasBars() === false => Tensioner::Chains,
             default => Tensioner::SpringBars,
         };
 
@@ -38,7 +38,7 @@ final readonly class DrawnHitch
                 $place->receiverOverBall()->millimetres(),
                 $place->turned,
                 $place->hole,
-                $this->described->headPlaces()->holes(),
+                $this->described->sheets->headPlaces()->holes(),
                 tensioner: $tensioner,
             );
     }

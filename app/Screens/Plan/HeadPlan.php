@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
+use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\RigPlan;
 use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Judgement\Head\ShankPlace;
 
 /** How high the ball is to stand: as the model advises it, within what the hitch's data sheet allows. */
 final readonly class HeadPlan
@@ -50,5 +53,21 @@ final readonly class HeadPlan
             ->sheetStart()
             ->ball()
             ?->holds($this->plan->ballAdvised()->mean()) ?? true;
+    }
+
+    /**
+     * @param  list<ShankPlace>  $places
+     * @return array<string, list<Term>>
+     */
+    public function placeTerms(array $places): array
+    {
+        return array_column(
+            array_map(
+                static fn (ShankPlace $place): array => [HeadWords::place($place), $place->terms],
+                $places,
+            ),
+            1,
+            0,
+        );
     }
 }

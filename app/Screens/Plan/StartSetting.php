@@ -18,7 +18,7 @@ final readonly class StartSetting
     /** @param  array{steps: array<string, float>, left_at: array<string, float>}|null  $visit  of a return visit */
     public function __construct(private SpecifiedRig $described, private Rig $rig, private ?array $visit)
     {
-        $this->words = new SettingWords($described);
+        $this->words = new SettingWords($described->sheets);
     }
 
     /** In a sentence, or an empty text. */
@@ -64,7 +64,7 @@ final readonly class StartSetting
     private function said(string $key, array $settings, array $with = []): string
     {
         try {
-            $adjusters = $this->described->adjusters();
+            $adjusters = $this->described->sheets->adjusters();
 
             return $adjusters === null
                 ? ''

@@ -125,7 +125,7 @@ final readonly class DebriefPage
      */
     public function heights(): array
     {
-        $words = new SettingWords($this->run->exercise->rig->told);
+        $words = new SettingWords($this->run->exercise->rig->told->sheets);
 
         return array_map(
             fn (TakenHeight $height): array => [
@@ -149,7 +149,7 @@ final readonly class DebriefPage
      */
     public function known(): array
     {
-        $words = new SettingWords($this->run->exercise->rig->told);
+        $words = new SettingWords($this->run->exercise->rig->told->sheets);
 
         return array_map(
             fn (array $known): array => [

@@ -18,7 +18,7 @@ final readonly class PracticeSetting
 
     public function __construct(private Run $run)
     {
-        $this->words = new SettingWords($run->exercise->rig->told);
+        $this->words = new SettingWords($run->exercise->rig->told->sheets);
     }
 
     public function closeUp(): HitchCloseUp
@@ -26,7 +26,7 @@ final readonly class PracticeSetting
         return new HitchCloseUp(
             $this->run->exercise->adjusters,
             $this->run->situation()->hitch->setting,
-            $this->run->exercise->rig->told->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
+            $this->run->exercise->rig->told->sheets->family()?->facts()->takeUp ?? TakeUp::StretchedChains,
         );
     }
 

@@ -159,7 +159,7 @@ final readonly class RunPage
      */
     public function heights(): array
     {
-        $words = new SettingWords($this->run->exercise->rig->told);
+        $words = new SettingWords($this->run->exercise->rig->told->sheets);
         $lines = [];
         $alone = $this->run->aloneHeights();
         foreach ($this->run->heights() as $height) {

@@ -55,7 +55,7 @@ final readonly class SwayPage
     /** Null until it is known. */
     public function family(): ?HitchFamily
     {
-        return $this->analysed->described->family();
+        return $this->analysed->described->sheets->family();
     }
 
     /** @return list<array{SwayCheck, CheckAnswer|null}> with the latest answer */
@@ -224,7 +224,7 @@ final readonly class SwayPage
 
     private function setUp(AnalysedJob $analysed): ?SwaySetUp
     {
-        $control = $analysed->described->family()?->facts()->control;
+        $control = $analysed->described->sheets->family()?->facts()->control;
 
         $current = $analysed->current();
 

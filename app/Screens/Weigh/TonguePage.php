@@ -41,7 +41,7 @@ final readonly class TonguePage
         $this->job = $analysed->job;
         $this->plan = PlanPage::ofJob($analysed, $person);
         $this->readings = new TongueReadings($this->job, $this->plan->described);
-        $this->ballToAxle = $this->plan->described->ballToAxle();
+        $this->ballToAxle = $this->plan->described->sheets->ballToAxle();
         $this->curve = $this->readings->curve();
     }
 

@@ -93,9 +93,9 @@ final readonly class WeighPage
     public function setting(WeighTicket $ticket): string
     {
         $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
-        $setting = $steps === null ? null : $this->plan->described->adjusters()?->setting($steps);
+        $setting = $steps === null ? null : $this->plan->described->sheets->adjusters()?->setting($steps);
 
-        return $setting === null ? '' : (new SettingWords($this->plan->described))->of($setting);
+        return $setting === null ? '' : (new SettingWords($this->plan->described->sheets))->of($setting);
     }
 
     /** @return list<array{string, string}> what the tickets come to by statics, and how it was said */
@@ -179,8 +179,8 @@ final readonly class WeighPage
     private function worths(): array
     {
         $weighing = $this->weighing();
-        $adjusters = $this->plan->described->adjusters();
-        $words = new SettingWords($this->plan->described);
+        $adjusters = $this->plan->described->sheets->adjusters();
+        $words = new SettingWords($this->plan->described->sheets);
         $lines = [];
         $before = null;
         foreach ($this->tickets as $ticket) {
@@ -286,7 +286,7 @@ final readonly class WeighPage
 
         return $latest === null
             ? []
-            : LoadArrows::asWeighed($this->plan->arrows($elevation, $latest->stance), $latest);
+            : LoadArrows::asWeighed($this->plan->drawing()->arrows($elevation, $latest->stance), $latest);
     }
 
     /** Whether a ticket counts in the ledger: the latest of its stance, with nothing otherwise. */
@@ -304,7 +304,7 @@ final readonly class WeighPage
     /** An arrow's load, in words. */
     public function arrowSays(LoadArrow $arrow): string
     {
-        return $this->plan->arrowSays($arrow);
+        return $this->plan->drawing()->arrowSays($arrow);
     }
 
     /** Corrected to level; null before two tickets that tell it. */

@@ -70,8 +70,8 @@ final class AnalysedJob
     ) {
         $this->tickets = (new JobTickets($job))->set();
         $described = $this->weighed($worked->described($shop->rules->priors));
-        $this->rig = $described->rig;
-        $this->adjusters = $described->adjusters();
+        $this->rig = $described->sheets->rig;
+        $this->adjusters = $described->sheets->adjusters();
         $bars = $this->tapedBars();
         $this->described = $bars === null ? $described : $described->taped($bars);
         $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->rules->tolerances);
@@ -114,9 +114,9 @@ final class AnalysedJob
      */
     public function lifter(): ?string
     {
-        return $this->described->levellingLoss() === null
+        return $this->described->sheets->levellingLoss() === null
             ? null
-            : ($this->described->levelling() === Levelling::None
+            : ($this->described->sheets->levelling() === Levelling::None
                 ? 'air'
                 : 'levelling');
     }

@@ -150,7 +150,7 @@ final readonly class JobHistory
     {
         $steps = $this->job->settingOf($round);
         try {
-            return $steps === null ? null : $this->described->adjusters()?->setting($steps);
+            return $steps === null ? null : $this->described->sheets->adjusters()?->setting($steps);
         } catch (CoreException) {
             return null;
         }

@@ -40,7 +40,7 @@ final readonly class TongueReadings
     public function curve(): ?TongueCurve
     {
         $points = array_map(
-            fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->ballToAxle()),
+            fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->sheets->ballToAxle()),
             $this->counting,
         );
 
@@ -77,7 +77,7 @@ final readonly class TongueReadings
         foreach ($this->otherTanks as $other) {
             $filled = $this->filled($other, $latest);
             if ($filled !== []) {
-                $length = $this->described->ballToAxle();
+                $length = $this->described->sheets->ballToAxle();
                 $effects[] = [
                     TankEffect::between(
                         $other->core($length),
@@ -102,7 +102,7 @@ final readonly class TongueReadings
     private function filled(TongueWeighing $from, TongueWeighing $to): array
     {
         $filled = [];
-        foreach ($this->described->tanks() as $tank) {
+        foreach ($this->described->sheets->tanks() as $tank) {
             $change = ($to->fills()[$tank->key] ?? 0.0) - ($from->fills()[$tank->key] ?? 0.0);
             $filled = abs($change) < 0.01 ? $filled : [...$filled, [$tank, $change]];
         }

@@ -33,7 +33,7 @@ final readonly class TimeToGo
             $left,
             $left === [] ? null : self::hookUps($job),
             $job->adjusters?->stepMinutes() ?? self::UNKNOWN_STEP,
-            $this->experience->pace((string) $job->described->family()?->key()),
+            $this->experience->pace((string) $job->described->sheets->family()?->key()),
         );
     }
 
@@ -47,7 +47,7 @@ final readonly class TimeToGo
             ? []
             : array_values(
                 array_filter(
-                    Station::along($job->described->family()),
+                    Station::along($job->described->sheets->family()),
                     static fn (Station $station): bool => ! in_array($station, $closed, true),
                 ),
             );
@@ -56,7 +56,7 @@ final readonly class TimeToGo
     /** Still to come; null where there are none. */
     private static function hookUps(AnalysedJob $job): ?ExpectedHookUps
     {
-        if ($job->described->isPlainBall()) {
+        if ($job->described->sheets->isPlainBall()) {
             return null;
         }
         $advised = $job->recommendation();

@@ -244,7 +244,7 @@ final class ShopExperience
             $current === null ||
             $current->setting === null ||
             $suspects !== [] ||
-            $job->described->isPlainBall() ||
+            $job->described->sheets->isPlainBall() ||
             ! $job->taped->isTaped(Stance::Alone) ||
             ! $job->taped->isTaped(Stance::Dropped)
         ) {
@@ -286,7 +286,7 @@ final class ShopExperience
             ...$job->job->marks->map(static fn (StationMark $mark): int => $mark->created_at->getTimestamp())->all(),
         ];
         $took = WorkedTime::minutes(array_values($moments));
-        $family = $job->described->family();
+        $family = $job->described->sheets->family();
         $stations = array_sum(array_map(StationTimes::usual(...), Station::along($family)));
         $usual =
             $stations +

@@ -30,11 +30,11 @@ final readonly class OwnersTable
     /** Null while nobody knows which setting is on. */
     public function of(AnalysedJob $job): ?TripTable
     {
-        $on = $job->described->isPlainBall() ? Setting::of([]) : $job->current()?->setting;
-        if ($on === null || ($job->adjusters === null && ! $job->described->isPlainBall())) {
+        $on = $job->described->sheets->isPlainBall() ? Setting::of([]) : $job->current()?->setting;
+        if ($on === null || ($job->adjusters === null && ! $job->described->sheets->isPlainBall())) {
             return null;
         }
-        $grid = TripGrid::of($job->rig, $job->described->tanks(), $job->worked->aboard());
+        $grid = TripGrid::of($job->rig, $job->described->sheets->tanks(), $job->worked->aboard());
         $entries = $this->cache->remember(
             $this->name($job, $on),
             self::DAYS * 86_400,

@@ -51,7 +51,7 @@ final readonly class HitchChoice
         $reference = $rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $this->season = Season::of(
             $reference->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
-            $rig->ballToAxle()->millimetres(),
+            $rig->sheets->ballToAxle()->millimetres(),
             $light,
             $heavy,
         );

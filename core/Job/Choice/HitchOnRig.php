@@ -54,7 +54,7 @@ final readonly class HitchOnRig
         private StoppingRules $policy,
     ) {
         $this->rig = $offer->on($rig);
-        $adjusters = $this->rig->adjusters() ?? $offer->family->adjusters($offer->family->facts()->usual);
+        $adjusters = $this->rig->sheets->adjusters() ?? $offer->family->adjusters($offer->family->facts()->usual);
         $this->settings =
             $this->rig->settings($adjusters->middle()) ?? new HitchSettings($adjusters, $adjusters->middle());
         $this->posterior = (new Estimation($this->rig->prior(), []))->posterior();

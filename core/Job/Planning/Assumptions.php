@@ -12,7 +12,6 @@ use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\TongueWeightSource;
 use Yoke\Rig\Parts\VehicleClass;
 use Yoke\Rig\Specification\RigPart;
-use Yoke\Rig\Specification\SpecificationSheet;
 
 /** What of a rig's description is silent, and what stands in its place. */
 final readonly class Assumptions
@@ -28,14 +27,9 @@ final readonly class Assumptions
     /** Not a field of a specification: the four heights are taped on the job. */
     public const BARS_TAPED = 'bars_taped';
 
-    /** @param  list<RigDimension>  $assumed */
     public function __construct(
-        private Rig $rig,
-        private SpecificationSheet $vehicle,
-        private SpecificationSheet $trailer,
-        private SpecificationSheet $hitch,
+        private RigSpecification $sheets,
         private PriorDoubts $doubts,
-        private array $assumed,
         private RigConditions $conditions = new RigConditions(),
     ) {
     }
@@ -57,7 +51,7 @@ final readonly class Assumptions
         $assumptions = [];
         foreach (
             array_filter(
-                $this->assumed,
+                $this->sheets->assumed,
                 fn (RigDimension $dimension): bool => $dimension !== RigDimension::BarArm || ! $this->isPlainBall(),
             ) as $dimension
         ) {
@@ -87,13 +81,13 @@ final readonly class Assumptions
     /** @return list<Assumption> */
     private function ofTheVehicle(): array
     {
-        return $this->vehicle->text('vehicle_class') !== null
+        return $this->sheets->vehicle->text('vehicle_class') !== null
             ? []
             : [
                 new Assumption(
                     RigPart::Vehicle,
                     'vehicle_class',
-                    VehicleClass::usualFor($this->rig->vehicle->body)->value,
+                    VehicleClass::usualFor($this->sheets->rig->vehicle->body)->value,
                     RigPrior::FRONT_RATE,
                     self::SAID,
                 ),
@@ -104,7 +98,7 @@ final readonly class Assumptions
     private function ofTheTrailer(): array
     {
         $assumptions = [];
-        if ($this->trailer->number('tongue_weight_kg') === null) {
+        if ($this->sheets->trailer->number('tongue_weight_kg') === null) {
             $assumptions[] = new Assumption(
                 RigPart::Trailer,
                 'tongue_weight_kg',
@@ -113,14 +107,14 @@ final readonly class Assumptions
                 TongueWeightSource::TongueScale->doubt() / TongueWeightSource::Estimate->doubt(),
             );
         }
-        if ($this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === null) {
+        if ($this->sheets->rig->trailer->axles > 1 && $this->sheets->trailer->text('axle_group') === null) {
             $assumptions[] = new Assumption(RigPart::Trailer, 'axle_group', 'equalised', null, 1.0);
         }
-        if ($this->trailer->number('cg_above_axle_mm') === null) {
+        if ($this->sheets->trailer->number('cg_above_axle_mm') === null) {
             $assumptions[] = new Assumption(
                 RigPart::Trailer,
                 'cg_above_axle_mm',
-                $this->rig->trailer->body->cgAboveAxle(),
+                $this->sheets->rig->trailer->body->cgAboveAxle(),
                 RigPrior::CG_HEIGHT,
                 1.0,
             );
@@ -131,7 +125,7 @@ final readonly class Assumptions
 
     private function isPlainBall(): bool
     {
-        return Families::find((string) $this->hitch->text('family'))?->facts()->takeUp->distributes() === false;
+        return Families::find((string) $this->sheets->hitch->text('family'))?->facts()->takeUp->distributes() === false;
     }
 
     /** @return list<Assumption> */
@@ -141,12 +135,12 @@ final readonly class Assumptions
             return [];
         }
         $assumptions = [];
-        if ($this->hitch->text('family') === null) {
+        if ($this->sheets->hitch->text('family') === null) {
             $assumptions[] = new Assumption(RigPart::Hitch, 'family', null, null, 1.0);
         }
         if (
-            $this->hitch->number('bar_rating_high_kg') === null &&
-            $this->hitch->number('bar_rate_kg_per_mm') === null
+            $this->sheets->hitch->number('bar_rating_high_kg') === null &&
+            $this->sheets->hitch->number('bar_rate_kg_per_mm') === null
         ) {
             $assumptions[] = new Assumption(
                 RigPart::Hitch,
@@ -156,11 +150,11 @@ final readonly class Assumptions
                 $this->doubts->barRate / $this->doubts->barRateUnrated,
             );
         }
-        $coupler = $this->trailer->number('coupler_height_mm');
+        $coupler = $this->sheets->trailer->number('coupler_height_mm');
         if ($this->conditions->bars !== null) {
             return $assumptions;
         }
-        if ($coupler === null || $this->hitch->number('ball_height_mm') === null) {
+        if ($coupler === null || $this->sheets->hitch->number('ball_height_mm') === null) {
             $assumptions[] = new Assumption(
                 $coupler === null ? RigPart::Trailer : RigPart::Hitch,
                 $coupler === null ? 'coupler_height_mm' : 'ball_height_mm',
@@ -169,10 +163,10 @@ final readonly class Assumptions
                 $this->doubts->ballOverCouplerTapedMm / $this->doubts->ballOverCouplerAssumedMm,
             );
         }
-        $family = $this->hitch->text('family');
+        $family = $this->sheets->hitch->text('family');
         if ($family !== null && Families::get($family)->hasBars()) {
             $ball = $prior->parameterOf(RigDimension::BallOverCoupler);
-            $isBallTaped = $coupler !== null && $this->hitch->number('ball_height_mm') !== null;
+            $isBallTaped = $coupler !== null && $this->sheets->hitch->number('ball_height_mm') !== null;
             $besides =
                 $ball === null || $isBallTaped
                     ? []

@@ -30,7 +30,7 @@ final readonly class DistributionNeed
 
     public function answer(): NeedAnswer
     {
-        $maker = $this->rig->makersWord()?->kind();
+        $maker = $this->rig->sheets->makersWord()?->kind();
 
         return match (true) {
             $maker === 'forbids' => NeedAnswer::Forbidden,
@@ -51,7 +51,7 @@ final readonly class DistributionNeed
     /** The same of what it carries alone; null where that was not weighed. */
     public function frontLostShare(): ?float
     {
-        $alone = $this->rig->frontAxleAlone()?->kilograms();
+        $alone = $this->rig->sheets->frontAxleAlone()?->kilograms();
 
         return $alone === null ? null : $this->frontLost()->kilograms() / $alone;
     }

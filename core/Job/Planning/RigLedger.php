@@ -29,7 +29,7 @@ final readonly class RigLedger
         $ledger = $this->rig->ratings()->ledger();
         $stances = [[Stance::Dropped, $dropped], [Stance::Carried, $carried]];
         $lines = [];
-        foreach (array_slice($stances, 0, $this->rig->isPlainBall() ? 1 : 2) as [$stance, $attitude]) {
+        foreach (array_slice($stances, 0, $this->rig->sheets->isPlainBall() ? 1 : 2) as [$stance, $attitude]) {
             $computed = $ledger->lines($attitude, $stance, KnownRig::BARS);
             foreach ([...$computed, ...$this->weighed($stance, $computed)] as $line) {
                 $lines[$line->key()] = $this->asDriven($line);
@@ -50,7 +50,7 @@ final readonly class RigLedger
     /** Dropped, a rig with bars stands in the yard alone. */
     private function asDriven(RatedLoad $line): RatedLoad
     {
-        return $line->stance === Stance::Dropped && ! $this->rig->isPlainBall() ? $line->onTheWay() : $line;
+        return $line->stance === Stance::Dropped && ! $this->rig->sheets->isPlainBall() ? $line->onTheWay() : $line;
     }
 
     /**
@@ -76,12 +76,12 @@ final readonly class RigLedger
     private function leftOut(): array
     {
         return match (true) {
-            $this->rig->isPlainBall() => [
+            $this->rig->sheets->isPlainBall() => [
                 RatedPart::OneBar,
                 RatedPart::BarsHeaviestTongue,
                 RatedPart::BarsLightestTongue,
             ],
-            $this->rig->family()?->hasBars() === false => [RatedPart::OneBar],
+            $this->rig->sheets->family()?->hasBars() === false => [RatedPart::OneBar],
             default => [],
         };
     }

@@ -101,7 +101,7 @@ final readonly class RigPlan
     /** @return list<ShankPlace> where to bolt the head for the ball as planned, nearest first */
     public function shankPlaces(): array
     {
-        return $this->rig->headPlaces()->for($this->ballPlanned());
+        return $this->rig->sheets->headPlaces()->for($this->ballPlanned());
     }
 
     /** Where the head is bolted, or is to be where nobody measured the ball; null where the shank is not known. */
@@ -109,13 +109,13 @@ final readonly class RigPlan
     {
         $stands = $this->rig->ballOverCoupler();
 
-        return $stands === null ? $this->shankPlaces()[0] ?? null : $this->rig->headPlaces()->asBolted($stands);
+        return $stands === null ? $this->shankPlaces()[0] ?? null : $this->rig->sheets->headPlaces()->asBolted($stands);
     }
 
     /** How far the bars' eyes stand below their line at the head, mm, at the first setting; 0 where nobody taped it. */
     public function tipDrop(): float
     {
-        $middle = $this->rig->adjusters()?->middle();
+        $middle = $this->rig->sheets->adjusters()?->middle();
 
         return $middle === null ? 0.0 : $this->rig->inPlace()->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
     }
@@ -140,7 +140,7 @@ final readonly class RigPlan
     /** The move to begin with, by all that is known; null while the hitch's family is not known. */
     public function firstMove(): ?Recommendation
     {
-        $adjusters = $this->rig->adjusters();
+        $adjusters = $this->rig->sheets->adjusters();
         $settings = $adjusters === null ? null : $this->rig->settings($adjusters->middle());
 
         return $settings === null
@@ -157,7 +157,7 @@ final readonly class RigPlan
     /** @return list<Term> from the middle setting's tension to the share, then what each doubt is worth in share */
     public function settingTerms(SettingForecast $forecast): array
     {
-        $adjusters = $this->rig->adjusters();
+        $adjusters = $this->rig->sheets->adjusters();
         if ($adjusters === null) {
             return [];
         }
@@ -211,7 +211,7 @@ final readonly class RigPlan
     /** The share of front axle load that levelling or air springs take back when they are on again; 0 without them. */
     public function takenBack(): float
     {
-        if ($this->rig->isPlainBall()) {
+        if ($this->rig->sheets->isPlainBall()) {
             return 0.0;
         }
 
@@ -239,7 +239,7 @@ final readonly class RigPlan
     /** What is to be restored: the middle of the range; nothing on a plain ball. */
     private function shareAimedAt(): float
     {
-        return $this->rig->isPlainBall() ? 0.0 : $this->band->middle();
+        return $this->rig->sheets->isPlainBall() ? 0.0 : $this->band->middle();
     }
 
     /** The tension that is aimed at, mm: never more than the chains of a hitch without bars give. */
@@ -251,7 +251,7 @@ final readonly class RigPlan
     /** The tension that a hitch without bars has at its most, mm; null of one with bars. */
     private function mostTension(): ?float
     {
-        $adjusters = $this->rig->family()?->hasBars() === false ? $this->rig->adjusters() : null;
+        $adjusters = $this->rig->sheets->family()?->hasBars() === false ? $this->rig->sheets->adjusters() : null;
 
         return $adjusters === null
             ? null

@@ -23,7 +23,6 @@ use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\TongueWeightSource;
 use Yoke\Rig\Parts\VehicleClass;
-use Yoke\Rig\Specification\SpecificationSheet;
 
 /** The sheets of a specified rig: what its specifications say, what is usual where they are silent. */
 final readonly class SpecifiedSheets
@@ -31,16 +30,9 @@ final readonly class SpecifiedSheets
     /** A coupler whose level height nobody taped may stand anywhere about its readings. */
     private const COUPLER_LEVEL_MM = 100.0;
 
-    /**
-     * @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place
-     */
     public function __construct(
-        private Rig $rig,
-        private SpecificationSheet $vehicle,
-        private SpecificationSheet $trailer,
-        private SpecificationSheet $hitch,
+        private RigSpecification $sheets,
         private PriorDoubts $doubts,
-        private array $assumed,
         private RigConditions $conditions,
     ) {
     }
@@ -55,7 +47,7 @@ final readonly class SpecifiedSheets
             new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate),
             new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate),
             $this->tongueWeight(),
-            $this->trailer->number('cg_above_axle_mm') ?? $this->rig->trailer->body->cgAboveAxle(),
+            $this->sheets->trailer->number('cg_above_axle_mm') ?? $this->sheets->rig->trailer->body->cgAboveAxle(),
             $this->bars(),
             $this->tension($adjusters),
         );
@@ -85,14 +77,14 @@ final readonly class SpecifiedSheets
     /** How much more the middle setting bends the bars than the one that the data sheet starts at, mm. */
     private function overStart(Adjusters $adjusters): float
     {
-        $start = (new SheetStart($this->hitch, $this->tongueWeight()->value))->setting($adjusters);
+        $start = (new SheetStart($this->sheets->hitch, $this->tongueWeight()->value))->setting($adjusters);
 
         return $start === null ? 0.0 : $adjusters->tensionBetween($start, $adjusters->middle(), $this->barArm());
     }
 
     private function barArm(): float
     {
-        return $this->rig->hitch->barArm->millimetres();
+        return $this->sheets->rig->hitch->barArm->millimetres();
     }
 
     /** The middle setting's tension as it was taped on the bars; null where it was not. */
@@ -109,7 +101,7 @@ final readonly class SpecifiedSheets
                 $adjusters->tensionBetween(
                     $bars->setting,
                     $adjusters->middle(),
-                    $this->rig->hitch->barArm->millimetres(),
+                    $this->sheets->rig->hitch->barArm->millimetres(),
                 ),
             $taped->deviation(),
         );
@@ -119,18 +111,18 @@ final readonly class SpecifiedSheets
     public function ballOverCoupler(): ?float
     {
         $taped = $this->conditions->bars?->heights->ballOverCoupler();
-        $ball = $this->hitch->number('ball_height_mm');
-        $coupler = $this->trailer->number('coupler_height_mm');
+        $ball = $this->sheets->hitch->number('ball_height_mm');
+        $coupler = $this->sheets->trailer->number('coupler_height_mm');
 
         return $taped ?? ($ball === null || $coupler === null ? null : $ball - $coupler);
     }
 
     public function tongueWeight(): LogNormal
     {
-        $weighed = $this->trailer->number('tongue_weight_kg');
+        $weighed = $this->sheets->trailer->number('tongue_weight_kg');
         if ($weighed === null) {
             $gross = $this->isAssumed(RigDimension::GrossWeight)
-                ? $this->rig->trailer->body->grossWeight()[1] / $this->grossKg()
+                ? $this->sheets->rig->trailer->body->grossWeight()[1] / $this->grossKg()
                 : 0.0;
 
             return new LogNormal(
@@ -139,7 +131,7 @@ final readonly class SpecifiedSheets
             );
         }
         $by =
-            TongueWeightSource::tryFrom((string) $this->trailer->text('tongue_weight_by')) ??
+            TongueWeightSource::tryFrom((string) $this->sheets->trailer->text('tongue_weight_by')) ??
             TongueWeightSource::Estimate;
 
         return new LogNormal($weighed, $by->doubt());
@@ -148,14 +140,14 @@ final readonly class SpecifiedSheets
     /** Whether chains are stretched in place of bars: soft, and taut from their loosest thread on. */
     private function hasChainsAlone(): bool
     {
-        return $this->hitch->text('family') !== null &&
-            Families::find($this->hitch->text('family'))?->facts()->takeUp === TakeUp::StretchedChains;
+        return $this->sheets->hitch->text('family') !== null &&
+            Families::find($this->sheets->hitch->text('family'))?->facts()->takeUp === TakeUp::StretchedChains;
     }
 
     private function bars(): BarStiffness
     {
-        $fromSheet = $this->hitch->number('bar_rate_kg_per_mm');
-        $rating = $this->hitch->number('bar_rating_high_kg');
+        $fromSheet = $this->sheets->hitch->number('bar_rate_kg_per_mm');
+        $rating = $this->sheets->hitch->number('bar_rating_high_kg');
 
         return match (true) {
             $fromSheet !== null => BarStiffness::ofRate($fromSheet),
@@ -168,12 +160,12 @@ final readonly class SpecifiedSheets
     private function known(): KnownRig
     {
         return new KnownRig(
-            $this->rig->vehicle->wheelbase->millimetres(),
-            $this->rig->vehicle->overhang->millimetres(),
-            $this->rig->trailer->ballToAxle->millimetres(),
+            $this->sheets->rig->vehicle->wheelbase->millimetres(),
+            $this->sheets->rig->vehicle->overhang->millimetres(),
+            $this->sheets->rig->trailer->ballToAxle->millimetres(),
             $this->axleGroup(),
             $this->grossKg(),
-            $this->rig->hitch->barArm->millimetres(),
+            $this->sheets->rig->hitch->barArm->millimetres(),
             $this->ballOverCoupler() ?? 0.0,
             $this->sharedDoubts(),
         );
@@ -182,7 +174,7 @@ final readonly class SpecifiedSheets
     private function sharedDoubts(): SharedDoubts
     {
         $class = $this->vehicleClass();
-        $body = $this->rig->trailer->body;
+        $body = $this->sheets->rig->trailer->body;
         $spreads = [
             [RigDimension::Wheelbase, $class->wheelbase()[1]],
             [RigDimension::Overhang, $class->overhang()[1]],
@@ -203,34 +195,36 @@ final readonly class SpecifiedSheets
 
         return new SharedDoubts(
             $deviations,
-            $this->trailer->number('coupler_height_mm') === null ? self::COUPLER_LEVEL_MM : $this->doubts->couplerMm,
+            $this->sheets->trailer->number('coupler_height_mm') === null
+                ? self::COUPLER_LEVEL_MM
+                : $this->doubts->couplerMm,
             $this->doubts->ballLoad,
         );
     }
 
     private function isAssumed(RigDimension $dimension): bool
     {
-        return in_array($dimension, $this->assumed, true);
+        return in_array($dimension, $this->sheets->assumed, true);
     }
 
     private function axleGroup(): AxleGroup
     {
-        return $this->rig->trailer->axles > 1 && $this->trailer->text('axle_group') === 'own springs'
+        return $this->sheets->rig->trailer->axles > 1 && $this->sheets->trailer->text('axle_group') === 'own springs'
             ? AxleGroup::unequalised(
-                $this->rig->trailer->axles,
-                $this->trailer->number('axle_spacing_mm') ?? UsualRig::AXLE_SPACING_MM,
+                $this->sheets->rig->trailer->axles,
+                $this->sheets->trailer->number('axle_spacing_mm') ?? UsualRig::AXLE_SPACING_MM,
             )
             : AxleGroup::equalised();
     }
 
     private function vehicleClass(): VehicleClass
     {
-        return VehicleClass::tryFrom((string) $this->vehicle->text('vehicle_class')) ??
-            VehicleClass::usualFor($this->rig->vehicle->body);
+        return VehicleClass::tryFrom((string) $this->sheets->vehicle->text('vehicle_class')) ??
+            VehicleClass::usualFor($this->sheets->rig->vehicle->body);
     }
 
     private function grossKg(): float
     {
-        return $this->rig->trailer->grossWeight->kilograms();
+        return $this->sheets->rig->trailer->grossWeight->kilograms();
     }
 }

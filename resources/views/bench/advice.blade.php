@@ -1,4 +1,4 @@
-@if ($page->analysed->described->isPlainBall())
+@if ($page->analysed->described->sheets->isPlainBall())
 <div class="verdict-main">
     @foreach ($page->advice()->suspects() as $suspect)<p class="sentence" data-tone="caution" data-suspect>{{ $page->advice()->verdictWords->suspect($suspect) }}</p>@endforeach
     @include('plan.need', ['plan' => $page->plan()])

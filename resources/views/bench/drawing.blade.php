@@ -1,5 +1,5 @@
 @php($plan = $page->plan())
-@php($elevation = $page->elevation($plan->hitch()))
+@php($elevation = $page->elevation($plan->drawing()->hitch()))
 @php($foreseen = $page->foreseen())
 @php($setting = $page->setting())
 @php($arrows = $page->arrows($elevation))
@@ -21,7 +21,7 @@
     <x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright>
 </x-rig-drawing>
 <div class="load-labels" aria-hidden="true">
-    @foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ $elevation->latest()->stance->value }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}" title="{{ __('page/bench.drawing.by_the_model', ['what' => \App\Words\Text::of("drawing.arrow.{$arrow->what}"), 'stance' => \App\Words\RigWords::stance($elevation->latest()->stance)]) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach
+    @foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ $elevation->latest()->stance->value }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}" title="{{ __('page/bench.drawing.by_the_model', ['what' => \App\Words\Text::of("drawing.arrow.{$arrow->what}"), 'stance' => \App\Words\RigWords::stance($elevation->latest()->stance)]) }}">{{ $plan->drawing()->arrowSays($arrow) }}</span>@endforeach
 </div>
 </div>
 <x-figures-table :plan="$plan" :elevation="$elevation" :caption="__('page/bench.drawing.the_rig_as_the_model')" />

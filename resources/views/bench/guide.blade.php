@@ -1,6 +1,6 @@
 @php($mark = $page->job->marks->firstWhere('station', $page->station))
 <div class="tape-head"><h1>{{ \App\Words\StationWords::title($page->station) }}</h1></div>
-<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
+<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->sheets->family()) }}</p>
 @if (in_array($page->station, [\Yoke\Workshop\Procedure\Station::Sway, \Yoke\Workshop\Procedure\Station::HookUp, \Yoke\Workshop\Procedure\Station::Road], true))
     <details class="how"><summary>{{ __('station.steps') }}</summary>@include('bench.steps')</details>
 @else

@@ -1,4 +1,4 @@
-@php($family = $page->analysed->described->family())
+@php($family = $page->analysed->described->sheets->family())
 <div class="with-picture">
     <ol class="steps">
         @foreach (\App\Words\StationWords::steps($page->station, $family) as $step)<li>{{ $step }}</li>@endforeach

@@ -1,7 +1,7 @@
 @php($stance = $page->station->stance())
 @php($errors = $errors->getBag('tape'))
 <h1 class="sr-only">{{ \App\Words\StationWords::title($page->station) }}</h1>
-<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->family()) }}</p>
+<p class="caution"><x-warning-sign />{{ \App\Words\StationWords::caution($page->station, $page->analysed->described->sheets->family()) }}</p>
 @includeWhen($page->gauge() !== null && $stance !== \Yoke\Rig\Parts\Stance::Alone, 'bench.gauge')
 @includeWhen($stance === \Yoke\Rig\Parts\Stance::Carried, 'bench.setting')
 <form method="post" action="{{ route('tape.store', [$page->job, $page->station->value]) }}" class="contents" data-tape

@@ -1,12 +1,12 @@
 <table class="card-figures">
-    @if ($page->plan->described->isPlainBall())
+    @if ($page->plan->described->sheets->isPlainBall())
     <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ __('need.on_the_card') }}</strong>. {{ $page->plan->need()->answer() }}</td></tr>
     @else
     <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: __('page/card.body.not_recorded') }}</strong> {{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }}</td></tr>
     @endif
     @if ($page->head() !== '')<tr><th scope="row">{{ __('page/card.body.ball_unloaded') }}</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())
-    @unless ($page->plan->described->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> (<span data-figure="verdict">{{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}</span>). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
+    @unless ($page->plan->described->sheets->isPlainBall())<tr><th scope="row">{{ __('verdict.heading') }}</th><td>@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span> (<span data-figure="verdict">{{ lcfirst(\App\Words\VerdictWords::verdict($verdict->verdict)) }}</span>). {{ $page->onTheRoad() }}@else – @endif</td></tr>@endunless
     @if ($page->fasteners() !== [])<tr><th scope="row">{{ __('page/card.body.torques_from_the_data_sheet') }}</th><td>@foreach ($page->fasteners() as $line){{ $line->label }} {{ $line->asked }} ({{ $line->done === null ? __('page/card.body.not_recorded') : ($line->says() === '' ? __('page/card.body.done', ['on' => $line->done->done_at->isoFormat('D MMM')]) : __('page/card.body.needs_attention')) }}){{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
     @if ($page->plan->figures()->pressures() !== [])<tr><th scope="row">{{ __('page/card.body.tyre_pressures_cold') }}</th><td>@foreach ($page->plan->figures()->pressures() as $label => $value){{ $label }} {{ $value }}{{ $loop->last ? '' : ', ' }}@endforeach</td></tr>@endif
 </table>

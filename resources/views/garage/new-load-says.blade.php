@@ -10,5 +10,5 @@
     @foreach ($page->cautions() as $caution)<p class="sentence" data-tone="stop">{{ $caution }}</p>@endforeach
     @if ($page->head() !== '')<p class="sentence" data-tone="note">{{ $page->head() }}</p>@endif
     @if ($page->bolted() !== '')<p class="sentence">{{ $page->bolted() }}</p>@endif
-    @foreach ($page->plan->complaints() as [$complaint, $isOver])<p class="sentence" data-tone="{{ $isOver ? 'stop' : 'caution' }}">{{ $complaint }}</p>@endforeach
+    @foreach ($page->plan->ratings()->complaints() as [$complaint, $isOver])<p class="sentence" data-tone="{{ $isOver ? 'stop' : 'caution' }}">{{ $complaint }}</p>@endforeach
 @endif

@@ -2,7 +2,7 @@
 @php($advice = $bench->advice())
 @php($findings = $page->findings())
 @php($verdict = $advice->verdict())
-@php($elevation = $bench->elevation($bench->plan()->hitch()))
+@php($elevation = $bench->elevation($bench->plan()->drawing()->hitch()))
 <x-layout :title="__('finding.title').', '.$bench->job->title">
     <main class="yard diagnosis">
         <div class="yard-head">

@@ -1,11 +1,11 @@
-@php([$known, $unknown] = $plan->ledgerByKnowledge())
+@php([$known, $unknown] = $plan->ratings()->byKnowledge())
 <div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.brief.ratings') }}">
     @include('plan.first')
     @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
     @include('plan.over')
     @if ($known !== [])
         <table class="ledger">
-            <caption>{{ $plan->ratingsCaption() }}</caption>
+            <caption>{{ $plan->ratings()->caption() }}</caption>
             <thead><tr><th scope="col">{{ __('page/plan.brief.part') }}</th><th scope="col">{{ __('page/plan.brief.load') }}</th><th scope="col">{{ __('page/plan.brief.rating') }}</th><th scope="col">{{ __('page/plan.brief.margin') }}</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
@@ -18,13 +18,13 @@
                 @endforeach
             </tbody>
         </table>
-        <x-derivation :groups="$plan->ledgerTerms($known)" :plan="$plan" :summary="__('page/plan.brief.where_these_loads_come_from')" />
+        <x-derivation :groups="$plan->ratings()->terms($known)" :plan="$plan" :summary="__('page/plan.brief.where_these_loads_come_from')" />
     @endif
-    @if ($plan->described->tanks() !== [])
+    @if ($plan->described->sheets->tanks() !== [])
         <table class="ledger">
             <caption>{{ __('page/plan.brief.tanks_what_filling_one_does') }}</caption>
-            @foreach ($plan->described->tanks() as $tank)
-                <tr><th scope="row">{{ __('page/plan.brief.full', ['tank' => ucfirst(\App\Words\LoadWords::tank($tank)), 'full' => $plan->print->load($tank->full)]) }}</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->ballToAxle())) }}</td></tr>
+            @foreach ($plan->described->sheets->tanks() as $tank)
+                <tr><th scope="row">{{ __('page/plan.brief.full', ['tank' => ucfirst(\App\Words\LoadWords::tank($tank)), 'full' => $plan->print->load($tank->full)]) }}</th><td>{{ $plan->print->loadChange($tank->onTongue($plan->described->sheets->ballToAxle())) }}</td></tr>
             @endforeach
         </table>
     @endif
@@ -32,7 +32,7 @@
         <p class="sentence" id="not-checked">{{ __('page/plan.brief.not_checked_because_these_are') }}</p>
         <ul class="wanted" aria-labelledby="not-checked">
             @foreach ($unknown as $field => $line)
-                @php([$label, $part] = $plan->field($field))
+                @php([$label, $part] = $plan->ratings()->field($field))
                 <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ \App\Words\SpecificationWords::part($part) }}: {{ $label }}</a></li>
             @endforeach
         </ul>

@@ -1,5 +1,5 @@
 {{-- From the first minute: the first setting, its chance, and the one field that would help most. --}}
-@if ($plan->job && $plan->described->isPlainBall())
+@if ($plan->job && $plan->described->sheets->isPlainBall())
     @include('plan.need')
     @include('plan.most-useful')
 @elseif ($plan->job && $plan->isBeforeTheFirst())

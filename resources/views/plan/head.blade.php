@@ -28,7 +28,7 @@
                     @endforeach
                 </tbody>
             </table>
-            <x-derivation :groups="$plan->placeTerms($places)" :plan="$plan" :summary="__('page/plan.head.where_these_heights_come_from')" />
+            <x-derivation :groups="$plan->head()->placeTerms($places)" :plan="$plan" :summary="__('page/plan.head.where_these_heights_come_from')" />
             @if ($errors->any())<p class="sentence" id="head-says" role="alert" data-tone="stop">{{ $errors->first() }}</p>@endif
             <div class="tape-foot">
                 <input name="because" aria-label="{{ __('page/plan.head.reason_if_something_is_in') }}" placeholder="{{ __('page/plan.head.reason_if_something_is_in') }}" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}" @if ($errors->has('because')) aria-invalid="true" aria-describedby="head-says" @endif>

@@ -5,9 +5,9 @@
         <tr>
             <th scope="row">{{ \App\Words\RigWords::head($axle) }}</th>
             @foreach ([\Yoke\Rig\Parts\Stance::Dropped, \Yoke\Rig\Parts\Stance::Carried] as $stance)
-                <td>{{ $plan->rise($stance, $axle) }}</td>
+                <td>{{ $plan->drawing()->rise($stance, $axle) }}</td>
             @endforeach
         </tr>
     @endforeach
 </table>
-<x-derivation :groups="$plan->heightTerms()" :plan="$plan" :summary="__('page/plan.heights.where_these_heights_come_from')" />
+<x-derivation :groups="$plan->drawing()->heightTerms()" :plan="$plan" :summary="__('page/plan.heights.where_these_heights_come_from')" />

@@ -1,4 +1,4 @@
-@foreach ($plan->complaints() as [$sentence, $isOver])
+@foreach ($plan->ratings()->complaints() as [$sentence, $isOver])
     <p @class(['do-next is-over' => $isOver, 'sentence' => ! $isOver]) @if (! $isOver) data-tone="caution" @endif>{{ $sentence }}</p>
 @endforeach
-@if (array_filter(array_column($plan->complaints(), 1)) !== [])<p class="sentence" data-tone="caution">{{ __('rating.no_way_past') }}</p>@endif
+@if (array_filter(array_column($plan->ratings()->complaints(), 1)) !== [])<p class="sentence" data-tone="caution">{{ __('rating.no_way_past') }}</p>@endif

@@ -1,8 +1,8 @@
-@php($elevation = $plan->elevation())
+@php($elevation = $plan->drawing()->elevation())
 @php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 4.6))
-@php($arrows = $plan->arrows($elevation))
+@php($arrows = $plan->drawing()->arrows($elevation))
 @php($advised = $plan->plan->ballAdvised())
-@php([$known, $unknown] = $plan->ledgerByKnowledge())
+@php([$known, $unknown] = $plan->ratings()->byKnowledge())
 @php($worked = $job->rigAsWorked())
 <x-layout :title="__('page/plan.paper.plan_2', ['title' => $job->title])">
     <main class="paper">
@@ -13,7 +13,7 @@
         </header>
         <div class="elevation">
             <x-rig-drawing :elevation="$elevation" :sheet="$sheet" :stances="$elevation->stances()" role="img" :aria-label="__('page/plan.paper.the_rig_as_predicted_alone')"><x-slot:upright><x-load-arrows :arrows="$arrows" /></x-slot:upright></x-rig-drawing>
-            <div class="load-labels">@foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ 'carried' }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $plan->arrowSays($arrow) }}</span>@endforeach</div>
+            <div class="load-labels">@foreach ($arrows as $arrow)<span data-figure="under {{ $arrow->what }} {{ 'carried' }}" class="x-at-{{ \App\Screens\View\Across::at($sheet->across($arrow->x)) }}">{{ $plan->drawing()->arrowSays($arrow) }}</span>@endforeach</div>
         </div>
         @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
         @include('plan.over')
@@ -37,7 +37,7 @@
                 <table class="ledger">
                     <caption>{{ __('page/plan.paper.fender_heights_from_alone') }}</caption>
                     <thead><tr><th scope="col"></th><th scope="col">{{ __('page/plan.paper.dropped') }}</th><th scope="col">{{ __('page/plan.paper.carried') }}</th><th scope="col">{{ __('page/plan.paper.taped') }}</th></tr></thead>
-                    @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th><td>{{ $plan->rise(\Yoke\Rig\Parts\Stance::Dropped, $axle) }}</td><td>{{ $plan->rise(\Yoke\Rig\Parts\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
+                    @foreach (\Yoke\Rig\Parts\Axle::cases() as $axle)<tr><th scope="row">{{ \App\Words\RigWords::head($axle) }}</th><td>{{ $plan->drawing()->rise(\Yoke\Rig\Parts\Stance::Dropped, $axle) }}</td><td>{{ $plan->drawing()->rise(\Yoke\Rig\Parts\Stance::Carried, $axle) }}</td><td class="to-fill"></td></tr>@endforeach
                 </table>
                 @foreach ([__('page/plan.paper.torques') => $plan->figures()->torques(), __('page/plan.paper.tyre_pressures') => $plan->figures()->pressures()] as $title => $lines)
                     @if ($lines !== [])<h2>{{ $title }}</h2><p>@foreach ($lines as $label => $value){{ $label }} <strong>{{ $value }}</strong>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
@@ -45,11 +45,11 @@
             </section>
             <section>
                 <table class="ledger">
-                    <caption>{{ $plan->ratingsCaption() }}</caption>
+                    <caption>{{ $plan->ratings()->caption() }}</caption>
                     <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $plan->print->carries($line) }}</td><td @class(['sentence' => $line->isOutside()])>{{ $plan->print->load($line->may) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
                 </table>
-                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->field($field)[0]), \App\Words\SpecificationWords::part($plan->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
+                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([lcfirst($plan->ratings()->field($field)[0]), \App\Words\SpecificationWords::part($plan->ratings()->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
                 @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif
             </section>
         </div>

@@ -1,4 +1,4 @@
-@php($elevation = $page->plan->elevation())
+@php($elevation = $page->plan->drawing()->elevation())
 @php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 6.2))
 @php($arrows = $page->arrows($elevation))
 <x-layout :title="__('page/weigh.show.weigh_station', ['title' => $page->job->title])">

@@ -135,7 +135,7 @@ it('starts the fit from the taped tension of the setting that was taped, and fro
     string $family,
 ): void {
     $described = Described::of([], ['tongue_weight_kg' => 402], ['family' => $family, 'bar_rating_high_kg' => 550]);
-    $adjusters = $described->adjusters();
+    $adjusters = $described->sheets->adjusters();
     $first = $adjusters->all()[0];
     $loosest = $adjusters->middle()->with($first->key, $first->range->from);
     $prior = $described->taped(new TapedBars(fourHeights(520.0, 330.0, 500.0, 360.0, null, 338.0), $loosest))->prior();
@@ -163,7 +163,7 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
         ['tongue_weight_kg' => 402, 'tongue_weight_by' => 'gauge', 'coupler_height_mm' => 500],
         ['family' => 'chain-snap-up', 'bar_rating_low_kg' => 360, 'bar_rating_high_kg' => 550, 'ball_height_mm' => 520],
     );
-    $middle = $described->adjusters()->middle();
+    $middle = $described->sheets->adjusters()->middle();
     $needed = $described->prior()->likelyRig()->tensionFor(0.75);
     $chance = fn ($rig): float => (new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->firstMove()
         ->forecast->chance;
@@ -176,7 +176,7 @@ it('is worth more than half of the first hook-up\'s chance', function (): void {
 });
 
 it('is taped at the loosest the bars can be set, the head as it is', function (): void {
-    $adjusters = Described::of([], [], ['family' => 'chain-snap-up'])->adjusters();
+    $adjusters = Described::of([], [], ['family' => 'chain-snap-up'])->sheets->adjusters();
     $stays = $adjusters->middle()->with('washer', 1.0);
 
     expect($adjusters->loosest($stays)->steps())->toBe([

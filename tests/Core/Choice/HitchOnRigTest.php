@@ -23,7 +23,7 @@ function hitchOnRig(HitchOffer $offer, ?LoadChange $heavy = null): HitchOnRig
     $none = LoadChange::between([], []);
     $season = Season::of(
         $rig->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
-        $rig->ballToAxle()->millimetres(),
+        $rig->sheets->ballToAxle()->millimetres(),
         $none,
         $heavy ?? $none,
     );
@@ -111,7 +111,7 @@ it('takes a hitch as its specification describes it, and no plain ball', functio
     );
     $on = hitchOnRig($offer ?? throw new LogicException('Expected an offer.'));
 
-    expect($on->rig->adjusters()?->tensionStep())
+    expect($on->rig->sheets->adjusters()?->tensionStep())
         ->toBe(30.0)
         ->and($on->rig->prior()->known()->barArm)
         ->toBe(650.0)

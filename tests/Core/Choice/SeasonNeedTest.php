@@ -25,7 +25,7 @@ function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
     );
     $season = Season::of(
         $rig->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
-        $rig->ballToAxle()->millimetres(),
+        $rig->sheets->ballToAxle()->millimetres(),
         TrailerLoad::of(),
         ...$states,
     );

@@ -51,14 +51,14 @@ it('plans no more for tension chains than they can restore, and says how much th
 
 it('has no bar in ledger and checks of a hitch without bars', function (): void {
     $plan = new RigPlan(chained(), usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
-    $adjusters = chained()->adjusters();
+    $adjusters = chained()->sheets->adjusters();
     $proof = new Proof(
         (new Estimation(chained()->prior(), []))->posterior(),
         new CurrentSetting($adjusters->middle(), 0.0, 0.0, 1),
         null,
         null,
         new Yoke\Judgement\Method\Tolerances(),
-        chained()->family(),
+        chained()->sheets->family(),
     );
 
     expect(array_filter($plan->ledger(), fn ($line): bool => $line->part === RatedPart::OneBar))

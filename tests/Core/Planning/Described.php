@@ -41,10 +41,12 @@ final class Described
         float $gross = 3180,
     ): SpecifiedRig {
         return new SpecifiedRig(
-            self::rig($gross),
-            new SpecificationSheet($vehicle),
-            new SpecificationSheet($trailer),
-            new SpecificationSheet($hitch),
+            new \Yoke\Job\Planning\RigSpecification(
+                self::rig($gross),
+                new SpecificationSheet($vehicle),
+                new SpecificationSheet($trailer),
+                new SpecificationSheet($hitch),
+            ),
             new \Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         );
     }

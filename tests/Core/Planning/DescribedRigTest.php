@@ -44,7 +44,7 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
             'bar_rating_high_kg',
             'coupler_height_mm',
         ])
-        ->and($rig->adjusters())
+        ->and($rig->sheets->adjusters())
         ->toBeNull()
         ->and((new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules()))->firstMove())
         ->toBeNull();
@@ -68,7 +68,7 @@ it('takes what the sheets say before what is usual', function (): void {
     $taped = $rig->taped(
         new TapedBars(
             FourHeights::of(...array_map(Length::ofMillimetres(...), [500.0, 320.0, 480.0, 360.0])),
-            $rig->adjusters()->middle(),
+            $rig->sheets->adjusters()->middle(),
         ),
     );
 
@@ -88,7 +88,7 @@ it('takes what the sheets say before what is usual', function (): void {
         ->toHaveCount(2)
         ->and($prior->likelyRig()->trailer()->pitchStiffness())
         ->toBeGreaterThan(0.0)
-        ->and($rig->adjusters()?->get('washer')->role)
+        ->and($rig->sheets->adjusters()?->get('washer')->role)
         ->toBe(Role::Tilt);
 });
 
@@ -200,7 +200,7 @@ it('quotes the vehicle\'s maker, whose band governs', function (
     ?TargetRange $band,
     bool $forbids,
 ): void {
-    $word = Described::of($sheet)->makersWord();
+    $word = Described::of($sheet)->sheets->makersWord();
 
     expect($word?->kind())
         ->toBe($kind)
@@ -246,11 +246,11 @@ it('finds the places of the head once receiver, coupler and shank are measured',
         ['coupler_height_mm' => 480],
         ['shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5],
     ];
-    $places = Described::of(...$heights)->headPlaces()->for(30.0);
+    $places = Described::of(...$heights)->sheets->headPlaces()->for(30.0);
 
-    expect(Described::of()->headPlaces()->for(30.0))
+    expect(Described::of()->sheets->headPlaces()->for(30.0))
         ->toBe([])
-        ->and(Described::of($heights[0], $heights[1])->headPlaces()->for(30.0))
+        ->and(Described::of($heights[0], $heights[1])->sheets->headPlaces()->for(30.0))
         ->toBe([])
         ->and($places)
         ->toHaveCount(5)
@@ -260,7 +260,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
         ->toBe(8.0)
         ->and(
             Described::of($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])
-                ->headPlaces()
+                ->sheets->headPlaces()
                 ->for(30.0),
         )
         ->toHaveCount(10);

@@ -28,7 +28,7 @@ function withLoad(float $kilograms, float $ahead, Carrier $on = Carrier::Trailer
         ['tongue_weight_kg' => 402, 'tongue_weight_by' => 'tongue_scale', 'trailer_gvwr_kg' => 3300],
         ['family' => 'chain-snap-up', 'bar_rating_high_kg' => 550, 'bar_rate_kg_per_mm' => 5.9],
     );
-    $adjusters = $rig->adjusters();
+    $adjusters = $rig->sheets->adjusters();
     $change =
         $kilograms === 0.0
             ? []

@@ -24,7 +24,7 @@ it('starts with the washers that the data sheet gives for the lowest and the hig
 ): void {
     $rig = startingBy(['start_washers_low' => 2, 'start_washers_high' => 5], $tongue);
 
-    expect($rig->sheetStart()->tilt($rig->adjusters()))->toBe($washers);
+    expect($rig->sheetStart()->tilt($rig->sheets->adjusters()))->toBe($washers);
 })->with([[200.0, 2.0], [300.0, 2.0], [420.0, 4.0], [540.0, 5.0], [700.0, 5.0]]);
 
 it('expects the range at the link that the data sheet starts at, as the shop counts it', function (
@@ -33,7 +33,7 @@ it('expects the range at the link that the data sheet starts at, as the shop cou
     float $meant,
 ): void {
     $rig = startingBy(['counting' => $counting, 'start_step' => $said], 400);
-    $adjusters = $rig->adjusters();
+    $adjusters = $rig->sheets->adjusters();
     $start = $rig->sheetStart()->setting($adjusters);
     $prior = $rig->prior();
     $atStart = $prior->likely($prior::TENSION) + $adjusters->tensionBetween($adjusters->middle(), $start, 720.0);

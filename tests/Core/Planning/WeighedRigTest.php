@@ -62,20 +62,20 @@ it('takes a rig as the scale found it, whatever its sheets say', function (): vo
     $weighed = ratedRig()->weighed(threeTickets());
     $alone = $weighed->ratings()->weighed();
 
-    expect($weighed->rig->trailer->grossWeight->kilograms())
+    expect($weighed->sheets->rig->trailer->grossWeight->kilograms())
         ->toEqualWithDelta(2900.0, 1e-9)
         ->and([$alone->front?->kilograms(), $alone->rear?->kilograms()])
         ->toBe([1500.0, 1200.0])
-        ->and($weighed->frontAxleAlone()?->kilograms())
+        ->and($weighed->sheets->frontAxleAlone()?->kilograms())
         ->toBe(1500.0);
 });
 
 it('leaves what was not weighed as the sheets have it', function (): void {
     $as = ratedRig()->weighed(new TicketSet(null, weighedTicket(Stance::Dropped, 1370.0, 1710.0, 2520.0), null));
 
-    expect($as->rig->trailer->grossWeight->kilograms())
+    expect($as->sheets->rig->trailer->grossWeight->kilograms())
         ->toBe(3180.0)
-        ->and($as->frontAxleAlone()?->kilograms())
+        ->and($as->sheets->frontAxleAlone()?->kilograms())
         ->toBe(1380.0)
         ->and(ratedRig()->weighed(TicketSet::none())->prior())
         ->toEqual(ratedRig()->prior());

@@ -39,19 +39,19 @@ function tripRig(array $vehicle = [], string $family = 'chain-snap-up'): Specifi
 /** @param  list<Item>  $aboard */
 function tripGrid(SpecifiedRig $rig, array $aboard = []): TripGrid
 {
-    return TripGrid::of($rig->rig, $rig->tanks(), $aboard);
+    return TripGrid::of($rig->sheets->rig, $rig->sheets->tanks(), $aboard);
 }
 
 function tripAnswers(SpecifiedRig $rig): TripAnswers
 {
     $prior = $rig->prior();
     $set = $prior->withTension(Normal::of($prior->likelyRig()->tensionFor(0.75), 2.0));
-    $middle = $rig->adjusters()?->middle() ?? Setting::of([]);
+    $middle = $rig->sheets->adjusters()?->middle() ?? Setting::of([]);
 
     return new TripAnswers(
         $rig,
         (new Estimation($set, []))->posterior(),
-        $rig->adjusters(),
+        $rig->sheets->adjusters(),
         $middle,
         $middle,
         usualGoal(),
@@ -137,7 +137,7 @@ it('stays at the setting for the load of the set-up, and tightens for more on th
 
 it('moves nothing but the small adjuster', function (): void {
     $rig = tripRig();
-    $middle = $rig->adjusters()?->middle();
+    $middle = $rig->sheets->adjusters()?->middle();
     foreach (tripAnswers($rig)->table(tripGrid($rig))->entries as $entry) {
         expect($entry->steps['washer'])
             ->toBe($middle?->step('washer'))

@@ -63,7 +63,7 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
     app()->forgetScopedInstances();
     $analysed = app(JobAnalyses::class)->of($job->fresh());
     $person = User::query()->firstOrFail();
-    $says = new AdviceWords(new SettingWords($analysed->described), $person);
+    $says = new AdviceWords(new SettingWords($analysed->described->sheets), $person);
     $told = new Told($answers, $person);
     $told->by('file', $file, $says);
     $told->by('interface', $json['analysis'], $says);
@@ -74,9 +74,9 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
         $answers->take('interface, next', 'next setting', json_encode($json['next']['setting']));
         $answers->take('file', 'next setting', json_encode($file['move']['setting']));
     }
-    $on = $analysed->described->isPlainBall() ? Setting::of([]) : $analysed->current()?->setting;
-    if ($on !== null && ($analysed->adjusters !== null || $analysed->described->isPlainBall())) {
-        $towed = $analysed->described->isPlainBall() ? 'dropped' : 'carried';
+    $on = $analysed->described->sheets->isPlainBall() ? Setting::of([]) : $analysed->current()?->setting;
+    if ($on !== null && ($analysed->adjusters !== null || $analysed->described->sheets->isPlainBall())) {
+        $towed = $analysed->described->sheets->isPlainBall() ? 'dropped' : 'carried';
         $isOver = array_filter(
             $file['ratings'],
             static fn (array $line): bool => $line['state'] === 'over' && ! str_ends_with(

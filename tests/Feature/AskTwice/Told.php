@@ -13,6 +13,8 @@ use App\Words\VerdictWords;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Method\Verdict;
+use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Judgement\Ratings\RatedPart;
 use Yoke\Rig\Parts\Axle;
 
 /** What a file or the interface tells of a job, in the words that pages have for it. */
@@ -47,10 +49,19 @@ final readonly class Told
             $take('expected', $this->expected($move['expect']));
         }
         foreach ($tells['ratings'] as $line) {
-            $load = Load::ofKilograms($line['carries_kg']);
-            $carries = $line['weighed'] ? $this->print->load($load) : $this->print->about($load);
-            $take("rated {$line['part']}", "{$line['state']}, {$carries}");
+            $take("rated {$line['part']}", "{$line['state']}, {$this->print->carries(self::rated($line))}");
         }
+    }
+
+    /** @param  array{part: string, carries_kg: float, may_kg: float|null, weighed: bool}  $line */
+    private static function rated(array $line): RatedLoad
+    {
+        $part = RatedPart::from(explode('.', $line['part'])[0]);
+        $may = $line['may_kg'] === null ? null : Load::ofKilograms($line['may_kg']);
+        $of = $part === RatedPart::BarsLightestTongue ? RatedLoad::atLeast(...) : RatedLoad::atMost(...);
+        $rated = $of($part, null, Load::ofKilograms($line['carries_kg']), $may, '');
+
+        return $line['weighed'] ? $rated->asWeighed() : $rated;
     }
 
     /** @param  array<string, array{value: float, sd: float}>  $heights */

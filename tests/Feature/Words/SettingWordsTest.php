@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Words\SettingWords;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
-use Yoke\Job\Planning\SpecifiedRig;
+use Yoke\Job\Planning\RigSpecification;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Parts\Hitch;
@@ -32,12 +32,11 @@ function wordsOf(string $family, string $counting = 'taken up'): SettingWords
     );
 
     return new SettingWords(
-        new SpecifiedRig(
+        new RigSpecification(
             $rig,
             new SpecificationSheet([]),
             new SpecificationSheet([]),
             new SpecificationSheet(['family' => $family, 'counting' => $counting]),
-            new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
         ),
     );
 }

@@ -48,7 +48,7 @@ function everyTerm(): array
     $rig = derivedRig();
     $plan = new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $first = $plan->firstMove()->forecast;
-    $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->headPlaces()->for(20.0)));
+    $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->sheets->headPlaces()->for(20.0)));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));
 
     return [
@@ -64,7 +64,7 @@ function everyTerm(): array
 
 function termWords(string $fineness): TermWords
 {
-    return new TermWords(new SettingWords(derivedRig()), new QuantityWords(new User(['fineness' => $fineness])));
+    return new TermWords(new SettingWords(derivedRig()->sheets), new QuantityWords(new User(['fineness' => $fineness])));
 }
 
 it('says every term of every derivation, in the units of the person', function (string $fineness): void {
@@ -95,7 +95,7 @@ it('says rates as this shop does, shares in percent, and what a step is called',
 });
 
 it('tells a rig that is lifted for the road before and after', function (): void {
-    $loss = derivedRig()->levellingLoss();
+    $loss = derivedRig()->sheets->levellingLoss();
     $takeBack = new LevellingTakeBack(derivedRig()->prior()->likelyRig(), $loss);
     $terms = App\Screens\Plan\TakeBackTerms::of($takeBack, 30.0);
 

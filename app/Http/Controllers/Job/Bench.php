@@ -53,7 +53,7 @@ final class Bench
                 $request->typed(),
                 $page->rig->trailer->ballToAxle,
                 $person,
-                $page->analysed->described->frameMarksApart(),
+                $page->analysed->described->sheets->frameMarksApart(),
             ),
         ]);
     }

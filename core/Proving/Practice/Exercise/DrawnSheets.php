@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Practice\Exercise;
 
+use Yoke\Job\Planning\RigSpecification;
 use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Rig\Parts\Rig;
@@ -52,10 +53,12 @@ final readonly class DrawnSheets
                 : ['ball_height_mm' => round($this->coupler + $ballOverCoupler)];
 
         return new SpecifiedRig(
-            $this->rig,
-            new SpecificationSheet($this->vehicle),
-            new SpecificationSheet($this->trailer),
-            new SpecificationSheet([...$this->hitch, ...$ball]),
+            new RigSpecification(
+                $this->rig,
+                new SpecificationSheet($this->vehicle),
+                new SpecificationSheet($this->trailer),
+                new SpecificationSheet([...$this->hitch, ...$ball]),
+            ),
             $this->doubts,
         );
     }

@@ -76,7 +76,7 @@ final readonly class Exercise
 
     private function takeUp(): ?TakeUp
     {
-        return $this->rig->told->family()?->facts()->takeUp;
+        return $this->rig->told->sheets->family()?->facts()->takeUp;
     }
 
     public function goal(): Goal

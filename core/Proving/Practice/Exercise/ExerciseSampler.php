@@ -50,7 +50,7 @@ final readonly class ExerciseSampler
                 Fault::at($code->level),
                 static fn (Fault $fault): bool => $own === null ||
                     ! $fault->needsChains() ||
-                    $own->told->family()?->facts()->takeUp->isChain() === true,
+                    $own->told->sheets->family()?->facts()->takeUp->isChain() === true,
             ),
         );
         $faults = [];
@@ -86,7 +86,7 @@ final readonly class ExerciseSampler
     {
         $sheets = $own === null ? (new SheetSampler($random, $this->doubts))->draw($code->level, $faults) : null;
         $told = $own ?? ($sheets?->silent() ?? throw NoExercise::nothingToSet());
-        $adjusters = $told->told->adjusters() ?? throw NoExercise::nothingToSet();
+        $adjusters = $told->told->sheets->adjusters() ?? throw NoExercise::nothingToSet();
         $reference = $adjusters->middle();
         $prior = $told->told->prior();
         $at = array_map(
