@@ -37,6 +37,14 @@ final class Text
         return $text !== $key ? $text : throw new LogicException("There is no text for {$key}.");
     }
 
+    /** A label inside a sentence: `front GAWR`, but `GVWR`. */
+    public static function inside(string $label): string
+    {
+        return preg_match('/^\p{Lu}{2}/u', $label) === 1
+            ? $label
+            : mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1);
+    }
+
     /** One that not everything has, or an empty text. */
     public static function ifAny(string $key): string
     {

@@ -64,7 +64,7 @@ test('the settings next to the one that is tried are fetched ahead: a step is sh
     await page.locator('body[data-foreseen]').waitFor();
     const took = await page.getByRole('button', { name: 'Link: one less, looser' }).evaluate((button) => new Promise((resolve) => {
         const began = performance.now();
-        new MutationObserver(() => resolve(performance.now() - began)).observe(document.querySelector('[data-part="tried"]'), { childList: true });
+        new MutationObserver(() => resolve(performance.now() - began)).observe(document.querySelector('[data-part="tried"]'), { childList: true, subtree: true, characterData: true, attributes: true });
         button.click();
     }));
     await expect(said(page)).toContainText('Trying: link 3');

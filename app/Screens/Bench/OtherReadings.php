@@ -36,7 +36,7 @@ final readonly class OtherReadings
             ? ''
             : Text::of('reading.worth_more', [
                 'part' => SpecificationWords::part($part),
-                'field' => lcfirst(SpecificationWords::label($part, $field)),
+                'field' => Text::inside(SpecificationWords::label($part, $field)),
             ]);
     }
 }

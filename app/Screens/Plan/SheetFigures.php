@@ -7,6 +7,7 @@ namespace App\Screens\Plan;
 use App\Models\RigSnapshot;
 use App\Words\QuantityWords;
 use App\Words\SpecificationWords;
+use App\Words\Text;
 use Closure;
 use Yoke\Rig\Specification\FieldKind;
 use Yoke\Rig\Specification\RigPart;
@@ -25,7 +26,7 @@ final readonly class SheetFigures
             FieldKind::Pressure,
             static fn (RigPart $part, string $label): string => ucfirst(SpecificationWords::part($part)).
                 ', '.
-                lcfirst($label),
+                Text::inside($label),
             $this->print->pressure(...),
         );
     }

@@ -1,7 +1,7 @@
-@props(['title', 'here' => null])
+@props(['title', 'here' => null, 'sheet' => null])
 <!doctype html>
 <html lang="{{ app()->getLocale() }}" data-theme="{{ $person?->theme ?? 'sun' }}">
-<x-head :title="$title"><meta name="csrf-token" content="{{ csrf_token() }}"></x-head>
+<x-head :title="$title" :sheet="$sheet"><meta name="csrf-token" content="{{ csrf_token() }}"></x-head>
 <body @if ($person) data-person="{{ $person->id }}" data-seal="{{ $person->seal() }}" @endif>
     <header class="top" data-top>
         <a class="brand" href="{{ route('yard') }}"><x-sign /> <span>Ivy Yoke</span></a>

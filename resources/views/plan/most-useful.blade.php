@@ -8,7 +8,7 @@
         <p class="sentence">{{ $most['says'] }} <strong>{{ $most['worth'] }}</strong></p>
         <div class="one-field">
             <div class="field">
-                <label for="fact">{{ __('assumption.field', ['part' => ucfirst(\App\Words\SpecificationWords::part($most['part'])), 'label' => lcfirst($most['label'])]) }}</label>
+                <label for="fact">{{ __('assumption.field', ['part' => ucfirst(\App\Words\SpecificationWords::part($most['part'])), 'label' => \App\Words\Text::inside($most['label'])]) }}</label>
                 @if ($most['options'] !== [])
                     <select id="fact" name="{{ $most['key'] }}" aria-describedby="fact-says">@foreach ($most['options'] as $value => $label)<option value="{{ $value }}" @selected(old($most['key']) === $value)>{{ $label }}</option>@endforeach</select>
                 @else

@@ -1,5 +1,5 @@
 @php($breach = $page->breach())
-<x-layout :title="__('page/practice.debrief.debrief').', '.$page->title()" here="practice">
+<x-layout :title="__('page/practice.debrief.debrief').', '.$page->title()" here="practice" sheet="practice">
     <main class="practice-debrief">
         <div class="yard-head">
             <h1>{{ __('page/practice.debrief.debrief') }} <span class="font-normal text-muted">· {{ $page->title() }}, {{ $page->kept->code }}</span></h1>

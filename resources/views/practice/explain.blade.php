@@ -1,4 +1,4 @@
-<x-layout :title="\App\Words\ExplainerWords::title($page->topic)" here="practice">
+<x-layout :title="\App\Words\ExplainerWords::title($page->topic)" here="practice" sheet="practice">
     <main class="explainer" data-explainer data-frames="{{ route('practice.frames', $page->topic->value) }}">
         <nav class="explainer-topics" aria-label="{{ __('page/practice.explain.topics') }}">
             @foreach (\Yoke\Showing\Explainer\Topic::cases() as $topic)<a href="{{ route('practice.explain', $topic->value) }}" @if ($topic === $page->topic) aria-current="page" @endif>{{ \App\Words\ExplainerWords::title($topic) }}</a>@endforeach

@@ -1,4 +1,4 @@
-<x-layout :title="__('page/practice.index.practice')" here="practice">
+<x-layout :title="__('page/practice.index.practice')" here="practice" sheet="practice">
     <main class="practice-yard">
         <div class="yard-head">
             <h1>{{ __('page/practice.index.practice') }}</h1>

@@ -1,4 +1,4 @@
-<x-layout :title="__('page/practice.record.record').', '.$page->person->name" here="practice">
+<x-layout :title="__('page/practice.record.record').', '.$page->person->name" here="practice" sheet="practice">
     <main class="practice-record">
         <div class="yard-head"><h1>{{ __('page/practice.record.record') }} <span class="font-normal text-muted">· {{ $page->person->name }}</span></h1><button type="button" class="button is-small" data-print>{{ __('page/practice.debrief.print') }}</button></div>
         <section class="card" aria-label="{{ __('page/practice.record.learned') }}">

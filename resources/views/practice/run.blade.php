@@ -1,5 +1,5 @@
 @php($now = $page->run->situation())
-<x-layout :title="__('page/practice.run.practice').', '.$page->title()" here="practice">
+<x-layout :title="__('page/practice.run.practice').', '.$page->title()" here="practice" sheet="practice">
     <main class="practice-run" data-practice>
         <div class="practice-strip">
             <h1>{{ $page->title() }}</h1>

@@ -1,4 +1,4 @@
-<x-layout :title="__('page/practice.team.team')" here="practice">
+<x-layout :title="__('page/practice.team.team')" here="practice" sheet="practice">
     <main class="practice-record">
         <div class="yard-head"><h1>{{ __('page/practice.team.team') }}</h1></div>
         <section class="card" aria-label="{{ __('page/practice.team.team') }}"><div class="wide-table"><table class="figures">

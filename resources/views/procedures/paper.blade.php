@@ -1,4 +1,4 @@
-<x-layout :title="__('page/procedures.paper.title', ['occasion' => \App\Words\ProcedureWords::title($page->occasion), 'job' => $page->job->title])">
+<x-layout :title="__('page/procedures.paper.title', ['occasion' => \App\Words\ProcedureWords::title($page->occasion), 'job' => $page->job->title])" sheet="procedure">
     <main class="paper">
         <div class="tape-foot no-print">
             <button class="button is-first" data-print>{{ __('page/procedures.paper.print') }}</button>

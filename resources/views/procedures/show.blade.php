@@ -1,4 +1,4 @@
-<x-layout :title="\App\Words\ProcedureWords::title($page->occasion).', '.$page->job->title">
+<x-layout :title="\App\Words\ProcedureWords::title($page->occasion).', '.$page->job->title" sheet="procedure">
     <main class="procedure">
         <nav class="shelves" aria-label="{{ __('page/procedures.show.procedures') }}">
             @foreach (\Yoke\Workshop\Procedure\Occasion::cases() as $one)
