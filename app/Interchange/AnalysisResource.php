@@ -26,7 +26,7 @@ final readonly class AnalysisResource
     public function of(AnalysedJob $job): array
     {
         $analysis = $job->analysis();
-        $verdict = $analysis->verdict();
+        $verdict = $job->verdict();
 
         return [
             'method' => $job->goal->criterion->value,
@@ -42,6 +42,7 @@ final readonly class AnalysisResource
                         'in_range' => $verdict->chances->inRange,
                         'too_much' => $verdict->chances->tooMuch,
                     ],
+            'next' => $job->next()->deed->value,
             'move' => $this->move($job),
             'minutes_to_go' => $this->minutes($job),
             'gross_kg' => $job->posterior()->gross(),

@@ -46,7 +46,9 @@ final readonly class AdviceWords
         return match ($recommendation->action) {
             Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
             Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
-            Action::ReadAgain => $this->look($recommendation, $on),
+            Action::ReadAgain => $recommendation->isToBeRead()
+                ? self::text('move.not_read_yet', ['setting' => $this->settings->of($setting)])
+                : $this->look($recommendation, $on),
             Action::Cannot => self::text('move.cannot'),
         };
     }

@@ -24,7 +24,7 @@ return [
     'coupler_height_mm' => 'Ball assumed level with the coupler.',
     'ball_height_mm' => 'Ball assumed level with the coupler.',
     'bars_taped' => 'The bars\' tension is not measured.',
-    'tape_the_bars' => 'tape the bars before anything is coupled',
+    'tape_the_bars' => 'Tape the bars before anything is coupled.',
     'would_tell' => ':Part: :label would tell.',
     'chance' => 'First setting :now → :then % likely.',
     'doubt' => 'Restored ± :now → ± :then points.',

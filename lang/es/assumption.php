@@ -24,7 +24,7 @@ return [
     'coupler_height_mm' => 'Bola supuesta a la altura del acoplador.',
     'ball_height_mm' => 'Bola supuesta a la altura del acoplador.',
     'bars_taped' => 'La tensión de las barras no está medida.',
-    'tape_the_bars' => 'mida las barras antes de acoplar nada',
+    'tape_the_bars' => 'Mida las barras antes de acoplar nada.',
     'would_tell' => ':Part: :label lo diría.',
     'chance' => 'Primer ajuste :now → :then % probable.',
     'doubt' => 'Recuperado ± :now → ± :then puntos.',

@@ -38,7 +38,7 @@ final readonly class JobResource
     public static function whole(AnalysedJob $analysed, array $tells): array
     {
         $job = $analysed->job;
-        $verdict = $analysed->analysis()->verdict();
+        $verdict = $analysed->verdict();
         $advised = $analysed->recommendation();
 
         return [

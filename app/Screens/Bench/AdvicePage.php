@@ -8,6 +8,7 @@ use App\Models\User;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\AdviceWords;
 use App\Words\Figures;
+use App\Words\NextWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
@@ -31,6 +32,8 @@ use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Family\SwayControl;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\NextDeed;
+use Yoke\Workshop\Procedure\NextThing;
 
 /** The verdict of a job and what to do next, in a person's words and units. */
 final readonly class AdvicePage
@@ -66,7 +69,7 @@ final readonly class AdvicePage
 
     public function verdict(): ?GoverningVerdict
     {
-        return $this->analysis->verdict();
+        return $this->job->verdict();
     }
 
     /** The target range, as it has to be when it is measured. */
@@ -88,9 +91,34 @@ final readonly class AdvicePage
         return $this->job->recommendation();
     }
 
-    /** The next move in one sentence: in the hitch's settings where they are known, else in height. */
+    /** The one thing to do now, in a sentence. */
+    public function next(?NextThing $next = null): string
+    {
+        $next ??= $this->job->next();
+        $setting = $this->job->unread() ?? $this->recommendation()?->next()?->setting;
+
+        return (new NextWords($this->words))->of(
+            $next,
+            $setting,
+            $next->deed === NextDeed::Move ? $this->move() : '',
+        );
+    }
+
+    /** Whether nothing is said of a move yet: something else has to be done first. */
+    public function isBeforeTheFirstMove(): bool
+    {
+        return $this->job->next()->deed->isBeforeTheFirstMove();
+    }
+
+    /**
+     * The next move in one sentence: in the hitch's settings where they are known, else in height; what has to be
+     * measured first, where that is so.
+     */
     public function move(): string
     {
+        if ($this->isBeforeTheFirstMove()) {
+            return $this->next();
+        }
         $recommendation = $this->recommendation();
 
         return $recommendation === null
@@ -108,6 +136,9 @@ final readonly class AdvicePage
     public function isInRange(): bool
     {
         $recommendation = $this->recommendation();
+        if ($this->isBeforeTheFirstMove()) {
+            return false;
+        }
 
         return $recommendation === null
             ? $this->says->isDone($this->analysis->tension())
@@ -132,6 +163,7 @@ final readonly class AdvicePage
         $verdict = $this->verdict();
 
         return match (true) {
+            $this->isBeforeTheFirstMove() || $recommendation?->isToBeRead() === true => '',
             $recommendation !== null => $this->says->likely(
                 ($recommendation->next() ?? $recommendation->forecast)->chance,
             ),
@@ -146,6 +178,7 @@ final readonly class AdvicePage
         $recommendation = $this->recommendation();
 
         return match (true) {
+            $this->isBeforeTheFirstMove() || $recommendation?->isToBeRead() === true => '',
             $recommendation !== null => $this->says->expect(
                 $this->job->expectedHeights(($recommendation->next() ?? $recommendation->forecast)->setting),
             ),

@@ -69,7 +69,7 @@ final class BenchPage
         $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
         $this->progress = new StationProgress($this->job, $this->heights, $analysed->described->sheets->family());
-        $this->station = $station ?? $this->progress->current();
+        $this->station = $station ?? $analysed->next()->station;
     }
 
     /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */
@@ -109,6 +109,24 @@ final class BenchPage
         return array_values(
             array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $measured, true)),
         );
+    }
+
+    /** The page that opens after a reading is saved: of the next thing that is not done; null while that is here. */
+    public function afterSaving(): ?string
+    {
+        $line = $this->nextLine();
+
+        return match (true) {
+            $this->job->arrived_coupled && ! $line->isToMeasure() => route('take-over', $this->job),
+            $line->isHere($this->station) => null,
+            default => route('bench', [$this->job, $line->station()->value]),
+        };
+    }
+
+    /** The one thing to do now. */
+    public function nextLine(): NextLine
+    {
+        return new NextLine($this->analysed, $this->advice(), $this->station);
     }
 
     /** What all readings together tell, and the next move. */

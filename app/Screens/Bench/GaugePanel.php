@@ -77,7 +77,7 @@ final readonly class GaugePanel
 
     private function carried(): string
     {
-        $verdict = $this->analysed->analysis()->verdict();
+        $verdict = $this->analysed->verdict();
 
         return $verdict === null
             ? ''

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\StationMark;
 use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Rig\Family\HitchFamily;
+use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\Station;
 
@@ -38,18 +39,6 @@ final readonly class StationProgress
         return $this->job->arrived_coupled ? array_reverse($stances) : $stances;
     }
 
-    /** The next station with a stance to measure; null after the last. */
-    public function nextTaped(Station $station): ?Station
-    {
-        if (! $this->job->arrived_coupled || $station->stance() === null) {
-            return $station->nextTaped($this->family);
-        }
-        $stances = $this->stances();
-        $next = $stances[(int) array_search($station->stance(), $stances, true) + 1] ?? null;
-
-        return $next === null ? null : Station::of($next);
-    }
-
     /** @return non-empty-list<Station> of this job's rig, in order */
     public function stations(): array
     {
@@ -60,23 +49,12 @@ final readonly class StationProgress
     {
         $stance = $station->stance();
 
-        return $stance !== null ? $this->heights->holdsBothEndsOf($stance) : in_array($station, $this->marked, true);
+        return $stance === null ? in_array($station, $this->marked, true) : $this->isTaped($stance);
     }
 
-    /** Where the work goes on: the first stance that is not taped, else where the bars are. */
-    public function current(): Station
+    private function isTaped(Stance $stance): bool
     {
-        $stations = Station::along($this->family);
-        foreach ($this->stances() as $stance) {
-            if (in_array(Station::of($stance), $stations, true) && ! $this->heights->holdsBothEndsOf($stance)) {
-                return Station::of($stance);
-            }
-        }
-
-        return $this->job->handed_over_at !== null
-            ? Station::HandOver
-            : (in_array(Station::BarsUp, $stations, true)
-                ? Station::BarsUp
-                : Station::Prove);
+        return $this->heights->holdsBothEndsOf($stance) ||
+            ($this->heights->isFrontOnly() && $this->heights->at($stance, Axle::Front) !== null);
     }
 }

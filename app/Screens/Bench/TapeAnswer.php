@@ -47,7 +47,6 @@ final readonly class TapeAnswer
      */
     public function saved(array $outcomes): array
     {
-        $next = $this->page->progress->nextTaped($this->page->station);
         $open = array_filter($outcomes, fn (SaveOutcome $outcome): bool => $outcome->saved->isOpen());
 
         return [
@@ -58,7 +57,7 @@ final readonly class TapeAnswer
                     ? Text::of('screen.tape_answer.saved', ['at' => Date::now()->format('H:i')])
                     : Text::of('screen.tape_answer.not_all_of_it_is'),
             'frontOnly' => $this->page->isFrontOnly(),
-            'next' => $next === null ? null : route('bench', [$this->page->job, $next->value]),
+            'next' => $this->page->afterSaving(),
         ];
     }
 

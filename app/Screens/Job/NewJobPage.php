@@ -9,14 +9,9 @@ use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\UseCases\Garage\PartModels;
-use App\Words\FamilyWords;
 use App\Words\SpecificationWords;
 use App\Words\Text;
-use Yoke\Rig\Family\Families;
-use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Family\HitchMeasures;
 use Yoke\Rig\Specification\RigPart;
-use Yoke\Showing\Drawing\CloseUp\HitchCloseUp;
 
 /**
  * The front door: who and what, three parts by a few letters or as new, and for a new hitch its family by its picture.
@@ -25,20 +20,6 @@ final readonly class NewJobPage
 {
     public function __construct(private User $person)
     {
-    }
-
-    /** @return list<array{key: string, name: string, drawing: HitchCloseUp}> */
-    public function families(): array
-    {
-        return array_map(static function (HitchFamily $family): array {
-            $adjusters = $family->adjusters(new HitchMeasures());
-
-            return [
-                'key' => $family->key(),
-                'name' => ucfirst((new FamilyWords($family))->name()),
-                'drawing' => new HitchCloseUp($adjusters, $adjusters->middle(), $family->facts()->takeUp),
-            ];
-        }, Families::all());
     }
 
     /** @return array<string, string> what can be chosen in a field, or left for later */

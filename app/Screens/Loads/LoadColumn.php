@@ -237,7 +237,7 @@ final class LoadColumn
     /** Under the load that everything was read at it is the verdict's own, by every story of the readings. */
     private function restored(): Normal
     {
-        $verdict = $this->loaded->isAsRead() ? $this->analysed->analysis()->verdict() : null;
+        $verdict = $this->loaded->isAsRead() ? $this->analysed->verdict() : null;
 
         return $verdict === null ? $this->loaded->restored() : $verdict->share;
     }

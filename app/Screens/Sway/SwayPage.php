@@ -132,7 +132,7 @@ final readonly class SwayPage
     /** What has to be restored when it is measured, so that levelling leaves enough of it on the road. */
     private function range(): TargetRange
     {
-        return $this->analysed->analysis()->verdict()->range ?? $this->analysed->goal->band;
+        return $this->analysed->verdict()->range ?? $this->analysed->goal->band;
     }
 
     /**

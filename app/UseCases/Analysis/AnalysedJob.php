@@ -6,9 +6,11 @@ namespace App\UseCases\Analysis;
 
 use App\Models\Job;
 use App\Models\RigSnapshot;
+use App\Models\StationMark;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\CoreException;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Job\Analysis\GoverningVerdict;
 use Yoke\Job\Analysis\JobAnalysis;
 use Yoke\Job\Analysis\WorthKnowing;
 use Yoke\Job\Planning\ForetoldHeights;
@@ -20,12 +22,14 @@ use Yoke\Job\Record\SettingOffsets;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recommendation;
+use Yoke\Judgement\Advice\TensionDirection;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Bars\TapedBars;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Measuring\Readings\Weighing\TicketSet;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -37,6 +41,9 @@ use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Levelling;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\Stance;
+use Yoke\Workshop\Procedure\NextThing;
+use Yoke\Workshop\Procedure\SetUpProgress;
+use Yoke\Workshop\Procedure\Station;
 
 /** A job with everything its readings tell: described once, fitted once, asked by every page. */
 final class AnalysedJob
@@ -51,6 +58,8 @@ final class AnalysedJob
     public readonly Goal $goal;
 
     private ?JobAnalysis $analysis = null;
+
+    private ?NextThing $next = null;
 
     private ?RigPlan $plan = null;
 
@@ -242,10 +251,47 @@ final class AnalysedJob
         return $this->readings->observations() !== [];
     }
 
+    /** The setting that was recorded last, while nothing was read at it yet; null otherwise. */
+    public function unread(): ?Setting
+    {
+        $round = $this->job->roundOf(Stance::Carried);
+
+        return $this->isReadCarried($round) ? null : $this->setting($round);
+    }
+
+    /**
+     * Of the rig as it stands: none while another setting is on than was read, and none of a rig that was read with its
+     * bars on alone.
+     */
+    public function verdict(): ?GoverningVerdict
+    {
+        return $this->unread() === null && $this->measured() !== [Stance::Carried]
+            ? $this->analysis()->verdict()
+            : null;
+    }
+
+    /** @return list<Stance> in which anything was read, by whatever instrument */
+    public function measured(): array
+    {
+        $read = array_map(
+            static fn (Observation $observation): Stance => $observation->context->stance,
+            $this->readings->observations(),
+        );
+
+        return array_values(
+            array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $read, true)),
+        );
+    }
+
     /** The next move; a return visit is hooked up first where it was left, as long as nothing forbids that. */
     public function recommendation(): ?Recommendation
     {
         $advised = $this->analysis()->recommendation();
+        $unread = $this->unread();
+        $toRead = $unread === null ? null : $advised?->toReadAt($unread);
+        if ($toRead !== null) {
+            return $toRead;
+        }
         $start = $this->current() === null ? $this->start() : null;
         if ($advised === null || $start === null) {
             return $advised;
@@ -257,6 +303,43 @@ final class AnalysedJob
         }
 
         return $advised;
+    }
+
+    /** The one thing to do now. */
+    public function next(): NextThing
+    {
+        return $this->next ??= (new SetUpProgress(
+            $this->described->sheets->family(),
+            array_values(array_filter(Stance::cases(), $this->isMeasured(...))),
+            array_values($this->job->marks->map(static fn (StationMark $mark): Station => $mark->station)->all()),
+            $this->unread() !== null,
+            in_array(Stance::Carried, $this->measured(), true) && $this->isSettled(),
+            $this->job->arrived_coupled,
+            $this->job->handed_over_at !== null,
+        ))->next();
+    }
+
+    /** Both fenders, the front where the job goes by it alone, or by another instrument without any fender. */
+    private function isMeasured(Stance $stance): bool
+    {
+        $heights = $this->taped->stances();
+        $hasFront = $heights->at($stance, Axle::Front) !== null;
+
+        return $heights->holdsBothEndsOf($stance) ||
+            ($hasFront && $heights->isFrontOnly()) ||
+            (! $hasFront &&
+                $heights->at($stance, Axle::Rear) === null &&
+                in_array($stance, $this->measured(), true));
+    }
+
+    /** Whether nothing of the setting that is on has to be moved or read again. */
+    private function isSettled(): bool
+    {
+        $advised = $this->recommendation();
+
+        return $advised === null
+            ? $this->analysis()->tension()->direction === TensionDirection::None
+            : $advised->action === Action::Stop;
     }
 
     /** @return list<WorthKnowing> what was assumed, the most useful to know first */

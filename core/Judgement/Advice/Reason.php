@@ -30,4 +30,6 @@ enum Reason: string
     case NotSureEnough = 'not_sure_enough';
     /** A return visit begins where it was left. */
     case AsLeft = 'as_left';
+    /** A setting is on at which nothing was read: what was read before belongs to another. */
+    case NotReadYet = 'not_read_yet';
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Advice;
 
+use Yoke\Rig\Adjuster\Setting;
+
 /** The one best next move, why, and what was weighed against it. */
 final readonly class Recommendation
 {
@@ -23,6 +25,32 @@ final readonly class Recommendation
         public ?Recheck $look = null,
         private ?SettingForecast $then = null,
     ) {
+    }
+
+    /**
+     * A setting that was hooked up is read before anything else is said; null where it is none of those weighed.
+     */
+    public function toReadAt(Setting $on): ?self
+    {
+        foreach ($this->ranking as $forecast) {
+            if ($forecast->setting->equals($on)) {
+                return new self(
+                    Action::ReadAgain,
+                    Reason::NotReadYet,
+                    $forecast,
+                    $forecast,
+                    $this->ranking,
+                    Recheck::Carried,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    public function isToBeRead(): bool
+    {
+        return $this->reason === Reason::NotReadYet;
     }
 
     /** The setting to hook up next: at once, or after the look; null where none is. */

@@ -93,9 +93,9 @@ final readonly class BallHeight
         return [
             new BallHeightRule('by_tongue_weight', $perWeight, $perWeight),
             new BallHeightRule('level', 0.0, 0.0),
-            new BallHeightRule('a_little_over', 13.0, 13.0),
-            new BallHeightRule('over', 25.0, 25.0),
-            new BallHeightRule('well_over', 25.0, 50.0),
+            new BallHeightRule('a_little_over', 12.7, 12.7),
+            new BallHeightRule('over', 25.4, 25.4),
+            new BallHeightRule('well_over', 25.4, 50.8),
         ];
     }
 

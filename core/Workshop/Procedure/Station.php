@@ -83,15 +83,4 @@ enum Station: string
 
         return $place === false ? $this->stepped(null, $by) : $all[$place + $by] ?? null;
     }
-
-    /** The next station with a stance to tape; none after the last. */
-    public function nextTaped(?HitchFamily $family = null): ?self
-    {
-        $next = $this->next($family);
-        while ($next !== null && $next->stance() === null) {
-            $next = $next->next($family);
-        }
-
-        return $next;
-    }
 }

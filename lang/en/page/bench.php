@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'family' => [
+        'which' => 'Which hitch is it?',
+        'why' => 'One tap, and the moves are given in its links, holes or turns. It can wait.',
+    ],
     'chain' => [
         'done' => ', done',
     ],
@@ -49,7 +53,6 @@ return [
     ],
     'move' => [
         'measure_again' => 'Measure again',
-        'next_prove' => 'Next: Prove',
         'diagnosis' => 'Diagnosis',
     ],
     'others' => [

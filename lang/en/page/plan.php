@@ -34,7 +34,7 @@ return [
         'where_these_loads_come_from' => 'Where these loads come from',
         'tanks_what_filling_one_does' => 'Tanks: what filling one does to the tongue weight',
         'full' => ':tank, :full full',
-        'not_checked_because_these_are' => 'Not checked, because these are missing:',
+        'not_checked_yet' => 'Not checked yet (:many)',
     ],
     'ground' => [
         'plan_of_the_ground' => 'Plan of the ground',

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'family' => [
+        'which' => '¿Qué enganche es?',
+        'why' => 'Un toque, y los pasos se dan en sus eslabones, agujeros o vueltas. Puede esperar.',
+    ],
     'chain' => [
         'done' => ', hecho',
     ],
@@ -49,7 +53,6 @@ return [
     ],
     'move' => [
         'measure_again' => 'Medir otra vez',
-        'next_prove' => 'Siguiente: Comprobar',
         'diagnosis' => 'Diagnóstico',
     ],
     'others' => [

@@ -34,7 +34,7 @@ return [
         'where_these_loads_come_from' => 'De dónde salen estas cargas',
         'tanks_what_filling_one_does' => 'Depósitos: qué le hace llenarlos al peso en la lanza',
         'full' => ':tank, :full lleno',
-        'not_checked_because_these_are' => 'Sin comprobar, porque falta:',
+        'not_checked_yet' => 'Sin comprobar aún (:many)',
     ],
     'ground' => [
         'plan_of_the_ground' => 'Plan del suelo',

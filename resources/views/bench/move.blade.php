@@ -1,5 +1,9 @@
+@if ($advice->isBeforeTheFirstMove())
+@include('bench.next')
+@else
 @php($move = $advice->recommendation())
-@php($look = $move?->look)
+@php($look = $move?->isToBeRead() === true ? null : $move?->look)
+@php($line = $page->nextLine())
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
     @if ($advice->expected() !== '')<p class="expected" data-figure="expected">{{ $advice->expected() }}</p>@endif
@@ -20,8 +24,9 @@
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
     @elseif ($look === \Yoke\Judgement\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
-    @elseif ($move?->action === \Yoke\Judgement\Advice\Action::Stop)
-        <a class="button is-small" href="{{ route('bench', [$page->job, 'prove']) }}">{{ __('page/bench.move.next_prove') }}</a>
+    @elseif (! $line->isHere($page->station) && $line->says() !== '')
+        <a class="button is-small is-first" href="{{ route('bench', [$page->job, $line->station()->value]) }}">{{ __('next.go', ['station' => $line->title()]) }}</a>
     @endif
     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('page/bench.move.diagnosis') }}</a>
 </form>
+@endif

@@ -13,6 +13,7 @@
         <section class="bench-tape card" aria-label="{{ __('page/bench.show.station') }}">
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
             @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Dropped, 'bench.gap')
+            @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone && $page->analysed->described->sheets->family() === null, 'bench.family')
         </section>
         @if ($page->station->stance())
             <section class="bench-more card" aria-label="{{ __('reading.others') }}">
@@ -22,7 +23,7 @@
             </section>
         @endif
         @if ($page->planView())
-            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.plan') }}">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
+            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.plan') }}">@includeWhen(! $page->nextLine()->isHere($page->station) || $page->advice()->isBeforeTheFirstMove(), 'bench.next')@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
         @else
             <section class="bench-verdict card" aria-label="{{ __('page/bench.show.verdict') }}" data-part="verdict">@include('bench.advice')</section>
         @endif

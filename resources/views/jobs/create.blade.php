@@ -34,7 +34,7 @@
                     <div class="is-new">
                         <fieldset class="family-tiles" aria-describedby="family-says">
                             <legend class="label">{{ __('door.family') }}</legend>
-                            @foreach ($page->families() as $family)
+                            @foreach (\App\Screens\View\FamilyTiles::all() as $family)
                                 <label class="family-tile">
                                     <input type="radio" name="family" value="{{ $family['key'] }}" @checked(old('family') === $family['key'])>
                                     <x-family-picture :drawing="$family['drawing']" />

@@ -29,13 +29,14 @@
         </table>
     @endif
     @if ($unknown !== [])
-        <p class="sentence" id="not-checked">{{ __('page/plan.brief.not_checked_because_these_are') }}</p>
-        <ul class="wanted" aria-labelledby="not-checked">
+        <details class="how"><summary>{{ __('page/plan.brief.not_checked_yet', ['many' => count($unknown)]) }}</summary>
+        <ul class="wanted">
             @foreach ($unknown as $field => $line)
                 @php([$label, $part] = $plan->ratings()->field($field))
                 <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ \App\Words\SpecificationWords::part($part) }}: {{ $label }}</a></li>
             @endforeach
         </ul>
+        </details>
     @endif
     @include('plan.assumptions')
 </div>

@@ -20,7 +20,4 @@ it('tapes each stance at one station, in order', function (): void {
     foreach (Stance::cases() as $stance) {
         expect(Station::of($stance)->stance())->toBe($stance);
     }
-    expect(Station::Alone->nextTaped())->toBe(Station::Dropped)
-        ->and(Station::Dropped->nextTaped())->toBe(Station::BarsUp)
-        ->and(Station::BarsUp->nextTaped())->toBeNull();
 });

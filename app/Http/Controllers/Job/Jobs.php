@@ -43,7 +43,7 @@ final class Jobs
 
         return $job->arrived_coupled
             ? redirect()->route('take-over', $job)
-            : redirect()->route('bench', [$job, Station::Brief->value]);
+            : redirect()->route('bench', [$job, Station::Alone->value]);
     }
 
     /**

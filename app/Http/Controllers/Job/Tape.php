@@ -90,11 +90,9 @@ final class Tape
                 $this->analyses->of($job->load('marks')),
                 $request->person(),
                 $station,
-            ))->progress->nextTaped($station);
+            ))->afterSaving();
 
-            return $next === null && $job->arrived_coupled
-                ? redirect()->route('take-over', $job)
-                : redirect()->route('bench', [$job, ($next ?? $station)->value]);
+            return redirect()->to($next ?? route('bench', [$job, $station->value]));
         }
         $typed = collect($open)->map(fn (SaveOutcome $outcome): string => $outcome->entry->typed);
         $basedOn = collect($open)->map(fn (SaveOutcome $outcome): ?int => $outcome->basedOn);

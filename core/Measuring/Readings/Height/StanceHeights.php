@@ -53,6 +53,16 @@ final readonly class StanceHeights
         return $front === null ? null : $this->at($stance, Axle::Rear)?->height()->minus($front->height());
     }
 
+    /** Whether the front fender was taped in two stances or more, and the rear in none. */
+    public function isFrontOnly(): bool
+    {
+        $taped = fn (Axle $axle): int => count(
+            array_filter(Stance::cases(), fn (Stance $stance): bool => $this->at($stance, $axle) !== null),
+        );
+
+        return $taped(Axle::Front) > 1 && $taped(Axle::Rear) === 0;
+    }
+
     public function holdsBothEndsOf(Stance $stance): bool
     {
         return $this->at($stance, Axle::Front) !== null && $this->at($stance, Axle::Rear) !== null;
