@@ -8,6 +8,7 @@ use App\Models\User;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Angle;
 use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\LengthUnit;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Foundation\Units\Pressure;
@@ -93,6 +94,14 @@ final readonly class QuantityWords
     public function length(Length $length): string
     {
         return $this->person->lengthPrinter()->nearest($length);
+    }
+
+    /** One that was assumed, to a whole inch or centimetre: no finer than it is known. */
+    public function aboutLength(Length $length): string
+    {
+        $step = $this->person->fineness->unit() === LengthUnit::Inch ? Length::ofInches(1.0)->millimetres() : 10.0;
+
+        return $this->length(Length::ofMillimetres(round($length->millimetres() / $step) * $step));
     }
 
     /** One that was computed, finer than a tape can be read. */

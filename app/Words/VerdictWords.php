@@ -218,7 +218,7 @@ final readonly class VerdictWords
                 $value === null => '',
                 $assumption->field === 'tongue_weight_kg' => Figures::short(100 * $value),
                 str_ends_with($assumption->field, '_kg') => $this->print->about(Load::ofKilograms($value)),
-                default => $this->print->length(Length::ofMillimetres($value)),
+                default => $this->print->aboutLength(Length::ofMillimetres($value)),
             },
         ]);
     }

@@ -175,6 +175,7 @@ return [
         'range' => 'Expected between :low and :high :unit (:other_low and :other_high :other).',
     ],
     'form' => [
+        'distance' => 'Expected a distance, such as 80 km or 50 mi.',
         'from_the_list' => 'Expected a :part from the list.',
         'from_the_list_or_new' => 'Expected a :part from the list, or a new one.',
         'tongue_way' => 'Expected one of the ways to a tongue weight.',

@@ -23,6 +23,8 @@ return [
     'nearly_sure' => 'over 99 %',
     'nearly_never' => 'under 1 %',
     'by_method' => 'Judged by :method.',
+    'none_at_this_setting' => 'No verdict at this setting yet: nothing is measured at it.',
+    'none_of_one_stance' => 'No verdict: a rig cannot be judged from one stance.',
     'none_yet' => 'No verdict yet: nothing is measured with the bars on.',
     'tape_targets' => 'Front between :low and :high',
     'scale_tick' => ':percent %',

@@ -175,6 +175,7 @@ return [
         'range' => 'Se esperaba entre :low y :high :unit (:other_low y :other_high :other).',
     ],
     'form' => [
+        'distance' => 'Se espera una distancia, como 80 km o 50 mi.',
         'from_the_list' => 'Se esperaba uno de la lista: :part.',
         'from_the_list_or_new' => 'Se esperaba uno de la lista, o uno nuevo: :part.',
         'tongue_way' => 'Se esperaba una de las maneras de medir el peso de lanza.',

@@ -23,6 +23,8 @@ return [
     'nearly_sure' => 'más del 99 %',
     'nearly_never' => 'menos del 1 %',
     'by_method' => 'Juzgado por :method.',
+    'none_at_this_setting' => 'Aún sin veredicto en este ajuste: no se ha medido nada en él.',
+    'none_of_one_stance' => 'Sin veredicto: un conjunto no se puede juzgar por un solo estado.',
     'none_yet' => 'Todavía sin veredicto: no hay nada medido con las barras puestas.',
     'tape_targets' => 'Delantera entre :low y :high',
     'scale_tick' => ':percent %',

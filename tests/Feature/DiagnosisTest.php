@@ -115,6 +115,6 @@ it(
             ->assertOk()
             ->assertSee('Nothing is found wrong.')
             ->assertDontSee('What puts it right');
-        $this->get('/jobs/6/diagnosis')->assertOk()->assertSee('Nothing to diagnose yet.')->assertSee('Hook up at');
+        $this->get('/jobs/6/diagnosis')->assertOk()->assertSee('Nothing to diagnose yet.')->assertSee('Next: measure the vehicle alone.');
     },
 );

@@ -31,14 +31,14 @@ it('draws seven families and a plain ball to choose from, and asks only for a ti
     foreach (Families::all() as $family) {
         $page->assertSee('value="'.$family->key().'"', false);
     }
-    $this->post('/jobs', ['title' => 'Kite museum'])->assertRedirect('/jobs/1/brief');
+    $this->post('/jobs', ['title' => 'Kite museum'])->assertRedirect('/jobs/1/alone');
     expect(Vehicle::query()->sole()->name)->toBe('Vehicle of Kite museum');
 });
 
 it(
     'starts on the plan with any family: the first setting, what is assumed, and the one field that helps most',
     function (string $family): void {
-        $this->post('/jobs', ['title' => 'Kite museum', 'family' => $family])->assertRedirect('/jobs/1/brief');
+        $this->post('/jobs', ['title' => 'Kite museum', 'family' => $family])->assertRedirect('/jobs/1/alone');
         $this->get('/jobs/1/brief')
             ->assertOk()
             ->assertSee('Hook up at')

@@ -73,7 +73,7 @@ it('walks from Dropped to Prove, with no station of bars between', function (): 
         $this->tape($this->work, 'dropped', ['front' => '740 mm', 'rear' => '715 mm'])
             ->assertOk()
             ->json('next'),
-    )->toBeNull();
+    )->toEndWith('/jobs/1/prove');
     $this->get('/jobs/1')->assertRedirect('/jobs/1/prove');
     expect(
         array_map(

@@ -50,8 +50,8 @@ function stances(object $test, Job $job): void
     $test->tape($job, 'dropped', ['front' => '965 mm', 'rear' => '925 mm'], ['rolled' => '1']);
 }
 
-it('names the next move from the first minute, and again after each hook-up', function (): void {
-    $this->get("/jobs/{$this->work->id}/dropped")->assertSee('Hook up at');
+it('names the next thing from the first minute, and the move after each hook-up', function (): void {
+    $this->get("/jobs/{$this->work->id}/dropped")->assertSee('Next: measure the vehicle alone.');
     stances($this, $this->work);
     $this->get("/jobs/{$this->work->id}/bars-up")
         ->assertOk()

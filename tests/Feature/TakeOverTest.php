@@ -63,7 +63,7 @@ it('asks in reverse order, and says what comes next', function (): void {
         ->and($this->tape($this->work, 'dropped', ['front' => '976 mm', 'rear' => '927 mm'])->json('next'))
         ->toEndWith('/jobs/1/alone')
         ->and($this->tape($this->work, 'alone', ['front' => '951 mm', 'rear' => '987 mm'])->json('next'))
-        ->toBeNull();
+        ->toEndWith('/jobs/1/take-over');
     $this->get('/jobs/1/bars-up')->assertSee('Guide: take over a rig');
 });
 

@@ -86,7 +86,7 @@ it('asks once for a height that is not typed, and goes on without it: some tape 
         "/jobs/{$job->id}/dropped",
     );
     $this->post("/jobs/{$job->id}/dropped/tape", ['typed' => ['front' => '38 7/16', 'rear' => '']])->assertRedirect(
-        "/jobs/{$job->id}/bars-up",
+        "/jobs/{$job->id}/alone",
     );
 });
 
@@ -98,13 +98,13 @@ it('does not ask for the rear on a job that is taped at the front alone', functi
     expect($this->tape($job, 'dropped', ['front' => '38 7/16', 'rear' => ''])->json('frontOnly'))->toBeFalse();
 });
 
-it('goes on to the next stance without JavaScript when all is well', function (): void {
+it('goes on to the next thing without JavaScript when all is well', function (): void {
     $job = $this->job();
 
     $this->post("/jobs/{$job->id}/alone/tape", ['typed' => ['front' => '37 7/16', 'rear' => '38 7/8']])->assertRedirect(
-        "/jobs/{$job->id}/dropped",
+        "/jobs/{$job->id}/head",
     );
-    $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/dropped");
+    $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/head");
     expect(Reading::query()->count())->toBe(2);
 });
 
@@ -240,7 +240,7 @@ it('takes left and right apart and judges their mean', function (): void {
     $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/alone");
     $this->tape($job, 'alone', ['rear_right' => '985 mm'])->assertOk();
 
-    $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/dropped");
+    $this->get("/jobs/{$job->id}")->assertRedirect("/jobs/{$job->id}/head");
     $this->get("/jobs/{$job->id}/alone")
         ->assertSee('Front fender, left')
         ->assertSee('Front fender alone: 37 1/2 in', false);

@@ -40,7 +40,7 @@ it('teaches where there is no job yet', function (): void {
 });
 
 it('starts a job with everything new, in the person\'s units', function (): void {
-    $this->post('/jobs', jobForm())->assertRedirect('/jobs/1/brief');
+    $this->post('/jobs', jobForm())->assertRedirect('/jobs/1/alone');
 
     $job = Job::query()->sole();
     expect($job->rigAsWorked()->core()->vehicle->wheelbase->millimetres())
@@ -60,7 +60,7 @@ it('pairs what is in the garage and makes no second rig of it', function (): voi
         'vehicle' => '1',
         'trailer' => '1',
         'hitch' => '1',
-    ])->assertRedirect('/jobs/2/brief');
+    ])->assertRedirect('/jobs/2/alone');
 
     expect([
         Vehicle::query()->count(),
@@ -132,7 +132,7 @@ it('starts a job from a title alone: all else is assumed, and asked for by what 
         'axles' => '1',
         'hitch' => '',
     ];
-    $this->post('/jobs', $seen)->assertRedirect('/jobs/1/brief');
+    $this->post('/jobs', $seen)->assertRedirect('/jobs/1/alone');
     $job = Job::query()->sole();
 
     expect($job->rigAsWorked()->assumed())
@@ -143,9 +143,9 @@ it('starts a job from a title alone: all else is assumed, and asked for by what 
         $this->get("/jobs/1/{$station->value}")->assertOk();
     }
     $this->get('/jobs/1/alone')
-        ->assertSee('Measure the front fender alone and dropped, then tension the bars.')
+        ->assertSee('Next: measure the vehicle alone.')
         ->assertSee('Wheelbase assumed')
-        ->assertSee('Choose the hitch');
+        ->assertSee('Which hitch is it?');
     foreach (
         [
             '/jobs/1/diagnosis',
@@ -173,10 +173,10 @@ it('names a setting once the family is chosen at the front door', function (): v
         'bar_rating_high_kg' => '1200 lb',
         'bar_rating_low_kg' => '800 lb',
         'tongue_weight_kg' => '880',
-    ])->assertRedirect('/jobs/1/brief');
+    ])->assertRedirect('/jobs/1/alone');
 
     expect(Hitch::query()->sole()->sheet['family'])->toBe('chain-snap-up');
-    $this->get('/jobs/1/alone')->assertSee('Hook up at link')->assertSee('likely to be in range');
+    $this->get('/jobs/1/brief')->assertSee('Hook up at link')->assertSee('likely to be in range');
 });
 
 it('sees that bars cannot hook up behind the axles', function (): void {

@@ -72,6 +72,18 @@ final readonly class AdvicePage
         return $this->job->verdict();
     }
 
+    /** Why there is no verdict, in a sentence. */
+    public function withoutVerdict(): string
+    {
+        return Text::of(
+            match (true) {
+                $this->job->unread() !== null => 'verdict.none_at_this_setting',
+                in_array(Stance::Carried, $this->job->measured(), true) => 'verdict.none_of_one_stance',
+                default => 'verdict.none_yet',
+            },
+        );
+    }
+
     /** The target range, as it has to be when it is measured. */
     public function range(): string
     {

@@ -136,6 +136,7 @@ final readonly class TapeAnswer
     {
         return array_map(fn (string $view): string => view($view, ['page' => $this->page] + $with)->render(), [
             'drawing' => 'bench.drawing',
+            'next' => 'bench.next',
             'verdict' => 'bench.advice',
             'chain' => 'bench.chain',
             'tried' => 'bench.tried',

@@ -65,6 +65,7 @@ final readonly class PartForm
             FieldKind::Load => $this->person->loadUnit()->nearest(Load::ofKilograms($value)),
             FieldKind::Pressure => $this->person->pressureUnit()->nearest(Pressure::ofKilopascals($value)),
             FieldKind::Torque => $this->person->torqueUnit()->nearest(Torque::ofNewtonMetres($value)),
+            FieldKind::Distance => $this->person->roadUnit()->distance($value),
             FieldKind::Rate => Figures::written($this->person->rateUnit()->nearest($value)),
             default => Figures::written((string) +sprintf('%.6g', $value)),
         };
@@ -141,6 +142,7 @@ final readonly class PartForm
             FieldKind::Load => $parts->load($field->key)?->kilograms(),
             FieldKind::Pressure => $parts->pressure($field->key)?->kilopascals(),
             FieldKind::Torque => $parts->torque($field->key)?->newtonMetres(),
+            FieldKind::Distance => $parts->distance($field->key),
             FieldKind::Rate => $parts->rate($field->key),
             FieldKind::Number, FieldKind::Count => $parts->number($field->key),
             FieldKind::Choice => $parts->text($field->key),

@@ -93,12 +93,21 @@ final readonly class AssumedPage
     /** @return list<array{Assumption, string}> each with what knowing it would do, in words */
     private function ranked(): array
     {
-        return $this->job === null || $this->described->sheets->isPlainBall()
-            ? array_map(static fn (Assumption $assumption): array => [$assumption, ''], $this->described->assumptions())
-            : array_map(
-                static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)],
-                $this->job->worthKnowing(),
-            );
+        $ranked =
+            $this->job === null || $this->described->sheets->isPlainBall()
+                ? array_map(
+                    static fn (Assumption $assumption): array => [$assumption, ''],
+                    $this->described->assumptions(),
+                )
+                : array_map(
+                    static fn (WorthKnowing $worth): array => [$worth->assumption, VerdictWords::worthKnowing($worth)],
+                    $this->job->worthKnowing(),
+                );
+
+        // Bars are taped before anything is coupled: once they are on, it is too late.
+        return $this->job?->current() === null
+            ? $ranked
+            : array_values(array_filter($ranked, fn (array $one): bool => ! $this->isTaped($one[0])));
     }
 
     /** Whether it is no field of a specification, but taped on the job. */

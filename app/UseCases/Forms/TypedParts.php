@@ -104,6 +104,17 @@ final readonly class TypedParts
         }
     }
 
+    /** Of the road, km. */
+    public function distance(string $field): ?float
+    {
+        $kilometres = $this->person->roadUnit()->read($this->text($field));
+        if ($kilometres === null) {
+            $this->problems->found($field, Expected::of('form.distance'));
+        }
+
+        return $kilometres;
+    }
+
     public function number(string $field): ?float
     {
         $typed = str_replace(',', '.', $this->text($field));

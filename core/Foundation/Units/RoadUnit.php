@@ -33,15 +33,16 @@ enum RoadUnit: string
     /** To the nearest whole one. */
     public function distance(float $kilometres): string
     {
-        return number_format($this->in($kilometres), 0, '.', '').' '.$this->value;
+        return number_format($this->of($kilometres), 0, '.', '').' '.$this->value;
     }
 
     public function speed(float $kilometresAnHour): string
     {
-        return number_format($this->in($kilometresAnHour), 0, '.', '').($this === self::Mile ? ' mph' : ' km/h');
+        return number_format($this->of($kilometresAnHour), 0, '.', '').($this === self::Mile ? ' mph' : ' km/h');
     }
 
-    private function in(float $kilometres): float
+    /** So many kilometres, or kilometres an hour, in this unit. */
+    public function of(float $kilometres): float
     {
         return $this === self::Mile ? $kilometres / self::KILOMETRES_PER_MILE : $kilometres;
     }

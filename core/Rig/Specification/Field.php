@@ -9,6 +9,7 @@ use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Pressure;
 use Yoke\Foundation\Units\RateUnit;
+use Yoke\Foundation\Units\RoadUnit;
 use Yoke\Foundation\Units\Torque;
 
 /** One thing that can be known of a vehicle, a trailer or a hitch. Its key ends in its canonical unit. */
@@ -75,6 +76,11 @@ final readonly class Field
         return new self($key, FieldKind::Rate, $lowKgPerMm, $highKgPerMm, []);
     }
 
+    public static function distance(string $key, float $lowKm, float $highKm): self
+    {
+        return new self($key, FieldKind::Distance, $lowKm, $highKm, []);
+    }
+
     public static function number(string $key, float $low, float $high): self
     {
         return new self($key, FieldKind::Number, $low, $high, []);
@@ -123,6 +129,12 @@ final readonly class Field
                 'lb',
                 Load::ofKilograms($low)->pounds(),
                 Load::ofKilograms($high)->pounds(),
+            ),
+            FieldKind::Distance => $this->inBoth(
+                'km',
+                'mi',
+                RoadUnit::Mile->of($low),
+                RoadUnit::Mile->of($high),
             ),
             FieldKind::Pressure => $this->inBoth(
                 'kPa',

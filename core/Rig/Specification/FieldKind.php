@@ -22,6 +22,9 @@ enum FieldKind
     /** Of a spring, kept in kg/mm. */
     case Rate;
 
+    /** Of the road, kept in km. */
+    case Distance;
+
     /** A plain number; the label says of what. */
     case Number;
 

@@ -111,8 +111,8 @@ final class HitchSpecification
                 Field::torque('bracket_bolts_nm'),
             ]),
             new FieldGroup('service', [
-                Field::number('retorque_km', 1, 2000),
-                Field::number('service_km', 100, 100_000),
+                Field::distance('retorque_km', 1, 2000),
+                Field::distance('service_km', 100, 100_000),
                 Field::number('service_months', 1, 60),
             ]),
             new FieldGroup('adjusters', [

@@ -11,6 +11,7 @@
         <nav class="bench-chain" aria-label="{{ __('page/bench.show.stations') }}" data-part="chain">@include('bench.chain')</nav>
         <section @class(['bench-drawing', 'has-close-up' => $page->setting() !== null]) aria-label="{{ __('page/bench.show.drawing') }}" data-part="drawing">@include('bench.drawing')</section>
         <section class="bench-tape card" aria-label="{{ __('page/bench.show.station') }}">
+            <div data-part="next" aria-live="polite">@include('bench.next')</div>
             @include($page->station->stance() ? 'bench.tape' : 'bench.guide')
             @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Dropped, 'bench.gap')
             @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone && $page->analysed->described->sheets->family() === null, 'bench.family')
@@ -23,7 +24,7 @@
             </section>
         @endif
         @if ($page->planView())
-            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.plan') }}">@includeWhen(! $page->nextLine()->isHere($page->station) || $page->advice()->isBeforeTheFirstMove(), 'bench.next')@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
+            <section class="bench-verdict card" aria-label="{{ __('page/bench.show.plan') }}">@include($page->planView(), ['plan' => $page->plan(), 'job' => $page->job])<p class="disclaimer">{{ __('verdict.disclaimer') }}</p></section>
         @else
             <section class="bench-verdict card" aria-label="{{ __('page/bench.show.verdict') }}" data-part="verdict">@include('bench.advice')</section>
         @endif

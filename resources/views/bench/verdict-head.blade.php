@@ -4,7 +4,7 @@
 <div class="verdict-head">
     <div>
         <h2>{{ __('verdict.heading') }}</h2>
-        <p class="verdict-value">@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ __('verdict.none_yet') }}</small>@endif</p>
+        <p class="verdict-value">@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ $advice->withoutVerdict() }}</small>@endif</p>
         @if ($advice->onTheRoad() !== '')<p class="sentence" data-road>{{ $advice->onTheRoad() }}</p>@endif
     </div>
     @if ($verdict)<x-verdict-chip :verdict="$verdict->verdict" />@endif

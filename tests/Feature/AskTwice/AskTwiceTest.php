@@ -49,7 +49,11 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
         return (string) $case->get($page, $headers)->assertOk()->getContent();
     };
     foreach (WHERE_ONE_LOOKS as $page) {
-        $answers->page($page, $get("/jobs/{$job->id}/{$page}"));
+        $html = $get("/jobs/{$job->id}/{$page}");
+        $answers->page($page, $html);
+        $text = html_entity_decode(strip_tags((string) preg_replace('#<(script|style).*?</\\1>#s', '', $html)));
+        // No sentence ends twice, and no abbreviation begins small.
+        expect($text)->not->toMatch('/\w\.\.(?!\.)/')->not->toMatch('/\b[a-z][A-Z]{3}\b/');
     }
     $answers->page('yard', $get('/'), $job->id);
     $answers->page('history', $get("/log/{$job->rig_id}"), $job->id);
