@@ -59,7 +59,7 @@ test('heights are saved without JavaScript, and what is refused is kept', async 
     await expect(page.locator('[data-field="rear"]')).toHaveValue('29 1/8');
     await page.locator('[data-field="front"]').fill('28 11/16');
     await page.getByRole('button', { name: 'Save heights' }).click();
-    await expect(page).toHaveURL(/dropped$/);
+    await expect(page).toHaveURL(/head$/);
     await page.goto(address);
     await expect(page.locator('[data-field="front"]')).toHaveValue('28 11/16');
 });

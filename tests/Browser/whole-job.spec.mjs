@@ -33,7 +33,7 @@ async function startJob(page, hand, title) {
     await hand.fill(page.getByLabel('Customer and rig'), title);
     await hand.tap(page.locator('.family-tile').filter({ hasText: 'Chain and snap-up bracket' }));
     await hand.tap(page.getByRole('button', { name: 'Start job' }));
-    await expect(page.locator('[data-first]')).toContainText('likely to be in range');
+    await expect(page.locator('[data-move]')).toContainText('Next: measure the vehicle alone.');
 }
 
 /** Types the heights of the stance that is on, saves them, and waits for the next station or the saved note. */
@@ -83,7 +83,7 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             await page.goto('/jobs/new');
             await fits(page, 'new job');
             await startJob(page, hand, `Whole job on ${screen}`);
-            await fits(page, 'brief');
+            await fits(page, 'a job begun');
 
             await goTo(page, hand, 'Brackets');
             await fits(page, 'brackets');
@@ -99,6 +99,9 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             await goTo(page, hand, 'Alone');
             await fits(page, 'alone');
             await heights(page, hand, '37 7/16', '38 7/8');
+            await expect(page.getByRole('heading', { name: 'Head', level: 1 })).toBeVisible();
+            await fits(page, 'head');
+            await hand.tap(page.getByRole('link', { name: 'Skip to Dropped' }));
             await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeAttached();
             await fits(page, 'dropped');
             await heights(page, hand, '38 5/16', '36 1/2');
@@ -140,10 +143,10 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             const hand = counting(page);
             await signInByHand(page, hand);
             await startJob(page, hand, `Front alone on ${screen}`);
-            await goTo(page, hand, 'Alone');
             await heights(page, hand, '37 7/16');
             await expect(page.locator('#rear-says')).toContainText('Save again to go on without it.');
             await hand.tap(page.getByRole('button', { name: 'Save heights' }));
+            await hand.tap(page.getByRole('link', { name: 'Skip to Dropped' }));
             await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeAttached();
             await heights(page, hand, '38 5/16');
             await expect(page.getByRole('heading', { name: 'Bars up', level: 1 })).toBeAttached();

@@ -42,6 +42,7 @@ use Yoke\Rig\Parts\Levelling;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\NextThing;
+use Yoke\Workshop\Procedure\SetUpFact;
 use Yoke\Workshop\Procedure\SetUpProgress;
 use Yoke\Workshop\Procedure\Station;
 
@@ -312,11 +313,21 @@ final class AnalysedJob
             $this->described->sheets->family(),
             array_values(array_filter(Stance::cases(), $this->isMeasured(...))),
             array_values($this->job->marks->map(static fn (StationMark $mark): Station => $mark->station)->all()),
-            $this->unread() !== null,
-            in_array(Stance::Carried, $this->measured(), true) && $this->isSettled(),
-            $this->job->arrived_coupled,
-            $this->job->handed_over_at !== null,
+            $this->facts(),
         ))->next();
+    }
+
+    /** @return list<SetUpFact> that hold */
+    private function facts(): array
+    {
+        $isCarried = in_array(Stance::Carried, $this->measured(), true);
+
+        return [
+            ...$this->unread() === null ? [] : [SetUpFact::Unread],
+            ...$isCarried && $this->isSettled() ? [SetUpFact::Settled] : [],
+            ...$this->job->arrived_coupled ? [SetUpFact::ArrivedCoupled] : [],
+            ...$this->job->handed_over_at === null ? [] : [SetUpFact::HandedOver],
+        ];
     }
 
     /** Both fenders, the front where the job goes by it alone, or by another instrument without any fender. */
@@ -326,7 +337,7 @@ final class AnalysedJob
         $hasFront = $heights->at($stance, Axle::Front) !== null;
 
         return $heights->holdsBothEndsOf($stance) ||
-            ($hasFront && $heights->isFrontOnly()) ||
+            ($hasFront && $heights->hasNoRear()) ||
             (! $hasFront &&
                 $heights->at($stance, Axle::Rear) === null &&
                 in_array($stance, $this->measured(), true));

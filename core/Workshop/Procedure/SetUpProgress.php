@@ -26,26 +26,21 @@ final readonly class SetUpProgress
     /**
      * @param  list<Stance>  $measured
      * @param  list<Station>  $closed
-     * @param  bool  $isUnread  whether a setting is recorded at which nothing was read yet
-     * @param  bool  $isSettled  whether the setting that is on can stay
-     * @param  bool  $hasArrivedCoupled  measured from carried to alone
+     * @param  list<SetUpFact>  $facts  that hold
      */
     public function __construct(
         private ?HitchFamily $family,
         private array $measured,
         private array $closed,
-        private bool $isUnread,
-        private bool $isSettled,
-        private bool $hasArrivedCoupled,
-        private bool $isHandedOver,
+        private array $facts,
     ) {
     }
 
     public function next(): NextThing
     {
         return match (true) {
-            $this->isHandedOver => new NextThing(NextDeed::Nothing, Station::HandOver),
-            $this->isUnread => new NextThing(NextDeed::MeasureCarried, Station::BarsUp),
+            $this->is(SetUpFact::HandedOver) => new NextThing(NextDeed::Nothing, Station::HandOver),
+            $this->is(SetUpFact::Unread) => new NextThing(NextDeed::MeasureCarried, Station::BarsUp),
             default => $this->toMeasure() ?? $this->toSettle() ?? $this->toClose(),
         };
     }
@@ -57,13 +52,13 @@ final readonly class SetUpProgress
 
         return match ($missing[0] ?? null) {
             null => null,
-            Stance::Alone => $this->has(Stance::Carried) && ! $this->has(Stance::Dropped) && ! $this->hasArrivedCoupled
+            Stance::Alone => $this->measured === [Stance::Carried] && ! $this->is(SetUpFact::ArrivedCoupled)
                 ? new NextThing(NextDeed::TakeTensionOff, Station::Dropped)
                 : new NextThing(NextDeed::MeasureAlone, Station::Alone),
-            Stance::Dropped => $this->hasArrivedCoupled || $this->has(Stance::Carried)
+            Stance::Dropped => $this->is(SetUpFact::ArrivedCoupled) || $this->has(Stance::Carried)
                 ? new NextThing(NextDeed::MeasureDropped, Station::Dropped)
                 : $this->beforeCoupling() ?? new NextThing(NextDeed::MeasureDropped, Station::Dropped),
-            Stance::Carried => $this->hasArrivedCoupled
+            Stance::Carried => $this->is(SetUpFact::ArrivedCoupled)
                 ? new NextThing(NextDeed::MeasureCarried, Station::BarsUp)
                 : new NextThing(NextDeed::HookUp, Station::BarsUp),
         };
@@ -76,7 +71,7 @@ final readonly class SetUpProgress
 
     private function toSettle(): ?NextThing
     {
-        return $this->isSettled || ! $this->has(Stance::Carried)
+        return $this->is(SetUpFact::Settled) || ! $this->has(Stance::Carried)
             ? null
             : new NextThing(NextDeed::Move, Station::BarsUp);
     }
@@ -101,20 +96,25 @@ final readonly class SetUpProgress
     /** @return list<Stance> in the order in which they are measured */
     private function stances(): array
     {
-        $stances = array_values(
+        return array_values(
             array_filter(
-                Stance::cases(),
+                $this->is(SetUpFact::ArrivedCoupled)
+                    ? [Stance::Carried, Stance::Dropped, Stance::Alone]
+                    : [Stance::Alone, Stance::Dropped, Stance::Carried],
                 fn (Stance $stance): bool => in_array(Station::of($stance), $this->stations(), true),
             ),
         );
-
-        return $this->hasArrivedCoupled ? array_reverse($stances) : $stances;
     }
 
     /** @return non-empty-list<Station> */
     private function stations(): array
     {
         return Station::along($this->family);
+    }
+
+    private function is(SetUpFact $fact): bool
+    {
+        return in_array($fact, $this->facts, true);
     }
 
     private function has(Stance $stance): bool

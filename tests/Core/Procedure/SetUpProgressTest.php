@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\NextDeed;
+use Yoke\Workshop\Procedure\SetUpFact;
 use Yoke\Workshop\Procedure\SetUpProgress;
 use Yoke\Workshop\Procedure\Station;
 
@@ -22,10 +23,12 @@ function progressOf(string $measured, array $closed = [], string $is = ''): SetU
         Families::get($has('plain') ? 'plain-ball' : 'chain-snap-up'),
         array_map(static fn (string $one): Stance => $stances[$one], $measured === '' ? [] : str_split($measured)),
         $closed,
-        $has('unread'),
-        $has('settled'),
-        $has('coupled'),
-        $has('over'),
+        [
+            ...$has('unread') ? [SetUpFact::Unread] : [],
+            ...$has('settled') ? [SetUpFact::Settled] : [],
+            ...$has('coupled') ? [SetUpFact::ArrivedCoupled] : [],
+            ...$has('over') ? [SetUpFact::HandedOver] : [],
+        ],
     );
 }
 

@@ -49,7 +49,7 @@ it('takes a number without a unit as kilograms and millimetres, whoever the toke
 });
 
 it('keeps the time that a ticket says of itself', function (): void {
-    Date::setTestNow('2026-12-01 16:00:00');
+    Date::setTestNow(Date::now()->setTime(16, 0));
     ($this->send)('tickets', ['stance' => 'alone', 'ticket' => "front 1450\nrear 1180\ntime 14:20"])->assertCreated();
     expect(WeighTicket::query()->sole()->weighed_at->format('H:i'))->toBe('14:20');
 });

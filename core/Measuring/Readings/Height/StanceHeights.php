@@ -56,11 +56,18 @@ final readonly class StanceHeights
     /** Whether the front fender was taped in two stances or more, and the rear in none. */
     public function isFrontOnly(): bool
     {
-        $taped = fn (Axle $axle): int => count(
-            array_filter(Stance::cases(), fn (Stance $stance): bool => $this->at($stance, $axle) !== null),
-        );
+        return $this->hasNoRear() && $this->timesTaped(Axle::Front) > 1;
+    }
 
-        return $taped(Axle::Front) > 1 && $taped(Axle::Rear) === 0;
+    public function hasNoRear(): bool
+    {
+        return $this->timesTaped(Axle::Rear) === 0;
+    }
+
+    /** In how many stances. */
+    private function timesTaped(Axle $axle): int
+    {
+        return count(array_filter(Stance::cases(), fn (Stance $stance): bool => $this->at($stance, $axle) !== null));
     }
 
     public function holdsBothEndsOf(Stance $stance): bool
