@@ -21,8 +21,9 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
         await stands(page, station);
     }
 
-    const stances = [['39 7/8', '41 3/8', ['Head', 'Brackets', 'Dropped']], ['40-1/2"', '39 1/8', ['Bars up']]];
-    for (const [frontHeight, rearHeight, [next, ...skipped]] of stances) {
+    // Dropped is measured already: what is to be done next is at the bars.
+    const stances = [['39 7/8', '41 3/8', ['Dropped']], ['40-1/2"', '39 1/8', []]];
+    for (const [frontHeight, rearHeight, back] of stances) {
         await expect(front(page)).toBeFocused();
         await page.keyboard.press('Control+A');
         await page.keyboard.type(frontHeight);
@@ -30,9 +31,9 @@ test('the half-done job is worked with the keyboard alone, from sign-in to verdi
         await expect(rear(page)).toBeFocused();
         await page.keyboard.type(rearHeight);
         await page.keyboard.press('Enter');
-        await expect(page.getByRole('heading', { name: next, level: 1 })).toBeVisible();
-        for (const station of skipped) {
-            await page.keyboard.press('PageDown');
+        await stands(page, 'Bars up');
+        for (const station of back) {
+            await page.keyboard.press('PageUp');
             await stands(page, station);
         }
     }

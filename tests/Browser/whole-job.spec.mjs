@@ -146,6 +146,7 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             await heights(page, hand, '37 7/16');
             await expect(page.locator('#rear-says')).toContainText('Save again to go on without it.');
             await hand.tap(page.getByRole('button', { name: 'Save heights' }));
+            await expect(page.getByRole('heading', { name: 'Head', level: 1 })).toBeVisible();
             await hand.tap(page.getByRole('link', { name: 'Skip to Dropped' }));
             await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeAttached();
             await heights(page, hand, '38 5/16');

@@ -118,6 +118,8 @@ final class BenchPage
 
         return match (true) {
             $this->job->arrived_coupled && ! $line->isToMeasure() => route('take-over', $this->job),
+            // What was read with the bars on is judged where it was typed.
+            $this->station === Station::BarsUp && ! $line->isToMeasure() => null,
             $line->isHere($this->station) => null,
             default => route('bench', [$this->job, $line->station()->value]),
         };

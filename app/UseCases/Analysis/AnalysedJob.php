@@ -271,12 +271,23 @@ final class AnalysedJob
             : null;
     }
 
+    /** @return list<Observation> that tell how the rig stands */
+    private function ofAStance(): array
+    {
+        return array_values(
+            array_filter(
+                $this->readings->observations(),
+                static fn (Observation $observation): bool => $observation->observed->isOfAStance(),
+            ),
+        );
+    }
+
     /** @return list<Stance> in which anything was read, by whatever instrument */
     public function measured(): array
     {
         $read = array_map(
             static fn (Observation $observation): Stance => $observation->context->stance,
-            $this->readings->observations(),
+            $this->ofAStance(),
         );
 
         return array_values(
@@ -340,7 +351,19 @@ final class AnalysedJob
             ($hasFront && $heights->hasNoRear()) ||
             (! $hasFront &&
                 $heights->at($stance, Axle::Rear) === null &&
-                in_array($stance, $this->measured(), true));
+                (in_array($stance, $this->measured(), true) || ($stance === Stance::Alone && $this->needsNoAlone())));
+    }
+
+    /** Whether only instruments were read that say the same without the vehicle alone. */
+    private function needsNoAlone(): bool
+    {
+        $read = $this->ofAStance();
+
+        return $read !== [] &&
+            array_filter(
+                $read,
+                static fn (Observation $observation): bool => ! $observation->observed->isOfTheCoupling(),
+            ) === [];
     }
 
     /** Whether nothing of the setting that is on has to be moved or read again. */

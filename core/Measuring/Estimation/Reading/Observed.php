@@ -42,6 +42,18 @@ enum Observed
         return $this === self::FrontHeight || $this === self::RearHeight;
     }
 
+    /** Whether it tells how the rig stands, and not what the trailer or the bars are by themselves. */
+    public function isOfAStance(): bool
+    {
+        return $this !== self::TongueWeight && $this !== self::BarBend;
+    }
+
+    /** Whether it says the same of a coupled rig without the vehicle alone. */
+    public function isOfTheCoupling(): bool
+    {
+        return $this === self::BallLoad || $this === self::CouplerRise || $this === self::NoseRise;
+    }
+
     public function isLoad(): bool
     {
         return $this === self::BallLoad || $this === self::TongueWeight || $this->isAxleLoad();
