@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Analysis;
 
 use App\Models\Job;
+use App\Models\Reading;
 use App\Models\RigSnapshot;
 use App\Models\StationMark;
 use App\UseCases\Tape\TapedHeights;
@@ -348,10 +349,19 @@ final class AnalysedJob
         $hasFront = $heights->at($stance, Axle::Front) !== null;
 
         return $heights->holdsBothEndsOf($stance) ||
-            ($hasFront && $heights->hasNoRear()) ||
+            ($hasFront && ! $this->hasAnyRear()) ||
             (! $hasFront &&
                 $heights->at($stance, Axle::Rear) === null &&
                 (in_array($stance, $this->measured(), true) || ($stance === Stance::Alone && $this->needsNoAlone())));
+    }
+
+    /** Whether a rear fender was taped anywhere, on one side at least: then the job does not go by the front alone. */
+    private function hasAnyRear(): bool
+    {
+        return ! $this->taped->stances()->hasNoRear() ||
+            $this->job->liveReadings->contains(
+                static fn (Reading $reading): bool => $reading->axle === Axle::Rear && $reading->height_mm !== null,
+            );
     }
 
     /** Whether only instruments were read that say the same without the vehicle alone. */
