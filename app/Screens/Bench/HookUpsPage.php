@@ -52,6 +52,7 @@ final readonly class HookUpsPage
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             $isRead = $this->analysed->isReadCarried($round);
+            $isJudged = $setting !== null && $isRead && ! $this->analysed->isOfOneStance();
             if ($setting !== null || $isRead) {
                 $said =
                     $setting === null
@@ -65,12 +66,10 @@ final readonly class HookUpsPage
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'front' => $front === null ? '–' : $this->print->bare($front->height()),
                     'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
-                    'share' => $setting === null || ! $isRead
-                            ? '–'
-                            : VerdictWords::share($this->verdict($setting, $round)->share),
-                    'verdict' => $setting === null || ! $isRead
-                            ? ''
-                            : VerdictWords::verdict($this->verdict($setting, $round)->verdict),
+                    'share' => $isJudged ? VerdictWords::share($this->verdict($setting, $round)->share) : '–',
+                    'verdict' => $isJudged
+                            ? VerdictWords::verdict($this->verdict($setting, $round)->verdict)
+                            : '',
                 ];
                 [$before, $last] = [$said, $setting];
             }

@@ -33,6 +33,12 @@ final readonly class NextLine
         return $this->advice->next($this->next);
     }
 
+    /** Whether it is what every page says, and not of this station alone. */
+    public function isEverywhere(): bool
+    {
+        return $this->next->deed === $this->job->next()->deed;
+    }
+
     public function isHere(Station $station): bool
     {
         return $this->next->station === $station;

@@ -95,7 +95,11 @@ final class LoadColumn
                 Text::of('screen.load_column.share_of_gross_on_the'),
                 Figures::fixed(100 * $this->loaded->tongueShare()->share).' %',
             ],
-            [Text::of('verdict.heading'), VerdictWords::share($this->restored()), 'share'],
+            [
+                Text::of('verdict.heading'),
+                $this->analysed->isOfOneStance() ? '–' : VerdictWords::share($this->restored()),
+                $this->analysed->isOfOneStance() ? '' : 'share',
+            ],
             [
                 Text::of('screen.load_column.fenders_alone_front_rear'),
                 "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}",

@@ -267,9 +267,15 @@ final class AnalysedJob
      */
     public function verdict(): ?GoverningVerdict
     {
-        return $this->unread() === null && $this->measured() !== [Stance::Carried]
+        return $this->unread() === null && ! $this->isOfOneStance()
             ? $this->analysis()->verdict()
             : null;
+    }
+
+    /** Whether it was read with its bars on and in no other stance: nothing can be judged from that. */
+    public function isOfOneStance(): bool
+    {
+        return $this->measured() === [Stance::Carried];
     }
 
     /** @return list<Observation> that tell how the rig stands */

@@ -1,5 +1,5 @@
 @if ($advice->isBeforeTheFirstMove())
-<div class="do-next" data-move><p><span data-figure="move">{{ $page->nextLine()->says() }}</span></p></div>
+<div class="do-next" data-move><p><span @if ($page->nextLine()->isEverywhere()) data-figure="move" @endif>{{ $page->nextLine()->says() }}</span></p></div>
 @else
 @php($move = $advice->recommendation())
 @php($look = $move?->isToBeRead() === true ? null : $move?->look)
