@@ -78,7 +78,7 @@ final readonly class AdvicePage
         return Text::of(
             match (true) {
                 $this->job->unread() !== null => 'verdict.none_at_this_setting',
-                in_array(Stance::Carried, $this->job->measured(), true) => 'verdict.none_of_one_stance',
+                $this->job->measured()->isCarriedAlone() => 'verdict.none_of_one_stance',
                 default => 'verdict.none_yet',
             },
         );

@@ -68,7 +68,7 @@ final class BenchPage
         $this->print = $viewer->lengthPrinter();
         $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
-        $this->progress = new StationProgress($this->job, $this->heights, $analysed->described->sheets->family());
+        $this->progress = new StationProgress($analysed);
         $this->station = $station ?? $analysed->next()->station;
     }
 
@@ -104,11 +104,7 @@ final class BenchPage
     /** @return list<Stance> that this rig is measured in: on a plain ball it is never carried */
     public function stances(): array
     {
-        $measured = $this->progress->stances();
-
-        return array_values(
-            array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $measured, true)),
-        );
+        return $this->progress->stances();
     }
 
     /** The page that opens after a reading is saved: of the next thing that is not done; null while that is here. */
@@ -120,7 +116,7 @@ final class BenchPage
             $this->job->arrived_coupled && ! $line->isToMeasure() => route('take-over', $this->job),
             // What was read with the bars on is judged where it was typed.
             $this->station === Station::BarsUp && ! $line->isToMeasure() => null,
-            $line->isHere($this->station) => null,
+            $line->isHere() => null,
             default => route('bench', [$this->job, $line->station()->value]),
         };
     }
@@ -128,7 +124,12 @@ final class BenchPage
     /** The one thing to do now. */
     public function nextLine(): NextLine
     {
-        return new NextLine($this->analysed, $this->advice(), $this->station);
+        return new NextLine(
+            $this->analysed,
+            $this->advice(),
+            $this->station,
+            $this->planView() === null && ! $this->analysed->described->sheets->isPlainBall(),
+        );
     }
 
     /** What all readings together tell, and the next move. */

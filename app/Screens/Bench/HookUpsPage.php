@@ -52,7 +52,7 @@ final readonly class HookUpsPage
             $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
             $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             $isRead = $this->analysed->isReadCarried($round);
-            $isJudged = $setting !== null && $isRead && ! $this->analysed->isOfOneStance();
+            $isJudged = $setting !== null && $isRead && ! $this->analysed->measured()->isCarriedAlone();
             if ($setting !== null || $isRead) {
                 $said =
                     $setting === null

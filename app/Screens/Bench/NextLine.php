@@ -9,7 +9,6 @@ use App\Words\NextWords;
 use App\Words\StationWords;
 use App\Words\Text;
 use Yoke\Judgement\Advice\Recheck;
-use Yoke\Workshop\Procedure\NextDeed;
 use Yoke\Workshop\Procedure\NextThing;
 use Yoke\Workshop\Procedure\Station;
 
@@ -18,19 +17,32 @@ final readonly class NextLine
 {
     private NextThing $next;
 
-    /** @param  Station  $here  whoever stands at Dropped has left out what comes before coupling */
-    public function __construct(private AnalysedJob $job, private AdvicePage $advice, Station $here)
-    {
-        $next = $job->next();
-        $this->next =
-            $here === Station::Dropped && $next->deed->isBeforeCoupling()
-                ? new NextThing(NextDeed::MeasureDropped, Station::Dropped)
-                : $next;
+    /** @param  bool  $hasVerdict  whether a verdict stands on the page, whose own button leads on */
+    public function __construct(
+        private AnalysedJob $job,
+        private AdvicePage $advice,
+        private Station $here,
+        private bool $hasVerdict,
+    ) {
+        $this->next = $job->next()->seenFrom($here);
     }
 
     public function says(): string
     {
         return $this->advice->next($this->next);
+    }
+
+    /** Whether the line stands above the page: it leads somewhere, and no verdict beside it says where. */
+    public function isAbove(): bool
+    {
+        return $this->says() !== '' &&
+            (! $this->isHere() || $this->after() !== null) &&
+            (! $this->hasVerdict || $this->isBeforeTheFirstMove());
+    }
+
+    public function isBeforeTheFirstMove(): bool
+    {
+        return $this->next->deed->isBeforeTheFirstMove();
     }
 
     /** Whether it is what every page says, and not of this station alone. */
@@ -39,9 +51,9 @@ final readonly class NextLine
         return $this->next->deed === $this->job->next()->deed;
     }
 
-    public function isHere(Station $station): bool
+    public function isHere(): bool
     {
-        return $this->next->station === $station;
+        return $this->next->station === $this->here;
     }
 
     public function station(): Station
@@ -64,13 +76,7 @@ final readonly class NextLine
     /** The station after it, for whoever leaves it out; null where it cannot be. */
     public function after(): ?Station
     {
-        $next = $this->next;
-
-        return match (true) {
-            ! $next->deed->canBeSkipped() => null,
-            $next->deed === NextDeed::SetHead => Station::Dropped,
-            default => $next->station->next($this->job->described->sheets->family()),
-        };
+        return $this->next->whenLeftOut($this->job->described->sheets->family());
     }
 
     public function cost(): string

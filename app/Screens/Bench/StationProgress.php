@@ -4,39 +4,41 @@ declare(strict_types=1);
 
 namespace App\Screens\Bench;
 
-use App\Models\Job;
 use App\Models\StationMark;
-use Yoke\Measuring\Readings\Height\StanceHeights;
+use App\UseCases\Analysis\AnalysedJob;
 use Yoke\Rig\Family\HitchFamily;
-use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\Station;
 
 /**
- * How far a job has come: a station with a stance closes when both ends are taped, any other when somebody closes it.
+ * How far a job has come: a station with a stance closes when it is measured, any other when somebody closes it.
  */
 final readonly class StationProgress
 {
     /** @var list<Station> */
     private array $marked;
 
-    public function __construct(private Job $job, private StanceHeights $heights, public ?HitchFamily $family = null)
+    public ?HitchFamily $family;
+
+    public function __construct(private AnalysedJob $analysed)
     {
-        $this->marked = array_values($job->marks->map(fn (StationMark $mark): Station => $mark->station)->all());
+        $this->family = $analysed->described->sheets->family();
+        $this->marked = array_values(
+            $analysed->job->marks->map(static fn (StationMark $mark): Station => $mark->station)->all(),
+        );
     }
 
-    /** @return list<Stance> in the order in which they are measured: a rig that arrived coupled in reverse */
+    /** @return list<Stance> that this rig is measured in: on a plain ball it is never carried */
     public function stances(): array
     {
         $stations = $this->stations();
-        $stances = array_values(
+
+        return array_values(
             array_filter(
                 Stance::cases(),
                 static fn (Stance $stance): bool => in_array(Station::of($stance), $stations, true),
             ),
         );
-
-        return $this->job->arrived_coupled ? array_reverse($stances) : $stances;
     }
 
     /** @return non-empty-list<Station> of this job's rig, in order */
@@ -49,12 +51,6 @@ final readonly class StationProgress
     {
         $stance = $station->stance();
 
-        return $stance === null ? in_array($station, $this->marked, true) : $this->isTaped($stance);
-    }
-
-    private function isTaped(Stance $stance): bool
-    {
-        return $this->heights->holdsBothEndsOf($stance) ||
-            ($this->heights->isFrontOnly() && $this->heights->at($stance, Axle::Front) !== null);
+        return $stance === null ? in_array($station, $this->marked, true) : $this->analysed->isDone($stance);
     }
 }

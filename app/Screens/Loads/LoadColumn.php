@@ -97,8 +97,8 @@ final class LoadColumn
             ],
             [
                 Text::of('verdict.heading'),
-                $this->analysed->isOfOneStance() ? '–' : VerdictWords::share($this->restored()),
-                $this->analysed->isOfOneStance() ? '' : 'share',
+                $this->analysed->measured()->isCarriedAlone() ? '–' : VerdictWords::share($this->restored()),
+                $this->analysed->measured()->isCarriedAlone() ? '' : 'share',
             ],
             [
                 Text::of('screen.load_column.fenders_alone_front_rear'),

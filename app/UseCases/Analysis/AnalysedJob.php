@@ -13,6 +13,7 @@ use Yoke\CoreException;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Analysis\GoverningVerdict;
 use Yoke\Job\Analysis\JobAnalysis;
+use Yoke\Job\Analysis\MeasuredStances;
 use Yoke\Job\Analysis\WorthKnowing;
 use Yoke\Job\Planning\ForetoldHeights;
 use Yoke\Job\Planning\LoadedState;
@@ -30,7 +31,6 @@ use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Bars\TapedBars;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Posteriors;
-use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Measuring\Readings\Weighing\TicketSet;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -261,45 +261,15 @@ final class AnalysedJob
         return $this->isReadCarried($round) ? null : $this->setting($round);
     }
 
-    /**
-     * Of the rig as it stands: none while another setting is on than was read, and none of a rig that was read with its
-     * bars on alone.
-     */
+    /** Of the rig as it stands: none while another setting is on than was read. */
     public function verdict(): ?GoverningVerdict
     {
-        return $this->unread() === null && ! $this->isOfOneStance()
-            ? $this->analysis()->verdict()
-            : null;
+        return $this->unread() === null ? $this->analysis()->verdict() : null;
     }
 
-    /** Whether it was read with its bars on and in no other stance: nothing can be judged from that. */
-    public function isOfOneStance(): bool
+    public function measured(): MeasuredStances
     {
-        return $this->measured() === [Stance::Carried];
-    }
-
-    /** @return list<Observation> that tell how the rig stands */
-    private function ofAStance(): array
-    {
-        return array_values(
-            array_filter(
-                $this->readings->observations(),
-                static fn (Observation $observation): bool => $observation->observed->isOfAStance(),
-            ),
-        );
-    }
-
-    /** @return list<Stance> in which anything was read, by whatever instrument */
-    public function measured(): array
-    {
-        $read = array_map(
-            static fn (Observation $observation): Stance => $observation->context->stance,
-            $this->ofAStance(),
-        );
-
-        return array_values(
-            array_filter(Stance::cases(), static fn (Stance $stance): bool => in_array($stance, $read, true)),
-        );
+        return $this->analysis()->measured();
     }
 
     /** The next move; a return visit is hooked up first where it was left, as long as nothing forbids that. */
@@ -329,7 +299,7 @@ final class AnalysedJob
     {
         return $this->next ??= (new SetUpProgress(
             $this->described->sheets->family(),
-            array_values(array_filter(Stance::cases(), $this->isMeasured(...))),
+            array_values(array_filter(Stance::cases(), $this->isDone(...))),
             array_values($this->job->marks->map(static fn (StationMark $mark): Station => $mark->station)->all()),
             $this->facts(),
         ))->next();
@@ -338,48 +308,25 @@ final class AnalysedJob
     /** @return list<SetUpFact> that hold */
     private function facts(): array
     {
-        $isCarried = in_array(Stance::Carried, $this->measured(), true);
-
         return [
             ...$this->unread() === null ? [] : [SetUpFact::Unread],
-            ...$isCarried && $this->isSettled() ? [SetUpFact::Settled] : [],
+            ...$this->measured()->has(Stance::Carried) && $this->isSettled() ? [SetUpFact::Settled] : [],
             ...$this->job->arrived_coupled ? [SetUpFact::ArrivedCoupled] : [],
             ...$this->job->handed_over_at === null ? [] : [SetUpFact::HandedOver],
         ];
     }
 
-    /** Both fenders, the front where the job goes by it alone, or by another instrument without any fender. */
-    private function isMeasured(Stance $stance): bool
+    /** Whether a stance is done; half a rear, left or right, is a rear to come. */
+    public function isDone(Stance $stance): bool
     {
         $heights = $this->taped->stances();
-        $hasFront = $heights->at($stance, Axle::Front) !== null;
-
-        return $heights->holdsBothEndsOf($stance) ||
-            ($hasFront && ! $this->hasAnyRear()) ||
-            (! $hasFront &&
-                $heights->at($stance, Axle::Rear) === null &&
-                (in_array($stance, $this->measured(), true) || ($stance === Stance::Alone && $this->needsNoAlone())));
-    }
-
-    /** Whether a rear fender was taped anywhere, on one side at least: then the job does not go by the front alone. */
-    private function hasAnyRear(): bool
-    {
-        return ! $this->taped->stances()->hasNoRear() ||
+        $isRearToCome =
+            $heights->hasNoRear() &&
             $this->job->liveReadings->contains(
                 static fn (Reading $reading): bool => $reading->axle === Axle::Rear && $reading->height_mm !== null,
             );
-    }
 
-    /** Whether only instruments were read that say the same without the vehicle alone. */
-    private function needsNoAlone(): bool
-    {
-        $read = $this->ofAStance();
-
-        return $read !== [] &&
-            array_filter(
-                $read,
-                static fn (Observation $observation): bool => ! $observation->observed->isOfTheCoupling(),
-            ) === [];
+        return ! $isRearToCome && $this->measured()->isDone($stance, $heights);
     }
 
     /** Whether nothing of the setting that is on has to be moved or read again. */

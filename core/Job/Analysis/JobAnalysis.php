@@ -43,6 +43,8 @@ final class JobAnalysis
 
     private ?StanceEvaluator $stances = null;
 
+    private ?MeasuredStances $measured = null;
+
     private ?Recommendation $recommendation = null;
 
     /** @var list<InstrumentEvidence>|null */
@@ -78,10 +80,15 @@ final class JobAnalysis
         return $this->stances ??= new StanceEvaluator($this->posterior(), $this->goal);
     }
 
-    /** Null while nothing was read carried. */
+    /** Null while nothing was read carried, and of a rig that was read in no other stance. */
     public function verdict(): ?GoverningVerdict
     {
-        return $this->current === null ? null : $this->verdictOf($this->current);
+        return $this->current === null || $this->measured()->isCarriedAlone() ? null : $this->verdictOf($this->current);
+    }
+
+    public function measured(): MeasuredStances
+    {
+        return $this->measured ??= new MeasuredStances($this->observations);
     }
 
     /** Of any hook-up of the job, by all that was read. */

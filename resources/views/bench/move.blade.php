@@ -1,9 +1,9 @@
+@php($line = $page->nextLine())
 @if ($advice->isBeforeTheFirstMove())
-<div class="do-next" data-move><p><span @if ($page->nextLine()->isEverywhere()) data-figure="move" @endif>{{ $page->nextLine()->says() }}</span></p></div>
+@unless ($line->isAbove())<div class="do-next" data-move><p><span @if ($line->isEverywhere()) data-figure="move" @endif>{{ $line->says() }}</span></p></div>@endunless
 @else
 @php($move = $advice->recommendation())
 @php($look = $move?->isToBeRead() === true ? null : $move?->look)
-@php($line = $page->nextLine())
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
     @if ($advice->expected() !== '')<p class="expected" data-figure="expected">{{ $advice->expected() }}</p>@endif
@@ -24,7 +24,7 @@
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
     @elseif ($look === \Yoke\Judgement\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
-    @elseif (! $line->isHere($page->station) && $line->says() !== '')
+    @elseif (! $line->isHere() && $line->says() !== '')
         <a class="button is-small is-first" href="{{ route('bench', [$page->job, $line->station()->value]) }}">{{ __('next.go', ['station' => $line->title()]) }}</a>
     @endif
     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('page/bench.move.diagnosis') }}</a>

@@ -1,11 +1,12 @@
-@php([$known, $unknown] = $plan->ratings()->byKnowledge())
+@php($ratings = $plan->ratings())
+@php([$known, $unknown] = $ratings->byKnowledge())
 <div class="plan-panel" tabindex="0" aria-label="{{ __('page/plan.brief.ratings') }}">
     @include('plan.first')
     @if ($plan->makersWord() !== '')<p class="do-next">{{ $plan->makersWord() }}</p>@endif
     @include('plan.over')
     @if ($known !== [])
         <table class="ledger">
-            <caption>{{ $plan->ratings()->caption() }}</caption>
+            <caption>{{ $ratings->caption() }}</caption>
             <thead><tr><th scope="col">{{ __('page/plan.brief.part') }}</th><th scope="col">{{ __('page/plan.brief.load') }}</th><th scope="col">{{ __('page/plan.brief.rating') }}</th><th scope="col">{{ __('page/plan.brief.margin') }}</th></tr></thead>
             <tbody>
                 @foreach ($known as $line)
@@ -18,7 +19,7 @@
                 @endforeach
             </tbody>
         </table>
-        <x-derivation :groups="$plan->ratings()->terms($known)" :plan="$plan" :summary="__('page/plan.brief.where_these_loads_come_from')" />
+        <x-derivation :groups="$ratings->terms($known)" :plan="$plan" :summary="__('page/plan.brief.where_these_loads_come_from')" />
     @endif
     @if ($plan->described->sheets->tanks() !== [])
         <table class="ledger">
@@ -32,7 +33,7 @@
         <details class="how"><summary>{{ __('page/plan.brief.not_checked_yet', ['many' => count($unknown)]) }}</summary>
         <ul class="wanted">
             @foreach ($unknown as $field => $line)
-                @php([$label, $part] = $plan->ratings()->field($field))
+                @php([$label, $part] = $ratings->field($field))
                 <li><a class="button is-small" href="{{ $plan->sheetOf($part) }}">{{ \App\Words\SpecificationWords::part($part) }}: {{ $label }}</a></li>
             @endforeach
         </ul>

@@ -2,7 +2,8 @@
 @php($sheet = \Yoke\Showing\Drawing\Canvas::withLoads($elevation, 4.6))
 @php($arrows = $plan->drawing()->arrows($elevation))
 @php($advised = $plan->plan->ballAdvised())
-@php([$known, $unknown] = $plan->ratings()->byKnowledge())
+@php($ratings = $plan->ratings())
+@php([$known, $unknown] = $ratings->byKnowledge())
 @php($worked = $job->rigAsWorked())
 <x-layout :title="__('page/plan.paper.plan_2', ['title' => $job->title])">
     <main class="paper">
@@ -45,11 +46,11 @@
             </section>
             <section>
                 <table class="ledger">
-                    <caption>{{ $plan->ratings()->caption() }}</caption>
+                    <caption>{{ $ratings->caption() }}</caption>
                     <thead><tr><th scope="col">{{ __('page/plan.paper.part') }}</th><th scope="col">{{ __('page/plan.paper.load') }}</th><th scope="col">{{ __('page/plan.paper.rating') }}</th></tr></thead>
                     @foreach ($known as $line)<tr @class(['is-over' => $line->isOver(), 'is-caution' => $line->isOutside() && ! $line->isOver()]) data-figure="rated {{ $line->key() }}" data-state="{{ $line->state()->value }}"><th scope="row">{{ ucfirst(\App\Words\RatingWords::of($line)) }}</th><td data-carries>{{ $plan->print->carries($line) }}</td><td @class(['sentence' => $line->isOutside()])>{{ $plan->print->load($line->may) }}{{ rtrim(' '.\App\Words\RatingWords::state($line)) }}</td></tr>@endforeach
                 </table>
-                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([\App\Words\Text::inside($plan->ratings()->field($field)[0]), \App\Words\SpecificationWords::part($plan->ratings()->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
+                @if ($unknown !== [])<p>{{ __('page/plan.paper.not_checked', ['unknown' => implode(', ', array_map(fn ($field) => implode(' ', array_reverse([\App\Words\Text::inside($ratings->field($field)[0]), \App\Words\SpecificationWords::part($ratings->field($field)[1])])), array_keys($unknown)))]) }}</p>@endif
                 @if ($plan->assumed()->lines() !== [])<p>{{ implode(' ', array_column($plan->assumed()->lines(), 'says')) }}</p>@endif
             </section>
         </div>

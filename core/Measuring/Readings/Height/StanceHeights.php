@@ -53,21 +53,13 @@ final readonly class StanceHeights
         return $front === null ? null : $this->at($stance, Axle::Rear)?->height()->minus($front->height());
     }
 
-    /** Whether the front fender was taped in two stances or more, and the rear in none. */
-    public function isFrontOnly(): bool
-    {
-        return $this->hasNoRear() && $this->timesTaped(Axle::Front) > 1;
-    }
-
+    /** Whether no rear fender was taped in any stance. */
     public function hasNoRear(): bool
     {
-        return $this->timesTaped(Axle::Rear) === 0;
-    }
-
-    /** In how many stances. */
-    private function timesTaped(Axle $axle): int
-    {
-        return count(array_filter(Stance::cases(), fn (Stance $stance): bool => $this->at($stance, $axle) !== null));
+        return array_filter(
+            Stance::cases(),
+            fn (Stance $stance): bool => $this->at($stance, Axle::Rear) !== null,
+        ) === [];
     }
 
     public function holdsBothEndsOf(Stance $stance): bool
