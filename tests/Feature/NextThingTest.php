@@ -66,6 +66,21 @@ it('asks for nothing but carried at a setting that was recorded and not read, wh
     expect(($this->tells)()['verdict'])->not->toBeNull();
 });
 
+it('says what to do once on a page, and no second button leads away from a look', function (): void {
+    ($this->chain)();
+    ($this->rolled)('alone', '37 7/16', '38 7/8');
+    foreach (['brief', 'alone', 'head', 'dropped', 'bars-up', 'prove'] as $page) {
+        $html = (string) $this->get("{$this->at}/{$page}")->assertOk()->getContent();
+        expect(substr_count($html, 'Next: '))->toBe(1, $page);
+    }
+    ($this->rolled)('dropped', '38 7/16', '36 11/16');
+    $this->post("{$this->at}/bars-up/rounds", ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
+    ($this->rolled)('bars-up', '37 13/16', '37 1/2');
+    $move = ($this->tells)()['move'];
+    expect($move['do'])->toBe('read_again');
+    $this->get("{$this->at}/prove")->assertDontSee('Next: Bars up');
+});
+
 it('judges no rig by one stance, and says why', function (): void {
     ($this->rolled)('bars-up', '37 13/16', '37 1/2');
 

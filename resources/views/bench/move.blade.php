@@ -24,7 +24,7 @@
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
     @elseif ($look === \Yoke\Judgement\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>
-    @elseif (! $line->isHere() && $line->says() !== '')
+    @elseif ($look === null && ! $line->isHere() && $line->says() !== '')
         <a class="button is-small is-first" href="{{ route('bench', [$page->job, $line->station()->value]) }}">{{ __('next.go', ['station' => $line->title()]) }}</a>
     @endif
     <a class="button is-small" href="{{ route('jobs.diagnosis', $page->job) }}">{{ __('page/bench.move.diagnosis') }}</a>
