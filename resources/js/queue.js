@@ -54,7 +54,10 @@ export function newMark() {
     return bytes.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 }
 
+/** What goes beside the fields of a form, and anew with every sending. */
+const BESIDE = ['_token', '_once'];
+
 /** @returns one entry to send, from the fields of a form as the browser would send them */
 export function entryOf(url, body, what, once = newMark()) {
-    return { once, url, what, fields: [...body.entries()].filter(([name, value]) => typeof value === 'string' && name !== '_token') };
+    return { once, url, what, fields: [...body.entries()].filter(([name, value]) => typeof value === 'string' && !BESIDE.includes(name)) };
 }

@@ -29,6 +29,8 @@ export function wireTape(form) {
     let patience;
     let saving = Promise.resolve();
     let underWay = 0;
+    let flying = null;
+    let isLeaving = false;
     const foreseen = lookAhead({ ask: async (body) => [[nameOf(body), await post(form.dataset.preview, body)]], nameOf, fresh: FRESH });
 
     const show = (answer, { quiet = null, typed = typedNow() } = {}) => {
@@ -83,9 +85,10 @@ export function wireTape(form) {
         const turn = ++underWay;
         saving = saving.then(async () => {
             asked++;
-            const once = newMark();
             const body = new FormData(form);
             const typed = typedNow();
+            const once = newMark();
+            flying = () => toKeep(body, once);
             try {
                 if (!(await sendWaiting())) {
                     throw new NoAnswer(text('waits'));
@@ -102,17 +105,37 @@ export function wireTape(form) {
                 return answer;
             } catch (trouble) {
                 if (trouble instanceof NoAnswer) {
-                    body.delete('_once');
-                    keepWaiting(entryOf(form.action, body, document.querySelector('h1').textContent.trim(), once));
+                    keepWaiting(flying());
                 }
                 savedAt.textContent = trouble instanceof NoAnswer ? text('waits') : trouble.message;
                 return null;
             } finally {
+                flying = null;
                 form.ariaBusy = String(turn !== underWay);
             }
         });
         return saving;
     };
+
+    const toKeep = (body, once) => entryOf(form.action, body, document.querySelector('h1').textContent.trim(), once);
+
+    /** Of what is being saved while somebody leaves nothing is lost: the next page sends it, and the server takes it once. */
+    const keepUnanswered = () => {
+        if (form.ariaBusy !== 'true') {
+            return;
+        }
+        const typedLast = new FormData(form);
+        if (flying) {
+            keepWaiting(flying());
+        }
+        if (flying === null || JSON.stringify(flying().fields) !== JSON.stringify(toKeep(typedLast).fields)) {
+            keepWaiting(toKeep(typedLast));
+        }
+    };
+    window.addEventListener('beforeunload', () => {
+        isLeaving = true;
+    });
+    window.addEventListener('pagehide', keepUnanswered);
 
     /** What waited before may have given the fields something new to stand on. */
     const withBasis = (body) => {
@@ -170,6 +193,7 @@ export function wireTape(form) {
     form.addEventListener('submit', async (event) => {
         event.preventDefault();
         clearTimeout(patience);
+        isLeaving = false;
         const answer = await save();
         if (!answer) {
             return;
@@ -179,7 +203,7 @@ export function wireTape(form) {
             toldEmpty.add(open);
             tell(form, open, answer.fields[open], false);
             form.querySelector(`[data-field="${open}"]`).focus();
-        } else if (answer.next) {
+        } else if (answer.next && !isLeaving) {
             window.location.assign(answer.next);
         }
     });

@@ -158,7 +158,6 @@ async function hold(form, event) {
     const mark = form.elements._once ?? form.appendChild(Object.assign(document.createElement('input'), { type: 'hidden', name: '_once' }));
     mark.value = newMark();
     const body = new FormData(form, event.submitter);
-    body.delete('_once');
     const entry = entryOf(form.action, body, form.getAttribute('aria-label') ?? event.submitter?.textContent.trim() ?? 'entry', mark.value);
     if (waiting.all().length === 0 && isInTouch()) {
         add(entry);

@@ -27,6 +27,31 @@ test('what is typed while the connection is gone waits, says so, and is sent in 
     expect(lines.slice(-3)).toEqual([['28 9/16', expect.stringContaining('superseded')], ['29 5/16', 'stands'], ['28 11/16', 'stands']]);
 });
 
+test('who leaves a page while it is being saved loses nothing of what was typed, and stays where they went', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Puppet/, 'alone');
+    const job = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
+    await page.goto(`${job}/tape-log`);
+    const kept = await page.locator('table.log').getByText(/^2[79] 1[1-5]\/16$/).count();
+    await openJob(page, /Puppet/, 'alone');
+    // The server takes its time over what is saved.
+    await page.route('**/alone/tape', async (route) => {
+        await new Promise((done) => setTimeout(done, 3000));
+        await route.continue().catch(() => null);
+    });
+    await page.getByRole('textbox', { name: 'Front fender' }).fill('27 11/16');
+    await page.getByRole('textbox', { name: 'Rear fender' }).fill('29 15/16');
+    await page.getByRole('textbox', { name: 'Rear fender' }).press('Tab');
+    await page.goto(`${job}/tape-log`);
+    await page.unroute('**/alone/tape');
+    await expect(async () => {
+        await page.goto(`${job}/tape-log`);
+        await expect(page.locator('table.log').getByText(/^2[79] 1[1-5]\/16$/)).toHaveCount(kept + 2, { timeout: 2000 });
+    }).toPass({ timeout: 30_000 });
+    await expect(page.locator('table.log').getByText('29 15/16', { exact: true })).toHaveCount(1);
+    expect(new URL(page.url()).pathname).toBe(`${job}/tape-log`);
+});
+
 test('an answer that got lost on the way is asked for again, and the entry stands once', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Puppet/, 'dropped');
