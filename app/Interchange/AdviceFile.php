@@ -22,7 +22,7 @@ use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Judgement\Advice\TensionAdvice;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Measuring\Readings\ObservationMapper;
@@ -145,7 +145,7 @@ final class AdviceFile
 
     private function because(Recommendation $recommendation): string
     {
-        [$highest, $lowest] = $recommendation->reach();
+        $reach = $recommendation->reach();
         $percent = static fn (float $share): int => (int) round(100 * $share);
         $key = match (true) {
             $recommendation->reason === Reason::NearestAllowed &&
@@ -156,8 +156,8 @@ final class AdviceFile
         return Text::of("move.because.{$key}", [
             'share' => $percent(
                 match ($recommendation->reason) {
-                    Reason::TooWeak => $highest,
-                    Reason::TooStrong => $lowest,
+                    Reason::TooWeak => $reach->high,
+                    Reason::TooStrong => $reach->low,
                     default => $recommendation->forecast->share()->mean(),
                 },
             ),
@@ -186,11 +186,11 @@ final class AdviceFile
     private function fit(): array
     {
         $parameters = [
-            'front_rate_kg_per_mm' => RigPrior::FRONT_RATE,
-            'rear_rate_kg_per_mm' => RigPrior::REAR_RATE,
-            'tongue_weight_kg' => RigPrior::TONGUE_WEIGHT,
-            'bar_rate_kg_per_mm' => RigPrior::BAR_RATE,
-            'tension_mm' => RigPrior::TENSION,
+            'front_rate_kg_per_mm' => RigParameter::FrontRate->value,
+            'rear_rate_kg_per_mm' => RigParameter::RearRate->value,
+            'tongue_weight_kg' => RigParameter::TongueWeight->value,
+            'bar_rate_kg_per_mm' => RigParameter::BarRate->value,
+            'tension_mm' => RigParameter::Tension->value,
         ];
 
         return array_map(

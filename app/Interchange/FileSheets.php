@@ -90,37 +90,37 @@ final readonly class FileSheets
         $isEqualised = ! $this->trailer->has('equalised') || $this->trailer->flag('equalised');
         $isBallKnown = $this->hitch->has('ball_over_coupler_mm');
         $dimensions = $this->dimensions();
-        $deviations = array_map(static fn (array $dimension): float => $dimension[1], $dimensions);
+        $deviations = array_map(static fn (Normal $dimension): float => $dimension->deviation(), $dimensions);
         $deviations[RigDimension::BallOverCoupler->value] = $isBallKnown
             ? $this->doubts->ballOverCouplerTapedMm
             : $this->doubts->ballOverCouplerAssumedMm;
 
         return new KnownRig(
-            $dimensions[RigDimension::Wheelbase->value][0],
-            $dimensions[RigDimension::Overhang->value][0],
-            $dimensions[RigDimension::BallToAxle->value][0],
+            $dimensions[RigDimension::Wheelbase->value]->mean(),
+            $dimensions[RigDimension::Overhang->value]->mean(),
+            $dimensions[RigDimension::BallToAxle->value]->mean(),
             $axles === 1 || $isEqualised ? AxleGroup::equalised() : AxleGroup::unequalised($axles, $spacing),
-            $dimensions[RigDimension::GrossWeight->value][0],
-            $dimensions[RigDimension::BarArm->value][0],
+            $dimensions[RigDimension::GrossWeight->value]->mean(),
+            $dimensions[RigDimension::BarArm->value]->mean(),
             $isBallKnown ? $this->hitch->number('ball_over_coupler_mm') : 0.0,
             new SharedDoubts($deviations, gaugeFactor: $this->doubts->ballLoad),
         );
     }
 
-    /** @return array<string, array{float, float}> by dimension: what it is, or is usually, and its doubt */
+    /** @return array<string, Normal> by dimension: what it is, or is usually, and its doubt */
     private function dimensions(): array
     {
         $dimensions = [];
         foreach (
             [
-                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', UsualRig::WHEELBASE_MM],
-                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', UsualRig::OVERHANG_MM],
+                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', Normal::of(...UsualRig::WHEELBASE_MM)],
+                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', Normal::of(...UsualRig::OVERHANG_MM)],
                 [RigDimension::BallToAxle, $this->trailer, 'ball_to_axle_mm', TrailerBody::Box->ballToAxle()],
                 [RigDimension::GrossWeight, $this->trailer, 'weight_kg', TrailerBody::Box->grossWeight()],
-                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', Hitch::USUAL_BAR_ARM_MM],
+                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', Normal::of(...Hitch::USUAL_BAR_ARM_MM)],
             ] as [$dimension, $fields, $name, $usual]
         ) {
-            $dimensions[$dimension->value] = $fields->has($name) ? [$fields->above($name), 0.0] : $usual;
+            $dimensions[$dimension->value] = $fields->has($name) ? Normal::of($fields->above($name), 0.0) : $usual;
         }
 
         return $dimensions;
@@ -128,7 +128,7 @@ final readonly class FileSheets
 
     private function gross(): float
     {
-        return $this->dimensions()[RigDimension::GrossWeight->value][0];
+        return $this->dimensions()[RigDimension::GrossWeight->value]->mean();
     }
 
     private function tongueWeight(): LogNormal
@@ -138,7 +138,9 @@ final readonly class FileSheets
                 TongueWeightSource::USUAL_SHARE * $this->gross(),
                 hypot(
                     TongueWeightSource::Estimate->doubt(),
-                    $this->trailer->has('weight_kg') ? 0.0 : TrailerBody::Box->grossWeight()[1] / $this->gross(),
+                    $this->trailer->has('weight_kg')
+                        ? 0.0
+                        : TrailerBody::Box->grossWeight()->deviation() / $this->gross(),
                 ),
             );
         }

@@ -13,7 +13,7 @@ use Yoke\Measuring\Estimation\CarriedOverPrior;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Mechanics\Loading\Item;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Loading\Tank;
@@ -108,16 +108,16 @@ final readonly class RigSnapshot
         return CoreRig::of(
             CoreVehicle::of(
                 VehicleBody::from($vehicle['body']),
-                Length::ofMillimetres($vehicle['wheelbase_mm'] ?? $class->wheelbase()[0]),
-                Length::ofMillimetres($vehicle['overhang_mm'] ?? $class->overhang()[0]),
+                Length::ofMillimetres($vehicle['wheelbase_mm'] ?? $class->wheelbase()->mean()),
+                Length::ofMillimetres($vehicle['overhang_mm'] ?? $class->overhang()->mean()),
                 Suspension::from($vehicle['front_suspension']),
                 Suspension::from($vehicle['rear_suspension']),
             ),
             CoreTrailer::of(
                 $shape,
                 $trailer['axles'],
-                Length::ofMillimetres($trailer['ball_to_axle_mm'] ?? $shape->ballToAxle()[0]),
-                Load::ofKilograms($trailer['gross_weight_kg'] ?? $shape->grossWeight()[0]),
+                Length::ofMillimetres($trailer['ball_to_axle_mm'] ?? $shape->ballToAxle()->mean()),
+                Load::ofKilograms($trailer['gross_weight_kg'] ?? $shape->grossWeight()->mean()),
             ),
             CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'] ?? CoreHitch::USUAL_BAR_ARM_MM[0])),
         );
@@ -243,7 +243,7 @@ final readonly class RigSnapshot
         $facts = static function (self $worked): array {
             $prior = $worked->bySheets()->described(ShopRules::usual()->priors)->prior();
 
-            return [$prior->known(), array_map($prior->likely(...), range(0, RigPrior::BAR_RATE))];
+            return [$prior->known(), array_map($prior->likely(...), range(0, RigParameter::BarRate->value))];
         };
 
         return $facts($this) == $facts($other);

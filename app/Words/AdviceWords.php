@@ -96,10 +96,10 @@ final readonly class AdviceWords
 
     public function because(Recommendation $recommendation, Criterion $method): string
     {
-        [$highest, $lowest] = $recommendation->reach();
+        $reach = $recommendation->reach();
         $share = match ($recommendation->reason) {
-            Reason::TooWeak => $highest,
-            Reason::TooStrong => $lowest,
+            Reason::TooWeak => $reach->high,
+            Reason::TooStrong => $reach->low,
             default => $recommendation->forecast->share()->mean(),
         };
         $key = match (true) {

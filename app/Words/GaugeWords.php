@@ -26,9 +26,10 @@ final readonly class GaugeWords
 
     public function range(): string
     {
-        [$from, $to] = $this->target->range();
-
-        return Text::of('gauge.range', ['from' => $this->print->about($from), 'to' => $this->print->about($to)]);
+        return Text::of('gauge.range', [
+            'from' => $this->print->about($this->target->least()),
+            'to' => $this->print->about($this->target->most()),
+        ]);
     }
 
     /** What it does, in a sentence. */

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Yoke\Workshop\Procedure\HandSignal;
 use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\OpenAnswer;
 use Yoke\Workshop\Procedure\Question;
 use Yoke\Workshop\Procedure\Step;
 use Yoke\Workshop\Procedure\StepOutcome;
@@ -65,16 +66,16 @@ final class ProcedureWords
     /**
      * The answers that a step hangs on and that nobody has given, or an empty text.
      *
-     * @param  array<string, array{Question, string}>  $open
+     * @param  array<string, OpenAnswer>  $open
      */
     public static function where(array $open): string
     {
         return implode(
             ', ',
             array_map(
-                static fn (array $one): string => rtrim(self::asks($one[0]), '?').
+                static fn (OpenAnswer $one): string => rtrim(self::asks($one->question), '?').
                     ': '.
-                    lcfirst(self::answer($one[0], $one[1])),
+                    lcfirst(self::answer($one->question, $one->answer)),
                 $open,
             ),
         );

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Yoke\Job\Shop\ShopRules;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Readings\Height\Settling;
 use Yoke\Proving\Simulation\HiddenTruth;
@@ -136,7 +137,7 @@ final class ManyJobs
     /** A rig whose bars put back what a shop aims at, at a middle setting. */
     private function truth(RigPrior $prior): HiddenTruth
     {
-        $at = array_map(fn (): float => $this->random->between(-1.0, 1.0), array_fill(0, RigPrior::TENSION + 1, 0.0));
+        $at = array_map(fn (): float => $this->random->between(-1.0, 1.0), array_fill(0, RigParameter::Tension->value + 1, 0.0));
         $rig = $prior->rigAt($at, 0.0);
 
         return new HiddenTruth(

@@ -247,3 +247,28 @@ it('makes an observation of a reading in one place: whoever else has readings fi
         expect($path === 'core/Measuring/Readings/ObservationMapper.php' ? [] : $made)->toBe([], $path);
     }
 });
+
+it('gives back objects, not tuples that are told apart by their place', function (): void {
+    // Rows as they are kept in the database.
+    $kept = ['Yoke\\Measuring\\Estimation\\CarriedOverPrior::rows'];
+    $finder = new NodeFinder();
+    [$tuples, $seen] = [[], 0];
+    foreach (treesOf('core') as $tree) {
+        foreach ($finder->findInstanceOf($tree, Node\Stmt\ClassLike::class) as $class) {
+            foreach ($class->getMethods() as $method) {
+                $seen++;
+                preg_match('/@return\s+((?:[^@*]|\*(?!\/)\s)*)/', (string) $method->getDocComment(), $told);
+                $name = "{$class->namespacedName}::{$method->name}";
+                if (
+                    $method->isPublic() &&
+                    ! in_array($name, $kept, true) &&
+                    preg_match("/array\{\s*(?![\w']+\??:)[^}]*,/", $told[1] ?? '') === 1
+                ) {
+                    $tuples[] = $name;
+                }
+            }
+        }
+    }
+
+    expect($tuples)->toBe([])->and($seen)->toBeGreaterThan(1500);
+});

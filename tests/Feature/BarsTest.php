@@ -94,7 +94,7 @@ it('takes four heights, plans the first setting from them, and says what they we
         ->toBe(20.0)
         ->and(
             $analysed->tensionOffset($analysed->settingOf($taping->setting)) +
-                $analysed->described->prior()->valueAt(Yoke\Measuring\Estimation\Prior\RigPrior::TENSION, 0.0),
+                $analysed->described->prior()->valueAt(Yoke\Measuring\Estimation\Prior\RigParameter::Tension->value, 0.0),
         )
         ->toEqualWithDelta(28.0, 1e-6)
         ->and($analysed->recommendation()->forecast->chance)

@@ -26,7 +26,7 @@ use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Judgement\Constraint\Exclusion;
 use Yoke\Judgement\Method\Criterion;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Family\SwayControl;
@@ -350,8 +350,8 @@ final readonly class AdvicePage
         $gross = $posterior->gross();
 
         return [
-            $springs(Text::of('screen.advice_page.front_springs'), RigPrior::FRONT_RATE),
-            $springs(Text::of('screen.advice_page.rear_springs'), RigPrior::REAR_RATE),
+            $springs(Text::of('screen.advice_page.front_springs'), RigParameter::FrontRate->value),
+            $springs(Text::of('screen.advice_page.rear_springs'), RigParameter::RearRate->value),
             [
                 Text::of('screen.advice_page.tongue_weight'),
                 $this->print->aboutWithDoubt($tongue),
@@ -363,7 +363,7 @@ final readonly class AdvicePage
             ],
             [
                 Text::of('screen.advice_page.one_spring_bar'),
-                $this->print->rate($posterior->value(RigPrior::BAR_RATE)),
+                $this->print->rate($posterior->value(RigParameter::BarRate->value)),
                 Text::of('screen.advice_page.at_hook_up'),
             ],
             [

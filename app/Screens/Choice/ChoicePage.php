@@ -152,8 +152,8 @@ final class ChoicePage
         if ($this->need === null || $this->choice === null) {
             return [];
         }
-        [$light, $heavy] = $this->need->throughTheYear();
-        [$lightShare, $heavyShare] = $this->need->tongueShares();
+        [$light, $heavy] = [$this->need->droppedLightest(), $this->need->droppedHeaviest()];
+        [$lightShare, $heavyShare] = [$this->need->lightestShare(), $this->need->heaviestShare()];
         $tongue = fn (Load $load): string => $this->print->about($load);
 
         return [
@@ -184,7 +184,7 @@ final class ChoicePage
     public function sway(): string
     {
         $chance = $this->need?->chanceOfTooLittle() ?? 0.0;
-        $much = $this->need?->tongueShares()[1] ?? null;
+        $much = $this->need?->heaviestShare();
 
         return match (true) {
             $chance >= 0.05 => ucfirst(

@@ -54,8 +54,7 @@ final readonly class HitchColumn
     public function lines(): array
     {
         $words = new SettingWords($this->hitch->rig->sheets);
-        [$least, $most] = $this->hitch->reach();
-        [$light, $heavy] = $this->hitch->throughTheYear();
+        $reach = $this->hitch->reach();
         $taped = $this->hitch->firstChanceTaped();
         $held = $this->hitch->chanceHeld();
         $hookUps = $this->hitch->hookUps();
@@ -63,9 +62,9 @@ final readonly class HitchColumn
         $load = fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms));
 
         return [
-            'reach' => Text::of($most > 1.0 ? 'choice.line.reach_all' : 'choice.line.reach_to', [
-                'from' => $this->print->percent($least),
-                'to' => $this->print->percent($most),
+            'reach' => Text::of($reach->high > 1.0 ? 'choice.line.reach_all' : 'choice.line.reach_to', [
+                'from' => $this->print->percent($reach->low),
+                'to' => $this->print->percent($reach->high),
             ]),
             'step' => Text::of('choice.line.step', [
                 'front' => $load($step->front),
@@ -93,8 +92,8 @@ final readonly class HitchColumn
                             ]),
                         )),
             'year' => Text::of('choice.line.year', [
-                'light' => $this->print->percent($light),
-                'heavy' => $this->print->percent($heavy),
+                'light' => $this->print->percent($this->hitch->restoredLightest()),
+                'heavy' => $this->print->percent($this->hitch->restoredHeaviest()),
             ]),
             'hook_ups' => Text::of('choice.line.hook_ups', [
                 'mean' => Figures::fixed($hookUps->mean()),

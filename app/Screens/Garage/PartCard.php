@@ -93,11 +93,11 @@ final readonly class PartCard
                     VehicleBody::from($this->model->body),
                     Length::ofMillimetres(
                         $this->model->wheelbase_mm ??
-                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->wheelbase()[0],
+                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->wheelbase()->mean(),
                     ),
                     Length::ofMillimetres(
                         $this->model->overhang_mm ??
-                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->overhang()[0],
+                            VehicleClass::usualFor(VehicleBody::from($this->model->body))->overhang()->mean(),
                     ),
                     Suspension::from($this->model->front_suspension),
                     Suspension::from($this->model->rear_suspension),
@@ -108,10 +108,10 @@ final readonly class PartCard
                     TrailerBody::from($this->model->body),
                     $this->model->axles,
                     Length::ofMillimetres(
-                        $this->model->ball_to_axle_mm ?? TrailerBody::from($this->model->body)->ballToAxle()[0],
+                        $this->model->ball_to_axle_mm ?? TrailerBody::from($this->model->body)->ballToAxle()->mean(),
                     ),
                     Load::ofKilograms(
-                        $this->model->gross_weight_kg ?? TrailerBody::from($this->model->body)->grossWeight()[0],
+                        $this->model->gross_weight_kg ?? TrailerBody::from($this->model->body)->grossWeight()->mean(),
                     ),
                 ),
             ),

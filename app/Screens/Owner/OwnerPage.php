@@ -136,8 +136,10 @@ final readonly class OwnerPage
                 $said[$key]['place'],
                 $care[$place],
                 ...array_map(static fn (float $bound): float => round($bound, 2), [
-                    ...$check->front(),
-                    ...$check->rear(),
+                    $check->front()->low,
+                    $check->front()->high,
+                    $check->rear()->low,
+                    $check->rear()->high,
                 ]),
             ];
         }

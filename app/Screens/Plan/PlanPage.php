@@ -135,7 +135,7 @@ final readonly class PlanPage
         $most =
             $this->plan->mostRestored() === null
                 ? null
-                : $this->firstMove()?->reach()[0] ?? $this->plan->mostRestored();
+                : $this->firstMove()?->reach()->high ?? $this->plan->mostRestored();
 
         return $family === null || $most === null
             ? ''

@@ -28,9 +28,9 @@ final readonly class TapeView
     /** Half of what is in sight, mm. */
     public function half(): float
     {
-        [$low, $high] = $this->picture->sight();
+        $sight = $this->picture->sight();
 
-        return ($high - $low) / 2.0;
+        return ($sight->high - $sight->low) / 2.0;
     }
 
     /**

@@ -12,9 +12,9 @@ use App\Words\SettingWords;
 use Yoke\CoreException;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\PaperStep;
 use Yoke\Workshop\Procedure\Procedure;
 use Yoke\Workshop\Procedure\ProcedureProgress;
-use Yoke\Workshop\Procedure\Question;
 use Yoke\Workshop\Procedure\Step;
 
 /** A procedure of a job's rig: its steps, and how far the run that is on has come. */
@@ -53,8 +53,9 @@ final readonly class ProcedurePage
     }
 
     /**
-     * @return list<array{Step, array<string, array{Question, string}>}> all that any answer would bring, with the open
-     *     answers it hangs on
+     * All that any answer would bring, with the open answers it hangs on.
+     *
+     * @return list<PaperStep>
      */
     public function onPaper(): array
     {

@@ -20,6 +20,7 @@ use Yoke\Job\Experience\Evidence;
 use Yoke\Job\Experience\Experience;
 use Yoke\Job\Experience\JobEvidence as Told;
 use Yoke\Job\Experience\Pool;
+use Yoke\Job\Experience\Repeat;
 use Yoke\Job\Experience\Repeats;
 use Yoke\Job\Experience\Source;
 use Yoke\Job\Experience\Subject;
@@ -201,13 +202,13 @@ final class ShopExperience
             ]);
             if (isset($last[$place])) {
                 $vehicle = $reading->job->rig_as_worked['vehicle'];
-                $pairs[] = [
+                $pairs[] = new Repeat(
                     (string) $reading->user_id,
                     Suspension::from(
                         $reading->axle === Axle::Front ? $vehicle['front_suspension'] : $vehicle['rear_suspension'],
                     ),
                     $reading->height_mm - $last[$place],
-                ];
+                );
             }
             $last[$place] = (float) $reading->height_mm;
         }

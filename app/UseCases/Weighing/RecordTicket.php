@@ -10,6 +10,7 @@ use App\Models\WeighTicket;
 use App\UseCases\Door\WritingDoor;
 use Illuminate\Support\Facades\Date;
 use Yoke\Measuring\Readings\Weighing\Condition;
+use Yoke\Measuring\Readings\Weighing\ReadTicket;
 use Yoke\Measuring\Readings\Weighing\Ticket;
 
 /** Tickets of a job, whoever sends them: typed on a page, pasted, from a file, or from another program. */
@@ -22,14 +23,14 @@ final readonly class RecordTicket
     /**
      * Of the hook-up that is on, at each ticket's own time of day where it says one.
      *
-     * @param  non-empty-list<array{Ticket, string}>  $tickets  each with what was typed
+     * @param  non-empty-list<ReadTicket>  $tickets
      * @param  list<Condition>  $conditions  what was otherwise at this weighing
      * @return non-empty-list<WeighTicket>
      */
     public function kept(User $person, Job $job, array $tickets, array $conditions = []): array
     {
         return $this->door->onJob($person, $job, static fn (): array => array_map(
-            static fn (array $read): WeighTicket => self::keep($person, $job, $read[0], $read[1], $conditions),
+            static fn (ReadTicket $read): WeighTicket => self::keep($person, $job, $read, $conditions),
             $tickets,
         ));
     }
@@ -52,12 +53,14 @@ final readonly class RecordTicket
     }
 
     /** @param  list<Condition>  $conditions */
-    private static function keep(User $person, Job $job, Ticket $ticket, string $typed, array $conditions): WeighTicket
+    private static function keep(User $person, Job $job, ReadTicket $read, array $conditions): WeighTicket
     {
+        $ticket = $read->ticket;
+
         return $job->tickets()->create([
             'stance' => $ticket->stance,
             'round' => $job->roundOf($ticket->stance),
-            'typed' => $typed,
+            'typed' => $read->typed,
             'platforms' => WeighTicket::platformsOf($ticket),
             'step_kg' => $ticket->step->kilograms(),
             'unit' => $ticket->unit,

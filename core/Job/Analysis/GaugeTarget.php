@@ -53,12 +53,16 @@ final readonly class GaugeTarget
         return $this->goal->hasMakersBallLoad();
     }
 
-    /** @return array{Load, Load} from and to, within the tolerance of the method */
-    public function range(): array
+    /** The least that is still on target, within the tolerance of the method. */
+    public function least(): Load
     {
-        [$from, $to] = $this->goal->ballLoad()->range($this->lost);
+        return $this->target()->times(1.0 + $this->goal->ballLoad()->range($this->lost)->low);
+    }
 
-        return [$this->target()->times(1.0 + $from), $this->target()->times(1.0 + $to)];
+    /** The most. */
+    public function most(): Load
+    {
+        return $this->target()->times(1.0 + $this->goal->ballLoad()->range($this->lost)->high);
     }
 
     /** The tongue weight that it comes from. */

@@ -11,6 +11,7 @@ use Yoke\Judgement\Method\FrontRestoration;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\StanceQuantities;
 use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Stories\Suspect;
@@ -128,8 +129,8 @@ final readonly class InstrumentReadings
     {
         $open = $this->prior->withTension(
             Normal::of(
-                $this->prior->likely(RigPrior::TENSION),
-                max(self::OPEN_MM, $this->prior->worth(RigPrior::TENSION, 0.0)),
+                $this->prior->likely(RigParameter::Tension->value),
+                max(self::OPEN_MM, $this->prior->worth(RigParameter::Tension->value, 0.0)),
             ),
         );
 

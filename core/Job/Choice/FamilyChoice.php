@@ -6,7 +6,7 @@ namespace Yoke\Job\Choice;
 
 use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Judgement\Method\TargetRange;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
@@ -68,7 +68,7 @@ final readonly class FamilyChoice
             $rig->taut($tension)->frontRestored();
         $most = $rig
             ->carried(
-                $prior->likely(RigPrior::TENSION) +
+                $prior->likely(RigParameter::Tension->value) +
                     $adjusters->tensionBetween(
                         $adjusters->middle(),
                         self::tightest($adjusters),

@@ -11,7 +11,7 @@ use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Method\Tolerances;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\Want;
@@ -50,7 +50,7 @@ final readonly class HitchChoice
     ) {
         $reference = $rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $this->season = Season::of(
-            $reference->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
+            $reference->prior()->doubtful(RigParameter::TongueWeight),
             $rig->sheets->ballToAxle()->millimetres(),
             $light,
             $heavy,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\Choice;
 
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Job\Planning\RigPlan;
 use Yoke\Job\Planning\SpecifiedRig;
@@ -21,7 +22,7 @@ use Yoke\Judgement\Method\Goal;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
@@ -102,7 +103,10 @@ final readonly class HitchOnRig
             $taped = $prior
                 ->withExact(RigDimension::BallOverCoupler)
                 ->withTension(
-                    Normal::of($prior->likely(RigPrior::TENSION) + $part * $step, $this->rig->doubts()->tensionTapedMm),
+                    Normal::of(
+                        $prior->likely(RigParameter::Tension->value) + $part * $step,
+                        $this->rig->doubts()->tensionTapedMm,
+                    ),
                 );
             $chances[] = $this->firstBy((new Estimation($taped, []))->posterior())->forecast->chance;
         }
@@ -113,10 +117,8 @@ final readonly class HitchOnRig
     /**
      * The least and the most that any of its settings restores without breaking a rating or a clearance, shares of the
      * front axle load: more than 1 is within its reach, and never advised.
-     *
-     * @return array{float, float}
      */
-    public function reach(): array
+    public function reach(): Bounds
     {
         $shares = [];
         foreach ($this->first->ranking as $forecast) {
@@ -126,7 +128,7 @@ final readonly class HitchOnRig
                     : $shares;
         }
 
-        return $shares === [] ? [0.0, 0.0] : [min($shares), max($shares)];
+        return Bounds::of($shares === [] ? [0.0] : $shares);
     }
 
     /**
@@ -174,14 +176,16 @@ final readonly class HitchOnRig
         return $this->offer->bars === null ? null : $this->season->chanceHeld($this->offer->bars);
     }
 
-    /**
-     * What the first setting restores in the lightest and in the heaviest load state, shares.
-     *
-     * @return array{float, float}
-     */
-    public function throughTheYear(): array
+    /** The share that the first setting restores in the lightest load state. */
+    public function restoredLightest(): float
     {
-        return [$this->restoredWith($this->season->lightest), $this->restoredWith($this->season->heaviest)];
+        return $this->restoredWith($this->season->lightest);
+    }
+
+    /** The same in the heaviest. */
+    public function restoredHeaviest(): float
+    {
+        return $this->restoredWith($this->season->heaviest);
     }
 
     public function hookUps(): ExpectedHookUps

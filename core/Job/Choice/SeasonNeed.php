@@ -39,30 +39,38 @@ final readonly class SeasonNeed
         return $this->isOfTheLightest() ? $this->lightest->dropped() : $this->heaviest->dropped();
     }
 
-    /** @return array{Attitude, Attitude} on its plain ball, lightest and heaviest */
-    public function throughTheYear(): array
+    /** On its plain ball with the least that it carries in a year. */
+    public function droppedLightest(): Attitude
     {
-        return [$this->lightest->dropped(), $this->heaviest->dropped()];
+        return $this->lightest->dropped();
     }
 
-    /** @return array{TongueShare, TongueShare} lightest and heaviest */
-    public function tongueShares(): array
+    /** The same with the most. */
+    public function droppedHeaviest(): Attitude
     {
-        return array_map(
-            static fn (Attitude $dropped): TongueShare => new TongueShare(
-                $dropped->rig()->trailer()->tongueWeight / $dropped->rig()->trailer()->weight,
-            ),
-            $this->throughTheYear(),
-        );
+        return $this->heaviest->dropped();
+    }
+
+    public function lightestShare(): TongueShare
+    {
+        return self::tongueShare($this->droppedLightest());
+    }
+
+    public function heaviestShare(): TongueShare
+    {
+        return self::tongueShare($this->droppedHeaviest());
+    }
+
+    private static function tongueShare(Attitude $dropped): TongueShare
+    {
+        return new TongueShare($dropped->rig()->trailer()->tongueWeight / $dropped->rig()->trailer()->weight);
     }
 
     /** Chance that some load state leaves too little on the tongue, so that the trailer invites sway, 0 to 1. */
     public function chanceOfTooLittle(): float
     {
-        [$light, $heavy] = array_map(
-            static fn (Attitude $dropped): float => $dropped->rig()->trailer()->weight,
-            $this->throughTheYear(),
-        );
+        $light = $this->droppedLightest()->rig()->trailer()->weight;
+        $heavy = $this->droppedHeaviest()->rig()->trailer()->weight;
 
         return max(
             $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->lightest, $light),

@@ -33,14 +33,14 @@ final class Experience
         $rows = [];
         foreach (Source::OF_RIGS as $source) {
             $at = $subject->in($source);
-            $pool = $at === null || in_array($source, $this->off, true) ? null : $this->pool($source, $at[0]);
+            $pool = $at === null || in_array($source, $this->off, true) ? null : $this->pool($source, $at->group);
             if ($at !== null && $pool !== null) {
-                $next = $pool->next($at[1]);
+                $next = $pool->next($at->item);
                 $rows[$source->value] = [
                     'off' => $next->mean(),
                     'deviation' => $next->deviation(),
                     'jobs' => $pool->jobs(),
-                    'own' => $pool->jobsWith($at[1]),
+                    'own' => $pool->jobsWith($at->item),
                 ];
             }
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Experience;
 
+use Yoke\Foundation\Probability\Normal;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 
 /** What the readings of one finished job told of its rig, apart from what was expected beforehand. */
@@ -51,8 +53,10 @@ final readonly class JobEvidence
         if ($parameter === null || $at === null || ! $this->isAsUsual($source)) {
             return null;
         }
-        [$mean, $deviation] = $this->told($parameter);
-        [$before, $doubt] = $this->expected($parameter);
+        $told = $this->told($parameter);
+        $expected = $this->expected($parameter);
+        [$mean, $deviation] = [$told->mean(), $told->deviation()];
+        [$before, $doubt] = [$expected->mean(), $expected->deviation()];
         $precision = 1.0 / $deviation ** 2 - 1.0 / $doubt ** 2;
         if ($precision * $doubt ** 2 < self::LEAST) {
             return null;
@@ -61,8 +65,8 @@ final readonly class JobEvidence
 
         return new Evidence(
             $source,
-            $at[0],
-            $at[1],
+            $at->group,
+            $at->item,
             $alone - $this->usual($parameter),
             hypot(1.0 / sqrt($precision), self::FLOOR * $source->textbook($this->doubts)),
         );
@@ -72,55 +76,49 @@ final readonly class JobEvidence
     private function isAsUsual(Source $source): bool
     {
         return $source !== Source::BarRate ||
-            abs($this->textbook->doubtful(RigPrior::BAR_RATE)->share - $this->doubts->barRate) < 1e-9;
+            abs($this->textbook->doubtful(RigParameter::BarRate)->share - $this->doubts->barRate) < 1e-9;
     }
 
     /** How far the textbook's bars lie from the likely ones, in prior deviations: a tension is told for those. */
     private function textbooksBars(): float
     {
-        $bars = $this->posterior->prior()->doubtful(RigPrior::BAR_RATE);
+        $bars = $this->posterior->prior()->doubtful(RigParameter::BarRate);
 
         return $bars->share > 0.0
-            ? log($this->textbook->doubtful(RigPrior::BAR_RATE)->value / $bars->value) / $bars->share
+            ? log($this->textbook->doubtful(RigParameter::BarRate)->value / $bars->value) / $bars->share
             : 0.0;
     }
 
-    /**
-     * @return array{float, float} mean and deviation, of a share in the logarithm; of a tension for the textbook's bars
-     */
-    private function told(int $parameter): array
+    /** Of a share in the logarithm; of a tension in mm, for the textbook's bars. */
+    private function told(RigParameter $parameter): Normal
     {
-        if ($parameter === RigPrior::TENSION) {
-            $tension = $this->posterior->given(RigPrior::TENSION, RigPrior::BAR_RATE, $this->textbooksBars());
-
-            return [$tension->mean(), $tension->deviation()];
+        if ($parameter === RigParameter::Tension) {
+            return $this->posterior->given($parameter->value, RigParameter::BarRate->value, $this->textbooksBars());
         }
-        $value = $this->posterior->value($parameter);
+        $value = $this->posterior->value($parameter->value);
 
-        return [log($value->mean()), $value->deviation() / $value->mean()];
+        return Normal::of(log($value->mean()), $value->deviation() / $value->mean());
     }
 
     /**
      * The same as it was expected before the readings; a tension that was taped is told by that, and expected as usual.
-     *
-     * @return array{float, float}
      */
-    private function expected(int $parameter): array
+    private function expected(RigParameter $parameter): Normal
     {
         $prior = $this->posterior->prior();
-        if ($parameter !== RigPrior::TENSION) {
-            return [log($prior->doubtful($parameter)->value), $prior->doubtful($parameter)->share];
+        if ($parameter !== RigParameter::Tension) {
+            return Normal::of(log($prior->doubtful($parameter)->value), $prior->doubtful($parameter)->share);
         }
-        $isTaped = $prior->worth($parameter, 0.0) <= $this->doubts->tensionTapedMm;
+        $isTaped = $prior->worth($parameter->value, 0.0) <= $this->doubts->tensionTapedMm;
         $as = $isTaped ? $this->textbook : $prior;
 
-        return [$as->likely($parameter), $as->worth($parameter, 0.0)];
+        return Normal::of($as->likely($parameter->value), $as->worth($parameter->value, 0.0));
     }
 
-    private function usual(int $parameter): float
+    private function usual(RigParameter $parameter): float
     {
-        return $parameter === RigPrior::TENSION
-            ? $this->textbook->likely($parameter)
+        return $parameter === RigParameter::Tension
+            ? $this->textbook->likely($parameter->value)
             : log($this->textbook->doubtful($parameter)->value);
     }
 }

@@ -22,7 +22,7 @@ final readonly class Repeats
     /** A slip is no repeat: differences beyond so many deviations count as so many. */
     private const FARTHEST = 3.0;
 
-    /** @param  list<array{string, Suspension, float}>  $pairs  reader, springs, difference of two readings in mm */
+    /** @param  list<Repeat>  $pairs */
     public function __construct(private array $pairs, private HeightDoubt $textbook)
     {
     }
@@ -30,51 +30,51 @@ final readonly class Repeats
     /** How many there are of a reader. */
     public function of(string $reader): int
     {
-        return count(array_filter($this->pairs, static fn (array $pair): bool => $pair[0] === $reader));
+        return count(array_filter($this->pairs, static fn (Repeat $pair): bool => $pair->reader === $reader));
     }
 
     /** How many there are on springs of a kind. */
     public function on(Suspension $springs): int
     {
-        return count(array_filter($this->pairs, static fn (array $pair): bool => $pair[1] === $springs));
+        return count(array_filter($this->pairs, static fn (Repeat $pair): bool => $pair->springs === $springs));
     }
 
     /** @return array<string, float> one deviation of the tape by reader, mm */
     public function readers(): array
     {
-        return array_map(static fn (float $variance): float => sqrt($variance), $this->told()[0]);
+        return array_map(static fn (float $variance): float => sqrt($variance), $this->variances()['readers']);
     }
 
     /** @return array<string, float> one deviation of what rolled springs stick, by their kind, mm */
     public function springs(): array
     {
-        return array_map(static fn (float $variance): float => sqrt($variance), $this->told()[1]);
+        return array_map(static fn (float $variance): float => sqrt($variance), $this->variances()['springs']);
     }
 
-    /** @return array{array<string, float>, array<string, float>} variances by reader and by springs */
-    private function told(): array
+    /** @return array{readers: array<string, float>, springs: array<string, float>} of each */
+    private function variances(): array
     {
         $usual = ['coil' => $this->textbook->coilRolledMm ** 2, 'leaf' => $this->textbook->leafRolledMm ** 2];
         $tape = $this->textbook->tapeMm ** 2;
         $readers = [];
         foreach ($this->pairs as $pair) {
-            $readers[$pair[0]] = $tape;
+            $readers[$pair->reader] = $tape;
         }
         $springs = $usual;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $readers = $this->shares(
                 $readers,
                 array_map(static fn (): float => $tape, $readers),
-                fn (array $pair): array => [$pair[0], $readers[$pair[0]], $springs[$pair[1]->value]],
+                fn (Repeat $pair): array => [$pair->reader, $springs[$pair->springs->value]],
             );
             $springs = $this->shares(
                 $springs,
                 $usual,
-                fn (array $pair): array => [$pair[1]->value, $springs[$pair[1]->value], $readers[$pair[0]]],
+                fn (Repeat $pair): array => [$pair->springs->value, $readers[$pair->reader]],
             );
         }
 
-        return [$readers, $springs];
+        return ['readers' => $readers, 'springs' => $springs];
     }
 
     /**
@@ -82,17 +82,17 @@ final readonly class Repeats
      *
      * @param  array<string, float>  $now
      * @param  array<string, float>  $usual
-     * @param  \Closure(array{string, Suspension, float}): array{string, float, float}  $split  whose it is, its
-     *     variance, the other's
+     * @param  \Closure(Repeat): array{string, float}  $split  whose it is, and the variance of the other
      * @return array<string, float>
      */
     private function shares(array $now, array $usual, \Closure $split): array
     {
         $sums = array_map(static fn (float $variance): array => [self::TEXTBOOK * $variance, self::TEXTBOOK], $usual);
         foreach ($this->pairs as $pair) {
-            [$whose, $its, $others] = $split($pair);
+            [$whose, $others] = $split($pair);
+            $its = $now[$whose];
             $both = $its + $others;
-            $squared = min($pair[2] ** 2 / 2.0, self::FARTHEST ** 2 * $both);
+            $squared = min($pair->difference ** 2 / 2.0, self::FARTHEST ** 2 * $both);
             $share = $its / $both;
             $sums[$whose] = [$sums[$whose][0] + $share ** 2 * $squared + $its * (1.0 - $share), $sums[$whose][1] + 1.0];
         }

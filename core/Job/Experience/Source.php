@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\Experience;
 
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 
 /** What a shop learns from its finished jobs. The value is its key in words, in files and in what a job keeps. */
 enum Source: string
@@ -35,14 +35,14 @@ enum Source: string
     /** Those that a job's readings tell as a parameter of its rig. */
     public const OF_RIGS = [self::FrontRate, self::RearRate, self::BarRate, self::Tension, self::TrailerRate];
 
-    public function parameter(): ?int
+    public function parameter(): ?RigParameter
     {
         return match ($this) {
-            self::FrontRate => RigPrior::FRONT_RATE,
-            self::RearRate => RigPrior::REAR_RATE,
-            self::BarRate => RigPrior::BAR_RATE,
-            self::Tension => RigPrior::TENSION,
-            self::TrailerRate => RigPrior::TRAILER_RATE,
+            self::FrontRate => RigParameter::FrontRate,
+            self::RearRate => RigParameter::RearRate,
+            self::BarRate => RigParameter::BarRate,
+            self::Tension => RigParameter::Tension,
+            self::TrailerRate => RigParameter::TrailerRate,
             self::Pace, self::Reader, self::Friction => null,
         };
     }

@@ -8,8 +8,7 @@ namespace Yoke\Job\Experience;
 final readonly class Subject
 {
     /**
-     * @param  array<string, array{string, string}>  $of  group and item by the value of a source; what is not known is
-     *     not in it
+     * @param  array<string, SubjectItem>  $of  by the value of a source; what is not known is not in it
      */
     private function __construct(private array $of)
     {
@@ -30,16 +29,16 @@ final readonly class Subject
         string $trailer,
     ): self {
         return new self([
-            Source::FrontRate->value => [$class, $vehicle],
-            Source::RearRate->value => [$class, $vehicle],
-            Source::BarRate->value => ['bars', $hitch],
-            Source::Tension->value => [$family, $hitch],
-            Source::TrailerRate->value => [$body, $trailer],
+            Source::FrontRate->value => new SubjectItem($class, $vehicle),
+            Source::RearRate->value => new SubjectItem($class, $vehicle),
+            Source::BarRate->value => new SubjectItem('bars', $hitch),
+            Source::Tension->value => new SubjectItem($family, $hitch),
+            Source::TrailerRate->value => new SubjectItem($body, $trailer),
         ]);
     }
 
-    /** @return array{string, string}|null */
-    public function in(Source $source): ?array
+    /** Null where it is not known. */
+    public function in(Source $source): ?SubjectItem
     {
         return $this->of[$source->value] ?? null;
     }

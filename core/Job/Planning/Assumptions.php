@@ -6,6 +6,7 @@ namespace Yoke\Job\Planning;
 
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Parts\Rig;
@@ -88,7 +89,7 @@ final readonly class Assumptions
                     RigPart::Vehicle,
                     'vehicle_class',
                     VehicleClass::usualFor($this->sheets->rig->vehicle->body)->value,
-                    RigPrior::FRONT_RATE,
+                    RigParameter::FrontRate->value,
                     self::SAID,
                 ),
             ];
@@ -103,7 +104,7 @@ final readonly class Assumptions
                 RigPart::Trailer,
                 'tongue_weight_kg',
                 TongueWeightSource::USUAL_SHARE,
-                RigPrior::TONGUE_WEIGHT,
+                RigParameter::TongueWeight->value,
                 TongueWeightSource::TongueScale->doubt() / TongueWeightSource::Estimate->doubt(),
             );
         }
@@ -115,7 +116,7 @@ final readonly class Assumptions
                 RigPart::Trailer,
                 'cg_above_axle_mm',
                 $this->sheets->rig->trailer->body->cgAboveAxle(),
-                RigPrior::CG_HEIGHT,
+                RigParameter::CgHeight->value,
                 1.0,
             );
         }
@@ -146,7 +147,7 @@ final readonly class Assumptions
                 RigPart::Hitch,
                 'bar_rating_high_kg',
                 null,
-                RigPrior::BAR_RATE,
+                RigParameter::BarRate->value,
                 $this->doubts->barRate / $this->doubts->barRateUnrated,
             );
         }
@@ -175,7 +176,7 @@ final readonly class Assumptions
                 RigPart::Hitch,
                 self::BARS_TAPED,
                 null,
-                RigPrior::TENSION,
+                RigParameter::Tension->value,
                 $this->doubts->tensionTapedMm / $this->doubts->tensionNotTapedMm,
                 $besides,
             );

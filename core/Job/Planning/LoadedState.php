@@ -51,7 +51,7 @@ final readonly class LoadedState
     ) {
         $this->rig = $rig->loaded($change);
         $this->posterior = $posterior->loaded($change);
-        $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0][0];
+        $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0]->rig;
     }
 
     /** Whether it is the load that everything was read under. */

@@ -122,7 +122,7 @@ final readonly class SpecifiedSheets
         $weighed = $this->sheets->trailer->number('tongue_weight_kg');
         if ($weighed === null) {
             $gross = $this->isAssumed(RigDimension::GrossWeight)
-                ? $this->sheets->rig->trailer->body->grossWeight()[1] / $this->grossKg()
+                ? $this->sheets->rig->trailer->body->grossWeight()->deviation() / $this->grossKg()
                 : 0.0;
 
             return new LogNormal(
@@ -176,11 +176,11 @@ final readonly class SpecifiedSheets
         $class = $this->vehicleClass();
         $body = $this->sheets->rig->trailer->body;
         $spreads = [
-            [RigDimension::Wheelbase, $class->wheelbase()[1]],
-            [RigDimension::Overhang, $class->overhang()[1]],
-            [RigDimension::BallToAxle, $body->ballToAxle()[1]],
+            [RigDimension::Wheelbase, $class->wheelbase()->deviation()],
+            [RigDimension::Overhang, $class->overhang()->deviation()],
+            [RigDimension::BallToAxle, $body->ballToAxle()->deviation()],
             [RigDimension::BarArm, Hitch::USUAL_BAR_ARM_MM[1]],
-            [RigDimension::GrossWeight, $body->grossWeight()[1]],
+            [RigDimension::GrossWeight, $body->grossWeight()->deviation()],
         ];
         $deviations = [
             RigDimension::BallOverCoupler->value => $this->ballOverCoupler() === null

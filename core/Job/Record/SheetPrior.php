@@ -8,6 +8,7 @@ use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Mechanics\Loading\LoadChange;
 
@@ -47,7 +48,7 @@ final readonly class SheetPrior
         return $isLearned
             ? $prior->withTensionFor(
                 $this->learned->length('tension', $usual),
-                $textbook[RigPrior::BAR_RATE]->value,
+                $textbook[RigParameter::BarRate->value]->value,
                 UsualRig::SHARE_AT_START,
             )
             : $prior;

@@ -55,59 +55,52 @@ final readonly class Advisor
         $ranking = $this->ranked($evaluator, $present);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
-        [$action, $reason, $look, $isBefore] =
-            $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
+        $decided = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
         if (
-            $action === Action::Cannot ||
-            ($now === null && $best->chance <= $this->policy->hopeless && $action === Action::Set)
+            $decided->action === Action::Cannot ||
+            ($now === null && $best->chance <= $this->policy->hopeless && $decided->action === Action::Set)
         ) {
             return $this->nearest($ranking, $best, $now);
         }
 
         return new Recommendation(
-            $action,
-            $reason,
-            $now === null || $action === Action::Set ? $best : $now,
+            $decided->action,
+            $decided->reason,
+            $now === null || $decided->action === Action::Set ? $best : $now,
             $now,
             $ranking,
-            $look,
-            $isBefore && $best->isOpen() ? $best : null,
+            $decided->look,
+            $decided->thenSet && $best->isOpen() ? $best : null,
         );
     }
 
-    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
-    private function beforehand(SettingForecast $best, RecheckPolicy $looks, ?RecheckLog $looked): array
+    private function beforehand(SettingForecast $best, RecheckPolicy $looks, ?RecheckLog $looked): Decision
     {
         $second = $looked === null ? null : $this->asksBeforehand($looked);
         $doubted = $looked === null || $second !== null ? null : $looks->open($best);
 
         return match (true) {
-            $second !== null => [Action::ReadAgain, Reason::SecondReading, $second, true],
-            $doubted !== null => [Action::ReadAgain, Reason::SettlesADoubt, $doubted, true],
-            default => [$best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance, null, false],
+            $second !== null => Decision::toLookFirst($second, Reason::SecondReading),
+            $doubted !== null => Decision::toLookFirst($doubted, Reason::SettlesADoubt),
+            default => Decision::of($best->isOpen() ? Action::Set : Action::Cannot, Reason::BestChance),
         };
     }
 
-    /** @return array{Action, Reason, Recheck|null, bool} and whether a setting is hooked up after the look */
-    private function decide(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
+    private function decide(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): Decision
     {
-        [$action, $reason] = $this->wish($best, $now, $looks);
-        $look = $looks->before($action, $action === Action::Set ? $best : $now);
+        $wish = $this->wish($best, $now, $looks);
+        $isSet = $wish->action === Action::Set;
+        $look = $looks->before($wish->action, $isSet ? $best : $now);
+        if ($look === null || $look === Recheck::Carried) {
+            return $look === null ? $wish : Decision::toLook($look, Reason::ReadingIsCheaper);
+        }
+        $reason = $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt;
 
-        return match (true) {
-            $look === null => [$action, $reason, $action === Action::ReadAgain ? Recheck::Carried : null, false],
-            $look === Recheck::Carried => [Action::ReadAgain, Reason::ReadingIsCheaper, $look, false],
-            default => [
-                Action::ReadAgain,
-                $look === Recheck::Count ? Reason::CountedFirst : Reason::SettlesADoubt,
-                $look,
-                $action === Action::Set,
-            ],
-        };
+        return $isSet ? Decision::toLookFirst($look, $reason) : Decision::toLook($look, $reason);
     }
 
-    /** @return array{Action, Reason} what would be done if nothing was in doubt */
-    private function wish(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): array
+    /** What would be done if nothing was in doubt. */
+    private function wish(SettingForecast $best, SettingForecast $now, RecheckPolicy $looks): Decision
     {
         $tolerances = $this->goal->tolerances;
         $couldStandLevel =
@@ -118,29 +111,33 @@ final readonly class Advisor
         $canRead = $looks->carried() < $this->policy->readings;
 
         return match (true) {
-            $couldStandLevel => [Action::Set, Reason::LevelsTheTrailer],
-            $now->isOpen() && $now->chance >= $this->policy->sure && $now->over <= $this->policy->overUnsure => [
-                Action::Stop,
-                Reason::GoodEnough,
-            ],
-            $now->chance >= $this->policy->worthReading && $canRead => [Action::ReadAgain, Reason::ReadingIsCheaper],
-            $now->isOpen() && $now->chance >= $this->policy->goodEnough && $now->over <= $this->policy->overDone => [
-                Action::Stop,
-                Reason::GoodEnough,
-            ],
-            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => [
+            $couldStandLevel => Decision::of(Action::Set, Reason::LevelsTheTrailer),
+            $now->isOpen() &&
+                $now->chance >= $this->policy->sure &&
+                $now->over <= $this->policy->overUnsure => Decision::of(Action::Stop, Reason::GoodEnough),
+            $now->chance >= $this->policy->worthReading && $canRead => Decision::toLook(
+                Recheck::Carried,
+                Reason::ReadingIsCheaper,
+            ),
+            $now->isOpen() &&
+                $now->chance >= $this->policy->goodEnough &&
+                $now->over <= $this->policy->overDone => Decision::of(Action::Stop, Reason::GoodEnough),
+            ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => Decision::of(
                 Action::Cannot,
                 Reason::NotSureEnough,
-            ],
-            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => [
-                Action::ReadAgain,
+            ),
+            $best->setting->equals($now->setting) && $now->chance < Chances::SURE && $canRead => Decision::toLook(
+                Recheck::Carried,
                 Reason::ReadingIsCheaper,
-            ],
-            $best->setting->equals($now->setting) => [
+            ),
+            $best->setting->equals($now->setting) => Decision::of(
                 Action::Stop,
                 $now->chance >= Chances::SURE ? Reason::GoodEnough : Reason::NothingBetter,
-            ],
-            default => [Action::Set, Reason::BestChance],
+            ),
+            default => Decision::of(
+                Action::Set,
+                Reason::BestChance,
+            ),
         };
     }
 
@@ -355,10 +352,10 @@ final readonly class Advisor
     /** How far a setting's likeliest quantity lies outside the range, in the unit of the method. */
     private function distance(SettingForecast $forecast): float
     {
-        [$from, $to] = $this->goal->governing()->range($forecast->stance->quantities->lost);
+        $range = $this->goal->governing()->range($forecast->stance->quantities->lost);
         $quantity = $forecast->stance->quantity()->mean();
 
-        return max(0.0, $from - $quantity, $quantity - $to);
+        return max(0.0, $range->low - $quantity, $quantity - $range->high);
     }
 
     /** @param  non-empty-list<SettingForecast>  $ranking */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Advice;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Rig\Adjuster\Setting;
 
 /** The one best next move, why, and what was weighed against it. */
@@ -67,16 +68,12 @@ final readonly class Recommendation
         return $this->present === null || $next === null ? null : MoveWorth::between($this->present, $next);
     }
 
-    /**
-     * The highest and the lowest restored share that any setting promises.
-     *
-     * @return array{float, float}
-     */
-    public function reach(): array
+    /** The lowest and the highest restored share that any setting promises. */
+    public function reach(): Bounds
     {
-        $shares = array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $this->ranking);
-
-        return [max($shares), min($shares)];
+        return Bounds::of(
+            array_map(static fn (SettingForecast $forecast): float => $forecast->share()->mean(), $this->ranking),
+        );
     }
 
     /**

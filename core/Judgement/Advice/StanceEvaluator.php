@@ -12,6 +12,7 @@ use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\Method;
 use Yoke\Judgement\Method\StanceQuantities;
 use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigVariant;
 use Yoke\Measuring\Estimation\Stories\Hypothesis;
 use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -37,7 +38,7 @@ final class StanceEvaluator
      */
     private array $lines = [];
 
-    /** @var array<array-key, list<array{CoupledRig, float}>> by ball offset */
+    /** @var array<array-key, list<RigVariant>> by ball offset */
     private array $variants = [];
 
     /** @var array<array-key, CoupledRig> the likeliest as it goes on the road, by ball offset */
@@ -69,26 +70,13 @@ final class StanceEvaluator
      */
     public function at(float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceForecast
     {
-        [$quantities, $chances, $over, $inRange] = $this->judged(
-            $this->governing,
-            $tensionOffset,
-            $ballOffset,
-            $hookUp,
-        );
-
-        return new StanceForecast(
-            $this->rig($ballOffset)->carried($this->tension + $tensionOffset),
-            $quantities,
-            $chances,
-            $over,
-            $inRange,
-        );
+        return $this->judged($this->governing, $tensionOffset, $ballOffset, $hookUp);
     }
 
     /** What a method that need not govern says there. */
     public function chances(Method $method, float $tensionOffset, float $ballOffset, int $hookUp = 0): Chances
     {
-        return $this->judged($method, $tensionOffset, $ballOffset, $hookUp)[1];
+        return $this->judged($method, $tensionOffset, $ballOffset, $hookUp)->chances;
     }
 
     public function quantities(
@@ -100,21 +88,19 @@ final class StanceEvaluator
         return $this->over($this->byStory($method, $tensionOffset, $ballOffset, $hookUp));
     }
 
-    /**
-     * @return array{StanceQuantities, Chances, float, non-empty-list<float>} the chance of too much for the front, and
-     *     of being in range by each story, besides
-     */
-    private function judged(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): array
+    private function judged(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): StanceForecast
     {
+        $carried = $this->rig($ballOffset)->carried($this->tension + $tensionOffset);
         $together = $this->together($method, $tensionOffset, $ballOffset);
         $roughly = $method->chances($together);
         if ($hookUp === 0 && $roughly->inRange < self::UNLIKELY) {
-            return [
+            return new StanceForecast(
+                $carried,
                 $together,
                 $roughly,
                 $together->over(),
                 array_map(static fn (): float => $roughly->inRange, $this->posterior->stories),
-            ];
+            );
         }
         $byStory = $this->byStory($method, $tensionOffset, $ballOffset, $hookUp);
         [$chances, $inRange, $over] = [[], [], 0.0];
@@ -127,13 +113,13 @@ final class StanceEvaluator
             $over += $likely * $tooMuch;
         }
 
-        return [$this->over($byStory), Chances::over($chances), $over, $inRange];
+        return new StanceForecast($carried, $this->over($byStory), Chances::over($chances), $over, $inRange);
     }
 
     /** By all stories together, as if they were one. */
     private function together(Method $method, float $tensionOffset, float $ballOffset): StanceQuantities
     {
-        return $this->quantitiesOf(0, $tensionOffset, $this->linesFor($method, $tensionOffset, $ballOffset));
+        return $this->linesFor($method, $tensionOffset, $ballOffset)->at(0, $tensionOffset);
     }
 
     /** @return non-empty-list<array{float, StanceQuantities}> with how likely each story is */
@@ -144,27 +130,19 @@ final class StanceEvaluator
         foreach ($this->posterior->stories as $i => $story) {
             $byStory[] = [
                 $story->chance,
-                $this->quantitiesOf(
-                    $i + 1,
-                    $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp),
-                    $lines,
-                ),
+                $lines->at($i + 1, $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp)),
             ];
         }
 
         return $byStory;
     }
 
-    /**
-     * @return array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float} of the method's quantity, the
-     *     share and the bars' bend; and what levelling takes
-     */
-    private function linesFor(Method $method, float $tensionOffset, float $ballOffset): array
+    private function linesFor(Method $method, float $tensionOffset, float $ballOffset): StanceLines
     {
         $lost = $this->lost($tensionOffset, $ballOffset);
         $shares = $this->lines('share', static fn (Attitude $carried): float => $carried->frontRestored(), $ballOffset);
 
-        return [
+        return new StanceLines(
             $method->criterion()->isShare()
                 ? $shares
                 : $this->lines(
@@ -176,20 +154,6 @@ final class StanceEvaluator
             $method->movesTheHead()
                 ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend(), $ballOffset)
                 : $shares,
-            $lost,
-        ];
-    }
-
-    /** @param  array{list<StraightLine>, list<StraightLine>, list<StraightLine>, float}  $lines */
-    private function quantitiesOf(int $i, float $tensionOffset, array $lines): StanceQuantities
-    {
-        [$own, $shares, $bends, $lost] = $lines;
-        $share = $shares[$i]->at($tensionOffset);
-
-        return new StanceQuantities(
-            $own === $shares ? $share : $own[$i]->at($tensionOffset),
-            $share,
-            $bends === $shares ? $share : $bends[$i]->at($tensionOffset),
             $lost,
             $this->goal->band->ceiling(),
         );
@@ -243,10 +207,10 @@ final class StanceEvaluator
 
     private function rig(float $ballOffset): CoupledRig
     {
-        return $this->variants($ballOffset)[0][0];
+        return $this->variants($ballOffset)[0]->rig;
     }
 
-    /** @return list<array{CoupledRig, float}> */
+    /** @return list<RigVariant> */
     private function variants(float $ballOffset): array
     {
         return $this->variants[(string) $ballOffset] ??= $this->posterior->variants($ballOffset);
@@ -269,13 +233,22 @@ final class StanceEvaluator
     {
         $here = [];
         $slopes = [];
-        foreach ($this->variants($ballOffset) as [$rig, $tension]) {
+        foreach ($this->variants($ballOffset) as $variant) {
+            [$rig, $tension] = [$variant->rig, $variant->tension];
             $value = $quantity($rig->taut($tension));
             $here[] = $value;
             $slopes[] = ($quantity($rig->taut($tension + self::ALONG_MM)) - $value) / self::ALONG_MM;
         }
         $follows = [$this->posterior->slopesOf($here), $this->posterior->slopesOf($slopes)];
-        $lines = [new StraightLine($here[0], $slopes[0], ...$this->posterior->variancesAlong($here, $slopes))];
+        $lines = [
+            new StraightLine(
+                $here[0],
+                $slopes[0],
+                $this->posterior->covarianceOf($here, $here),
+                $this->posterior->covarianceOf($here, $slopes),
+                $this->posterior->covarianceOf($slopes, $slopes),
+            ),
+        ];
         foreach ($this->posterior->stories as $i => $story) {
             $lines[] = isset($this->far[$i])
                 ? $this->far[$i]->lineOf($what, $quantity, $ballOffset)

@@ -10,6 +10,7 @@ use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Term;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Mechanics\Statics\CoupledRig;
 
@@ -88,7 +89,7 @@ final readonly class BallHeight
     /** @return list<BallHeightRule> */
     public function schools(): array
     {
-        $perWeight = (3.0 * $this->rig->likely(RigPrior::TONGUE_WEIGHT)) / 45.0;
+        $perWeight = (3.0 * $this->rig->likely(RigParameter::TongueWeight->value)) / 45.0;
 
         return [
             new BallHeightRule('by_tongue_weight', $perWeight, $perWeight),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 
 /**
@@ -28,7 +29,7 @@ final readonly class AxleScale implements Method
         return $this->restoration->quantity($carried, $lost);
     }
 
-    public function range(float $lost): array
+    public function range(float $lost): Bounds
     {
         return $this->restoration->range($lost);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Mechanics\Statics\CoupledRig;
 
@@ -44,17 +45,17 @@ final readonly class BallLoad implements Method
                         ($arm * ($length + $overhang)));
     }
 
-    public function range(float $lost): array
+    public function range(float $lost): Bounds
     {
-        return [-$this->tolerances->ballLoadShare, $this->tolerances->ballLoadShare];
+        return Bounds::about(0.0, $this->tolerances->ballLoadShare);
     }
 
     public function chances(StanceQuantities $of): Chances
     {
-        [$from, $to] = $this->range($of->lost);
-        $tooMuch = max($of->over(), 1.0 - $of->quantity->chanceBelow($to));
+        $range = $this->range($of->lost);
+        $tooMuch = max($of->over(), 1.0 - $of->quantity->chanceBelow($range->high));
 
-        return Chances::ofOutside(min(1.0 - $tooMuch, $of->quantity->chanceBelow($from)), $tooMuch);
+        return Chances::ofOutside(min(1.0 - $tooMuch, $of->quantity->chanceBelow($range->low)), $tooMuch);
     }
 
     public function movesTheHead(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 
 /**
@@ -26,18 +27,20 @@ final readonly class CouplerHeight implements Method
         return $carried->ballRise();
     }
 
-    public function range(float $lost): array
+    public function range(float $lost): Bounds
     {
-        return [-$this->tolerances->couplerMm, $this->tolerances->couplerMm];
+        return Bounds::about(0.0, $this->tolerances->couplerMm);
     }
 
     public function chances(StanceQuantities $of): Chances
     {
-        [$from, $to] = $this->range($of->lost);
+        $range = $this->range($of->lost);
         $straight = $of->bend->chanceBelow($this->tolerances->bentMm);
-        $tooMuch = max($of->over(), 1.0 - $of->quantity->chanceBelow($to));
+        $tooMuch = max($of->over(), 1.0 - $of->quantity->chanceBelow($range->high));
 
-        return Chances::ofOutside(max($of->quantity->chanceBelow($from), min($straight, 1.0 - $tooMuch)), $tooMuch);
+        $tooLittle = max($of->quantity->chanceBelow($range->low), min($straight, 1.0 - $tooMuch));
+
+        return Chances::ofOutside($tooLittle, $tooMuch);
     }
 
     public function movesTheHead(): bool

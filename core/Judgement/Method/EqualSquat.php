@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 
 /**
@@ -27,17 +28,17 @@ final readonly class EqualSquat implements Method
         return $carried->frontRise() - $carried->rearRise();
     }
 
-    public function range(float $lost): array
+    public function range(float $lost): Bounds
     {
-        return [-$this->tolerances->squatMm, $this->tolerances->squatMm];
+        return Bounds::about(0.0, $this->tolerances->squatMm);
     }
 
     public function chances(StanceQuantities $of): Chances
     {
-        [$from, $to] = $this->range($of->lost);
-        $tooMuch = max($of->over(), $of->quantity->chanceBelow($from));
+        $range = $this->range($of->lost);
+        $tooMuch = max($of->over(), $of->quantity->chanceBelow($range->low));
 
-        return Chances::ofOutside(min(1.0 - $tooMuch, 1.0 - $of->quantity->chanceBelow($to)), $tooMuch);
+        return Chances::ofOutside(min(1.0 - $tooMuch, 1.0 - $of->quantity->chanceBelow($range->high)), $tooMuch);
     }
 
     public function movesTheHead(): bool

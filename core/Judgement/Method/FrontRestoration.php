@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 
 /** The share of the load that coupling took off the front axle which the bars put there again. */
@@ -23,18 +24,18 @@ final readonly class FrontRestoration implements Method
         return $carried->frontRestored();
     }
 
-    public function range(float $lost): array
+    public function range(float $lost): Bounds
     {
         $band = $this->band->raisedBy($lost);
 
-        return [$band->from, $band->to];
+        return new Bounds($band->from, $band->to);
     }
 
     public function chances(StanceQuantities $of): Chances
     {
-        [$from, $to] = $this->range($of->lost);
+        $range = $this->range($of->lost);
 
-        return Chances::ofOutside($of->share->chanceBelow($from), 1.0 - $of->share->chanceBelow($to));
+        return Chances::ofOutside($of->share->chanceBelow($range->low), 1.0 - $of->share->chanceBelow($range->high));
     }
 
     public function movesTheHead(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Statics\Attitude;
 
 /** A school of judging a carried rig: a quantity, and the range in which it is right. Any of them can govern a job. */
@@ -18,12 +19,8 @@ interface Method
      */
     public function quantity(Attitude $carried, float $lost): float;
 
-    /**
-     * Between which it is right.
-     *
-     * @return array{float, float}
-     */
-    public function range(float $lost): array;
+    /** Between which it is right. */
+    public function range(float $lost): Bounds;
 
     public function chances(StanceQuantities $of): Chances;
 

@@ -6,6 +6,7 @@ namespace Yoke\Measuring\Estimation;
 
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 
 /**
@@ -26,9 +27,9 @@ final readonly class CarriedOverPrior
     public static function of(Posterior $posterior): self
     {
         $parameters = [];
-        for ($parameter = 0; $parameter <= RigPrior::TENSION; $parameter++) {
+        for ($parameter = 0; $parameter <= RigParameter::Tension->value; $parameter++) {
             $parameters[] =
-                $parameter === RigPrior::TENSION ? $posterior->tensionTold() : $posterior->value($parameter);
+                $parameter === RigParameter::Tension->value ? $posterior->tensionTold() : $posterior->value($parameter);
         }
 
         return new self($parameters);
@@ -56,7 +57,7 @@ final readonly class CarriedOverPrior
     {
         $likely = [];
         foreach ($this->parameters as $i => $parameter) {
-            if ($i < RigPrior::TENSION) {
+            if ($i < RigParameter::Tension->value) {
                 $likely[] = new LogNormal($parameter->mean(), $parameter->deviation() / $parameter->mean());
             }
         }
@@ -67,7 +68,7 @@ final readonly class CarriedOverPrior
     /** Of the reference setting, mm. */
     public function tension(): Normal
     {
-        $tension = $this->parameters[RigPrior::TENSION];
+        $tension = $this->parameters[RigParameter::Tension->value];
 
         return Normal::of($tension->mean(), hypot($tension->deviation(), self::AGAIN_MM));
     }

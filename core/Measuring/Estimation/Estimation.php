@@ -11,6 +11,7 @@ use Yoke\Measuring\Estimation\Internal\ModelDoubt;
 use Yoke\Measuring\Estimation\Internal\Predictions;
 use Yoke\Measuring\Estimation\Internal\SlackBars;
 use Yoke\Measuring\Estimation\Internal\Suspicions;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Stories\Hypothesis;
@@ -82,14 +83,14 @@ final readonly class Estimation
         if ($telling === $fit->weights) {
             return $stories;
         }
-        [$at, $covariance] = $slack->belowSomething($fit->at, $fit->weights, $telling);
+        $below = $slack->belowSomething($fit->at, $fit->weights, $telling);
 
         return array_map(
             static fn (Hypothesis $story): Hypothesis => $story->carriedOver(
                 $fit->at,
                 $fit->covariance,
-                $at,
-                $covariance,
+                $below->at,
+                $below->covariance,
             ),
             $stories,
         );
@@ -104,7 +105,7 @@ final readonly class Estimation
         if (! $slack->hangsSlack($fit->at)) {
             return $fit;
         }
-        $start[RigPrior::TENSION] = self::SECOND_START;
+        $start[RigParameter::Tension->value] = self::SECOND_START;
         $other = $evidence->settle($start, $weights);
 
         return $other->cost < $fit->cost ? $other : $fit;

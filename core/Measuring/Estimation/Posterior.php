@@ -10,8 +10,10 @@ use Yoke\Foundation\Probability\Normal;
 use Yoke\Measuring\Estimation\Internal\Nuisance;
 use Yoke\Measuring\Estimation\Internal\Predictions;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigVariant;
 use Yoke\Measuring\Estimation\Reading\Residual;
 use Yoke\Measuring\Estimation\Stories\Hypothesis;
+use Yoke\Measuring\Estimation\Stories\ParameterEstimate;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -45,35 +47,8 @@ final readonly class Posterior
         public array $suspects,
         private Predictions $predictions,
     ) {
-        [$this->at, $this->covariance] = self::over($stories);
-    }
-
-    /**
-     * @param  non-empty-list<Hypothesis>  $stories
-     * @return array{array<int, float>, array<int, array<int, float>>}
-     */
-    private static function over(array $stories): array
-    {
-        if (count($stories) === 1) {
-            return [$stories[0]->at, $stories[0]->covariance];
-        }
-        $at = array_map(static fn (): float => 0.0, $stories[0]->at);
-        foreach ($stories as $story) {
-            foreach ($story->at as $i => $value) {
-                $at[$i] += $story->chance * $value;
-            }
-        }
-        $covariance = array_map(static fn (): array => array_map(static fn (): float => 0.0, $at), $at);
-        foreach ($stories as $story) {
-            foreach ($story->covariance as $i => $row) {
-                $off = $story->chance * ($story->at[$i] - $at[$i]);
-                foreach ($row as $j => $one) {
-                    $covariance[$i][$j] += $story->chance * $one + $off * ($story->at[$j] - $at[$j]);
-                }
-            }
-        }
-
-        return [$at, $covariance];
+        $together = ParameterEstimate::over($stories);
+        [$this->at, $this->covariance] = [$together->at, $together->covariance];
     }
 
     /** The same as one story has it, no other being thought of. */
@@ -183,15 +158,18 @@ final readonly class Posterior
      * The likeliest rig with its reference tension, then the same with each parameter a step up: what slopes are made
      * of.
      *
-     * @return non-empty-list<array{CoupledRig, float}>
+     * @return non-empty-list<RigVariant>
      */
     public function variants(float $ballOffset = 0.0): array
     {
-        $variants = [[$this->rig($ballOffset), $this->tension()]];
+        $variants = [new RigVariant($this->rig($ballOffset), $this->tension())];
         for ($parameter = 0; $parameter < $this->prior->count(); $parameter++) {
             $moved = $this->at;
             $moved[$parameter] += self::STEP;
-            $variants[] = [$this->prior->rigAt($moved, $ballOffset), $this->prior->tensionAt($moved)];
+            $variants[] = new RigVariant(
+                $this->prior->rigAt($moved, $ballOffset),
+                $this->prior->tensionAt($moved),
+            );
         }
 
         return $variants;
@@ -204,7 +182,7 @@ final readonly class Posterior
      */
     public function deviationOf(array $values): float
     {
-        return sqrt(max(0.0, Matrix::quadratic($this->covariance, $this->slopesOf($values))));
+        return sqrt(max(0.0, $this->covarianceOf($values, $values)));
     }
 
     /**
@@ -224,21 +202,14 @@ final readonly class Posterior
     }
 
     /**
-     * Variance of one quantity, covariance of both, variance of the other, from their values at the variants.
+     * How two quantities hang together, from their values at the variants.
      *
      * @param  array<int, float>  $one
      * @param  array<int, float>  $other
-     * @return array{float, float, float}
      */
-    public function variancesAlong(array $one, array $other): array
+    public function covarianceOf(array $one, array $other): float
     {
-        [$slopes, $others] = [$this->slopesOf($one), $this->slopesOf($other)];
-
-        return [
-            Matrix::quadratic($this->covariance, $slopes),
-            Matrix::between($this->covariance, $slopes, $others),
-            Matrix::quadratic($this->covariance, $others),
-        ];
+        return Matrix::between($this->covariance, $this->slopesOf($one), $this->slopesOf($other));
     }
 
     /**
@@ -259,7 +230,7 @@ final readonly class Posterior
     /** @param  Closure(CoupledRig, float): float  $quantity of a rig and the tension of its reference setting, mm */
     public function predict(Closure $quantity, float $ballOffset = 0.0): Normal
     {
-        $values = array_map(static fn (array $variant): float => $quantity(...$variant), $this->variants($ballOffset));
+        $values = $this->along($quantity, $ballOffset);
 
         return Normal::of($values[0], $this->deviationOf($values));
     }
@@ -273,7 +244,7 @@ final readonly class Posterior
     {
         $nuisance = self::aloneOn($axle);
         $parameter = $this->predictions->place($nuisance);
-        $values = array_map(static fn (array $variant): float => $rise(...$variant), $this->variants($ballOffset));
+        $values = $this->along($rise, $ballOffset);
         $slopes = array_fill(0, count($this->at), 0.0);
         for ($i = 0; $i < $this->prior->count(); $i++) {
             $slopes[$i] = ($values[$i + 1] - $values[0]) / self::STEP;
@@ -313,6 +284,18 @@ final readonly class Posterior
     public function gross(): float
     {
         return $this->rig()->trailer()->weight;
+    }
+
+    /**
+     * @param  Closure(CoupledRig, float): float  $quantity
+     * @return non-empty-list<float> at each variant
+     */
+    private function along(Closure $quantity, float $ballOffset): array
+    {
+        return array_map(
+            static fn (RigVariant $variant): float => $quantity($variant->rig, $variant->tension),
+            $this->variants($ballOffset),
+        );
     }
 
     private static function aloneOn(Axle $axle): Nuisance

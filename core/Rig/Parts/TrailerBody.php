@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Parts;
 
+use Yoke\Foundation\Probability\Normal;
+
 /** The shape of the trailer; its value is its name on a label. */
 enum TrailerBody: string
 {
@@ -12,26 +14,23 @@ enum TrailerBody: string
     case PopUp = 'pop-up';
     case Tall = 'tall';
 
-    /**
-     * @return array{float, float} usual length from ball to axle and its spread, one deviation, mm (docs/model.md,
-     *     What is assumed)
-     */
-    public function ballToAxle(): array
+    /** The usual length from ball to axle, mm (docs/model.md, What is assumed). */
+    public function ballToAxle(): Normal
     {
         return match ($this) {
-            self::PopUp => [3600.0, 500.0],
-            self::Caravan => [4600.0, 700.0],
-            self::Box, self::Tall => [5000.0, 800.0],
+            self::PopUp => Normal::of(3600.0, 500.0),
+            self::Caravan => Normal::of(4600.0, 700.0),
+            self::Box, self::Tall => Normal::of(5000.0, 800.0),
         };
     }
 
-    /** @return array{float, float} usual gross weight and its spread, one deviation, kg */
-    public function grossWeight(): array
+    /** The usual gross weight, kg. */
+    public function grossWeight(): Normal
     {
         return match ($this) {
-            self::PopUp => [1200.0, 350.0],
-            self::Caravan => [1900.0, 550.0],
-            self::Box, self::Tall => [2700.0, 800.0],
+            self::PopUp => Normal::of(1200.0, 350.0),
+            self::Caravan => Normal::of(1900.0, 550.0),
+            self::Box, self::Tall => Normal::of(2700.0, 800.0),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Parts;
 
+use Yoke\Foundation\Probability\Normal;
+
 /** The class of a tow vehicle, for what is usual in it. The value is its name on a label. */
 enum VehicleClass: string
 {
@@ -38,27 +40,25 @@ enum VehicleClass: string
         return $this->body() === VehicleBody::PickUp ? Suspension::Leaf : Suspension::Coil;
     }
 
-    /**
-     * @return array{float, float} usual wheelbase and its spread, one deviation, mm (docs/model.md, What is assumed)
-     */
-    public function wheelbase(): array
+    /** The usual wheelbase, mm (docs/model.md, What is assumed). */
+    public function wheelbase(): Normal
     {
         return match ($this) {
-            self::SmallCrossover => [2680.0, 100.0],
-            self::FamilySuv => [2950.0, 150.0],
-            self::HalfTon => [3680.0, 200.0],
-            self::ThreeQuarterTon => [4000.0, 250.0],
+            self::SmallCrossover => Normal::of(2680.0, 100.0),
+            self::FamilySuv => Normal::of(2950.0, 150.0),
+            self::HalfTon => Normal::of(3680.0, 200.0),
+            self::ThreeQuarterTon => Normal::of(4000.0, 250.0),
         };
     }
 
-    /** @return array{float, float} usual length from rear axle to ball and its spread, one deviation, mm */
-    public function overhang(): array
+    /** The usual length from rear axle to ball, mm. */
+    public function overhang(): Normal
     {
         return match ($this) {
-            self::SmallCrossover => [1020.0, 100.0],
-            self::FamilySuv => [1150.0, 120.0],
-            self::HalfTon => [1320.0, 120.0],
-            self::ThreeQuarterTon => [1400.0, 140.0],
+            self::SmallCrossover => Normal::of(1020.0, 100.0),
+            self::FamilySuv => Normal::of(1150.0, 120.0),
+            self::HalfTon => Normal::of(1320.0, 120.0),
+            self::ThreeQuarterTon => Normal::of(1400.0, 140.0),
         };
     }
 

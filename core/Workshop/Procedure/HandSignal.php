@@ -17,17 +17,35 @@ enum HandSignal: string
     /**
      * Where both hands are, from the shoulders' middle, in arm's lengths: x to the viewer's right, y up.
      *
-     * @return array{left: array{float, float}, right: array{float, float}}
+     * @return array{left: array{x: float, y: float}, right: array{x: float, y: float}}
      */
     public function hands(): array
     {
         return match ($this) {
-            self::Back => ['left' => [-0.5, 0.75], 'right' => [0.5, 0.75]],
-            self::Forward => ['left' => [-0.3, -0.35], 'right' => [0.3, -0.35]],
-            self::TailLeft => ['left' => [-1.0, 0.0], 'right' => [0.35, 0.55]],
-            self::TailRight => ['left' => [-0.35, 0.55], 'right' => [1.0, 0.0]],
-            self::Slow => ['left' => [-0.85, -0.3], 'right' => [0.85, -0.3]],
-            self::Stop => ['left' => [0.4, 0.95], 'right' => [-0.4, 0.95]],
+            self::Back => [
+                'left' => ['x' => -0.5, 'y' => 0.75],
+                'right' => ['x' => 0.5, 'y' => 0.75],
+            ],
+            self::Forward => [
+                'left' => ['x' => -0.3, 'y' => -0.35],
+                'right' => ['x' => 0.3, 'y' => -0.35],
+            ],
+            self::TailLeft => [
+                'left' => ['x' => -1.0, 'y' => 0.0],
+                'right' => ['x' => 0.35, 'y' => 0.55],
+            ],
+            self::TailRight => [
+                'left' => ['x' => -0.35, 'y' => 0.55],
+                'right' => ['x' => 1.0, 'y' => 0.0],
+            ],
+            self::Slow => [
+                'left' => ['x' => -0.85, 'y' => -0.3],
+                'right' => ['x' => 0.85, 'y' => -0.3],
+            ],
+            self::Stop => [
+                'left' => ['x' => 0.4, 'y' => 0.95],
+                'right' => ['x' => -0.4, 'y' => 0.95],
+            ],
         };
     }
 }

@@ -36,7 +36,7 @@ final readonly class Procedure
     /**
      * For paper, which cannot ask: every step that any answer would bring, with the answers that it hangs on.
      *
-     * @return list<array{Step, array<string, array{Question, string}>}> with the open questions and their answers
+     * @return list<PaperStep>
      */
     public function onPaper(): array
     {
@@ -54,7 +54,7 @@ final readonly class Procedure
                     ? $this->step($key, $told)
                     : [] as $step
             ) {
-                $steps[] = [$step, $open];
+                $steps[] = new PaperStep($step, $open);
             }
         }
 

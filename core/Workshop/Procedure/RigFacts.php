@@ -55,7 +55,7 @@ final readonly class RigFacts
      * The answers that a step hangs on and that nobody has given.
      *
      * @param  list<string>  $when
-     * @return array<string, array{Question, string}> by name
+     * @return array<string, OpenAnswer> by name
      */
     public function openIn(array $when): array
     {
@@ -64,7 +64,7 @@ final readonly class RigFacts
             [$word, $answer] = [...explode(' ', $name, 2), ''];
             $question = Question::tryFrom($word);
             if ($question !== null && $this->answer($question) === null) {
-                $open[$name] = [$question, $answer];
+                $open[$name] = new OpenAnswer($question, $answer);
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Workshop\Trip;
 
+use Yoke\Foundation\Units\Bounds;
+
 /**
  * Two fender heights that an owner tapes, held against the card: both as changes from the heights of the set-up, mm.
  */
@@ -19,34 +21,21 @@ final readonly class HeightCheck
     {
     }
 
-    /** @return array{float, float} between which the front fender stands as it should */
-    public function front(): array
+    /** Between which the front fender stands as it should. */
+    public function front(): Bounds
     {
-        return [$this->entry->front - self::WITHIN_MM, $this->entry->front + self::WITHIN_MM];
+        return Bounds::about($this->entry->front, self::WITHIN_MM);
     }
 
-    /** @return array{float, float} as front */
-    public function rear(): array
+    /** As front. */
+    public function rear(): Bounds
     {
-        return [$this->entry->rear - self::WITHIN_MM, $this->entry->rear + self::WITHIN_MM];
+        return Bounds::about($this->entry->rear, self::WITHIN_MM);
     }
 
     /** @param  float  $front  how much higher than at the set-up it was taped, mm */
     public function finding(float $front, float $rear): HeightFinding
     {
-        return HeightFinding::of(self::place($front, $this->front()), self::place($rear, $this->rear()));
-    }
-
-    /**
-     * @param  array{float, float}  $bounds
-     * @return int<-1, 1>
-     */
-    private static function place(float $off, array $bounds): int
-    {
-        return match (true) {
-            $off < $bounds[0] => -1,
-            $off > $bounds[1] => 1,
-            default => 0,
-        };
+        return HeightFinding::of($this->front()->side($front), $this->rear()->side($rear));
     }
 }

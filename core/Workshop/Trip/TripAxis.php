@@ -6,6 +6,7 @@ namespace Yoke\Workshop\Trip;
 
 use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Loading\Tank;
 use Yoke\Mechanics\Loading\UsualItem;
 use Yoke\Rig\Parts\Rig;
@@ -100,15 +101,11 @@ final readonly class TripAxis
         return [$below, min($below + 1, count($this->levels) - 1)];
     }
 
-    /**
-     * What it has on board at a value, and what the set-up had on board in its place.
-     *
-     * @return array{list<Item>, list<Item>} then and now
-     */
-    public function items(int $value, Rig $rig): array
+    /** What it has on board at a value more than the set-up had. */
+    public function change(int $value, Rig $rig): LoadChange
     {
         if ($this->tank !== null) {
-            return [self::water($this->tank, $this->now), self::water($this->tank, $value)];
+            return LoadChange::between(self::water($this->tank, $this->now), self::water($this->tank, $value));
         }
         $one = $this->item?->on($rig, $this->key);
         $some =
@@ -116,7 +113,7 @@ final readonly class TripAxis
                 ? []
                 : [Item::of($this->key, $one->weight->times(abs($value)), $one->on, $one->place)];
 
-        return $value < 0 ? [$some, []] : [[], $some];
+        return $value < 0 ? LoadChange::between($some, []) : LoadChange::between([], $some);
     }
 
     /** @return list<Item> */

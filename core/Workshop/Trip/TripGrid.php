@@ -124,12 +124,11 @@ final readonly class TripGrid
      */
     public function change(array $load): LoadChange
     {
-        [$before, $after] = [[], []];
+        $change = LoadChange::between([], []);
         foreach ($this->axes as $axis) {
-            [$then, $now] = $axis->items($load[$axis->key] ?? $axis->now, $this->rig);
-            [$before, $after] = [[...$before, ...$then], [...$after, ...$now]];
+            $change = $change->plus($axis->change($load[$axis->key] ?? $axis->now, $this->rig));
         }
 
-        return LoadChange::between($before, $after);
+        return $change;
     }
 }

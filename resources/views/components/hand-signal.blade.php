@@ -1,6 +1,6 @@
 @props(['signal'])
 @php($hands = $signal->hands())
-@php($hand = fn (array $at): array => [round(60 + 44 * $at[0], 1), round(52 - 44 * $at[1], 1)])
+@php($hand = fn (array $at): array => [round(60 + 44 * $at['x'], 1), round(52 - 44 * $at['y'], 1)])
 @php([[$lx, $ly], [$rx, $ry]] = [$hand($hands['left']), $hand($hands['right'])])
 <figure class="signal">
     <svg viewBox="0 0 120 120" aria-hidden="true">

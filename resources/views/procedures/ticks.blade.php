@@ -5,7 +5,8 @@
         @if ($errors->has('step'))<p class="do-next is-over" role="alert">{{ $errors->first('step') }}</p>@endif
         <form method="post" action="{{ route('procedures.ticked', [$page->job, $page->occasion->value]) }}" class="owner-steps" data-owner-steps="{{ $page->job->id }}.{{ $page->occasion->value }}" aria-label="{{ \App\Words\ProcedureWords::title($page->occasion) }}">
             @csrf
-            @foreach ($page->onPaper() as [$step, $open])
+            @foreach ($page->onPaper() as $paper)
+                @php([$step, $open] = [$paper->step, $paper->open])
                 @php($caution = \App\Words\ProcedureWords::caution($step))
                 @if ($step->asks)
                     <fieldset class="card owner-step is-question"><legend><strong>{{ \App\Words\ProcedureWords::does($step) }}</strong></legend>

@@ -330,7 +330,7 @@ it('says when even the loosest setting is too much', function (): void {
         ->toBe(Action::Cannot)
         ->and($advised->reason)
         ->toBe(Reason::TooStrong)
-        ->and($advised->reach()[1])
+        ->and($advised->reach()->low)
         ->toBeGreaterThan(1.0);
 });
 
@@ -423,8 +423,8 @@ it(
         $goal = usualGoal($criterion);
         $advised = Knowing::advise($posterior, middle(), 4, goal: $goal);
         $quantity = fn (SettingForecast $one): float => $one->stance->quantity()->mean();
-        [$from, $to] = $goal->governing()->range(0.0);
-        $distance = fn (SettingForecast $one): float => max(0.0, $from - $quantity($one), $quantity($one) - $to);
+        $range = $goal->governing()->range(0.0);
+        $distance = fn (SettingForecast $one): float => max(0.0, $range->low - $quantity($one), $quantity($one) - $range->high);
 
         expect($advised->forecast->isOpen())
             ->toBeTrue()

@@ -135,7 +135,7 @@ it('says of a hitch that cannot reach the range whether it is too weak or too st
         4,
         hitch: $hitch,
     );
-    [$most, $least] = $advised->reach();
+    [$most, $least] = [$advised->reach()->high, $advised->reach()->low];
 
     expect($advised->reason)
         ->toBe($reason)

@@ -17,6 +17,7 @@ use Yoke\Judgement\Method\Goal;
 use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Estimation\Prior\KnownRig;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Prior\SharedDoubts;
 use Yoke\Measuring\Estimation\Reading\Observation;
@@ -169,7 +170,7 @@ it('moves the share by no more than its doubt once what was assumed is measured'
             ),
             range(0, 5),
         );
-        $then = new RigPrior($after, $likely, Normal::of($assumed->likely(RigPrior::TENSION), 25.0));
+        $then = new RigPrior($after, $likely, Normal::of($assumed->likely(RigParameter::Tension->value), 25.0));
         $before = judged($assumed, $read)->verdict()->share;
         $within +=
             abs(judged($then, $read)->verdict()->share->mean() - $before->mean()) < 2.5 * $before->deviation() ? 1 : 0;
@@ -206,7 +207,7 @@ it('never gives up a method\'s goal while an allowed setting is nearer to it', f
         $advised = $analysis->recommendation();
         if ($advised->action === Action::Cannot) {
             $gaveUp++;
-            [$from, $to] = $goal->governing()->range(0.0);
+            [$from, $to] = [$goal->governing()->range(0.0)->low, $goal->governing()->range(0.0)->high];
             $distance = fn (SettingForecast $one): float => max(
                 0.0,
                 $from - $one->stance->quantity()->mean(),

@@ -25,6 +25,7 @@ use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Method\Verdict;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -67,7 +68,7 @@ function analysed(
     };
 
     return new JobAnalysis(
-        $knows === false ? $prior->withTension(Normal::of($prior->likely(RigPrior::TENSION), 60.0)) : $prior,
+        $knows === false ? $prior->withTension(Normal::of($prior->likely(RigParameter::Tension->value), 60.0)) : $prior,
         $observations,
         $goal ?? usualGoal(),
         new StoppingRules(),
@@ -363,8 +364,8 @@ it('calls a trailer nose-up a little above level, not a degree above it', functi
 it('ranks what was assumed by what knowing it would do', function (): void {
     [$prior] = work(0.5, 0.8, Priors::rig(0.25, 20.0, 25.0));
     $assumptions = [
-        new Assumption(RigPart::Trailer, 'cg_above_axle_mm', 500.0, RigPrior::CG_HEIGHT, 1.0),
-        new Assumption(RigPart::Hitch, 'hang_mm', null, RigPrior::TENSION, 0.24),
+        new Assumption(RigPart::Trailer, 'cg_above_axle_mm', 500.0, RigParameter::CgHeight->value, 1.0),
+        new Assumption(RigPart::Hitch, 'hang_mm', null, RigParameter::Tension->value, 0.24),
         new Assumption(RigPart::Hitch, 'family', null, null, 1.0),
     ];
     $planned = analysed($prior, [], null)->worthKnowing($assumptions);

@@ -9,7 +9,7 @@ use Yoke\Measuring\Bars\Exception\ImpossibleHeights;
 use Yoke\Measuring\Bars\FourHeights;
 use Yoke\Measuring\Bars\HeightsCaution;
 use Yoke\Measuring\Bars\TapedBars;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Mechanics\Statics\Bars;
 use Yoke\Mechanics\Statics\CoupledRig;
 use Yoke\Mechanics\Statics\TowedTrailer;
@@ -139,7 +139,7 @@ it('starts the fit from the taped tension of the setting that was taped, and fro
     $first = $adjusters->all()[0];
     $loosest = $adjusters->middle()->with($first->key, $first->range->from);
     $prior = $described->taped(new TapedBars(fourHeights(520.0, 330.0, 500.0, 360.0, null, 338.0), $loosest))->prior();
-    $tension = $prior->valueAt(RigPrior::TENSION, 0.0);
+    $tension = $prior->valueAt(RigParameter::Tension->value, 0.0);
 
     expect($tension)
         ->toEqualWithDelta(
@@ -151,7 +151,7 @@ it('starts the fit from the taped tension of the setting that was taped, and fro
                 ),
             1e-9,
         )
-        ->and($prior->worth(RigPrior::TENSION, $tension))
+        ->and($prior->worth(RigParameter::Tension->value, $tension))
         ->toEqualWithDelta(hypot(6.0, 4.0), 1e-9)
         ->and($prior->likelyRig()->bars()->ballOverCoupler)
         ->toBe(20.0);

@@ -8,7 +8,7 @@ use Yoke\Job\Choice\Season;
 use Yoke\Job\Choice\SeasonNeed;
 use Yoke\Job\Planning\NeedAnswer;
 use Yoke\Judgement\Advice\StoppingRules;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Mechanics\Loading\Exception\ImpossibleItem;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Loading\Tank;
@@ -24,7 +24,7 @@ function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
         ['family' => 'plain-ball'],
     );
     $season = Season::of(
-        $rig->prior()->doubtful(RigPrior::TONGUE_WEIGHT),
+        $rig->prior()->doubtful(RigParameter::TongueWeight),
         $rig->sheets->ballToAxle()->millimetres(),
         TrailerLoad::of(),
         ...$states,
@@ -67,7 +67,7 @@ it('answers for the load state that asks for it more', function (
 it('sees a tongue that gets too light with load behind the axles', function (): void {
     $behind = seasonNeed(['front_axle_kg' => 1900.0], TrailerLoad::of([150.0, -3000.0]));
     $level = seasonNeed(['front_axle_kg' => 1900.0]);
-    [$light, $heavy] = $behind->tongueShares();
+    [$light, $heavy] = [$behind->lightestShare(), $behind->heaviestShare()];
 
     expect($light->isTooLittle())
         ->toBeTrue()
@@ -77,8 +77,8 @@ it('sees a tongue that gets too light with load behind the axles', function (): 
         ->toBeGreaterThan(0.95)
         ->and($level->chanceOfTooLittle())
         ->toBeLessThan(0.05)
-        ->and($behind->throughTheYear()[0]->frontLoad())
-        ->toBeGreaterThan($behind->throughTheYear()[1]->frontLoad());
+        ->and($behind->droppedLightest()->frontLoad())
+        ->toBeGreaterThan($behind->droppedHeaviest()->frontLoad());
 });
 
 it('counts what is along into loads where they usually stand', function (): void {

@@ -10,7 +10,8 @@ it('keeps every value and its doubt inside the plot, in order, the higher the ne
 ): void {
     $plot = new TrendPlot(array_map(static fn (float $mean): Normal => Normal::of($mean, 2.0), $values));
     $points = $plot->points();
-    foreach ($plot->whiskers() as $i => [$high, $low]) {
+    foreach ($plot->whiskers() as $i => $whisker) {
+        [$high, $low] = [$whisker->high, $whisker->low];
         expect($high->y)
             ->toBeGreaterThanOrEqual(0.0)
             ->toBeLessThan($points[$i]->y)

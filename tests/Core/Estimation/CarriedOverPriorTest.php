@@ -10,6 +10,7 @@ use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Measuring\Estimation\CarriedOverPrior;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -22,7 +23,7 @@ use Yoke\Mechanics\Loading\LoadChange;
 function taped(RigPrior $prior, float $doubt = 0.8): Posterior
 {
     $rig = $prior->likelyRig();
-    $tension = $prior->likely(RigPrior::TENSION);
+    $tension = $prior->likely(RigParameter::Tension->value);
     $readings = [];
     foreach (
         [
@@ -54,7 +55,7 @@ it('keeps every parameter with its doubt, to the letter, and the tension a littl
     $again = CarriedOverPrior::kept(json_decode(json_encode($learnt->rows()), true));
 
     expect($learnt->rows())
-        ->toHaveCount(RigPrior::TENSION + 1)
+        ->toHaveCount(RigParameter::Tension->value + 1)
         ->and($again->rows())
         ->toBe($learnt->rows());
     foreach ($learnt->likely() as $parameter => $likely) {
@@ -64,9 +65,9 @@ it('keeps every parameter with its doubt, to the letter, and the tension a littl
             ->toEqualWithDelta($posterior->value($parameter)->deviation(), 1e-9);
     }
     expect($learnt->tension()->mean())
-        ->toEqualWithDelta($posterior->value(RigPrior::TENSION)->mean(), 1e-9)
+        ->toEqualWithDelta($posterior->value(RigParameter::Tension->value)->mean(), 1e-9)
         ->and($learnt->tension()->deviation())
-        ->toEqualWithDelta(hypot($posterior->value(RigPrior::TENSION)->deviation(), 2.0), 1e-9);
+        ->toEqualWithDelta(hypot($posterior->value(RigParameter::Tension->value)->deviation(), 2.0), 1e-9);
 });
 
 it(
@@ -81,7 +82,7 @@ it(
             ->taut($reference + $tension)
             ->frontRestored();
 
-        expect($warm->likelyRig()->carried($warm->likely(RigPrior::TENSION))->frontRise())
+        expect($warm->likelyRig()->carried($warm->likely(RigParameter::Tension->value))->frontRise())
             ->toEqualWithDelta($posterior->rig()->carried($posterior->tension())->frontRise(), 1e-6)
             ->and($warm->predict($share(0.0))->deviation())
             ->toBeLessThan($cold->predict($share(0.0))->deviation())
@@ -96,7 +97,7 @@ it('learns more at every visit of the same rig', function (): void {
     for ($visit = 1; $visit <= 3; $visit++) {
         $posterior = taped($described->prior());
         $doubts[] =
-            $posterior->value(RigPrior::FRONT_RATE)->deviation() / $posterior->value(RigPrior::FRONT_RATE)->mean();
+            $posterior->value(RigParameter::FrontRate->value)->deviation() / $posterior->value(RigParameter::FrontRate->value)->mean();
         $described = $described->learnt(CarriedOverPrior::of($posterior));
     }
 

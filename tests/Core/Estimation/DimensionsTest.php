@@ -8,6 +8,7 @@ use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Estimation\Prior\KnownRig;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Prior\SharedDoubts;
 use Yoke\Measuring\Estimation\Reading\Observation;
@@ -135,7 +136,7 @@ it('takes a gauge that is off in all its readings alike for one doubt, however o
     );
     $tongue = fn (int $times): Normal => (new Estimation(assuming([], 0.05), $readings($times)))
         ->posterior()
-        ->value(RigPrior::TONGUE_WEIGHT);
+        ->value(RigParameter::TongueWeight->value);
 
     expect($tongue(10)->deviation())
         ->toBeGreaterThan(0.85 * $tongue(1)->deviation())

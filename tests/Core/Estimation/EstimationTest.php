@@ -7,6 +7,7 @@ use Tests\Core\Estimation\Readings;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -46,11 +47,11 @@ it('is the prior while nothing is read', function (): void {
     $posterior = fitted([], $prior);
     $before = $prior->predict(fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored());
 
-    expect($posterior->value(RigPrior::FRONT_RATE)->mean())
+    expect($posterior->value(RigParameter::FrontRate->value)->mean())
         ->toEqualWithDelta(12.4, 1e-9)
-        ->and($posterior->value(RigPrior::FRONT_RATE)->deviation())
+        ->and($posterior->value(RigParameter::FrontRate->value)->deviation())
         ->toEqualWithDelta(2.48, 1e-9)
-        ->and($posterior->value(RigPrior::TENSION)->deviation())
+        ->and($posterior->value(RigParameter::Tension->value)->deviation())
         ->toEqualWithDelta(25.0, 1e-6)
         ->and(restored($posterior)->mean())
         ->toEqualWithDelta($before->mean(), 1e-9)
@@ -84,7 +85,7 @@ it('is off by as much as it says', function (): void {
         if ($rig->taut($tension)->frontRestored() > 0.25) {
             $posterior = fitted((new Readings($rig, $tension, $random))->threeStances(), $prior);
             $share = restored($posterior);
-            $front = $posterior->value(RigPrior::FRONT_RATE);
+            $front = $posterior->value(RigParameter::FrontRate->value);
             $height = $posterior->heightAlone(Axle::Rear);
             $off['share'][] = ($rig->taut($tension)->frontRestored() - $share->mean()) / $share->deviation();
             $off['front'][] = log($rig->vehicle()->frontRate / $front->mean()) / ($front->deviation() / $front->mean());
@@ -113,8 +114,8 @@ it('does not care in which order stances were read', function (): void {
             ->toEqualWithDelta(restored($posterior)->mean(), 1e-4)
             ->and(restored($again)->deviation())
             ->toEqualWithDelta(restored($posterior)->deviation(), 1e-4)
-            ->and($again->value(RigPrior::BAR_RATE)->mean())
-            ->toEqualWithDelta($posterior->value(RigPrior::BAR_RATE)->mean(), 1e-3);
+            ->and($again->value(RigParameter::BarRate->value)->mean())
+            ->toEqualWithDelta($posterior->value(RigParameter::BarRate->value)->mean(), 1e-3);
     }
 });
 
@@ -165,23 +166,23 @@ it('learns from what else can be read', function (Observed $observed, ReadingCon
 
     expect($doubt([...$before, ...$extra]))->toBeLessThan(0.97 * $doubt($before));
 })->with([
-    'the gauge, bars off: tongue weight' => [Observed::BallLoad, ReadingContext::dropped(), RigPrior::TONGUE_WEIGHT],
-    'a tongue scale: tongue weight' => [Observed::TongueWeight, ReadingContext::dropped(), RigPrior::TONGUE_WEIGHT],
-    'the gauge, bars on: springs' => [Observed::BallLoad, ReadingContext::carried(0.0), RigPrior::REAR_RATE],
-    'front axle weighed: front springs' => [Observed::FrontLoad, ReadingContext::dropped(), RigPrior::FRONT_RATE],
-    'rear axle weighed: rear springs' => [Observed::RearLoad, ReadingContext::dropped(), RigPrior::REAR_RATE],
+    'the gauge, bars off: tongue weight' => [Observed::BallLoad, ReadingContext::dropped(), RigParameter::TongueWeight->value],
+    'a tongue scale: tongue weight' => [Observed::TongueWeight, ReadingContext::dropped(), RigParameter::TongueWeight->value],
+    'the gauge, bars on: springs' => [Observed::BallLoad, ReadingContext::carried(0.0), RigParameter::RearRate->value],
+    'front axle weighed: front springs' => [Observed::FrontLoad, ReadingContext::dropped(), RigParameter::FrontRate->value],
+    'rear axle weighed: rear springs' => [Observed::RearLoad, ReadingContext::dropped(), RigParameter::RearRate->value],
     'the vehicle on one platform: tongue weight' => [
         Observed::VehicleLoad,
         ReadingContext::dropped(),
-        RigPrior::TONGUE_WEIGHT,
+        RigParameter::TongueWeight->value,
     ],
-    'trailer axles weighed twice: tension' => [Observed::TrailerLoad, ReadingContext::dropped(), RigPrior::TENSION],
+    'trailer axles weighed twice: tension' => [Observed::TrailerLoad, ReadingContext::dropped(), RigParameter::Tension->value],
     'rear and trailer on one platform, twice: tension' => [
         Observed::RearAndTrailerLoad,
         ReadingContext::dropped(),
-        RigPrior::TENSION,
+        RigParameter::Tension->value,
     ],
-    'bar bend taped: tension' => [Observed::BarBend, ReadingContext::dropped(), RigPrior::TENSION],
+    'bar bend taped: tension' => [Observed::BarBend, ReadingContext::dropped(), RigParameter::Tension->value],
 ]);
 
 it('reads axle loads to the kilogram of what stands alone', function (): void {
@@ -284,7 +285,7 @@ it('takes bars that lift a fender by little for hardly tight, and no more', func
         (new Readings($prior->likelyRig(), $tension))->threeStances(),
         $prior,
     )
-        ->value(RigPrior::TENSION)
+        ->value(RigParameter::Tension->value)
         ->deviation();
 
     expect($deviation(-18.0))->toBeGreaterThan(8.0)->and($deviation(0.0))->toBeLessThan(6.5);
@@ -293,7 +294,7 @@ it('takes bars that lift a fender by little for hardly tight, and no more', func
 it('says of slack bars only that they are slack', function (): void {
     $rig = Priors::rig(0.2, 20.0, 25.0)->likelyRig();
     $posterior = fitted((new Readings($rig, -90.0))->threeStances(), Priors::rig(0.2, 20.0, 25.0));
-    $tension = $posterior->value(RigPrior::TENSION);
+    $tension = $posterior->value(RigParameter::Tension->value);
     $atMost = -$rig->bars()->arm * ($rig->dropped()->vehiclePitch() - $rig->dropped()->trailerPitch);
 
     expect($tension->mean())
@@ -374,7 +375,7 @@ it('bears any readings at all: finite answers, chances between nothing and one',
 
         expect(is_finite($share->mean()) && is_finite($share->deviation()))
             ->toBeTrue()
-            ->and($posterior->value(RigPrior::BAR_RATE)->mean())
+            ->and($posterior->value(RigParameter::BarRate->value)->mean())
             ->toBeGreaterThan(0.0)
             ->and($share->chanceBelow(1.0) - $share->chanceBelow(0.5))
             ->toBeBetween(0, 1);

@@ -6,7 +6,9 @@ use Tests\Core\Estimation\PlainFit;
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
 use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigVariant;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Reading\ReadingContext;
@@ -100,7 +102,7 @@ it('finds the rig that plain least squares find, and as sure', function (string 
         $observations = misread($seed, $set);
         $plain = new PlainFit(plainPrior(), $observations);
         $posterior = (new Estimation(plainPrior(), $observations))->asRead();
-        foreach (range(0, RigPrior::TENSION) as $parameter) {
+        foreach (range(0, RigParameter::Tension->value) as $parameter) {
             $expected = plainPrior()->valueAt($parameter, $plain->at[$parameter]);
             $unit = plainPrior()->worth($parameter, $expected);
 
@@ -174,7 +176,7 @@ it('knows by how much the doubt of the rest shrinks once one parameter is measur
     $plain = new PlainFit(plainPrior(), $observations);
     $known = $posterior->knowing($parameter, $left);
     $own = $plain->covariance[$parameter][$parameter];
-    foreach (range(0, RigPrior::TENSION) as $other) {
+    foreach (range(0, RigParameter::Tension->value) as $other) {
         $variance =
             $plain->covariance[$other][$other] -
             ((1.0 - $left ** 2) * $plain->covariance[$other][$parameter] ** 2) / $own;
@@ -185,15 +187,17 @@ it('knows by how much the doubt of the rest shrinks once one parameter is measur
             ->and($known->value($other)->mean())
             ->toBe($posterior->value($other)->mean());
     }
-})->with([[RigPrior::TONGUE_WEIGHT, 0.2], [RigPrior::BAR_RATE, 0.5], [RigPrior::TENSION, 0.0]]);
+})->with([[RigParameter::TongueWeight->value, 0.2], [RigParameter::BarRate->value, 0.5], [RigParameter::Tension->value, 0.0]]);
 
 it('tells how two quantities hang together', function (): void {
     $posterior = (new Estimation(plainPrior(), misread(51, 'tape and tickets')))->asRead();
     $restored = fn (float $more): array => array_map(
-        fn (array $variant): float => $variant[0]->taut($variant[1] + $more)->frontRestored(),
+        fn (RigVariant $variant): float => $variant->rig->taut($variant->tension + $more)->frontRestored(),
         $posterior->variants(),
     );
-    [$own, $together, $others] = $posterior->variancesAlong($restored(0.0), $restored(30.0));
+    $own = $posterior->covarianceOf($restored(0.0), $restored(0.0));
+    $together = $posterior->covarianceOf($restored(0.0), $restored(30.0));
+    $others = $posterior->covarianceOf($restored(30.0), $restored(30.0));
     $sum = array_map(fn (float $one, float $other): float => $one + $other, $restored(0.0), $restored(30.0));
 
     expect(sqrt($own))

@@ -8,6 +8,7 @@ use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Estimation\Prior\KnownRig;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Mechanics\Statics\Bars;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -51,19 +52,19 @@ final class Priors
                 new TowVehicle(
                     $known->wheelbase,
                     $known->overhang,
-                    $value(RigPrior::FRONT_RATE),
-                    $value(RigPrior::REAR_RATE),
+                    $value(RigParameter::FrontRate->value),
+                    $value(RigParameter::RearRate->value),
                 ),
                 new TowedTrailer(
                     $known->ballToAxle,
                     $known->grossWeight,
-                    $value(RigPrior::TONGUE_WEIGHT),
+                    $value(RigParameter::TongueWeight->value),
                     520.0,
-                    $known->axleGroup->axles($value(RigPrior::TRAILER_RATE)),
+                    $known->axleGroup->axles($value(RigParameter::TrailerRate->value)),
                 ),
-                new Bars(2, $value(RigPrior::BAR_RATE), $known->barArm, $known->ballOverCoupler),
+                new Bars(2, $value(RigParameter::BarRate->value), $known->barArm, $known->ballOverCoupler),
             ),
-            $prior->likely(RigPrior::TENSION) + $random->normal($tensionDoubt),
+            $prior->likely(RigParameter::Tension->value) + $random->normal($tensionDoubt),
         ];
     }
 }

@@ -10,6 +10,7 @@ use Yoke\Foundation\Units\Load;
 use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Estimation\Prior\KnownRig;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Prior\SharedDoubts;
 use Yoke\Mechanics\Loading\Carrier;
@@ -43,7 +44,7 @@ it('has no doubt where nothing is doubtful, and more where more is', function ()
         ->toBe(0.0)
         ->and(Priors::rig(0.2)->predict($share)->deviation())
         ->toBeGreaterThan(Priors::rig(0.1)->predict($share)->deviation())
-        ->and(Priors::rig()->likely(RigPrior::TENSION))
+        ->and(Priors::rig()->likely(RigParameter::Tension->value))
         ->toBe(20.0);
 });
 
@@ -158,7 +159,7 @@ it('takes what is not told of a dimension for what is expected', function (): vo
 it('keeps a rig possible, whatever is drawn of its weights and arms', function (): void {
     $prior = allInDoubt();
     $at = array_fill(0, $prior->count(), 0.0);
-    $at[RigPrior::TONGUE_WEIGHT] = 40.0;
+    $at[RigParameter::TongueWeight->value] = 40.0;
     $at[$prior->parameterOf(RigDimension::BarArm)] = 3.0;
     $rig = $prior->rigAt($at, 0.0);
 

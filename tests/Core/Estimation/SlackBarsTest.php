@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
 use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -80,7 +81,7 @@ it('tells of slack bars what a great many rigs tell', function (float $tension):
     $observations = (new Readings($rig, $tension))->threeStances();
     $many = byManyRigs($prior, $observations);
     $posterior = (new Estimation($prior, $observations))->asRead();
-    $found = $posterior->value(RigPrior::TENSION);
+    $found = $posterior->value(RigParameter::Tension->value);
 
     expect($rig->carried($tension)->barMoment)
         ->toBe(0.0)
@@ -88,9 +89,9 @@ it('tells of slack bars what a great many rigs tell', function (float $tension):
         ->toEqualWithDelta($many['tension'][0], 0.25 * $many['tension'][1])
         ->and($found->deviation())
         ->toEqualWithDelta($many['tension'][1], 0.25 * $many['tension'][1])
-        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->mean())
+        ->and($posterior->value(RigParameter::TongueWeight->value)->mean())
         ->toEqualWithDelta($many['tongue'][0], 0.25 * $many['tongue'][1])
-        ->and($posterior->value(RigPrior::TONGUE_WEIGHT)->deviation())
+        ->and($posterior->value(RigParameter::TongueWeight->value)->deviation())
         ->toEqualWithDelta($many['tongue'][1], 0.2 * $many['tongue'][1]);
 })->with(['just slack' => -55.0, 'well slack' => -90.0]);
 
@@ -100,7 +101,7 @@ it('tells of bars that bend a little what a great many rigs tell', function (): 
         6.0 - 720.0 * ($prior->likelyRig()->dropped()->vehiclePitch() - $prior->likelyRig()->dropped()->trailerPitch);
     $observations = (new Readings($prior->likelyRig(), $tension))->threeStances();
     $many = byManyRigs($prior, $observations);
-    $found = (new Estimation($prior, $observations))->asRead()->value(RigPrior::TENSION);
+    $found = (new Estimation($prior, $observations))->asRead()->value(RigParameter::Tension->value);
 
     expect($prior->likelyRig()->carried($tension)->barMoment)
         ->toBeGreaterThan(0.0)

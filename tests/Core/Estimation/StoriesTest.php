@@ -8,6 +8,7 @@ use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Judgement\Advice\StanceEvaluator;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Posterior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\HookUp;
 use Yoke\Measuring\Estimation\Reading\Observation;
@@ -47,7 +48,7 @@ function storyReadings(
     float $shared = 0.0,
 ): array {
     $truth = $prior->likelyRig();
-    $tension = $prior->likely(RigPrior::TENSION);
+    $tension = $prior->likely(RigParameter::Tension->value);
     $stands = [];
     for ($i = 0; $i < $times; $i++) {
         array_push($stands, [ReadingContext::alone(), 0.0], [ReadingContext::dropped(), 0.0]);
@@ -218,7 +219,7 @@ it('forecasts the hook-up that is on as it truly is, and any other as it is coun
     $stances = new StanceEvaluator($posterior, usualGoal());
     $truth = $prior
         ->likelyRig()
-        ->carried($prior->likely(RigPrior::TENSION) + LINK_MM)
+        ->carried($prior->likely(RigParameter::Tension->value) + LINK_MM)
         ->frontRestored();
 
     expect(abs($stances->at(0.0, 0.0, 1)->share()->mean() - $truth))
@@ -242,7 +243,7 @@ it('corrects a fit by a straight line as far as fitting anew would', function (f
     $anew = told($prior, array_values($without));
 
     expect($slipped)->not->toBeNull();
-    foreach ([RigPrior::FRONT_RATE, RigPrior::REAR_RATE, RigPrior::TENSION] as $parameter) {
+    foreach ([RigParameter::FrontRate->value, RigParameter::RearRate->value, RigParameter::Tension->value] as $parameter) {
         expect($slipped->at[$parameter])->toEqualWithDelta($anew->stories[0]->at[$parameter], 0.12);
     }
 })->with(['small' => 5.0, 'half an inch' => 12.7]);
@@ -275,14 +276,14 @@ it('doubts a tongue weight that was told closely and cannot be right, and none t
         array_map(
             fn (float $value, int $i): LogNormal => new LogNormal(
                 $value,
-                $i === RigPrior::TONGUE_WEIGHT ? $doubt : 0.05,
+                $i === RigParameter::TongueWeight->value ? $doubt : 0.05,
             ),
             $told,
             array_keys($told),
         ),
-        Yoke\Foundation\Probability\Normal::of(storyPrior()->likely(RigPrior::TENSION), 6.0),
+        Yoke\Foundation\Probability\Normal::of(storyPrior()->likely(RigParameter::Tension->value), 6.0),
     );
-    $readings = new Readings($truth, storyPrior()->likely(RigPrior::TENSION));
+    $readings = new Readings($truth, storyPrior()->likely(RigParameter::Tension->value));
     $posterior = told($prior, [
         ...$readings->threeStances(),
         ...$readings->threeStances(),

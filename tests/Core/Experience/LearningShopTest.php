@@ -12,6 +12,7 @@ use Yoke\Judgement\Method\TargetRange;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Proving\Playing\AdvisedPlayer;
 use Yoke\Proving\Simulation\Contest\ContestRig;
@@ -107,18 +108,18 @@ it('changes no expected share by more than its doubt for one odd job among twent
         $learned = (new Experience($evidence, new PriorDoubts()))->for($rig->subject);
         $tension = $learned->length(
             'tension',
-            Yoke\Foundation\Probability\Normal::of($rig->textbook->likely(RigPrior::TENSION), 25.0),
+            Yoke\Foundation\Probability\Normal::of($rig->textbook->likely(RigParameter::Tension->value), 25.0),
         );
         $told = $rig->textbook
-            ->withTensionFor($tension, $rig->textbook->doubtful(RigPrior::BAR_RATE)->value, 0.75)
+            ->withTensionFor($tension, $rig->textbook->doubtful(RigParameter::BarRate)->value, 0.75)
             ->predict(static fn ($one, float $at): float => $one->taut($at)->frontRestored());
 
         return [$told->mean(), $told->deviation()];
     };
     [$before, $doubt] = $share($evidence);
     $at = $rig->subject->in(Source::Tension) ?? throw new LogicException('Expected a hitch.');
-    foreach ([$at[1], 'somebody else\'s'] as $hitch) {
-        [$after] = $share([...$evidence, new Evidence(Source::Tension, $at[0], $hitch, 140.0, 12.0)]);
+    foreach ([$at->item, 'somebody else\'s'] as $hitch) {
+        [$after] = $share([...$evidence, new Evidence(Source::Tension, $at->group, $hitch, 140.0, 12.0)]);
         expect(abs($after - $before))->toBeLessThan($doubt);
     }
 });
@@ -127,13 +128,13 @@ it('tells a tension for the textbook\'s bars: stiffer bars pull as hard with les
     [, $rig] = afterRigs(0);
     $prior = $rig->textbook->withTensionFor(
         Yoke\Foundation\Probability\Normal::of(20.0, 5.0),
-        $rig->textbook->doubtful(RigPrior::BAR_RATE)->value,
+        $rig->textbook->doubtful(RigParameter::BarRate)->value,
         0.75,
     );
     $at = array_fill(0, $prior->count(), 0.0);
     $shares = array_map(
         static function (float $bars) use ($prior, $at): float {
-            $at[RigPrior::BAR_RATE] = $bars;
+            $at[RigParameter::BarRate->value] = $bars;
 
             return $prior->rigAt($at, 0.0)->taut($prior->tensionAt($at))->frontRestored();
         },

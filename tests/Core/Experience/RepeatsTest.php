@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use Yoke\Job\Experience\Repeat;
 use Yoke\Job\Experience\Repeats;
 use Yoke\Measuring\Readings\Height\HeightDoubt;
 use Yoke\Proving\Simulation\SeededSource;
 use Yoke\Rig\Parts\Suspension;
 
-/** @return list<array{string, Suspension, float}> differences of readings that were repeated so often */
+/** @return list<Repeat> differences of readings that were repeated so often */
 function repeated(array $tape, array $springs, int $many): array
 {
     $random = new SeededSource(5);
@@ -15,7 +16,7 @@ function repeated(array $tape, array $springs, int $many): array
     foreach ($tape as $reader => $mm) {
         foreach (Suspension::cases() as $kind) {
             for ($i = 0; $i < $many; $i++) {
-                $pairs[] = [$reader, $kind, $random->normal(hypot($mm, $springs[$kind->value]) * sqrt(2.0))];
+                $pairs[] = new Repeat($reader, $kind, $random->normal(hypot($mm, $springs[$kind->value]) * sqrt(2.0)));
             }
         }
     }
@@ -44,7 +45,7 @@ it('tells a careful reader from a careless one, and springs that stick from thos
 });
 
 it('stays with the textbook after a few repeats, and for whom there are none', function (): void {
-    $few = new Repeats([['Wren', Suspension::Coil, 0.0], ['Wren', Suspension::Coil, 0.1]], new HeightDoubt());
+    $few = new Repeats([new Repeat('Wren', Suspension::Coil, 0.0), new Repeat('Wren', Suspension::Coil, 0.1)], new HeightDoubt());
 
     expect($few->readers()['Wren'])
         ->toBeGreaterThan(0.75)
@@ -58,7 +59,7 @@ it('stays with the textbook after a few repeats, and for whom there are none', f
 it('is not thrown by a slip of half an inch', function (): void {
     $usual = repeated(['Wren' => 0.9], ['coil' => 0.5, 'leaf' => 1.1], 15);
     $before = new Repeats($usual, new HeightDoubt());
-    $after = new Repeats([...$usual, ['Wren', Suspension::Coil, 12.7]], new HeightDoubt());
+    $after = new Repeats([...$usual, new Repeat('Wren', Suspension::Coil, 12.7)], new HeightDoubt());
 
     expect($after->readers()['Wren'] / $before->readers()['Wren'])->toBeLessThan(1.15);
 });

@@ -135,12 +135,12 @@ it('moves the range by what levelling takes back, and never past full return', f
 ): void {
     $range = goal()->method(Criterion::FrontRestoration)->range($lost);
 
-    expect($range[0])
+    expect($range->low)
         ->toEqualWithDelta($from, 1e-9)
-        ->and($range[1])
+        ->and($range->high)
         ->toEqualWithDelta($to, 1e-9)
         ->and(goal()->method(Criterion::AxleScale)->range($lost))
-        ->toBe($range)
+        ->toEqual($range)
         ->and(TargetRange::usual()->raisedBy($lost)->ceiling())
         ->toBe(1.0);
 })->with([

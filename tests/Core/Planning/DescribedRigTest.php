@@ -13,7 +13,7 @@ use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Bars\FourHeights;
 use Yoke\Measuring\Bars\TapedBars;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
@@ -26,13 +26,13 @@ it('plans with nothing but dimensions, and says which field would tell more', fu
     $rig = Described::of();
     $prior = $rig->prior();
 
-    expect($prior->likely(RigPrior::TONGUE_WEIGHT))
+    expect($prior->likely(RigParameter::TongueWeight->value))
         ->toEqualWithDelta(0.125 * 3180, 1e-9)
-        ->and($prior->likely(RigPrior::FRONT_RATE))
+        ->and($prior->likely(RigParameter::FrontRate->value))
         ->toBe(13.0)
-        ->and($prior->likely(RigPrior::CG_HEIGHT))
+        ->and($prior->likely(RigParameter::CgHeight->value))
         ->toBe(750.0)
-        ->and($prior->likely(RigPrior::BAR_RATE))
+        ->and($prior->likely(RigParameter::BarRate->value))
         ->toEqualWithDelta((0.125 * 3180) / 84, 1e-9)
         ->and(array_map(fn (Assumption $assumption): string => $assumption->field, $rig->assumptions()))
         ->toBe([
@@ -76,9 +76,9 @@ it('takes what the sheets say before what is usual', function (): void {
         ->toBe([])
         ->and(array_column($rig->assumptions(), 'field'))
         ->toBe([Assumptions::BARS_TAPED])
-        ->and($prior->likely(RigPrior::FRONT_RATE))
+        ->and($prior->likely(RigParameter::FrontRate->value))
         ->toBe(VehicleClass::ThreeQuarterTon->rideRate(Axle::Front))
-        ->and($prior->likely(RigPrior::TONGUE_WEIGHT))
+        ->and($prior->likely(RigParameter::TongueWeight->value))
         ->toBe(410.0)
         ->and($rig->tongueWeight()->share)
         ->toBe(0.02)

@@ -6,6 +6,7 @@ use Tests\Core\Planning\Described;
 use Yoke\Job\Planning\RigPlan;
 use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Measuring\Bars\BracketHoles;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Rig\Specification\SpecificationSheet;
 
 /** Bars from 300 to 540 kg on the tall tandem, with what else its data sheet says. */
@@ -36,7 +37,7 @@ it('expects the range at the link that the data sheet starts at, as the shop cou
     $adjusters = $rig->sheets->adjusters();
     $start = $rig->sheetStart()->setting($adjusters);
     $prior = $rig->prior();
-    $atStart = $prior->likely($prior::TENSION) + $adjusters->tensionBetween($adjusters->middle(), $start, 720.0);
+    $atStart = $prior->likely(RigParameter::Tension->value) + $adjusters->tensionBetween($adjusters->middle(), $start, 720.0);
 
     expect($start->step('link'))
         ->toBe($meant)

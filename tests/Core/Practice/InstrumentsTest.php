@@ -85,11 +85,11 @@ it('learns from what was weighed: the belief knows the tongue closer once it was
         $before = (new Belief($run))
             ->analysis()
             ->posterior()
-            ->value(Yoke\Measuring\Estimation\Prior\RigPrior::TONGUE_WEIGHT)
+            ->value(Yoke\Measuring\Estimation\Prior\RigParameter::TongueWeight->value)
             ->deviation();
         $run->do(Act::plain(ActKind::WeighTongue));
         $closer +=
-            (new Belief($run))->analysis()->posterior()->value(Yoke\Measuring\Estimation\Prior\RigPrior::TONGUE_WEIGHT)->deviation() <
+            (new Belief($run))->analysis()->posterior()->value(Yoke\Measuring\Estimation\Prior\RigParameter::TongueWeight->value)->deviation() <
             $before
                 ? 1
                 : 0;

@@ -9,6 +9,8 @@ use Yoke\Workshop\Procedure\Exception\StepOutOfTurn;
 use Yoke\Workshop\Procedure\HandSignal;
 use Yoke\Workshop\Procedure\Need;
 use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\OpenAnswer;
+use Yoke\Workshop\Procedure\PaperStep;
 use Yoke\Workshop\Procedure\Procedure;
 use Yoke\Workshop\Procedure\ProcedureProgress;
 use Yoke\Workshop\Procedure\Question;
@@ -333,7 +335,7 @@ it('shows no two signals alike', function (): void {
 it('tells on paper all that any answer would bring, with what it hangs on', function (): void {
     $paper = fn (array $answers): array => array_column(
         array_map(
-            fn (array $told): array => [$told[0]->key, $told[1]],
+            fn (PaperStep $told): array => [$told->step->key, $told->open],
             (new Procedure(
                 Occasion::HookUp,
                 new RigFacts(
@@ -354,11 +356,11 @@ it('tells on paper all that any answer would bring, with what it hangs on', func
         ->not->toHaveKey('levelling-off')
         ->not->toHaveKey('friction')
         ->and($open['button'])
-        ->toBe(['jack electric' => [Question::Jack, 'electric']])
+        ->toEqual(['jack electric' => new OpenAnswer(Question::Jack, 'electric')])
         ->and($open['chocks'])
         ->toBe([])
         ->and($open['breakaway'])
-        ->toBe(['brakes yes' => [Question::Brakes, 'yes']])
+        ->toEqual(['brakes yes' => new OpenAnswer(Question::Brakes, 'yes')])
         ->and($paper(['jack' => 'manual']))
         ->toHaveKey('crank')
         ->not->toHaveKey('button');

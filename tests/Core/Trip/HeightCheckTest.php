@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Mechanics\Loading\TongueShare;
 use Yoke\Workshop\Trip\HeightCheck;
 use Yoke\Workshop\Trip\HeightFinding;
@@ -47,9 +48,9 @@ it('holds heights against those that the load should give, not against the card'
 
 it('gives the bounds that a page compares with, and they say the same', function (): void {
     $check = checkOf(4.0, -12.0);
-    [$low, $high] = $check->front();
+    [$low, $high] = [$check->front()->low, $check->front()->high];
     foreach ([[$low - 0.01, -1], [$low, 0], [$high, 0], [$high + 0.01, 1]] as [$front, $place]) {
         expect($check->finding($front, -12.0))->toBe(HeightFinding::of($place, 0));
     }
-    expect($check->rear())->toBe([-18.0, -6.0]);
+    expect($check->rear())->toEqual(new Bounds(-18.0, -6.0));
 });

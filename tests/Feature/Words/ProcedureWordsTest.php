@@ -10,6 +10,7 @@ use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Specification\SpecificationSheet;
 use Yoke\Workshop\Procedure\HandSignal;
 use Yoke\Workshop\Procedure\Occasion;
+use Yoke\Workshop\Procedure\OpenAnswer;
 use Yoke\Workshop\Procedure\Procedure;
 use Yoke\Workshop\Procedure\Question;
 use Yoke\Workshop\Procedure\RigFacts;
@@ -215,7 +216,7 @@ it('takes the bars out of the head where it put them in', function (string $fami
 })->with($families);
 
 it('says which open answers a step on paper hangs on', function (): void {
-    expect(ProcedureWords::where(['jack electric' => [Question::Jack, 'electric']]))
+    expect(ProcedureWords::where(['jack electric' => new OpenAnswer(Question::Jack, 'electric')]))
         ->toBe('How is the tongue jack driven: electric')
         ->and(ProcedureWords::where([]))
         ->toBe('');

@@ -26,6 +26,7 @@ use Yoke\Foundation\Units\Text\LengthParser;
 use Yoke\Foundation\Units\Text\LoadParser;
 use Yoke\Measuring\Readings\Height\Settling;
 use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Measuring\Readings\Weighing\ReadTicket;
 use Yoke\Measuring\Readings\Weighing\TicketText;
 use Yoke\Rig\Parts\Stance;
 
@@ -147,7 +148,7 @@ final class ApiReadings
         } catch (ImpossibleTicket $impossible) {
             return ApiAnswer::invalid(['ticket' => ExpectedWords::of($impossible->expected())]);
         }
-        [$kept] = $this->tickets->kept($request->person(), $job, [[$ticket, $typed]]);
+        [$kept] = $this->tickets->kept($request->person(), $job, [new ReadTicket($ticket, $typed)]);
 
         return ApiAnswer::made(['id' => $kept->id]);
     }

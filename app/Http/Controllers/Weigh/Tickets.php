@@ -17,7 +17,7 @@ use Illuminate\Http\UploadedFile;
 use Yoke\Foundation\Units\Load;
 use Yoke\Measuring\Readings\Weighing\Condition;
 use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
-use Yoke\Measuring\Readings\Weighing\Ticket;
+use Yoke\Measuring\Readings\Weighing\ReadTicket;
 use Yoke\Measuring\Readings\Weighing\TicketSheet;
 use Yoke\Measuring\Readings\Weighing\TicketText;
 use Yoke\Rig\Parts\Stance;
@@ -90,7 +90,7 @@ final class Tickets
         return redirect()->route('weigh', $job)->with('saved', Text::of('screen.tickets.deleted_it_stays_in_the'));
     }
 
-    /** @return non-empty-list<array{Ticket, string}> */
+    /** @return non-empty-list<ReadTicket> */
     private function read(Asked $request, TicketText $text): array
     {
         $file = $request->file('file');
@@ -104,6 +104,6 @@ final class Tickets
         $typed = $request->text('ticket');
         $stance = $request->choice('stance', Stance::class) ?? throw ImpossibleTicket::withoutStance();
 
-        return [[$text->read($stance, $typed), $typed]];
+        return [new ReadTicket($text->read($stance, $typed), $typed)];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Measuring\Estimation\Internal;
 
 use Yoke\Foundation\Probability\Matrix;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Residual;
 
@@ -187,7 +187,7 @@ final readonly class Evidence
         $next = [];
         foreach ($at as $i => $value) {
             $there = $value + $share * $move[$i];
-            $next[] = $i < RigPrior::TENSION ? max(-self::FARTHEST, min(self::FARTHEST, $there)) : $there;
+            $next[] = $i < RigParameter::Tension->value ? max(-self::FARTHEST, min(self::FARTHEST, $there)) : $there;
         }
 
         return $next;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Measuring\Estimation\Internal;
 
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Stories\Hypothesis;
@@ -36,17 +37,12 @@ final class HypothesisSearch
 
     private const MOST_MISTAKES = 3;
 
-    /**
-     * @var array<string, array{list<Mistake>, Fit, float}> by key: what went wrong, the fit, the logarithm of its
-     *     evidence
-     */
+    /** @var array<string, FittedHypothesis> by key */
     private array $fitted = [];
 
     private string $root = '';
 
-    /**
-     * @var array<string, array<string, array{list<Mistake>, float, Correction}>> by key of the fit that they correct
-     */
+    /** @var array<string, array<string, CorrectedHypothesis>> by key, by key of the fit that they correct */
     private array $corrections = [];
 
     private readonly PossibleMistakes $possible;
@@ -54,7 +50,7 @@ final class HypothesisSearch
     public function __construct(private readonly RigPrior $prior, private readonly Evidence $evidence, Fit $base)
     {
         $this->possible = new PossibleMistakes($prior, $evidence->observations);
-        $this->fitted[''] = [[], $base, $base->logEvidence()];
+        $this->fitted[''] = new FittedHypothesis([], $base->logEvidence(), $base);
         $depth = 0;
         do {
             $isFound = $this->fitWhatBends();
@@ -64,26 +60,21 @@ final class HypothesisSearch
     /** The fit of the likeliest story. */
     public function fit(): Fit
     {
-        return $this->fitted[$this->root][1];
+        return $this->fitted[$this->root]->fit;
     }
 
     /** @return non-empty-list<Hypothesis> the likeliest first */
     public function told(): array
     {
-        $told = array_map(static fn (array $one): array => [$one[0], $one[2], $one[1]], $this->fitted);
-        foreach ($this->corrections() as $key => [$mistakes, $log, $correction]) {
-            $told[$key] ??= [$mistakes, $log, $correction];
-        }
-        $most = max([-INF, ...array_column($told, 1)]);
-        $told = array_filter($told, static fn (array $one): bool => $one[1] > $most + log(self::LEAST));
-        $all = array_sum(array_map(static fn (array $one): float => exp($one[1] - $most), $told));
-        uasort($told, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
+        $told = $this->fitted + $this->corrections();
+        $logs = array_map(static fn (FittedHypothesis|CorrectedHypothesis $one): float => $one->log, $told);
+        $most = max([-INF, ...array_values($logs)]);
+        $logs = array_filter($logs, static fn (float $log): bool => $log > $most + log(self::LEAST));
+        $all = array_sum(array_map(static fn (float $log): float => exp($log - $most), $logs));
+        uasort($logs, static fn (float $one, float $other): int => $other <=> $one);
         $stories = [];
-        foreach ($told as [$mistakes, $log, $by]) {
-            $stories[] =
-                $by instanceof Fit
-                    ? new Hypothesis($mistakes, exp($log - $most) / $all, $by->at, $by->covariance)
-                    : new Hypothesis($mistakes, exp($log - $most) / $all, $by->at(), $by->covariance());
+        foreach ($logs as $key => $log) {
+            $stories[] = $told[$key]->told(exp($log - $most) / $all);
         }
 
         return $stories === [] ? throw new \LogicException('The likeliest story is always told.') : $stories;
@@ -92,49 +83,62 @@ final class HypothesisSearch
     /** Fits on its own whatever bends the likeliest fit far. Says whether another is the likeliest now. */
     private function fitWhatBends(): bool
     {
-        [, $fit, $log] = $this->fitted[$this->root];
+        [$fit, $log] = [$this->fitted[$this->root]->fit, $this->fitted[$this->root]->log];
         $isBent = $fit->cost > self::BENT;
         $bending = [];
-        foreach ($this->corrections() as $key => [$mistakes, $logOfIt, $correction]) {
+        foreach ($this->corrections() as $key => $one) {
             $isFitted =
                 isset($this->fitted[$key]) ||
-                ! in_array($correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
+                ! in_array($one->correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
             if (
                 ! $isFitted &&
-                $logOfIt > $log + log(self::REFITTED) &&
-                ($isBent || $correction->reach(RigPrior::TENSION + 1) > self::FAR)
+                $one->log > $log + log(self::REFITTED) &&
+                ($isBent || $one->correction->reach(RigParameter::Tension->value + 1) > self::FAR)
             ) {
-                $bending[$key] = [$mistakes, $logOfIt];
+                $bending[$key] = $one;
             }
         }
-        uasort($bending, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
-        $bending = array_map(static fn (array $one): array => $one[0], array_slice($bending, 0, self::MOST_REFITTED));
+        uasort(
+            $bending,
+            static fn (CorrectedHypothesis $one, CorrectedHypothesis $other): int => $other->log <=> $one->log,
+        );
+        $bending = array_map(
+            static fn (CorrectedHypothesis $one): array => $one->mistakes,
+            array_slice($bending, 0, self::MOST_REFITTED),
+        );
         foreach ($bending + ($isBent && $this->root === '' ? $this->standingOut() : []) as $key => $mistakes) {
             $refitted = $this->refit($mistakes, $fit);
-            $this->fitted[$key] = [$mistakes, $refitted, $refitted->logEvidence() - $this->oneIn($mistakes)];
+            $this->fitted[$key] = new FittedHypothesis(
+                $mistakes,
+                $refitted->logEvidence() - $this->oneIn($mistakes),
+                $refitted,
+            );
         }
         $before = $this->root;
-        foreach ($this->fitted as $key => [, , $logOfIt]) {
-            $this->root = $logOfIt > $this->fitted[$this->root][2] ? $key : $this->root;
+        foreach ($this->fitted as $key => $one) {
+            $this->root = $one->log > $this->fitted[$this->root]->log ? $key : $this->root;
         }
 
         return $this->root !== $before;
     }
 
     /**
-     * @return array<string, array{list<Mistake>, float, Correction}> by key: every story that is one mistake more than
-     *     the likeliest, and the logarithm of its evidence
+     * @return array<string, CorrectedHypothesis> by key: every story that is one mistake more than the likeliest
      */
     private function corrections(): array
     {
         if (isset($this->corrections[$this->root])) {
             return $this->corrections[$this->root];
         }
-        [$before, $fit, $log] = $this->fitted[$this->root];
+        $root = $this->fitted[$this->root];
         $corrections = [];
-        foreach ($this->possible->besides($before, $fit) as $correction) {
-            $mistakes = [...$before, $correction->mistake];
-            $corrections[self::keyOf($mistakes)] = [$mistakes, $log + $correction->log, $correction];
+        foreach ($this->possible->besides($root->mistakes, $root->fit) as $correction) {
+            $mistakes = [...$root->mistakes, $correction->mistake];
+            $corrections[self::keyOf($mistakes)] = new CorrectedHypothesis(
+                $mistakes,
+                $root->log + $correction->log,
+                $correction,
+            );
         }
 
         return $this->corrections[$this->root] = $corrections;
@@ -147,7 +151,7 @@ final class HypothesisSearch
      */
     private function standingOut(): array
     {
-        $slips = $this->possible->slips([], $this->evidence->beforehand($this->fitted[''][1]->weights));
+        $slips = $this->possible->slips([], $this->evidence->beforehand($this->fitted['']->fit->weights));
         usort($slips, static fn (Correction $one, Correction $other): int => $other->log <=> $one->log);
         $mistakes = [];
         foreach (array_slice($slips, 0, self::MOST_REFITTED) as $slip) {

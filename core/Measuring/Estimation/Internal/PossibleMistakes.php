@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Measuring\Estimation\Internal;
 
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -109,8 +110,8 @@ final class PossibleMistakes
                 foreach ($together as $i) {
                     $isFront = $this->observations[$i]->observed === Observed::FrontHeight;
                     $rate = $this->prior->valueAt(
-                        $isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE,
-                        $fit->at[$isFront ? RigPrior::FRONT_RATE : RigPrior::REAR_RATE],
+                        $isFront ? RigParameter::FrontRate->value : RigParameter::RearRate->value,
+                        $fit->at[$isFront ? RigParameter::FrontRate->value : RigParameter::RearRate->value],
                     );
                     $line[$i] = (self::PERSON_KG * ($isFront ? self::ON_THE_FRONT : 1.0 - self::ON_THE_FRONT)) / $rate;
                 }
@@ -128,7 +129,7 @@ final class PossibleMistakes
     private function miscounts(array $known, Fit $fit): array
     {
         $miscounts = [];
-        $worth = $this->prior->worth(RigPrior::TENSION, 0.0);
+        $worth = $this->prior->worth(RigParameter::Tension->value, 0.0);
         foreach ($worth > 0.0 ? $this->steps : [] as $hookUp => $step) {
             if (! self::hasMiscounted($known, $hookUp)) {
                 foreach ([-$step, $step] as $moved) {
@@ -136,7 +137,7 @@ final class PossibleMistakes
                     foreach ($this->observations as $i => $observation) {
                         $shift[$i] =
                             $observation->context->hookUp->number === $hookUp
-                                ? ($fit->slopes[RigPrior::TENSION][$i] * $moved) / $worth
+                                ? ($fit->slopes[RigParameter::Tension->value][$i] * $moved) / $worth
                                 : 0.0;
                     }
                     $miscounts[] = Correction::shifted(
@@ -158,7 +159,7 @@ final class PossibleMistakes
      */
     private function toldWrong(array $known, Fit $fit): array
     {
-        $told = $this->prior->worth(RigPrior::TONGUE_WEIGHT, 1.0);
+        $told = $this->prior->worth(RigParameter::TongueWeight->value, 1.0);
         if ($told > self::TOLD_LOOSELY || $told <= 0.0 || self::holds($known, MistakeKind::TongueWeight, null)) {
             return [];
         }
@@ -168,8 +169,11 @@ final class PossibleMistakes
             Correction::along(
                 $fit,
                 Mistake::tongueWeight(),
-                array_map(static fn (float $slope): float => $slope * $wide, $fit->slopes[RigPrior::TONGUE_WEIGHT]),
-                [RigPrior::TONGUE_WEIGHT => $wide],
+                array_map(
+                    static fn (float $slope): float => $slope * $wide,
+                    $fit->slopes[RigParameter::TongueWeight->value],
+                ),
+                [RigParameter::TongueWeight->value => $wide],
             ),
         ];
     }

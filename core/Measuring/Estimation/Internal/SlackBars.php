@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Yoke\Measuring\Estimation\Internal;
 
 use Yoke\Foundation\Probability\Matrix;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Stories\ParameterEstimate;
 use Yoke\Rig\Parts\Stance;
 
 /**
@@ -85,14 +87,13 @@ final readonly class SlackBars
      * @param  array<int, float>  $at
      * @param  array<int, float>  $weights
      * @param  array<int, float>  $telling  the weights, 0 for those readings
-     * @return array{array<int, float>, array<int, array<int, float>>}
      */
-    public function belowSomething(array $at, array $weights, array $telling): array
+    public function belowSomething(array $at, array $weights, array $telling): ParameterEstimate
     {
         $fit = $this->evidence->settle($at, $telling);
         [$at, $slopes, $covariance] = [$fit->at, $fit->slopes, $fit->covariance];
-        $column = $covariance[RigPrior::TENSION];
-        $own = $column[RigPrior::TENSION];
+        $column = $covariance[RigParameter::Tension->value];
+        $own = $column[RigParameter::Tension->value];
         $doubts = [];
         foreach ($this->evidence->observations as $i => $observation) {
             if ($telling[$i] !== $weights[$i]) {
@@ -129,7 +130,7 @@ final readonly class SlackBars
             }
         }
 
-        return [$this->along($at, $column, $mean / sqrt($own)), $covariance];
+        return new ParameterEstimate($this->along($at, $column, $mean / sqrt($own)), $covariance);
     }
 
     /**

@@ -19,30 +19,6 @@ use Yoke\Mechanics\Statics\TowVehicle;
  */
 final readonly class RigPrior
 {
-    public const FRONT_RATE = 0;
-
-    public const REAR_RATE = 1;
-
-    public const TONGUE_WEIGHT = 2;
-
-    public const TRAILER_RATE = 3;
-
-    public const CG_HEIGHT = 4;
-
-    public const BAR_RATE = 5;
-
-    public const TENSION = 6;
-
-    private const NAMES = [
-        'front_rate',
-        'rear_rate',
-        'tongue_weight',
-        'trailer_rate',
-        'cg_height',
-        'bar_rate',
-        'tension',
-    ];
-
     /** From here on stand the dimensions in doubt, in the order of SharedDoubts. */
     private const DIMENSIONS = 7;
 
@@ -54,7 +30,7 @@ final readonly class RigPrior
 
     /**
      * @param  non-empty-list<LogNormal>  $doubtful  front rate, rear rate, tongue weight, trailer rate, cg height, bar
-     *     rate, in the order of the constants
+     *     rate, in the order of RigParameter
      * @param  Normal  $tension  of the reference setting, mm
      * @param  LoadChange|null  $load  what is on board besides
      * @param  TensionSlope|null  $slope  how the tension follows the bars' rate; null where it does not
@@ -93,7 +69,7 @@ final readonly class RigPrior
      */
     public function ofUnknownSetting(float $doubt): self
     {
-        return $this->withTension(Normal::of($this->likely(self::TENSION), $doubt));
+        return $this->withTension(Normal::of($this->likely(RigParameter::Tension->value), $doubt));
     }
 
     /** The same rig with bars of another rate, kg/mm, and another tension of its reference setting, mm. */
@@ -101,16 +77,20 @@ final readonly class RigPrior
     {
         return new self(
             $this->known,
-            [...array_slice($this->doubtful, 0, self::BAR_RATE), $rate],
+            [...array_slice($this->doubtful, 0, RigParameter::BarRate->value), $rate],
             $tension,
             $this->load,
         );
     }
 
-    /** What of the rig is known as a value with a share of doubt: one of the constants up to the rate of the bars. */
-    public function doubtful(int $parameter): LogNormal
+    /**
+     * What of the rig is known as a value with a share of doubt.
+     *
+     * @param  RigParameter  $parameter  any but the tension
+     */
+    public function doubtful(RigParameter $parameter): LogNormal
     {
-        return $this->doubtful[$parameter];
+        return $this->doubtful[$parameter->value];
     }
 
     /** The same rig with one of its dimensions taken as exact. */
@@ -151,7 +131,8 @@ final readonly class RigPrior
     /** The key of a parameter, for words. */
     public function nameOf(int $parameter): string
     {
-        return self::NAMES[$parameter] ?? $this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][0]->value;
+        return RigParameter::tryFrom($parameter)?->key() ??
+            $this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][0]->value;
     }
 
     /** The likely value of a parameter. */
@@ -169,17 +150,15 @@ final readonly class RigPrior
     /** @param  float  $ballOffset how much higher than known the unloaded ball stands, mm */
     public function spread(float $ballOffset = 0.0): RigSpread
     {
-        $pairs = [];
+        $variants = [[], []];
         for ($parameter = 0; $parameter < $this->count(); $parameter++) {
-            [$up, $down] = [$this->likeliest(), $this->likeliest()];
-            [$up[$parameter], $down[$parameter]] = [1.0, -1.0];
-            $pairs[] = [
-                [$this->rigAt($up, $ballOffset), $this->tensionAt($up)],
-                [$this->rigAt($down, $ballOffset), $this->tensionAt($down)],
-            ];
+            foreach ([1.0, -1.0] as $side => $off) {
+                $at = [...$this->likeliest(), $parameter => $off];
+                $variants[$side][] = new RigVariant($this->rigAt($at, $ballOffset), $this->tensionAt($at));
+            }
         }
 
-        return new RigSpread($this->likelyRig($ballOffset), $this->tension->mean(), $pairs);
+        return new RigSpread($this->likelyRig($ballOffset), $this->tension->mean(), ...$variants);
     }
 
     public function likelyRig(float $ballOffset = 0.0): CoupledRig
@@ -209,7 +188,7 @@ final readonly class RigPrior
         $moved = $this->load === null ? 0.0 : $this->load->tension($this->unloadedAt($at, 0.0));
 
         return $this->tension->mean() +
-            $at[self::TENSION] * $this->tension->deviation() +
+            $at[RigParameter::Tension->value] * $this->tension->deviation() +
             $this->alongRate($at) +
             $moved;
     }
@@ -217,17 +196,20 @@ final readonly class RigPrior
     /** @param  array<int, float>  $at */
     private function alongRate(array $at): float
     {
-        return $this->slope?->at($this->doubtful[self::BAR_RATE]->at($at[self::BAR_RATE])) ?? 0.0;
+        return $this->slope?->at($this->at($at, RigParameter::BarRate)) ?? 0.0;
     }
 
     /** The same rig, its tension known for bars of a rate and following theirs, so that a share stays as likely. */
     public function withTensionFor(Normal $tension, float $rate, float $share): self
     {
         $rigs = array_map(
-            fn (float $off): CoupledRig => $this->rigAt([...$this->likeliest(), self::BAR_RATE => $off], 0.0),
+            fn (float $off): CoupledRig => $this->rigAt(
+                [...$this->likeliest(), RigParameter::BarRate->value => $off],
+                0.0,
+            ),
             [-1.0, 1.0],
         );
-        $doubt = $this->doubtful[self::BAR_RATE]->share;
+        $doubt = $this->doubtful[RigParameter::BarRate->value]->share;
         $perLogRate =
             $doubt > 0.0 ? ($rigs[1]->tensionFor($share) - $rigs[0]->tensionFor($share)) / (2.0 * $doubt) : 0.0;
 
@@ -238,8 +220,9 @@ final readonly class RigPrior
     public function valueAt(int $parameter, float $deviations): float
     {
         return match (true) {
-            $parameter === self::TENSION => $this->tension->mean() + $deviations * $this->tension->deviation(),
-            $parameter < self::TENSION => $this->doubtful[$parameter]->at($deviations),
+            $parameter === RigParameter::Tension->value => $this->tension->mean() +
+                $deviations * $this->tension->deviation(),
+            $parameter < RigParameter::Tension->value => $this->doubtful[$parameter]->at($deviations),
             default => $this->known->at($this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][0], $deviations),
         };
     }
@@ -248,35 +231,40 @@ final readonly class RigPrior
     public function worth(int $parameter, float $value): float
     {
         return match (true) {
-            $parameter === self::TENSION => $this->tension->deviation(),
-            $parameter < self::TENSION => $this->doubtful[$parameter]->share * $value,
+            $parameter === RigParameter::Tension->value => $this->tension->deviation(),
+            $parameter < RigParameter::Tension->value => $this->doubtful[$parameter]->share * $value,
             default => $this->known->doubts->inDoubt[$parameter - self::DIMENSIONS][1],
         };
     }
 
     /** @param  array<int, float>  $at */
+    private function at(array $at, RigParameter $parameter): float
+    {
+        return $this->doubtful[$parameter->value]->at($at[$parameter->value]);
+    }
+
+    /** @param  array<int, float>  $at */
     private function unloadedAt(array $at, float $ballOffset): CoupledRig
     {
-        $doubtful = $this->doubtful;
         [$ball, $wheelbase, $overhang, $length, $arm, $gross] = $this->dimensionsAt($at);
 
         return new CoupledRig(
             new TowVehicle(
                 $wheelbase,
                 $overhang,
-                $doubtful[self::FRONT_RATE]->at($at[self::FRONT_RATE]),
-                $doubtful[self::REAR_RATE]->at($at[self::REAR_RATE]),
+                $this->at($at, RigParameter::FrontRate),
+                $this->at($at, RigParameter::RearRate),
             ),
             new TowedTrailer(
                 $length,
                 $gross,
-                min($doubtful[self::TONGUE_WEIGHT]->at($at[self::TONGUE_WEIGHT]), self::MOST_ON_TONGUE * $gross),
-                $doubtful[self::CG_HEIGHT]->at($at[self::CG_HEIGHT]),
-                $this->known->axleGroup->axles($doubtful[self::TRAILER_RATE]->at($at[self::TRAILER_RATE])),
+                min($this->at($at, RigParameter::TongueWeight), self::MOST_ON_TONGUE * $gross),
+                $this->at($at, RigParameter::CgHeight),
+                $this->known->axleGroup->axles($this->at($at, RigParameter::TrailerRate)),
             ),
             new Bars(
                 KnownRig::BARS,
-                $doubtful[self::BAR_RATE]->at($at[self::BAR_RATE]),
+                $this->at($at, RigParameter::BarRate),
                 min($arm, self::LONGEST_ARM * $length),
                 $ball + $ballOffset,
             ),

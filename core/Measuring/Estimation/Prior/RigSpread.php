@@ -15,10 +15,15 @@ final readonly class RigSpread
 {
     /**
      * @param  float  $tension  of the reference setting, mm
-     * @param  list<array{array{CoupledRig, float}, array{CoupledRig, float}}>  $pairs  up and down, with their tensions
+     * @param  list<RigVariant>  $up  with one parameter a deviation up, in the order of the prior's parameters
+     * @param  list<RigVariant>  $down  with the same a deviation down
      */
-    public function __construct(private CoupledRig $likely, private float $tension, private array $pairs)
-    {
+    public function __construct(
+        private CoupledRig $likely,
+        private float $tension,
+        private array $up,
+        private array $down,
+    ) {
     }
 
     public function likely(): CoupledRig
@@ -48,8 +53,11 @@ final readonly class RigSpread
     public function doubts(Closure $quantity): array
     {
         return array_map(
-            static fn (array $pair): float => abs($quantity(...$pair[0]) - $quantity(...$pair[1])) / 2,
-            $this->pairs,
+            static fn (RigVariant $up, RigVariant $down): float => abs(
+                $quantity($up->rig, $up->tension) - $quantity($down->rig, $down->tension),
+            ) / 2,
+            $this->up,
+            $this->down,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Measuring\Estimation\Stories;
 
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 
 /**
  * One way in which the readings may have come about, how likely, and the rig by it (docs/model.md, More than one
@@ -26,7 +26,7 @@ final readonly class Hypothesis
      */
     public function __construct(public array $mistakes, public float $chance, array $at, public array $covariance)
     {
-        for ($parameter = 0; $parameter < RigPrior::TENSION; $parameter++) {
+        for ($parameter = 0; $parameter < RigParameter::Tension->value; $parameter++) {
             $at[$parameter] = max(-self::FARTHEST, min(self::FARTHEST, $at[$parameter]));
         }
         $this->at = $at;

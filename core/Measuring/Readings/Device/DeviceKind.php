@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Measuring\Readings\Device;
 
+use Yoke\Foundation\Units\Bounds;
+
 /** The instruments that can be read over a line; the value is their word in the protocol (docs/devices.md). */
 enum DeviceKind: string
 {
@@ -38,14 +40,14 @@ enum DeviceKind: string
         };
     }
 
-    /** @return array{float, float} what makes sense on a channel, in its unit: anything else is absurd */
-    public function range(): array
+    /** What makes sense on a channel, in its unit: anything else is absurd. */
+    public function range(): Bounds
     {
         return match ($this) {
-            self::Weighbridge => [50.0, 20_000.0],
-            self::BallLoadGauge, self::TongueScale => [5.0, 5000.0],
-            self::AngleGauge => [-15.0, 15.0],
-            self::HeightSensor => [300.0, 1800.0],
+            self::Weighbridge => new Bounds(50.0, 20_000.0),
+            self::BallLoadGauge, self::TongueScale => new Bounds(5.0, 5000.0),
+            self::AngleGauge => new Bounds(-15.0, 15.0),
+            self::HeightSensor => new Bounds(300.0, 1800.0),
         };
     }
 }

@@ -65,9 +65,8 @@ final class DeviceLine
         ) {
             throw UnreadableDevice::garbled($kind);
         }
-        [$least, $most] = $kind->range();
         $number = (float) $part['number'];
-        if ($number < $least || $number > $most) {
+        if ($kind->range()->side($number) !== 0) {
             throw UnreadableDevice::absurd($kind, $part['channel'], $number);
         }
 

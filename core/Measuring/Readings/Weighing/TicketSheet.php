@@ -37,7 +37,7 @@ final readonly class TicketSheet
     }
 
     /**
-     * @return non-empty-list<array{Ticket, string}> each ticket with what it was read from
+     * @return non-empty-list<ReadTicket>
      *
      * @throws ImpossibleTicket naming the line at fault
      */
@@ -89,9 +89,8 @@ final readonly class TicketSheet
     /**
      * @param  list<string>  $headings
      * @param  list<string>  $cells
-     * @return array{Ticket, string}
      */
-    private function ticket(array $headings, array $cells, int $line): array
+    private function ticket(array $headings, array $cells, int $line): ReadTicket
     {
         $stance = null;
         $typed = [];
@@ -107,7 +106,7 @@ final readonly class TicketSheet
             throw ImpossibleTicket::inLine($line, Expected::of('ticket.stance'));
         }
         try {
-            return [$this->text->read($stance, implode("\n", $typed)), implode(', ', $typed)];
+            return new ReadTicket($this->text->read($stance, implode("\n", $typed)), implode(', ', $typed));
         } catch (ImpossibleTicket $impossible) {
             throw ImpossibleTicket::inLine($line, $impossible->expected());
         }

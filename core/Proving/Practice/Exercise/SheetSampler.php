@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Practice\Exercise;
 
+use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
@@ -115,10 +116,12 @@ final readonly class SheetSampler
         ];
     }
 
-    /** @param  array{float, float}  $usual  and its spread, mm */
-    private function about(array $usual): Length
+    /** @param  Normal  $usual  mm */
+    private function about(Normal $usual): Length
     {
-        return Length::ofMillimetres($this->rounded($usual[0] + $usual[1] * $this->random->between(-1.0, 1.0), 10.0));
+        $drawn = $usual->mean() + $usual->deviation() * $this->random->between(-1.0, 1.0);
+
+        return Length::ofMillimetres($this->rounded($drawn, 10.0));
     }
 
     private function rounded(float $value, float $step): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Practice\Tape;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Text\Fineness;
 
@@ -53,14 +54,10 @@ final readonly class TapePicture
         return $marks;
     }
 
-    /**
-     * From the lowest to the highest that is in sight, mm.
-     *
-     * @return array{float, float}
-     */
-    public function sight(): array
+    /** From the lowest to the highest that is in sight, mm. */
+    public function sight(): Bounds
     {
-        return [$this->shown - self::SIGHT_MM, $this->shown + self::SIGHT_MM];
+        return Bounds::about($this->shown, self::SIGHT_MM);
     }
 
     /** What somebody reads off who reads to the nearest mark. */

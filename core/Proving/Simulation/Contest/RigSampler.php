@@ -83,9 +83,10 @@ final readonly class RigSampler
             $random->between(200, 760),
             $this->axles($group, $isUnequalised, $random->between(32, 80)),
         );
+        $bend = $this->world->barBend();
         $bars = new Bars(
             KnownRig::BARS,
-            $rating / $random->between(...$this->world->barBend()),
+            $rating / $random->between($bend->low, $bend->high),
             $known->barArm + $this->typed(15.0),
             $known->ballOverCoupler,
         );
@@ -174,8 +175,8 @@ final readonly class RigSampler
     /** @return non-empty-list<array{offset: float, rate: float}> partly equalised where the world is harder */
     private function axles(AxleGroup $group, bool $isUnequalised, float $rate): array
     {
-        [$from, $to] = $this->world->trailerRate();
-        $rate *= exp($this->random->between(log($from), log($to)));
+        $off = $this->world->trailerRate();
+        $rate *= exp($this->random->between(log($off->low), log($off->high)));
         $part = 1.0 - 0.5 * $this->world->size() * $this->random->between(0, 1);
         if ($isUnequalised) {
             return array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Simulation\Contest;
 
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Proving\Simulation\World\Mishaps;
 use Yoke\Proving\Simulation\World\TrueSetUp;
@@ -32,7 +33,7 @@ final readonly class SampledRig
     /** Whether the tension of the middle setting was taped: it is told closely then. */
     public function isTaped(): bool
     {
-        return $this->told->worth(RigPrior::TENSION, 0.0) < self::CLOSELY_MM;
+        return $this->told->worth(RigParameter::Tension->value, 0.0) < self::CLOSELY_MM;
     }
 
     /** Tension over that of the middle setting, by the sheet, mm. */

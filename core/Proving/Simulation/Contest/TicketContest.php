@@ -8,7 +8,6 @@ use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Measuring\Estimation\Estimation;
 use Yoke\Measuring\Estimation\Posterior;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Reading\ReadingContext;
@@ -53,7 +52,7 @@ final readonly class TicketContest
             $truth = $lot->truth->share($lot->adjusters->middle());
             $weighed = $this->fit($lot, $tickets);
             $tongue +=
-                abs($weighed->value(RigPrior::TONGUE_WEIGHT)->mean() - $lot->truth->rig->trailer()->tongueWeight) <=
+                abs($weighed->tongueWeight()->mean() - $lot->truth->rig->trailer()->tongueWeight) <=
                 self::WITHIN_KG
                     ? 1
                     : 0;

@@ -17,6 +17,7 @@ use Yoke\Measuring\Estimation\Prior\KnownRig;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Measuring\Estimation\Prior\RigDimension;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Prior\SharedDoubts;
 use Yoke\Mechanics\Statics\Bars;
@@ -137,7 +138,7 @@ final class Fleet
         $subject = Subject::of($class->value, 'links', 'any', "vehicle {$v}", "hitch {$h}", "trailer {$seed}");
         $textbook = $this->prior($known, $class, new LogNormal($weighed, $doubt), $rating, LearnedPriors::of([]));
         $bars = new Bars(KnownRig::BARS, $rating / $bend, $arm, $ball);
-        $tension = $textbook->likely(RigPrior::TENSION) + $off + $random->normal(self::TENSION_MM[2]);
+        $tension = $textbook->likely(RigParameter::Tension->value) + $off + $random->normal(self::TENSION_MM[2]);
         $told = $this->prior($known, $class, new LogNormal($weighed, $doubt), $rating, $learned($subject));
         $read = $tension + $random->normal($this->doubts->tensionTapedMm);
         $told =

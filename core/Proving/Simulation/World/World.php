@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Simulation\World;
 
+use Yoke\Foundation\Units\Bounds;
+
 /** How far simulated rigs depart from what the advice reckons with (docs/model.md, The harder world). */
 enum World: string
 {
@@ -54,7 +56,7 @@ enum World: string
         return $this->pick(0.005, 0.01, 0.02);
     }
 
-    /** @return array{float, float} how far off they are, mm */
+    /** @return non-empty-list<float> how far off they are, mm */
     public function slips(): array
     {
         return $this === self::Plain ? [3.2, 10.0] : [12.7, 25.4];
@@ -72,23 +74,23 @@ enum World: string
         return $this->pick(0.0, 0.15, 0.20);
     }
 
-    /** @return array{float, float} the rated load bends a bar between so many mm */
-    public function barBend(): array
+    /** The rated load bends a bar between so many mm. */
+    public function barBend(): Bounds
     {
         return match ($this) {
-            self::Plain => [66.0, 107.0],
-            self::Moderate => [58.0, 115.0],
-            self::Full => [50.0, 130.0],
+            self::Plain => new Bounds(66.0, 107.0),
+            self::Moderate => new Bounds(58.0, 115.0),
+            self::Full => new Bounds(50.0, 130.0),
         };
     }
 
-    /** @return array{float, float} by what factor the trailer's axle rate may be off */
-    public function trailerRate(): array
+    /** By what factor the trailer's axle rate may be off. */
+    public function trailerRate(): Bounds
     {
         return match ($this) {
-            self::Plain => [1.0, 1.0],
-            self::Moderate => [0.62, 1.93],
-            self::Full => [0.45, 3.0],
+            self::Plain => new Bounds(1.0, 1.0),
+            self::Moderate => new Bounds(0.62, 1.93),
+            self::Full => new Bounds(0.45, 3.0),
         };
     }
 

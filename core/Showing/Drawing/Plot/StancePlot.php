@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Showing\Drawing\Plot;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Method\Tolerances;
 use Yoke\Measuring\Estimation\Posterior;
@@ -93,10 +94,10 @@ final readonly class StancePlot
 
         return [
             'front_restoration' => $this->strip(
-                fn (float $rear): array => [$lost * (1 - $this->band->to), $lost * (1 - $this->band->from)],
+                fn (float $rear): Bounds => new Bounds($lost * (1 - $this->band->to), $lost * (1 - $this->band->from)),
             ),
             'equal_squat' => $this->strip(
-                fn (float $rear): array => [$rear - $this->tolerances->squatMm, $rear + $this->tolerances->squatMm],
+                fn (float $rear): Bounds => Bounds::about($rear, $this->tolerances->squatMm),
             ),
             'coupler_height' => $this->strip($this->levelCoupler(...)),
         ];
@@ -115,33 +116,30 @@ final readonly class StancePlot
         ];
     }
 
-    /**
-     * @return array{float, float} the front changes between which the coupler stands level, within the method's
-     *     tolerance
-     */
-    private function levelCoupler(float $rear): array
+    /** The front changes between which the coupler stands level, within the method's tolerance. */
+    private function levelCoupler(float $rear): Bounds
     {
         $rig = $this->posterior->rig($this->ballOffset);
         $lever = $rig->vehicle()->overhang / $rig->vehicle()->wheelbase;
         $level = ($rear * (1 + $lever) + $rig->bars()->ballOverCoupler) / $lever;
 
-        return [$level - $this->tolerances->couplerMm / $lever, $level + $this->tolerances->couplerMm / $lever];
+        return Bounds::about($level, $this->tolerances->couplerMm / $lever);
     }
 
     /**
-     * @param  \Closure(float): array{float, float}  $between  the lowest and highest front change at a rear change
+     * @param  \Closure(float): Bounds  $between  the lowest and highest front change at a rear change
      * @return list<Point>
      */
     private function strip(\Closure $between): array
     {
-        [$lowLeft, $highLeft] = $between($this->left);
-        [$lowRight, $highRight] = $between($this->right);
+        $left = $between($this->left);
+        $right = $between($this->right);
 
         return [
-            $this->at($this->left, $lowLeft),
-            $this->at($this->left, $highLeft),
-            $this->at($this->right, $highRight),
-            $this->at($this->right, $lowRight),
+            $this->at($this->left, $left->low),
+            $this->at($this->left, $left->high),
+            $this->at($this->right, $right->high),
+            $this->at($this->right, $right->low),
         ];
     }
 

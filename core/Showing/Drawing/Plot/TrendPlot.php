@@ -33,14 +33,14 @@ final readonly class TrendPlot
         return array_map(fn (int $i): Point => $this->at($i, $this->values[$i]->mean()), array_keys($this->values));
     }
 
-    /** @return non-empty-list<array{Point, Point}> a deviation above each value, and below */
+    /** @return non-empty-list<Whisker> of each value */
     public function whiskers(): array
     {
         return array_map(
-            fn (int $i): array => [
+            fn (int $i): Whisker => new Whisker(
                 $this->at($i, $this->values[$i]->mean() + $this->values[$i]->deviation()),
                 $this->at($i, $this->values[$i]->mean() - $this->values[$i]->deviation()),
-            ],
+            ),
             array_keys($this->values),
         );
     }

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Estimation\Priors;
-use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Readings\Device\DeviceKind;
 use Yoke\Measuring\Readings\Device\DeviceLine;
 use Yoke\Measuring\Readings\Device\Exception\UnreadableDevice;
@@ -143,6 +143,6 @@ it('keeps a truth exactly, and draws one that its sheets allow, the same each ti
         ->toEqual($drawn(3))
         ->and($drawn(3))
         ->not->toEqual($drawn(4))
-        ->and(abs(log($frontRate / Priors::rig()->likely(RigPrior::FRONT_RATE))))
+        ->and(abs(log($frontRate / Priors::rig()->likely(RigParameter::FrontRate->value))))
         ->toBeLessThanOrEqual(0.15 + 1e-9);
 });
