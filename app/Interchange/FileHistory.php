@@ -14,6 +14,8 @@ use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Readings\Height\HeightDoubt;
 use Yoke\Measuring\Readings\Height\SetBy;
 use Yoke\Measuring\Readings\Height\Settling;
+use Yoke\Measuring\Readings\Sight\Seen;
+use Yoke\Measuring\Readings\Sight\Sight;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
@@ -137,6 +139,23 @@ final class FileHistory
                     $observed,
                     $reading->number($field),
                     "reading {$i} {$field}",
+                );
+            }
+        }
+
+        foreach (Sight::in($stance) as $sight) {
+            if ($reading->has($sight->value)) {
+                $answers = array_map(static fn (Seen $one): string => $one->value, $sight->answers());
+                $seen = Seen::from($reading->choice($sight->value, $answers));
+                $key = "reading {$i} {$sight->value}";
+                $value = $seen->reading()->mean();
+                $measures[] = new MeasureTaken(
+                    $stance,
+                    $this->rounds[$i],
+                    $sight->observed(),
+                    $value,
+                    $key,
+                    seen: $seen,
                 );
             }
         }

@@ -8,6 +8,7 @@ return [
     'scale' => 'Scale',
     'gauge' => 'Gauge',
     'level' => 'Level on the vehicle',
+    'eye' => 'Eye',
     'coupler' => 'Coupler and trailer',
     'figure' => ':mean % ± :doubt',
     'differ' => ':One says :a %, :other says :b %. :why',

@@ -192,6 +192,7 @@ return [
         'carrier' => 'Expected on the vehicle or on the trailer.',
         'degrees' => 'Expected degrees between -:most and :most, nose-down below 0.',
         'reading' => 'Expected a reading above 0, in the unit of its sign.',
+        'one_of' => 'Expected one of: :these.',
         'wrench' => 'Expected what the wrench showed, between 0 and 2000 N·m (1475 lb·ft).',
         'call' => 'Expected what came of the call.',
         'outcome' => 'Expected done or left out.',

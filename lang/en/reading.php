@@ -18,6 +18,7 @@ return [
         'FrontHeight' => 'the front fender', 'RearHeight' => 'the rear fender', 'CouplerRise' => 'the coupler height', 'NoseRise' => 'the trailer\'s angle', 'VehicleRise' => 'the vehicle\'s angle', 'BallLoad' => 'the gauge in the head',
         'FrontLoad' => 'the front axle on the weighbridge', 'RearLoad' => 'the rear axle on the weighbridge', 'TrailerLoad' => 'the trailer axles on the weighbridge',
         'VehicleLoad' => 'the vehicle on the weighbridge', 'RearAndTrailerLoad' => 'rear and trailer axles on the weighbridge', 'TongueWeight' => 'the tongue weight', 'BarBend' => 'the bar gap',
+        'BendSeen' => 'the bars, by eye', 'NoseSeen' => 'the trailer, by eye', 'PitchSeen' => 'the vehicle\'s rear, by eye',
     ],
     'error' => [
         'eighth_inch' => 'Perhaps an eighth of an inch was misread.',

@@ -274,5 +274,7 @@ return [
         'front_axle' => 'Front axle, weighed',
         'rear_axle' => 'Rear axle, weighed',
         'trailer_axles' => 'Trailer axles, weighed',
+        'frame_front' => 'Trailer frame, front end',
+        'frame_rear' => 'Trailer frame, rear end',
     ],
 ];

@@ -8,6 +8,7 @@ return [
     'scale' => 'Báscula',
     'gauge' => 'Medidor',
     'level' => 'Nivel en el vehículo',
+    'eye' => 'A ojo',
     'coupler' => 'Acoplador y remolque',
     'figure' => ':mean % ± :doubt',
     'differ' => ':One dice :a %, :other dice :b %. :why',

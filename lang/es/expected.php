@@ -192,6 +192,7 @@ return [
         'carrier' => 'Se esperaba sobre el vehículo o sobre el remolque.',
         'degrees' => 'Se esperaban grados entre -:most y :most, bajo 0 con el morro hacia abajo.',
         'reading' => 'Se esperaba una lectura mayor que 0, en la unidad de su signo.',
+        'one_of' => 'Se espera uno de: :these.',
         'wrench' => 'Se esperaba lo que marcó la llave, entre 0 y 2000 N·m (1475 lb·ft).',
         'call' => 'Se esperaba en qué quedó la llamada.',
         'outcome' => 'Se esperaba hecho u omitido.',

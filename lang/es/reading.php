@@ -18,6 +18,7 @@ return [
         'FrontHeight' => 'el guardabarros delantero', 'RearHeight' => 'el guardabarros trasero', 'CouplerRise' => 'la altura del acoplador', 'NoseRise' => 'el ángulo del remolque', 'VehicleRise' => 'el ángulo del vehículo', 'BallLoad' => 'el medidor del cabezal',
         'FrontLoad' => 'el eje delantero en la báscula', 'RearLoad' => 'el eje trasero en la báscula', 'TrailerLoad' => 'los ejes del remolque en la báscula',
         'VehicleLoad' => 'el vehículo en la báscula', 'RearAndTrailerLoad' => 'los ejes trasero y del remolque en la báscula', 'TongueWeight' => 'el peso en la lanza', 'BarBend' => 'la distancia de la barra',
+        'BendSeen' => 'las barras, a ojo', 'NoseSeen' => 'el remolque, a ojo', 'PitchSeen' => 'la trasera del vehículo, a ojo',
     ],
     'error' => [
         'eighth_inch' => 'Quizá se leyó mal un octavo de pulgada.',

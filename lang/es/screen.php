@@ -274,5 +274,7 @@ return [
         'front_axle' => 'Eje delantero, pesado',
         'rear_axle' => 'Eje trasero, pesado',
         'trailer_axles' => 'Ejes del remolque, pesados',
+        'frame_front' => 'Bastidor, extremo delantero',
+        'frame_rear' => 'Bastidor, extremo trasero',
     ],
 ];

@@ -11,6 +11,7 @@ use App\Words\Figures;
 use App\Words\NextWords;
 use App\Words\QuantityWords;
 use App\Words\SettingWords;
+use App\Words\SightWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Foundation\Units\Length;
@@ -324,7 +325,12 @@ final readonly class AdvicePage
     /** @return list<string> */
     public function disagreements(): array
     {
-        return array_map(VerdictWords::disagreement(...), $this->analysis->disagreements());
+        $sights = new SightWords($this->person, $this->job->described->sheets->ballToAxle()->millimetres());
+
+        return [
+            ...array_map(VerdictWords::disagreement(...), $this->analysis->disagreements()),
+            ...array_map($sights->contradicted(...), $this->analysis->contradictedSights()),
+        ];
     }
 
     public function name(SettingForecast $forecast): string

@@ -13,6 +13,7 @@ use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
 use App\Words\RigWords;
+use App\Words\SightWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Text\LengthPrinter;
@@ -361,6 +362,20 @@ final class BenchPage
     }
 
     /** The fields of the stations where heights are typed. */
+    /** What can be seen by eye at a taped station. */
+    public function sights(): Sights
+    {
+        return new Sights($this->job, $this->station->stance() ?? Stance::Carried, $this->job->method);
+    }
+
+    /** What else than fenders was read in a stance. */
+    public function others(Stance $stance): OtherReadings
+    {
+        $ballToAxle = $this->analysed->described->sheets->ballToAxle()->millimetres();
+
+        return new OtherReadings($this->job, $stance, new SightWords($this->viewer, $ballToAxle));
+    }
+
     public function tape(): TapeFields
     {
         return new TapeFields($this->job, $this->taped, $this->print);

@@ -96,10 +96,13 @@ final readonly class JobHistory
             for ($round = 1; $round <= $this->job->roundOf($stance); $round++) {
                 foreach (MeasureKind::of($stance) as $kind) {
                     $measure = $this->job->measure($stance, $round, $kind);
+                    $rearEnd = $this->job->measure($stance, $round, MeasureKind::FrameRear)?->value;
+                    $isHalf =
+                        $kind === MeasureKind::FrameRear || ($kind === MeasureKind::FrameFront && $rearEnd === null);
                     $taken =
-                        $measure?->value === null
+                        $measure?->value === null || $isHalf
                             ? $taken
-                            : [...$taken, self::measure($kind, $measure, $measure->value)];
+                            : [...$taken, self::measure($kind, $measure, $measure->value, $rearEnd)];
                 }
             }
         }
@@ -107,16 +110,26 @@ final readonly class JobHistory
         return $taken;
     }
 
-    private static function measure(MeasureKind $kind, Measure $measure, float $value): MeasureTaken
+    /** @param  float|null  $rearEnd  the frame's height at its rear end, mm */
+    private static function measure(MeasureKind $kind, Measure $measure, float $value, ?float $rearEnd): MeasureTaken
     {
         $unit = match (true) {
-            $kind->isAngle() => null,
+            $kind->isAngle(), $kind->sight() !== null => null,
             $kind->isLength() => $measure->lengthUnit(),
             default => $measure->loadUnit(),
         };
         $key = "{$measure->stance->value}.{$kind->value}.{$measure->round}";
 
-        return new MeasureTaken($measure->stance, $measure->round, $kind->observed(), $value, $key, $unit);
+        return new MeasureTaken(
+            $measure->stance,
+            $measure->round,
+            $kind->observed(),
+            $value,
+            $key,
+            $unit,
+            seen: $kind->sight()?->answer($measure->typed),
+            rearEnd: $kind === MeasureKind::FrameFront ? $rearEnd : null,
+        );
     }
 
     /** @return list<TicketTaken> of rounds that there are */

@@ -12,6 +12,8 @@ use App\UseCases\Door\WritingDoor;
 use App\UseCases\Forms\TypedParts;
 use Illuminate\Support\Facades\Date;
 use Yoke\Expected;
+use Yoke\Measuring\Readings\Sight\Seen;
+use Yoke\Measuring\Readings\Sight\Sight;
 use Yoke\Rig\Parts\Check\CollectProblems;
 use Yoke\Rig\Parts\Stance;
 
@@ -62,7 +64,7 @@ final readonly class RecordMeasures
     {
         $problems = new CollectProblems();
         $measures = [];
-        foreach (MeasureKind::typedAmongOthers($stance) as $kind) {
+        foreach (MeasureKind::takenAtOnce($stance) as $kind) {
             if (isset($typed[$kind->value])) {
                 $measures[] = $this->read($person, $job, $stance, $kind, $typed, $problems);
             }
@@ -110,7 +112,7 @@ final readonly class RecordMeasures
             'kind' => $kind,
             'typed' => $text,
             'value' => $value,
-            'unit' => $value === null || $kind->isAngle() ? null : $parts->unitOf($kind->value, $kind),
+            'unit' => $value === null || $kind->isAngle() || $kind->sight() !== null ? null : $parts->unitOf($kind->value, $kind),
             'user_id' => $person->id,
             'taken_at' => Date::now(),
         ]);
@@ -118,6 +120,9 @@ final readonly class RecordMeasures
 
     private function value(MeasureKind $kind, TypedParts $parts, CollectProblems $problems): ?float
     {
+        if ($kind->sight() !== null) {
+            return $this->seen($kind->sight(), $parts->text($kind->value), $problems);
+        }
         $value = match (true) {
             $kind->isLength() => $parts->length($kind->value)?->millimetres(),
             $kind->isAngle() => $parts->number($kind->value),
@@ -130,5 +135,16 @@ final readonly class RecordMeasures
         }
 
         return $value;
+    }
+
+    private function seen(Sight $sight, string $typed, CollectProblems $problems): ?float
+    {
+        $seen = $sight->answer($typed);
+        if ($seen === null) {
+            $answers = array_map(static fn (Seen $one): string => $one->value, $sight->answers());
+            $problems->found($sight->value, Expected::of('form.one_of', ['these' => implode(', ', $answers)]));
+        }
+
+        return $seen?->reading()->mean();
     }
 }

@@ -14,6 +14,7 @@ enum Instrument: string
     case Gauge = 'gauge';
     case Coupler = 'coupler';
     case Level = 'level';
+    case Eye = 'eye';
 
     /** Null of readings that say nothing of the carried stance by themselves. */
     public static function of(Observed $observed): ?self
@@ -23,6 +24,7 @@ enum Instrument: string
             Observed::BallLoad => self::Gauge,
             Observed::CouplerRise, Observed::NoseRise => self::Coupler,
             Observed::VehicleRise => self::Level,
+            Observed::BendSeen, Observed::NoseSeen, Observed::PitchSeen => self::Eye,
             Observed::TongueWeight, Observed::BarBend => null,
             default => self::Scale,
         };

@@ -53,6 +53,8 @@ final readonly class InstrumentReadings
     }
 
     /**
+     * Where two instruments differ; what an eye saw is none to hold against a tape or a scale.
+     *
      * @param  list<InstrumentEvidence>  $evidence
      * @param  list<Suspect>  $suspects
      * @return list<Disagreement>
@@ -60,6 +62,12 @@ final readonly class InstrumentReadings
     public function disagreements(array $evidence, array $suspects): array
     {
         $found = [];
+        $evidence = array_values(
+            array_filter(
+                $evidence,
+                static fn (InstrumentEvidence $one): bool => $one->instrument !== Instrument::Eye,
+            ),
+        );
         foreach ($evidence as $i => $one) {
             foreach ($evidence as $j => $other) {
                 $apart = abs($one->share->mean() - $other->share->mean());

@@ -25,6 +25,7 @@ use Yoke\Measuring\Estimation\Prior\RigDimension;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Reading\Residual;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Mechanics\Statics\CoupledRig;
 use Yoke\Rig\Parts\Stance;
@@ -38,6 +39,9 @@ final class JobAnalysis
 {
     /** A ball whose height over the coupler is in more doubt was not taped, mm. */
     private const TAPED_MM = 10.0;
+
+    /** So many deviations off, what somebody saw is contradicted by the rest. */
+    private const SEEN_OTHERWISE = 2.0;
 
     private ?Posterior $posterior = null;
 
@@ -189,6 +193,22 @@ final class JobAnalysis
     public function evidence(): array
     {
         return $this->evidence ??= $this->instruments->evidence($this->stances());
+    }
+
+    /**
+     * What somebody saw that all other readings contradict: it stays, with its wide doubt.
+     *
+     * @return list<Residual>
+     */
+    public function contradictedSights(): array
+    {
+        return array_values(
+            array_filter(
+                $this->posterior()->readings,
+                static fn (Residual $one): bool => $one->observation->observed->isSeen() &&
+                    abs($one->off) > self::SEEN_OTHERWISE * $one->deviation,
+            ),
+        );
     }
 
     /** @return list<Disagreement> */

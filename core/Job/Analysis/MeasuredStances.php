@@ -53,7 +53,17 @@ final readonly class MeasuredStances
 
         return $hasFront || $hasRear
             ? $hasFront && ($hasRear || $heights->hasNoRear())
-            : $this->has($stance) || ($stance === Stance::Alone && $this->needsNoAlone());
+            : $this->isRead($stance) || ($stance === Stance::Alone && $this->needsNoAlone());
+    }
+
+    /** Whether anything but the eye read it. */
+    private function isRead(Stance $stance): bool
+    {
+        return array_filter(
+            $this->observations,
+            static fn (Observation $observation): bool => $observation->context->stance === $stance &&
+                ! $observation->observed->isSeen(),
+        ) !== [];
     }
 
     /** Whether only instruments were read that say the same without the vehicle alone. */

@@ -168,8 +168,19 @@ final class HistoryMapper
             Observed::CouplerRise => $this->mapper->coupler($context, $value, $key, $round, $taken->lengthUnit()),
             Observed::BallLoad => $this->mapper->ballLoad($context, $value, $key, $round, $taken->loadUnit()),
             Observed::BarBend => $this->mapper->barGap($context, $value, $key, $round, $taken->lengthUnit()),
-            Observed::NoseRise => $this->mapper->trailerAngle($context, $value, $key, $round),
+            Observed::NoseRise => $taken->rearEnd === null
+                ? $this->mapper->trailerAngle($context, $value, $key, $round)
+                : $this->mapper->frameEnds(
+                    $context,
+                    $value - $taken->rearEnd,
+                    $key,
+                    $round,
+                    $taken->lengthUnit(),
+                ),
             Observed::VehicleRise => $this->vehicleAngle($context, $taken),
+            Observed::BendSeen, Observed::NoseSeen, Observed::PitchSeen => $taken->seen === null
+                ? null
+                : $this->mapper->seen($context, $taken->seen, $this->wheelbase, $key, $round),
             default => $this->mapper->axleLoad($context, $taken->observed, $value, $key, $round, $taken->loadUnit()),
         };
     }

@@ -7,6 +7,7 @@ namespace Yoke\Job\Record;
 use Yoke\Foundation\Units\LengthUnit;
 use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Readings\Sight\Seen;
 use Yoke\Rig\Parts\Stance;
 
 /** What else was read in a stance, as its instrument shows it. */
@@ -20,6 +21,9 @@ final readonly class MeasureTaken
      * @param  string  $key  its own among the readings of the job
      * @param  LengthUnit|LoadUnit|null  $unit  that it was read in; null for degrees
      * @param  float  $ballMoved  dropped, how much higher the unloaded ball stood than at the reference setting, mm
+     * @param  Seen|null  $seen  what somebody said who judged by eye; null of what was read
+     * @param  float|null  $rearEnd  of two heights of the trailer's frame the one at its rear; the value is the one in
+     *     front then, both mm
      */
     public function __construct(
         public Stance $stance,
@@ -29,6 +33,8 @@ final readonly class MeasureTaken
         public string $key,
         public LengthUnit|LoadUnit|null $unit = null,
         public float $ballMoved = 0.0,
+        public ?Seen $seen = null,
+        public ?float $rearEnd = null,
     ) {
     }
 

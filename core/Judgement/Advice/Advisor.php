@@ -31,17 +31,16 @@ final readonly class Advisor
     {
     }
 
-    /** What is to be read a second time before the first hook-up, whatever was read; null where nothing is. */
+    /**
+     * What is to be read a second time before the first hook-up, whatever was read; null where nothing is. The vehicle
+     * alone only until it is coupled.
+     */
     public function asksBeforehand(RecheckLog $looked): ?Recheck
     {
-        foreach ([Recheck::Alone, Recheck::Dropped] as $look) {
-            $times = $looked->times($look);
-            if ($times > 0 && $times < $this->policy->before) {
-                return $look;
-            }
-        }
+        $look = $looked->times(Recheck::Dropped) === 0 ? Recheck::Alone : Recheck::Dropped;
+        $times = $looked->times($look);
 
-        return null;
+        return $times > 0 && $times < $this->policy->before ? $look : null;
     }
 
     /**
@@ -109,12 +108,13 @@ final readonly class Advisor
             $best->isOpen() &&
             $best->chance >= $this->policy->goodEnough;
         $canRead = $looks->carried() < $this->policy->readings;
+        $over = $looks->carried() > 1 ? $this->policy->overDone : $this->policy->overUnsure;
 
         return match (true) {
             $couldStandLevel => Decision::of(Action::Set, Reason::LevelsTheTrailer),
             $now->isOpen() &&
                 $now->chance >= $this->policy->sure &&
-                $now->over <= $this->policy->overUnsure => Decision::of(Action::Stop, Reason::GoodEnough),
+                $now->over <= $over => Decision::of(Action::Stop, Reason::GoodEnough),
             $now->chance >= $this->policy->worthReading && $canRead => Decision::toLook(
                 Recheck::Carried,
                 Reason::ReadingIsCheaper,

@@ -10,8 +10,11 @@ final readonly class StoppingRules
     public function __construct(
         /** The present setting is left alone at once from this chance on. */
         public float $sure = 0.96,
-        /** And only while the chance that the front is over-restored is at most this. */
-        public float $overUnsure = 0.004,
+        /**
+         * And only while the chance that the front is over-restored is at most this; once it was read again,
+         * `overDone`.
+         */
+        public float $overUnsure = 0.01,
         /** The present setting is left alone from this chance on, once it was read as often as is worth it. */
         public float $goodEnough = 0.9,
         /** And only while the chance that the front is over-restored is at most this. */

@@ -15,6 +15,8 @@ use Yoke\Measuring\Estimation\Reading\ReadingIdentity;
 use Yoke\Measuring\Readings\Height\FrictionSize;
 use Yoke\Measuring\Readings\Height\SpringSide;
 use Yoke\Measuring\Readings\Height\TapedHeight;
+use Yoke\Measuring\Readings\Sight\Seen;
+use Yoke\Measuring\Readings\Sight\Sight;
 use Yoke\Measuring\Readings\Weighing\Ticket;
 use Yoke\Rig\Parts\Axle;
 
@@ -27,6 +29,12 @@ final readonly class ObservationMapper
     private const USUAL_STEP_KG = 10.0;
 
     private const LEAST_LOAD_DOUBT_KG = 1.0;
+
+    /** How far two marks on a frame stand apart is not asked: as far as ball and axles, give or take this share. */
+    private const FRAME_APART = 0.35;
+
+    /** A trailer's frame is not as straight as the tape is: one deviation, mm. */
+    private const FRAME_MM = 6.0;
 
     /** What a platform tells, by the axles that stood on it. */
     private const PLATFORMS = [
@@ -205,6 +213,27 @@ final readonly class ObservationMapper
         );
     }
 
+    /**
+     * Two heights of a trailer's frame, which say which end is up.
+     *
+     * @param  float  $difference  how much higher the frame stands in front than at the rear, mm
+     */
+    public function frameEnds(
+        ReadingContext $context,
+        float $difference,
+        string $key,
+        int $hookUp = 1,
+        LengthUnit $unit = LengthUnit::Millimetre,
+    ): Observation {
+        return new Observation(
+            $context,
+            Observed::NoseRise,
+            $difference,
+            hypot(self::FRAME_MM, self::FRAME_APART * $difference),
+            ReadingIdentity::height($key, $hookUp, $unit),
+        );
+    }
+
     /** @param  float  $gap  frame to bar at the hook-up point, bars in but not hooked, mm */
     public function barGap(
         ReadingContext $context,
@@ -224,6 +253,35 @@ final readonly class ObservationMapper
             $gap - ($this->hang ?? $this->usualHang),
             $deviation,
             ReadingIdentity::height($key, $hookUp, $unit),
+        );
+    }
+
+    /**
+     * What somebody judged by eye.
+     *
+     * @param  float  $wheelbase  mm
+     */
+    public function seen(
+        ReadingContext $context,
+        Seen $seen,
+        float $wheelbase,
+        string $key,
+        int $hookUp = 1,
+    ): Observation {
+        $observed = Sight::of($seen)->observed();
+        $reading = $seen->reading();
+        $perUnit = match (true) {
+            $observed === Observed::NoseSeen => deg2rad($this->ballToAxle),
+            Sight::of($seen) === Sight::Headlights => deg2rad($wheelbase),
+            default => 1.0,
+        };
+
+        return new Observation(
+            $context,
+            $observed,
+            $reading->mean() * $perUnit,
+            $reading->deviation() * $perUnit,
+            ReadingIdentity::height($key, $hookUp),
         );
     }
 

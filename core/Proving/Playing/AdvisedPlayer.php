@@ -18,6 +18,9 @@ final readonly class AdvisedPlayer
     {
         $rig->tapeAsFound();
         $rig->tape(Stance::Alone);
+        while ($rig->next() === Recheck::Alone) {
+            $rig->lookAgain(Recheck::Alone);
+        }
         $rig->tape(Stance::Dropped);
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
             $next = $rig->next();

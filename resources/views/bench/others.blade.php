@@ -1,6 +1,6 @@
 @php($hasGauge = $page->gauge() !== null)
 @php($kinds = array_filter(\App\Models\MeasureKind::typedAmongOthers($stance), fn ($kind) => ! $hasGauge || $kind !== \App\Models\MeasureKind::BallLoad))
-@php($others = new \App\Screens\Bench\OtherReadings($page->job, $stance))
+@php($others = $page->others($stance))
 @php($refusals = session('errors')?->getBag('measures'))
 <details class="levelling" id="others" @if ($refusals?->any()) open @endif>
     <summary>{{ __('reading.others') }}</summary>

@@ -19,6 +19,7 @@
         @if ($page->station->stance())
             <section class="bench-more card" aria-label="{{ __('reading.others') }}">
                 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone, 'bench.levelling')
+                @includeWhen($page->station->stance() !== \Yoke\Rig\Parts\Stance::Alone, 'bench.sights')
                 @include('bench.others', ['stance' => $page->station->stance()])
                 <a class="button is-small is-plain" href="{{ route('jobs.log', $page->job) }}">{{ __('tape.log') }}</a>
             </section>

@@ -98,7 +98,8 @@ it('asks for alone and then dropped a second time before the first hook-up, with
         ->and($advised->present)
         ->toBeNull();
 })->with([
-    'both once' => [1, 1, Recheck::Alone],
+    'both once: the trailer would have to come off again' => [1, 1, Recheck::Dropped],
+    'dropped twice' => [1, 2, null],
     'alone twice' => [2, 1, Recheck::Dropped],
     'both twice' => [2, 2, null],
     'alone only, once' => [1, 0, Recheck::Alone],

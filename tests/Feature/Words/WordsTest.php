@@ -47,7 +47,7 @@ it('has a text for every key that the core hands out', function (): void {
         ->and($texts(Yoke\Measuring\Estimation\Stories\ReadingError::cases(), 'reading.slip.'))
         ->toHaveCount(15)
         ->and($texts(Yoke\Job\Analysis\Instrument::cases(), 'evidence.'))
-        ->toHaveCount(5)
+        ->toHaveCount(6)
         ->and($texts(Yoke\Job\Analysis\DisagreementCause::cases(), 'evidence.'))
         ->toHaveCount(3)
         ->and(

@@ -109,7 +109,7 @@ final class ApiReadings
         if ($stance === null) {
             return ApiAnswer::invalid(['stance' => Text::of('api.expected_stance')]);
         }
-        $kinds = array_column(MeasureKind::typedAmongOthers($stance), 'value');
+        $kinds = array_column(MeasureKind::takenAtOnce($stance), 'value');
         $typed = array_filter(
             array_intersect_key($request->sent(), array_flip($kinds)),
             static fn (string $text): bool => $text !== '',

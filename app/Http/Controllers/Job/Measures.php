@@ -18,9 +18,9 @@ final class Measures
     public function store(Asked $request, RecordMeasures $measures, Job $job, Station $station): RedirectResponse
     {
         $stance = $station->stance() ?? abort(404);
-        $typed = $request->texts(array_column(MeasureKind::typedAmongOthers($stance), 'value'));
+        $typed = $request->texts(array_column(MeasureKind::takenAtOnce($stance), 'value'));
         $problems = $measures->each($request->person(), $job, $stance, $typed);
-        $address = redirect()->to(route('bench', [$job, $station->value]).'#others');
+        $address = redirect()->to(route('bench', [$job, $station->value]).($request->text('from') === 'seen' ? '#seen' : '#others'));
 
         return $problems === []
             ? $address

@@ -83,7 +83,7 @@ final class PossibleMistakes
     {
         $slips = [];
         foreach ($this->observations as $i => $observation) {
-            if (! self::holds($known, MistakeKind::Slip, $i)) {
+            if (! $observation->observed->isSeen() && ! self::holds($known, MistakeKind::Slip, $i)) {
                 $slips[] = Correction::ofOne($fit, Mistake::slip($i), $i, self::width($observation));
             }
         }

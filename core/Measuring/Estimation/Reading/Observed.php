@@ -28,6 +28,12 @@ enum Observed
     case TongueWeight;
     /** How far a setting bends the bars as the rig stands, at the hook-up point: taped on the bars, mm. */
     case BarBend;
+    /** How far the bars are bent as the rig stands, by eye, mm. */
+    case BendSeen;
+    /** As NoseRise, by eye or by a bubble, mm. */
+    case NoseSeen;
+    /** As VehicleRise, by eye or by where the headlights point, mm. */
+    case PitchSeen;
 
     public function isAxleLoad(): bool
     {
@@ -51,7 +57,16 @@ enum Observed
     /** Whether it says the same of a coupled rig without the vehicle alone. */
     public function isOfTheCoupling(): bool
     {
-        return $this === self::BallLoad || $this === self::CouplerRise || $this === self::NoseRise;
+        return match ($this) {
+            self::BallLoad, self::CouplerRise, self::NoseRise, self::NoseSeen, self::BendSeen => true,
+            default => false,
+        };
+    }
+
+    /** Whether somebody judged it by eye: in words, not on a scale. */
+    public function isSeen(): bool
+    {
+        return $this === self::BendSeen || $this === self::NoseSeen || $this === self::PitchSeen;
     }
 
     public function isLoad(): bool
