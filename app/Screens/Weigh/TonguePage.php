@@ -13,6 +13,7 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\TongueReadings;
 use App\Words\Figures;
 use App\Words\LoadWords;
+use App\Words\RatingWords;
 use App\Words\Text;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Length;
@@ -20,12 +21,18 @@ use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Foundation\Units\Text\Fineness;
 use Yoke\Measuring\Readings\Tongue\TongueCurve;
+use Yoke\Measuring\Readings\Tongue\TonguePair;
 use Yoke\Mechanics\Loading\TongueShare;
 use Yoke\Showing\Drawing\Plot\HeightCurvePlot;
 
 /** The tongue weight of a job's trailer: its readings, and the curve through them. */
 final readonly class TonguePage
 {
+    /** Where a coupler can stand, mm. */
+    private const LOWEST_MM = 250.0;
+
+    private const HIGHEST_MM = 800.0;
+
     public PlanPage $plan;
 
     public TongueReadings $readings;
@@ -141,6 +148,71 @@ final readonly class TonguePage
                 'agrees' => $found->agrees(),
             ];
         }, $this->readings->tankEffects());
+    }
+
+    /** Whether a reading stands apart from all the others: it is kept, and the curve goes without it. */
+    public function standsApart(TongueWeighing $reading): bool
+    {
+        return in_array($reading, $this->readings->apart(), true);
+    }
+
+    /** @return list<string> readings that cannot both be right, in sentences */
+    public function atOdds(): array
+    {
+        $print = $this->plan->print;
+
+        return array_map(
+            static fn (TonguePair $pair): string => Text::of('load.at_odds', [
+                'one' => $print->load($pair->one->onBall()),
+                'other' => $print->load($pair->other->onBall()),
+            ]),
+            $this->readings->series()?->atOdds() ?? [],
+        );
+    }
+
+    /** @return list<string> at which coupler heights the curve meets the ends of the range and the ratings */
+    public function meets(): array
+    {
+        $marks = [
+            [Text::of('load.meets.least'), TongueShare::LEAST * $this->gross()],
+            [Text::of('load.meets.most'), TongueShare::MOST * $this->gross()],
+        ];
+        foreach ($this->analysed->ledger() as $rated) {
+            if ($rated->may !== null && $rated->part->isOfTheTongue()) {
+                $marks[] = [RatingWords::part($rated), $rated->may->kilograms()];
+            }
+        }
+        [$met, $nowhere] = [[], []];
+        foreach ($marks as [$what, $kilograms]) {
+            $height = $this->curve?->heightFor($kilograms);
+            if ($height === null) {
+                continue;
+            }
+            $says = ['what' => $what, 'load' => $this->plan->print->load(Load::ofKilograms($kilograms))];
+            if ($height->mean() < self::LOWEST_MM || $height->mean() > self::HIGHEST_MM) {
+                $nowhere[] = Text::of('load.meets.mark', $says);
+
+                continue;
+            }
+            $met[] = Text::of('load.meets.at', [
+                ...$says,
+                'height' => $this->plan->print->height($height->mean()),
+                'doubt' => $this->plan->print->doubt($height),
+            ]);
+        }
+
+        return array_values(
+            array_unique([
+                ...$met,
+                ...$nowhere === [] ? [] : [Text::of('load.meets.nowhere', ['marks' => implode(', ', $nowhere)])],
+            ]),
+        );
+    }
+
+    /** The way that was chosen last stays chosen. */
+    public function way(): string
+    {
+        return ($this->job->tongueReadings->sortBy('id')->last()->way ?? TongueWay::cases()[0])->value;
     }
 
     public function share(): TongueShare

@@ -12,6 +12,7 @@ use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Measuring\Readings\Tongue\TankEffect;
 use Yoke\Measuring\Readings\Tongue\TongueCurve;
 use Yoke\Measuring\Readings\Tongue\TongueReading;
+use Yoke\Measuring\Readings\Tongue\TongueSeries;
 use Yoke\Mechanics\Loading\Tank;
 use Yoke\Rig\Specification\RigPart;
 
@@ -39,6 +40,12 @@ final readonly class TongueReadings
     /** Null before the first reading. */
     public function curve(): ?TongueCurve
     {
+        return $this->series()?->curve;
+    }
+
+    /** Those that count with the curve through them; null before the first. */
+    public function series(): ?TongueSeries
+    {
         $points = array_map(
             fn (TongueWeighing $reading): TongueReading => $reading->core($this->described->sheets->ballToAxle()),
             $this->counting,
@@ -46,12 +53,18 @@ final readonly class TongueReadings
 
         return $points === []
             ? null
-            : new TongueCurve(
+            : new TongueSeries(
                 $this->described->prior()->likelyRig()->trailer(),
                 $this->level(),
                 $this->described->doubts()->cgHeight,
                 $points,
             );
+    }
+
+    /** @return list<TongueWeighing> that stand apart from all the others */
+    public function apart(): array
+    {
+        return array_map(fn (int $place): TongueWeighing => $this->counting[$place], $this->series()->apart ?? []);
     }
 
     /** The unit of the latest reading. */

@@ -26,4 +26,16 @@ enum RatedPart: string
     case Combination = 'combination';
     case FrontAgainstAlone = 'front_against_alone';
     case Payload = 'payload';
+
+    /** Whether its rating is one of the tongue weight. */
+    public function isOfTheTongue(): bool
+    {
+        return match ($this) {
+            self::CouplerTongue,
+            self::ReceiverTongue,
+            self::BarsHeaviestTongue,
+            self::BarsLightestTongue => true,
+            default => false,
+        };
+    }
 }

@@ -11,7 +11,7 @@ final readonly class TongueShare
     public const LEAST = 0.10;
 
     /** Above it ratings are soon met. */
-    private const MOST = 0.15;
+    public const MOST = 0.15;
 
     /** @param  float  $share  0 to 1 */
     public function __construct(public float $share)

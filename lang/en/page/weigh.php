@@ -69,7 +69,7 @@ return [
         'one_reading_tells_the_tongue' => 'One reading tells the tongue weight; a second with the tongue higher or lower tells how it changes with hitch height. A tall trailer loses tongue weight as its tongue is raised.',
         'by_two_tickets_level' => 'By two tickets, level',
         'trailer_level' => 'Trailer level',
-        'carried_coupler_at' => 'Carried, coupler at :in_use',
+        'carried_coupler_at' => 'At the height in use, coupler at :in_use',
         'as_planned' => 'as planned',
         'readings' => 'Readings',
         'by' => 'By',

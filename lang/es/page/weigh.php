@@ -69,7 +69,7 @@ return [
         'one_reading_tells_the_tongue' => 'Una lectura da el peso en la lanza; una segunda con la lanza más alta o más baja dice cómo cambia con la altura del enganche. Un remolque alto pierde peso en la lanza al levantarla.',
         'by_two_tickets_level' => 'Por dos tiques, nivelado',
         'trailer_level' => 'Remolque nivelado',
-        'carried_coupler_at' => 'Con barras, acoplador a :in_use',
+        'carried_coupler_at' => 'A la altura de uso, acoplador a :in_use',
         'as_planned' => 'según el plan',
         'readings' => 'Lecturas',
         'by' => 'Por',

@@ -7,7 +7,7 @@
             <form method="post" action="{{ route('tongue.store', $page->job) }}" class="card" novalidate data-ways>
                 @csrf
                 <div class="pair">
-                    <x-picked name="way" :label="__('page/weigh.tongue.read_by')" :options="collect(\App\Models\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => __('screen.way.'.$way->value)])->all()" />
+                    <x-picked name="way" :label="__('page/weigh.tongue.read_by')" :chosen="$page->way()" :options="collect(\App\Models\TongueWay::cases())->mapWithKeys(fn ($way) => [$way->value => __('screen.way.'.$way->value)])->all()" />
                     <x-typed name="read" :label="__('page/weigh.tongue.it_shows')" :hint="__('page/weigh.tongue.a_load_for_a_share')" />
                 </div>
                 <div class="pair">
@@ -39,6 +39,8 @@
                     <p @class(['do-next', 'is-over' => ! $page->share()->isUsual(), 'is-in-range' => $page->share()->isUsual()])>{{ \App\Words\LoadWords::share($page->share()) }}</p>
                     @include('weigh.height-curve', ['plot' => $page->plot()])
                     <p class="sentence">{{ $page->slope() }} @if ($page->curve->isFitted()){{ $page->centreOfGravity() }}@endif</p>
+                    @if ($page->meets() !== [])<p class="sentence" data-meets><strong>{{ __('load.meets.heading') }}</strong> {{ implode('; ', $page->meets()) }}.</p>@endif
+                    @foreach ($page->atOdds() as $odds)<p class="sentence" data-tone="caution" data-odds>{{ $odds }}</p>@endforeach
                     @foreach ($page->tankEffects() as $effect)<p class="sentence" data-tone="{{ $effect['agrees'] ? 'note' : 'caution' }}" data-tank>{{ $effect['says'] }}</p>@endforeach
                     @if ($page->readings->otherTanks !== [])<p class="sentence">{{ __('page/weigh.tongue.other_tanks_aside') }}</p>@endif
                     <table class="ledger">
@@ -51,6 +53,7 @@
                                 <td>{{ $page->carried($reading) }}</td>
                                 <td><form method="post" action="{{ route('tongue.withdraw', [$page->job, $reading->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.tongue.delete_the_reading_of', ['read_at' => $reading->read_at->format('H:i')]) }}">{{ __('page/weigh.tongue.delete') }}</button></form></td>
                             </tr>
+                            @if ($page->standsApart($reading))<tr><td colspan="4" class="sentence" data-tone="caution" data-apart>{{ __('load.apart') }}</td></tr>@endif
                         @endforeach
                     </table>
                 @endif

@@ -56,7 +56,7 @@ it('has a text for every key that the core hands out', function (): void {
                 Yoke\Measuring\Estimation\Reading\Observed::cases(),
             ),
         )
-        ->toHaveCount(13)
+        ->toHaveCount(16)
         ->and(fn () => App\Words\Text::of('verdict.nothing_like_it'))
         ->toThrow(LogicException::class);
 });

@@ -26,7 +26,8 @@ enum Seen: string
 
     /**
      * What it is taken for, one deviation as its doubt: of bars their bend at the hook-up point, mm; of the rear how
-     * much farther than alone it stands under the front, mm; of the trailer and the headlights degrees, nose-up above 0.
+     * much farther than alone it stands under the front, mm; of the trailer and the headlights degrees, nose-up above
+     * 0.
      */
     public function reading(): Normal
     {

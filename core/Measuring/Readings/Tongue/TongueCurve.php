@@ -34,6 +34,12 @@ final readonly class TongueCurve
     /** Steps until nothing moves any more. */
     private const STEPS = 6;
 
+    /** Where readings at several heights tell the slope, what was expected of it counts for little: its doubt, times. */
+    private const SLOPE_OPEN = 8.0;
+
+    /** A slope of fewer deviations than this may be none. */
+    private const TOLD = 2.0;
+
     /** However low the trailer, its slope is not known better than this, kg/mm. */
     private const LEAST_SLOPE_DOUBT = 1e-4;
 
@@ -61,7 +67,7 @@ final readonly class TongueCurve
             self::OPEN * $first,
             max(
                 self::LEAST_SLOPE_DOUBT,
-                ($cgDoubt * $trailer->weight * $trailer->cgAboveAxle) / $trailer->ballToAxle ** 2,
+                (($this->isFitted() ? self::SLOPE_OPEN : 1.0) * $cgDoubt * $trailer->weight * $trailer->cgAboveAxle) / $trailer->ballToAxle ** 2,
             ),
             ...array_values($instruments),
         ];
@@ -86,6 +92,49 @@ final readonly class TongueCurve
             $this->mean[self::LEVEL] + $off * $this->mean[self::SLOPE],
             sqrt(max(0.0, $variance)),
         );
+    }
+
+    /** What a reading taken again differs by, one deviation, of a load in kg. */
+    public static function again(float $kilograms): float
+    {
+        return max(self::AGAIN * $kilograms, self::AGAIN_KG);
+    }
+
+    /** What a reading by the same instrument at the same height is expected to come to on the ball, kg. */
+    public function expected(TongueReading $reading): Normal
+    {
+        $off = $this->heightOf($reading)->minus($this->level)->millimetres();
+        $true = $this->mean[self::LEVEL] + $off * $this->mean[self::SLOPE];
+        $place = array_search($reading->by->value, array_keys($this->instruments()), true);
+        if ($place === false) {
+            $at = $this->at($this->heightOf($reading));
+
+            return Normal::of($true, sqrt(
+                $at->deviation() ** 2 + ($reading->gainDoubt() * $true) ** 2 + self::again($true) ** 2,
+            ));
+        }
+        $own = self::FIRST_INSTRUMENT + $place;
+        $factor = 1.0 + $this->mean[$own];
+        $slopes = array_map(static fn (): float => 0.0, $this->mean);
+        [$slopes[self::LEVEL], $slopes[self::SLOPE], $slopes[$own]] = [$factor, $off * $factor, $true];
+
+        return Normal::of(
+            $true * $factor,
+            sqrt(max(0.0, Matrix::quadratic($this->covariance, $slopes)) + self::again($true) ** 2),
+        );
+    }
+
+    /** The coupler height at which so many kg lie on the ball, mm; null where the readings tell no slope. */
+    public function heightFor(float $kilograms): ?Normal
+    {
+        [$slope, $level] = [$this->slope(), $this->level()];
+        if (! $this->isFitted() || abs($slope->mean()) < self::TOLD * $slope->deviation()) {
+            return null;
+        }
+        $off = ($kilograms - $level->mean()) / $slope->mean();
+        $at = $this->at($this->level->plus(Length::ofMillimetres($off)));
+
+        return Normal::of($this->level->millimetres() + $off, $at->deviation() / abs($slope->mean()));
     }
 
     /** Trailer level. */
@@ -195,7 +244,7 @@ final readonly class TongueCurve
                     $instruments,
                 ),
             ];
-            $variance = max(self::AGAIN * $true, self::AGAIN_KG) ** 2;
+            $variance = self::again($true) ** 2;
             $misses = $reading->onBall()->kilograms() - $true * $factor;
             foreach ($slopes as $i => $one) {
                 $pull[$i] += ($one * $misses) / $variance;

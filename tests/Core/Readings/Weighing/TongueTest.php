@@ -10,6 +10,7 @@ use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Readings\Tongue\Lever;
 use Yoke\Measuring\Readings\Tongue\TongueCurve;
 use Yoke\Measuring\Readings\Tongue\TongueReading;
+use Yoke\Measuring\Readings\Tongue\TongueSeries;
 use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleReading;
 use Yoke\Proving\Simulation\SeededSource;
 use Yoke\Rig\Parts\TongueWeightSource;
@@ -199,4 +200,85 @@ it('keeps the level weight within its readings, whichever heights are added', fu
             ->and(abs($all - $alone))
             ->toBeLessThan(0.02 * $alone);
     }
+});
+
+/**
+ * Readings of a scale that reads some percent too high at all heights, of a tongue with a slope.
+ *
+ * @param  array<int, float>  $off  by place, kg
+ * @return non-empty-list<TongueReading>
+ */
+function readingsAround(float $slope, array $heights, float $gain = 1.02, array $off = [], int $seed = 3): array
+{
+    $random = new SeededSource($seed);
+    $readings = [];
+    foreach ($heights as $i => $height) {
+        $true = 400.0 + $slope * ($height - 480.0);
+        $readings[] = tongueRead($gain * $true * (1.0 + $random->normal(0.004)) + ($off[$i] ?? 0.0), $height);
+    }
+
+    return $readings;
+}
+
+it('keeps the level value among the readings near level, whatever the slope', function (float $slope): void {
+    $trailer = Priors::rig()->likelyRig()->trailer();
+    foreach (range(1, 12) as $seed) {
+        $readings = readingsAround($slope, [420.0, 460.0, 500.0, 540.0, 580.0], 1.0, [], $seed);
+        $near = [$readings[1]->onBall()->kilograms(), $readings[2]->onBall()->kilograms()];
+        $level = (new TongueCurve($trailer, mm(480), 0.35, $readings))->level()->mean();
+        expect($level)->toBeGreaterThan(min($near) - 4.0)->toBeLessThan(max($near) + 4.0);
+    }
+})->with([-0.6, -0.3, -0.1, 0.0, 0.1, 0.3, 0.6]);
+
+it('names the reading that stands apart, and goes without it', function (int $which, float $by): void {
+    $trailer = Priors::rig()->likelyRig()->trailer();
+    $heights = [420.0, 460.0, 500.0, 540.0, 580.0];
+    $clean = new TongueSeries($trailer, mm(480), 0.35, readingsAround(-0.12, $heights));
+    $with = new TongueSeries($trailer, mm(480), 0.35, readingsAround(-0.12, $heights, 1.02, [$which => $by]));
+
+    expect($clean->apart)
+        ->toBe([])
+        ->and($with->apart)
+        ->toBe([$which])
+        ->and($with->curve->level()->mean())
+        ->toEqualWithDelta($clean->curve->level()->mean(), 4.0);
+})->with([[0, 40.0], [1, -40.0], [2, 45.4], [3, -36.0], [4, 60.0]]);
+
+it('names nobody where nobody can say which, and both of two that differ at one height', function (): void {
+    $trailer = Priors::rig()->likelyRig()->trailer();
+    $three = new TongueSeries($trailer, mm(480), 0.35, readingsAround(0.0, [460.0, 480.0, 500.0], 1.0, [1 => 60.0]));
+    $two = new TongueSeries($trailer, mm(480), 0.35, [tongueRead(400.0, 480.0), tongueRead(430.0, 481.0)]);
+    $alike = new TongueSeries($trailer, mm(480), 0.35, [tongueRead(400.0, 480.0), tongueRead(403.0, 481.0)]);
+    $elsewhere = new TongueSeries($trailer, mm(480), 0.35, [tongueRead(400.0, 480.0), tongueRead(430.0, 520.0)]);
+    $scales = new TongueSeries($trailer, mm(480), 0.35, [
+        tongueRead(400.0, 480.0),
+        tongueRead(430.0, 480.0, TongueWeightSource::TongueScale),
+    ]);
+
+    expect($three->apart)
+        ->toBe([])
+        ->and($two->atOdds())
+        ->toHaveCount(1)
+        ->and($two->atOdds()[0]->other->onBall()->kilograms())
+        ->toBe(430.0)
+        ->and($alike->atOdds())
+        ->toBe([])
+        ->and($elsewhere->atOdds())
+        ->toBe([])
+        ->and($scales->atOdds())
+        ->toBe([]);
+});
+
+it('says at which height a load lies on the ball, and nothing where no slope is told', function (): void {
+    $trailer = Priors::rig()->likelyRig()->trailer();
+    $curve = (new TongueSeries($trailer, mm(480), 0.35, readingsAround(-0.25, [420.0, 460.0, 500.0, 540.0], 1.0)))->curve;
+    $level = new TongueSeries($trailer, mm(480), 0.35, [tongueRead(400.0, 480.0)]);
+    $height = $curve->heightFor(390.0);
+
+    expect($height->mean())
+        ->toEqualWithDelta(480.0 + (390.0 - 400.0) / -0.25, 3.0 * $height->deviation())
+        ->and($curve->at(mm($height->mean()))->mean())
+        ->toEqualWithDelta(390.0, 1e-6)
+        ->and($level->curve->heightFor(390.0))
+        ->toBeNull();
 });
