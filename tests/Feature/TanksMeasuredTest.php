@@ -92,7 +92,7 @@ it(
             ->and($curve->level()->mean())
             ->toEqualWithDelta(360.0, 2.0);
         $this->get('/jobs/1/tongue')
-            ->assertSee('Carried, coupler at')
+            ->assertSee('At the height in use, coupler at')
             ->assertSee('% of gross')
             ->assertSee('above the axles');
     },

@@ -139,7 +139,7 @@ it('shows what two tickets make of it beside the scales', function (): void {
             'kg ± ',
             'Trailer level',
             '398 kg ± 12 kg',
-            'Carried, coupler at',
+            'At the height in use, coupler at',
             'as planned',
         ])
         ->assertSee('Gauge in the head')

@@ -402,7 +402,7 @@ final readonly class AdvicePage
             ? null
             : array_map(
                 fn (Check $check): array => [
-                    $check,
+                    $this->analysis->isRead($check) ? $check->asMeasured() : $check,
                     $check->stands instanceof Length
                         ? $this->print->length($check->stands)
                         : $this->print->term(new Term('', $check->stands)),
@@ -416,5 +416,16 @@ final readonly class AdvicePage
                     $this->job->described->sheets->family(),
                 ))->checks(),
             );
+    }
+
+    /** A tick is for what was measured and is good; what only the model says is about so. */
+    public function mark(Check $check): string
+    {
+        return match (true) {
+            ! $check->holds() => '✕',
+            $check->isTicked() => '✓',
+            $check->kind->isCaution() => '△',
+            default => '≈',
+        };
     }
 }

@@ -362,6 +362,12 @@ final class BenchPage
     }
 
     /** The fields of the stations where heights are typed. */
+    /** What the rig would be handed over without. */
+    public function leftOpen(): LeftOpen
+    {
+        return new LeftOpen($this->analysed, $this->viewer);
+    }
+
     /** What can be seen by eye at a taped station. */
     public function sights(): Sights
     {

@@ -6,6 +6,7 @@ namespace Yoke\Job\Analysis;
 
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Planning\Assumption;
+use Yoke\Job\Planning\Check;
 use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\Diagnosis;
 use Yoke\Judgement\Advice\Finding;
@@ -137,6 +138,40 @@ final class JobAnalysis
         return $this->current?->setting === null || $this->isNoseKnown()
             ? $hitch
             : $hitch->headAsIn($this->current->setting);
+    }
+
+    /** Whether anybody read what a check looks at, of the hook-up that is on, and nothing contradicts it. */
+    public function isRead(Check $check): bool
+    {
+        return match (true) {
+            $check->kind->isAttitude() => $this->readCarried(
+                Observed::CouplerRise,
+                Observed::NoseRise,
+                Observed::NoseSeen,
+            ),
+            $check->kind->isBend() => $this->readCarried(Observed::BendSeen),
+            default => false,
+        };
+    }
+
+    private function readCarried(Observed ...$what): bool
+    {
+        $contradicted = array_map(
+            static fn (Residual $one): Observation => $one->observation,
+            $this->contradictedSights(),
+        );
+        foreach ($this->observations as $observation) {
+            $isOn =
+                $observation->context->stance === Stance::Carried &&
+                $this->current !== null &&
+                abs($observation->context->tensionOffset - $this->current->tensionOffset) < 1e-6;
+            $isTold = in_array($observation->observed, $what, true) && ! in_array($observation, $contradicted, true);
+            if ($isOn && $isTold) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isNoseKnown(): bool

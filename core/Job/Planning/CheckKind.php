@@ -25,4 +25,25 @@ enum CheckKind: string
             default => true,
         };
     }
+
+    /** Whether it may be left so, and is not as it should be. */
+    public function isCaution(): bool
+    {
+        return $this === self::NoseDown;
+    }
+
+    /** Whether it is the trailer's attitude. */
+    public function isAttitude(): bool
+    {
+        return match ($this) {
+            self::Level, self::NoseDown, self::NoseUp, self::FarNoseDown => true,
+            default => false,
+        };
+    }
+
+    /** Whether it is how far the bars are bent. */
+    public function isBend(): bool
+    {
+        return $this === self::Bent || $this === self::NotBent;
+    }
 }

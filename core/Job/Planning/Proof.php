@@ -50,7 +50,7 @@ final readonly class Proof
     {
         $pitch = $this->carried->trailerPitchAngle();
 
-        return new Check(
+        return Check::of(
             match (true) {
                 $this->tolerances->isNoseUp($pitch) => CheckKind::NoseUp,
                 $this->tolerances->isFarNoseDown($pitch) => CheckKind::FarNoseDown,
@@ -63,7 +63,7 @@ final readonly class Proof
 
     private function bend(): Check
     {
-        return new Check(
+        return Check::of(
             $this->carried->barBend() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent,
             Length::ofMillimetres($this->carried->barBend()),
         );
@@ -73,7 +73,7 @@ final readonly class Proof
     {
         $share = $this->carried->barLoad() / ($this->carried->rig()->bars()->count * $rating->kilograms());
 
-        return new Check($share > 1.0 ? CheckKind::BarsPastRating : CheckKind::BarsInRating, $share);
+        return Check::of($share > 1.0 ? CheckKind::BarsPastRating : CheckKind::BarsInRating, $share);
     }
 
     /** @return list<Check> none where frame or chain was not taped */
@@ -86,7 +86,7 @@ final readonly class Proof
         return $clearance === null
             ? []
             : [
-                new Check(
+                Check::of(
                     $least !== null && $clearance->isLessThan($least) ? CheckKind::TipsTooLow : CheckKind::TipsClear,
                     $clearance,
                 ),

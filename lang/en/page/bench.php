@@ -66,6 +66,7 @@ return [
         'taped_each_side' => 'taped left and right',
         'count_both' => 'look, and count both',
         'from_all_readings_at_the' => 'From all readings, at the current setting',
+        'not_measured' => 'by the model, not measured',
         'both_sides_hooked_at_the' => 'Both sides hooked at the same setting',
     ],
     'rule' => [

@@ -66,6 +66,7 @@ return [
         'taped_each_side' => 'medido a izquierda y derecha',
         'count_both' => 'mirar, y contar los dos',
         'from_all_readings_at_the' => 'De todas las lecturas, en el ajuste actual',
+        'not_measured' => 'según el modelo, sin medir',
         'both_sides_hooked_at_the' => 'Ambos lados enganchados en el mismo ajuste',
     ],
     'rule' => [
