@@ -106,6 +106,8 @@ final readonly class AdviceWords
             $recommendation->reason === Reason::BestChance && $recommendation->present !== null => 'best_chance_now',
             $recommendation->reason === Reason::ReadingIsCheaper &&
                 $this->settings->isTurnedLoaded() => 'reading_is_cheaper_turned',
+            $recommendation->reason === Reason::ReadingIsCheaper &&
+                $method === Criterion::CouplerHeight => 'reading_is_cheaper_coupler',
             $recommendation->reason === Reason::NearestAllowed && $method->isShare() => 'nearest_allowed_share',
             default => $recommendation->reason->value,
         };

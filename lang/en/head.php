@@ -6,6 +6,15 @@ return [
     'advised' => 'Stand the ball :height over the level coupler (:doubt), so that the trailer ends level in the middle of the range.',
     'planned' => 'Stand the ball :height over the level coupler: the nearest that the data sheet of the hitch allows.',
     'outside' => 'For a level trailer the model asks for :height, outside the range of the data sheet, which governs. Planned this way the trailer ends :angle :stands. To choose otherwise, record another hole and say why.',
+    'now' => [
+        'heading' => 'Coupler and ball',
+        'over' => 'The ball stands :height over the ground now: :off over the level coupler.',
+        'under' => 'The ball stands :height over the ground now: :off below the level coupler.',
+        'level' => 'The ball stands :height over the ground now: level with the coupler.',
+        'hole' => 'Taped, the ball stands at :taped; the hole that was recorded would bring it to :hole. They differ by :off. The tape counts; look at hole and tape again.',
+        'save' => 'Save for the :part',
+        'save_short' => 'Save',
+    ],
     'nose_down' => 'nose-down',
     'nose_up' => 'nose-up',
     'place' => [

@@ -44,6 +44,7 @@ return [
         'good_enough' => 'No other setting is worth the minutes.',
         'nothing_better' => 'No other setting is likelier, and measuring again tells little. Weigh the axles, or leave it and say so.',
         'reading_is_cheaper' => 'A second reading costs a minute, a new hook-up six or thirty. Roll forward and back, then measure both fenders.',
+        'reading_is_cheaper_coupler' => 'A second reading costs a minute, a new hook-up six or thirty. Roll forward and back, then measure the coupler again.',
         'reading_is_cheaper_turned' => 'A second reading costs a minute, as a turn of the screw does. Roll forward and back, then measure both fenders.',
         'second_reading' => 'A slip alone or dropped does the most harm, and a second reading finds it: roll forward and back, tape plumb, a minute each.',
         'settles_a_doubt' => 'Something does not fit, and this look would show what. See what may be wrong.',

@@ -234,6 +234,12 @@ return [
         'jobs' => '{0} no jobs|{1} 1 job|[2,*] :count jobs',
     ],
     'hook_ups_page' => [
+        'front' => 'Front',
+        'rear' => 'Rear',
+        'coupler' => 'Coupler',
+        'from_level' => 'From level',
+        'gauge' => 'Gauge',
+        'from_target' => 'From target',
         'not_recorded' => 'not recorded',
         'again' => ':setting, again',
     ],

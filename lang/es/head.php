@@ -6,6 +6,15 @@ return [
     'advised' => 'Ponga la bola :height por encima del acoplador nivelado (:doubt), para que el remolque acabe nivelado en el centro del margen.',
     'planned' => 'Ponga la bola :height por encima del acoplador nivelado: lo más cerca que admite la ficha técnica del enganche.',
     'outside' => 'Para un remolque nivelado el modelo pide :height, fuera de lo que admite la ficha técnica, que manda. Planificado así, el remolque acaba :angle :stands. Para elegir otra cosa, anote otro agujero y diga por qué.',
+    'now' => [
+        'heading' => 'Acoplador y bola',
+        'over' => 'La bola está ahora a :height del suelo: :off por encima del acoplador nivelado.',
+        'under' => 'La bola está ahora a :height del suelo: :off por debajo del acoplador nivelado.',
+        'level' => 'La bola está ahora a :height del suelo: a la altura del acoplador.',
+        'hole' => 'Con la cinta la bola está a :taped; el agujero anotado la llevaría a :hole. Difieren en :off. Cuenta la cinta; mire otra vez agujero y cinta.',
+        'save' => 'Guardar del :part',
+        'save_short' => 'Guardar',
+    ],
     'nose_down' => 'morro bajo',
     'nose_up' => 'morro alto',
     'place' => [

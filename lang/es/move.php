@@ -44,6 +44,7 @@ return [
         'good_enough' => 'Ningún otro ajuste vale los minutos.',
         'nothing_better' => 'Ningún otro ajuste es más probable, y medir otra vez dice poco. Pese los ejes, o déjelo y dígalo.',
         'reading_is_cheaper' => 'Una segunda lectura cuesta un minuto; otra prueba, seis o treinta. Ruede adelante y atrás, y mida los dos guardabarros.',
+        'reading_is_cheaper_coupler' => 'Una segunda lectura cuesta un minuto; otra prueba, seis o treinta. Ruede adelante y atrás, y mida otra vez el acoplador.',
         'reading_is_cheaper_turned' => 'Una segunda lectura cuesta un minuto, igual que una vuelta del husillo. Ruede adelante y atrás, y mida los dos guardabarros.',
         'second_reading' => 'Un error en solo o sin barras es lo que más daño hace, y una segunda lectura lo encuentra: ruede adelante y atrás, cinta a plomo, un minuto cada una.',
         'settles_a_doubt' => 'Algo no encaja, y este vistazo mostraría qué. Vea qué puede estar mal.',

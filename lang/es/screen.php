@@ -234,6 +234,12 @@ return [
         'jobs' => '{0} ningún trabajo|{1} 1 trabajo|[2,*] :count trabajos',
     ],
     'hook_ups_page' => [
+        'front' => 'Delante',
+        'rear' => 'Detrás',
+        'coupler' => 'Acoplador',
+        'from_level' => 'Desde nivelado',
+        'gauge' => 'Medidor',
+        'from_target' => 'Desde objetivo',
         'not_recorded' => 'sin anotar',
         'again' => ':setting, otra vez',
     ],

@@ -127,7 +127,8 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             await fits(page, 'prove');
             await goTo(page, hand, 'Hand over');
             await fits(page, 'hand over');
-            await hand.tap(page.getByRole('button', { name: 'Finish station' }));
+            await expect(page.locator('[data-left-open]')).toContainText('Road test: not done.');
+            await hand.tap(page.getByRole('button', { name: 'Hand over all the same' }));
             await goTo(page, hand, 'Bars up');
             await expect(page.locator('[data-handed-over]')).toContainText('Handed over at link');
             await fits(page, 'handed over');

@@ -73,6 +73,30 @@ final readonly class AdvicePage
         return $this->job->verdict();
     }
 
+    /**
+     * What a method that does not go by the share says of the hook-up in its own figure, first; null of the others, and
+     * without a verdict.
+     *
+     * @return array{heading: string, value: string}|null
+     */
+    public function methodsOwn(): ?array
+    {
+        $criterion = $this->job->goal->criterion;
+        if ($criterion->isShare() || $this->verdict() === null) {
+            return null;
+        }
+        foreach ($this->analysis->methods() as $view) {
+            if ($view->criterion === $criterion && $view->value !== null) {
+                return [
+                    'heading' => Text::of("method.{$criterion->value}.headline"),
+                    'value' => $this->verdictWords->methodValue($view),
+                ];
+            }
+        }
+
+        return null;
+    }
+
     /** Why there is no verdict, in a sentence. */
     public function withoutVerdict(): string
     {

@@ -12,6 +12,7 @@ use App\Screens\Plan\PlanPage;
 use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
+use App\Words\QuantityWords;
 use App\Words\RigWords;
 use App\Words\SightWords;
 use App\Words\Text;
@@ -144,7 +145,13 @@ final class BenchPage
     {
         return $this->analysed->adjusters === null
             ? null
-            : new HookUpsPage($this->analysed, $this->advice()->words, $this->print, $this->look);
+            : new HookUpsPage(
+                $this->analysed,
+                $this->advice()->words,
+                $this->print,
+                $this->look,
+                new QuantityWords($this->viewer),
+            );
     }
 
     /** The setting: on, tried, drawn closely; null while the hitch's settings are not known. */
@@ -362,6 +369,12 @@ final class BenchPage
     }
 
     /** The fields of the stations where heights are typed. */
+    /** Coupler and ball, taped where the hand is. */
+    public function couplerAndBall(): CouplerAndBall
+    {
+        return new CouplerAndBall($this->analysed, $this->station, $this->viewer);
+    }
+
     /** What the rig would be handed over without. */
     public function leftOpen(): LeftOpen
     {

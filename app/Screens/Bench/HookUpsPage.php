@@ -5,21 +5,27 @@ declare(strict_types=1);
 namespace App\Screens\Bench;
 
 use App\Models\Job;
+use App\Models\MeasureKind;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Tape\TapedHeights;
 use App\Words\Figures;
+use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Text\LengthPrinter;
 use Yoke\Job\Analysis\GoverningVerdict;
 use Yoke\Judgement\Advice\SettingForecast;
+use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 use Yoke\Showing\Drawing\Plot\StancePlot;
 
 /** The hook-ups of a job: as a ladder, on a plot, and the map of every setting. */
@@ -34,14 +40,16 @@ final readonly class HookUpsPage
         private SettingWords $words,
         private LengthPrinter $print,
         private BenchQuery $look,
+        private QuantityWords $loads,
     ) {
         $this->job = $analysed->job;
         $this->taped = $analysed->taped;
     }
 
     /**
-     * @return list<array{number: int, setting: string, change: string, front: string, rear: string, share: string,
-     *     verdict: string}> the latest first; rounds that nothing was read in are left out but for the one that is on
+     * @return list<array{number: int, setting: string, change: string, cells: array{string, string}, share: string,
+     *     verdict: string}> the latest first, its cells as the columns say; rounds that nothing was read in are left
+     *     out but for the one that is on
      */
     public function ladder(): array
     {
@@ -49,8 +57,6 @@ final readonly class HookUpsPage
         [$before, $last] = [null, null];
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $setting = $this->analysed->setting($round);
-            $front = $this->taped->axle(Stance::Carried, Axle::Front, $round);
-            $rear = $this->taped->axle(Stance::Carried, Axle::Rear, $round);
             $isRead = $this->analysed->isReadCarried($round);
             $isJudged = $setting !== null && $isRead && ! $this->analysed->measured()->isCarriedAlone();
             if ($setting !== null || $isRead) {
@@ -64,8 +70,7 @@ final readonly class HookUpsPage
                             ? Text::of('screen.hook_ups_page.again', ['setting' => $said])
                             : $said,
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
-                    'front' => $front === null ? '–' : $this->print->bare($front->height()),
-                    'rear' => $rear === null ? '–' : $this->print->bare($rear->height()),
+                    'cells' => $this->cells($round),
                     'share' => $isJudged ? VerdictWords::share($this->verdict($setting, $round)->share) : '–',
                     'verdict' => $isJudged
                             ? VerdictWords::verdict($this->verdict($setting, $round)->verdict)
@@ -76,6 +81,69 @@ final readonly class HookUpsPage
         }
 
         return array_reverse($ladder);
+    }
+
+    /** @return array{string, string} what stands in the cells of a hook-up: the figures of the method that governs */
+    public function columns(): array
+    {
+        return match ($this->job->method) {
+            Criterion::CouplerHeight => [
+                Text::of('screen.hook_ups_page.coupler'),
+                Text::of('screen.hook_ups_page.from_level'),
+            ],
+            Criterion::BallLoad => [
+                Text::of('screen.hook_ups_page.gauge'),
+                Text::of('screen.hook_ups_page.from_target'),
+            ],
+            default => [Text::of('screen.hook_ups_page.front'), Text::of('screen.hook_ups_page.rear')],
+        };
+    }
+
+    /** @return array{string, string} */
+    private function cells(int $round): array
+    {
+        return match ($this->job->method) {
+            Criterion::CouplerHeight => $this->coupler($round),
+            Criterion::BallLoad => $this->gauge($round),
+            default => [$this->fender(Axle::Front, $round), $this->fender(Axle::Rear, $round)],
+        };
+    }
+
+    private function fender(Axle $axle, int $round): string
+    {
+        $height = $this->taped->axle(Stance::Carried, $axle, $round);
+
+        return $height === null ? '–' : $this->print->bare($height->height());
+    }
+
+    /** @return array{string, string} the coupler as it was typed, and how far it stands over its level height */
+    private function coupler(int $round): array
+    {
+        $read = $this->job->measure(Stance::Carried, $round, MeasureKind::Coupler);
+        $level = $this->analysed->worked->values(RigPart::Trailer)->length('coupler_height_mm');
+
+        return match (true) {
+            $read?->value === null => ['–', '–'],
+            $level === null => [$read->typed, '–'],
+            default => [
+                $read->typed,
+                $this->print->change(Length::ofMillimetres($read->value - $level->millimetres())),
+            ],
+        };
+    }
+
+    /** @return array{string, string} the gauge as it was typed, and how far it is off the target of today */
+    private function gauge(int $round): array
+    {
+        $read = $this->job->measure(Stance::Carried, $round, MeasureKind::BallLoad);
+        $target = $this->analysed->analysis()->gauge()->target();
+
+        return $read?->value === null
+            ? ['–', '–']
+            : [
+                $read->typed,
+                $this->loads->aboutChange(Load::ofKilograms($read->value - $target->kilograms())),
+            ];
     }
 
     public function plot(): StancePlot

@@ -112,7 +112,9 @@ final readonly class RecordMeasures
             'kind' => $kind,
             'typed' => $text,
             'value' => $value,
-            'unit' => $value === null || $kind->isAngle() || $kind->sight() !== null ? null : $parts->unitOf($kind->value, $kind),
+            'unit' => $value === null || $kind->isAngle() || $kind->sight() !== null
+                ? null
+                : $parts->unitOf($kind->value, $kind),
             'user_id' => $person->id,
             'taken_at' => Date::now(),
         ]);

@@ -43,8 +43,6 @@ return [
     'ladder' => [
         'hook_ups' => 'Hook-ups',
         'setting' => 'Setting',
-        'front' => 'Front',
-        'rear' => 'Rear',
         'restored' => 'Restored',
     ],
     'levelling' => [

@@ -43,8 +43,6 @@ return [
     'ladder' => [
         'hook_ups' => 'Pruebas',
         'setting' => 'Ajuste',
-        'front' => 'Delante',
-        'rear' => 'Detrás',
         'restored' => 'Recuperado',
     ],
     'levelling' => [

@@ -18,6 +18,7 @@
         </section>
         @if ($page->station->stance())
             <section class="bench-more card" aria-label="{{ __('reading.others') }}">
+                @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone, 'bench.coupler-and-ball')
                 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Alone, 'bench.levelling')
                 @includeWhen($page->station->stance() !== \Yoke\Rig\Parts\Stance::Alone, 'bench.sights')
                 @include('bench.others', ['stance' => $page->station->stance()])

@@ -3,8 +3,14 @@
 @php($targets = $page->tapeTargets())
 <div class="verdict-head">
     <div>
-        <h2>{{ __('verdict.heading') }}</h2>
-        <p class="verdict-value">@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ $advice->withoutVerdict() }}</small>@endif</p>
+        @php($own = $advice->methodsOwn())
+        <h2>{{ $own['heading'] ?? __('verdict.heading') }}</h2>
+        @if ($own !== null)
+            <p class="verdict-value" data-own>{{ $own['value'] }}</p>
+            <p class="sentence">{{ __('verdict.heading') }}: <span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span></p>
+        @else
+            <p class="verdict-value">@if ($verdict)<span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>@else <small>{{ $advice->withoutVerdict() }}</small>@endif</p>
+        @endif
         @if ($advice->onTheRoad() !== '')<p class="sentence" data-road>{{ $advice->onTheRoad() }}</p>@endif
     </div>
     @if ($verdict)<x-verdict-chip :verdict="$verdict->verdict" />@endif

@@ -20,7 +20,8 @@ final class Measures
         $stance = $station->stance() ?? abort(404);
         $typed = $request->texts(array_column(MeasureKind::takenAtOnce($stance), 'value'));
         $problems = $measures->each($request->person(), $job, $stance, $typed);
-        $address = redirect()->to(route('bench', [$job, $station->value]).($request->text('from') === 'seen' ? '#seen' : '#others'));
+        $place = $request->text('from') === 'seen' ? '#seen' : '#others';
+        $address = redirect()->to(route('bench', [$job, $station->value]).$place);
 
         return $problems === []
             ? $address

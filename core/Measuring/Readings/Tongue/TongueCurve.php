@@ -34,7 +34,7 @@ final readonly class TongueCurve
     /** Steps until nothing moves any more. */
     private const STEPS = 6;
 
-    /** Where readings at several heights tell the slope, what was expected of it counts for little: its doubt, times. */
+    /** Readings at several heights tell the slope, and what was expected of it counts for little: its doubt, times. */
     private const SLOPE_OPEN = 8.0;
 
     /** A slope of fewer deviations than this may be none. */
@@ -62,12 +62,13 @@ final readonly class TongueCurve
     ) {
         $instruments = $this->instruments();
         $first = $readings[0]->onBall()->kilograms();
+        $wide = $this->isFitted() ? self::SLOPE_OPEN : 1.0;
         $expected = [$first, $this->modelSlope(), ...array_fill(0, count($instruments), 0.0)];
         $doubts = [
             self::OPEN * $first,
             max(
                 self::LEAST_SLOPE_DOUBT,
-                (($this->isFitted() ? self::SLOPE_OPEN : 1.0) * $cgDoubt * $trailer->weight * $trailer->cgAboveAxle) / $trailer->ballToAxle ** 2,
+                ($wide * $cgDoubt * $trailer->weight * $trailer->cgAboveAxle) / $trailer->ballToAxle ** 2,
             ),
             ...array_values($instruments),
         ];

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Bench;
+
+use App\Models\User;
+use App\UseCases\Analysis\AnalysedJob;
+use App\Words\QuantityWords;
+use App\Words\SpecificationWords;
+use App\Words\Text;
+use Yoke\Foundation\Units\Length;
+use Yoke\Rig\Specification\RigPart;
+use Yoke\Workshop\Procedure\Station;
+
+/** The coupler of the level trailer and the ball, taped where the hand is: at Alone the one, at Head both. */
+final readonly class CouplerAndBall
+{
+    /** A hole and a tape that differ by less than this agree, mm. */
+    private const ALIKE_MM = 4.0;
+
+    private const FIELDS = [
+        ['part' => RigPart::Trailer, 'field' => 'coupler_height_mm'],
+        ['part' => RigPart::Hitch, 'field' => 'ball_height_mm'],
+    ];
+
+    private QuantityWords $print;
+
+    public function __construct(private AnalysedJob $analysed, private Station $station, User $person)
+    {
+        $this->print = new QuantityWords($person);
+    }
+
+    /** @return list<array{part: RigPart, field: string, label: string, stands: string}> */
+    public function fields(): array
+    {
+        return array_map(
+            fn (array $one): array => [
+                ...$one,
+                'label' => SpecificationWords::label($one['part'], $one['field']),
+                'stands' => $this->shown($this->height($one['part'], $one['field'])),
+            ],
+            array_slice(self::FIELDS, 0, $this->station === Station::Head ? 2 : 1),
+        );
+    }
+
+    /** How high the ball stands now over the level coupler, or an empty text. */
+    public function now(): string
+    {
+        $ball = $this->height(RigPart::Hitch, 'ball_height_mm');
+        $coupler = $this->height(RigPart::Trailer, 'coupler_height_mm');
+        if ($ball === null || $coupler === null) {
+            return '';
+        }
+        $over = $ball->minus($coupler)->millimetres();
+
+        return Text::of(match (true) {
+            $over > 0.0 => 'head.now.over',
+            $over < 0.0 => 'head.now.under',
+            default => 'head.now.level',
+        }, ['height' => $this->print->length($ball), 'off' => $this->print->height(abs($over))]);
+    }
+
+    /** The taped ball against what the hole would give, where the two differ; or an empty text. */
+    public function againstTheHole(): string
+    {
+        $ball = $this->height(RigPart::Hitch, 'ball_height_mm');
+        $hole = $this->analysed->job->head_place['ball_height_mm'] ?? null;
+
+        return $ball === null || $hole === null || abs($ball->millimetres() - $hole) < self::ALIKE_MM
+            ? ''
+            : Text::of('head.now.hole', [
+                'taped' => $this->print->length($ball),
+                'hole' => $this->print->height($hole),
+                'off' => $this->print->height(abs($ball->millimetres() - $hole)),
+            ]);
+    }
+
+    private function height(RigPart $part, string $field): ?Length
+    {
+        return $this->analysed->job->rigAsWorked()->values($part)->length($field);
+    }
+
+    private function shown(?Length $height): string
+    {
+        return $height === null ? '' : $this->print->length($height);
+    }
+}
