@@ -25,6 +25,7 @@ use Yoke\Rig\Parts\TrailerBody;
 use Yoke\Rig\Parts\Vehicle as CoreVehicle;
 use Yoke\Rig\Parts\VehicleBody;
 use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\BracketRange;
 use Yoke\Rig\Specification\RigPart;
 use Yoke\Rig\Specification\SpecificationSheet;
 
@@ -119,7 +120,11 @@ final readonly class RigSnapshot
                 Length::ofMillimetres($trailer['ball_to_axle_mm'] ?? $shape->ballToAxle()->mean()),
                 Load::ofKilograms($trailer['gross_weight_kg'] ?? $shape->grossWeight()->mean()),
             ),
-            CoreHitch::of(Length::ofMillimetres($hitch['bar_arm_mm'] ?? CoreHitch::USUAL_BAR_ARM_MM[0])),
+            CoreHitch::of(
+                $hitch['bar_arm_mm'] === null
+                    ? BracketRange::assumedArm($this->values(RigPart::Hitch))
+                    : Length::ofMillimetres($hitch['bar_arm_mm']),
+            ),
         );
     }
 

@@ -46,6 +46,14 @@ return [
     ],
     'safety' => "Chock the trailer's wheels. Keep feet and hands from under the bar.",
     'not_of_use' => 'This hitch has no bars to tape, or its family is not known yet.',
+    'copied' => [
+        'label' => 'Bar at the vehicle, ground to bar',
+        'ask' => 'Copy to the bracket',
+        'why' => 'One height copied from the vehicle to the bracket lays the bar level. Tape the four heights if you want the chance of the first setting.',
+        'rest' => 'Rest the bar :height over the ground at the bracket too, the same on both sides.',
+        'holes' => '{0} Bolt the plate with no hole showing above the frame, the same on both sides.|{1} Bolt the plate with one hole showing above the frame, the same on both sides.|[2,*] Bolt the plate with :count holes showing above the frame, the same on both sides.',
+        'unknown' => 'How many holes then show is worked out once the sheets have the plate, its holes, and the frame.',
+    ],
     'place' => [
         'none' => "No place within the data sheet's range is clear of what is in the way: move the tray, or ask the hitch's maker.",
         'as_the_data_sheet' => 'Brackets :at behind the ball, the same on both sides.',

@@ -46,6 +46,14 @@ return [
     ],
     'safety' => 'Calce las ruedas del remolque. Pies y manos fuera de debajo de la barra.',
     'not_of_use' => 'Este enganche no tiene barras que medir, o aún no se conoce su familia.',
+    'copied' => [
+        'label' => 'Barra en el vehículo, del suelo a la barra',
+        'ask' => 'Copiar al soporte',
+        'why' => 'Una altura copiada del vehículo al soporte deja la barra nivelada. Mida las cuatro alturas si quiere la probabilidad del primer ajuste.',
+        'rest' => 'Apoye la barra a :height del suelo también en el soporte, igual a ambos lados.',
+        'holes' => '{0} Atornille la placa sin agujeros visibles sobre el bastidor, igual a ambos lados.|{1} Atornille la placa con un agujero visible sobre el bastidor, igual a ambos lados.|[2,*] Atornille la placa con :count agujeros visibles sobre el bastidor, igual a ambos lados.',
+        'unknown' => 'Cuántos agujeros se ven se calcula cuando las hojas tengan la placa, sus agujeros y el bastidor.',
+    ],
     'place' => [
         'none' => 'Ningún lugar dentro del margen de la ficha técnica queda libre: mueva la bandeja, o pregunte al fabricante del enganche.',
         'as_the_data_sheet' => 'Soportes a :at detrás de la bola, igual en ambos lados.',

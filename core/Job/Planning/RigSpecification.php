@@ -24,6 +24,7 @@ use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Levelling;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\Trailer;
+use Yoke\Rig\Specification\BracketRange;
 use Yoke\Rig\Specification\SpecificationSheet;
 
 /** The three sheets of a rig, and what they say by themselves: nothing is taken as usual here but its dimensions. */
@@ -84,7 +85,7 @@ final readonly class RigSpecification
         $rig = Rig::of(
             $this->rig->vehicle,
             $this->rig->trailer,
-            Hitch::of($barArm ?? Length::ofMillimetres(Hitch::USUAL_BAR_ARM_MM[0])),
+            Hitch::of($barArm ?? BracketRange::assumedArm($hitch)),
         );
         $assumed = $this->assumedBut(RigDimension::BarArm);
 

@@ -30,14 +30,25 @@ final readonly class BracketHoles
     /** Null where plate, spacing, frame or the bar's height at the head is not known. */
     public static function of(SpecificationSheet $trailer, SpecificationSheet $hitch): ?self
     {
-        $plate = $hitch->length('bracket_plate_mm');
-        $spacing = $hitch->length('bracket_hole_mm');
         $frame = $trailer->length('frame_depth_mm');
         $atHead = $frame === null ? null : self::atHead($trailer, $hitch, $frame);
 
-        return $plate === null || $spacing === null || $frame === null || $atHead === null
+        return $atHead === null ? null : self::withBarAt($trailer, $hitch, $atHead);
+    }
+
+    /**
+     * The same for a bar that stands so far below the frame's underside at the head; null where plate, spacing or frame
+     * is not known.
+     */
+    public static function withBarAt(SpecificationSheet $trailer, SpecificationSheet $hitch, Length $below): ?self
+    {
+        $plate = $hitch->length('bracket_plate_mm');
+        $spacing = $hitch->length('bracket_hole_mm');
+        $frame = $trailer->length('frame_depth_mm');
+
+        return $plate === null || $spacing === null || $frame === null
             ? null
-            : new self($plate, $spacing, $frame, $atHead);
+            : new self($plate, $spacing, $frame, $below);
     }
 
     /**

@@ -10,6 +10,7 @@ use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Measuring\Readings\ObservationMapper;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Setting;
+use Yoke\Rig\Specification\BracketRange;
 use Yoke\Rig\Specification\SpecificationSheet;
 
 /**
@@ -65,6 +66,19 @@ final readonly class HitchInPlace
         return $this->barHang() === null ? null : BracketHoles::of($this->trailer, $this->hitch);
     }
 
+    /**
+     * How high the brackets are bolted so that the bar rests on them as high over the ground as it stands at the head;
+     * null where plate, holes or frame are not known.
+     */
+    public function holesForBarAt(Length $height): ?BracketHoles
+    {
+        $underside = $this->trailer->length('frame_height_mm');
+
+        return $underside === null
+            ? null
+            : BracketHoles::withBarAt($this->trailer, $this->hitch, $underside->minus($height));
+    }
+
     /** What the hitch's sheet says of it for this trailer; it governs. Null where it is silent. */
     public function holesShowing(): ?int
     {
@@ -73,17 +87,18 @@ final readonly class HitchInPlace
         return $holes === null ? null : (int) $holes;
     }
 
-    /** Where the brackets go; the sheet's distance alone where it gives no range. */
+    /** Where the brackets go: as far behind the ball as the bars reach, within the range of the sheet. */
     public function bracketPlace(): BracketPlace
     {
-        $sheet = $this->barArm;
+        $range = BracketRange::of($this->hitch);
+        $sheet = $range?->nearest($this->barArm) ?? $this->barArm;
         $from = $this->trailer->length('tray_from_mm');
         $to = $this->trailer->length('tray_to_mm');
 
         return BracketPlace::choose(
             $sheet,
-            $this->hitch->length('bracket_from_mm') ?? $sheet,
-            $this->hitch->length('bracket_to_mm') ?? $sheet,
+            $range->from ?? $sheet,
+            $range->to ?? $sheet,
             $from === null || $to === null ? null : [$from, $to],
         );
     }

@@ -8,6 +8,7 @@
 @endif
 @includeWhen(in_array($page->station, [\Yoke\Workshop\Procedure\Station::Head, \Yoke\Workshop\Procedure\Station::Brackets], true), 'plan.torques', ['job' => $page->job])
 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Head, 'bench.coupler-and-ball')
+@includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Brackets && $page->analysed->described->sheets->family()?->hasBars(), 'bench.copied-height')
 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Brackets, 'bench.bars')
 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Prove, 'bench.prove')
 @includeWhen($page->station === \Yoke\Workshop\Procedure\Station::Sway, 'sway.checks')

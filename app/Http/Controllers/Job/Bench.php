@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Bench\BenchQuery;
 use App\UseCases\Analysis\JobAnalyses;
+use App\UseCases\Forms\CopiedHeight;
 use App\UseCases\Forms\LevellingQuestion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -49,6 +50,11 @@ final class Bench
 
         return view('bench.show', [
             'page' => $page,
+            'copied' => new CopiedHeight(
+                $request->typed(),
+                $page->analysed->described->inPlace(),
+                $person,
+            ),
             'question' => new LevellingQuestion(
                 $request->typed(),
                 $page->rig->trailer->ballToAxle,
