@@ -47,7 +47,7 @@ final readonly class AdviceWords
             Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
             Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
             Action::ReadAgain => $recommendation->isToBeRead()
-                ? self::text('move.not_read_yet', ['setting' => $this->settings->of($setting)])
+                ? self::text('move.not_read_yet', ['setting' => $this->settings->of($setting, $on)])
                 : $this->look($recommendation, $on),
             Action::Cannot => self::text('move.cannot'),
         };

@@ -18,13 +18,14 @@ final readonly class NextWords
     /**
      * @param  Setting|null  $setting  to hook up at, or that is on; null where nobody knows
      * @param  string  $move  the next move in a sentence
+     * @param  Setting|null  $on  what was measured last: the head is said where it is to stand elsewhere
      */
-    public function of(NextThing $next, ?Setting $setting, string $move): string
+    public function of(NextThing $next, ?Setting $setting, string $move, ?Setting $on = null): string
     {
         $isAt = $setting !== null && in_array($next->deed, [NextDeed::HookUp, NextDeed::MeasureCarried], true);
 
         return Text::of('next.'.$next->deed->value.($isAt ? '_at' : ''), [
-            'setting' => $isAt ? $this->settings->of($setting) : '',
+            'setting' => $isAt ? $this->settings->of($setting, $on) : '',
             'move' => $move,
         ]);
     }

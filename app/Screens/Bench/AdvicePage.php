@@ -138,6 +138,7 @@ final readonly class AdvicePage
             $next,
             $setting,
             $next->deed === NextDeed::Move ? $this->move() : '',
+            $this->job->current()?->setting,
         );
     }
 
