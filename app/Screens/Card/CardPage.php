@@ -6,6 +6,7 @@ namespace App\Screens\Card;
 
 use App\Models\CardLink;
 use App\Models\Job;
+use App\Models\MeasureKind;
 use App\Models\User;
 use App\Screens\Bench\BenchPage;
 use App\Screens\Plan\FastenerLine;
@@ -19,6 +20,7 @@ use Illuminate\Support\Str;
 use Yoke\Foundation\Units\Length;
 use Yoke\Job\Analysis\GoverningVerdict;
 use Yoke\Judgement\Head\ShankPlace;
+use Yoke\Measuring\Readings\Weighing\WeighedAxle;
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Counting;
 use Yoke\Rig\Adjuster\Role;
@@ -33,6 +35,8 @@ use Yoke\Workshop\Service\Recheck;
 /** What an owner takes home: the setting, how it is counted, the heights, what to look at again. */
 final readonly class CardPage
 {
+    private const ARROWS = ['front' => 'front_axle', 'rear' => 'rear_axle', 'trailer' => 'trailer_axles'];
+
     public PlanPage $plan;
 
     public Job $job;
@@ -58,6 +62,19 @@ final readonly class CardPage
         $setting = $this->setting();
 
         return $setting === null ? '' : $this->words()->of($setting);
+    }
+
+    /** In which hole the head is, in a sentence; an empty text where the hitch has none or nobody wrote it down. */
+    public function headHole(): string
+    {
+        $setting = $this->setting();
+        foreach ($this->words()->adjusters() as $adjuster) {
+            if ($setting !== null && $adjuster->role === Role::HeadHeight) {
+                return Str::ucfirst($this->words()->step($adjuster, $setting->step($adjuster->key))).'.';
+            }
+        }
+
+        return '';
     }
 
     /** What the steps of the small adjuster are called, or an empty text. */
@@ -102,6 +119,65 @@ final readonly class CardPage
     public function reading(Stance $stance, Axle $axle): ?Length
     {
         return $this->bench->reading($stance, $axle)?->height();
+    }
+
+    /**
+     * @return array<string, list<array{string, string}>> of each axle that was weighed its load and its figure's name by
+     *     stance; none where nothing was
+     */
+    public function weighed(): array
+    {
+        $rows = [];
+        foreach (WeighedAxle::cases() as $axle) {
+            $arrow = self::ARROWS[$axle->value];
+            $row = array_map(function (Stance $stance) use ($axle, $arrow): array {
+                $load = $this->analysed->tickets->in($stance)?->axle($axle);
+
+                return [
+                    $load === null ? '–' : $this->plan->print->load($load),
+                    $load === null ? '' : "under {$arrow} {$stance->value}",
+                ];
+            }, Stance::cases());
+            if (array_filter(array_column($row, 1), static fn (string $name): bool => $name !== '') !== []) {
+                $rows[Text::of("drawing.arrow.{$arrow}")] = $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** What the gauge in the head showed in a stance, as it was typed; a dash where nobody read it. */
+    public function gauge(Stance $stance): string
+    {
+        $round = $this->job->roundOf($stance);
+
+        return $this->job->measure($stance, $round, MeasureKind::BallLoad)->typed ?? '–';
+    }
+
+    /** Whether the head has a gauge that was read, and what it is to show. */
+    public function gaugeTarget(): string
+    {
+        return $this->gauge(Stance::Dropped) === '–' && $this->gauge(Stance::Carried) === '–'
+            ? ''
+            : Text::of('card.gauge_target', [
+                'load' => $this->plan->print->about($this->analysed->analysis()->gauge()->target()),
+            ]);
+    }
+
+    /** What the tongue weighs, where anything was read that tells it; or an empty text. */
+    public function tongue(): string
+    {
+        return $this->analysed->isRead()
+            ? $this->plan->print->aboutWithDoubt($this->analysed->posterior()->tongueWeight())
+            : '';
+    }
+
+    /** Where the brackets are, and how many holes show, in sentences; or an empty text. */
+    public function brackets(): string
+    {
+        $hang = $this->plan->described->inPlace()->barHang();
+
+        return $hang === null ? '' : trim("{$this->plan->brackets()->place()} {$this->plan->brackets()->holes()}");
     }
 
     /** Null while nothing was read carried. */

@@ -108,6 +108,10 @@ final readonly class Advisor
             $best->isOpen() &&
             $best->chance >= $this->policy->goodEnough;
         $canRead = $looks->carried() < $this->policy->readings;
+        $isGoodEnough =
+            $now->isOpen() &&
+            $now->chance >= $this->policy->goodEnough &&
+            $now->over <= $this->policy->overDone;
         $over = $looks->carried() > 1 ? $this->policy->overDone : $this->policy->overUnsure;
 
         return match (true) {
@@ -115,13 +119,12 @@ final readonly class Advisor
             $now->isOpen() &&
                 $now->chance >= $this->policy->sure &&
                 $now->over <= $over => Decision::of(Action::Stop, Reason::GoodEnough),
+            $looks->carried() > 1 && $isGoodEnough => Decision::of(Action::Stop, Reason::GoodEnough),
             $now->chance >= $this->policy->worthReading && $canRead => Decision::toLook(
                 Recheck::Carried,
                 Reason::ReadingIsCheaper,
             ),
-            $now->isOpen() &&
-                $now->chance >= $this->policy->goodEnough &&
-                $now->over <= $this->policy->overDone => Decision::of(Action::Stop, Reason::GoodEnough),
+            $isGoodEnough => Decision::of(Action::Stop, Reason::GoodEnough),
             ! $best->isOpen() || max($best->chance, $now->chance) <= $this->policy->hopeless => Decision::of(
                 Action::Cannot,
                 Reason::NotSureEnough,

@@ -24,7 +24,7 @@ final readonly class StoppingRules
         /** Below this chance of the present setting, reading it again is no use. */
         public float $worthReading = 0.35,
         /** A stance is not read more often than this before it is decided on. */
-        public int $readings = 2,
+        public int $readings = 3,
         /** Alone and dropped are asked for so often before the first hook-up. */
         public int $before = 2,
         /**

@@ -535,3 +535,23 @@ it('moves the head with the tension, and never to where the trailer stands nose-
         }
     }
 })->with(['low' => [0.0], 'right' => [45.0], 'high' => [95.0]]);
+
+it('reads a hook-up that is good enough a second time, and not a third', function (): void {
+    $found = 0;
+    for ($share = 0.5; $share < 1.0; $share += 0.01) {
+        $posterior = Knowing::rig($share, 2, 1.6);
+        $once = Knowing::advise($posterior, middle(), 1);
+        if ($once->present->chance < 0.9 || $once->present->chance >= 0.96 || $once->present->over > 0.02) {
+            continue;
+        }
+        $found++;
+        expect($once->action)
+            ->toBe(Action::ReadAgain)
+            ->and(Knowing::advise($posterior, middle(), 2)->action)
+            ->toBe(Action::Stop)
+            ->and(Knowing::advise($posterior, middle(), 2)->reason)
+            ->toBe(Reason::GoodEnough);
+    }
+
+    expect($found)->toBeGreaterThan(0);
+});
