@@ -22,6 +22,7 @@ use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Foundation\Units\Text\Fineness;
 use Yoke\Measuring\Readings\Tongue\TongueCurve;
 use Yoke\Measuring\Readings\Tongue\TonguePair;
+use Yoke\Measuring\Readings\Tongue\TongueSeries;
 use Yoke\Mechanics\Loading\TongueShare;
 use Yoke\Showing\Drawing\Plot\HeightCurvePlot;
 
@@ -39,6 +40,11 @@ final readonly class TonguePage
 
     public ?TongueCurve $curve;
 
+    private ?TongueSeries $series;
+
+    /** @var list<TongueWeighing> that stand apart from all the others */
+    private array $apart;
+
     private Length $ballToAxle;
 
     public Job $job;
@@ -49,7 +55,12 @@ final readonly class TonguePage
         $this->plan = PlanPage::ofJob($analysed, $person);
         $this->readings = new TongueReadings($this->job, $this->plan->described);
         $this->ballToAxle = $this->plan->described->sheets->ballToAxle();
-        $this->curve = $this->readings->curve();
+        $this->series = $this->readings->series();
+        $this->curve = $this->series?->curve;
+        $this->apart = array_map(
+            fn (int $place): TongueWeighing => $this->readings->counting[$place],
+            $this->series->apart ?? [],
+        );
     }
 
     /** What two tickets make of it, corrected to level; null without them. */
@@ -153,7 +164,7 @@ final readonly class TonguePage
     /** Whether a reading stands apart from all the others: it is kept, and the curve goes without it. */
     public function standsApart(TongueWeighing $reading): bool
     {
-        return in_array($reading, $this->readings->apart(), true);
+        return in_array($reading, $this->apart, true);
     }
 
     /** @return list<string> readings that cannot both be right, in sentences */
@@ -166,7 +177,7 @@ final readonly class TonguePage
                 'one' => $print->load($pair->one->onBall()),
                 'other' => $print->load($pair->other->onBall()),
             ]),
-            $this->readings->series()?->atOdds() ?? [],
+            $this->series?->atOdds() ?? [],
         );
     }
 

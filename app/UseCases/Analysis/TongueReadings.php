@@ -61,12 +61,6 @@ final readonly class TongueReadings
             );
     }
 
-    /** @return list<TongueWeighing> that stand apart from all the others */
-    public function apart(): array
-    {
-        return array_map(fn (int $place): TongueWeighing => $this->counting[$place], $this->series()->apart ?? []);
-    }
-
     /** The unit of the latest reading. */
     public function unit(): LoadUnit
     {
