@@ -37,8 +37,12 @@ final readonly class AdviceWords
         $this->print = new QuantityWords($person);
     }
 
-    /** What to do, in a sentence. */
-    public function move(Recommendation $recommendation): string
+    /**
+     * What to do, in a sentence.
+     *
+     * @param  Setting|null  $read  that was measured last: the head is said where it is to stand elsewhere
+     */
+    public function move(Recommendation $recommendation, ?Setting $read = null): string
     {
         $setting = $recommendation->forecast->setting;
         $on = $recommendation->present?->setting;
@@ -47,7 +51,7 @@ final readonly class AdviceWords
             Action::Set => $on === null ? $this->first($recommendation) : $this->go($on, $setting),
             Action::Stop => self::text('move.stop', ['setting' => $this->settings->of($setting)]),
             Action::ReadAgain => $recommendation->isToBeRead()
-                ? self::text('move.not_read_yet', ['setting' => $this->settings->of($setting, $on)])
+                ? self::text('move.not_read_yet', ['setting' => $this->settings->of($setting, $read)])
                 : $this->look($recommendation, $on),
             Action::Cannot => self::text('move.cannot'),
         };

@@ -161,7 +161,7 @@ final readonly class AdvicePage
 
         return $recommendation === null
             ? $this->tension()
-            : $this->says->move($recommendation);
+            : $this->says->move($recommendation, $this->job->current()?->setting);
     }
 
     private function tension(): string

@@ -1,0 +1,203 @@
+import { expect, test } from './shop.mjs';
+import { signIn } from './manners.mjs';
+
+/* Whole jobs as different shops do them by hand, on the tablet, by taps. */
+
+test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+const verdict = (page) => page.locator('[data-part="verdict"]');
+const others = (page) => page.locator('#others');
+
+/** Taps what sends a form, and waits for the page that answers. */
+async function send(page, locator) {
+    const loaded = page.waitForEvent('load');
+    await locator.tap();
+    await loaded;
+}
+
+/** A job from its title and a family's picture; resolves to its address. */
+async function begin(page, title, family) {
+    await signIn(page);
+    await page.goto('/jobs/new');
+    await page.getByLabel('Customer and rig').fill(title);
+    await page.locator('.family-tile').filter({ hasText: family }).tap();
+    await page.getByRole('button', { name: 'Start job' }).tap();
+    await page.waitForURL(/\/jobs\/\d+\/alone$/);
+    return page.url().replace(/\/alone$/, '');
+}
+
+/** What is typed among the other readings of a station, saved. */
+async function read(page, job, station, fields) {
+    await page.goto(`${job}/${station}`);
+    await others(page).locator('summary').tap();
+    for (const [label, text] of Object.entries(fields)) {
+        await others(page).getByLabel(label, { exact: true }).fill(text);
+    }
+    await send(page, others(page).getByRole('button', { name: 'Save these readings' }));
+}
+
+/** What is seen by eye, in one tap. */
+async function see(page, answer) {
+    const button = page.locator('#seen').getByRole('button', { name: answer, exact: true });
+    if (!(await button.isVisible())) {
+        await page.locator('#seen summary').tap();
+    }
+    await send(page, button);
+    await expect(page.locator('#seen').getByRole('button', { name: answer, exact: true })).toHaveAttribute('aria-pressed', 'true');
+}
+
+/** The heights of a station, saved; resolves when the page that opens then is there. */
+async function tape(page, job, station, front, rear) {
+    await page.goto(`${job}/${station}`);
+    await page.locator('[data-field="front"]').fill(front);
+    await page.locator('[data-field="rear"]').fill(rear);
+    const saved = page.waitForResponse((response) => response.url().endsWith('/tape') && response.request().method() === 'POST');
+    await page.getByRole('button', { name: 'Save heights' }).tap();
+    await saved;
+    await page.waitForLoadState('load');
+}
+
+/** Records the move that is advised, whatever is worth a look before. */
+async function goOn(page) {
+    const record = page.locator('.bench-verdict').getByRole('button', { name: /^(Record this hook-up|Go on without it)$/ }).first();
+    await send(page, record);
+    await expect(page.locator('[data-move]')).toContainText('Measure carried at');
+}
+
+const inches = (text) => {
+    const [whole, part] = text.split(' ');
+    const [over, under] = (part ?? '0/1').split('/');
+    return Number(whole) + Number(over) / Number(under);
+};
+
+test('a coupler-only shop goes from straight bars to bent ones and the head, to level', async ({ page }) => {
+    const job = await begin(page, 'Lantern boat, coupler only', 'Chain and snap-up bracket');
+    await page.getByRole('textbox', { name: 'Height with the trailer level' }).fill('19 in');
+    await send(page, page.getByRole('button', { name: 'Save for the trailer' }));
+    await page.goto(`${job}/bars-up?show=methods`);
+    await page.getByLabel('The method that governs').selectOption('coupler_height');
+    await send(page, page.getByRole('button', { name: 'Save the governing method' }));
+    await expect(page.getByLabel('The method that governs')).toHaveValue('coupler_height');
+    await read(page, job, 'dropped', { 'Coupler height': '17 1/4' });
+    await page.goto(`${job}/bars-up`);
+    await send(page, page.getByRole('button', { name: 'Record setting' }));
+    await expect(page.locator('[data-move]')).toContainText('Measure carried at');
+
+    await read(page, job, 'bars-up', { 'Coupler height': '17 3/8' });
+    await see(page, 'Straight');
+    await expect(verdict(page)).toContainText('Coupler over its level height');
+    await expect(verdict(page)).toContainText('Too little');
+    await expect(verdict(page).locator('table.ladder')).toContainText('−1 5/8 in');
+    expect(inches('19') - inches('17 3/8')).toBe(1.625);
+    // Straight bars and a low coupler: tension, and the head with it.
+    await expect(page.locator('[data-move]')).toContainText('raise the head 1 hole');
+    await expect(page.locator('[data-move]')).toContainText('tighter');
+    await goOn(page);
+    await expect(page.locator('[data-move]')).toContainText('head hole 4');
+
+    await read(page, job, 'bars-up', { 'Coupler height': '19 in' });
+    await see(page, 'Well bent');
+    await expect(verdict(page).locator('[data-own]')).toHaveText(/^0 in ±/);
+    await expect(verdict(page)).toContainText('In range');
+    await expect(verdict(page).locator('table.ladder thead')).toHaveText(/Coupler\s*From level/);
+});
+
+test('a rig that was measured carried alone gets no verdict, and is told why', async ({ page }) => {
+    const job = await begin(page, 'Lantern boat, carried only', 'Chain and snap-up bracket');
+    await tape(page, job, 'bars-up', '37 3/4', '37 1/8');
+    for (const station of ['bars-up', 'prove', 'brief', 'hand-over']) {
+        await page.goto(`${job}/${station}`);
+        await expect(page.locator('[data-restored]')).toHaveCount(0);
+        await expect(page.locator('main')).toContainText('take the tension off and measure dropped, then alone');
+    }
+    await expect(page.locator('main')).toContainText('One stance tells nothing of the load');
+    await page.goto(`${job}/card`);
+    await expect(page.locator('[data-restored]')).toHaveCount(0);
+});
+
+test('a tongue weighed at five heights names the reading that stands apart, and the tank tells its effect', async ({ page }) => {
+    const job = await begin(page, 'Lantern boat, five heights', 'Chain and snap-up bracket');
+    await page.getByRole('textbox', { name: 'Height with the trailer level' }).fill('20 in');
+    await send(page, page.getByRole('button', { name: 'Save for the trailer' }));
+    const weigh = async (load, height, tank = null) => {
+        await page.goto(`${job}/tongue`);
+        await page.getByLabel('It shows').fill(load);
+        await page.getByLabel('Coupler height when measured').fill(height);
+        if (tank !== null) {
+            await page.getByLabel('Fresh tank, % full').fill(tank);
+        }
+        await send(page, page.getByRole('button', { name: 'Save reading' }));
+    };
+    await page.goto(`${job}/tongue`);
+    await page.getByLabel('Read by').selectOption('bathroom_scale');
+    const readings = [['848 lb', '17 in'], ['836 lb', '18 1/2 in'], ['905 lb', '20 in'], ['812 lb', '21 1/2 in'], ['800 lb', '23 in']];
+    await page.getByLabel('It shows').fill(readings[0][0]);
+    await page.getByLabel('Coupler height when measured').fill(readings[0][1]);
+    await send(page, page.getByRole('button', { name: 'Save reading' }));
+    await expect(page.getByLabel('Read by')).toHaveValue('bathroom_scale');
+    for (const [load, height] of readings.slice(1)) {
+        await weigh(load, height);
+        await expect(page.getByLabel('Read by')).toHaveValue('bathroom_scale');
+    }
+    await expect(page.locator('[data-apart]')).toHaveCount(1);
+    await expect(page.locator('tr', { has: page.locator('[data-apart]') })).toHaveCount(1);
+    // By hand: a straight line through the four others, at 20 in.
+    const line = readings.filter(([load]) => load !== '905 lb').map(([load, height]) => [inches(height.replace(' in', '')), Number.parseInt(load, 10)]);
+    const mean = (of) => of.reduce((sum, one) => sum + one, 0) / of.length;
+    const [x, y] = [mean(line.map(([height]) => height)), mean(line.map(([, load]) => load))];
+    const slope = line.reduce((sum, [height, load]) => sum + (height - x) * (load - y), 0) / line.reduce((sum, [height]) => sum + (height - x) ** 2, 0);
+    const said = await page.locator('tr', { hasText: 'Trailer level' }).locator('strong').textContent();
+    expect(Math.abs(Number.parseInt(said, 10) - (y + slope * (20 - x)))).toBeLessThanOrEqual(3);
+
+    await weigh('870 lb', '20 in', '100');
+    await expect(page.locator('main')).toContainText('Fresh');
+    await expect(page.locator('main')).not.toContainText('Carried, coupler at');
+});
+
+test('a bracket range is a range of places, and one height is copied to the bracket', async ({ page }) => {
+    const job = await begin(page, 'Lantern boat, brackets', 'Bar on friction bracket');
+    await page.goto(`${job}/brackets`);
+    await expect(page.locator('main')).not.toContainText('No place within');
+    await page.getByLabel('Bar at the vehicle, ground to bar').fill('13 1/4');
+    await send(page, page.getByRole('button', { name: 'Copy to the bracket' }));
+    await expect(page.locator('#bar_at_head-says')).toContainText('Rest the bar 13 1/4 in over the ground at the bracket too, the same on both sides.');
+    await page.getByLabel('Bar at the vehicle, ground to bar').fill('high');
+    await send(page, page.getByRole('button', { name: 'Copy to the bracket' }));
+    await expect(page.getByLabel('Bar at the vehicle, ground to bar')).toHaveValue('high');
+    await expect(page.getByLabel('Bar at the vehicle, ground to bar')).toHaveAttribute('aria-invalid', 'true');
+    await expect(page.getByRole('link', { name: 'Tape the bars', exact: true })).toBeVisible();
+});
+
+test('a job goes from alone to hand over in order, and two stations that are left open are named', async ({ page }) => {
+    const job = await begin(page, 'Lantern boat, two left open', 'Chain and snap-up bracket');
+    await expect(page.locator('[data-move]')).toContainText('Next: measure the vehicle alone.');
+    await tape(page, job, 'alone', '37 7/16', '38 7/8');
+    await expect(page.getByRole('heading', { name: 'Head', level: 1 })).toBeVisible();
+    await send(page, page.getByRole('button', { name: 'Finish station' }));
+    await expect(page.getByRole('heading', { name: 'Brackets', level: 1 })).toBeVisible();
+    await send(page, page.getByRole('button', { name: 'Finish station' }));
+    await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeAttached();
+    await tape(page, job, 'dropped', '38 5/16', '36 1/2');
+    await expect(page.getByRole('heading', { name: 'Bars up', level: 1 })).toBeAttached();
+    await send(page, page.getByRole('button', { name: 'Record setting' }));
+    await expect(page.locator('[data-move]')).toContainText('Measure carried at');
+    await tape(page, job, 'bars-up', '37 13/16', '37 1/8');
+    await expect(verdict(page).locator('[data-restored]')).toBeVisible();
+    // By hand: what of the rise from alone to dropped is gone again.
+    const gone = (inches('38 5/16') - inches('37 13/16')) / (inches('38 5/16') - inches('37 7/16'));
+    const restored = Number.parseInt(await verdict(page).locator('[data-restored]').textContent(), 10);
+    expect(Math.abs(restored - 100 * gone)).toBeLessThan(15);
+    for (const station of ['brief', 'ground', 'prove', 'hook-up-checks']) {
+        await page.goto(`${job}/${station}`);
+        await send(page, page.getByRole('button', { name: 'Finish station' }));
+    }
+    await page.goto(`${job}/hand-over`);
+    const open = page.locator('[data-left-open]');
+    await expect(open).toContainText('Sway control: not done.');
+    await expect(open).toContainText('Road test: not done.');
+    await expect(open.getByText(': not done.')).toHaveCount(2);
+    await send(page, page.getByRole('button', { name: 'Hand over all the same' }));
+    await page.goto(`${job}/hand-over`);
+    await expect(page.getByText('Closed by')).toBeVisible();
+    await expect(open).toHaveCount(0);
+});
