@@ -66,17 +66,20 @@ final readonly class VerdictWords
         };
     }
 
-    /** @param  string|null  $lifter  `levelling` or `air`, which takes load off the front again on the road */
-    public static function range(TargetRange $shops, ?GoverningVerdict $verdict, ?string $lifter): string
+    /**
+     * @param  TargetRange  $now  as it has to be when it is measured
+     * @param  string|null  $lifter  `levelling` or `air`, which takes load off the front again on the road
+     */
+    public static function range(TargetRange $shops, TargetRange $now, ?string $lifter): string
     {
-        return $verdict === null || $lifter === null || $verdict->lost < 0.005
+        return $lifter === null || $now->from - $shops->from < 0.005
             ? Text::of('verdict.range', [
                 'from' => self::percent($shops->from),
                 'to' => self::percent($shops->to),
             ])
             : Text::of('verdict.range_raised', [
-                'from' => self::percent($verdict->range->from),
-                'to' => self::percent($verdict->range->to),
+                'from' => self::percent($now->from),
+                'to' => self::percent($now->to),
                 'left' => self::percent($shops->from),
                 'lifter' => self::lifter($lifter),
             ]);

@@ -47,6 +47,10 @@ return [
             ],
             'air_rate_kg_per_mm' => ['label' => 'Helper air springs add', 'hint' => 'Rate in kg/mm or lb/in, at the pressure they travel with'],
             'air_lift_mm' => ['label' => 'Helper air springs lift the rear by', 'hint' => 'From their minimum, vehicle alone'],
+            'lift_use' => [
+                'label' => 'Levelling or air, with bars on',
+                'options' => ['on_the_road' => 'On when it is driven', 'stays_off' => 'Stays off: switched off for good, air down'],
+            ],
             'front_axle_kg' => ['label' => 'Front axle'],
             'rear_axle_kg' => ['label' => 'Rear axle'],
             'aboard_kg' => ['label' => 'Aboard: people, cargo, hitch', 'hint' => 'What the payload placard counts'],

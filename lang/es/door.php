@@ -29,6 +29,7 @@ return [
     'later' => [
         'vehicle_class' => 'Aún no se sabe',
         'levelling' => 'Ninguna',
+        'lift_use' => 'En marcha, puesta',
         'counting' => 'Lo habitual en la familia',
         'body' => 'Lo habitual',
         'front_suspension' => 'Lo habitual',

@@ -47,6 +47,10 @@ return [
             ],
             'air_rate_kg_per_mm' => ['label' => 'Los muelles de aire auxiliares suman', 'hint' => 'Rigidez en kg/mm o lb/in, a la presión con que viajan'],
             'air_lift_mm' => ['label' => 'Los muelles de aire auxiliares suben la trasera', 'hint' => 'Desde su mínimo, vehículo solo'],
+            'lift_use' => [
+                'label' => 'Nivelación o aire, con barras puestas',
+                'options' => ['on_the_road' => 'En marcha, puesta', 'stays_off' => 'Queda quitada: apagada del todo, aire abajo'],
+            ],
             'front_axle_kg' => ['label' => 'Eje delantero'],
             'rear_axle_kg' => ['label' => 'Eje trasero'],
             'aboard_kg' => ['label' => 'A bordo: personas, carga, enganche', 'hint' => 'Lo que cuenta el rótulo de carga útil'],

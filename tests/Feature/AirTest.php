@@ -258,3 +258,25 @@ it('compares two hitches and two dates on the same vehicle and trailer by their 
             '1440 kg',
         ]);
 });
+
+it('raises nothing where levelling is off for good, or the air stays down with the bars on', function (): void {
+    $analysed = fn () => app(JobAnalyses::class)->of(Job::query()->sole());
+    expect(($this->analysed)()->lifter())->toBe('air');
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'lift_use' => 'stays_off', 'air_lift_mm' => '20 mm']);
+
+    expect($analysed()->lifter())->toBeNull()->and($analysed()->goal->levelling)->toBeNull();
+    $this->get('/jobs/1/weigh')->assertDontSee('four stances')->assertOk();
+    $this->get('/jobs/1/bars-up')->assertSee('Target range 50 to 100 %')->assertDontSee('is on');
+});
+
+it('offers air springs with the vehicle of a new job, and aims higher from the first minute', function (): void {
+    $this->post('/jobs', [
+        'title' => 'Air of its own', 'family' => 'chain-snap-up', 'air_lift_mm' => '1 in',
+    ])->assertRedirect();
+    $job = Job::query()->orderByDesc('id')->first();
+
+    expect($job->rig_as_worked['vehicle']['sheet']['air_lift_mm'])->toBe(25.4);
+    $this->get("/jobs/{$job->id}/alone")->assertSee('% is left once');
+    $this->post('/jobs', ['title' => 'Air of nothing', 'air_lift_mm' => 'up'])->assertSessionHasErrors('air_lift_mm');
+    $this->get('/jobs/new')->assertSee('value="up"', false);
+});

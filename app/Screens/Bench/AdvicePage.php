@@ -112,7 +112,7 @@ final readonly class AdvicePage
     /** The target range, as it has to be when it is measured. */
     public function range(): string
     {
-        return VerdictWords::range($this->job->goal->band, $this->verdict(), $this->job->lifter());
+        return VerdictWords::range($this->job->goal->band, $this->job->rangeNow(), $this->job->lifter());
     }
 
     /** Both figures, now and on the road, where levelling takes some back; else an empty text. */

@@ -308,14 +308,14 @@ final class BenchPage
     {
         $verdict = $this->advice()->verdict();
 
-        return new ShareScale($verdict->range ?? $this->analysed->goal->band, $verdict?->share);
+        return new ShareScale($this->analysed->rangeNow(), $verdict?->share);
     }
 
     /** Where the front fender is in range, in a sentence; an empty text until alone and dropped are taped. */
     public function tapeTargets(): string
     {
         $targets = $this->targets();
-        $range = $this->advice()->verdict()->range ?? $this->analysed->goal->band;
+        $range = $this->analysed->rangeNow();
 
         return $targets === null
             ? ''

@@ -27,6 +27,7 @@ use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\TensionDirection;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Bars\TapedBars;
 use Yoke\Measuring\Estimation\Posterior;
@@ -265,6 +266,12 @@ final class AnalysedJob
     public function verdict(): ?GoverningVerdict
     {
         return $this->unread() === null ? $this->analysis()->verdict() : null;
+    }
+
+    /** As the share has to be when it is measured: raised from the first minute where something lifts the rear. */
+    public function rangeNow(): TargetRange
+    {
+        return $this->verdict()->range ?? ($this->lifter() === null ? $this->goal->band : $this->plan()->rangeBefore());
     }
 
     public function measured(): MeasuredStances

@@ -117,7 +117,7 @@ final readonly class JobDraft
                 $class?->rearSuspension() ?? Suspension::Coil,
                 $springs,
             )?->value,
-            'sheet' => $this->sheet(RigPart::Vehicle, ['vehicle_class', 'levelling']),
+            'sheet' => $this->sheet(RigPart::Vehicle, ['vehicle_class', 'levelling', 'air_lift_mm', 'lift_use']),
         ]);
     }
 
@@ -165,12 +165,12 @@ final readonly class JobDraft
         $sheet = [];
         foreach ($keys as $key) {
             $field = $part->fields()[$key];
-            $value =
-                $this->typed->text($key) === ''
-                    ? null
-                    : ($field->kind === FieldKind::Choice
-                        ? $this->typed->text($key)
-                        : $this->typed->load($key)?->kilograms());
+            $value = match (true) {
+                $this->typed->text($key) === '' => null,
+                $field->kind === FieldKind::Choice => $this->typed->text($key),
+                $field->kind === FieldKind::Length => $this->typed->length($key)?->millimetres(),
+                default => $this->typed->load($key)?->kilograms(),
+            };
             $objection = $value === null ? null : $field->objection($value);
             if ($objection !== null) {
                 $this->problems->found($key, $objection);

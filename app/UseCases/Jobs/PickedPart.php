@@ -26,6 +26,8 @@ final readonly class PickedPart
             'rear_suspension',
             'vehicle_class',
             'levelling',
+            'air_lift_mm',
+            'lift_use',
         ],
         'trailer' => ['trailer_body', 'ball_to_axle', 'gross_weight', 'tongue_weight_kg'],
         'hitch' => ['family', 'counting', 'bar_rating_low_kg', 'bar_rating_high_kg', 'bar_arm'],

@@ -22,6 +22,7 @@ use Yoke\Rig\Family\HitchMeasures;
 use Yoke\Rig\Parts\Check\Problems;
 use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Levelling;
+use Yoke\Rig\Parts\LiftUse;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\Trailer;
 use Yoke\Rig\Specification\BracketRange;
@@ -139,6 +140,9 @@ final readonly class RigSpecification
     /** What is switched on or pumped up for the road once the bars are set; null where nothing is. */
     public function levellingLoss(): ?LevellingLoss
     {
+        if (LiftUse::tryFrom((string) $this->vehicle->text('lift_use')) === LiftUse::StaysOff) {
+            return null;
+        }
         $lift = $this->vehicle->number('air_lift_mm') ?? 0.0;
         $rate = $this->vehicle->number('air_rate_kg_per_mm') ?? 0.0;
 

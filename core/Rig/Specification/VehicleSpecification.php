@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Rig\Specification;
 
 use Yoke\Rig\Parts\Levelling;
+use Yoke\Rig\Parts\LiftUse;
 use Yoke\Rig\Parts\Suspension;
 use Yoke\Rig\Parts\Vehicle;
 use Yoke\Rig\Parts\VehicleBody;
@@ -34,6 +35,7 @@ final class VehicleSpecification
                 Field::choice('levelling', ...array_column(Levelling::cases(), 'value')),
                 Field::rate('air_rate_kg_per_mm', 0, 40),
                 Field::length('air_lift_mm', 0, 150),
+                Field::choice('lift_use', ...array_column(LiftUse::cases(), 'value')),
             ]),
             new FieldGroup('weighed_alone', [
                 Field::load('front_axle_kg', 200, 5000),

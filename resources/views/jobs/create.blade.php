@@ -19,6 +19,10 @@
                         <x-picked name="vehicle_class" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'vehicle_class')" :options="$page->choices(RigPart::Vehicle, 'vehicle_class')" />
                         <x-picked name="levelling" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'levelling')" :options="array_diff_key($page->choices(RigPart::Vehicle, 'levelling'), ['none' => 1])" />
                     </div>
+                    <div class="is-new pair">
+                        <x-typed name="air_lift_mm" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'air_lift_mm')" inputmode="text" />
+                        <x-picked name="lift_use" :label="\App\Words\SpecificationWords::label(RigPart::Vehicle, 'lift_use')" :options="array_diff_key($page->choices(RigPart::Vehicle, 'lift_use'), ['on_the_road' => 1])" />
+                    </div>
                 </fieldset>
                 <fieldset class="card">
                     <legend>{{ __('door.trailer.label') }}</legend>
