@@ -42,7 +42,7 @@ final readonly class AnalysisResource
                         'in_range' => $verdict->chances->inRange,
                         'too_much' => $verdict->chances->tooMuch,
                     ],
-            'next' => $job->next()->deed->value,
+            'next' => $job->progress()->next()->deed->value,
             'move' => $this->move($job),
             'minutes_to_go' => $this->minutes($job),
             'gross_kg' => $job->posterior()->gross(),

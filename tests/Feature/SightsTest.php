@@ -62,7 +62,7 @@ it('judges straight bars as too little, names the eye as the evidence, and asks 
 
     expect($verdict?->verdict)
         ->toBe(Verdict::TooLittle)
-        ->and(($this->analysed)()->isDone(Stance::Carried))
+        ->and(($this->analysed)()->progress()->isDone(Stance::Carried))
         ->toBeFalse();
     $this->get("/jobs/{$this->work->id}/bars-up")
         ->assertSee('Eye <b>', false)

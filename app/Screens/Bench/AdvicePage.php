@@ -131,7 +131,7 @@ final readonly class AdvicePage
     /** The one thing to do now, in a sentence. */
     public function next(?NextThing $next = null): string
     {
-        $next ??= $this->job->next();
+        $next ??= $this->job->progress()->next();
         $setting = $this->job->unread() ?? $this->recommendation()?->next()?->setting;
 
         return (new NextWords($this->words))->of(
@@ -145,7 +145,7 @@ final readonly class AdvicePage
     /** Whether nothing is said of a move yet: something else has to be done first. */
     public function isBeforeTheFirstMove(): bool
     {
-        return $this->job->next()->deed->isBeforeTheFirstMove();
+        return $this->job->progress()->next()->deed->isBeforeTheFirstMove();
     }
 
     /**

@@ -71,7 +71,7 @@ final class BenchPage
         $this->taped = $analysed->taped;
         $this->heights = $this->taped->stances();
         $this->progress = new StationProgress($analysed);
-        $this->station = $station ?? $analysed->next()->station;
+        $this->station = $station ?? $analysed->progress()->next()->station;
     }
 
     /** @param  HitchSet  $hitch how the hitch is set, for a drawing that shows it closely */

@@ -24,7 +24,7 @@ final readonly class NextLine
         private Station $here,
         private bool $hasVerdict,
     ) {
-        $this->next = $job->next()->seenFrom($here);
+        $this->next = $job->progress()->next()->seenFrom($here);
     }
 
     public function says(): string
@@ -48,7 +48,7 @@ final readonly class NextLine
     /** Whether it is what every page says, and not of this station alone. */
     public function isEverywhere(): bool
     {
-        return $this->next->deed === $this->job->next()->deed;
+        return $this->next->deed === $this->job->progress()->next()->deed;
     }
 
     public function isHere(): bool

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Analysis;
 
 use App\Models\Job;
-use App\Models\Reading;
 use App\Models\RigSnapshot;
-use App\Models\StationMark;
 use App\UseCases\Tape\TapedHeights;
 use Yoke\CoreException;
 use Yoke\Foundation\Probability\Normal;
@@ -24,7 +22,6 @@ use Yoke\Job\Record\SettingOffsets;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recommendation;
-use Yoke\Judgement\Advice\TensionDirection;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\TargetRange;
@@ -43,10 +40,6 @@ use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Levelling;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\Stance;
-use Yoke\Workshop\Procedure\NextThing;
-use Yoke\Workshop\Procedure\SetUpFact;
-use Yoke\Workshop\Procedure\SetUpProgress;
-use Yoke\Workshop\Procedure\Station;
 
 /** A job with everything its readings tell: described once, fitted once, asked by every page. */
 final class AnalysedJob
@@ -62,7 +55,7 @@ final class AnalysedJob
 
     private ?JobAnalysis $analysis = null;
 
-    private ?NextThing $next = null;
+    private ?JobProgress $progress = null;
 
     private ?RigPlan $plan = null;
 
@@ -301,49 +294,10 @@ final class AnalysedJob
         return $advised;
     }
 
-    /** The one thing to do now. */
-    public function next(): NextThing
+    /** How far the job has come. */
+    public function progress(): JobProgress
     {
-        return $this->next ??= (new SetUpProgress(
-            $this->described->sheets->family(),
-            array_values(array_filter(Stance::cases(), $this->isDone(...))),
-            array_values($this->job->marks->map(static fn (StationMark $mark): Station => $mark->station)->all()),
-            $this->facts(),
-        ))->next();
-    }
-
-    /** @return list<SetUpFact> that hold */
-    private function facts(): array
-    {
-        return [
-            ...$this->unread() === null ? [] : [SetUpFact::Unread],
-            ...$this->measured()->has(Stance::Carried) && $this->isSettled() ? [SetUpFact::Settled] : [],
-            ...$this->job->arrived_coupled ? [SetUpFact::ArrivedCoupled] : [],
-            ...$this->job->handed_over_at === null ? [] : [SetUpFact::HandedOver],
-        ];
-    }
-
-    /** Whether a stance is done; half a rear, left or right, is a rear to come. */
-    public function isDone(Stance $stance): bool
-    {
-        $heights = $this->taped->stances();
-        $isRearToCome =
-            $heights->hasNoRear() &&
-            $this->job->liveReadings->contains(
-                static fn (Reading $reading): bool => $reading->axle === Axle::Rear && $reading->height_mm !== null,
-            );
-
-        return ! $isRearToCome && $this->measured()->isDone($stance, $heights);
-    }
-
-    /** Whether nothing of the setting that is on has to be moved or read again. */
-    private function isSettled(): bool
-    {
-        $advised = $this->recommendation();
-
-        return $advised === null
-            ? $this->analysis()->tension()->direction === TensionDirection::None
-            : $advised->action === Action::Stop;
+        return $this->progress ??= new JobProgress($this);
     }
 
     /** @return list<WorthKnowing> what was assumed, the most useful to know first */
