@@ -51,6 +51,8 @@ final readonly class StationProgress
     {
         $stance = $station->stance();
 
-        return $stance === null ? in_array($station, $this->marked, true) : $this->analysed->progress()->isDone($stance);
+        return $stance === null
+            ? in_array($station, $this->marked, true)
+            : $this->analysed->progress()->isDone($stance);
     }
 }
