@@ -48,6 +48,11 @@ it('has the axle loads of a weighed rig in three stances, as the tickets say the
         ->toContain('Tongue weight')
         ->toContain('Head hole 3.')
         ->toContain('link 4, 3 washers on both sides');
+    $this->post("/jobs/{$job->id}/card/links", ['units' => '1 mm', 'language' => 'en']);
+    foreach (['a4', 'letter'] as $paper) {
+        $pdf = (string) $this->get("/jobs/{$job->id}/card/{$paper}.pdf")->assertOk()->getContent();
+        expect(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBe(1);
+    }
 });
 
 it('has the figures of a gauged rig, and none of a gauge that nobody read', function (): void {

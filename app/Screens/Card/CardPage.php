@@ -122,8 +122,8 @@ final readonly class CardPage
     }
 
     /**
-     * @return array<string, list<array{string, string}>> of each axle that was weighed its load and its figure's name by
-     *     stance; none where nothing was
+     * @return array<string, list<array{string, string}>> of each axle that was weighed its load and its figure's name
+     *     by stance; none where nothing was
      */
     public function weighed(): array
     {
