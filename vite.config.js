@@ -5,7 +5,7 @@ import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
     plugins: [
-        laravel({ input: ['resources/css/app.css', 'resources/css/practice.css', 'resources/css/procedure.css', 'resources/js/app.js'], refresh: true }),
+        laravel({ input: ['resources/css/app.css', 'resources/css/practice.css', 'resources/css/procedure.css', 'resources/css/choice.css', 'resources/css/day.css', 'resources/js/app.js'], refresh: true }),
         tailwindcss(),
         VitePWA({
             strategies: 'injectManifest',

@@ -1,4 +1,4 @@
-<x-layout :title="__('page/top.yard.yard')" here="yard">
+<x-layout :title="__('page/top.yard.yard')" sheet="day" here="yard">
     <main class="yard">
         <div class="yard-head">
             <h1>{{ __('page/top.yard.yard') }} <a class="font-normal text-muted name-link" href="{{ route('day') }}" title="{{ __('page/top.yard.day') }}">· {{ $today }}</a></h1>

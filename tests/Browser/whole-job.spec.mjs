@@ -160,6 +160,29 @@ for (const [screen, size, theme] of [['a tablet', { width: 820, height: 1180 }, 
             expect(hand.count.taps).toBeLessThanOrEqual(12);
         });
 
+        test('a taped rig comes from sign-in to in range in few fields, taps and pages', async ({ page }) => {
+            const hand = counting(page);
+            let loads = 0;
+            page.on('load', () => {
+                loads++;
+            });
+            await signInByHand(page, hand);
+            await startJob(page, hand, `Few taps on ${screen}`);
+            await heights(page, hand, '37 7/16', '38 7/8');
+            await expect(page.getByRole('heading', { name: 'Head', level: 1 })).toBeVisible();
+            await hand.tap(page.getByRole('link', { name: 'Skip to Dropped' }));
+            await expect(page.getByRole('heading', { name: 'Dropped', level: 1 })).toBeAttached();
+            await heights(page, hand, '38 5/16', '36 1/2');
+            await expect(page.getByRole('heading', { name: 'Bars up', level: 1 })).toBeAttached();
+            await hand.tap(page.getByRole('button', { name: 'Record setting' }));
+            await heights(page, hand, '37 3/4', '37 1/8');
+            await expect(verdict(page)).toContainText('In range');
+            console.log(`  from sign-in to in range on ${screen}: ${hand.count.fields} fields, ${hand.count.taps} taps, ${loads} page loads`);
+            expect(hand.count.fields).toBeLessThanOrEqual(14);
+            expect(hand.count.taps).toBeLessThanOrEqual(40);
+            expect(loads).toBeLessThanOrEqual(8);
+        });
+
         test('a screen that is turned half-way through typing keeps what was typed', async ({ page }) => {
             const hand = counting(page);
             await signInByHand(page, hand);

@@ -1,5 +1,5 @@
 @php($draft = $page->draft)
-<x-layout :title="__('page/choice.show.title')" here="garage">
+<x-layout :title="__('page/choice.show.title')" sheet="choice" here="garage">
     <main class="yard choice">
         <div class="yard-head"><h1>{{ __('page/choice.show.title') }}</h1><x-shelves on="choice" />@if ($page->choice !== null)<button type="button" class="button is-small" data-print>{{ __('page/choice.show.print') }}</button>@endif</div>
         @php([$vehicles, $trailers] = [$page->pickable(\Yoke\Rig\Specification\RigPart::Vehicle), $page->pickable(\Yoke\Rig\Specification\RigPart::Trailer)])

@@ -1,4 +1,4 @@
-<x-layout :title="__('page/day.calls.title')" here="yard">
+<x-layout :title="__('page/day.calls.title')" sheet="day" here="yard">
     <main class="yard">
         <div class="yard-head"><h1>{{ __('page/day.calls.title') }}</h1></div>
         <p class="sentence">{{ __('page/day.calls.lead') }}</p>

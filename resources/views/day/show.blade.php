@@ -1,4 +1,4 @@
-<x-layout :title="__('page/day.show.day')" here="yard">
+<x-layout :title="__('page/day.show.day')" sheet="day" here="yard">
     <main class="yard day">
         <div class="yard-head"><h1>{{ $page->title() }}</h1>
             <nav class="shelves" aria-label="{{ __('page/day.show.day') }}"><a href="{{ route('day', $page->day->subDay()->toDateString()) }}">{{ __('page/day.show.before') }}</a><a href="{{ route('day') }}" @if ($page->day->isToday()) aria-current="page" @endif>{{ __('page/day.show.today') }}</a><a href="{{ route('day', $page->day->addDay()->toDateString()) }}">{{ __('page/day.show.after') }}</a></nav>

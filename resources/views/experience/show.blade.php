@@ -1,4 +1,4 @@
-<x-layout :title="__('page/experience.show.title')" here="account">
+<x-layout :title="__('page/experience.show.title')" sheet="choice" here="account">
     <main class="yard choice">
         <div class="yard-head"><h1>{{ __('page/experience.show.title') }}</h1><x-shop-tabs on="experience" /></div>
         <p class="sentence">{{ __('page/experience.show.lead') }} {{ __('page/experience.show.looked_at', ['count' => $page->jobs()]) }}</p>
