@@ -29,7 +29,7 @@ return [
     'later' => [
         'vehicle_class' => 'Not known yet',
         'levelling' => 'None known',
-        'lift_use' => 'On when it is driven',
+        'lift_use' => 'In use',
         'counting' => 'As usual for the family',
         'body' => 'As usual',
         'front_suspension' => 'As usual',

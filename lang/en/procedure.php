@@ -71,8 +71,8 @@ return [
                 'why' => 'It can roll as soon as the jack carries the tongue.',
             ],
             'pad' => [
-                'does' => "Lay a broad pad under the jack's foot.",
-                'why' => 'On soft ground the foot sinks and leans as the jack lifts.',
+                'does' => "Lay a broad pad under the jack's foot, its long side fore and aft. One pad, never a stack.",
+                'why' => 'On soft ground the foot sinks and leans as the jack lifts. On firm ground the pad saves the jack the last inches of its travel.',
             ],
             'head' => [
                 'does' => "Put the head in the receiver, with pin and clip. Check that the ball is the coupler's size.",
@@ -83,12 +83,13 @@ return [
                 'why' => 'Left on, it lifts the rear while the bars go on, and changes the setting.',
             ],
             'crank' => [
-                'does' => 'Raise the coupler with the jack until it clears the ball.',
+                'does' => 'Raise the coupler with the jack until it clears the ball. Open its latch.',
+                'why' => 'Stop before the end of the travel: a jack that is run past it strips.',
                 'caution' => 'Never under a trailer that is held by its jack.',
             ],
             'button' => [
-                'does' => 'Raise the coupler with the jack until it clears the ball. Keep the crank at hand.',
-                'why' => 'An electric jack stops where it is when the battery is flat.',
+                'does' => 'Raise the coupler with the jack until it clears the ball. Open its latch. Keep the crank at hand.',
+                'why' => 'An electric jack stalls at the end of its travel: let go before. It stops where it is when the battery is flat.',
                 'caution' => 'Never under a trailer that is held by its jack.',
             ],
             'back' => [
@@ -102,8 +103,8 @@ return [
                 'caution' => "The brake stays on while the jack lifts the vehicle's rear.",
             ],
             'couple' => [
-                'does' => 'Lower the coupler all the way onto the ball. Close the latch and pin it.',
-                'why' => 'A coupler that only rests on top of the ball comes off on the first bump.',
+                'does' => 'Latch open, ball a touch to the front of the coupler: lower the coupler all the way onto the ball. Close the latch and pin it.',
+                'why' => 'A coupler that only rests on top of the ball comes off on the first bump. With the ball at the rear of its socket the latch does not close.',
                 'caution' => 'Keep fingers from under the coupler. The cord of the plug must not lie between coupler and ball.',
             ],
             'prove' => [
@@ -126,7 +127,7 @@ return [
                 'why' => 'Lowering the jack tensions the chains to the same setting every time.',
             ],
             'tug' => [
-                'does' => 'Tug each bar: it must sit fast in its socket and where it is hooked up.',
+                'does' => 'Tug each bar: it must sit fast in its socket and where it is hooked up, both equally tight.',
                 'why' => 'A bar that only looks seated comes out on the road.',
                 'caution' => 'Tug from the side, with no hand under the bar.',
             ],
@@ -150,7 +151,7 @@ return [
             'chains' => [
                 'does' => 'Cross the safety chains under the coupler: slack enough to turn, clear of the road.',
                 'why' => 'Crossed safety chains catch the tongue if the coupler comes off.',
-                'caution' => 'A long head makes the safety chains short: extend them with parts that are rated for the trailer. The breakaway cable is a separate thing.',
+                'caution' => 'Too long: shorten them by a shorter attachment, or by twisting no more than their sheet allows. A long head makes them short: extend them with parts that are rated for the trailer. The breakaway cable is a separate thing.',
             ],
             'breakaway' => [
                 'does' => 'Clip the breakaway cable to the vehicle itself.',
@@ -343,7 +344,10 @@ return [
                 'why' => 'The more the jack lifts, the less force hands and lift tool have to hold.',
                 'caution' => "Driver's brake on. Nobody under the tongue. Lift bars with the legs, not with the back.",
             ],
-            'plug' => ['does' => 'Unplug the cable and stow it.'],
+            'plug' => [
+                'does' => 'Unplug the cable and stow it.',
+                'why' => 'Left in overnight it may drain a battery.',
+            ],
             'breakaway' => ['does' => 'Unclip the breakaway cable from the vehicle. Leave its pin in the switch.'],
             'latch' => [
                 'does' => 'Lower the jack until some weight rests on the ball. Take the pin out and open the latch.',

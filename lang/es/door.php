@@ -29,7 +29,7 @@ return [
     'later' => [
         'vehicle_class' => 'Aún no se sabe',
         'levelling' => 'Ninguna',
-        'lift_use' => 'En marcha, puesta',
+        'lift_use' => 'En uso',
         'counting' => 'Lo habitual en la familia',
         'body' => 'Lo habitual',
         'front_suspension' => 'Lo habitual',

@@ -71,8 +71,8 @@ return [
                 'why' => 'Puede rodar en cuanto el gato lleva la lanza.',
             ],
             'pad' => [
-                'does' => 'Ponga una base ancha bajo el pie del gato.',
-                'why' => 'En suelo blando el pie se hunde y se inclina cuando el gato levanta.',
+                'does' => 'Ponga una base ancha bajo el pie del gato, con el lado largo hacia delante y atrás. Una sola, nunca una pila.',
+                'why' => 'En suelo blando el pie se hunde y se inclina cuando el gato levanta. En suelo firme la base le ahorra al gato el final de su recorrido.',
             ],
             'head' => [
                 'does' => 'Ponga el cabezal en el receptor, con pasador y grapa. Compruebe que la bola es de la medida del acoplador.',
@@ -83,12 +83,13 @@ return [
                 'why' => 'Encendida, levanta la trasera mientras se ponen las barras, y cambia el ajuste.',
             ],
             'crank' => [
-                'does' => 'Suba el acoplador con el gato hasta que libre la bola.',
+                'does' => 'Suba el acoplador con el gato hasta que libre la bola. Abra su cierre.',
+                'why' => 'Pare antes del final del recorrido: un gato forzado más allá se estropea.',
                 'caution' => 'Nunca bajo un remolque sostenido por su gato.',
             ],
             'button' => [
-                'does' => 'Suba el acoplador con el gato hasta que libre la bola. Tenga la manivela a mano.',
-                'why' => 'Un gato eléctrico se queda donde está cuando se agota la batería.',
+                'does' => 'Suba el acoplador con el gato hasta que libre la bola. Abra su cierre. Tenga la manivela a mano.',
+                'why' => 'Un gato eléctrico se atasca al final de su recorrido: suelte antes. Se queda donde está cuando se agota la batería.',
                 'caution' => 'Nunca bajo un remolque sostenido por su gato.',
             ],
             'back' => [
@@ -102,8 +103,8 @@ return [
                 'caution' => 'El freno sigue puesto mientras el gato levanta la trasera del vehículo.',
             ],
             'couple' => [
-                'does' => 'Baje el acoplador del todo sobre la bola. Cierre el cierre y ponga su pasador.',
-                'why' => 'Un acoplador que solo se apoya encima de la bola se sale en el primer bache.',
+                'does' => 'Cierre abierto, la bola un poco hacia el frente del acoplador: baje el acoplador del todo sobre la bola. Cierre el cierre y ponga su pasador.',
+                'why' => 'Un acoplador que solo se apoya encima de la bola se sale en el primer bache. Con la bola al fondo de su alojamiento el cierre no cierra.',
                 'caution' => 'Dedos fuera de debajo del acoplador. El cordón del enchufe no debe quedar entre acoplador y bola.',
             ],
             'prove' => [
@@ -126,7 +127,7 @@ return [
                 'why' => 'Bajar el gato tensa las cadenas al mismo ajuste cada vez.',
             ],
             'tug' => [
-                'does' => 'Tire de cada barra: debe estar firme en su alojamiento y donde se engancha.',
+                'does' => 'Tire de cada barra: debe estar firme en su alojamiento y donde se engancha, las dos igual de tensas.',
                 'why' => 'Una barra que solo parece encajada se sale en la carretera.',
                 'caution' => 'Tire desde el lado, sin ninguna mano bajo la barra.',
             ],
@@ -150,7 +151,7 @@ return [
             'chains' => [
                 'does' => 'Cruce las cadenas de seguridad bajo el acoplador: con holgura para girar, sin tocar la carretera.',
                 'why' => 'Las cadenas de seguridad cruzadas recogen la lanza si se sale el acoplador.',
-                'caution' => 'Un cabezal largo deja cortas las cadenas de seguridad: alárguelas con piezas cuyo límite cubra el remolque. El cable de rotura va aparte.',
+                'caution' => 'Si sobran: acórtelas con un enganche más corto, o girándolas no más de lo que permite su hoja. Un cabezal largo las deja cortas: alárguelas con piezas cuyo límite cubra el remolque. El cable de rotura va aparte.',
             ],
             'breakaway' => [
                 'does' => 'Enganche el cable de rotura al vehículo mismo.',
@@ -343,7 +344,10 @@ return [
                 'why' => 'Cuanto más levanta el gato, menos fuerza tienen que sujetar las manos y la palanca.',
                 'caution' => 'Freno del conductor puesto. Nadie bajo la lanza. Levante las barras con las piernas, no con la espalda.',
             ],
-            'plug' => ['does' => 'Desenchufe el cable y guárdelo.'],
+            'plug' => [
+                'does' => 'Desenchufe el cable y guárdelo.',
+                'why' => 'Enchufado toda la noche puede agotar una batería.',
+            ],
             'breakaway' => ['does' => 'Suelte el cable de rotura del vehículo. Deje su clavija en el interruptor.'],
             'latch' => [
                 'does' => 'Baje el gato hasta que algo de peso se apoye en la bola. Saque el pasador y abra el cierre.',

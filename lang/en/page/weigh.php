@@ -25,7 +25,7 @@ return [
         'weighed' => 'Weighed',
         'scale_step' => 'Scale step',
         'ticket_typed_or_pasted' => 'Ticket, typed or pasted',
-        'an_axle_a_line_two' => 'An axle a line; two on one platform as front+rear. Add gross and time if they are printed.',
+        'an_axle_a_line_two' => 'An axle a line; two on one platform as front+rear. Add gross and time if they are printed. Bare figures count as front, rear, trailer.',
         'or_a_file_of_separated' => 'Or a file of separated values',
         'save_ticket' => 'Save ticket',
         'read_the_weighbridge' => 'Read the weighbridge',

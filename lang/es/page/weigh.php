@@ -25,7 +25,7 @@ return [
         'weighed' => 'Pesado',
         'scale_step' => 'Paso de la báscula',
         'ticket_typed_or_pasted' => 'Tique, escrito o pegado',
-        'an_axle_a_line_two' => 'Un eje por línea; dos en una plataforma como delantero+trasero. Añada el bruto y la hora si están impresos.',
+        'an_axle_a_line_two' => 'Un eje por línea; dos en una plataforma como delantero+trasero. Añada el bruto y la hora si están impresos. Cifras sin nombre cuentan como delantero, trasero, remolque.',
         'or_a_file_of_separated' => 'O un archivo de valores separados',
         'save_ticket' => 'Guardar el tique',
         'read_the_weighbridge' => 'Leer la báscula',

@@ -12,8 +12,8 @@ use Yoke\Rig\Parts\Stance;
 
 /**
  * Reads a ticket as it is typed or pasted: an axle and its load on each line, or parted by commas; two axles that share
- * a platform joined by a plus; the gross and the time of day if the ticket has them. In the words of English and
- * Spanish tickets.
+ * a platform joined by a plus; the gross and the time of day if the ticket has them; or bare figures, one a line. In
+ * the words of English and Spanish tickets.
  */
 final readonly class TicketText
 {
@@ -34,6 +34,9 @@ final readonly class TicketText
         'remolque' => WeighedAxle::Trailer,
     ];
 
+    /** What bare figures are. */
+    private const IN_ORDER = ['front', 'rear', 'trailer'];
+
     private const GROSS = ['gross', 'total', 'sum', 'bruto', 'suma'];
 
     public function __construct(private LoadParser $loads, private Load $step)
@@ -47,7 +50,7 @@ final readonly class TicketText
         $gross = null;
         $time = null;
         $unit = null;
-        foreach ($this->lines($typed) as $line) {
+        foreach ($this->named($this->lines($typed)) as $line) {
             if (preg_match(self::TIME, $line, $part) === 1) {
                 $time = $part['time'];
 
@@ -77,6 +80,39 @@ final readonly class TicketText
         return array_values(
             array_filter($lines === false ? [] : $lines, static fn (string $line): bool => trim($line) !== ''),
         );
+    }
+
+    /**
+     * Bare figures, one a line, are front, rear and trailer in that order; the last is the total where it is the sum of
+     * those before it.
+     *
+     * @param  list<string>  $lines
+     * @return list<string>
+     */
+    private function named(array $lines): array
+    {
+        $figures = array_values(array_filter($lines, static fn (string $line): bool => ! self::isTime($line)));
+        $bare = array_filter($figures, static fn (string $line): bool => preg_match('/^\s*\d/', $line) === 1);
+        if (count($figures) < 2 || count($figures) > count(self::IN_ORDER) + 1 || count($bare) !== count($figures)) {
+            return $lines;
+        }
+        $loads = array_map(fn (string $line): float => $this->load($line, $line)->kilograms(), $figures);
+        $last = count($loads) - 1;
+        $isTotal =
+            $last > 1 &&
+            abs(array_sum(array_slice($loads, 0, $last)) - $loads[$last]) <= $last * $this->step->kilograms();
+        $words = [...array_slice(self::IN_ORDER, 0, $isTotal ? $last : $last + 1), 'total'];
+        $named = array_values(array_filter($lines, self::isTime(...)));
+        foreach ($figures as $i => $line) {
+            $named[] = ($words[$i] ?? 'total').' '.trim($line);
+        }
+
+        return $named;
+    }
+
+    private static function isTime(string $line): bool
+    {
+        return preg_match(self::TIME, $line) === 1;
     }
 
     private function load(string $typed, string $line): Load

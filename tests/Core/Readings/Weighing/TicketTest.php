@@ -77,6 +77,12 @@ it('reads a ticket as it is typed or pasted', function (string $typed, LoadUnit 
         [1310, 1500, 2780],
     ],
     'a shared platform' => ['front + rear 2810, trailer 2780', LoadUnit::Kilogram, [null, null, 2780]],
+    'bare figures' => ["1310\n1500\n2780", LoadUnit::Kilogram, [1310, 1500, 2780]],
+    'bare figures with a total and the time' => [
+        "time 14:20\n2888 lb\n3307 lb\n6129 lb\n12324 lb",
+        LoadUnit::Pound,
+        [1310, 1500, 2780],
+    ],
 ]);
 
 it('keeps the time that a ticket says', function (string $typed, ?string $time): void {
@@ -112,6 +118,8 @@ it('says what a ticket lacks, and what it should have been', function (
         Stance::Dropped,
         'ticket.line ',
     ],
+    'bare figures of which the last is no sum' => ["1310\n1500\n2780\n5950", Stance::Dropped, 'ticket.sum axles_kg=5590'],
+    'five bare figures' => ["1310\n1500\n2780\n20\n5610", Stance::Dropped, 'ticket.line '],
     'weightless' => ['front 0, rear 1500, trailer 2780', Stance::Dropped, 'ticket.weightless axle=front'],
 ]);
 
@@ -262,3 +270,14 @@ it(
             );
     },
 );
+
+it('takes bare figures of the vehicle alone for its two axles and their total', function (): void {
+    $alone = ticketText("1310\n1500\n2810", Stance::Alone);
+
+    expect($alone->axle(WeighedAxle::Front)?->kilograms())
+        ->toBe(1310.0)
+        ->and($alone->axle(WeighedAxle::Rear)?->kilograms())
+        ->toBe(1500.0)
+        ->and($alone->axle(WeighedAxle::Trailer))
+        ->toBeNull();
+});
