@@ -71,8 +71,8 @@ return [
                 'why' => 'It can roll as soon as the jack carries the tongue.',
             ],
             'pad' => [
-                'does' => "Lay a broad pad under the jack's foot, its long side fore and aft. One pad, never a stack.",
-                'why' => 'On soft ground the foot sinks and leans as the jack lifts. On firm ground the pad saves the jack the last inches of its travel.',
+                'does' => "Lay a broad pad under the jack's foot, its long side fore and aft. One, never a stack.",
+                'why' => 'On soft ground the foot sinks and leans as the jack lifts. On firm ground it saves the jack the last inches of its travel.',
             ],
             'head' => [
                 'does' => "Put the head in the receiver, with pin and clip. Check that the ball is the coupler's size.",

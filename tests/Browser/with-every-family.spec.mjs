@@ -68,6 +68,8 @@ for (const family of families) {
         await heights(page, '38 1/2', '36 5/8');
         await station(page, family, isBarless ? 'Chains up' : 'Bars up');
         if (family.key === 'turn') {
+            // What is typed is answered once the page's scripts run.
+            await page.waitForLoadState('load');
             await page.locator('#ball_load').fill('1150');
             await expect(page.locator('[data-gauge-says]')).toContainText('Turn the screw');
             await page.getByRole('button', { name: 'Save gauge reading' }).click();
@@ -111,9 +113,9 @@ test('takes over a rig that arrived coupled, by clicks, to the two moves', async
         await page.locator('[data-field="rear"]').fill(rear);
         await page.getByRole('button', { name: 'Save heights' }).click();
     }
-    await page.getByLabel('Height with the trailer level').fill('18 1/2');
+    await page.locator('[data-step="level"]').getByLabel('Height with the trailer level').fill('18 1/2');
     await page.locator('[data-step="level"]').getByRole('button', { name: 'Save' }).click();
-    await page.getByLabel('Ball height as it stands, unloaded').fill('17');
+    await page.locator('[data-step="ball"]').getByLabel('Ball height as it stands, unloaded').fill('17');
     await page.locator('[data-step="ball"]').getByRole('button', { name: 'Save' }).click();
 
     await expect(page.locator('[data-head]')).toContainText('too low');
