@@ -332,12 +332,18 @@ final class Job extends Model
 
     public function rigAsWorked(): RigSnapshot
     {
+        $rig = $this->rigAsTyped();
+
+        return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
+    }
+
+    /** The same, with the ball as it was typed, whatever hole was recorded. */
+    public function rigAsTyped(): RigSnapshot
+    {
         /** @var Sheet $sheet */
         $sheet = $this->rig_as_worked;
 
-        $rig = new RigSnapshot($sheet);
-
-        return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
+        return new RigSnapshot($sheet);
     }
 
     /** The shop's own target range; a maker's goes before it. */

@@ -11,7 +11,7 @@ return [
         'over' => 'The ball stands :height over the ground now: :off over the level coupler.',
         'under' => 'The ball stands :height over the ground now: :off below the level coupler.',
         'level' => 'The ball stands :height over the ground now: level with the coupler.',
-        'hole' => 'Taped, the ball stands at :taped; the hole that was recorded would bring it to :hole. They differ by :off. The tape counts; look at hole and tape again.',
+        'hole' => 'Taped, the ball stands at :taped; the hole that was recorded would bring it to :hole. They differ by :off. The hole counts; measure the ball again.',
         'save' => 'Save for the :part',
         'save_short' => 'Save',
     ],

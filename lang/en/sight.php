@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'heading' => 'By eye',
-    'how' => 'One tap each, as it looks from beside the rig. It counts, with a wide doubt. Tap again to take it back.',
+    'how' => 'One tap each, as it looks from beside the rig. It counts, with a wide doubt. Tap again to undo.',
     'bars_seen' => 'Bars',
     'trailer_seen' => 'Trailer, by a bubble or by eye',
     'rear_seen' => 'Vehicle\'s rear',

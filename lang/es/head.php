@@ -11,7 +11,7 @@ return [
         'over' => 'La bola está ahora a :height del suelo: :off por encima del acoplador nivelado.',
         'under' => 'La bola está ahora a :height del suelo: :off por debajo del acoplador nivelado.',
         'level' => 'La bola está ahora a :height del suelo: a la altura del acoplador.',
-        'hole' => 'Con la cinta la bola está a :taped; el agujero anotado la llevaría a :hole. Difieren en :off. Cuenta la cinta; mire otra vez agujero y cinta.',
+        'hole' => 'Con la cinta la bola está a :taped; el agujero anotado la llevaría a :hole. Difieren en :off. Cuenta el agujero; mida la bola otra vez.',
         'save' => 'Guardar del :part',
         'save_short' => 'Guardar',
     ],

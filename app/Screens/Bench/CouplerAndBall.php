@@ -10,15 +10,13 @@ use App\Words\QuantityWords;
 use App\Words\SpecificationWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Length;
+use Yoke\Judgement\Head\ShankPlace;
 use Yoke\Rig\Specification\RigPart;
 use Yoke\Workshop\Procedure\Station;
 
 /** The coupler of the level trailer and the ball, taped where the hand is: at Alone the one, at Head both. */
 final readonly class CouplerAndBall
 {
-    /** A hole and a tape that differ by less than this agree, mm. */
-    private const ALIKE_MM = 4.0;
-
     private const FIELDS = [
         ['part' => RigPart::Trailer, 'field' => 'coupler_height_mm'],
         ['part' => RigPart::Hitch, 'field' => 'ball_height_mm'],
@@ -38,7 +36,7 @@ final readonly class CouplerAndBall
             fn (array $one): array => [
                 ...$one,
                 'label' => SpecificationWords::label($one['part'], $one['field']),
-                'stands' => $this->shown($this->height($one['part'], $one['field'])),
+                'stands' => $this->shown($this->typed($one['part'], $one['field'])),
             ],
             array_slice(self::FIELDS, 0, $this->station === Station::Head ? 2 : 1),
         );
@@ -64,16 +62,22 @@ final readonly class CouplerAndBall
     /** The taped ball against what the hole would give, where the two differ; or an empty text. */
     public function againstTheHole(): string
     {
-        $ball = $this->height(RigPart::Hitch, 'ball_height_mm');
+        $ball = $this->typed(RigPart::Hitch, 'ball_height_mm');
         $hole = $this->analysed->job->head_place['ball_height_mm'] ?? null;
 
-        return $ball === null || $hole === null || abs($ball->millimetres() - $hole) < self::ALIKE_MM
+        return $ball === null || $hole === null || ShankPlace::agree($ball, Length::ofMillimetres($hole))
             ? ''
             : Text::of('head.now.hole', [
                 'taped' => $this->print->length($ball),
                 'hole' => $this->print->height($hole),
                 'off' => $this->print->height(abs($ball->millimetres() - $hole)),
             ]);
+    }
+
+    /** As it was typed, whatever hole was recorded since. */
+    private function typed(RigPart $part, string $field): ?Length
+    {
+        return $this->analysed->job->rigAsTyped()->values($part)->length($field);
     }
 
     private function height(RigPart $part, string $field): ?Length

@@ -29,11 +29,6 @@ use Yoke\Showing\Drawing\Plot\HeightCurvePlot;
 /** The tongue weight of a job's trailer: its readings, and the curve through them. */
 final readonly class TonguePage
 {
-    /** Where a coupler can stand, mm. */
-    private const LOWEST_MM = 250.0;
-
-    private const HIGHEST_MM = 800.0;
-
     public PlanPage $plan;
 
     public TongueReadings $readings;
@@ -200,7 +195,7 @@ final readonly class TonguePage
                 continue;
             }
             $says = ['what' => $what, 'load' => $this->plan->print->load(Load::ofKilograms($kilograms))];
-            if ($height->mean() < self::LOWEST_MM || $height->mean() > self::HIGHEST_MM) {
+            if (! TongueCurve::isInReach($height->mean())) {
                 $nowhere[] = Text::of('load.meets.mark', $says);
 
                 continue;

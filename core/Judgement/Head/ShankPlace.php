@@ -10,6 +10,9 @@ use Yoke\Foundation\Units\Term;
 /** One way to bolt the head to the shank. */
 final readonly class ShankPlace
 {
+    /** A ball as it was taped and as its hole would bring it agree within this, mm. */
+    private const ALIKE_MM = 4.0;
+
     /**
      * @param  'drop'|'rise'  $turned
      * @param  Length  $receiver  above the ground
@@ -28,6 +31,12 @@ final readonly class ShankPlace
         public array $terms,
         public array $inTheWay,
     ) {
+    }
+
+    /** Whether a ball as it was taped stands where its hole would bring it. */
+    public static function agree(Length $taped, Length $byHole): bool
+    {
+        return $taped->minus($byHole)->absolute()->millimetres() < self::ALIKE_MM;
     }
 
     /** The receiver over the ball; below it is negative. */

@@ -37,6 +37,9 @@ final readonly class TongueCurve
     /** Readings at several heights tell the slope, and what was expected of it counts for little: its doubt, times. */
     private const SLOPE_OPEN = 8.0;
 
+    /** Between which a coupler can stand, mm. */
+    private const REACH_MM = [250.0, 800.0];
+
     /** A slope of fewer deviations than this may be none. */
     private const TOLD = 2.0;
 
@@ -136,6 +139,12 @@ final readonly class TongueCurve
         $at = $this->at($this->level->plus(Length::ofMillimetres($off)));
 
         return Normal::of($this->level->millimetres() + $off, $at->deviation() / abs($slope->mean()));
+    }
+
+    /** Whether a coupler can stand so high, mm. */
+    public static function isInReach(float $height): bool
+    {
+        return $height >= self::REACH_MM[0] && $height <= self::REACH_MM[1];
     }
 
     /** Trailer level. */
