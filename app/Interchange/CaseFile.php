@@ -158,15 +158,15 @@ final readonly class CaseFile
     private static function figures(Attitude $attitude): array
     {
         return [
-            'front_rise_mm' => $attitude->frontRise(),
-            'rear_rise_mm' => $attitude->rearRise(),
-            'ball_rise_mm' => $attitude->ballRise(),
-            'front_load_change_kg' => $attitude->frontLoad(),
-            'rear_load_change_kg' => $attitude->rearLoad(),
-            'trailer_axle_change_kg' => $attitude->trailerLoad(),
-            'bar_load_kg' => $attitude->barLoad(),
+            'front_rise_mm' => $attitude->frontRise()->millimetres(),
+            'rear_rise_mm' => $attitude->rearRise()->millimetres(),
+            'ball_rise_mm' => $attitude->ballRise()->millimetres(),
+            'front_load_change_kg' => $attitude->frontLoad()->kilograms(),
+            'rear_load_change_kg' => $attitude->rearLoad()->kilograms(),
+            'trailer_axle_change_kg' => $attitude->trailerLoad()->kilograms(),
+            'bar_load_kg' => $attitude->barLoad()->kilograms(),
             'bar_moment_kg_mm' => $attitude->barMoment,
-            'ball_load_kg' => $attitude->ballLoad(),
+            'ball_load_kg' => $attitude->ballLoad()->kilograms(),
             'vehicle_pitch_deg' => $attitude->vehiclePitchAngle()->degrees(),
             'trailer_pitch_deg' => $attitude->trailerPitchAngle()->degrees(),
             'front_restored' => $attitude->frontRestored(),

@@ -75,16 +75,16 @@ it('lays four stances side by side, the lifted ones by a model of their own', fu
         [$rig->dropped(), $lifted->dropped(), $rig->carried($tension), $lifted->carried($tension)] as $i => $attitude
     ) {
         expect(array_slice($cells[$i], 2, 3))->toBe([
-            $kg($attitude->frontLoad()),
-            $kg($attitude->rearLoad()),
-            $kg($attitude->trailerLoad()),
+            $kg($attitude->frontLoad()->kilograms()),
+            $kg($attitude->rearLoad()->kilograms()),
+            $kg($attitude->trailerLoad()->kilograms()),
         ]);
     }
     // Bars off, the lift moves less than a step of the scale; bars on, the front loses.
-    expect(abs($lifted->dropped()->frontLoad() - $rig->dropped()->frontLoad()))
+    expect(abs($lifted->dropped()->frontLoad()->kilograms() - $rig->dropped()->frontLoad()->kilograms()))
         ->toBeLessThan(2.0)
-        ->and($lifted->carried($tension)->frontLoad())
-        ->toBeLessThan($rig->carried($tension)->frontLoad() - 10.0);
+        ->and($lifted->carried($tension)->frontLoad()->kilograms())
+        ->toBeLessThan($rig->carried($tension)->frontLoad()->kilograms() - 10.0);
 });
 
 it('says why lifting the rear moves no load forward, with the figures of this rig', function (): void {
@@ -152,8 +152,8 @@ it(
                 Job::query()->sole(),
                 $station,
                 [
-                    'front' => round(950 + ($attitude?->frontRise() ?? 0)).' mm',
-                    'rear' => round(985 + ($attitude?->rearRise() ?? 0)).' mm',
+                    'front' => round(950 + ($attitude?->frontRise()->millimetres() ?? 0)).' mm',
+                    'rear' => round(985 + ($attitude?->rearRise()->millimetres() ?? 0)).' mm',
                 ],
                 ['rolled' => '1'],
             );
@@ -163,9 +163,9 @@ it(
             'dropped',
             sprintf(
                 'front %d, rear %d, trailer %d',
-                $ten(1500 + $rig->dropped()->frontLoad()),
-                $ten(1150 + $rig->dropped()->rearLoad()),
-                $ten(2360 + $rig->dropped()->trailerLoad()),
+                $ten(1500 + $rig->dropped()->frontLoad()->kilograms()),
+                $ten(1150 + $rig->dropped()->rearLoad()->kilograms()),
+                $ten(2360 + $rig->dropped()->trailerLoad()->kilograms()),
             ),
         );
         $on = $lifted->carried($tension);
@@ -173,9 +173,9 @@ it(
             'carried',
             sprintf(
                 'front %d, rear %d, trailer %d',
-                $ten(1500 + $on->frontLoad()),
-                $ten(1150 + $on->rearLoad()),
-                $ten(2360 + $on->trailerLoad()),
+                $ten(1500 + $on->frontLoad()->kilograms()),
+                $ten(1150 + $on->rearLoad()->kilograms()),
+                $ten(2360 + $on->trailerLoad()->kilograms()),
             ),
         );
 

@@ -67,7 +67,7 @@ it(
         $tension = $rig->tensionFor(0.3);
         $turn = fn ($attitude): string => sprintf(
             '%.2f',
-            rad2deg(($attitude->frontRise() - $attitude->rearRise()) / 3700.0) - 0.4,
+            rad2deg(($attitude->frontRise()->millimetres() - $attitude->rearRise()->millimetres()) / 3700.0) - 0.4,
         );
         ($this->read)('dropped', ['vehicle_angle' => $turn($rig->dropped())]);
         ($this->read)('bars-up', ['vehicle_angle' => $turn($rig->carried($tension))]);

@@ -135,12 +135,12 @@ it('turns as far as the bars have yet to bend: an independent reckoning', functi
         [$low, $high] = [-200.0, 400.0];
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2.0;
-            [$low, $high] = $rig->carried($middle)->ballLoad() < $load ? [$middle, $high] : [$low, $middle];
+            [$low, $high] = $rig->carried($middle)->ballLoad()->kilograms() < $load ? [$middle, $high] : [$low, $middle];
         }
 
         return $low;
     };
-    $now = $posterior->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->ballLoad())->mean();
+    $now = $posterior->predict(static fn ($rig, float $tension): float => $rig->taut($tension)->ballLoad()->kilograms())->mean();
 
     expect($now)
         ->toEqualWithDelta($reading, 12.0)

@@ -131,7 +131,7 @@ it('says the load the front loses, by the lever of the overhang, and what is ove
         ->make(JobAnalyses::class)
         ->of(Job::query()->sole());
     $need = $analysed->plan()->need();
-    $tongue = (-$analysed->plan()->dropped()->frontLoad() * 2650.0) / 1100.0;
+    $tongue = (-$analysed->plan()->dropped()->frontLoad()->kilograms() * 2650.0) / 1100.0;
 
     expect($tongue)
         ->toEqualWithDelta(120.0, 2.0)
@@ -154,7 +154,7 @@ it('stands the ball so that the trailer ends level with its whole weight on it',
 
     expect(abs($rig->dropped()->trailerPitch))
         ->toBeLessThan(1e-4)
-        ->and($plan->carried()->barLoad())
+        ->and($plan->carried()->barLoad()->kilograms())
         ->toBe(0.0)
         ->and($plan->takenBack())
         ->toBe(0.0);

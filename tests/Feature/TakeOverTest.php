@@ -80,14 +80,14 @@ it('ends in two moves, head first, whose expected result the true rig keeps', fu
             $this->work,
             $station,
             [
-                'front' => round(950.0 + ($stance?->frontRise() ?? 0.0)).' mm',
-                'rear' => round(985.0 + ($stance?->rearRise() ?? 0.0)).' mm',
+                'front' => round(950.0 + ($stance?->frontRise()->millimetres() ?? 0.0)).' mm',
+                'rear' => round(985.0 + ($stance?->rearRise()->millimetres() ?? 0.0)).' mm',
             ],
             ['rolled' => '1'],
         )->assertOk();
     }
     $this->post('/jobs/1/bars-up/measures', [
-        'coupler' => round(480.0 + $found->carried($tension)->ballRise()).' mm',
+        'coupler' => round(480.0 + $found->carried($tension)->ballRise()->millimetres()).' mm',
     ]);
     $this->post('/jobs/1/take-over/facts/trailer/coupler_height_mm', ['coupler_height_mm' => '480 mm'])->assertRedirect(
         '/jobs/1/take-over',

@@ -10,7 +10,6 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Rig\Adjuster\Adjuster;
@@ -166,9 +165,9 @@ final readonly class SettingPanel
         $carried = $this->attitude($tried);
         $heights = $this->advice->says->expect($this->analysed->expectedHeights($tried));
         $loads = Text::of('setting.tried_loads', [
-            'front' => $this->print->aboutChange(Load::ofKilograms($carried->frontLoad())),
-            'rear' => $this->print->aboutChange(Load::ofKilograms($carried->rearLoad())),
-            'trailer' => $this->print->aboutChange(Load::ofKilograms($carried->trailerLoad())),
+            'front' => $this->print->aboutChange($carried->frontLoad()),
+            'rear' => $this->print->aboutChange($carried->rearLoad()),
+            'trailer' => $this->print->aboutChange($carried->trailerLoad()),
         ]);
         $share = Text::of('setting.tried_share', [
             'share' => VerdictWords::share(

@@ -134,7 +134,7 @@ final class ChoicePage
             ? null
             : new NeedPage(
                 $this->need->governing(),
-                Load::ofKilograms($this->need->dropped()->rearLoad()),
+                $this->need->dropped()->rearLoad(),
                 $quoted,
                 $this->print,
             );
@@ -169,13 +169,13 @@ final class ChoicePage
             ],
             [
                 Text::of('choice.year.front'),
-                $this->print->about(Load::ofKilograms(-$light->frontLoad())),
-                $this->print->about(Load::ofKilograms(-$heavy->frontLoad())),
+                $this->print->about($light->frontLoad()->negated()),
+                $this->print->about($heavy->frontLoad()->negated()),
             ],
             [
                 Text::of('choice.year.rear'),
-                $this->print->about(Load::ofKilograms($light->rearLoad())),
-                $this->print->about(Load::ofKilograms($heavy->rearLoad())),
+                $this->print->about($light->rearLoad()),
+                $this->print->about($heavy->rearLoad()),
             ],
         ];
     }

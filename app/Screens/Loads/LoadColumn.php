@@ -69,7 +69,7 @@ final class LoadColumn
     {
         [$alone, $carried] = [$this->loaded->aloneRise(), $this->loaded->carried()];
 
-        return ['front' => $alone['front'] + $carried->frontRise(), 'rear' => $alone['rear'] + $carried->rearRise()];
+        return ['front' => $alone['front'] + $carried->frontRise()->millimetres(), 'rear' => $alone['rear'] + $carried->rearRise()->millimetres()];
     }
 
     /**
@@ -106,7 +106,7 @@ final class LoadColumn
             ],
             [
                 Text::of('screen.load_column.from_there_to_carried'),
-                "{$this->print->change($carried->frontRise())}, {$this->print->change($carried->rearRise())}",
+                "{$this->print->change($carried->frontRise()->millimetres())}, {$this->print->change($carried->rearRise()->millimetres())}",
             ],
             [
                 Text::of('screen.load_column.trailer_carried'),

@@ -30,9 +30,9 @@ final readonly class DrawnHitch
         };
 
         return $place === null
-            ? new HitchSet($carried->barBend(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
+            ? new HitchSet($carried->barBend()->millimetres(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
             : new HitchSet(
-                $carried->barBend(),
+                $carried->barBend()->millimetres(),
                 $this->plan->tipDrop(),
                 $bracket,
                 $place->receiverOverBall()->millimetres(),

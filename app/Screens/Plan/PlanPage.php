@@ -16,7 +16,6 @@ use App\Words\SettingWords;
 use App\Words\TermWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
-use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\RigPlan;
 use Yoke\Job\Planning\SpecifiedRig;
@@ -147,7 +146,7 @@ final readonly class PlanPage
     {
         return new NeedPage(
             $this->plan->need(),
-            Load::ofKilograms(($this->job?->dropped() ?? $this->plan->dropped())->rearLoad()),
+            ($this->job?->dropped() ?? $this->plan->dropped())->rearLoad(),
             $this->makersWord(),
             $this->print,
         );

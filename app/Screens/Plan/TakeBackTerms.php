@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Screens\Plan;
 
-use Yoke\Foundation\Units\Length;
-use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\LevellingTakeBack;
 
@@ -17,8 +15,8 @@ final class TakeBackTerms
     {
         $terms = [];
         foreach ($takeBack->stances($tension) as $when => $carried) {
-            $terms[] = new Term("take_back.{$when}.rear", Length::ofMillimetres($carried->rearRise()));
-            $terms[] = new Term("take_back.{$when}.bars", Load::ofKilograms($carried->barLoad()));
+            $terms[] = new Term("take_back.{$when}.rear", $carried->rearRise());
+            $terms[] = new Term("take_back.{$when}.bars", $carried->barLoad());
             $terms[] = new Term("take_back.{$when}.restored", $carried->frontRestored());
         }
 

@@ -111,7 +111,7 @@ final readonly class ExplainerPage
         ) {
             foreach (Axle::cases() as $axle) {
                 $rise =
-                    $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise());
+                    $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise()->millimetres() : $attitude->rearRise()->millimetres());
                 $heights = $heights->with(
                     Stance::from($stance),
                     $axle,
@@ -124,7 +124,7 @@ final readonly class ExplainerPage
             $this->rig(),
             $heights,
             self::MAGNIFIED,
-            new HitchSet(bend: $this->frame->carried?->barBend() ?? 0.0),
+            new HitchSet(bend: $this->frame->carried?->barBend()->millimetres() ?? 0.0),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Models\WeighTicket;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
 use App\Words\Text;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Job\Planning\LevellingTakeBack;
 use Yoke\Measuring\Readings\Weighing\Condition;
@@ -65,7 +66,7 @@ final readonly class AirPage
                 'front' => $this->height(Axle::Front, $attitude->frontRise()),
                 'rear' => $this->height(Axle::Rear, $attitude->rearRise()),
                 'loads' => array_map(
-                    fn (float $kilograms): string => $this->print->aboutChange(Load::ofKilograms($kilograms)),
+                    $this->print->aboutChange(...),
                     [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()],
                 ),
                 'weighed' => $this->weighed($stance, $isLifted),
@@ -85,27 +86,27 @@ final readonly class AirPage
             ? ''
             : Text::of('air.why', [
                 'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
-                'front' => $this->print->about(Load::ofKilograms(-$four['dropped']->frontLoad())),
-                'lifted' => $this->print->height($four['dropped_lifted']->rearRise() - $four['dropped']->rearRise()),
-                'let_go' => $this->print->height($four['carried']->barBend() - $four['carried_lifted']->barBend()),
+                'front' => $this->print->about($four['dropped']->frontLoad()->negated()),
+                'lifted' => $this->print->length($four['dropped_lifted']->rearRise()->minus($four['dropped']->rearRise())),
+                'let_go' => $this->print->length($four['carried']->barBend()->minus($four['carried_lifted']->barBend())),
                 'front_loses' => $this->print->about(
-                    Load::ofKilograms($four['carried']->frontLoad() - $four['carried_lifted']->frontLoad()),
+                    $four['carried']->frontLoad()->minus($four['carried_lifted']->frontLoad()),
                 ),
                 'rear_gains' => $this->print->about(
-                    Load::ofKilograms($four['carried_lifted']->rearLoad() - $four['carried']->rearLoad()),
+                    $four['carried_lifted']->rearLoad()->minus($four['carried']->rearLoad()),
                 ),
                 'now' => $this->print->percent($four['carried']->frontRestored()),
                 'then' => $this->print->percent($four['carried_lifted']->frontRestored()),
             ]);
     }
 
-    private function height(Axle $axle, float $rise): string
+    private function height(Axle $axle, Length $rise): string
     {
         $alone = $this->analysed->taped->stances()->at(Stance::Alone, $axle);
 
         return $alone === null
-            ? $this->print->change($rise)
-            : $this->print->height($alone->height()->millimetres() + $rise);
+            ? $this->print->change($rise->millimetres())
+            : $this->print->length($alone->height()->plus($rise));
     }
 
     /**

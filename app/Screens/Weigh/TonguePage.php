@@ -67,7 +67,7 @@ final readonly class TonguePage
     /** Of the coupler with the rig carried, as planned; level where nobody measured. */
     public function inUse(): Length
     {
-        return $this->readings->level()->plus(Length::ofMillimetres($this->analysed->carried()->ballRise()));
+        return $this->readings->level()->plus($this->analysed->carried()->ballRise());
     }
 
     public function load(Normal $load): string

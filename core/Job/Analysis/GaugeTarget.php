@@ -84,7 +84,7 @@ final readonly class GaugeTarget
     public function perBar(): Load
     {
         return Load::ofKilograms(
-            $this->rig->taut($this->tensionFor($this->target()))->barLoad() / $this->rig->bars()->count,
+            $this->rig->taut($this->tensionFor($this->target()))->barLoad()->kilograms() / $this->rig->bars()->count,
         );
     }
 
@@ -106,8 +106,8 @@ final readonly class GaugeTarget
 
     private function tensionFor(Load $target): float
     {
-        $loose = $this->rig->taut(0.0)->ballLoad();
-        $slope = ($this->rig->taut(self::ALONG_MM)->ballLoad() - $loose) / self::ALONG_MM;
+        $loose = $this->rig->taut(0.0)->ballLoad()->kilograms();
+        $slope = ($this->rig->taut(self::ALONG_MM)->ballLoad()->kilograms() - $loose) / self::ALONG_MM;
 
         return ($target->kilograms() - $loose) / $slope;
     }

@@ -340,12 +340,12 @@ final class JobAnalysis
             $current->hookUp,
         );
         $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->carried;
-        $bend = $carried->barBend();
+        $bend = $carried->barBend()->millimetres();
         if ($criterion === Criterion::BallLoad) {
             $load = $this->posterior()->predict(
                 static fn (CoupledRig $rig, float $tension): float => $rig
                     ->taut($tension + $current->tensionOffset)
-                    ->ballLoad(),
+                    ->ballLoad()->kilograms(),
                 $current->ballOffset,
             );
 

@@ -73,7 +73,7 @@ final readonly class BarChoice
         $load = $rig
             ->loaded($this->season->heaviest)
             ->predict(
-                static fn (CoupledRig $one): float => $one->carried($one->tensionFor($middle))->barLoad() /
+                static fn (CoupledRig $one): float => $one->carried($one->tensionFor($middle))->barLoad()->kilograms() /
                     KnownRig::BARS,
             );
 

@@ -45,7 +45,7 @@ final readonly class DistributionNeed
     /** What coupling takes off the front axle. */
     public function frontLost(): Load
     {
-        return Load::ofKilograms(-$this->plan->dropped()->frontLoad());
+        return $this->plan->dropped()->frontLoad()->negated();
     }
 
     /** The same of what it carries alone; null where that was not weighed. */

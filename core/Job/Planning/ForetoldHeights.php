@@ -24,7 +24,7 @@ final readonly class ForetoldHeights
     public function filledIn(StanceHeights $taped): StanceHeights
     {
         foreach ([[Stance::Dropped, $this->dropped], [Stance::Carried, $this->carried]] as [$stance, $attitude]) {
-            $rises = ['front' => $attitude->frontRise(), 'rear' => $attitude->rearRise()];
+            $rises = ['front' => $attitude->frontRise()->millimetres(), 'rear' => $attitude->rearRise()->millimetres()];
             foreach (Axle::cases() as $axle) {
                 $alone = $taped->at(Stance::Alone, $axle);
                 if ($alone !== null && ! $taped->holdsBothEndsOf($stance)) {

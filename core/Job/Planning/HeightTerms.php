@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Planning;
 
-use Yoke\Foundation\Units\Length;
-use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Term;
 use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Rig\Parts\Axle;
@@ -25,11 +23,11 @@ final readonly class HeightTerms
         $rate = $isFront ? $vehicle->frontRate : $vehicle->rearRate;
 
         return [
-            new Term("height.tongue_weight_on_{$axle->value}", Load::ofKilograms($before)),
-            new Term('height.bars', Load::ofKilograms($now - $before)),
+            new Term("height.tongue_weight_on_{$axle->value}", $before),
+            new Term('height.bars', $now->minus($before)),
             new Term(
                 'height.fender_rises',
-                Length::ofMillimetres($isFront ? $attitude->frontRise() : $attitude->rearRise()),
+                $isFront ? $attitude->frontRise() : $attitude->rearRise(),
                 ['rate' => $rate],
             ),
         ];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Planning;
 
-use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Tolerances;
@@ -64,14 +63,14 @@ final readonly class Proof
     private function bend(): Check
     {
         return Check::of(
-            $this->carried->barBend() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent,
-            Length::ofMillimetres($this->carried->barBend()),
+            $this->carried->barBend()->millimetres() < $this->tolerances->bentMm ? CheckKind::NotBent : CheckKind::Bent,
+            $this->carried->barBend(),
         );
     }
 
     private function load(Load $rating): Check
     {
-        $share = $this->carried->barLoad() / ($this->carried->rig()->bars()->count * $rating->kilograms());
+        $share = $this->carried->barLoad()->kilograms() / ($this->carried->rig()->bars()->count * $rating->kilograms());
 
         return Check::of($share > 1.0 ? CheckKind::BarsPastRating : CheckKind::BarsInRating, $share);
     }

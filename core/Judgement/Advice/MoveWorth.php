@@ -14,9 +14,9 @@ final readonly class MoveWorth
     public static function between(SettingForecast $from, SettingForecast $to): self
     {
         return new self(
-            $to->stance->carried->frontLoad() - $from->stance->carried->frontLoad(),
-            $to->stance->carried->rearLoad() - $from->stance->carried->rearLoad(),
-            $to->stance->carried->trailerLoad() - $from->stance->carried->trailerLoad(),
+            $to->stance->carried->frontLoad()->kilograms() - $from->stance->carried->frontLoad()->kilograms(),
+            $to->stance->carried->rearLoad()->kilograms() - $from->stance->carried->rearLoad()->kilograms(),
+            $to->stance->carried->trailerLoad()->kilograms() - $from->stance->carried->trailerLoad()->kilograms(),
         );
     }
 }

@@ -152,7 +152,7 @@ final class StanceEvaluator
                 ),
             $shares,
             $method->movesTheHead()
-                ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend(), $ballOffset)
+                ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend()->millimetres(), $ballOffset)
                 : $shares,
             $lost,
             $this->goal->band->ceiling(),

@@ -48,7 +48,7 @@ final readonly class TensionAdvice
                     Axle::Front,
                     static fn (CoupledRig $rig, float $tension): float => $rig
                         ->carried($tension + $current->tensionOffset)
-                        ->frontRise(),
+                        ->frontRise()->millimetres(),
                     $offset,
                 );
         $share = $forecast?->share()->mean();
@@ -73,7 +73,7 @@ final readonly class TensionAdvice
     {
         return $posterior->height(
             Axle::Front,
-            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->frontRise(),
+            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->frontRise()->millimetres(),
             $ballOffset,
         );
     }
@@ -82,7 +82,7 @@ final readonly class TensionAdvice
     {
         return $posterior->height(
             Axle::Rear,
-            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->rearRise(),
+            static fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($share))->rearRise()->millimetres(),
             $ballOffset,
         );
     }

@@ -18,7 +18,7 @@ final readonly class BarRating implements Constraint
 
     public function against(Setting $setting, Attitude $carried): ?Exclusion
     {
-        return $carried->barLoad() > $carried->rig()->bars()->count * $this->rating->kilograms()
+        return $carried->barLoad()->kilograms() > $carried->rig()->bars()->count * $this->rating->kilograms()
             ? Exclusion::BarsPastRating
             : null;
     }

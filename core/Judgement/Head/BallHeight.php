@@ -66,18 +66,18 @@ final readonly class BallHeight
         $advised = $this->forCarried($share, Angle::zero())->mean();
         $rig = $this->rig->likelyRig($advised - $this->rig->known()->ballOverCoupler);
         $carried = $rig->carried($rig->tensionFor($share));
-        $groupSinks = $carried->trailerLoad() / $rig->trailer()->groupRate();
-        $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitch() - $carried->rearRise();
+        $groupSinks = $carried->trailerLoad()->kilograms() / $rig->trailer()->groupRate();
+        $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitchAngle()->radians() - $carried->rearRise()->millimetres();
 
         return [
             new Term('ball.tongue_weight', Load::ofKilograms($rig->trailer()->tongueWeight)),
-            new Term('ball.bars', Load::ofKilograms($carried->barLoad()), ['share' => $share]),
+            new Term('ball.bars', $carried->barLoad(), ['share' => $share]),
             new Term('ball.load', Load::ofKilograms($carried->load)),
-            new Term('ball.rear_gains', Load::ofKilograms($carried->rearLoad())),
-            new Term('ball.rear_sinks', Length::ofMillimetres(-$carried->rearRise()), [
+            new Term('ball.rear_gains', $carried->rearLoad()),
+            new Term('ball.rear_sinks', $carried->rearRise()->negated(), [
                 'rate' => $rig->vehicle()->rearRate,
             ]),
-            new Term('ball.front_rises', Length::ofMillimetres($carried->frontRise()), [
+            new Term('ball.front_rises', $carried->frontRise(), [
                 'rate' => $rig->vehicle()->frontRate,
             ]),
             new Term('ball.ball_sinks', Length::ofMillimetres($ballSinks)),

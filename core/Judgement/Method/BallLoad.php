@@ -30,7 +30,7 @@ final readonly class BallLoad implements Method
 
     public function quantity(Attitude $carried, float $lost): float
     {
-        return $carried->ballLoad() / $this->target($carried->rig(), $lost) - 1.0;
+        return $carried->ballLoad()->kilograms() / $this->target($carried->rig(), $lost) - 1.0;
     }
 
     /** TW·(1 + ρ·a·(L − b)/(b·(L + a))) for the share ρ in the middle of the range (docs/model.md, Ball load), kg. */

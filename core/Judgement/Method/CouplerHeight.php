@@ -24,7 +24,7 @@ final readonly class CouplerHeight implements Method
 
     public function quantity(Attitude $carried, float $lost): float
     {
-        return $carried->ballRise();
+        return $carried->ballRise()->millimetres();
     }
 
     public function range(float $lost): Bounds

@@ -25,7 +25,7 @@ final readonly class EqualSquat implements Method
 
     public function quantity(Attitude $carried, float $lost): float
     {
-        return $carried->frontRise() - $carried->rearRise();
+        return $carried->frontRise()->millimetres() - $carried->rearRise()->millimetres();
     }
 
     public function range(float $lost): Bounds

@@ -53,7 +53,7 @@ final readonly class Ledger
             [
                 LoadedAxle::Front,
                 'front_gawr',
-                $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad(),
+                $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()->kilograms(),
             ],
             [LoadedAxle::Trailer, 'trailer_gawr', $group],
             [
@@ -106,9 +106,9 @@ final readonly class Ledger
                 $this->line(
                     RatedPart::OneBar,
                     $stance,
-                    self::kilograms($attitude->barLoad() / $bars),
+                    $attitude->barLoad()->times(1.0 / $bars),
                     'bar_rating_high',
-                    new Term('rating.all_bars', self::kilograms($attitude->barLoad()), ['bars' => $bars]),
+                    new Term('rating.all_bars', $attitude->barLoad(), ['bars' => $bars]),
                 ),
             ]
             : $lines;
@@ -177,8 +177,8 @@ final readonly class Ledger
             self::axleTerms($front, $attitude->rig()->dropped()->frontLoad(), $attitude->frontLoad()),
             self::axleTerms($rear, $attitude->rig()->dropped()->rearLoad(), $attitude->rearLoad()),
         ];
-        $frontNow = $front->plus(self::kilograms($attitude->frontLoad()));
-        $rearNow = $rear->plus(self::kilograms($attitude->rearLoad()));
+        $frontNow = $front->plus($attitude->frontLoad());
+        $rearNow = $rear->plus($attitude->rearLoad());
         $trailer = self::kilograms($attitude->rig()->trailer()->weight);
 
         return [
@@ -207,16 +207,16 @@ final readonly class Ledger
     }
 
     /**
-     * @param  float  $dropped  what coupling changes of the axle's load, kg
-     * @param  float  $change  what coupling and bars change of it, kg
+     * @param  Load  $dropped  what coupling changes of the axle's load
+     * @param  Load  $change  what coupling and bars change of it
      * @return list<Term>
      */
-    private static function axleTerms(Load $alone, float $dropped, float $change): array
+    private static function axleTerms(Load $alone, Load $dropped, Load $change): array
     {
         return [
             new Term('rating.alone', $alone),
-            new Term('rating.tongue_weight', self::kilograms($dropped)),
-            new Term('rating.bars', self::kilograms($change - $dropped)),
+            new Term('rating.tongue_weight', $dropped),
+            new Term('rating.bars', $change->minus($dropped)),
         ];
     }
 

@@ -105,7 +105,7 @@ final readonly class BarHang
 
         return $drop === null || $this->barLength === null
             ? null
-            : new BentBar($this->barLength->millimetres(), $drop->millimetres(), $carried->barBend());
+            : new BentBar($this->barLength->millimetres(), $drop->millimetres(), $carried->barBend()->millimetres());
     }
 
     /**
@@ -123,6 +123,6 @@ final readonly class BarHang
 
     private function frameRise(Attitude $carried): Length
     {
-        return Length::ofMillimetres($carried->ballRise() - $this->barArm->millimetres() * $carried->trailerPitch);
+        return $carried->ballRise()->minus($this->barArm->times($carried->trailerPitch));
     }
 }

@@ -268,7 +268,7 @@ final readonly class Posterior
         $rise = static function (CoupledRig $rig, float $tension) use ($axle, $tensionOffset): float {
             $carried = $rig->carried($tension + $tensionOffset);
 
-            return $axle === Axle::Front ? $carried->frontRise() : $carried->rearRise();
+            return $axle === Axle::Front ? $carried->frontRise()->millimetres() : $carried->rearRise()->millimetres();
         };
 
         return $this->height($axle, $rise, $ballOffset);

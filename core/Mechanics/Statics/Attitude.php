@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Mechanics\Statics;
 
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 
 /**
  * How a coupled rig stands, as changes from the vehicle alone and the trailer level: mm (up positive), kg, rad (nose-up
@@ -31,34 +33,32 @@ final readonly class Attitude
         return $this->rig;
     }
 
-    /** Front fender rise, mm. */
-    public function frontRise(): float
+    public function frontRise(): Length
     {
-        return -$this->frontLoad() / $this->rig->vehicle()->frontRate;
+        return Length::ofMillimetres($this->front());
     }
 
-    /** Rear fender rise, mm. */
-    public function rearRise(): float
+    public function rearRise(): Length
     {
-        return $this->rig->vehicle()->rearLift - $this->rearLoad() / $this->rig->vehicle()->rearRate;
+        return Length::ofMillimetres($this->rear());
     }
 
-    /** Change of front axle load, kg. */
-    public function frontLoad(): float
+    /** Change of front axle load. */
+    public function frontLoad(): Load
     {
-        return ($this->barMoment - $this->load * $this->rig->vehicle()->overhang) / $this->rig->vehicle()->wheelbase;
+        return Load::ofKilograms($this->onFront());
     }
 
-    /** Change of rear axle load, kg. */
-    public function rearLoad(): float
+    /** Change of rear axle load. */
+    public function rearLoad(): Load
     {
-        return $this->load - $this->frontLoad();
+        return Load::ofKilograms($this->load - $this->onFront());
     }
 
-    /** Change of load on the trailer's axles from level on its jack, kg. */
-    public function trailerLoad(): float
+    /** Change of load on the trailer's axles from level on its jack. */
+    public function trailerLoad(): Load
     {
-        return $this->rig->trailer()->tongueWeight - $this->load;
+        return Load::ofKilograms($this->onTrailer());
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class Attitude
     {
         $trailer = $this->rig->trailer();
         $level = $trailer->weight - $trailer->tongueWeight;
-        $groupRise = -$this->trailerLoad() / $trailer->groupRate();
+        $groupRise = -$this->onTrailer() / $trailer->groupRate();
 
         return array_map(
             fn (array $axle): float => ($level * $axle['rate']) / $trailer->groupRate() -
@@ -80,28 +80,22 @@ final readonly class Attitude
         );
     }
 
-    /** Load of all bars at the hook-up point, kg. */
-    public function barLoad(): float
+    /** Load of all bars at the hook-up point. */
+    public function barLoad(): Load
     {
-        return $this->barMoment / $this->rig->bars()->arm;
+        return Load::ofKilograms($this->onBars());
     }
 
-    /** How far each bar is bent up at its hook-up point, mm. */
-    public function barBend(): float
+    /** How far each bar is bent up at its hook-up point. */
+    public function barBend(): Length
     {
-        return $this->barMoment / $this->rig->bars()->momentRate();
+        return Length::ofMillimetres($this->barMoment / $this->rig->bars()->momentRate());
     }
 
-    /** Force between ball and coupler, kg. */
-    public function ballLoad(): float
+    /** Force between ball and coupler. */
+    public function ballLoad(): Load
     {
-        return $this->load + $this->barLoad();
-    }
-
-    /** rad */
-    public function vehiclePitch(): float
-    {
-        return ($this->frontRise() - $this->rearRise()) / $this->rig->vehicle()->wheelbase;
+        return Load::ofKilograms($this->load + $this->onBars());
     }
 
     public function vehiclePitchAngle(): Angle
@@ -114,12 +108,14 @@ final readonly class Attitude
         return Angle::ofRadians($this->trailerPitch);
     }
 
-    /** Ball over level coupler height, mm. */
-    public function ballRise(): float
+    /** Ball over level coupler height. */
+    public function ballRise(): Length
     {
-        return $this->rearRise() -
-            $this->rig->vehicle()->overhang * $this->vehiclePitch() +
-            $this->rig->bars()->ballOverCoupler;
+        return Length::ofMillimetres(
+            $this->rear() -
+                $this->rig->vehicle()->overhang * $this->vehiclePitch() +
+                $this->rig->bars()->ballOverCoupler,
+        );
     }
 
     /** Share of the front axle load lost by coupling that the bars restored; 0 with bars off, 1 as heavy as alone. */
@@ -127,6 +123,42 @@ final readonly class Attitude
     {
         $dropped = (-$this->loadDropped * $this->rig->vehicle()->overhang) / $this->rig->vehicle()->wheelbase;
 
-        return 1.0 - $this->frontLoad() / $dropped;
+        return 1.0 - $this->onFront() / $dropped;
+    }
+
+    /** Rise of the front fender, mm. */
+    private function front(): float
+    {
+        return -$this->onFront() / $this->rig->vehicle()->frontRate;
+    }
+
+    /** Rise of the rear fender, mm. */
+    private function rear(): float
+    {
+        return $this->rig->vehicle()->rearLift - ($this->load - $this->onFront()) / $this->rig->vehicle()->rearRate;
+    }
+
+    /** What the front axle gains, kg. */
+    private function onFront(): float
+    {
+        return ($this->barMoment - $this->load * $this->rig->vehicle()->overhang) / $this->rig->vehicle()->wheelbase;
+    }
+
+    /** What the trailer's axles gain, kg. */
+    private function onTrailer(): float
+    {
+        return $this->rig->trailer()->tongueWeight - $this->load;
+    }
+
+    /** What the bars pull with, kg. */
+    private function onBars(): float
+    {
+        return $this->barMoment / $this->rig->bars()->arm;
+    }
+
+    /** rad, nose-up positive */
+    private function vehiclePitch(): float
+    {
+        return ($this->front() - $this->rear()) / $this->rig->vehicle()->wheelbase;
     }
 }

@@ -69,8 +69,8 @@ final readonly class SimulatedRig
         return $attitude === null
             ? $aloneKg
             : [
-                'front' => $aloneKg['front'] + $attitude->frontLoad(),
-                'rear' => $aloneKg['rear'] + $attitude->rearLoad(),
+                'front' => $aloneKg['front'] + $attitude->frontLoad()->kilograms(),
+                'rear' => $aloneKg['rear'] + $attitude->rearLoad()->kilograms(),
                 'trailer' => $this->truth->trailer()->weight - $attitude->load,
             ];
     }
@@ -78,7 +78,7 @@ final readonly class SimulatedRig
     /** Between ball and coupler, kg; 0 while nothing is coupled. */
     public function ballLoad(Stance $stance): float
     {
-        return $this->attitude($stance)?->ballLoad() ?? 0.0;
+        return $this->attitude($stance)?->ballLoad()->kilograms() ?? 0.0;
     }
 
     /** Of the trailer level, on its own, kg. */
@@ -103,7 +103,7 @@ final readonly class SimulatedRig
     {
         $attitude = $this->attitude($stance);
 
-        return $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise() : $attitude->rearRise());
+        return $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise()->millimetres() : $attitude->rearRise()->millimetres());
     }
 
     /** Null for the vehicle alone. */

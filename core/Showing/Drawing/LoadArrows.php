@@ -28,9 +28,9 @@ final readonly class LoadArrows
         Load $trailer,
     ): array {
         $loads = [
-            ['front_axle', $elevation->axleX(Axle::Front), $front, $attitude?->frontLoad() ?? 0.0],
-            ['rear_axle', $elevation->axleX(Axle::Rear), $rear, $attitude?->rearLoad() ?? 0.0],
-            ['trailer_axles', $elevation->trailerAxlesX(), $trailer, $attitude?->trailerLoad() ?? 0.0],
+            ['front_axle', $elevation->axleX(Axle::Front), $front, $attitude?->frontLoad()->kilograms() ?? 0.0],
+            ['rear_axle', $elevation->axleX(Axle::Rear), $rear, $attitude?->rearLoad()->kilograms() ?? 0.0],
+            ['trailer_axles', $elevation->trailerAxlesX(), $trailer, $attitude?->trailerLoad()->kilograms() ?? 0.0],
         ];
 
         return self::scaled(

@@ -131,7 +131,7 @@ final readonly class SwayRisks
 
     private function slackBars(): SwayRisk
     {
-        $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend());
+        $bend = $this->predict(static fn (Attitude $carried): float => $carried->barBend()->millimetres());
 
         return new SwayRisk(
             SwayRiskKind::SlackBars,

@@ -141,8 +141,8 @@ final readonly class TripAnswers
             $chance,
             $share,
             $state->tongueShare(),
-            $alone['front'] + $stands->frontRise() - $this->setUp->frontRise(),
-            $alone['rear'] + $stands->rearRise() - $this->setUp->rearRise(),
+            $alone['front'] + $stands->frontRise()->millimetres() - $this->setUp->frontRise()->millimetres(),
+            $alone['rear'] + $stands->rearRise()->millimetres() - $this->setUp->rearRise()->millimetres(),
             $outside,
         );
     }

@@ -290,11 +290,11 @@ it('breaks no rating and no other limit', function (): void {
         ->toBeLessThanOrEqual(3.0)
         ->and($advised->excluded()['tips_too_low'])
         ->toBeGreaterThan(0)
-        ->and($light->forecast->stance->carried->barLoad())
+        ->and($light->forecast->stance->carried->barLoad()->kilograms())
         ->toBeLessThanOrEqual(120.0)
         ->and($light->reason)
         ->toBe(Reason::NearestAllowed)
-        ->and($none->forecast->stance->carried->barLoad())
+        ->and($none->forecast->stance->carried->barLoad()->kilograms())
         ->toBeLessThanOrEqual(0.002);
 });
 
@@ -471,8 +471,8 @@ it('moves the head for a coupler that stands low or high', function (float $ball
         ->toBe(Action::Set)
         ->and($advised->forecast->setting->step('head') <=> middle()->step('head'))
         ->toBe($way)
-        ->and(abs($advised->forecast->stance->carried->ballRise()))
-        ->toBeLessThan(abs($advised->present->stance->carried->ballRise()));
+        ->and(abs($advised->forecast->stance->carried->ballRise()->millimetres()))
+        ->toBeLessThan(abs($advised->present->stance->carried->ballRise()->millimetres()));
 })->with(['low' => [-5.0, 1], 'high' => [95.0, -1]]);
 
 it('goes past full return only as far as the hitch\'s maker asks', function (): void {

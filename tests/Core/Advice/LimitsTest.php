@@ -169,7 +169,7 @@ it('directs the tension by the range\'s own edges, and gives the heights of both
     $posterior = Knowing::rig($share, 3, 0.3);
     $advice = TensionAdvice::of(new StanceEvaluator($posterior, usualGoal()), new CurrentSetting(null, 0.0, 0.0));
     $front = fn (float $of): float => $posterior
-        ->height(Yoke\Rig\Parts\Axle::Front, fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($of))->frontRise())
+        ->height(Yoke\Rig\Parts\Axle::Front, fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($of))->frontRise()->millimetres())
         ->mean();
 
     expect($advice->direction)

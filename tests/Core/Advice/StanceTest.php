@@ -98,13 +98,13 @@ it('directs the tension from the hook-up that is on, raised by what levelling ta
 
     expect($advice->target->mean())
         ->toEqualWithDelta(
-            $front(fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($range->middle()))->frontRise()),
+            $front(fn (CoupledRig $rig): float => $rig->taut($rig->tensionFor($range->middle()))->frontRise()->millimetres()),
             1e-6,
         )
         ->and($advice->toGo)
         ->toEqualWithDelta(
             $advice->target->mean() -
-                $front(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $offset)->frontRise()),
+                $front(fn (CoupledRig $rig, float $tension): float => $rig->carried($tension + $offset)->frontRise()->millimetres()),
             1e-6,
         )
         ->and(TensionAdvice::of($stances, null)->target->mean())
@@ -166,7 +166,7 @@ it('never finds the front over-restored more surely than the verdict does', func
 
 it('names only the limits that the setting breaks, and those as certain', function (): void {
     $posterior = Knowing::rig(0.9, 3, 0.5);
-    $load = $posterior->rig()->carried($posterior->tension())->barLoad() / 2;
+    $load = $posterior->rig()->carried($posterior->tension())->barLoad()->kilograms() / 2;
     $allows = new class implements Constraint
     {
         public function against(Setting $setting, Attitude $carried): ?Exclusion
@@ -195,7 +195,7 @@ it(
     'says of bars too light that they are, where all that would reach the range bends them past their rating',
     function (): void {
         $posterior = Knowing::rig(0.2, 3, 0.5);
-        $load = $posterior->rig()->carried($posterior->tension())->barLoad() / 2;
+        $load = $posterior->rig()->carried($posterior->tension())->barLoad()->kilograms() / 2;
         $hitch = Knowing::hitch(measures: new HitchMeasures(steps: 4));
         $advised = Knowing::advise(
             $posterior,

@@ -159,7 +159,7 @@ it('says direction and millimetres where the hitch\'s settings are not known', f
     $analysis = analysed($prior, $readings->threeStances(), false);
     $tension = $analysis->tension();
     $rig = $prior->likelyRig();
-    $front = fn (float $of): float => Readings::FRONT_MM + $rig->carried($rig->tensionFor($of))->frontRise();
+    $front = fn (float $of): float => Readings::FRONT_MM + $rig->carried($rig->tensionFor($of))->frontRise()->millimetres();
 
     expect($analysis->recommendation())
         ->toBeNull()
@@ -176,7 +176,7 @@ it('says direction and millimetres where the hitch\'s settings are not known', f
         ->and($tension->highest)
         ->toEqualWithDelta($front(0.5), 0.8)
         ->and($tension->rear->mean())
-        ->toEqualWithDelta(Readings::REAR_MM + $rig->carried($rig->tensionFor(0.75))->rearRise(), 1.5);
+        ->toEqualWithDelta(Readings::REAR_MM + $rig->carried($rig->tensionFor(0.75))->rearRise()->millimetres(), 1.5);
 })->with([
     'too little' => [0.2, TensionDirection::More],
     'in range' => [0.75, TensionDirection::None],
@@ -230,15 +230,15 @@ it('lays five methods side by side, each in the unit a person reads', function (
         ->and($views['front_restoration']->value->mean())
         ->toEqualWithDelta(0.75, 0.03)
         ->and($views['equal_squat']->value->mean())
-        ->toEqualWithDelta($carried->frontRise() - $carried->rearRise(), 1.5)
+        ->toEqualWithDelta($carried->frontRise()->millimetres() - $carried->rearRise()->millimetres(), 1.5)
         ->and($views['coupler_height']->value->mean())
-        ->toEqualWithDelta($carried->ballRise(), 3.0)
+        ->toEqualWithDelta($carried->ballRise()->millimetres(), 3.0)
         ->and($views['ball_load']->value->mean())
-        ->toEqualWithDelta($carried->ballLoad(), 0.06 * $carried->ballLoad())
+        ->toEqualWithDelta($carried->ballLoad()->kilograms(), 0.06 * $carried->ballLoad()->kilograms())
         ->and($views['ball_load']->target)
-        ->toEqualWithDelta($carried->ballLoad(), 0.08 * $carried->ballLoad())
+        ->toEqualWithDelta($carried->ballLoad()->kilograms(), 0.08 * $carried->ballLoad()->kilograms())
         ->and($views['coupler_height']->bend)
-        ->toEqualWithDelta($carried->barBend(), 8.0)
+        ->toEqualWithDelta($carried->barBend()->millimetres(), 8.0)
         ->and($views['axle_scale']->value)
         ->toBeNull()
         ->and($views['axle_scale']->verdict)

@@ -78,9 +78,9 @@ it('tells what the model bends the bars by, however vehicle and trailer stand', 
     );
     $carried = $rig->taut($heights->tension(0.0)->mean());
     $frame = 352.0 - 500.0 - 720.0 * $carried->trailerPitch;
-    $bar = 330.0 - 520.0 - 720.0 * $carried->vehiclePitch();
+    $bar = 330.0 - 520.0 - 720.0 * $carried->vehiclePitchAngle()->radians();
 
-    expect($carried->barBend())->toEqualWithDelta($frame - $bar, 1e-6);
+    expect($carried->barBend()->millimetres())->toEqualWithDelta($frame - $bar, 1e-6);
 });
 
 it('refuses heights that cannot be, and names the field', function (Closure $heights, string $field): void {

@@ -278,7 +278,7 @@ final readonly class YearOfARig
 
                 return $carried->frontRestored() >= 0.5 &&
                     $carried->frontRestored() <= 1.0 &&
-                    $carried->barLoad() / 2 <= $bars->heaviest->kilograms();
+                    $carried->barLoad()->kilograms() / 2 <= $bars->heaviest->kilograms();
             });
             if ($fits === []) {
                 return false;

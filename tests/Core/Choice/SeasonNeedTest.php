@@ -77,8 +77,8 @@ it('sees a tongue that gets too light with load behind the axles', function (): 
         ->toBeGreaterThan(0.95)
         ->and($level->chanceOfTooLittle())
         ->toBeLessThan(0.05)
-        ->and($behind->droppedLightest()->frontLoad())
-        ->toBeGreaterThan($behind->droppedHeaviest()->frontLoad());
+        ->and($behind->droppedLightest()->frontLoad()->kilograms())
+        ->toBeGreaterThan($behind->droppedHeaviest()->frontLoad()->kilograms());
 });
 
 it('counts what is along into loads where they usually stand', function (): void {

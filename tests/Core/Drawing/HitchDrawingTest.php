@@ -121,7 +121,7 @@ it('puts an arrow under each axle, in all where it was weighed, else its change'
     expect(array_map(fn ($arrow): float => $arrow->x, $weighed))
         ->toBe([0.0, 3700.0, 10100.0])
         ->and($weighed[0]->load->kilograms())
-        ->toEqualWithDelta(1420 + $dropped->frontLoad(), 1e-9)
+        ->toEqualWithDelta(1420 + $dropped->frontLoad()->kilograms(), 1e-9)
         ->and($changes[0]->load->isNegative())
         ->toBeTrue()
         ->and($changes[0]->known)

@@ -53,7 +53,7 @@ it('marks what each method calls in band', function (): void {
     $rig = Priors::rig(0.1, 20.0, 6.0)->likelyRig();
     $inside = function (float $share) use ($plot, $regions, $rig): bool {
         $carried = $rig->carried($rig->tensionFor($share));
-        $y = $plot->at($carried->rearRise(), $carried->frontRise())->y;
+        $y = $plot->at($carried->rearRise()->millimetres(), $carried->frontRise()->millimetres())->y;
         $ys = array_map(fn (Point $corner): float => $corner->y, $regions['front_restoration']);
 
         return $y > min($ys) && $y < max($ys);

@@ -35,13 +35,13 @@ function taped(RigPrior $prior, float $doubt = 0.8): Posterior
         $readings[] = new Observation(
             $situation,
             Observed::FrontHeight,
-            950.0 + ($attitude?->frontRise() ?? 0.0),
+            950.0 + ($attitude?->frontRise()->millimetres() ?? 0.0),
             $doubt,
         );
         $readings[] = new Observation(
             $situation,
             Observed::RearHeight,
-            985.0 + ($attitude?->rearRise() ?? 0.0),
+            985.0 + ($attitude?->rearRise()->millimetres() ?? 0.0),
             $doubt,
         );
     }
@@ -82,8 +82,8 @@ it(
             ->taut($reference + $tension)
             ->frontRestored();
 
-        expect($warm->likelyRig()->carried($warm->likely(RigParameter::Tension->value))->frontRise())
-            ->toEqualWithDelta($posterior->rig()->carried($posterior->tension())->frontRise(), 1e-6)
+        expect($warm->likelyRig()->carried($warm->likely(RigParameter::Tension->value))->frontRise()->millimetres())
+            ->toEqualWithDelta($posterior->rig()->carried($posterior->tension())->frontRise()->millimetres(), 1e-6)
             ->and($warm->predict($share(0.0))->deviation())
             ->toBeLessThan($cold->predict($share(0.0))->deviation())
             ->and($warm->predict($share(0.0))->deviation())
@@ -123,7 +123,7 @@ it('puts one load on after another as both at once, in whatever order', function
             $loaded->trailer()->tongueWeight,
             $loaded->bars()->ballOverCoupler,
             $prior->predict(static fn ($one, float $tension): float => $tension)->mean(),
-            $loaded->dropped()->frontRise(),
+            $loaded->dropped()->frontRise()->millimetres(),
         ]);
     };
 

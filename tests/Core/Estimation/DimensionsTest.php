@@ -116,8 +116,8 @@ it('learns a dimension that was assumed from readings that hang on it', function
         new Observation(ReadingContext::dropped(), Observed::NoseRise, $dropped->trailerPitch * 5150.0, 0.5),
         new Observation(ReadingContext::alone(), Observed::FrontHeight, 950.0, 0.3),
         new Observation(ReadingContext::alone(), Observed::RearHeight, 985.0, 0.3),
-        new Observation(ReadingContext::dropped(), Observed::FrontHeight, 950.0 + $dropped->frontRise(), 0.3),
-        new Observation(ReadingContext::dropped(), Observed::RearHeight, 985.0 + $dropped->rearRise(), 0.3),
+        new Observation(ReadingContext::dropped(), Observed::FrontHeight, 950.0 + $dropped->frontRise()->millimetres(), 0.3),
+        new Observation(ReadingContext::dropped(), Observed::RearHeight, 985.0 + $dropped->rearRise()->millimetres(), 0.3),
     ];
     $ball = fn (float $doubt): float => (new Estimation(assuming(['ball_over_coupler' => $doubt]), $observations))
         ->posterior()

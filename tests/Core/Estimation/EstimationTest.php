@@ -295,7 +295,7 @@ it('says of slack bars only that they are slack', function (): void {
     $rig = Priors::rig(0.2, 20.0, 25.0)->likelyRig();
     $posterior = fitted((new Readings($rig, -90.0))->threeStances(), Priors::rig(0.2, 20.0, 25.0));
     $tension = $posterior->value(RigParameter::Tension->value);
-    $atMost = -$rig->bars()->arm * ($rig->dropped()->vehiclePitch() - $rig->dropped()->trailerPitch);
+    $atMost = -$rig->bars()->arm * ($rig->dropped()->vehiclePitchAngle()->radians() - $rig->dropped()->trailerPitch);
 
     expect($tension->mean())
         ->toBeLessThan($atMost + 5.0)
@@ -340,11 +340,11 @@ it('predicts a height with the doubt of where it started', function (): void {
     $posterior = fitted($readings->threeStances(), Priors::rig());
     $front = $posterior->height(
         Axle::Front,
-        fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRise(),
+        fn (CoupledRig $rig, float $tension): float => $rig->carried($tension)->frontRise()->millimetres(),
     );
 
     expect($front->mean())
-        ->toEqualWithDelta(Readings::FRONT_MM + Priors::rig()->likelyRig()->carried(20.0)->frontRise(), 0.01)
+        ->toEqualWithDelta(Readings::FRONT_MM + Priors::rig()->likelyRig()->carried(20.0)->frontRise()->millimetres(), 0.01)
         ->and($front->deviation())
         ->toBeLessThan(1.0)
         ->toBeGreaterThan(0.3);

@@ -133,16 +133,16 @@ final readonly class PlainFit
         $rig = $attitude->rig();
 
         return match ($observed) {
-            Observed::FrontHeight => $attitude->frontRise(),
-            Observed::RearHeight => $attitude->rearRise(),
-            Observed::FrontLoad => $attitude->frontLoad(),
-            Observed::RearLoad => $attitude->rearLoad(),
+            Observed::FrontHeight => $attitude->frontRise()->millimetres(),
+            Observed::RearHeight => $attitude->rearRise()->millimetres(),
+            Observed::FrontLoad => $attitude->frontLoad()->kilograms(),
+            Observed::RearLoad => $attitude->rearLoad()->kilograms(),
             Observed::TrailerLoad => -$attitude->load,
             Observed::VehicleLoad => $attitude->load,
-            Observed::RearAndTrailerLoad => $attitude->rearLoad() - $attitude->load,
+            Observed::RearAndTrailerLoad => $attitude->rearLoad()->kilograms() - $attitude->load,
             Observed::TongueWeight => $rig->trailer()->tongueWeight,
             Observed::NoseRise => $attitude->trailerPitch * $rig->trailer()->ballToAxle,
-            default => $tension + $rig->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
+            default => $tension + $rig->bars()->arm * ($attitude->vehiclePitchAngle()->radians() - $attitude->trailerPitch),
         };
     }
 

@@ -119,8 +119,8 @@ it('predicts what hangs on several parameters at once as surely as plain least s
 ): void {
     $quantities = [
         'restored' => fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->frontRestored(),
-        'bar load, kg' => fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->barLoad(),
-        'dropped front rise, mm' => fn (CoupledRig $rig): float => $rig->dropped()->frontRise(),
+        'bar load, kg' => fn (CoupledRig $rig, float $tension): float => $rig->taut($tension)->barLoad()->kilograms(),
+        'dropped front rise, mm' => fn (CoupledRig $rig): float => $rig->dropped()->frontRise()->millimetres(),
         'trailer pitch, mrad' => fn (CoupledRig $rig, float $tension): float => 1000.0 *
             $rig->taut($tension + 14.0)->trailerPitch,
     ];
@@ -149,10 +149,10 @@ it('predicts heights with what is known of the fender alone, as plain least squa
             plainPrior()
                 ->rigAt($at, 0.0)
                 ->taut(plainPrior()->tensionAt($at) + 14.0)
-                ->frontRise();
+                ->frontRise()->millimetres();
         $predicted = $posterior->height(
             Axle::Front,
-            fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + 14.0)->frontRise(),
+            fn (CoupledRig $rig, float $tension): float => $rig->taut($tension + 14.0)->frontRise()->millimetres(),
         );
         $rear = fn (array $at): float => $plain->level($at, Observed::RearHeight);
 

@@ -71,10 +71,10 @@ final class Readings
         };
 
         return match ($observed) {
-            Observed::FrontHeight => self::FRONT_MM + ($attitude?->frontRise() ?? 0.0),
-            Observed::RearHeight => self::REAR_MM + ($attitude?->rearRise() ?? 0.0),
-            Observed::FrontLoad => self::FRONT_KG + ($attitude?->frontLoad() ?? 0.0),
-            Observed::RearLoad => self::REAR_KG + ($attitude?->rearLoad() ?? 0.0),
+            Observed::FrontHeight => self::FRONT_MM + ($attitude?->frontRise()->millimetres() ?? 0.0),
+            Observed::RearHeight => self::REAR_MM + ($attitude?->rearRise()->millimetres() ?? 0.0),
+            Observed::FrontLoad => self::FRONT_KG + ($attitude?->frontLoad()->kilograms() ?? 0.0),
+            Observed::RearLoad => self::REAR_KG + ($attitude?->rearLoad()->kilograms() ?? 0.0),
             Observed::VehicleLoad => self::FRONT_KG + self::REAR_KG + ($attitude?->load ?? 0.0),
             default => $attitude === null ? NAN : $this->coupled($observed, $attitude, $tension),
         };
@@ -83,13 +83,13 @@ final class Readings
     private function coupled(Observed $observed, Attitude $attitude, float $tension): float
     {
         return match ($observed) {
-            Observed::CouplerRise => $attitude->ballRise(),
+            Observed::CouplerRise => $attitude->ballRise()->millimetres(),
             Observed::NoseRise => $attitude->trailerPitch * $this->truth->trailer()->ballToAxle,
-            Observed::BallLoad => $attitude->ballLoad(),
+            Observed::BallLoad => $attitude->ballLoad()->kilograms(),
             Observed::TongueWeight => $this->truth->trailer()->tongueWeight,
-            Observed::RearAndTrailerLoad => self::REAR_KG + $this->truth->trailer()->weight - $attitude->frontLoad(),
+            Observed::RearAndTrailerLoad => self::REAR_KG + $this->truth->trailer()->weight - $attitude->frontLoad()->kilograms(),
             Observed::TrailerLoad => $this->truth->trailer()->weight - $attitude->load,
-            default => $tension + $this->truth->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
+            default => $tension + $this->truth->bars()->arm * ($attitude->vehiclePitchAngle()->radians() - $attitude->trailerPitch),
         };
     }
 }

@@ -68,7 +68,7 @@ function misfit(CoupledRig $rig, float $tension, array $fender): float
         };
 
         return $one->value -
-            ($one->observed->name === 'FrontHeight' ? $attitude?->frontRise() ?? 0.0 : $attitude?->rearRise() ?? 0.0);
+            ($one->observed->name === 'FrontHeight' ? $attitude?->frontRise()->millimetres() ?? 0.0 : $attitude?->rearRise()->millimetres() ?? 0.0);
     }, $fender);
     $mean = array_sum($left) / count($left);
 
@@ -98,7 +98,7 @@ it('tells of slack bars what a great many rigs tell', function (float $tension):
 it('tells of bars that bend a little what a great many rigs tell', function (): void {
     $prior = Priors::rig(0.08, 10.0, 25.0);
     $tension =
-        6.0 - 720.0 * ($prior->likelyRig()->dropped()->vehiclePitch() - $prior->likelyRig()->dropped()->trailerPitch);
+        6.0 - 720.0 * ($prior->likelyRig()->dropped()->vehiclePitchAngle()->radians() - $prior->likelyRig()->dropped()->trailerPitch);
     $observations = (new Readings($prior->likelyRig(), $tension))->threeStances();
     $many = byManyRigs($prior, $observations);
     $found = (new Estimation($prior, $observations))->asRead()->value(RigParameter::Tension->value);

@@ -74,10 +74,10 @@ it('takes away what it put there', function (AxleGroup $axles): void {
     ];
     $back = LoadChange::between($away, $home)->on(LoadChange::between($home, $away)->on($rig));
 
-    expect($back->carried(30.0)->frontLoad())
-        ->toEqualWithDelta($rig->carried(30.0)->frontLoad(), 1e-9)
-        ->and($back->dropped()->ballRise())
-        ->toEqualWithDelta($rig->dropped()->ballRise(), 1e-9)
+    expect($back->carried(30.0)->frontLoad()->kilograms())
+        ->toEqualWithDelta($rig->carried(30.0)->frontLoad()->kilograms(), 1e-9)
+        ->and($back->dropped()->ballRise()->millimetres())
+        ->toEqualWithDelta($rig->dropped()->ballRise()->millimetres(), 1e-9)
         ->and(LoadChange::between($home, $home)->on($rig)->carried(30.0)->frontRestored())
         ->toEqualWithDelta($rig->carried(30.0)->frontRestored(), 1e-12);
 })->with(['equalised' => [AxleGroup::equalised()], 'each on its own springs' => [AxleGroup::unequalised(2, 860.0)]]);
@@ -98,7 +98,7 @@ it('takes share off the tongue and load off the rear as water moves back', funct
 
             return [
                 $loaded->trailer()->tongueWeight / $loaded->trailer()->weight,
-                $loaded->dropped()->rearLoad(),
+                $loaded->dropped()->rearLoad()->kilograms(),
                 $loaded->trailer()->weight,
             ];
         },

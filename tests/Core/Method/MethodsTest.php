@@ -97,10 +97,10 @@ it('aims the gauge at the middle of the range by the closed form, or at the make
     expect(goal()->ballLoad()->target($rig, 0.0))
         ->toEqualWithDelta($closed, 1e-6)
         ->and(goal(Criterion::BallLoad)->governing()->quantity($middle, 0.0))
-        ->toEqualWithDelta($middle->ballLoad() / $closed - 1.0, 1e-12)
+        ->toEqualWithDelta($middle->ballLoad()->kilograms() / $closed - 1.0, 1e-12)
         ->and(goal(Criterion::BallLoad)->governing()->quantity($middle, 0.0))
         ->toEqualWithDelta(0.0, 0.03)
-        ->and(goal(ballLoad: 900.0)->ballLoad()->target($rig, 0.0))
+        ->and(goal(ballLoad: 900.0)->ballLoad()->kilograms()->target($rig, 0.0))
         ->toBe(900.0)
         ->and(goal()->ballLoad()->target($rig, 0.3))
         ->toBeGreaterThan($closed);
@@ -116,9 +116,9 @@ it('looks at what each school looks at', function (): void {
         ->and($quantity(Criterion::AxleScale))
         ->toEqualWithDelta(0.6, 1e-9)
         ->and($quantity(Criterion::EqualSquat))
-        ->toBe($carried->frontRise() - $carried->rearRise())
+        ->toBe($carried->frontRise()->millimetres() - $carried->rearRise()->millimetres())
         ->and($quantity(Criterion::CouplerHeight))
-        ->toBe($carried->ballRise())
+        ->toBe($carried->ballRise()->millimetres())
         ->and(
             array_map(
                 fn (Criterion $criterion): bool => goal($criterion)->governing()->movesTheHead(),

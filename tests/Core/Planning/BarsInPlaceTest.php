@@ -183,7 +183,7 @@ it('puts the brackets at the sheet\'s distance, or as near as what is in the way
 it('holds the load of all bars against the rating of one of them times their number', function (): void {
     $carried = carriedRig();
     expect($carried->rig()->bars()->count)->toBe(2);
-    $against = fn (float $part): ?Exclusion => (new BarRating(Load::ofKilograms($part * $carried->barLoad())))->against(
+    $against = fn (float $part): ?Exclusion => (new BarRating(Load::ofKilograms($part * $carried->barLoad()->kilograms())))->against(
         chains()->middle(),
         $carried,
     );
@@ -192,7 +192,7 @@ it('holds the load of all bars against the rating of one of them times their num
     $prior = Priors::rig();
     $posterior = (new Estimation($prior, []))->posterior();
     $on = new CurrentSetting(chains()->middle(), 0.0, 0.0);
-    $load = $posterior->rig(0.0)->carried($posterior->tension())->barLoad();
+    $load = $posterior->rig(0.0)->carried($posterior->tension())->barLoad()->kilograms();
     $check = fn (float $part): Check => array_values(
         array_filter(
             (new Proof($posterior, $on, Load::ofKilograms($part * $load), null, new Tolerances()))->checks(),
@@ -220,8 +220,8 @@ it('brings the bar\'s tip nearer the ground where the nose is up: the frame behi
     $clear = fn (float $pitch): float => hang()->clearance($setting, $with($pitch))->millimetres();
 
     // The ball stands where it stood: what the pitch moves is the frame 720 mm behind it.
-    expect($with(0.02)->ballRise())
-        ->toEqualWithDelta($with(-0.02)->ballRise(), 1e-9)
+    expect($with(0.02)->ballRise()->millimetres())
+        ->toEqualWithDelta($with(-0.02)->ballRise()->millimetres(), 1e-9)
         ->and($clear(0.0) - $clear(0.02))
         ->toEqualWithDelta(14.4, 1e-9)
         ->and($clear(-0.02) - $clear(0.0))

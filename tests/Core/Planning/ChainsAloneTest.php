@@ -27,7 +27,7 @@ it('plans no more for tension chains than they can restore, and says how much th
     $rig = chained()->prior()->likelyRig();
 
     // By hand: 40 mm of thread and the sag of the dropped rig, against the moment that restores all.
-    $bend = 40.0 + 720.0 * ($rig->dropped()->vehiclePitch() - $rig->dropped()->trailerPitch);
+    $bend = 40.0 + 720.0 * ($rig->dropped()->vehiclePitchAngle()->radians() - $rig->dropped()->trailerPitch);
     $all = $rig->taut($rig->tensionFor(1.0))->barMoment;
     $stiff = (2 * (400.0 / 300.0) * 720.0 * $bend) / $all;
 

@@ -102,7 +102,7 @@ it('follows the trailer as it grows heavier', function (): void {
         [2000.0, 3000.0, 4000.0],
     );
     $balls = array_map(fn (RigPlan $plan): float => $plan->ballAdvised()->mean(), $plans);
-    $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise(), $plans);
+    $squats = array_map(fn (RigPlan $plan): float => $plan->dropped()->rearRise()->millimetres(), $plans);
 
     expect($balls[0])
         ->toBeLessThan($balls[1])
@@ -275,9 +275,9 @@ it('fills in what is not taped yet, and leaves what is', function (): void {
     expect($filled->at(Stance::Dropped, Axle::Front))
         ->toBe($taped->at(Stance::Dropped, Axle::Front))
         ->and($filled->rise(Stance::Carried, Axle::Front)?->millimetres())
-        ->toEqualWithDelta($plan->carried()->frontRise(), 1e-9)
+        ->toEqualWithDelta($plan->carried()->frontRise()->millimetres(), 1e-9)
         ->and($filled->rise(Stance::Carried, Axle::Rear)?->millimetres())
-        ->toEqualWithDelta($plan->carried()->rearRise(), 1e-9)
+        ->toEqualWithDelta($plan->carried()->rearRise()->millimetres(), 1e-9)
         ->and($foretold->filledIn(Heights::of([]))->at(Stance::Dropped, Axle::Front))
         ->toBeNull()
         ->and($foretold->fromUsual()->holdsBothEndsOf(Stance::Carried))

@@ -161,7 +161,7 @@ it('knows what levelling takes back', function (): void {
             ->toBeGreaterThan(0.0)
             ->and($rear->left($tension) + $rear->lost($tension))
             ->toEqualWithDelta(0.9, 1e-9)
-            ->and(LevellingLoss::ofAllCorners()->on($rig)->carried($tension)->frontRise())
+            ->and(LevellingLoss::ofAllCorners()->on($rig)->carried($tension)->frontRise()->millimetres())
             ->toEqualWithDelta(0.0, 1e-9);
     }
 });
@@ -201,8 +201,8 @@ it('knows what air springs take back: more the more they lift, and nothing where
         ->toEqualWithDelta(0.9, 1e-9)
         ->and($stances['on']->frontRestored())
         ->toBeLessThan(0.9)
-        ->and($stances['on']->barLoad())
-        ->toBeLessThan($stances['off']->barLoad());
+        ->and($stances['on']->barLoad()->kilograms())
+        ->toBeLessThan($stances['off']->barLoad()->kilograms());
 });
 
 /** A plan of a tall tandem with chains, as far as its specification says. */
@@ -327,8 +327,8 @@ it('follows the rules of thumb of its own equations', function (): void {
             'half' => 0.5,
             'full' => 1.0,
         ]);
-        $frontGain = $attitudes['full']->frontLoad() - $attitudes['half']->frontLoad();
-        $trailerGain = $attitudes['full']->trailerLoad() - $attitudes['half']->trailerLoad();
+        $frontGain = $attitudes['full']->frontLoad()->kilograms() - $attitudes['half']->frontLoad()->kilograms();
+        $trailerGain = $attitudes['full']->trailerLoad()->kilograms() - $attitudes['half']->trailerLoad()->kilograms();
         $turned =
             $rig->trailer()->weight *
             $rig->trailer()->cgAboveAxle *
@@ -336,10 +336,10 @@ it('follows the rules of thumb of its own equations', function (): void {
 
         expect($frontGain * $rig->vehicle()->wheelbase)
             ->toEqualWithDelta($trailerGain * ($length + $a) - $turned, 1e-3)
-            ->and($attitudes['full']->ballLoad())
+            ->and($attitudes['full']->ballLoad()->kilograms())
             ->toEqualWithDelta(
                 $rig->trailer()->tongueWeight * (1 + ($a * ($length - $arm)) / ($arm * ($length + $a))),
-                0.06 * $attitudes['full']->ballLoad(),
+                0.06 * $attitudes['full']->ballLoad()->kilograms(),
             );
     }
 });

@@ -96,9 +96,9 @@ it('meets the closed form on any plain rig', function (): void {
             $model = $rig->carried($tension);
 
             expect($stand->frontRise)
-                ->toEqualWithDelta($model->frontRise(), 0.25)
+                ->toEqualWithDelta($model->frontRise()->millimetres(), 0.25)
                 ->and($stand->rearRise)
-                ->toEqualWithDelta($model->rearRise(), 0.25)
+                ->toEqualWithDelta($model->rearRise()->millimetres(), 0.25)
                 ->and(trueRig($rig)->restored($tension))
                 ->toEqualWithDelta($model->frontRestored(), 0.012);
         }

@@ -63,7 +63,7 @@ it('stands where the model says, within its friction', function (Settling $settl
     [[$truth]] = RigMaker::random(1);
     $rig = yardRig(0.75);
     $random = new SeededSource(2);
-    $expected = 950.0 + $truth->carried($truth->tensionFor(0.75))->frontRise();
+    $expected = 950.0 + $truth->carried($truth->tensionFor(0.75))->frontRise()->millimetres();
     $stuck = (24.0 * $left) / $truth->vehicle()->frontRate;
     $heights = array_map(
         fn (): float => $rig->height(Stance::Carried, Axle::Front, $settling, $random)->millimetres(),

@@ -41,9 +41,9 @@ it('bends as far as its moment says, and sheds no load of the group between its 
         $carried = $rig->carried($tension);
         $loads = $carried->trailerAxleLoads();
 
-        expect($carried->barBend() * $rig->bars()->rate * $rig->bars()->count)
-            ->toEqualWithDelta($carried->barLoad(), 1e-6)
-            ->and($rig->dropped()->barBend())
+        expect($carried->barBend()->millimetres() * $rig->bars()->rate * $rig->bars()->count)
+            ->toEqualWithDelta($carried->barLoad()->kilograms(), 1e-6)
+            ->and($rig->dropped()->barBend()->millimetres())
             ->toBe(0.0)
             ->and(array_sum($loads))
             ->toEqualWithDelta($rig->trailer()->weight - $carried->load, 1e-6)

@@ -32,16 +32,16 @@ it(
             $up = lifted($rig, 25.0);
             $tongueMoved = abs($up->dropped()->load - $rig->dropped()->load);
 
-            expect($up->dropped()->rearRise())
-                ->toEqualWithDelta($rig->dropped()->rearRise() + 25.0, 1.0)
+            expect($up->dropped()->rearRise()->millimetres())
+                ->toEqualWithDelta($rig->dropped()->rearRise()->millimetres() + 25.0, 1.0)
                 ->and($tongueMoved)
                 ->toBeLessThan(0.04 * $rig->trailer()->tongueWeight)
-                ->and($up->carried($tension)->barLoad())
-                ->toBeLessThan($rig->carried($tension)->barLoad())
-                ->and($up->carried($tension)->frontLoad())
-                ->toBeLessThan($rig->carried($tension)->frontLoad())
-                ->and($up->carried($tension)->rearLoad())
-                ->toBeGreaterThan($rig->carried($tension)->rearLoad());
+                ->and($up->carried($tension)->barLoad()->kilograms())
+                ->toBeLessThan($rig->carried($tension)->barLoad()->kilograms())
+                ->and($up->carried($tension)->frontLoad()->kilograms())
+                ->toBeLessThan($rig->carried($tension)->frontLoad()->kilograms())
+                ->and($up->carried($tension)->rearLoad()->kilograms())
+                ->toBeGreaterThan($rig->carried($tension)->rearLoad()->kilograms());
         }
     },
 );
@@ -73,7 +73,7 @@ it('puts the front below its alone height where both ends are made to squat alik
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;
             $attitude = $rig->carried($middle);
-            $attitude->frontRise() > $attitude->rearRise() ? ($low = $middle) : ($high = $middle);
+            $attitude->frontRise()->millimetres() > $attitude->rearRise()->millimetres() ? ($low = $middle) : ($high = $middle);
         }
         $shares[] = $rig->carried($low)->frontRestored();
     }
@@ -96,11 +96,11 @@ it('holds the height that levelling holds', function (): void {
             $rig->bars(),
         );
 
-        expect(abs($rear->carried($tension)->rearRise()))
+        expect(abs($rear->carried($tension)->rearRise()->millimetres()))
             ->toBe(0.0)
-            ->and(abs($all->carried($tension)->frontRise()) + abs($all->carried($tension)->rearRise()))
+            ->and(abs($all->carried($tension)->frontRise()->millimetres()) + abs($all->carried($tension)->rearRise()->millimetres()))
             ->toBe(0.0)
-            ->and($all->dropped()->frontLoad())
+            ->and($all->dropped()->frontLoad()->kilograms())
             ->toBeLessThan(0.0);
     }
 });

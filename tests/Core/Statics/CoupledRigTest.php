@@ -51,19 +51,19 @@ it('closes forces and moments on random rigs', function (): void {
             $trailer->tongueWeight * $trailer->ballToAxle +
             ($trailer->weight * $trailer->cgAboveAxle - $trailer->pitchStiffness()) * $attitude->trailerPitch;
         $aboutRearAxle =
-            $attitude->frontLoad() * $vehicle->wheelbase - $attitude->barMoment + $attitude->load * $vehicle->overhang;
+            $attitude->frontLoad()->kilograms() * $vehicle->wheelbase - $attitude->barMoment + $attitude->load * $vehicle->overhang;
         $groupRise = ($attitude->load - $trailer->tongueWeight) / $trailer->groupRate();
         $bend = $tension + $rig->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch);
 
-        expect($attitude->frontLoad() + $attitude->rearLoad() + $attitude->trailerLoad())
+        expect($attitude->frontLoad()->kilograms() + $attitude->rearLoad()->kilograms() + $attitude->trailerLoad()->kilograms())
             ->toEqualWithDelta($trailer->tongueWeight, 1e-6)
             ->and($aboutGroup / $trailer->ballToAxle)
             ->toEqualWithDelta(0.0, 1e-6)
             ->and($aboutRearAxle / $vehicle->wheelbase)
             ->toEqualWithDelta(0.0, 1e-6)
-            ->and(($attitude->ballRise() - $groupRise) / $trailer->ballToAxle)
+            ->and(($attitude->ballRise()->millimetres() - $groupRise) / $trailer->ballToAxle)
             ->toEqualWithDelta($attitude->trailerPitch, 1e-9)
-            ->and($attitude->barLoad())
+            ->and($attitude->barLoad()->kilograms())
             ->toEqualWithDelta(max(0.0, $rig->bars()->count * $rig->bars()->rate * $bend), 1e-6);
     }
 });
@@ -105,9 +105,9 @@ it('stands as high when all rates and loads are doubled', function (): void {
             new Bars($rig->bars()->count, 2 * $rig->bars()->rate, $rig->bars()->arm, $rig->bars()->ballOverCoupler),
         );
         $heights = fn (Attitude $attitude): array => [
-            $attitude->frontRise(),
-            $attitude->rearRise(),
-            $attitude->ballRise(),
+            $attitude->frontRise()->millimetres(),
+            $attitude->rearRise()->millimetres(),
+            $attitude->ballRise()->millimetres(),
         ];
 
         foreach ($heights($rig->carried($tension)) as $i => $height) {

@@ -86,15 +86,15 @@ final class RigMaker
     public static function figures(Attitude $attitude): array
     {
         return [
-            'front_rise_mm' => $attitude->frontRise(),
-            'rear_rise_mm' => $attitude->rearRise(),
-            'ball_rise_mm' => $attitude->ballRise(),
-            'front_load_change_kg' => $attitude->frontLoad(),
-            'rear_load_change_kg' => $attitude->rearLoad(),
-            'trailer_axle_change_kg' => $attitude->trailerLoad(),
-            'bar_load_kg' => $attitude->barLoad(),
+            'front_rise_mm' => $attitude->frontRise()->millimetres(),
+            'rear_rise_mm' => $attitude->rearRise()->millimetres(),
+            'ball_rise_mm' => $attitude->ballRise()->millimetres(),
+            'front_load_change_kg' => $attitude->frontLoad()->kilograms(),
+            'rear_load_change_kg' => $attitude->rearLoad()->kilograms(),
+            'trailer_axle_change_kg' => $attitude->trailerLoad()->kilograms(),
+            'bar_load_kg' => $attitude->barLoad()->kilograms(),
             'bar_moment_kg_mm' => $attitude->barMoment,
-            'ball_load_kg' => $attitude->ballLoad(),
+            'ball_load_kg' => $attitude->ballLoad()->kilograms(),
             'vehicle_pitch_deg' => rad2deg($attitude->vehiclePitch()),
             'trailer_pitch_deg' => rad2deg($attitude->trailerPitch),
             'front_restored' => $attitude->frontRestored(),

@@ -187,7 +187,7 @@ it('grows friction with the bars\' load, and none is left slack', function (): v
         ->and($moments[2])
         ->toEqualWithDelta(2 * $moments[1], 1e-6)
         ->and($moments[2])
-        ->toEqualWithDelta(0.25 * $carried->barLoad() * 0.72 * 9.80665, 1e-6);
+        ->toEqualWithDelta(0.25 * $carried->barLoad()->kilograms() * 0.72 * 9.80665, 1e-6);
 });
 
 it('says how far and which way cams move, and how far bars slide in a turn', function (): void {

@@ -18,21 +18,21 @@ final class MeasurementModel
     public static function of(Observed $observed, Attitude $attitude, float $tension): float
     {
         return match ($observed) {
-            Observed::FrontHeight => $attitude->frontRise(),
-            Observed::RearHeight => $attitude->rearRise(),
-            Observed::CouplerRise => $attitude->ballRise(),
+            Observed::FrontHeight => $attitude->frontRise()->millimetres(),
+            Observed::RearHeight => $attitude->rearRise()->millimetres(),
+            Observed::CouplerRise => $attitude->ballRise()->millimetres(),
             Observed::NoseRise, Observed::NoseSeen => $attitude->trailerPitch * $attitude->rig()->trailer()->ballToAxle,
-            Observed::VehicleRise, Observed::PitchSeen => $attitude->frontRise() - $attitude->rearRise(),
-            Observed::BendSeen => $attitude->barBend(),
-            Observed::BallLoad => $attitude->ballLoad(),
-            Observed::FrontLoad => $attitude->frontLoad(),
-            Observed::RearLoad => $attitude->rearLoad(),
+            Observed::VehicleRise, Observed::PitchSeen => $attitude->frontRise()->millimetres() - $attitude->rearRise()->millimetres(),
+            Observed::BendSeen => $attitude->barBend()->millimetres(),
+            Observed::BallLoad => $attitude->ballLoad()->kilograms(),
+            Observed::FrontLoad => $attitude->frontLoad()->kilograms(),
+            Observed::RearLoad => $attitude->rearLoad()->kilograms(),
             Observed::TrailerLoad => -$attitude->load,
             Observed::VehicleLoad => $attitude->load,
-            Observed::RearAndTrailerLoad => -$attitude->frontLoad(),
+            Observed::RearAndTrailerLoad => -$attitude->frontLoad()->kilograms(),
             Observed::TongueWeight => $attitude->rig()->trailer()->tongueWeight,
             Observed::BarBend => $tension +
-                $attitude->rig()->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch),
+                $attitude->rig()->bars()->arm * ($attitude->vehiclePitchAngle()->radians() - $attitude->trailerPitch),
         };
     }
 

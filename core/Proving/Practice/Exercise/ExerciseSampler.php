@@ -166,7 +166,7 @@ final readonly class ExerciseSampler
      */
     private function axleLoads(CoupledRig $truth, RandomSource $random): array
     {
-        $lost = -$truth->dropped()->frontLoad();
+        $lost = -$truth->dropped()->frontLoad()->kilograms();
         $front = round((max(650.0, 5.0 * $lost) * $random->between(1.0, 1.3)) / 10.0) * 10.0;
 
         return ['front' => $front, 'rear' => round(($front * $random->between(0.7, 0.95)) / 10.0) * 10.0];

@@ -89,7 +89,7 @@ final readonly class Solution
             $share >= self::BETWEEN[0] &&
             $share <= self::BETWEEN[1] &&
             $this->exercise->standsLevel($carried->trailerPitchAngle()) &&
-            $carried->barLoad() / $bars->count <= $rating;
+            $carried->barLoad()->kilograms() / $bars->count <= $rating;
 
         return $isSound ? $share : null;
     }

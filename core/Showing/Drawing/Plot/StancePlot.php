@@ -41,8 +41,8 @@ final readonly class StancePlot
         $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();
         $over = $rig->carried($rig->tensionFor(1.35));
-        $rears = [$dropped->rearRise(), $over->rearRise(), 0.0, ...array_column($taped, 'rear')];
-        $fronts = [$dropped->frontRise(), $over->frontRise(), 0.0, ...array_column($taped, 'front')];
+        $rears = [$dropped->rearRise()->millimetres(), $over->rearRise()->millimetres(), 0.0, ...array_column($taped, 'rear')];
+        $fronts = [$dropped->frontRise()->millimetres(), $over->frontRise()->millimetres(), 0.0, ...array_column($taped, 'front')];
         $this->left = min($rears) - self::ROOM_MM;
         $this->right = max($rears) + self::ROOM_MM;
         $this->low = min($fronts) - self::ROOM_MM / 2;
@@ -90,7 +90,7 @@ final readonly class StancePlot
     /** @return array<string, list<Point>> by method: the corners of what it calls in band */
     public function regions(): array
     {
-        $lost = $this->posterior->rig($this->ballOffset)->dropped()->frontRise();
+        $lost = $this->posterior->rig($this->ballOffset)->dropped()->frontRise()->millimetres();
 
         return [
             'front_restoration' => $this->strip(
@@ -145,6 +145,6 @@ final readonly class StancePlot
 
     private function of(Attitude $attitude): Point
     {
-        return $this->at($attitude->rearRise(), $attitude->frontRise());
+        return $this->at($attitude->rearRise()->millimetres(), $attitude->frontRise()->millimetres());
     }
 }

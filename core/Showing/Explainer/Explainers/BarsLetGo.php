@@ -34,14 +34,14 @@ final readonly class BarsLetGo implements Explainer
             $rig->dropped(),
             $carried,
             [
-                new Figure('bend', $carried->barBend(), Quantity::Length),
-                new Figure('bar_load', $carried->barLoad() / 2.0, Quantity::Load),
+                new Figure('bend', $carried->barBend()->millimetres(), Quantity::Length),
+                new Figure('bar_load', $carried->barLoad()->kilograms() / 2.0, Quantity::Load),
                 new Figure('share', $carried->frontRestored(), Quantity::Share),
                 new Figure('link', ExampleRig::LINK, Quantity::Length),
-                new Figure('bends_more', $next->barBend() - $carried->barBend(), Quantity::Length),
+                new Figure('bends_more', $next->barBend()->millimetres() - $carried->barBend()->millimetres(), Quantity::Length),
                 new Figure('worth', $next->frontRestored() - $carried->frontRestored(), Quantity::Share),
             ],
-            $carried->barLoad() > 0.0 ? [] : ['slack'],
+            $carried->barLoad()->kilograms() > 0.0 ? [] : ['slack'],
         );
     }
 }

@@ -29,10 +29,10 @@ final readonly class Coupling implements Explainer
         $dropped = (new ExampleRig($at->at('tongue'), $at->at('overhang')))->coupled()->dropped();
 
         return new Frame($dropped, null, [
-            new Figure('front_load', $dropped->frontLoad(), Quantity::LoadChange),
-            new Figure('rear_load', $dropped->rearLoad(), Quantity::LoadChange),
-            new Figure('front_rise', $dropped->frontRise(), Quantity::HeightChange),
-            new Figure('rear_rise', $dropped->rearRise(), Quantity::HeightChange),
+            new Figure('front_load', $dropped->frontLoad()->kilograms(), Quantity::LoadChange),
+            new Figure('rear_load', $dropped->rearLoad()->kilograms(), Quantity::LoadChange),
+            new Figure('front_rise', $dropped->frontRise()->millimetres(), Quantity::HeightChange),
+            new Figure('rear_rise', $dropped->rearRise()->millimetres(), Quantity::HeightChange),
             new Figure('lever', $at->at('overhang') / ExampleRig::WHEELBASE, Quantity::Share),
         ]);
     }

@@ -37,7 +37,7 @@ final readonly class HeadAndTension implements Explainer
         return new Frame($rig->dropped(), $carried, [
             new Figure('share', $share, Quantity::Share),
             new Figure('pitch', $pitch->degrees(), Quantity::Degrees),
-            new Figure('ball', $carried->ballRise(), Quantity::HeightChange),
+            new Figure('ball', $carried->ballRise()->millimetres(), Quantity::HeightChange),
         ], [
             $tolerances->isNoseUp($pitch) ? 'nose_up' : ($tolerances->isFarNoseDown($pitch) ? 'nose_down' : 'level'),
             $share > $band->ceiling() ? 'over' : ($share < $band->from ? 'under' : 'in_range'),

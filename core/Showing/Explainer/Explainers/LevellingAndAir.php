@@ -36,8 +36,8 @@ final readonly class LevellingAndAir implements Explainer
         $carried = $on->carried($tension);
 
         return new Frame($dropped, $carried, [
-            new Figure('front_lost', $dropped->frontLoad(), Quantity::LoadChange),
-            new Figure('rear_rise', $carried->rearRise(), Quantity::HeightChange),
+            new Figure('front_lost', $dropped->frontLoad()->kilograms(), Quantity::LoadChange),
+            new Figure('rear_rise', $carried->rearRise()->millimetres(), Quantity::HeightChange),
             new Figure('share_off', $off->carried($tension)->frontRestored(), Quantity::Share),
             new Figure('share_on', $carried->frontRestored(), Quantity::Share),
             new Figure('lost', $loss->lost($off, $tension), Quantity::Share),

@@ -36,9 +36,9 @@ final readonly class Shares implements Explainer
             $dropped,
             $carried,
             [
-                new Figure('front_gain', $carried->frontLoad() - $dropped->frontLoad(), Quantity::LoadChange),
-                new Figure('rear_gain', $carried->rearLoad() - $dropped->rearLoad(), Quantity::LoadChange),
-                new Figure('trailer_gain', $carried->trailerLoad() - $dropped->trailerLoad(), Quantity::LoadChange),
+                new Figure('front_gain', $carried->frontLoad()->kilograms() - $dropped->frontLoad()->kilograms(), Quantity::LoadChange),
+                new Figure('rear_gain', $carried->rearLoad()->kilograms() - $dropped->rearLoad()->kilograms(), Quantity::LoadChange),
+                new Figure('trailer_gain', $carried->trailerLoad()->kilograms() - $dropped->trailerLoad()->kilograms(), Quantity::LoadChange),
                 new Figure('share', $share, Quantity::Share),
                 new Figure(
                     'ratio',

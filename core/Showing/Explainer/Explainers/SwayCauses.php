@@ -45,7 +45,7 @@ final readonly class SwayCauses implements Explainer
             [
                 new Figure('share', $at->at('tongue'), Quantity::Share),
                 new Figure('pitch', $pitch->degrees(), Quantity::Degrees),
-                new Figure('front_load', $carried->frontLoad(), Quantity::LoadChange),
+                new Figure('front_load', $carried->frontLoad()->kilograms(), Quantity::LoadChange),
                 new Figure('friction', (new FrictionMoment())->of($carried)->newtonMetres(), Quantity::Torque),
             ],
             [

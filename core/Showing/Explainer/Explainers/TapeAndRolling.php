@@ -32,7 +32,7 @@ final readonly class TapeAndRolling implements Explainer
     {
         $rig = (new ExampleRig())->coupled();
         $carried = $rig->carried(ExampleRig::tension(ExampleRig::MIDDLE_LINK));
-        $lost = $rig->dropped()->frontRise();
+        $lost = $rig->dropped()->frontRise()->millimetres();
         $reading = ShopRules::usual()->heights->reading(
             Length::ofMillimetres(900.0),
             Suspension::Coil,

@@ -57,7 +57,7 @@ final readonly class TongueWeight implements Explainer
                 new Figure('level', $level, Quantity::Load),
                 new Figure('on_ball', $dropped->load, Quantity::Load),
                 new Figure('share', $level / $rig->trailer()->weight, Quantity::Share),
-                new Figure('front_load', $dropped->frontLoad(), Quantity::LoadChange),
+                new Figure('front_load', $dropped->frontLoad()->kilograms(), Quantity::LoadChange),
                 new Figure('pitch', $dropped->trailerPitchAngle()->degrees(), Quantity::Degrees),
             ],
             [TongueRange::of($level / $rig->trailer()->weight)],

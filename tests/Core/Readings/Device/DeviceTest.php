@@ -40,13 +40,13 @@ it('agrees with itself: weights, gauge, angle and heights are of one stance', fu
     expect(array_sum($bridge))
         ->toEqualWithDelta(1460 + 1190 + 3180, 20.0)
         ->and($bridge['front'])
-        ->toEqualWithDelta(1460 + $carried->frontLoad(), 12.0)
+        ->toEqualWithDelta(1460 + $carried->frontLoad()->kilograms(), 12.0)
         ->and($show(DeviceKind::BallLoadGauge)['ball'])
-        ->toEqualWithDelta($carried->ballLoad(), 0.04 * $carried->ballLoad())
+        ->toEqualWithDelta($carried->ballLoad()->kilograms(), 0.04 * $carried->ballLoad()->kilograms())
         ->and($show(DeviceKind::AngleGauge)['trailer'])
         ->toEqualWithDelta($carried->trailerPitchAngle()->degrees(), 0.25)
         ->and($show(DeviceKind::HeightSensor)['rear'])
-        ->toEqualWithDelta(987 + $carried->rearRise(), 4.0);
+        ->toEqualWithDelta(987 + $carried->rearRise()->millimetres(), 4.0);
 });
 
 it('changes with the setting, and weighs the tongue only on its own', function (): void {

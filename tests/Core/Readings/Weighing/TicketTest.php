@@ -32,8 +32,8 @@ function ticketText(string $typed, Stance $stance = Stance::Dropped, LoadUnit $u
 function weighed(CoupledRig $rig, ?Attitude $attitude, array $off = [], float $step = 10.0): Ticket
 {
     $loads = [
-        'front' => FRONT_KG + ($attitude?->frontLoad() ?? 0.0),
-        'rear' => REAR_KG + ($attitude?->rearLoad() ?? 0.0),
+        'front' => FRONT_KG + ($attitude?->frontLoad()->kilograms() ?? 0.0),
+        'rear' => REAR_KG + ($attitude?->rearLoad()->kilograms() ?? 0.0),
     ];
     if ($attitude !== null) {
         $loads['trailer'] = $rig->trailer()->weight - $attitude->load;
