@@ -47,7 +47,10 @@ final class SimulatedYard
         $arm = $found->rigAsWorked()->core()->hitch->barArm->millimetres();
 
         return new SimulatedDevices(
-            $truth->at($adjusters->tensionBetween($at, $on, $arm), $adjusters->ballHeightBetween($at, $on)),
+            $truth->at(
+                $adjusters->tensionBetween($at, $on, $arm),
+                $adjusters->ballHeightBetween($at, $on)->millimetres(),
+            ),
             $truth->aloneKg,
             $stance,
             $occasion,

@@ -45,7 +45,7 @@ final readonly class AnalysisResource
             'next' => $job->progress()->next()->deed->value,
             'move' => $this->move($job),
             'minutes_to_go' => $this->minutes($job),
-            'gross_kg' => $job->posterior()->gross(),
+            'gross_kg' => $job->posterior()->gross()->kilograms(),
             'tongue_weight_kg' => self::pair($job->posterior()->tongueWeight()),
             'ratings' => array_map(self::rated(...), $job->ledger()),
             'suspects' => array_map(self::suspect(...), $analysis->suspects()),

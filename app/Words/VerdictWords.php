@@ -148,7 +148,7 @@ final readonly class VerdictWords
             default => Text::of(
                 "method.{$view->criterion->value}.{$view->verdict->value}".($isStraight ? '_straight' : ''),
                 [
-                    'target' => $view->target === null ? '' : $this->print->about(Load::ofKilograms($view->target)),
+                    'target' => $view->target === null ? '' : $this->print->about($view->target),
                     'tolerance' => $view->criterion === Criterion::EqualSquat
                             ? $this->print->length(Length::ofMillimetres($tolerances->squatMm))
                             : self::percent($tolerances->ballLoadShare),

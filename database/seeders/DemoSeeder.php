@@ -483,18 +483,18 @@ final class DemoSeeder extends Seeder
         $load = $job->rigAsWorked()->loadChange() ?? LoadChange::between([], []);
         $rig = $load->on($this->coupled($parts));
         $truth = $parts['truth'];
-        $wheelbase = $rig->vehicle()->wheelbase;
+        $wheelbase = Length::ofMillimetres($rig->vehicle()->wheelbase);
 
         return new HiddenTruth(
             $rig,
             $rig->tensionFor($plan['share']),
             [
-                'front' => $truth['front_alone'] + $load->frontRise($rig->vehicle()),
-                'rear' => $truth['rear_alone'] + $load->rearRise($rig->vehicle()),
+                'front' => $truth['front_alone'] + $load->frontRise($rig->vehicle())->millimetres(),
+                'rear' => $truth['rear_alone'] + $load->rearRise($rig->vehicle())->millimetres(),
             ],
             [
-                'front' => ($parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0) + $load->front($wheelbase),
-                'rear' => ($parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0) + $load->rear($wheelbase),
+                'front' => ($parts['vehicle']['sheet']['front_axle_kg'] ?? 760.0) + $load->front($wheelbase)->kilograms(),
+                'rear' => ($parts['vehicle']['sheet']['rear_axle_kg'] ?? 610.0) + $load->rear($wheelbase)->kilograms(),
             ],
             ['front' => $truth['front_friction'], 'rear' => $truth['rear_friction']],
         );

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Str;
 use PhpParser\Node;
 use PhpParser\NodeFinder;
 
@@ -271,4 +272,47 @@ it('gives back objects, not tuples that are told apart by their place', function
     }
 
     expect($tuples)->toBe([])->and($seen)->toBeGreaterThan(1500);
+});
+
+/**
+ * The fit, the statics, the simulator and the drawings reckon in plain numbers; so does whoever hands them bar tension,
+ * which is a coordinate of the model and no length that anybody tapes. Shares, chances, steps and minutes have no unit.
+ */
+it('gives lengths, loads and angles of the trade back as quantities, not as numbers in a unit', function (): void {
+    $rooms = ['Rig', 'Measuring/Bars', 'Measuring/Readings', 'Mechanics/Loading', 'Judgement', 'Job', 'Workshop'];
+    $numbers = [
+        'Yoke\\Measuring\\Readings\\Tongue\\TongueCurve::again', // of a load that it is compared with
+        'Yoke\\Mechanics\\Loading\\LoadRoom::drawnAt', // a place on a drawing
+        'Yoke\\Job\\Record\\SettingOffsets::ball', // a coordinate of the model
+        'Yoke\\Job\\Record\\SettingOffsets::step', // of bar tension
+        'Yoke\\Job\\Experience\\Source::textbook', // each source in its own unit
+        'Yoke\\Rig\\Adjuster\\Adjusters::finestStep', // of bar tension
+        'Yoke\\Rig\\Parts\\VehicleClass::rideRate', // kg/mm
+    ];
+    [$bare, $seen] = [[], 0];
+    foreach (treesOf('core') as $path => $tree) {
+        if (! Str::startsWith($path, array_map(fn (string $room): string => "core/{$room}/", $rooms))) {
+            continue;
+        }
+        foreach ((new NodeFinder())->findInstanceOf($tree, Node\Stmt\ClassLike::class) as $class) {
+            foreach ($class->getMethods() as $method) {
+                $seen++;
+                $type = $method->returnType instanceof Node\NullableType ? $method->returnType->type : $method->returnType;
+                $says = (string) preg_replace('/@param(?:[^@])*/', '', (string) $method->getDocComment());
+                $name = "{$class->namespacedName}::{$method->name}";
+                if (
+                    $method->isPublic() &&
+                    $type instanceof Node\Identifier &&
+                    $type->name === 'float' &&
+                    preg_match('/\b(?:mm|kg|rad|millimetres|kilograms)\b/', $says) === 1 &&
+                    ! str_contains(strtolower((string) $method->name), 'tension') &&
+                    ! in_array($name, $numbers, true)
+                ) {
+                    $bare[] = $name;
+                }
+            }
+        }
+    }
+
+    expect($bare)->toBe([])->and($seen)->toBeGreaterThan(700);
 });

@@ -90,7 +90,7 @@ it('takes four heights, plans the first setting from them, and says what they we
         ->toBe('470 mm')
         ->and($taping->setting)
         ->toMatchArray(['link' => 0.0, 'washer' => 3.0])
-        ->and($analysed->described->ballOverCoupler())
+        ->and($analysed->described->ballOverCoupler()?->millimetres())
         ->toBe(20.0)
         ->and(
             $analysed->tensionOffset($analysed->settingOf($taping->setting)) +

@@ -52,7 +52,7 @@ it('records where the head was bolted, and plans with the ball there', function 
         ->toEqual(518.0)
         ->and($bolted->head_place['by'])
         ->toBe('Wren Tallow')
-        ->and($bolted->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->ballOverCoupler())
+        ->and($bolted->rigAsWorked()->described(Yoke\Job\Shop\ShopRules::usual()->priors)->ballOverCoupler()?->millimetres())
         ->toEqual(38.0)
         ->and($bolted->rig_as_worked)
         ->toBe($job->rig_as_worked);

@@ -171,7 +171,7 @@ it('says so where the ball is right, and gives the move of tension alone', funct
         ->make(App\UseCases\Analysis\JobAnalyses::class)
         ->of(Job::query()->sole())
         ->plan()
-        ->ballPlanned();
+        ->ballPlanned()->millimetres();
     $this->post('/garage/hitch/1', ['name' => 'H', 'ball_height_mm' => round(440.0 + $advised).' mm']);
     $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 4, 'washer' => 3, 'head' => 2]]);
     foreach (

@@ -387,8 +387,8 @@ final readonly class AdvicePage
                 Text::of('screen.advice_page.tongue_weight'),
                 $this->print->aboutWithDoubt($tongue),
                 Text::of('screen.advice_page.of_gross', [
-                    'share' => Figures::fixed((100 * $tongue->mean()) / $gross),
-                    'gross' => $load($gross),
+                    'share' => Figures::fixed((100 * $tongue->mean()) / $gross->kilograms()),
+                    'gross' => $this->print->about($gross),
                 ]),
                 'tongue',
             ],

@@ -138,9 +138,9 @@ final readonly class BarsPage
         if ($heights === null) {
             return '';
         }
-        $ball = Length::ofMillimetres(abs($heights->ballOverCoupler()));
+        $ball = $heights->ballOverCoupler()->absolute();
 
-        return Text::of($heights->ballOverCoupler() < 0.0 ? 'bars.ball_under' : 'bars.ball_over', [
+        return Text::of($heights->ballOverCoupler()->isNegative() ? 'bars.ball_under' : 'bars.ball_over', [
             'length' => $this->print->length($ball),
         ]);
     }

@@ -189,12 +189,7 @@ final class BenchPage
 
     private function triedHeight(Setting $setting, Axle $axle): HeightReading
     {
-        return HeightReading::of(
-            Length::ofMillimetres($this->analysed->height($setting, $axle)->mean()),
-            0.0,
-            0.0,
-            0.0,
-        );
+        return HeightReading::exact(Length::ofMillimetres($this->analysed->height($setting, $axle)->mean()));
     }
 
     /**

@@ -135,38 +135,38 @@ final readonly class TakeOverPage
         $next = $this->analysed->recommendation()?->next();
         $moved =
             $next === null || $on === null
-                ? 0.0
-                : $this->analysed->ballOffset($next->setting) - $this->analysed->ballOffset($on);
-        $by = ['by' => $this->print->length(Length::ofMillimetres(abs($off)))];
+                ? Length::zero()
+                : $this->analysed->adjusters?->ballHeightBetween($on, $next->setting) ?? Length::zero();
+        $by = ['by' => $this->print->length($off->absolute())];
 
         return match (true) {
-            abs($moved) >= self::SAME_MM => [
-                Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
-                ...$this->bolted($off, $off + $moved),
+            abs($moved->millimetres()) >= self::SAME_MM => [
+                Text::of($off->isNegative() ? 'take-over.head.low' : 'take-over.head.high', $by),
+                ...$this->bolted($off, $off->plus($moved)),
             ],
             $this->analysed->shop->rules->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
             default => [
-                Text::of($off < 0.0 ? 'take-over.head.low' : 'take-over.head.high', $by),
+                Text::of($off->isNegative() ? 'take-over.head.low' : 'take-over.head.high', $by),
                 ...$this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off),
             ],
         };
     }
 
     /**
-     * @param  float  $off  how far the ball stands over where it should, mm
+     * @param  Length  $off  how far the ball stands over where it should
      * @return list<string> that no hole of the head brings it there
      */
-    private function beyond(float $off): array
+    private function beyond(Length $off): array
     {
         $on = $this->analysed->current()?->setting;
         $adjusters = $this->analysed->adjusters;
         if ($on === null || $adjusters === null) {
             return [];
         }
-        $left = $off + $adjusters->ballHeightBetween($on, $adjusters->headNearest($on, $off));
+        $left = $off->plus($adjusters->ballHeightBetween($on, $adjusters->headNearest($on, $off)));
 
         return $adjusters->isBeyondHoles($left)
-            ? [Text::of('take-over.head.beyond', ['by' => $this->print->length(Length::ofMillimetres(abs($left)))])]
+            ? [Text::of('take-over.head.beyond', ['by' => $this->print->length($left->absolute())])]
             : [];
     }
 
@@ -178,11 +178,11 @@ final readonly class TakeOverPage
     }
 
     /**
-     * @param  float  $off  how far the ball stands over where it should, mm
-     * @param  float  $left  the same after the move, mm
+     * @param  Length  $off  how far the ball stands over where it should
+     * @param  Length  $left  the same after the move
      * @return list<string>
      */
-    private function bolted(float $off, float $left): array
+    private function bolted(Length $off, Length $left): array
     {
         $stands = $this->analysed->plan()->headAsBolted();
         $place = $this->place($left);
@@ -200,32 +200,32 @@ final readonly class TakeOverPage
                     ? Text::of('take-over.head.turn')
                     : '',
                 ...$place === null ? [] : HeadWords::inTheWay($place),
-                $isBeyond && abs($left) < abs($off)
+                $isBeyond && $left->absolute()->isLessThan($off->absolute())
                     ? Text::of('take-over.head.beyond', [
-                        'by' => $this->print->length(Length::ofMillimetres(abs($left))),
+                        'by' => $this->print->length($left->absolute()),
                     ])
                     : '',
             ]),
         );
     }
 
-    /** How far the ball stands over where it should, mm; null while a height is missing. */
-    private function ballOff(): ?float
+    /** How far the ball stands over where it should; null while a height is missing. */
+    private function ballOff(): ?Length
     {
         $stands = $this->analysed->described->ballOverCoupler();
 
-        return $stands === null ? null : $stands - $this->analysed->plan()->ballPlanned();
+        return $stands?->minus($this->analysed->plan()->ballPlanned());
     }
 
     /**
      * The place of the shank that the move means; null where the shank is not known, or has no such place.
      *
-     * @param  float  $off  where the move leaves the ball over where it should stand, mm
+     * @param  Length  $off  where the move leaves the ball over where it should stand
      */
-    private function place(float $off): ?ShankPlace
+    private function place(Length $off): ?ShankPlace
     {
         foreach ($this->analysed->plan()->shankPlaces() as $place) {
-            if (abs($place->residual()->millimetres() - $off) < self::SAME_PLACE_MM) {
+            if (abs($place->residual()->minus($off)->millimetres()) < self::SAME_PLACE_MM) {
                 return $place;
             }
         }

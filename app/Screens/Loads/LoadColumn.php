@@ -18,6 +18,7 @@ use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\CoreException;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\LoadedState;
@@ -61,15 +62,18 @@ final class LoadColumn
     }
 
     /**
-     * How much higher the fenders stand carried under this load than alone without it, mm.
+     * How much higher the fenders stand carried under this load than alone without it.
      *
-     * @return array{front: float, rear: float}
+     * @return array{front: Length, rear: Length}
      */
     public function rises(): array
     {
         [$alone, $carried] = [$this->loaded->aloneRise(), $this->loaded->carried()];
 
-        return ['front' => $alone['front'] + $carried->frontRise()->millimetres(), 'rear' => $alone['rear'] + $carried->rearRise()->millimetres()];
+        return [
+            'front' => $alone['front']->plus($carried->frontRise()),
+            'rear' => $alone['rear']->plus($carried->rearRise()),
+        ];
     }
 
     /**
@@ -83,7 +87,7 @@ final class LoadColumn
         return [
             [
                 Text::of('screen.load_column.gross_trailer_weight'),
-                $this->print->about(Load::ofKilograms($this->loaded->gross())),
+                $this->print->about($this->loaded->gross()),
                 'gross',
             ],
             [
@@ -102,11 +106,11 @@ final class LoadColumn
             ],
             [
                 Text::of('screen.load_column.fenders_alone_front_rear'),
-                "{$this->print->change($alone['front'])}, {$this->print->change($alone['rear'])}",
+                $this->both($alone['front'], $alone['rear']),
             ],
             [
                 Text::of('screen.load_column.from_there_to_carried'),
-                "{$this->print->change($carried->frontRise()->millimetres())}, {$this->print->change($carried->rearRise()->millimetres())}",
+                $this->both($carried->frontRise(), $carried->rearRise()),
             ],
             [
                 Text::of('screen.load_column.trailer_carried'),
@@ -239,6 +243,11 @@ final class LoadColumn
     }
 
     /** Under the load that everything was read at it is the verdict's own, by every story of the readings. */
+    private function both(Length $front, Length $rear): string
+    {
+        return "{$this->print->change($front->millimetres())}, {$this->print->change($rear->millimetres())}";
+    }
+
     private function restored(): Normal
     {
         $verdict = $this->loaded->isAsRead() ? $this->analysed->verdict() : null;

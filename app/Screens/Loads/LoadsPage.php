@@ -13,7 +13,6 @@ use App\UseCases\Loads\LoadDraft;
 use App\Words\SettingWords;
 use App\Words\Text;
 use Yoke\CoreException;
-use Yoke\Foundation\Units\Length;
 use Yoke\Job\Planning\LoadedState;
 use Yoke\Measuring\Readings\Height\HeightReading;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -177,12 +176,7 @@ final readonly class LoadsPage
                     : $heights->with(
                         Stance::Carried,
                         $axle,
-                        HeightReading::of(
-                            $alone->height()->plus(Length::ofMillimetres($rises[$axle->value])),
-                            0.0,
-                            0.0,
-                            0.0,
-                        ),
+                        HeightReading::exact($alone->height()->plus($rises[$axle->value])),
                     );
         }
 

@@ -126,8 +126,8 @@ final readonly class PastSetUp
                     [
                         Text::of('screen.past_set_up.of_gross'),
                         Text::of('screen.advice_page.of_gross', [
-                            'share' => Figures::fixed((100 * $tongue->mean()) / $gross),
-                            'gross' => $kilograms($gross),
+                            'share' => Figures::fixed((100 * $tongue->mean()) / $gross->kilograms()),
+                            'gross' => $this->print->about($gross),
                         ]),
                         'tongue_share',
                     ],

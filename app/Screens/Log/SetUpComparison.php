@@ -127,13 +127,13 @@ final readonly class SetUpComparison
 
     private function sentence(LoadCause $cause): string
     {
-        $kilograms = round($cause->tongue);
+        $kilograms = round($cause->tongue->kilograms());
         $tongue =
             $kilograms === 0.0
                 ? Text::of('screen.set_up_comparison.nothing_on_tongue')
                 : Text::of('screen.set_up_comparison.on_tongue', [
                     'load' => ($kilograms > 0.0 ? '+' : '−').
-                        $this->unit->nearest(Load::ofKilograms(abs($cause->tongue))),
+                        $this->unit->nearest($cause->tongue->absolute()),
                 ]);
 
         return ucfirst($this->what($cause->change)).": {$tongue}, {$this->steps($cause->steps)}.";
@@ -143,7 +143,7 @@ final readonly class SetUpComparison
     {
         $item = $change->item();
         $name = LoadWords::item($item);
-        $more = $change->more();
+        $more = $change->more()->kilograms();
         $amount = $this->amount($item, abs($more));
         $where = match (true) {
             $item->on === Carrier::Vehicle => Text::of('screen.set_up_comparison.in_the_vehicle'),

@@ -21,6 +21,7 @@ final readonly class DrawnHitch
     public function set(Attitude $carried): HitchSet
     {
         $place = $this->plan->headAsBolted();
+        [$bend, $drop] = [$carried->barBend()->millimetres(), $this->plan->tipDrop()->millimetres()];
         $bracket = $this->described->inPlace()->bracketPlace()->at?->millimetres();
 
         $tensioner = match (true) {
@@ -30,10 +31,10 @@ final readonly class DrawnHitch
         };
 
         return $place === null
-            ? new HitchSet($carried->barBend()->millimetres(), $this->plan->tipDrop(), $bracket, tensioner: $tensioner)
+            ? new HitchSet($bend, $drop, $bracket, tensioner: $tensioner)
             : new HitchSet(
-                $carried->barBend()->millimetres(),
-                $this->plan->tipDrop(),
+                $bend,
+                $drop,
                 $bracket,
                 $place->receiverOverBall()->millimetres(),
                 $place->turned,

@@ -8,6 +8,7 @@ use App\Words\HeadWords;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\RigPlan;
 use Yoke\Job\Planning\SpecifiedRig;
@@ -30,7 +31,7 @@ final readonly class HeadPlan
                 'height' => $this->print->height($advised->mean()),
                 'doubt' => $this->print->doubt($advised),
             ])
-            : Text::of('head.planned', ['height' => $this->print->height($this->plan->ballPlanned())]);
+            : Text::of('head.planned', ['height' => $this->print->length($this->plan->ballPlanned())]);
     }
 
     /** Why the model's own height is not taken, in a sentence; an empty text where it is. */
@@ -52,7 +53,7 @@ final readonly class HeadPlan
         return $this->described
             ->sheetStart()
             ->ball()
-            ?->holds($this->plan->ballAdvised()->mean()) ?? true;
+            ?->holds(Length::ofMillimetres($this->plan->ballAdvised()->mean())) ?? true;
     }
 
     /**

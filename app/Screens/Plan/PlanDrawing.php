@@ -111,7 +111,7 @@ final readonly class PlanDrawing
         $attitude = $this->attitude($stance);
 
         return $this->print->change(
-            $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise()->millimetres() : $attitude->rearRise()->millimetres()),
+            ($axle === Axle::Front ? $attitude?->frontRise() : $attitude?->rearRise())?->millimetres() ?? 0.0,
         );
     }
 

@@ -215,7 +215,7 @@ final readonly class DebriefPage
                 $heights =
                     $at === null
                         ? $heights
-                        : $heights->with($stance, $axle, HeightReading::of(Length::ofMillimetres($at), 0.1, 0.0, 0.0));
+                        : $heights->with($stance, $axle, HeightReading::exact(Length::ofMillimetres($at)));
             }
         }
 

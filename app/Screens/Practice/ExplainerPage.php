@@ -111,11 +111,11 @@ final readonly class ExplainerPage
         ) {
             foreach (Axle::cases() as $axle) {
                 $rise =
-                    $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise()->millimetres() : $attitude->rearRise()->millimetres());
+                    ($axle === Axle::Front ? $attitude?->frontRise() : $attitude?->rearRise())?->millimetres() ?? 0.0;
                 $heights = $heights->with(
                     Stance::from($stance),
                     $axle,
-                    HeightReading::of(Length::ofMillimetres(self::ALONE_MM[$axle->value] + $rise), 0.1, 0.0, 0.0),
+                    HeightReading::exact(Length::ofMillimetres(self::ALONE_MM[$axle->value] + $rise)),
                 );
             }
         }

@@ -32,9 +32,6 @@ use Yoke\Showing\Drawing\Elevation;
 /** One run of the practice yard while it is played. */
 final readonly class RunPage
 {
-    /** Drawn with no doubt about it: nobody reads the drawing. */
-    private const EXACT_MM = 0.1;
-
     public Run $run;
 
     public PracticeWords $says;
@@ -85,7 +82,7 @@ final readonly class RunPage
                         $this->run->situation()->faults,
                     ),
                 );
-                $heights = $heights->with($stance, $axle, HeightReading::of($height, self::EXACT_MM, 0.0, 0.0));
+                $heights = $heights->with($stance, $axle, HeightReading::exact($height));
             }
         }
 
@@ -255,7 +252,7 @@ final readonly class RunPage
             'length' => $this->print->length($rig->trailer->ballToAxle),
             'arm' => $this->print->length($rig->hitch->barArm),
             'rating' => $this->print->load($rating),
-            'ball' => $ball === null ? Text::of('practice.told.nobody') : $this->print->change($ball),
+            'ball' => $ball === null ? Text::of('practice.told.nobody') : $this->print->change($ball->millimetres()),
         ];
         $said = [];
         foreach ($lines as $what => $figure) {

@@ -87,8 +87,12 @@ final readonly class AirPage
             : Text::of('air.why', [
                 'lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air')),
                 'front' => $this->print->about($four['dropped']->frontLoad()->negated()),
-                'lifted' => $this->print->length($four['dropped_lifted']->rearRise()->minus($four['dropped']->rearRise())),
-                'let_go' => $this->print->length($four['carried']->barBend()->minus($four['carried_lifted']->barBend())),
+                'lifted' => $this->print->length(
+                    $four['dropped_lifted']->rearRise()->minus($four['dropped']->rearRise()),
+                ),
+                'let_go' => $this->print->length(
+                    $four['carried']->barBend()->minus($four['carried_lifted']->barBend()),
+                ),
                 'front_loses' => $this->print->about(
                     $four['carried']->frontLoad()->minus($four['carried_lifted']->frontLoad()),
                 ),

@@ -180,8 +180,8 @@ final readonly class TonguePage
     public function meets(): array
     {
         $marks = [
-            [Text::of('load.meets.least'), TongueShare::LEAST * $this->gross()],
-            [Text::of('load.meets.most'), TongueShare::MOST * $this->gross()],
+            [Text::of('load.meets.least'), $this->gross()->times(TongueShare::LEAST)->kilograms()],
+            [Text::of('load.meets.most'), $this->gross()->times(TongueShare::MOST)->kilograms()],
         ];
         foreach ($this->analysed->ledger() as $rated) {
             if ($rated->may !== null && $rated->part->isOfTheTongue()) {
@@ -223,7 +223,7 @@ final readonly class TonguePage
 
     public function share(): TongueShare
     {
-        return new TongueShare(($this->curve?->level()->mean() ?? 0.0) / $this->gross());
+        return new TongueShare(($this->curve?->level()->mean() ?? 0.0) / $this->gross()->kilograms());
     }
 
     /** Of gross, at the height in use: `12.4 % of gross`. */
@@ -231,13 +231,13 @@ final readonly class TonguePage
     {
         return Text::of('screen.advice_page.of_gross_short', [
             'share' => Figures::fixed(
-                (100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0)) / $this->gross(),
+                (100 * ($this->curve?->at($this->inUse())->mean() ?? 0.0)) / $this->gross()->kilograms(),
             ),
         ]);
     }
 
-    /** Of the trailer as everything that was read tells it, kg. */
-    private function gross(): float
+    /** Of the trailer as everything that was read tells it. */
+    private function gross(): Load
     {
         return $this->analysed->posterior()->gross();
     }

@@ -360,7 +360,7 @@ final class AnalysedJob
     /** Ball over its height at the reference setting, mm. */
     public function ballOffset(Setting $setting): float
     {
-        return $this->adjusters?->ballHeightBetween($this->reference(), $setting) ?? 0.0;
+        return $this->adjusters?->ballHeightBetween($this->reference(), $setting)->millimetres() ?? 0.0;
     }
 
     /** A fender's height carried at a setting. */

@@ -39,13 +39,13 @@ final readonly class GaugeTarget
     /** The one that governs. */
     public function target(): Load
     {
-        return Load::ofKilograms($this->goal->ballLoad()->target($this->rig, $this->lost));
+        return $this->goal->ballLoad()->target($this->rig, $this->lost);
     }
 
     /** Ours, whether or not a maker's governs. */
     public function computed(): Load
     {
-        return Load::ofKilograms($this->goal->withoutMakersBallLoad()->ballLoad()->target($this->rig, $this->lost));
+        return $this->goal->withoutMakersBallLoad()->ballLoad()->target($this->rig, $this->lost);
     }
 
     public function isMakers(): bool

@@ -51,7 +51,7 @@ final readonly class HitchChoice
         $reference = $rig->withHitch(new SpecificationSheet(['family' => self::REFERENCE]), null);
         $this->season = Season::of(
             $reference->prior()->doubtful(RigParameter::TongueWeight),
-            $rig->sheets->ballToAxle()->millimetres(),
+            $rig->sheets->ballToAxle(),
             $light,
             $heavy,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\Choice;
 
 use Yoke\Foundation\Probability\LogNormal;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Loading\LoadChange;
 
@@ -14,7 +15,7 @@ final readonly class Season
     private function __construct(
         /** As the rig is described, kg; what nobody knows of it is the same in every load state. */
         private LogNormal $tongueWeight,
-        private float $ballToAxle,
+        private Length $ballToAxle,
         public LoadChange $lightest,
         public LoadChange $heaviest,
     ) {
@@ -22,19 +23,18 @@ final readonly class Season
 
     /**
      * @param  LogNormal  $tongueWeight  as the rig is described, kg
-     * @param  float  $ballToAxle  mm
      * @param  LoadChange  ...$states  what each load state has on board besides
      */
     public static function of(
         LogNormal $tongueWeight,
-        float $ballToAxle,
+        Length $ballToAxle,
         LoadChange $first,
         LoadChange ...$states,
     ): self {
         [$lightest, $heaviest] = [$first, $first];
         foreach ($states as $state) {
-            $lightest = $state->tongue($ballToAxle) < $lightest->tongue($ballToAxle) ? $state : $lightest;
-            $heaviest = $state->tongue($ballToAxle) > $heaviest->tongue($ballToAxle) ? $state : $heaviest;
+            $lightest = $state->tongue($ballToAxle)->isLessThan($lightest->tongue($ballToAxle)) ? $state : $lightest;
+            $heaviest = $state->tongue($ballToAxle)->isGreaterThan($heaviest->tongue($ballToAxle)) ? $state : $heaviest;
         }
 
         return new self($tongueWeight, $ballToAxle, $lightest, $heaviest);
@@ -43,12 +43,12 @@ final readonly class Season
     /** Of the lightest load state, level, as likely as it is known. */
     public function lightestTongue(): Load
     {
-        return Load::ofKilograms($this->tongueWeight->value + $this->lightest->tongue($this->ballToAxle));
+        return $this->lightest->tongue($this->ballToAxle)->plus(Load::ofKilograms($this->tongueWeight->value));
     }
 
     public function heaviestTongue(): Load
     {
-        return Load::ofKilograms($this->tongueWeight->value + $this->heaviest->tongue($this->ballToAxle));
+        return $this->heaviest->tongue($this->ballToAxle)->plus(Load::ofKilograms($this->tongueWeight->value));
     }
 
     /** One deviation of either, as a share. */
@@ -61,14 +61,16 @@ final readonly class Season
     public function chanceOver(BarRange $bars): float
     {
         return 1.0 -
-            $this->tongueWeight->chanceBelow($bars->heaviest->kilograms() - $this->heaviest->tongue($this->ballToAxle));
+            $this->tongueWeight->chanceBelow(
+                $bars->heaviest->minus($this->heaviest->tongue($this->ballToAxle))->kilograms(),
+            );
     }
 
     /** Chance that the lightest is less than they are made for, 0 to 1. */
     public function chanceUnder(BarRange $bars): float
     {
         return $this->tongueWeight->chanceBelow(
-            $bars->lightest->kilograms() - $this->lightest->tongue($this->ballToAxle),
+            $bars->lightest->minus($this->lightest->tongue($this->ballToAxle))->kilograms(),
         );
     }
 
@@ -82,10 +84,12 @@ final readonly class Season
      * Chance that a load state leaves less than a share of the gross weight on the tongue, 0 to 1.
      *
      * @param  float  $share  0 to 1
-     * @param  float  $gross  of the trailer with that load, kg
+     * @param  Load  $gross  of the trailer with that load
      */
-    public function chanceBelowShare(float $share, LoadChange $load, float $gross): float
+    public function chanceBelowShare(float $share, LoadChange $load, Load $gross): float
     {
-        return $this->tongueWeight->chanceBelow($share * $gross - $load->tongue($this->ballToAxle));
+        return $this->tongueWeight->chanceBelow(
+            $gross->times($share)->minus($load->tongue($this->ballToAxle))->kilograms(),
+        );
     }
 }

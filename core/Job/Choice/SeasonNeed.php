@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Choice;
 
+use Yoke\Foundation\Units\Load;
 use Yoke\Job\Planning\DistributionNeed;
 use Yoke\Job\Planning\NeedAnswer;
 use Yoke\Job\Planning\RigPlan;
@@ -69,8 +70,8 @@ final readonly class SeasonNeed
     /** Chance that some load state leaves too little on the tongue, so that the trailer invites sway, 0 to 1. */
     public function chanceOfTooLittle(): float
     {
-        $light = $this->droppedLightest()->rig()->trailer()->weight;
-        $heavy = $this->droppedHeaviest()->rig()->trailer()->weight;
+        $light = Load::ofKilograms($this->droppedLightest()->rig()->trailer()->weight);
+        $heavy = Load::ofKilograms($this->droppedHeaviest()->rig()->trailer()->weight);
 
         return max(
             $this->season->chanceBelowShare(TongueShare::LEAST, $this->season->lightest, $light),

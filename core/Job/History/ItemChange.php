@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Job\History;
 
+use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Loading\Carrier;
 use Yoke\Mechanics\Loading\Item;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -54,10 +55,10 @@ final readonly class ItemChange
         return $this->after ?? ($this->before ?? throw new \LogicException('A change has a before or an after.'));
     }
 
-    /** What it weighs more, kg. */
-    public function more(): float
+    /** What it weighs more. */
+    public function more(): Load
     {
-        return ($this->after?->weight->kilograms() ?? 0.0) - ($this->before?->weight->kilograms() ?? 0.0);
+        return ($this->after->weight ?? Load::zero())->minus($this->before->weight ?? Load::zero());
     }
 
     public function hasMoved(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\History;
 
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
 use Yoke\Mechanics\Loading\Item;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -41,12 +42,16 @@ final readonly class WhyItMoved
         $causes = array_map(
             fn (ItemChange $change): LoadCause => new LoadCause(
                 $change,
-                $change->load()->tongue($this->rig->trailer()->ballToAxle),
+                $change->load()->tongue(Length::ofMillimetres($this->rig->trailer()->ballToAxle)),
                 $this->steps($change->load()),
             ),
             ItemChange::between($before, $after),
         );
-        usort($causes, static fn (LoadCause $one, LoadCause $other): int => abs($other->tongue) <=> abs($one->tongue));
+        usort(
+            $causes,
+            static fn (LoadCause $one, LoadCause $other): int => $other->tongue->absolute()->kilograms() <=>
+                $one->tongue->absolute()->kilograms(),
+        );
 
         return $causes;
     }

@@ -115,7 +115,7 @@ final readonly class Assumptions
             $assumptions[] = new Assumption(
                 RigPart::Trailer,
                 'cg_above_axle_mm',
-                $this->sheets->rig->trailer->body->cgAboveAxle(),
+                $this->sheets->rig->trailer->body->cgAboveAxle()->millimetres(),
                 RigParameter::CgHeight->value,
                 1.0,
             );

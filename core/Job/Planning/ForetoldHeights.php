@@ -52,6 +52,6 @@ final readonly class ForetoldHeights
 
     private static function exactly(Length $height): HeightReading
     {
-        return HeightReading::of($height, 0.0, 0.0, 0.0);
+        return HeightReading::exact($height);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Yoke\Job\Planning;
 
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\HitchSettings;
 use Yoke\Judgement\Advice\RecheckLog;
@@ -51,7 +53,8 @@ final readonly class LoadedState
     ) {
         $this->rig = $rig->loaded($change);
         $this->posterior = $posterior->loaded($change);
-        $this->likely = $this->posterior->variants($adjusters->ballHeightBetween($reference, $stays))[0]->rig;
+        $raise = $adjusters->ballHeightBetween($reference, $stays)->millimetres();
+        $this->likely = $this->posterior->variants($raise)[0]->rig;
     }
 
     /** Whether it is the load that everything was read under. */
@@ -60,10 +63,10 @@ final readonly class LoadedState
         return $this->change->isNone();
     }
 
-    /** Of the trailer, kg. */
-    public function gross(): float
+    /** Of the trailer. */
+    public function gross(): Load
     {
-        return $this->likely->trailer()->weight;
+        return Load::ofKilograms($this->likely->trailer()->weight);
     }
 
     /** Level, kg. */
@@ -77,7 +80,7 @@ final readonly class LoadedState
 
     public function tongueShare(): TongueShare
     {
-        return new TongueShare($this->tongueWeight()->mean() / $this->gross());
+        return new TongueShare($this->tongueWeight()->mean() / $this->gross()->kilograms());
     }
 
     public function dropped(): Attitude
@@ -107,9 +110,9 @@ final readonly class LoadedState
     }
 
     /**
-     * How far the fenders of the vehicle alone stand from where they were taped, mm.
+     * How far the fenders of the vehicle alone stand from where they were taped.
      *
-     * @return array{front: float, rear: float}
+     * @return array{front: Length, rear: Length}
      */
     public function aloneRise(): array
     {
@@ -166,6 +169,6 @@ final readonly class LoadedState
 
     private function raise(): float
     {
-        return $this->adjusters->ballHeightBetween($this->reference, $this->stays);
+        return $this->adjusters->ballHeightBetween($this->reference, $this->stays)->millimetres();
     }
 }

@@ -69,17 +69,19 @@ final readonly class RigPlan
     }
 
     /**
-     * The same within the range that the hitch's data sheet gives: its nearest end where the model lies outside, mm.
+     * The same within the range that the hitch's data sheet gives: its nearest end where the model lies outside.
      */
-    public function ballPlanned(): float
+    public function ballPlanned(): Length
     {
-        return $this->rig->sheetStart()->ball()?->nearest($this->ballAdvised->mean()) ?? $this->ballAdvised->mean();
+        $advised = Length::ofMillimetres($this->ballAdvised->mean());
+
+        return $this->rig->sheetStart()->ball()?->nearest($advised) ?? $advised;
     }
 
     /** How the trailer would stand carried with the ball as planned; nose-up positive. */
     public function pitchAsPlanned(): Angle
     {
-        $rig = $this->prior->likelyRig($this->ballPlanned() - $this->prior->known()->ballOverCoupler);
+        $rig = $this->prior->likelyRig($this->ballPlanned()->millimetres() - $this->prior->known()->ballOverCoupler);
 
         return $rig->carried($rig->tensionFor($this->shareAimedAt()))->trailerPitchAngle();
     }
@@ -112,12 +114,12 @@ final readonly class RigPlan
         return $stands === null ? $this->shankPlaces()[0] ?? null : $this->rig->sheets->headPlaces()->asBolted($stands);
     }
 
-    /** How far the bars' eyes stand below their line at the head, mm, at the first setting; 0 where nobody taped it. */
-    public function tipDrop(): float
+    /** How far the bars' eyes stand below their line at the head at the first setting; 0 where nobody taped it. */
+    public function tipDrop(): Length
     {
         $middle = $this->rig->sheets->adjusters()?->middle();
 
-        return $middle === null ? 0.0 : $this->rig->inPlace()->barHang()?->tipDrop($middle)?->millimetres() ?? 0.0;
+        return ($middle === null ? null : $this->rig->inPlace()->barHang()?->tipDrop($middle)) ?? Length::zero();
     }
 
     public function dropped(): Attitude
@@ -276,7 +278,7 @@ final readonly class RigPlan
     private function ballOffset(): float
     {
         return $this->rig->ballOverCoupler() === null
-            ? $this->ballPlanned() - $this->prior->known()->ballOverCoupler
+            ? $this->ballPlanned()->millimetres() - $this->prior->known()->ballOverCoupler
             : 0.0;
     }
 }

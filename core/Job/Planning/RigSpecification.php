@@ -50,7 +50,7 @@ final readonly class RigSpecification
      */
     public function weighed(TicketSet $tickets, ?LoadChange $aboard): self
     {
-        $wheelbase = $this->rig->vehicle->wheelbase->millimetres();
+        $wheelbase = $this->rig->vehicle->wheelbase;
         $axles = [];
         foreach (
             [
@@ -58,9 +58,11 @@ final readonly class RigSpecification
                 'rear_axle_kg' => [$tickets->alone(WeighedAxle::Rear), $aboard?->rear($wheelbase)],
             ] as $key => [$weighed, $more]
         ) {
-            $axles = $weighed === null ? $axles : [...$axles, $key => $weighed->kilograms() - ($more ?? 0.0)];
+            if ($weighed !== null) {
+                $axles[$key] = $weighed->minus($more ?? Load::zero())->kilograms();
+            }
         }
-        $gross = $tickets->gross()?->minus(Load::ofKilograms($aboard?->trailer() ?? 0.0));
+        $gross = $tickets->gross()?->minus($aboard?->trailer() ?? Load::zero());
         $trailer = $this->rig->trailer;
 
         return new self(

@@ -21,8 +21,8 @@ final readonly class SheetStart
     /** The ball over the level coupler; null where the sheet gives no range. */
     public function ball(): ?BallHeightRule
     {
-        $from = $this->hitch->number('ball_over_from_mm');
-        $to = $this->hitch->number('ball_over_to_mm');
+        $from = $this->hitch->length('ball_over_from_mm');
+        $to = $this->hitch->length('ball_over_to_mm');
 
         return match (true) {
             $from !== null => new BallHeightRule('data_sheet', $from, $to ?? $from),

@@ -140,7 +140,7 @@ final readonly class SpecifiedRig
             $this->sheets->range($shops),
             $criterion,
             $tolerances,
-            $this->sheets->hitch->number('maker_ball_load_kg'),
+            $this->sheets->hitch->load('maker_ball_load_kg'),
             $this->sheets->levellingLoss(),
         );
     }
@@ -167,13 +167,12 @@ final readonly class SpecifiedRig
     /** What the trailer's axles carry while it stands level on its jack. */
     public function levelTrailerLoad(): Load
     {
-        $more =
-            $this->conditions->load === null
-                ? 0.0
-                : $this->conditions->load->trailer() -
-                    $this->conditions->load->tongue($this->sheets->ballToAxle()->millimetres());
+        $load = $this->conditions->load;
+        $more = $load === null ? Load::zero() : $load->trailer()->minus($load->tongue($this->sheets->ballToAxle()));
 
-        return $this->sheets->rig->trailer->grossWeight->minus(Load::ofKilograms($this->tongueWeight()->value - $more));
+        return $this->sheets->rig->trailer->grossWeight
+            ->minus(Load::ofKilograms($this->tongueWeight()->value))
+            ->plus($more);
     }
 
     /** @return list<Assumption> what was taken as usual */
@@ -182,8 +181,8 @@ final readonly class SpecifiedRig
         return (new Assumptions($this->sheets, $this->doubts, $this->conditions))->all($this->prior());
     }
 
-    /** Unloaded ball over level coupler, mm; null while a height is missing. */
-    public function ballOverCoupler(): ?float
+    /** Unloaded ball over level coupler; null while a height is missing. */
+    public function ballOverCoupler(): ?Length
     {
         return $this->specified()->ballOverCoupler();
     }

@@ -6,6 +6,7 @@ namespace Yoke\Job\Planning;
 
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
 use Yoke\Job\Record\BarStiffness;
 use Yoke\Job\Record\ReferenceTension;
 use Yoke\Job\Record\RigSheets;
@@ -47,7 +48,8 @@ final readonly class SpecifiedSheets
             new LogNormal($class->rideRate(Axle::Front), $this->doubts->rideRate),
             new LogNormal($class->rideRate(Axle::Rear), $this->doubts->rideRate),
             $this->tongueWeight(),
-            $this->sheets->trailer->number('cg_above_axle_mm') ?? $this->sheets->rig->trailer->body->cgAboveAxle(),
+            ($this->sheets->trailer->length('cg_above_axle_mm') ??
+                $this->sheets->rig->trailer->body->cgAboveAxle())->millimetres(),
             $this->bars(),
             $this->tension($adjusters),
         );
@@ -107,14 +109,14 @@ final readonly class SpecifiedSheets
         );
     }
 
-    /** Unloaded ball over level coupler, mm; null while a height is missing. */
-    public function ballOverCoupler(): ?float
+    /** Unloaded ball over level coupler; null while a height is missing. */
+    public function ballOverCoupler(): ?Length
     {
         $taped = $this->conditions->bars?->heights->ballOverCoupler();
-        $ball = $this->sheets->hitch->number('ball_height_mm');
-        $coupler = $this->sheets->trailer->number('coupler_height_mm');
+        $ball = $this->sheets->hitch->length('ball_height_mm');
+        $coupler = $this->sheets->trailer->length('coupler_height_mm');
 
-        return $taped ?? ($ball === null || $coupler === null ? null : $ball - $coupler);
+        return $taped ?? ($ball === null || $coupler === null ? null : $ball->minus($coupler));
     }
 
     public function tongueWeight(): LogNormal
@@ -166,7 +168,7 @@ final readonly class SpecifiedSheets
             $this->axleGroup(),
             $this->grossKg(),
             $this->sheets->rig->hitch->barArm->millimetres(),
-            $this->ballOverCoupler() ?? 0.0,
+            $this->ballOverCoupler()?->millimetres() ?? 0.0,
             $this->sharedDoubts(),
         );
     }

@@ -24,7 +24,7 @@ final readonly class SettingOffsets
     /** The unloaded ball over its height at the reference setting, mm. */
     public function ball(Setting $setting): float
     {
-        return $this->adjusters->ballHeightBetween($this->reference, $setting);
+        return $this->adjusters->ballHeightBetween($this->reference, $setting)->millimetres();
     }
 
     /** What one link, hole or turn is worth if it was miscounted, mm. */

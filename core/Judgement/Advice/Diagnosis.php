@@ -109,7 +109,11 @@ final readonly class Diagnosis
     /** Of the bars at their hook-up point, mm; slack below 0. */
     private function bend(float $tensionOffset, float $ballOffset): Normal
     {
-        return $this->predict(static fn (Attitude $carried): float => $carried->barBend()->millimetres(), $tensionOffset, $ballOffset);
+        return $this->predict(
+            static fn (Attitude $carried): float => $carried->barBend()->millimetres(),
+            $tensionOffset,
+            $ballOffset,
+        );
     }
 
     /** @param  \Closure(Attitude): float  $quantity */

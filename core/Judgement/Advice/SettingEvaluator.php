@@ -24,7 +24,7 @@ final readonly class SettingEvaluator
     public function of(Setting $setting, ?Setting $from, int $hookUp = 0): SettingForecast
     {
         $adjusters = $this->hitch->adjusters;
-        $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting);
+        $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting)->millimetres();
         $tensionOffset = $adjusters->tensionBetween(
             $this->hitch->reference,
             $setting,

@@ -152,7 +152,11 @@ final class StanceEvaluator
                 ),
             $shares,
             $method->movesTheHead()
-                ? $this->lines('bend', static fn (Attitude $carried): float => $carried->barBend()->millimetres(), $ballOffset)
+                ? $this->lines(
+                    'bend',
+                    static fn (Attitude $carried): float => $carried->barBend()->millimetres(),
+                    $ballOffset,
+                )
                 : $shares,
             $lost,
             $this->goal->band->ceiling(),

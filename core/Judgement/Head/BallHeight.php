@@ -67,7 +67,9 @@ final readonly class BallHeight
         $rig = $this->rig->likelyRig($advised - $this->rig->known()->ballOverCoupler);
         $carried = $rig->carried($rig->tensionFor($share));
         $groupSinks = $carried->trailerLoad()->kilograms() / $rig->trailer()->groupRate();
-        $ballSinks = $rig->vehicle()->overhang * $carried->vehiclePitchAngle()->radians() - $carried->rearRise()->millimetres();
+        $ballSinks =
+            $rig->vehicle()->overhang * $carried->vehiclePitchAngle()->radians() -
+            $carried->rearRise()->millimetres();
 
         return [
             new Term('ball.tongue_weight', Load::ofKilograms($rig->trailer()->tongueWeight)),
@@ -89,14 +91,15 @@ final readonly class BallHeight
     /** @return list<BallHeightRule> */
     public function schools(): array
     {
-        $perWeight = (3.0 * $this->rig->likely(RigParameter::TongueWeight->value)) / 45.0;
+        $perWeight = Length::ofMillimetres((3.0 * $this->rig->likely(RigParameter::TongueWeight->value)) / 45.0);
+        [$inch, $half] = [Length::ofInches(1.0), Length::ofInches(0.5)];
 
         return [
             new BallHeightRule('by_tongue_weight', $perWeight, $perWeight),
-            new BallHeightRule('level', 0.0, 0.0),
-            new BallHeightRule('a_little_over', 12.7, 12.7),
-            new BallHeightRule('over', 25.4, 25.4),
-            new BallHeightRule('well_over', 25.4, 50.8),
+            new BallHeightRule('level', Length::zero(), Length::zero()),
+            new BallHeightRule('a_little_over', $half, $half),
+            new BallHeightRule('over', $inch, $inch),
+            new BallHeightRule('well_over', $inch, Length::ofInches(2.0)),
         ];
     }
 

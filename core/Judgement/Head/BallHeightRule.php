@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Head;
 
+use Yoke\Foundation\Units\Length;
+
 /** What one school says of the ball's height over the level coupler: mm, lowest and highest. */
 final readonly class BallHeightRule
 {
-    public function __construct(public string $key, public float $lowest, public float $highest)
+    public function __construct(public string $key, public Length $lowest, public Length $highest)
     {
     }
 
     /** The height within it that is nearest to another. */
-    public function nearest(float $ballOverCoupler): float
+    public function nearest(Length $ballOverCoupler): Length
     {
-        return max($this->lowest, min($this->highest, $ballOverCoupler));
+        return match (true) {
+            $ballOverCoupler->isLessThan($this->lowest) => $this->lowest,
+            $ballOverCoupler->isGreaterThan($this->highest) => $this->highest,
+            default => $ballOverCoupler,
+        };
     }
 
-    public function holds(float $ballOverCoupler): bool
+    public function holds(Length $ballOverCoupler): bool
     {
-        return $ballOverCoupler >= $this->lowest && $ballOverCoupler <= $this->highest;
+        return ! $ballOverCoupler->isLessThan($this->lowest) && ! $ballOverCoupler->isGreaterThan($this->highest);
     }
 }

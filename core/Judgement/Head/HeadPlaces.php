@@ -22,11 +22,11 @@ final readonly class HeadPlaces
     }
 
     /**
-     * Nearest first, for a ball so far over the level coupler, mm; none while a height is missing.
+     * Nearest first, for a ball so far over the level coupler; none while a height is missing.
      *
      * @return list<ShankPlace>
      */
-    public function for(float $ballOverCoupler): array
+    public function for(Length $ballOverCoupler): array
     {
         $receiver = $this->vehicle->length('receiver_height_mm');
         $coupler = $this->trailer->length('coupler_height_mm');
@@ -47,7 +47,7 @@ final readonly class HeadPlaces
             $this->vehicle->length('tail_underside_mm'),
         );
 
-        return $shank->places($receiver, $coupler->plus(Length::ofMillimetres($ballOverCoupler)), $clearance);
+        return $shank->places($receiver, $coupler->plus($ballOverCoupler), $clearance);
     }
 
     /** How many positions the head can take. */
@@ -57,7 +57,7 @@ final readonly class HeadPlaces
     }
 
     /** The place that puts the ball where it stands now; null where none does. */
-    public function asBolted(float $ballOverCoupler): ?ShankPlace
+    public function asBolted(Length $ballOverCoupler): ?ShankPlace
     {
         $nearest = $this->for($ballOverCoupler)[0] ?? null;
 

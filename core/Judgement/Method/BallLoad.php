@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Judgement\Method;
 
 use Yoke\Foundation\Units\Bounds;
+use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Mechanics\Statics\CoupledRig;
 
@@ -15,11 +16,11 @@ use Yoke\Mechanics\Statics\CoupledRig;
  */
 final readonly class BallLoad implements Method
 {
-    /** @param  float|null  $makers  the maker's own target, kg; null where it gives none */
+    /** @param  Load|null  $makers  the maker's own target; null where it gives none */
     public function __construct(
         private TargetRange $band,
         private Tolerances $tolerances,
-        private ?float $makers = null,
+        private ?Load $makers = null,
     ) {
     }
 
@@ -30,19 +31,21 @@ final readonly class BallLoad implements Method
 
     public function quantity(Attitude $carried, float $lost): float
     {
-        return $carried->ballLoad()->kilograms() / $this->target($carried->rig(), $lost) - 1.0;
+        return $carried->ballLoad()->kilograms() / $this->target($carried->rig(), $lost)->kilograms() - 1.0;
     }
 
-    /** TW·(1 + ρ·a·(L − b)/(b·(L + a))) for the share ρ in the middle of the range (docs/model.md, Ball load), kg. */
-    public function target(CoupledRig $rig, float $lost): float
+    /** TW·(1 + ρ·a·(L − b)/(b·(L + a))) for the share ρ in the middle of the range (docs/model.md, Ball load). */
+    public function target(CoupledRig $rig, float $lost): Load
     {
         [$overhang, $length, $arm] = [$rig->vehicle()->overhang, $rig->trailer()->ballToAxle, $rig->bars()->arm];
 
         return $this->makers ??
-            $rig->trailer()->tongueWeight *
-                (1 +
-                    ($this->band->raisedBy($lost)->middle() * $overhang * ($length - $arm)) /
-                        ($arm * ($length + $overhang)));
+            Load::ofKilograms(
+                $rig->trailer()->tongueWeight *
+                    (1 +
+                        ($this->band->raisedBy($lost)->middle() * $overhang * ($length - $arm)) /
+                            ($arm * ($length + $overhang))),
+            );
     }
 
     public function range(float $lost): Bounds

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Method;
 
+use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Statics\LevellingLoss;
 
 /**
@@ -13,14 +14,14 @@ use Yoke\Mechanics\Statics\LevellingLoss;
 final readonly class Goal
 {
     /**
-     * @param  float|null  $makersBallLoad  the hitch maker's own target for the gauge, kg
+     * @param  Load|null  $makersBallLoad  the hitch maker's own target for the gauge
      * @param  LevellingLoss|null  $levelling  null where nothing lifts the rear on the road
      */
     public function __construct(
         public TargetRange $band,
         public Criterion $criterion,
         public Tolerances $tolerances,
-        private ?float $makersBallLoad = null,
+        private ?Load $makersBallLoad = null,
         public ?LevellingLoss $levelling = null,
     ) {
     }

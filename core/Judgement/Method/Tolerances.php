@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Judgement\Method;
 
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
 
 /** How exactly the trade holds a rig to what it aims at: settings of the shop (docs/model.md, Methods). */
 final readonly class Tolerances
@@ -36,11 +37,11 @@ final readonly class Tolerances
     /**
      * Whether a coupler stands where it should, and a ball where it brings it.
      *
-     * @param  float  $off  how far over it, mm
+     * @param  Length  $off  how far over it
      */
-    public function isCouplerAt(float $off): bool
+    public function isCouplerAt(Length $off): bool
     {
-        return abs($off) <= $this->couplerMm;
+        return abs($off->millimetres()) <= $this->couplerMm;
     }
 
     public function isNoseUp(Angle $trailerPitch): bool

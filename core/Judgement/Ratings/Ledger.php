@@ -53,7 +53,7 @@ final readonly class Ledger
             [
                 LoadedAxle::Front,
                 'front_gawr',
-                $this->weighed->front === null ? -INF : $this->weighed->front->kilograms() + $attitude->frontLoad()->kilograms(),
+                $this->weighed->front?->plus($attitude->frontLoad())->kilograms() ?? -INF,
             ],
             [LoadedAxle::Trailer, 'trailer_gawr', $group],
             [

@@ -34,8 +34,8 @@ final readonly class RigRatings
 
     public function weighed(): Weighed
     {
-        $wheelbase = $this->rig->vehicle->wheelbase->millimetres();
-        $more = static fn (?Load $weighed, ?float $change): ?Load => $weighed?->plus(Load::ofKilograms($change ?? 0.0));
+        $wheelbase = $this->rig->vehicle->wheelbase;
+        $more = static fn (?Load $weighed, ?Load $change): ?Load => $weighed?->plus($change ?? Load::zero());
 
         return new Weighed(
             $more($this->vehicle->load('front_axle_kg'), $this->load?->front($wheelbase)),

@@ -90,10 +90,10 @@ final readonly class FourHeights
         );
     }
 
-    /** The unloaded ball over the level coupler, mm. */
-    public function ballOverCoupler(): float
+    /** The unloaded ball over the level coupler. */
+    public function ballOverCoupler(): Length
     {
-        return $this->ball->minus($this->seat)->millimetres();
+        return $this->ball->minus($this->seat);
     }
 
     /** How much higher the rest stands at the trailer than the bar hangs at the vehicle; lower is below 0. */
@@ -120,7 +120,7 @@ final readonly class FourHeights
 
         return array_values(
             array_filter([
-                abs($this->ballOverCoupler()) > self::APART_MM ? HeightsCaution::BallFarFromSeat : null,
+                abs($this->ballOverCoupler()->millimetres()) > self::APART_MM ? HeightsCaution::BallFarFromSeat : null,
                 $this->bar->isGreaterThan($this->ball) ? HeightsCaution::BarOverBall : null,
                 $tension < $least ? HeightsCaution::FarTooSlack : null,
                 $tension > $most ? HeightsCaution::FarTooTight : null,

@@ -7,6 +7,7 @@ namespace Yoke\Measuring\Estimation;
 use Closure;
 use Yoke\Foundation\Probability\Matrix;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
 use Yoke\Measuring\Estimation\Internal\Nuisance;
 use Yoke\Measuring\Estimation\Internal\Predictions;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
@@ -280,10 +281,10 @@ final readonly class Posterior
         return $this->predict(static fn (CoupledRig $rig): float => $rig->trailer()->tongueWeight);
     }
 
-    /** Of the trailer, kg. */
-    public function gross(): float
+    /** Of the trailer. */
+    public function gross(): Load
     {
-        return $this->rig()->trailer()->weight;
+        return Load::ofKilograms($this->rig()->trailer()->weight);
     }
 
     /**

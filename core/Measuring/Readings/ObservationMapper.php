@@ -81,14 +81,14 @@ final readonly class ObservationMapper
 
     private function height(TapedHeight $height, float $factor): Observation
     {
-        $friction = $factor * $height->reading->frictionMm();
+        $friction = $factor * $height->reading->friction()->millimetres();
         $kept = $this->doubts->frictionKept;
 
         return new Observation(
             $height->context,
             $height->axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight,
             $height->reading->height()->millimetres(),
-            hypot($height->reading->tapeMm(), sqrt(1.0 - $kept ** 2) * $friction),
+            hypot($height->reading->tape()->millimetres(), sqrt(1.0 - $kept ** 2) * $friction),
             $height->identity,
             $kept * $friction,
             SpringSide::of($height->context->stance, $height->axle, $height->setBy) *

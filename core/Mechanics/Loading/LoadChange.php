@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Mechanics\Loading;
 
+use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 use Yoke\Mechanics\Statics\Bars;
 use Yoke\Mechanics\Statics\CoupledRig;
 use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
@@ -57,52 +59,48 @@ final readonly class LoadChange
         return new self([...$this->masses, ...$other->masses]);
     }
 
-    /** What the vehicle's front axle gains standing alone, kg. */
-    public function front(float $wheelbase): float
+    /** What the vehicle's front axle gains standing alone. */
+    public function front(Length $wheelbase): Load
     {
-        return $this->sum(
-            Carrier::Vehicle,
-            static fn (float $mass, float $place): float => $mass * (1 - $place / $wheelbase),
-        );
+        return Load::ofKilograms($this->onFront($wheelbase->millimetres()));
     }
 
     /** As front. */
-    public function rear(float $wheelbase): float
+    public function rear(Length $wheelbase): Load
     {
-        return $this->aboard() - $this->front($wheelbase);
+        return $this->aboard()->minus($this->front($wheelbase));
     }
 
-    /** What the vehicle gains, kg. */
-    public function aboard(): float
+    /** What the vehicle gains. */
+    public function aboard(): Load
     {
-        return $this->sum(Carrier::Vehicle, static fn (float $mass): float => $mass);
+        return Load::ofKilograms($this->sum(Carrier::Vehicle, static fn (float $mass): float => $mass));
     }
 
-    /** What the trailer gains, kg. */
-    public function trailer(): float
+    /** What the trailer gains. */
+    public function trailer(): Load
     {
-        return $this->sum(Carrier::Trailer, static fn (float $mass): float => $mass);
+        return Load::ofKilograms($this->sum(Carrier::Trailer, static fn (float $mass): float => $mass));
     }
 
-    /** What the tongue weight gains, kg: Σ m·x / L. */
-    public function tongue(float $ballToAxle): float
+    /** What the tongue weight gains: Σ m·x / L. */
+    public function tongue(Length $ballToAxle): Load
     {
-        return $this->sum(
-            Carrier::Trailer,
-            static fn (float $mass, float $place): float => ($mass * $place) / $ballToAxle,
-        );
+        return Load::ofKilograms($this->onBall($ballToAxle->millimetres()));
     }
 
-    /** How far a fender of the vehicle alone rises, mm; 0 where levelling holds it. */
-    public function frontRise(TowVehicle $vehicle): float
+    /** How far a fender of the vehicle alone rises; not at all where levelling holds it. */
+    public function frontRise(TowVehicle $vehicle): Length
     {
-        return -$this->front($vehicle->wheelbase) / $vehicle->frontRate;
+        return Length::ofMillimetres(-$this->onFront($vehicle->wheelbase) / $vehicle->frontRate);
     }
 
     /** As frontRise. */
-    public function rearRise(TowVehicle $vehicle): float
+    public function rearRise(TowVehicle $vehicle): Length
     {
-        return -$this->rear($vehicle->wheelbase) / $vehicle->rearRate;
+        return Length::ofMillimetres(
+            -($this->aboard()->kilograms() - $this->onFront($vehicle->wheelbase)) / $vehicle->rearRate,
+        );
     }
 
     /**
@@ -115,15 +113,15 @@ final readonly class LoadChange
         $vehicle = $rig->vehicle();
         $trailer = $rig->trailer();
         $bars = $rig->bars();
-        $onAxles = $this->trailer() - $this->tongue($trailer->ballToAxle);
-        $ball = $this->rearRise($vehicle) - $vehicle->overhang * $this->pitch($vehicle);
+        $onAxles = $this->trailer()->kilograms() - $this->onBall($trailer->ballToAxle);
+        $ball = $this->rearRise($vehicle)->millimetres() - $vehicle->overhang * $this->pitch($vehicle);
 
         return new CoupledRig(
             $vehicle,
             new TowedTrailer(
                 $trailer->ballToAxle,
-                $trailer->weight + $this->trailer(),
-                $trailer->tongueWeight + $this->tongue($trailer->ballToAxle),
+                $trailer->weight + $this->trailer()->kilograms(),
+                $trailer->tongueWeight + $this->onBall($trailer->ballToAxle),
                 $trailer->cgAboveAxle,
                 $trailer->axles,
             ),
@@ -142,9 +140,25 @@ final readonly class LoadChange
         return $rig->bars()->arm * $this->pitch($rig->vehicle());
     }
 
+    private function onFront(float $wheelbase): float
+    {
+        return $this->sum(
+            Carrier::Vehicle,
+            static fn (float $mass, float $place): float => $mass * (1 - $place / $wheelbase),
+        );
+    }
+
+    private function onBall(float $ballToAxle): float
+    {
+        return $this->sum(
+            Carrier::Trailer,
+            static fn (float $mass, float $place): float => ($mass * $place) / $ballToAxle,
+        );
+    }
+
     private function pitch(TowVehicle $vehicle): float
     {
-        return ($this->frontRise($vehicle) - $this->rearRise($vehicle)) / $vehicle->wheelbase;
+        return $this->frontRise($vehicle)->minus($this->rearRise($vehicle))->millimetres() / $vehicle->wheelbase;
     }
 
     /** @param  \Closure(float, float): float  $of  kg and place in mm */

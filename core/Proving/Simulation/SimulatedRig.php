@@ -103,7 +103,7 @@ final readonly class SimulatedRig
     {
         $attitude = $this->attitude($stance);
 
-        return $attitude === null ? 0.0 : ($axle === Axle::Front ? $attitude->frontRise()->millimetres() : $attitude->rearRise()->millimetres());
+        return ($axle === Axle::Front ? $attitude?->frontRise() : $attitude?->rearRise())?->millimetres() ?? 0.0;
     }
 
     /** Null for the vehicle alone. */

@@ -36,7 +36,7 @@ final readonly class StanceBenchmark
         $began = ($this->seconds)();
         for ($i = 0; $i < $stances; $i++) {
             $attitude = $rig->carried(-40.0 + ($i % 120));
-            $sum += $attitude->frontRise()->millimetres() + $attitude->rearRise()->millimetres() + $attitude->frontRestored();
+            $sum += $attitude->frontRise()->plus($attitude->rearRise())->millimetres() + $attitude->frontRestored();
         }
         $took = ($this->seconds)() - $began;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Rig\Adjuster;
 
+use Yoke\Foundation\Units\Length;
 use Yoke\Rig\Adjuster\Exception\ImpossibleSetting;
 
 /** All the adjusters of one hitch: its settings, what each is worth, what a change costs. */
@@ -213,8 +214,8 @@ final readonly class Adjusters
         return null;
     }
 
-    /** How much higher the ball stands at one setting than at another, mm. */
-    public function ballHeightBetween(Setting $from, Setting $to): float
+    /** How much higher the ball stands at one setting than at another. */
+    public function ballHeightBetween(Setting $from, Setting $to): Length
     {
         $height = 0.0;
         foreach ($this->byKey as $key => $adjuster) {
@@ -222,25 +223,24 @@ final readonly class Adjusters
                 $adjuster->role === Role::HeadHeight ? $adjuster->pitch * ($to->step($key) - $from->step($key)) : 0.0;
         }
 
-        return $height;
+        return Length::ofMillimetres($height);
     }
 
     /**
      * A setting with the head at the hole that brings the ball nearest to where it should stand.
      *
-     * @param  float  $off  how far the ball stands over that, mm
+     * @param  Length  $off  how far the ball stands over that
      */
-    public function headNearest(Setting $from, float $off): Setting
+    public function headNearest(Setting $from, Length $off): Setting
     {
         $nearest = $from;
         foreach ($this->byKey as $key => $adjuster) {
             foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
                 $moved = $from->with($key, $step);
-                $nearest =
-                    abs($off + $this->ballHeightBetween($from, $moved)) <
-                    abs($off + $this->ballHeightBetween($from, $nearest))
-                        ? $moved
-                        : $nearest;
+                $left = $off->plus($this->ballHeightBetween($from, $moved))->absolute();
+                $nearest = $left->isLessThan($off->plus($this->ballHeightBetween($from, $nearest))->absolute())
+                    ? $moved
+                    : $nearest;
             }
         }
 
@@ -250,21 +250,21 @@ final readonly class Adjusters
     /**
      * Whether the holes of the head end before the ball is where it should be.
      *
-     * @param  float  $left  how far off the nearest hole leaves it, mm
+     * @param  Length  $left  how far off the nearest hole leaves it
      */
-    public function isBeyondHoles(float $left): bool
+    public function isBeyondHoles(Length $left): bool
     {
         $pitch = $this->headPitch();
 
-        return $pitch !== null && abs($left) > self::BEYOND * $pitch;
+        return $pitch !== null && $left->absolute()->isGreaterThan($pitch->times(self::BEYOND));
     }
 
-    /** What one hole of the head is worth, mm; null where it has no holes. */
-    public function headPitch(): ?float
+    /** What one hole of the head is worth; null where it has no holes. */
+    private function headPitch(): ?Length
     {
         foreach ($this->byKey as $adjuster) {
             if ($adjuster->role === Role::HeadHeight) {
-                return $adjuster->pitch;
+                return Length::ofMillimetres($adjuster->pitch);
             }
         }
 

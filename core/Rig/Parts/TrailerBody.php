@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Rig\Parts;
 
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
 
 /** The shape of the trailer; its value is its name on a label. */
 enum TrailerBody: string
@@ -34,13 +35,13 @@ enum TrailerBody: string
         };
     }
 
-    /** Usual height of the centre of gravity above the axle line, mm (docs/model.md, What is usual). */
-    public function cgAboveAxle(): float
+    /** Usual height of the centre of gravity above the axle line (docs/model.md, What is usual). */
+    public function cgAboveAxle(): Length
     {
-        return match ($this) {
+        return Length::ofMillimetres(match ($this) {
             self::PopUp => 250.0,
             self::Box, self::Caravan => 500.0,
             self::Tall => 750.0,
-        };
+        });
     }
 }

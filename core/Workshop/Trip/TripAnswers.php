@@ -141,8 +141,8 @@ final readonly class TripAnswers
             $chance,
             $share,
             $state->tongueShare(),
-            $alone['front'] + $stands->frontRise()->millimetres() - $this->setUp->frontRise()->millimetres(),
-            $alone['rear'] + $stands->rearRise()->millimetres() - $this->setUp->rearRise()->millimetres(),
+            $alone['front']->plus($stands->frontRise())->minus($this->setUp->frontRise())->millimetres(),
+            $alone['rear']->plus($stands->rearRise())->minus($this->setUp->rearRise())->millimetres(),
             $outside,
         );
     }

@@ -40,7 +40,7 @@
         <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>
             @foreach ($plan->plan->schools() as $school)
-                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->height($school->lowest) }}{{ $school->highest > $school->lowest ? ' '.__('page/plan.head.to', ['highest' => $plan->print->height($school->highest)]) : '' }}</td><td>{{ $school->holds($plan->plan->ballAdvised()->mean()) ? __('page/plan.head.agrees') : '' }}</td></tr>
+                <tr><th scope="row">{{ \App\Words\HeadWords::school($school) }}</th><td>{{ $plan->print->length($school->lowest) }}{{ $school->highest->isGreaterThan($school->lowest) ? ' '.__('page/plan.head.to', ['highest' => $plan->print->length($school->highest)]) : '' }}</td><td>{{ $school->holds(\Yoke\Foundation\Units\Length::ofMillimetres($plan->plan->ballAdvised()->mean())) ? __('page/plan.head.agrees') : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>

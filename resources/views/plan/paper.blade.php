@@ -21,7 +21,7 @@
         <div class="columns">
             <section>
                 <h2>{{ __('page/plan.paper.head') }}</h2>
-                <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->height($plan->plan->ballPlanned()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
+                <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->length($plan->plan->ballPlanned()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
                 @if ($job->head_place)
                     <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$job->head_place['turned']), 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->head_place['ball_height_mm']), 'because' => $job->head_place['because']]) }}</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)

@@ -46,7 +46,7 @@ it('reckons tension and ball as the derivation has them, for any ball, bar, seat
             ->toEqualWithDelta($rest - $seat - ($bar - $ball), 1e-9)
             ->and($heights->tension(6.0)->deviation())
             ->toBe(6.0)
-            ->and($heights->ballOverCoupler())
+            ->and($heights->ballOverCoupler()->millimetres())
             ->toEqualWithDelta($ball - $seat, 1e-9);
     }
 });
@@ -74,7 +74,7 @@ it('tells what the model bends the bars by, however vehicle and trailer stand', 
     $rig = new CoupledRig(
         new TowVehicle(3720.0, 1340.0, 12.4, 9.1),
         new TowedTrailer(5150.0, 3180.0, 402.0, 520.0, [['offset' => 0.0, 'rate' => 52.0]]),
-        new Bars(2, 5.9, 720.0, $heights->ballOverCoupler()),
+        new Bars(2, 5.9, 720.0, $heights->ballOverCoupler()->millimetres()),
     );
     $carried = $rig->taut($heights->tension(0.0)->mean());
     $frame = 352.0 - 500.0 - 720.0 * $carried->trailerPitch;

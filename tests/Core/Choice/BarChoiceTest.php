@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Choice\TrailerLoad;
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Job\Choice\BarChoice;
 use Yoke\Job\Choice\BarObjection;
@@ -64,7 +65,7 @@ it('suggests the bars whose range the tongue weight stays in all year', function
     $known = new LogNormal($tongue, 0.02);
     $ranked = (new BarChoice(
         priorOf($known),
-        Season::of($known, 5000.0, TrailerLoad::of(...$light), TrailerLoad::of(...$heavy)),
+        Season::of($known, Length::ofMillimetres(5000.0), TrailerLoad::of(...$light), TrailerLoad::of(...$heavy)),
         linksAndWashers(),
         TargetRange::usual(),
         new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
@@ -89,7 +90,7 @@ it('says of every pair what speaks against it, and leaves none out', function ()
     $known = new LogNormal(330.0, 0.02);
     $ranked = (new BarChoice(
         priorOf($known),
-        Season::of($known, 5000.0, TrailerLoad::of()),
+        Season::of($known, Length::ofMillimetres(5000.0), TrailerLoad::of()),
         linksAndWashers(),
         TargetRange::usual(),
         new Yoke\Measuring\Estimation\Prior\PriorDoubts(),
@@ -115,7 +116,7 @@ it('says of every pair what speaks against it, and leaves none out', function ()
 
 it('sees bars bent past their rating on a short arm behind a long overhang', function (): void {
     $known = new LogNormal(355.0, 0.001);
-    $season = Season::of($known, 3800.0, TrailerLoad::of());
+    $season = Season::of($known, Length::ofMillimetres(3800.0), TrailerLoad::of());
     $bars = BarRange::of(Load::ofKilograms(180.0), Load::ofKilograms(360.0));
     $short = (new BarChoice(
         priorOf($known, overhang: 1900.0, arm: 400.0, length: 3800.0),
@@ -142,7 +143,7 @@ it('sees bars bent past their rating on a short arm behind a long overhang', fun
 
 it('calls a step coarse that moves more than half the range', function (): void {
     $known = new LogNormal(150.0, 0.02);
-    $season = Season::of($known, 5000.0, TrailerLoad::of());
+    $season = Season::of($known, Length::ofMillimetres(5000.0), TrailerLoad::of());
     $stiff = BarRange::of(Load::ofKilograms(100.0), Load::ofKilograms(700.0));
     $soft = BarRange::of(Load::ofKilograms(100.0), Load::ofKilograms(200.0));
     [$first, $second] = (new BarChoice(
@@ -163,8 +164,8 @@ it('calls a step coarse that moves more than half the range', function (): void 
 
 it('is as unsure of the year as the tongue weight is known', function (): void {
     $bars = BarRange::of(Load::ofKilograms(200.0), Load::ofKilograms(400.0));
-    $weighed = Season::of(new LogNormal(300.0, 0.02), 5000.0, TrailerLoad::of(), TrailerLoad::of([100.0, 2000.0]));
-    $guessed = Season::of(new LogNormal(300.0, 0.12), 5000.0, TrailerLoad::of(), TrailerLoad::of([100.0, 2000.0]));
+    $weighed = Season::of(new LogNormal(300.0, 0.02), Length::ofMillimetres(5000.0), TrailerLoad::of(), TrailerLoad::of([100.0, 2000.0]));
+    $guessed = Season::of(new LogNormal(300.0, 0.12), Length::ofMillimetres(5000.0), TrailerLoad::of(), TrailerLoad::of([100.0, 2000.0]));
 
     expect($weighed->lightestTongue()->kilograms())
         ->toEqualWithDelta(300.0, 1e-9)
@@ -227,7 +228,7 @@ final readonly class YearOfARig
             priorOf(new LogNormal($told, $doubt), $gross * exp($random->normal(0.04)), $overhang, $arm, $length),
             Season::of(
                 new LogNormal($told, $doubt),
-                $length,
+                Length::ofMillimetres($length),
                 TrailerLoad::of(),
                 TrailerLoad::of($tank),
                 TrailerLoad::of($bikes),

@@ -23,7 +23,7 @@ function hitchOnRig(HitchOffer $offer, ?LoadChange $heavy = null): HitchOnRig
     $none = LoadChange::between([], []);
     $season = Season::of(
         $rig->prior()->doubtful(RigParameter::TongueWeight),
-        $rig->sheets->ballToAxle()->millimetres(),
+        $rig->sheets->ballToAxle(),
         $none,
         $heavy ?? $none,
     );

@@ -25,7 +25,7 @@ function seasonNeed(array $vehicle, LoadChange ...$states): SeasonNeed
     );
     $season = Season::of(
         $rig->prior()->doubtful(RigParameter::TongueWeight),
-        $rig->sheets->ballToAxle()->millimetres(),
+        $rig->sheets->ballToAxle(),
         TrailerLoad::of(),
         ...$states,
     );
@@ -93,9 +93,9 @@ it('counts what is along into loads where they usually stand', function (): void
 
     expect(array_map(static fn ($item): array => [$item->name, $item->weight->kilograms()], $items))
         ->toBe([['person_behind', 150.0], ['gas_bottles', 30.0], ['fresh', 60.0]])
-        ->and($change->aboard())
+        ->and($change->aboard()->kilograms())
         ->toBe(150.0)
-        ->and($change->trailer())
+        ->and($change->trailer()->kilograms())
         ->toBe(90.0)
         ->and(TripLoad::nothing()->items($rig, $tanks))
         ->toBe([]);

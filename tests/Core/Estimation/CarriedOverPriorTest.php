@@ -131,6 +131,6 @@ it('puts one load on after another as both at once, in whatever order', function
         ->toBe($facts($rig->loaded($friend)->loaded($water)))
         ->toBe($facts($rig->loaded($water->plus($friend))))
         ->not->toBe($facts($rig->loaded($water)))
-        ->and($water->plus($friend)->tongue(5150.0))
-        ->toEqualWithDelta($water->tongue(5150.0) + $friend->tongue(5150.0), 1e-9);
+        ->and($water->plus($friend)->tongue(Length::ofMillimetres(5150.0))->kilograms())
+        ->toEqualWithDelta($water->tongue(Length::ofMillimetres(5150.0))->kilograms() + $friend->tongue(Length::ofMillimetres(5150.0))->kilograms(), 1e-9);
 });

@@ -39,7 +39,7 @@ it('pairs what travelled by name and carrier, and finds what came, went, moved o
     ];
     $changes = ItemChange::between($this->before, $after);
     $facts = array_map(
-        static fn (ItemChange $change): array => [$change->item()->name, $change->more(), $change->hasMoved()],
+        static fn (ItemChange $change): array => [$change->item()->name, $change->more()->kilograms(), $change->hasMoved()],
         $changes,
     );
 
@@ -68,7 +68,7 @@ it(
             $this->rig,
         );
 
-        expect($cause->tongue)
+        expect($cause->tongue->kilograms())
             ->toEqualWithDelta((40.0 * 1650.0) / 5150.0, 1e-9)
             ->and($cause->steps)
             ->toBeGreaterThan(0.0)
@@ -109,8 +109,8 @@ it(
             ->toEqualWithDelta(-$steps, 1e-6)
             ->and($this->why->inAll($before, $before))
             ->toEqualWithDelta(0.0, 1e-9)
-            ->and(array_sum(array_map(static fn ($cause): float => $cause->tongue, $this->why->causes($before, $after))))
-            ->toEqualWithDelta($change->tongue(5150.0), 1e-9);
+            ->and(array_sum(array_map(static fn ($cause): float => $cause->tongue->kilograms(), $this->why->causes($before, $after))))
+            ->toEqualWithDelta($change->tongue(Length::ofMillimetres(5150.0))->kilograms(), 1e-9);
     },
 )->with(range(1, 12));
 

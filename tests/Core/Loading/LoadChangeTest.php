@@ -49,19 +49,26 @@ it('tips ball and bars as a vehicle\'s load pitches it', function (): void {
     $boot = LoadChange::between([], [aboard(Carrier::Vehicle, 91.0, 3720.0)]);
     $between = LoadChange::between([], [aboard(Carrier::Vehicle, 91.0, 1860.0)]);
 
-    expect([$boot->front(3720.0), $boot->rear(3720.0), $boot->frontRise($rig->vehicle())])
+    expect([
+        $boot->front(Length::ofMillimetres(3720.0))->kilograms(),
+        $boot->rear(Length::ofMillimetres(3720.0))->kilograms(),
+        $boot->frontRise($rig->vehicle())->millimetres(),
+    ])
         ->toEqualWithDelta([0.0, 91.0, 0.0], 1e-9)
-        ->and($boot->rearRise($rig->vehicle()))
+        ->and($boot->rearRise($rig->vehicle())->millimetres())
         ->toEqualWithDelta(-10.0, 1e-9)
         ->and($boot->tension($rig))
         ->toEqualWithDelta((720.0 * 10.0) / 3720.0, 1e-9)
         ->and($boot->on($rig)->bars()->ballOverCoupler)
         ->toEqualWithDelta(14.0 - 10.0 * (1 + 1340 / 3720), 1e-9)
-        ->and([$between->front(3720.0), $between->rear(3720.0)])
+        ->and([
+            $between->front(Length::ofMillimetres(3720.0))->kilograms(),
+            $between->rear(Length::ofMillimetres(3720.0))->kilograms(),
+        ])
         ->toEqualWithDelta([45.5, 45.5], 1e-9)
         ->and(
-            $boot->frontRise(new TowVehicle(3720.0, 1340.0, INF, INF)) +
-                $boot->rearRise(new TowVehicle(3720.0, 1340.0, INF, INF)),
+            $boot->frontRise(new TowVehicle(3720.0, 1340.0, INF, INF))->millimetres() +
+                $boot->rearRise(new TowVehicle(3720.0, 1340.0, INF, INF))->millimetres(),
         )
         ->toBe(0.0);
 });

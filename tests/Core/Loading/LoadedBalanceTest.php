@@ -73,11 +73,11 @@ it('stands as the rig would that nobody set a new datum for', function (int $see
     $carried = $change->on($rig)->carried($tension + $change->tension($rig));
     $byHand = balancedByHand($rig, $tension, $onVehicle, $at, $onTrailer, $ahead);
 
-    expect($change->frontRise($rig->vehicle()) + $carried->frontRise()->millimetres())
+    expect($change->frontRise($rig->vehicle())->plus($carried->frontRise())->millimetres())
         ->toEqualWithDelta($byHand['front'], 1e-3)
-        ->and($change->rearRise($rig->vehicle()) + $carried->rearRise()->millimetres())
+        ->and($change->rearRise($rig->vehicle())->plus($carried->rearRise())->millimetres())
         ->toEqualWithDelta($byHand['rear'], 1e-3)
-        ->and($change->front($rig->vehicle()->wheelbase) + $carried->frontLoad()->kilograms())
+        ->and($change->front(Length::ofMillimetres($rig->vehicle()->wheelbase))->plus($carried->frontLoad())->kilograms())
         ->toEqualWithDelta($byHand['frontLoad'], 1e-2)
         ->and($carried->load)
         ->toEqualWithDelta($byHand['ball'], 1e-2)

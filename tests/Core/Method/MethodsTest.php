@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Method\Chances;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\Exception\ImpossibleBand;
@@ -38,7 +39,7 @@ function goal(
     ?TargetRange $band = null,
     ?float $ballLoad = null,
 ): Goal {
-    return new Goal($band ?? TargetRange::usual(), $criterion, new Tolerances(), $ballLoad);
+    return new Goal($band ?? TargetRange::usual(), $criterion, new Tolerances(), $ballLoad === null ? null : Load::ofKilograms($ballLoad));
 }
 
 it('judges by the range of its method, to the edge of its tolerance', function (
@@ -94,15 +95,15 @@ it('aims the gauge at the middle of the range by the closed form, or at the make
     $middle = $rig->carried($rig->tensionFor(0.75));
     $closed = 402.0 * (1 + (0.75 * 1340 * (5150 - 720)) / (720 * (5150 + 1340)));
 
-    expect(goal()->ballLoad()->target($rig, 0.0))
+    expect(goal()->ballLoad()->target($rig, 0.0)->kilograms())
         ->toEqualWithDelta($closed, 1e-6)
         ->and(goal(Criterion::BallLoad)->governing()->quantity($middle, 0.0))
         ->toEqualWithDelta($middle->ballLoad()->kilograms() / $closed - 1.0, 1e-12)
         ->and(goal(Criterion::BallLoad)->governing()->quantity($middle, 0.0))
         ->toEqualWithDelta(0.0, 0.03)
-        ->and(goal(ballLoad: 900.0)->ballLoad()->kilograms()->target($rig, 0.0))
+        ->and(goal(ballLoad: 900.0)->ballLoad()->target($rig, 0.0)->kilograms())
         ->toBe(900.0)
-        ->and(goal()->ballLoad()->target($rig, 0.3))
+        ->and(goal()->ballLoad()->target($rig, 0.3)->kilograms())
         ->toBeGreaterThan($closed);
 });
 

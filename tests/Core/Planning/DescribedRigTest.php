@@ -246,11 +246,11 @@ it('finds the places of the head once receiver, coupler and shank are measured',
         ['coupler_height_mm' => 480],
         ['shank_drop_mm' => -30, 'head_hole_mm' => 32, 'head_holes' => 5],
     ];
-    $places = Described::of(...$heights)->sheets->headPlaces()->for(30.0);
+    $places = Described::of(...$heights)->sheets->headPlaces()->for(Length::ofMillimetres(30.0));
 
-    expect(Described::of()->sheets->headPlaces()->for(30.0))
+    expect(Described::of()->sheets->headPlaces()->for(Length::ofMillimetres(30.0)))
         ->toBe([])
-        ->and(Described::of($heights[0], $heights[1])->sheets->headPlaces()->for(30.0))
+        ->and(Described::of($heights[0], $heights[1])->sheets->headPlaces()->for(Length::ofMillimetres(30.0)))
         ->toBe([])
         ->and($places)
         ->toHaveCount(5)
@@ -261,7 +261,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
         ->and(
             Described::of($heights[0], $heights[1], [...$heights[2], 'shank_rise_mm' => 60])
                 ->sheets->headPlaces()
-                ->for(30.0),
+                ->for(Length::ofMillimetres(30.0)),
         )
         ->toHaveCount(10);
 });

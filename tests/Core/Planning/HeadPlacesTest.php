@@ -44,15 +44,15 @@ it('knows the place that the ball stands at, to a tape\'s width', function (): v
             'head_holes' => 5,
         ]),
     );
-    $keys = array_map(fn (ShankPlace $place): string => $place->key(), $heads->for(30.0));
+    $keys = array_map(fn (ShankPlace $place): string => $place->key(), $heads->for(Length::ofMillimetres(30.0)));
 
-    expect($heads->asBolted(38.0)?->key())
+    expect($heads->asBolted(Length::ofMillimetres(38.0))?->key())
         ->toBe('drop-2')
-        ->and($heads->asBolted(42.0)?->key())
+        ->and($heads->asBolted(Length::ofMillimetres(42.0))?->key())
         ->toBe('drop-2')
-        ->and($heads->asBolted(110.0)?->key())
+        ->and($heads->asBolted(Length::ofMillimetres(110.0))?->key())
         ->toBe('rise-1')
-        ->and($heads->asBolted(54.0))
+        ->and($heads->asBolted(Length::ofMillimetres(54.0)))
         ->toBeNull()
         ->and($keys)
         ->toHaveCount(10)
@@ -65,7 +65,7 @@ it('knows the place that the ball stands at, to a tape\'s width', function (): v
                 new SpecificationSheet([]),
                 new SpecificationSheet([]),
                 new SpecificationSheet([]),
-            ))->asBolted(10.0),
+            ))->asBolted(Length::ofMillimetres(10.0)),
         )
         ->toBeNull();
 });

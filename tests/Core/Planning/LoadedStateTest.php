@@ -84,7 +84,7 @@ it('counts a load against every rating that it touches', function (): void {
         ->toEqualWithDelta(100.0, 3.0)
         ->and($lines['combination'] - $before['combination'])
         ->toEqualWithDelta(100.0, 1e-6)
-        ->and(withLoad(200.0, 0.0)->gross())
+        ->and(withLoad(200.0, 0.0)->gross()->kilograms())
         ->toEqualWithDelta(3380.0, 1e-9)
         ->and(
             array_filter(
@@ -101,8 +101,8 @@ it('says what levelling takes back, and where the fenders stand alone', function
 
     expect($stances['on']->frontRestored())
         ->toBeLessThan($stances['off']->frontRestored())
-        ->and($loaded->aloneRise()['rear'])
+        ->and($loaded->aloneRise()['rear']->millimetres())
         ->toBeLessThan(-5.0)
-        ->and($loaded->aloneRise()['front'])
+        ->and($loaded->aloneRise()['front']->millimetres())
         ->toEqualWithDelta(0.0, 1e-9);
 });

@@ -90,9 +90,9 @@ it('keeps bar tips as far from the ground as the sheet asks, once frame and chai
 it('pools readings of one height by their doubts', function (): void {
     $height = fn (float $millimetres, float $friction): HeightReading => HeightReading::of(
         Length::ofMillimetres($millimetres),
-        0.9,
-        $friction,
-        0.5,
+        Length::ofMillimetres(0.9),
+        Length::ofMillimetres($friction),
+        Length::ofMillimetres(0.5),
     );
     $alike = HeightReading::pooled([$height(950, 0.5), $height(952, 0.5)]);
     $unlike = HeightReading::pooled([$height(950, 0.5), $height(960, 3.5)]);

@@ -92,9 +92,9 @@ it('derives the ball height from terms that add up', function (?AxleGroup $axles
 it('names the other schools beside it', function (): void {
     $schools = (new BallHeight(Priors::rig()))->schools();
 
-    expect($schools[0]->lowest)
+    expect($schools[0]->lowest->millimetres())
         ->toEqualWithDelta(26.8, 1e-9)
-        ->and(array_map(fn (BallHeightRule $school): bool => $school->holds(26.8), $schools))
+        ->and(array_map(fn (BallHeightRule $school): bool => $school->holds(Length::ofMillimetres(26.8)), $schools))
         ->toBe([true, false, false, false, true]);
 });
 

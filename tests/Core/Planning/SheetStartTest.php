@@ -52,7 +52,7 @@ it('plans the ball within the range of the data sheet, and the model governs whe
     $rig = startingBy($sheet, 400);
     $plan = new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
 
-    expect($plan->ballPlanned())
+    expect($plan->ballPlanned()->millimetres())
         ->toEqualWithDelta($planned ?? $plan->ballAdvised()->mean(), 1e-9)
         ->and($plan->ballAdvised()->mean())
         ->toBeGreaterThan(10.0)

@@ -90,7 +90,7 @@ it('counts what travels besides once: it stood on the scale too', function (): v
     $alone = $loaded->ratings()->weighed();
     $posterior = (new Estimation($loaded->prior(), []))->posterior();
 
-    expect($posterior->gross())
+    expect($posterior->gross()->kilograms())
         ->toEqualWithDelta(2900.0, 1e-6)
         ->and($alone->front?->kilograms())
         ->toEqualWithDelta(1500.0, 1e-9)

@@ -122,9 +122,9 @@ it('has what only the setting puts right wrong from the start', function (): voi
         ->toBeLessThan(0.02)
         ->and($over->hidden->share($over->start, $over->faults))
         ->toBeGreaterThan(1.0)
-        ->and($low->ballOff($low->start))
+        ->and($low->ballOff($low->start)->millimetres())
         ->toBeLessThan(-Exercise::LOW_MM)
-        ->and($low->rig->told->ballOverCoupler())
+        ->and($low->rig->told->ballOverCoupler()?->millimetres())
         ->toBeNull();
 });
 

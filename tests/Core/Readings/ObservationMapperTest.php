@@ -34,9 +34,9 @@ it('keeps with each reading what it is, at which hook-up and in which unit', fun
     $carried = ReadingContext::carried(12.0);
     $height = fn (float $millimetres): HeightReading => HeightReading::of(
         Length::ofMillimetres($millimetres),
-        0.9,
-        1.1,
-        1.1,
+        Length::ofMillimetres(0.9),
+        Length::ofMillimetres(1.1),
+        Length::ofMillimetres(1.1),
     );
     [$front, $rear, $alone] = mapper()->heights([
         new TapedHeight(

@@ -44,7 +44,7 @@ it('is worth its pitch, its tilt times the bar arm, and nothing for the head', f
         ->toEqualWithDelta($tension, 1e-9)
         ->and($hitch->tensionBetween($there, $from, 700.0))
         ->toEqualWithDelta(-$tension, 1e-9)
-        ->and($hitch->ballHeightBetween($from, $there))
+        ->and($hitch->ballHeightBetween($from, $there)->millimetres())
         ->toEqualWithDelta($height, 1e-9)
         ->and($hitch->minutesBetween($from, $there))
         ->toBe($minutes)

@@ -53,7 +53,7 @@ it('closes forces and moments on random rigs', function (): void {
         $aboutRearAxle =
             $attitude->frontLoad()->kilograms() * $vehicle->wheelbase - $attitude->barMoment + $attitude->load * $vehicle->overhang;
         $groupRise = ($attitude->load - $trailer->tongueWeight) / $trailer->groupRate();
-        $bend = $tension + $rig->bars()->arm * ($attitude->vehiclePitch() - $attitude->trailerPitch);
+        $bend = $tension + $rig->bars()->arm * ($attitude->vehiclePitchAngle()->radians() - $attitude->trailerPitch);
 
         expect($attitude->frontLoad()->kilograms() + $attitude->rearLoad()->kilograms() + $attitude->trailerLoad()->kilograms())
             ->toEqualWithDelta($trailer->tongueWeight, 1e-6)

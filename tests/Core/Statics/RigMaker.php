@@ -95,7 +95,7 @@ final class RigMaker
             'bar_load_kg' => $attitude->barLoad()->kilograms(),
             'bar_moment_kg_mm' => $attitude->barMoment,
             'ball_load_kg' => $attitude->ballLoad()->kilograms(),
-            'vehicle_pitch_deg' => rad2deg($attitude->vehiclePitch()),
+            'vehicle_pitch_deg' => $attitude->vehiclePitchAngle()->degrees(),
             'trailer_pitch_deg' => rad2deg($attitude->trailerPitch),
             'front_restored' => $attitude->frontRestored(),
         ];

@@ -232,3 +232,20 @@ it('calls a cam centred within 5 mm of the bar\'s crown, and no further off', fu
     ))->isCentred();
     expect([$at(495.1), $at(504.9), $at(494.0), $at(506.0), $at(540.0)])->toBe([true, true, false, false, false]);
 });
+
+it('counts cams as lost altogether 50 mm off, and half of that as half', function (float $cam, float $weight): void {
+    $prior = Priors::rig(0.02, 20.0, 4.0, ball: -10.0);
+    $tension = $prior->likelyRig()->tensionFor(0.75);
+    $risks = inviting(
+        Priors::rig(0.02, $tension, 4.0, ball: -10.0),
+        $tension,
+        SwayControl::Cam,
+        [],
+        new CamCentring(Length::ofMillimetres(700), Length::ofMillimetres($cam)),
+    );
+
+    expect($risks)
+        ->toHaveCount(1)
+        ->and($risks[0]->weight)
+        ->toEqualWithDelta($weight, 1e-9);
+})->with([[725.0, 0.5], [690.0, 0.2], [750.0, 1.0], [800.0, 1.0]]);

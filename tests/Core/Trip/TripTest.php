@@ -83,15 +83,15 @@ it('takes what a tank held at the set-up as its own level', function (): void {
         ->toBe([0, 30, 50, 100])
         ->and($grid->now()['fresh'])
         ->toBe(30)
-        ->and($grid->change($grid->now())->trailer())
+        ->and($grid->change($grid->now())->trailer()->kilograms())
         ->toBe(0.0)
-        ->and($grid->change(['fresh' => 100])->trailer())
+        ->and($grid->change(['fresh' => 100])->trailer()->kilograms())
         ->toEqualWithDelta(105.0, 1e-9)
-        ->and($grid->change(['fresh' => 0])->trailer())
+        ->and($grid->change(['fresh' => 0])->trailer()->kilograms())
         ->toEqualWithDelta(-45.0, 1e-9)
-        ->and($grid->change(['person_behind' => -1])->aboard())
+        ->and($grid->change(['person_behind' => -1])->aboard()->kilograms())
         ->toBe(-75.0)
-        ->and($grid->change(['person_behind' => 2, 'fresh' => 30])->aboard())
+        ->and($grid->change(['person_behind' => 2, 'fresh' => 30])->aboard()->kilograms())
         ->toBe(150.0);
 });
 

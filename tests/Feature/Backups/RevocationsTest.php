@@ -187,15 +187,21 @@ it('takes a signed-in browser out with a restore', function (): void {
         ->toBe(2);
 });
 
-it('keeps no link to choose a password through a restore', function (): void {
-    $link = app(App\UseCases\People\EntryLinks::class)->make($this->ibby, 'reset');
+it('keeps no link to choose a password, and no invitation, through a restore', function (
+    string $kind,
+    string $table,
+): void {
+    $link = app(App\UseCases\People\EntryLinks::class)->make($this->ibby, $kind);
     $monday = $this->shop->backups->make();
-    expect(DB::table('password_reset_tokens')->count())->toBe(1);
+    expect(DB::table($table)->count())->toBe(1);
     ($this->restore)($monday);
-    expect(DB::table('password_reset_tokens')->count())->toBe(0);
+    expect(DB::table($table)->count())->toBe(0);
     auth()->logout();
     $this->get($link)->assertStatus(410);
-});
+})->with([
+    'to choose a password' => [App\UseCases\People\EntryLinks::RESET, 'password_reset_tokens'],
+    'an invitation' => [App\UseCases\People\EntryLinks::INVITATION, 'invitation_tokens'],
+]);
 
 it('refuses a backup whose rows point at nothing', function (): void {
     DB::statement('PRAGMA foreign_keys = OFF');

@@ -7,6 +7,7 @@ use App\Words\QuantityWords;
 use App\Words\SettingWords;
 use App\Words\TermWords;
 use Tests\Core\Planning\Described;
+use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Term;
 use Yoke\Job\Planning\HeightTerms;
 use Yoke\Job\Planning\LevellingTakeBack;
@@ -48,7 +49,7 @@ function everyTerm(): array
     $rig = derivedRig();
     $plan = new RigPlan($rig, usualGoal(), new Yoke\Judgement\Advice\StoppingRules());
     $first = $plan->firstMove()->forecast;
-    $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->sheets->headPlaces()->for(20.0)));
+    $shank = array_merge(...array_map(fn ($place): array => $place->terms, $rig->sheets->headPlaces()->for(Length::ofMillimetres(20.0))));
     $ledger = array_merge(...array_map(fn (RatedLoad $line): array => $line->terms, $plan->ledger()));
 
     return [

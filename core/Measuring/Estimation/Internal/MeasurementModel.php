@@ -22,7 +22,10 @@ final class MeasurementModel
             Observed::RearHeight => $attitude->rearRise()->millimetres(),
             Observed::CouplerRise => $attitude->ballRise()->millimetres(),
             Observed::NoseRise, Observed::NoseSeen => $attitude->trailerPitch * $attitude->rig()->trailer()->ballToAxle,
-            Observed::VehicleRise, Observed::PitchSeen => $attitude->frontRise()->millimetres() - $attitude->rearRise()->millimetres(),
+            Observed::VehicleRise, Observed::PitchSeen => $attitude
+                ->frontRise()
+                ->minus($attitude->rearRise())
+                ->millimetres(),
             Observed::BendSeen => $attitude->barBend()->millimetres(),
             Observed::BallLoad => $attitude->ballLoad()->kilograms(),
             Observed::FrontLoad => $attitude->frontLoad()->kilograms(),

@@ -49,7 +49,7 @@ final readonly class FrictionSize
                     ) / count($readings);
                 foreach (count($readings) > 1 ? $readings : [] as $one) {
                     $expected =
-                        ($one->tapeMm() ** 2 + (1.0 - $kept ** 2) * $one->frictionMm() ** 2) *
+                        ($one->tape()->millimetres() ** 2 + (1.0 - $kept ** 2) * $one->friction()->millimetres() ** 2) *
                         (1.0 - 1.0 / count($readings));
                     $sum +=
                         min(self::FARTHEST ** 2, ($one->height()->millimetres() - $mean) ** 2 / max(1e-9, $expected)) *

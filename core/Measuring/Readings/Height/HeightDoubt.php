@@ -40,6 +40,11 @@ final readonly class HeightDoubt
         $rolled = $suspension === Suspension::Coil ? $this->coilRolledMm : $this->leafRolledMm;
         $asFound = $suspension === Suspension::Coil ? $this->coilNotRolledMm : $this->leafNotRolledMm;
 
-        return HeightReading::of($height, $this->tapeMm, $settling === Settling::Rolled ? $rolled : $asFound, $rolled);
+        return HeightReading::of(
+            $height,
+            Length::ofMillimetres($this->tapeMm),
+            Length::ofMillimetres($settling === Settling::Rolled ? $rolled : $asFound),
+            Length::ofMillimetres($rolled),
+        );
     }
 }

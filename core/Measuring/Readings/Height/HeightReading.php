@@ -25,9 +25,29 @@ final readonly class HeightReading
     ) {
     }
 
-    public static function of(Length $height, float $tapeMm, float $frictionMm, float $frictionIfRolledMm): self
+    /**
+     * Each doubt is one standard deviation, whatever its sign.
+     *
+     * @param  Length  $tape  of the tape and its reader
+     * @param  Length  $friction  from suspension friction as the rig stood
+     * @param  Length  $frictionIfRolled  the same had it been rolled
+     */
+    public static function of(Length $height, Length $tape, Length $friction, Length $frictionIfRolled): self
     {
-        return new self($height, abs($tapeMm), abs($frictionMm), min(abs($frictionMm), abs($frictionIfRolledMm)));
+        $rolled = min($friction->absolute()->millimetres(), $frictionIfRolled->absolute()->millimetres());
+
+        return new self(
+            $height,
+            $tape->absolute()->millimetres(),
+            $friction->absolute()->millimetres(),
+            $rolled,
+        );
+    }
+
+    /** A height that nothing doubts: foretold or drawn, not read. */
+    public static function exact(Length $height): self
+    {
+        return new self($height, 0.0, 0.0, 0.0);
     }
 
     /** The axle's height from its two fenders. They share the springs' friction, not the tape's error. */
@@ -77,16 +97,16 @@ final readonly class HeightReading
         return Length::ofMillimetres(hypot($this->tapeMm, $this->frictionMm));
     }
 
-    /** Standard deviation of the tape and its reader, mm. */
-    public function tapeMm(): float
+    /** Standard deviation of the tape and its reader. */
+    public function tape(): Length
     {
-        return $this->tapeMm;
+        return Length::ofMillimetres($this->tapeMm);
     }
 
-    /** Standard deviation from suspension friction as the rig stood, mm. */
-    public function frictionMm(): float
+    /** Standard deviation from suspension friction as the rig stood. */
+    public function friction(): Length
     {
-        return $this->frictionMm;
+        return Length::ofMillimetres($this->frictionMm);
     }
 
     /** In millimetres. */

@@ -38,9 +38,7 @@ final readonly class TicketSet
     /** Of the trailer; null where the tickets do not tell it. */
     public function gross(): ?Load
     {
-        $gross = $this->weighing()?->gross();
-
-        return $gross === null ? null : Load::ofKilograms($gross);
+        return $this->weighing()?->gross();
     }
 
     /** What an axle carries alone; null where it was not weighed by itself. */

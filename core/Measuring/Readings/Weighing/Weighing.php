@@ -36,15 +36,15 @@ final readonly class Weighing
     }
 
     /**
-     * Of the trailer: what its axles carry and what it leaves on the vehicle, kg. Null where either was not weighed by
+     * Of the trailer: what its axles carry and what it leaves on the vehicle. Null where either was not weighed by
      * itself.
      */
-    public function gross(): ?float
+    public function gross(): ?Load
     {
-        $axles = $this->dropped->axle(WeighedAxle::Trailer)?->kilograms();
+        $axles = $this->dropped->axle(WeighedAxle::Trailer);
         $onTheBall = $this->droppedLoad()?->mean();
 
-        return $axles === null || $onTheBall === null ? null : $axles + $onTheBall;
+        return $axles === null || $onTheBall === null ? null : $axles->plus(Load::ofKilograms($onTheBall));
     }
 
     /** The same corrected to a level trailer: TW = V0 + (W·h − κ)·φ/L (docs/model.md, Loads). */
@@ -84,16 +84,15 @@ final readonly class Weighing
 
     /**
      * Of the load that the dropped trailer leaves on the vehicle, the shares that bars move to the front axle and to
-     * the
-     * trailer's; null where a platform was shared.
+     * the trailer's; null where a platform was shared.
      *
      * @return array{forward: float, back: float}|null
      */
     public function moved(Ticket $carried): ?array
     {
         $load = $this->droppedLoad()?->mean() ?? 0.0;
-        $front = $this->gain($carried, WeighedAxle::Front);
-        $trailer = $this->gain($carried, WeighedAxle::Trailer);
+        $front = $this->gain($carried, WeighedAxle::Front)?->kilograms();
+        $trailer = $this->gain($carried, WeighedAxle::Trailer)?->kilograms();
 
         return $load <= 0.0 || $front === null || $trailer === null
             ? null
@@ -149,12 +148,12 @@ final readonly class Weighing
         return $loads;
     }
 
-    /** What an axle gains from dropped to carried, kg; null where it shared a platform. */
-    public function gain(Ticket $carried, WeighedAxle $axle): ?float
+    /** What an axle gains from dropped to carried; null where it shared a platform. */
+    public function gain(Ticket $carried, WeighedAxle $axle): ?Load
     {
         $before = $this->dropped->axle($axle);
         $after = $carried->axle($axle);
 
-        return $before === null || $after === null ? null : $after->minus($before)->kilograms();
+        return $before === null || $after === null ? null : $after->minus($before);
     }
 }

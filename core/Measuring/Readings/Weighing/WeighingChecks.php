@@ -109,22 +109,17 @@ final readonly class WeighingChecks
         $weighing = new Weighing($this->alone, $this->dropped);
         $front = $weighing->gain($carried, WeighedAxle::Front);
         $trailer = $weighing->gain($carried, WeighedAxle::Trailer);
-        if ($front === null || $trailer === null || $front <= 0.0) {
+        if ($front === null || $trailer === null || ! $front->isGreaterThan(Load::zero())) {
             return null;
         }
         $vehicle = $this->rig->vehicle();
         $share = $vehicle->wheelbase / ($this->rig->trailer()->ballToAxle + $vehicle->overhang);
-        $off = $trailer - $front * $share;
+        $expected = $front->times($share);
         $allowed =
-            self::WIDE * hypot($this->doubt($carried), $share * $this->doubt($carried)) + 0.1 * abs($front * $share);
+            self::WIDE * hypot($this->doubt($carried), $share * $this->doubt($carried)) + 0.1 * $expected->kilograms();
 
-        return abs($off) > $allowed
-            ? Mismatch::of(
-                MismatchKind::GainsOutOfProportion,
-                Load::ofKilograms($front),
-                Load::ofKilograms($trailer),
-                Load::ofKilograms($front * $share),
-            )
+        return abs($trailer->minus($expected)->kilograms()) > $allowed
+            ? Mismatch::of(MismatchKind::GainsOutOfProportion, $front, $trailer, $expected)
             : null;
     }
 

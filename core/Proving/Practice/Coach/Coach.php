@@ -6,7 +6,6 @@ namespace Yoke\Proving\Practice\Coach;
 
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Recommendation;
-use Yoke\Proving\Practice\Exercise\Exercise;
 use Yoke\Proving\Practice\Exercise\Fault;
 use Yoke\Proving\Practice\Exercise\HitchPlace;
 use Yoke\Proving\Practice\Exercise\Situation;
@@ -47,8 +46,7 @@ final readonly class Coach
     public function advice(): Hint
     {
         foreach ($this->now->faults as $fault) {
-            $isHead =
-                $fault === Fault::BallTooLow && $this->run->exercise->ballOff($this->now->hitch) < -Exercise::LOW_MM;
+            $isHead = $fault === Fault::BallTooLow && $this->run->exercise->isBallLow($this->now->hitch);
             if (in_array($fault, $this->run->found(), true) && ($fault->remedy() !== null || $isHead)) {
                 return $isHead
                     ? Hint::setting(HintKind::MoveHead, (new Solution($this->run->exercise))->head())

@@ -20,7 +20,7 @@ final readonly class FaultReview
         $result = RunResult::of($run);
         $isGone = match ($fault) {
             Fault::BarsStraight, Fault::OverRestored => $result->isDone(),
-            Fault::BallTooLow => $run->exercise->ballOff($run->situation()->hitch) > -$run->exercise::LOW_MM,
+            Fault::BallTooLow => ! $run->exercise->isBallLow($run->situation()->hitch),
             default => ! in_array($fault, $run->situation()->faults, true),
         };
 

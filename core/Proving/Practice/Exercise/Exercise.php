@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Proving\Practice\Exercise;
 
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Length;
 use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Method\Criterion;
@@ -28,7 +29,7 @@ final readonly class Exercise
      * @param  HitchPlace  $start  how the hitch stands at first
      * @param  list<Fault>  $faults
      * @param  float  $tapeGap  how far a tape stands before the edge that it is read at, mm
-     * @param  float  $levelBall  unloaded ball over level coupler that lets the trailer end level, mm
+     * @param  Length  $levelBall  unloaded ball over level coupler that lets the trailer end level
      */
     public function __construct(
         public ExerciseCode $code,
@@ -39,7 +40,7 @@ final readonly class Exercise
         public HiddenRig $hidden,
         public array $faults,
         public float $tapeGap,
-        private float $levelBall,
+        private Length $levelBall,
     ) {
     }
 
@@ -49,10 +50,16 @@ final readonly class Exercise
         return $hitch->isTurned ? $this->rig->toldTurned : $this->rig->told;
     }
 
-    /** How far the unloaded ball stands over where it lets the trailer end level, mm. */
-    public function ballOff(HitchPlace $hitch): float
+    /** Whether the ball stands too low for the trailer to end level. */
+    public function isBallLow(HitchPlace $hitch): bool
     {
-        return $this->hidden->ballOverCoupler($hitch) - $this->levelBall;
+        return $this->ballOff($hitch)->millimetres() < -self::LOW_MM;
+    }
+
+    /** How far the unloaded ball stands over where it lets the trailer end level. */
+    public function ballOff(HitchPlace $hitch): Length
+    {
+        return $this->hidden->ballOverCoupler($hitch)->minus($this->levelBall);
     }
 
     /** Whether the head has a gauge to read. */

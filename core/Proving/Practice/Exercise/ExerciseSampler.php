@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Practice\Exercise;
 
+use Yoke\Foundation\Units\Length;
 use Yoke\Measuring\Estimation\Prior\PriorDoubts;
 use Yoke\Mechanics\Statics\Bars;
 use Yoke\Mechanics\Statics\CoupledRig;
@@ -127,7 +128,7 @@ final readonly class ExerciseSampler
             $hidden,
             $faults,
             $random->between(...self::GAP_MM),
-            self::levelBall($truth),
+            Length::ofMillimetres(self::levelBall($truth)),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Proving\Practice\Exercise;
 
+use Yoke\Foundation\Units\Length;
 use Yoke\Mechanics\Statics\Bars;
 use Yoke\Mechanics\Statics\CoupledRig;
 use Yoke\Mechanics\Statics\TowedTrailer;
@@ -158,12 +159,13 @@ final class HiddenRig
         return $this->stand(Stance::Carried, $hitch, $faults)->barLoad;
     }
 
-    /** The unloaded ball over the level coupler, mm. */
-    public function ballOverCoupler(HitchPlace $hitch): float
+    /** The unloaded ball over the level coupler. */
+    public function ballOverCoupler(HitchPlace $hitch): Length
     {
-        return $this->truth->bars()->ballOverCoupler +
-            $this->adjusters->ballHeightBetween($this->reference, $hitch->setting) +
-            ($hitch->isTurned ? self::SHANK_MM : 0.0);
+        return $this->adjusters
+            ->ballHeightBetween($this->reference, $hitch->setting)
+            ->plus(Length::ofMillimetres($this->truth->bars()->ballOverCoupler))
+            ->plus(Length::ofMillimetres($hitch->isTurned ? self::SHANK_MM : 0.0));
     }
 
     /** @param  list<Fault>  $faults */
@@ -193,7 +195,7 @@ final class HiddenRig
     /** @param  list<Fault>  $faults */
     private function rig(HitchPlace $hitch, array $faults): TrueRig
     {
-        $ball = $this->ballOverCoupler($hitch);
+        $ball = $this->ballOverCoupler($hitch)->millimetres();
 
         return $this->rigs[$ball.implode(' ', array_column($faults, 'value'))] ??= $this->built(
             $ball,

@@ -52,7 +52,7 @@ final readonly class Solution
                 $this->exercise->adjusters->headNearest($side->setting, $this->exercise->ballOff($side)),
             );
             $nearest =
-                abs($this->exercise->ballOff($place)) < abs($this->exercise->ballOff($nearest)) - self::WORTH_TURNING_MM
+                $this->offBy($place) < $this->offBy($nearest) - self::WORTH_TURNING_MM
                     ? $place
                     : $nearest;
         }
@@ -69,6 +69,12 @@ final readonly class Solution
         return $this->exercise->isInRange($hidden->share($place, [])) && $this->exercise->standsLevel($pitch);
     }
 
+    /** How far the ball stands off where it lets the trailer end level, mm, either way. */
+    private function offBy(HitchPlace $place): float
+    {
+        return $this->exercise->ballOff($place)->absolute()->millimetres();
+    }
+
     /**
      * What it restores by the closed form; null where that is out of range, the trailer not level or a bar past its
      * rating.
@@ -80,7 +86,7 @@ final readonly class Solution
         $rig = new CoupledRig(
             $hidden->truth->vehicle(),
             $hidden->truth->trailer(),
-            new Bars($bars->count, $bars->rate, $bars->arm, $hidden->ballOverCoupler($place)),
+            new Bars($bars->count, $bars->rate, $bars->arm, $hidden->ballOverCoupler($place)->millimetres()),
         );
         $carried = $rig->carried($hidden->tensionAt($place, []));
         $share = $carried->frontRestored();

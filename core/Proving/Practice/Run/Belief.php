@@ -205,7 +205,8 @@ final readonly class Belief
         $exercise = $this->run->exercise;
 
         return $stance === Stance::Dropped
-            ? $exercise->adjusters->ballHeightBetween($exercise->reference, $hitch->setting) + $this->turned($hitch)
+            ? $exercise->adjusters->ballHeightBetween($exercise->reference, $hitch->setting)->millimetres() +
+                $this->turned($hitch)
             : 0.0;
     }
 

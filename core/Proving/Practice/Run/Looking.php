@@ -35,7 +35,9 @@ final readonly class Looking
             ),
             match (true) {
                 $place === Place::Bars && $stance === Stance::Carried => $this->bend(),
-                $place === Place::Coupler && $stance !== Stance::Alone => $this->exercise->ballOff($this->now->hitch),
+                $place === Place::Coupler && $stance !== Stance::Alone => $this->exercise
+                    ->ballOff($this->now->hitch)
+                    ->millimetres(),
                 default => null,
             },
         );
@@ -47,7 +49,7 @@ final readonly class Looking
         return match ($fault) {
             Fault::BarsStraight => $this->bend() <= Exercise::STRAIGHT_MM,
             Fault::OverRestored => $this->exercise->hidden->share($this->now->hitch, $this->now->faults) > 1.0,
-            Fault::BallTooLow => $this->exercise->ballOff($this->now->hitch) < -Exercise::LOW_MM,
+            Fault::BallTooLow => $this->exercise->isBallLow($this->now->hitch),
             default => true,
         };
     }

@@ -41,8 +41,11 @@ final readonly class StancePlot
         $rig = $posterior->rig($ballOffset);
         $dropped = $rig->dropped();
         $over = $rig->carried($rig->tensionFor(1.35));
-        $rears = [$dropped->rearRise()->millimetres(), $over->rearRise()->millimetres(), 0.0, ...array_column($taped, 'rear')];
-        $fronts = [$dropped->frontRise()->millimetres(), $over->frontRise()->millimetres(), 0.0, ...array_column($taped, 'front')];
+        [$rears, $fronts] = [[0.0, ...array_column($taped, 'rear')], [0.0, ...array_column($taped, 'front')]];
+        foreach ([$dropped, $over] as $attitude) {
+            $rears[] = $attitude->rearRise()->millimetres();
+            $fronts[] = $attitude->frontRise()->millimetres();
+        }
         $this->left = min($rears) - self::ROOM_MM;
         $this->right = max($rears) + self::ROOM_MM;
         $this->low = min($fronts) - self::ROOM_MM / 2;

@@ -38,7 +38,7 @@ final readonly class BarsLetGo implements Explainer
                 new Figure('bar_load', $carried->barLoad()->kilograms() / 2.0, Quantity::Load),
                 new Figure('share', $carried->frontRestored(), Quantity::Share),
                 new Figure('link', ExampleRig::LINK, Quantity::Length),
-                new Figure('bends_more', $next->barBend()->millimetres() - $carried->barBend()->millimetres(), Quantity::Length),
+                new Figure('bends_more', $next->barBend()->minus($carried->barBend())->millimetres(), Quantity::Length),
                 new Figure('worth', $next->frontRestored() - $carried->frontRestored(), Quantity::Share),
             ],
             $carried->barLoad()->kilograms() > 0.0 ? [] : ['slack'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Showing\Explainer\Explainers;
 
+use Yoke\Foundation\Units\Load;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Showing\Explainer\ExampleRig;
 use Yoke\Showing\Explainer\Explainer;
@@ -36,9 +37,9 @@ final readonly class Shares implements Explainer
             $dropped,
             $carried,
             [
-                new Figure('front_gain', $carried->frontLoad()->kilograms() - $dropped->frontLoad()->kilograms(), Quantity::LoadChange),
-                new Figure('rear_gain', $carried->rearLoad()->kilograms() - $dropped->rearLoad()->kilograms(), Quantity::LoadChange),
-                new Figure('trailer_gain', $carried->trailerLoad()->kilograms() - $dropped->trailerLoad()->kilograms(), Quantity::LoadChange),
+                self::gain('front_gain', $carried->frontLoad(), $dropped->frontLoad()),
+                self::gain('rear_gain', $carried->rearLoad(), $dropped->rearLoad()),
+                self::gain('trailer_gain', $carried->trailerLoad(), $dropped->trailerLoad()),
                 new Figure('share', $share, Quantity::Share),
                 new Figure(
                     'ratio',
@@ -52,5 +53,10 @@ final readonly class Shares implements Explainer
                 default => ['in_range'],
             },
         );
+    }
+
+    private static function gain(string $key, Load $carried, Load $dropped): Figure
+    {
+        return new Figure($key, $carried->minus($dropped)->kilograms(), Quantity::LoadChange);
     }
 }

@@ -22,7 +22,12 @@ function repeats(array $millimetres, Axle $axle = Axle::Rear): array
         fn (float $height): TapedHeight => new TapedHeight(
             ReadingContext::alone(),
             $axle,
-            HeightReading::of(Length::ofMillimetres($height), 0.9, 1.1, 1.1),
+            HeightReading::of(
+                Length::ofMillimetres($height),
+                Length::ofMillimetres(0.9),
+                Length::ofMillimetres(1.1),
+                Length::ofMillimetres(1.1),
+            ),
             ReadingIdentity::none(),
         ),
         $millimetres,
@@ -71,7 +76,12 @@ it('gives every reading of the axle what was learned: its own part, the shared a
         new TapedHeight(
             ReadingContext::dropped(),
             Axle::Rear,
-            HeightReading::of(Length::ofMillimetres(925.0), 0.9, 1.1, 1.1),
+            HeightReading::of(
+                Length::ofMillimetres(925.0),
+                Length::ofMillimetres(0.9),
+                Length::ofMillimetres(1.1),
+                Length::ofMillimetres(1.1),
+            ),
             ReadingIdentity::none(),
         ),
     ]);

@@ -154,7 +154,12 @@ it('forgives what tape and friction can do', function (): void {
 });
 
 it('questions fenders of one axle that stand far apart', function (): void {
-    $read = fn (float $mm): HeightReading => HeightReading::of(Length::ofMillimetres($mm), 0.9, 0.5, 0.5);
+    $read = fn (float $mm): HeightReading => HeightReading::of(
+        Length::ofMillimetres($mm),
+        Length::ofMillimetres(0.9),
+        Length::ofMillimetres(0.5),
+        Length::ofMillimetres(0.5),
+    );
     $plausible = new Plausibility();
 
     expect($plausible->sidesApart($read(950), $read(975)))
