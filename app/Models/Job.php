@@ -20,8 +20,8 @@ use Yoke\Rig\Specification\RigPart;
 /**
  * One set-up of one rig.
  *
- * @phpstan-type HeadPlace array{turned: string, hole: int, ball_height_mm: float, because: string, by: string,
- *     at: string}
+ * @phpstan-type HeadPlace array{turned: string, hole: int, ball_height_mm: float, taped_mm?: float,
+ *     because: string, by: string, at: string}
  *
  * @property int $id
  * @property int $rig_id
@@ -334,10 +334,16 @@ final class Job extends Model
     {
         $rig = $this->rigAsTyped();
 
-        return $this->head_place === null ? $rig : $rig->withBallAt($this->head_place['ball_height_mm']);
+        return $this->head_place === null ? $rig : $rig->withBallAt($this->ballInItsHole());
     }
 
-    /** The same, with the ball as it was typed, whatever hole was recorded. */
+    /** Where the ball stands in the hole that was recorded, mm: as it was taped there, else as the hole brings it. */
+    public function ballInItsHole(): float
+    {
+        return $this->head_place['taped_mm'] ?? $this->head_place['ball_height_mm'] ?? 0.0;
+    }
+
+    /** The same, with the ball as it was typed, before a hole was recorded or since. */
     public function rigAsTyped(): RigSnapshot
     {
         /** @var Sheet $sheet */

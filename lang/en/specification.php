@@ -180,6 +180,13 @@ return [
                     'working' => 'As working links: fewer is tighter',
                 ],
             ],
+            'link_steps' => [
+                'label' => 'Links can be set',
+                'options' => [
+                    'whole' => 'At whole links only',
+                    'halves' => 'At half links too, by a bolt between two',
+                ],
+            ],
             'bar_rating_low_kg' => ['label' => 'Bars rated from'],
             'bar_rating_high_kg' => ['label' => 'Bars rated to'],
             'bar_rate_kg_per_mm' => ['label' => 'Rate of one bar', 'hint' => 'In kg/mm or lb/in, if the data sheet gives it'],

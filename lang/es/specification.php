@@ -180,6 +180,13 @@ return [
                     'working' => 'Como eslabones que trabajan: menos es más tenso',
                 ],
             ],
+            'link_steps' => [
+                'label' => 'Los eslabones se fijan',
+                'options' => [
+                    'whole' => 'Solo en eslabones enteros',
+                    'halves' => 'También a medio eslabón, con un perno entre dos',
+                ],
+            ],
             'bar_rating_low_kg' => ['label' => 'Límite de las barras desde'],
             'bar_rating_high_kg' => ['label' => 'Límite de las barras hasta'],
             'bar_rate_kg_per_mm' => ['label' => 'Rigidez de una barra', 'hint' => 'En kg/mm o lb/in, si la ficha técnica la da'],

@@ -62,12 +62,13 @@ final readonly class CouplerAndBall
     /** The taped ball against what the hole would give, where the two differ; or an empty text. */
     public function againstTheHole(): string
     {
+        $place = $this->analysed->job->head_place;
         $ball = $this->typed(RigPart::Hitch, 'ball_height_mm');
-        $hole = $this->analysed->job->head_place['ball_height_mm'] ?? null;
+        $hole = $place['ball_height_mm'] ?? null;
 
         return $ball === null || $hole === null || ShankPlace::agree($ball, Length::ofMillimetres($hole))
             ? ''
-            : Text::of('head.now.hole', [
+            : Text::of(isset($place['taped_mm']) ? 'head.now.tape_counts' : 'head.now.hole_counts', [
                 'taped' => $this->print->length($ball),
                 'hole' => $this->print->height($hole),
                 'off' => $this->print->height(abs($ball->millimetres() - $hole)),

@@ -246,7 +246,7 @@ final readonly class CardPage
 
         return match (true) {
             $chosen !== null => Text::of('screen.card_page.ball_and_shank', [
-                'height' => $this->plan->print->height($chosen['ball_height_mm']),
+                'height' => $this->plan->print->height($this->job->ballInItsHole()),
                 'turned' => Text::of('head.turned.'.$chosen['turned']),
                 'hole' => $chosen['hole'],
             ]),

@@ -16,6 +16,7 @@ use Yoke\Mechanics\Loading\Tank;
 use Yoke\Mechanics\Statics\LevellingLoss;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\LinkSteps;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchFamily;
 use Yoke\Rig\Family\HitchMeasures;
@@ -130,6 +131,7 @@ final readonly class RigSpecification
                 $this->hitch->number('head_hole_mm') ?? $usual->headHoleMm,
                 ($this->hitch->number('head_holes') ?? $usual->headHoles + 1) - 1,
                 Counting::tryFrom((string) $this->hitch->text('counting')) ?? $usual->counting,
+                LinkSteps::tryFrom((string) $this->hitch->text('link_steps')) ?? $usual->linkSteps,
             ),
         );
     }

@@ -6,6 +6,7 @@ namespace Yoke\Rig\Family;
 
 use Yoke\Rig\Adjuster\Adjuster;
 use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\LinkSteps;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Adjuster\StepRange;
 
@@ -29,13 +30,16 @@ final readonly class HitchMeasures
         /** Holes the head can be bolted at, less one. */
         public float $headHoles = 4,
         public Counting $counting = Counting::TakenUp,
+        public LinkSteps $linkSteps = LinkSteps::Whole,
     ) {
     }
 
-    /** Chain links, counted as this shop counts them. */
+    /** Chain links, counted as this shop counts them; half links where this hitch has them. */
     public function link(): Adjuster
     {
-        return $this->tension('link', minutes: 6)->counted($this->counting);
+        $link = $this->tension('link', minutes: 6)->counted($this->counting);
+
+        return $this->linkSteps === LinkSteps::Halves ? $link->withHalfSteps() : $link;
     }
 
     /** What takes up the bar tips, by its pitch. */

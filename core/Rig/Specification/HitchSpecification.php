@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Rig\Specification;
 
 use Yoke\Rig\Adjuster\Counting;
+use Yoke\Rig\Adjuster\LinkSteps;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchFamily;
@@ -30,7 +31,7 @@ final class HitchSpecification
         $adjusters = $family->adjusters($facts->usual);
 
         return match ($key) {
-            'counting', 'free_chain_mm' => $facts->takeUp->isChain(),
+            'counting', 'link_steps', 'free_chain_mm' => $facts->takeUp->isChain(),
             'crown_mm', 'cam_mm' => $facts->control === SwayControl::Cam,
             'friction' => $facts->control->rubsAtHookUp(),
             'maker_ball_load_kg' => $adjusters->turnedLoaded() !== null,
@@ -67,6 +68,7 @@ final class HitchSpecification
                     ...array_map(static fn (HitchFamily $family): string => $family->key(), Families::all()),
                 ),
                 Field::choice('counting', ...array_column(Counting::cases(), 'value')),
+                Field::choice('link_steps', ...array_column(LinkSteps::cases(), 'value')),
             ]),
             new FieldGroup('bars_and_ball', [
                 Field::load('bar_rating_low_kg', 0, 2000),

@@ -6,7 +6,7 @@
     @if ($plan->head()->why() !== '')<p class="sentence" data-tone="note">{{ $plan->head()->why() }}</p>@endif
     <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" :summary="__('page/plan.head.where_this_height_comes_from')" />
     @if ($bolted)
-        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => __('head.turned.'.$bolted['turned']), 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($bolted['ball_height_mm']), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
+        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => __('head.turned.'.$bolted['turned']), 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($job->ballInItsHole()), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
     @endif
     @if ($places !== [])
         <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places">

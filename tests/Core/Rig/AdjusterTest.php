@@ -182,3 +182,23 @@ it('leaves washers and head alone where only what is small may move', function (
         ->and($adjusters->smallAbout($stays)->tensionBetween($small[0], $small[count($small) - 1], 720.0))
         ->toEqualWithDelta($adjusters->tensionBetween($small[0], $small[count($small) - 1], 720.0), 1e-9);
 });
+
+it('takes half links only where the family has them or the sheet says so', function (
+    string $family,
+    ?string $says,
+    float $grain,
+): void {
+    $hitch = ['family' => $family, ...$says === null ? [] : ['link_steps' => $says]];
+    $adjusters = Tests\Core\Planning\Described::of([], [], $hitch)->sheets->adjusters();
+
+    expect($adjusters?->get('link')->range->grain)
+        ->toBe($grain)
+        ->and($adjusters?->get('link')->range->holds(3.5))
+        ->toBe($grain < 1.0);
+})->with([
+    ['chain-snap-up', null, 0.5],
+    ['chain-snap-up', 'whole', 1.0],
+    ['chain-rotating-latch', null, 1.0],
+    ['chain-rotating-latch', 'halves', 0.5],
+    ['cam-bar', null, 0.5],
+]);

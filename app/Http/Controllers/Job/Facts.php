@@ -10,41 +10,50 @@ use App\Screens\Garage\PartForm;
 use App\UseCases\Garage\KeepPart;
 use App\UseCases\Garage\OpenJobs;
 use App\UseCases\Garage\PartModels;
+use App\UseCases\Stations\BoltHead;
 use App\Words\ExpectedWords;
 use App\Words\Text;
 use Illuminate\Http\RedirectResponse;
 use Yoke\CoreException;
+use Yoke\Foundation\Units\Length;
 use Yoke\Rig\Specification\RigPart;
 use Yoke\Workshop\Procedure\Station;
 
 /** Takes a field of a part's specification, or a few that go together, typed where the job asks for them. */
 final class Facts
 {
+    private const BALL = 'ball_height_mm';
+
     public function store(
         Asked $request,
         KeepPart $parts,
+        BoltHead $head,
         Job $job,
         Station $station,
         RigPart $part,
         string $field,
     ): RedirectResponse {
-        return $this->keep($request, $parts, $job, $part, $field, redirect()->route('bench', [$job, $station->value]));
+        $back = redirect()->route('bench', [$job, $station->value]);
+
+        return $this->keep($request, $parts, $head, $job, $part, $field, $back);
     }
 
     /** Typed in the guide of a rig that is taken over. */
     public function storeForGuide(
         Asked $request,
         KeepPart $parts,
+        BoltHead $head,
         Job $job,
         RigPart $part,
         string $field,
     ): RedirectResponse {
-        return $this->keep($request, $parts, $job, $part, $field, redirect()->route('take-over', $job));
+        return $this->keep($request, $parts, $head, $job, $part, $field, redirect()->route('take-over', $job));
     }
 
     private function keep(
         Asked $request,
         KeepPart $parts,
+        BoltHead $head,
         Job $job,
         RigPart $part,
         string $field,
@@ -67,6 +76,10 @@ final class Facts
             return $back->withInput($fields)->withErrors($problems, 'fact');
         }
         $parts->changed($person, $part, $model);
+        $ball = $field === self::BALL ? PartModels::value($model, $part->fields()[$field]) : null;
+        if ($ball !== null) {
+            $head->taped($person, $job->refresh(), Length::ofMillimetres((float) $ball));
+        }
 
         return $back;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Rig\Family\Kind;
 
 use Yoke\Rig\Adjuster\Adjusters;
+use Yoke\Rig\Adjuster\LinkSteps;
 use Yoke\Rig\Family\FamilyFacts;
 use Yoke\Rig\Family\Handwork;
 use Yoke\Rig\Family\HitchFamily;
@@ -25,7 +26,7 @@ final readonly class CamBar implements HitchFamily
     public function facts(): FamilyFacts
     {
         return new FamilyFacts(
-            new HitchMeasures(27.5, 8),
+            new HitchMeasures(27.5, 8, linkSteps: LinkSteps::Halves),
             SwayControl::Cam,
             swayChecks: ['cams', 'crowns', 'cam_bolts'],
             handwork: new Handwork(
@@ -52,6 +53,6 @@ final readonly class CamBar implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of($measures->link()->withHalfSteps(), $measures->tilt('washer'), $measures->head());
+        return Adjusters::of($measures->link(), $measures->tilt('washer'), $measures->head());
     }
 }
