@@ -97,6 +97,38 @@ final readonly class VerdictWords
             ]);
     }
 
+    /**
+     * What a scale found left on the road, against what the model foretold.
+     *
+     * @param  float  $foretold  share that the model has it take
+     */
+    public static function weighedOnTheRoad(
+        GoverningVerdict $verdict,
+        Normal $left,
+        float $foretold,
+        string $lifter,
+    ): string {
+        return Text::of('verdict.weighed_on_the_road', [
+            'now' => self::percent($verdict->share->mean()),
+            'left' => self::percent($left->mean()),
+            'doubt' => self::percent($left->deviation()),
+            'lifter' => Text::of("verdict.{$lifter}_on"),
+            'lost' => self::percent($verdict->lost),
+            'foretold' => self::percent($foretold),
+        ]);
+    }
+
+    /** The same where nothing was read without levelling or air. */
+    public static function weighedAlone(GoverningVerdict $verdict, Normal $left, string $lifter): string
+    {
+        return Text::of('verdict.weighed_alone', [
+            'now' => self::percent($verdict->share->mean()),
+            'left' => self::percent($left->mean()),
+            'doubt' => self::percent($left->deviation()),
+            'lifter' => Text::of("verdict.{$lifter}_on"),
+        ]);
+    }
+
     private static function lifter(string $lifter): string
     {
         return Text::of("verdict.{$lifter}_is");

@@ -98,31 +98,69 @@ it('shows nothing of air on a rig that nothing lifts', function (): void {
     $this->get('/jobs/1/weigh')->assertOk()->assertDontSee('four stances');
 });
 
-it('keeps a ticket with air up apart: compared, and not counted', function (): void {
+it('takes a weighing with air up alone for what is left on the road, and nothing otherwise weighed for anything', function (): void {
     ($this->weigh)('alone', 'front 1500, rear 1150');
     ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');
-    $before = ($this->analysed)()
-        ->posterior()
-        ->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)
-        ->mean();
-    ($this->weigh)('carried', 'front 1400, rear 1560, trailer 2380', ['air_up' => '1']);
     ($this->weigh)('carried', 'front 1300, rear 1400, trailer 2400', ['driver_out' => '1', 'other_setting' => '1']);
+    expect(($this->analysed)()->current())->toBeNull();
+    ($this->weigh)('carried', 'front 1450, rear 1500, trailer 2390', ['air_up' => '1']);
 
     expect(
         WeighTicket::query()->orderBy('id')->get()->map(fn (WeighTicket $ticket): ?array => $ticket->conditions)->all(),
-    )
-        ->toBe([null, null, ['air_up'], ['driver_out', 'other_setting']])
-        ->and(($this->analysed)()->current())
-        ->toBeNull()
-        ->and(
-            ($this->analysed)()->posterior()->predict(static fn ($rig): float => $rig->trailer()->tongueWeight)->mean(),
-        )
-        ->toBe($before);
+    )->toBe([null, null, ['driver_out', 'other_setting'], ['air_up']]);
+    $analysed = ($this->analysed)();
+    // By hand: 70 kg of the 120 kg that coupling took.
+    expect($analysed->road?->left()->mean())
+        ->toEqualWithDelta(70 / 120, 1e-9)
+        ->and($analysed->verdict()?->shareOnTheRoad()->mean())
+        ->toEqualWithDelta(70 / 120, 0.06)
+        ->and($analysed->verdict()?->share->mean())
+        ->toBeGreaterThan(70 / 120 + 0.03);
     $this->get('/jobs/1/weigh')
         ->assertSee('Air up')
         ->assertSee('Driver out')
-        ->assertSee('weighed −100 kg')
-        ->assertDontSee('Front axle load restored, ');
+        ->assertSee('weighed −50 kg')
+        ->assertSee('weighed 58 %')
+        ->assertSee('Weighed with the air springs up, 58 ±')
+        ->assertSee('Nothing was read without');
+    $this->get('/jobs/1/card')->assertSee('Weighed with the air springs up, 58 ±');
+});
+
+it('lets the scale say what air takes where both were weighed, and raises the range by that', function (): void {
+    ($this->weigh)('alone', 'front 1500, rear 1150');
+    ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');
+    ($this->weigh)('carried', 'front 1490, rear 1440, trailer 2410');
+    $before = ($this->analysed)();
+    ($this->weigh)('carried', 'front 1430, rear 1520, trailer 2390', ['air_up' => '1']);
+    $after = ($this->analysed)();
+    $share = $before->verdict()->share->mean();
+
+    expect($after->verdict()->share->mean())
+        ->toEqualWithDelta($share, 1e-9)
+        ->and($after->verdict()->shareOnTheRoad()->mean())
+        ->toEqualWithDelta(50 / 120, 0.005)
+        ->and($after->verdict()->lost)
+        ->toEqualWithDelta($share - 50 / 120, 0.005)
+        ->not->toEqualWithDelta($before->verdict()->lost, 0.02)
+        ->and($after->goal->levelling?->lost($after->posterior()->rig(), $after->posterior()->tension()))
+        ->toEqualWithDelta($after->verdict()->lost, 1e-6);
+    $this->get('/jobs/1/weigh')->assertSee('What was weighed counts')->assertSee('42 ± ');
+    $this->get('/jobs/1/bars-up')->assertSee('% is taken here');
+});
+
+it('compares four stances by what was weighed where nobody gave the rate of the air springs', function (): void {
+    $this->post('/garage/vehicle/1', ['name' => 'Drover', 'air_rate_kg_per_mm' => '', 'air_lift_mm' => '']);
+    ($this->weigh)('alone', 'front 1500, rear 1150');
+    ($this->weigh)('dropped', 'front 1380, rear 1600, trailer 2360');
+    $this->get('/jobs/1/weigh')->assertDontSee('four stances');
+    ($this->weigh)('carried', 'front 1490, rear 1440, trailer 2410');
+    ($this->weigh)('carried', 'front 1460, rear 1490, trailer 2390', ['air_up' => '1']);
+    $this->get('/jobs/1/weigh')
+        ->assertSee('four stances')
+        ->assertSee('Nobody gave the rate or lift of air')
+        ->assertSee('weighed −40 kg')
+        ->assertSee('weighed 67 %')
+        ->assertSee('weighed 92 %');
 });
 
 it(

@@ -120,7 +120,20 @@ final readonly class AdvicePage
     {
         $verdict = $this->verdict();
 
-        return $verdict === null ? '' : VerdictWords::onTheRoad($verdict, $this->job->lifter());
+        $road = $this->job->road;
+        $lifter = $this->job->lifter();
+
+        return match (true) {
+            $verdict === null => '',
+            $road === null || $lifter === null => VerdictWords::onTheRoad($verdict, $lifter),
+            $road->standsAlone() => VerdictWords::weighedAlone($verdict, $road->left(), $lifter),
+            default => VerdictWords::weighedOnTheRoad(
+                $verdict,
+                $road->left(),
+                $road->foretold($this->job->posterior(), $this->job->current()),
+                $lifter,
+            ),
+        };
     }
 
     public function recommendation(): ?Recommendation

@@ -9,11 +9,11 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Length;
-use Yoke\Foundation\Units\Load;
 use Yoke\Job\Planning\LevellingTakeBack;
 use Yoke\Measuring\Readings\Weighing\Condition;
 use Yoke\Measuring\Readings\Weighing\Ticket;
 use Yoke\Measuring\Readings\Weighing\WeighedAxle;
+use Yoke\Mechanics\Statics\Attitude;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
 
@@ -46,35 +46,96 @@ final readonly class AirPage
                 : $analysed->posterior()->tension() + $current->tensionOffset;
     }
 
-    /** Null where nothing lifts the rear of this rig. */
+    /** Null where nothing lifts the rear of this rig: neither its sheet nor a ticket says so. */
     public function lifter(): ?string
     {
-        return $this->analysed->lifter();
+        $up = [];
+        foreach ($this->tickets as $ticket) {
+            array_push($up, ...$ticket->conditions());
+        }
+
+        return $this->analysed->lifter() ??
+            match (true) {
+                in_array(Condition::AirUp, $up, true) => 'air',
+                in_array(Condition::LevellingOn, $up, true) => 'levelling',
+                default => null,
+            };
+    }
+
+    /** What lifts, in words; an empty text where nothing does. */
+    public function lifterIs(): string
+    {
+        return $this->lifter() === null ? '' : Text::of("air.lifter.{$this->lifter()}");
     }
 
     /**
+     * As the model has them and as they were weighed; as they were weighed alone where nobody knows what lifts.
+     *
      * @return list<array{says: string, front: string, rear: string, loads: list<string>, weighed: list<string>,
      *     restored: string}> none where nothing lifts the rear
      */
     public function rows(): array
     {
+        $four = $this->takeBack?->fourStances($this->tension);
+        if ($this->lifter() === null || ($four === null && ! $this->isCompared())) {
+            return [];
+        }
         $rows = [];
-        foreach ($this->takeBack?->fourStances($this->tension) ?? [] as $key => $attitude) {
-            [$stance, $isLifted] = self::STANCES[$key];
+        foreach (self::STANCES as $key => [$stance, $isLifted]) {
+            $attitude = $four[$key] ?? null;
+            $weighed = $this->weighed($stance, $isLifted);
             $rows[] = [
-                'says' => Text::of("air.{$key}", ['lifter' => Text::of('air.lifter.'.($this->lifter() ?? 'air'))]),
-                'front' => $this->height(Axle::Front, $attitude->frontRise()),
-                'rear' => $this->height(Axle::Rear, $attitude->rearRise()),
-                'loads' => array_map(
-                    $this->print->aboutChange(...),
-                    [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()],
-                ),
-                'weighed' => $this->weighed($stance, $isLifted),
-                'restored' => $stance === Stance::Dropped ? '' : $this->print->percent($attitude->frontRestored()),
+                'says' => Text::of("air.{$key}", ['lifter' => $this->lifterIs()]),
+                'front' => $attitude === null ? '–' : $this->height(Axle::Front, $attitude->frontRise()),
+                'rear' => $attitude === null ? '–' : $this->height(Axle::Rear, $attitude->rearRise()),
+                'loads' => $attitude === null
+                    ? array_pad([], 3, $weighed === [] ? '–' : '')
+                    : array_map(
+                        $this->print->aboutChange(...),
+                        [$attitude->frontLoad(), $attitude->rearLoad(), $attitude->trailerLoad()],
+                    ),
+                'weighed' => $weighed,
+                'restored' => $stance === Stance::Dropped ? '' : $this->restored($attitude, $isLifted),
             ];
         }
 
         return $rows;
+    }
+
+    /** Which is believed where the model and the scale differ; an empty text without a weighing with it on. */
+    public function believes(): string
+    {
+        $road = $this->analysed->road;
+        $verdict = $this->analysed->verdict();
+
+        return match (true) {
+            $this->takeBack === null => Text::of('air.no_rate', ['lifter' => $this->lifterIs()]),
+            $road === null || $verdict === null || $road->standsAlone() => '',
+            default => Text::of('air.believes', [
+                'lifter' => $this->lifterIs(),
+                'lost' => $this->print->percent($verdict->lost),
+                'foretold' => $this->print->percent(
+                    $road->foretold($this->analysed->posterior(), $this->analysed->current()),
+                ),
+            ]),
+        };
+    }
+
+    /** Whether a stance was weighed with the rear lifted. */
+    private function isCompared(): bool
+    {
+        return $this->weighed(Stance::Dropped, true) !== [] || $this->weighed(Stance::Carried, true) !== [];
+    }
+
+    /** By the model, and as a ticket found it. */
+    private function restored(?Attitude $attitude, bool $isLifted): string
+    {
+        $ticket = $this->latest(Stance::Carried, $isLifted);
+        $found = $ticket === null ? null : $this->analysed->tickets->weighing()?->restored($ticket);
+        $weighed =
+            $found === null ? '' : Text::of('air.weighed', ['loads' => $this->print->percent($found->mean())]);
+
+        return trim(($attitude === null ? '' : $this->print->percent($attitude->frontRestored()))." {$weighed}") ?: '–';
     }
 
     /** Why lifting the rear moves no load forward, with this rig's figures; an empty text where nothing lifts it. */

@@ -29,6 +29,7 @@ use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Bars\TapedBars;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Posteriors;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Measuring\Readings\Weighing\TicketSet;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -63,6 +64,9 @@ final class AnalysedJob
 
     private readonly HistoryMapper $readings;
 
+    /** What a scale found of it as it goes on the road, levelling or air on; null where nobody weighed it so. */
+    public readonly ?RoadWeighing $road;
+
     /** What a scale found of the rig as it stands. */
     public readonly TicketSet $tickets;
 
@@ -78,17 +82,39 @@ final class AnalysedJob
         $this->rig = $described->sheets->rig;
         $this->adjusters = $described->sheets->adjusters();
         $bars = $this->tapedBars();
-        $this->described = $bars === null ? $described : $described->taped($bars);
-        $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->rules->tolerances);
+        $described = $bars === null ? $described : $described->taped($bars);
         $reference = $this->adjusters === null ? null : $this->reference();
+        $history = (new JobHistory($job, $described, $taped))->history();
+        $this->road = RoadWeighing::of($job, $described, $this->tickets, $history);
         $this->readings = new HistoryMapper(
-            (new JobHistory($job, $this->described, $taped))->history(),
-            $this->described->inPlace()->mapper($reference ?? Setting::of([])),
+            $this->road?->history($described) ?? $history,
+            $described->inPlace()->mapper($reference ?? Setting::of([])),
             $this->adjusters === null || $reference === null
                 ? null
                 : new SettingOffsets($this->adjusters, $reference, $this->rig->hitch->barArm->millimetres()),
             $this->rig->vehicle->wheelbase->millimetres(),
         );
+        $this->described =
+            $this->road?->standsAlone() === false
+                ? $described->takingBack($this->road->factor($this->fitted($described), $this->current()))
+                : $described;
+        $this->goal = $this->described->goal($job->shopBand(), $job->method, $shop->rules->tolerances);
+    }
+
+    private function fitted(SpecifiedRig $described): Posterior
+    {
+        return $this->fits->posterior($this->priorOf($described), $this->readings->observations());
+    }
+
+    /** Nobody says what the bars of an unknown setting are at. */
+    private function priorOf(SpecifiedRig $described): RigPrior
+    {
+        $current = $this->readings->current();
+        $prior = $described->prior();
+
+        return $current !== null && $current->setting === null
+            ? $prior->ofUnknownSetting($this->shop->rules->priors->tensionUnknownMm)
+            : $prior;
     }
 
     /** The rig as tickets found it; as its sheets have it where they do not tell, or could not be. */
@@ -131,11 +157,8 @@ final class AnalysedJob
         if ($this->analysis === null) {
             $current = $this->readings->current();
             $observations = $this->readings->observations();
-            $prior = $this->described->prior();
             $this->analysis = new JobAnalysis(
-                $current !== null && $current->setting === null
-                    ? $prior->ofUnknownSetting($this->shop->rules->priors->tensionUnknownMm)
-                    : $prior,
+                $this->priorOf($this->described),
                 $observations,
                 $this->goal,
                 $this->shop->rules->stopping,

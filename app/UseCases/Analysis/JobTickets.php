@@ -34,6 +34,21 @@ final readonly class JobTickets
         );
     }
 
+    /** Weighed carried on the hook-up that is on with nothing otherwise than levelling or air on. */
+    public function lifted(): ?WeighTicket
+    {
+        $book = $this->job->roundBook();
+        $hookUp = $book->hookUpOf($book->on(Stance::Carried));
+
+        return $this->job->tickets->last(
+            static fn (WeighTicket $ticket): bool => $ticket->stance === Stance::Carried &&
+                $ticket->withdrawn_at === null &&
+                count($ticket->conditions()) === 1 &&
+                $ticket->conditions()[0]->lifts() &&
+                $book->hookUpOf($ticket->round) === $hookUp,
+        );
+    }
+
     private function onNow(): ?WeighTicket
     {
         $book = $this->job->roundBook();

@@ -27,6 +27,7 @@ use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Readings\Weighing\TicketSet;
 use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Mechanics\Statics\CoupledRig;
+use Yoke\Mechanics\Statics\LevellingLoss;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Levelling;
@@ -141,7 +142,7 @@ final readonly class SpecifiedRig
             $criterion,
             $tolerances,
             $this->sheets->hitch->load('maker_ball_load_kg'),
-            $this->sheets->levellingLoss(),
+            $this->levellingLoss(),
         );
     }
 
@@ -156,10 +157,22 @@ final readonly class SpecifiedRig
         );
     }
 
+    /** What levelling or air springs take, as a scale found it, else by the model; null where nothing lifts. */
+    public function levellingLoss(): ?LevellingLoss
+    {
+        return $this->sheets->levellingLoss()?->weighedAs($this->conditions->takenBack);
+    }
+
+    /** The same where a scale found levelling or air to take so many times what the model foretells. */
+    public function takingBack(float $factor): self
+    {
+        return $this->under($this->conditions->takingBack($factor));
+    }
+
     /** What levelling or helper air springs take back from a rig without them; null where it has neither. */
     public function takeBack(CoupledRig $without): ?LevellingTakeBack
     {
-        $loss = $this->sheets->levellingLoss();
+        $loss = $this->levellingLoss();
 
         return $loss === null ? null : new LevellingTakeBack($without, $loss);
     }

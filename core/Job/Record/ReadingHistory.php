@@ -59,6 +59,17 @@ final readonly class ReadingHistory
         );
     }
 
+    public function withTicket(TicketTaken $ticket): self
+    {
+        return new self(
+            array_values($this->hookUps),
+            $this->heights,
+            $this->measures,
+            [...$this->tickets, $ticket],
+            $this->tongueWeights,
+        );
+    }
+
     /** Null of a carried round that nobody wrote anything down of. */
     public function hookUp(int $round): ?HookUpRecord
     {

@@ -205,7 +205,7 @@ final class StanceEvaluator
 
         return max(
             0.0,
-            $this->rig($ballOffset)->carried($tension)->frontRestored() - $road->carried($tension)->frontRestored(),
+            $this->goal->levelling->lostBetween($this->rig($ballOffset), $road, $tension),
         );
     }
 

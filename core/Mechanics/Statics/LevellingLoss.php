@@ -18,6 +18,8 @@ final readonly class LevellingLoss
         private float $airRate,
         /** How far they lift the rear of the vehicle alone, mm. */
         private float $airLift,
+        /** What it takes, against what these springs would: 1, but where a scale found otherwise. */
+        private float $factor = 1.0,
     ) {
     }
 
@@ -38,6 +40,12 @@ final readonly class LevellingLoss
     public static function ofAir(float $rate, float $lift): self
     {
         return new self(false, false, max(0.0, $rate), $lift);
+    }
+
+    /** The same where a scale found that it takes so many times what the springs tell, 0 or more. */
+    public function weighedAs(float $factor): self
+    {
+        return new self($this->holdsTheFront, $this->holdsTheRear, $this->airRate, $this->airLift, max(0.0, $factor));
     }
 
     /** The same rig as it goes on the road. */
@@ -61,12 +69,19 @@ final readonly class LevellingLoss
     /** The restored share that is left on the road. */
     public function left(CoupledRig $off, float $tension): float
     {
-        return $this->on($off)->carried($tension)->frontRestored();
+        return $off->carried($tension)->frontRestored() - $this->lost($off, $tension);
     }
 
     /** How much of the restored share goes. */
     public function lost(CoupledRig $off, float $tension): float
     {
-        return $off->carried($tension)->frontRestored() - $this->left($off, $tension);
+        return $this->lostBetween($off, $this->on($off), $tension);
+    }
+
+    /** The same of a road rig that is at hand already. */
+    public function lostBetween(CoupledRig $off, CoupledRig $road, float $tension): float
+    {
+        return $this->factor *
+            ($off->carried($tension)->frontRestored() - $road->carried($tension)->frontRestored());
     }
 }

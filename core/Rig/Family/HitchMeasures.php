@@ -30,16 +30,21 @@ final readonly class HitchMeasures
         /** Holes the head can be bolted at, less one. */
         public float $headHoles = 4,
         public Counting $counting = Counting::TakenUp,
-        public LinkSteps $linkSteps = LinkSteps::Whole,
+        /** Null where the sheet does not say: as usual in the family. */
+        public ?LinkSteps $linkSteps = null,
     ) {
     }
 
-    /** Chain links, counted as this shop counts them; half links where this hitch has them. */
-    public function link(): Adjuster
+    /**
+     * Chain links, counted as this shop counts them; half links where this hitch has them.
+     *
+     * @param  LinkSteps  $usual  in the family
+     */
+    public function link(LinkSteps $usual = LinkSteps::Whole): Adjuster
     {
         $link = $this->tension('link', minutes: 6)->counted($this->counting);
 
-        return $this->linkSteps === LinkSteps::Halves ? $link->withHalfSteps() : $link;
+        return ($this->linkSteps ?? $usual) === LinkSteps::Halves ? $link->withHalfSteps() : $link;
     }
 
     /** What takes up the bar tips, by its pitch. */

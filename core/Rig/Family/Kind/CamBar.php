@@ -26,7 +26,7 @@ final readonly class CamBar implements HitchFamily
     public function facts(): FamilyFacts
     {
         return new FamilyFacts(
-            new HitchMeasures(27.5, 8, linkSteps: LinkSteps::Halves),
+            new HitchMeasures(27.5, 8),
             SwayControl::Cam,
             swayChecks: ['cams', 'crowns', 'cam_bolts'],
             handwork: new Handwork(
@@ -53,6 +53,6 @@ final readonly class CamBar implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of($measures->link(), $measures->tilt('washer'), $measures->head());
+        return Adjusters::of($measures->link(LinkSteps::Halves), $measures->tilt('washer'), $measures->head());
     }
 }

@@ -26,7 +26,7 @@ final readonly class ChainSnapUp implements HitchFamily
     public function facts(): FamilyFacts
     {
         return new FamilyFacts(
-            new HitchMeasures(27.5, 8, linkSteps: LinkSteps::Halves),
+            new HitchMeasures(27.5, 8),
             SwayControl::Separate,
             swayChecks: ['chains', 'friction_bar'],
             handwork: new Handwork(
@@ -52,6 +52,6 @@ final readonly class ChainSnapUp implements HitchFamily
 
     public function adjusters(HitchMeasures $measures): Adjusters
     {
-        return Adjusters::of($measures->link(), $measures->tilt('washer'), $measures->head());
+        return Adjusters::of($measures->link(LinkSteps::Halves), $measures->tilt('washer'), $measures->head());
     }
 }
