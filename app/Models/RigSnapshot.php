@@ -48,6 +48,11 @@ use Yoke\Rig\Specification\SpecificationSheet;
  */
 final readonly class RigSnapshot
 {
+    private const MAKERS = 'maker_ball_load_kg';
+
+    /** The load that the maker's figure was given for. */
+    public const MAKERS_FOR = 'maker_ball_load_for';
+
     /** @param  Sheet  $sheet */
     public function __construct(private array $sheet)
     {
@@ -254,10 +259,39 @@ final readonly class RigSnapshot
         return $facts($this) == $facts($other);
     }
 
-    /** What stands on the sheet of a part. */
+    /** What stands on the sheet of a part; a gauge's figure of the hitch maker only under the load it was given for. */
     public function values(RigPart $part): SpecificationSheet
     {
-        return new SpecificationSheet($this->sheet[$part->value]['sheet'] ?? []);
+        $sheet = $this->sheet[$part->value]['sheet'] ?? [];
+        if ($part === RigPart::Hitch && $this->makersOfAnotherLoad() !== null) {
+            unset($sheet[self::MAKERS]);
+        }
+
+        return new SpecificationSheet($sheet);
+    }
+
+    /** The hitch maker's figure for the gauge where it was given for another load, vehicle or trailer; else null. */
+    public function makersOfAnotherLoad(): ?Load
+    {
+        $sheet = $this->sheet['hitch']['sheet'] ?? [];
+        $givenFor = $sheet[self::MAKERS_FOR] ?? null;
+
+        return ! isset($sheet[self::MAKERS]) || $givenFor === null || $givenFor === $this->loadMark()
+            ? null
+            : Load::ofKilograms((float) $sheet[self::MAKERS]);
+    }
+
+    /** Alike for the same vehicle and trailer with the same tongue weight and the same on board. */
+    public function loadMark(): string
+    {
+        $told = [
+            $this->vehicleName(),
+            $this->trailerName(),
+            round((float) ($this->sheet['trailer']['sheet']['tongue_weight_kg'] ?? 0.0)),
+            $this->sheet['aboard']['items'] ?? [],
+        ];
+
+        return substr(hash('sha256', json_encode($told, JSON_THROW_ON_ERROR)), 0, 16);
     }
 
     /** The same rig with its head bolted so that the unloaded ball stands at a height, mm. */

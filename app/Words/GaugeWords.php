@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Models\User;
 use Yoke\Foundation\Units\Load;
+use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Job\Analysis\GaugeTarget;
 use Yoke\Rig\Parts\Rig;
 
@@ -14,7 +15,7 @@ final readonly class GaugeWords
 {
     private QuantityWords $print;
 
-    public function __construct(private GaugeTarget $target, private Rig $rig, User $person)
+    public function __construct(private GaugeTarget $target, private Rig $rig, private User $person)
     {
         $this->print = new QuantityWords($person);
     }
@@ -30,6 +31,27 @@ final readonly class GaugeWords
             'from' => $this->print->about($this->target->least()),
             'to' => $this->print->about($this->target->most()),
         ]);
+    }
+
+    /** That the maker's figure was given for another load, and is asked for anew. */
+    public function anotherLoad(Load $figure): string
+    {
+        return Text::of('gauge.another_load', ['figure' => $this->print->load($figure)]);
+    }
+
+    /** @return array<string, string> what the gauge may show bars off, and the target with them on, light to heavy */
+    public function today(): array
+    {
+        $unit = $this->person->loadUnit();
+        $step = $unit->load($unit === LoadUnit::Pound ? 20.0 : 10.0)->kilograms();
+        $usual = round($this->target->tongueWeight()->mean() / $step);
+        $targets = [];
+        for ($steps = ceil(0.6 * $usual); $steps <= floor(1.5 * $usual); $steps++) {
+            $unloaded = Load::ofKilograms($steps * $step);
+            $targets[$this->print->load($unloaded)] = $this->print->about($this->target->under($unloaded));
+        }
+
+        return $targets;
     }
 
     /** What it does, in a sentence. */
@@ -70,6 +92,9 @@ final readonly class GaugeWords
                         'bar' => $this->print->about($perBar),
                         'rating' => $this->print->load($rating),
                     ])
+                    : '',
+                $this->target->share() > 1.0
+                    ? Text::of('gauge.past_full_return', ['share' => $this->print->percent($this->target->share())])
                     : '',
                 $perBar->kilograms() < 0.0 ? Text::of('gauge.below_the_tongue', ['target' => $this->target()]) : '',
             ]),

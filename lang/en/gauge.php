@@ -33,4 +33,13 @@ return [
     'past_the_rating' => 'This target loads each bar to about :bar, past its rating of :rating. Do not turn so far: check the figure, the tongue weight and the bars.',
     'below_the_tongue' => 'The target, :target, is less than the ball carries with no bars at all. Check the figure and its unit.',
     'less_loaded' => 'The gauge reads less with the bars on, :on, than with them off, :off. Bars add load between ball and coupler. Is the jack right up, and were both read bars off and bars on?',
+    'another_load' => 'The maker\'s figure, :figure, was given for another vehicle, trailer or load. Ask its table anew for this one; until then ours is the target.',
+    'past_full_return' => 'At this target the front axle would carry more than alone: about :share restored. More than its full return takes load off the rear axle, which steadies the rig. Check the figure against the sheets of hitch and vehicle.',
+    'today' => [
+        'heading' => 'The gauge today',
+        'how' => 'The tongue weighs otherwise at every departure. Coupled, jack up, bars off: read the gauge.',
+        'shows' => 'Gauge shows, bars off',
+        'target' => 'Bars on, turn to about',
+        'makers' => 'By the tongue weight and this rig\'s lengths. Where the hitch maker gives a figure for this load, follow the maker.',
+    ],
 ];

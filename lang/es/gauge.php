@@ -33,4 +33,13 @@ return [
     'past_the_rating' => 'Este objetivo carga cada barra con cerca de :bar, por encima de su límite de :rating. No gire hasta ahí: compruebe la cifra, el peso en la lanza y las barras.',
     'below_the_tongue' => 'El objetivo, :target, es menos de lo que lleva la bola sin ninguna barra. Compruebe la cifra y su unidad.',
     'less_loaded' => 'El medidor marca menos con las barras puestas, :on, que sin ellas, :off. Las barras añaden carga entre bola y acoplador. ¿Está el gato arriba del todo, y se leyeron los dos, sin barras y con barras?',
+    'another_load' => 'La cifra del fabricante, :figure, se dio para otro vehículo, remolque o carga. Consulte de nuevo su tabla para esta; hasta entonces el objetivo es el nuestro.',
+    'past_full_return' => 'Con este objetivo el eje delantero llevaría más que solo: cerca del :share devuelto. Más que la devolución completa quita carga al eje trasero, que estabiliza el conjunto. Compare la cifra con las hojas del enganche y del vehículo.',
+    'today' => [
+        'heading' => 'El indicador hoy',
+        'how' => 'La lanza pesa distinto en cada salida. Enganchado, gato arriba, barras quitadas: lea el indicador.',
+        'shows' => 'El indicador muestra, sin barras',
+        'target' => 'Con las barras, gire hasta cerca de',
+        'makers' => 'Según el peso en la bola y las medidas de este conjunto. Si el fabricante del enganche da una cifra para esta carga, siga al fabricante.',
+    ],
 ];

@@ -14,6 +14,9 @@ export function wireOwner(root) {
         contact.hidden = says === '';
     };
     root.querySelectorAll('[data-stepper]').forEach(wireStepper);
+    root.querySelector('[data-gauge]')?.addEventListener('change', ({ target }) => {
+        root.querySelector('[data-todays-target]').textContent = target.selectedOptions[0].dataset.target;
+    });
     const load = root.querySelector('[data-owner-load]');
     const note = root.querySelector('[data-owner-note]');
     if (note) {

@@ -9,6 +9,7 @@ use App\Models\Round;
 use App\Models\Trailer;
 use App\UseCases\Analysis\JobAnalyses;
 use Yoke\Foundation\Units\Load;
+use Yoke\Rig\Specification\RigPart;
 
 /** A screw jack head behind a pick-up: wheelbase 3700, a 1300, L 5200, b 710 mm. */
 beforeEach(function (): void {
@@ -307,3 +308,55 @@ it('refuses a pair that is none, and keeps what was typed', function (array $typ
     [['tongue_weight_kg' => '2 kg'], 'tongue_weight_kg'],
     [['tongue_weight_kg' => '2900 kg'], 'tongue_weight_kg'],
 ]);
+
+it('asks for the maker\'s figure anew under another load, and keeps it for the one that it was given for', function (): void {
+    $this->post('/jobs/1/brief/facts/hitch/maker_ball_load_kg', ['maker_ball_load_kg' => '1500']);
+    $this->get('/jobs/1/brief')->assertSee('The figure of the hitch maker, which governs')->assertDontSee('asked anew');
+    Job::query()->whereKey(1)->update(['handed_over_at' => now()]);
+
+    $lighter = (string) $this->postJson('/new-load/1/preview', [
+        'vehicle' => '1',
+        'trailer' => '1',
+        'tongue_weight_kg' => '260 kg',
+    ])->json('parts.new-load');
+    expect(($this->shown)($lighter))
+        ->toEqualWithDelta(($this->ballLoad)(260.0, 0.75), 3.0)
+        ->and($lighter)
+        ->toContain('was given for another vehicle, trailer or load');
+    $this->post('/new-load/1', ['vehicle' => '1', 'trailer' => '1', 'tongue_weight_kg' => '260 kg']);
+    $page = (string) $this->get('/jobs/2/brief')
+        ->assertSee('The maker&#039;s figure, 1500 lb, was given for another vehicle', false)
+        ->assertDontSee('which governs')
+        ->getContent();
+    expect(($this->shown)($page))->toEqualWithDelta(($this->ballLoad)(260.0, 0.75), 3.0);
+    $kept = fn (): ?Load => Job::query()->findOrFail(1)->rigAsWorked()->values(RigPart::Hitch)->load('maker_ball_load_kg');
+    expect($kept()?->pounds())->toEqualWithDelta(1500.0, 1e-6);
+
+    $this->post('/jobs/2/brief/facts/hitch/maker_ball_load_kg', ['maker_ball_load_kg' => '1180']);
+    $this->get('/jobs/2/brief')
+        ->assertSee('which governs')
+        ->assertDontSee('was given for another vehicle, trailer or load');
+    expect($kept()?->pounds())->toEqualWithDelta(1500.0, 1e-6);
+});
+
+it('cautions about a maker\'s figure that restores more than full return', function (): void {
+    $this->post('/jobs/1/brief/facts/hitch/maker_ball_load_kg', ['maker_ball_load_kg' => '900 kg']);
+    $this->get('/jobs/1/brief')->assertSee('the front axle would carry more than alone');
+});
+
+it('gives an owner today\'s target for what the gauge shows with the bars off', function (): void {
+    $this->post('/jobs/1/bars-up/rounds', ['steps' => ['turn' => 12]]);
+    $this->post('/jobs/1/card/links');
+    $link = App\Models\CardLink::query()->sole();
+    $page = (string) $this->get($link->address().'&'.http_build_query(['gauge' => '600 lb']))
+        ->assertOk()
+        ->assertSee('The gauge today')
+        ->getContent();
+    preg_match('/<option value="600 lb" data-target="([\d,]+) lb" ?(selected)?/', $page, $found);
+    preg_match('/data-todays-target>([\d,]+) lb/', $page, $said);
+
+    expect(Load::ofPounds((float) str_replace(',', '', $found[1] ?? '0'))->kilograms())
+        ->toEqualWithDelta(($this->ballLoad)(Load::ofPounds(600.0)->kilograms(), 0.75), 3.0)
+        ->and($said[1] ?? '')
+        ->toBe($found[1]);
+});

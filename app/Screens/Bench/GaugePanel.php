@@ -50,6 +50,14 @@ final readonly class GaugePanel
             : '';
     }
 
+    /** That the maker's figure was given for another load, and is asked for anew; an empty text where it was not. */
+    public function askedAnew(): string
+    {
+        $other = $this->analysed->worked->makersOfAnotherLoad();
+
+        return $other === null ? '' : $this->words->anotherLoad($other);
+    }
+
     /** What was read at the round that is on, as it was typed. */
     public function shown(): string
     {

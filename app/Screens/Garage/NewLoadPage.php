@@ -114,7 +114,13 @@ final readonly class NewLoadPage
     /** @return list<string> what does not go together */
     public function cautions(): array
     {
-        return $this->gauge()?->cautions($this->plan?->described->inPlace()->barRating()) ?? [];
+        $other = $this->worked?->makersOfAnotherLoad();
+        $gauge = $this->gauge();
+
+        return [
+            ...$other === null || $gauge === null ? [] : [$gauge->anotherLoad($other)],
+            ...$gauge?->cautions($this->plan?->described->inPlace()->barRating()) ?? [],
+        ];
     }
 
     /** How the head is to be bolted for this pair; null where the shank or a height is not known. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\UseCases\Garage;
 
 use App\Models\Hitch;
+use App\Models\Job;
+use App\Models\RigSnapshot;
 use App\Models\Trailer;
 use App\Models\User;
 use App\Models\Vehicle;
@@ -28,9 +30,16 @@ final readonly class KeepPart
         $this->door->inShop($person, 'work', static fn (): bool => $model->save());
     }
 
-    /** Open jobs of its rigs are planned again with it. */
-    public function changed(User $person, RigPart $part, Vehicle|Trailer|Hitch $model): void
+    /**
+     * Open jobs of its rigs are planned again with it.
+     *
+     * @param  Job|null  $at  whose hitch maker's figure for the gauge was typed: it holds for that load
+     */
+    public function changed(User $person, RigPart $part, Vehicle|Trailer|Hitch $model, ?Job $at = null): void
     {
+        if ($at !== null) {
+            $model->sheet = [...$model->sheet ?? [], RigSnapshot::MAKERS_FOR => $at->rigAsTyped()->loadMark()];
+        }
         $this->door->inShop($person, 'work', function () use ($person, $part, $model): void {
             $this->parts->save($part, $model, $person);
             (new OpenJobs($part, $model))->planAgain();

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 final readonly class OpenLinks
 {
     /** What a page of the link may be asked with, besides its signature: a load, and two heights. */
-    private const ASKED = '/^(load(\[|%5B)\w{1,30}(\]|%5D)|front|rear)$/i';
+    private const ASKED = '/^(load(\[|%5B)\w{1,30}(\]|%5D)|front|rear|gauge)$/i';
 
     public function __construct(private Translator $translator, private Application $application)
     {

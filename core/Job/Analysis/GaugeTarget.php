@@ -48,6 +48,16 @@ final readonly class GaugeTarget
         return $this->goal->withoutMakersBallLoad()->ballLoad()->target($this->rig, $this->lost);
     }
 
+    /**
+     * Ours under another load of the same rig: in proportion to the tongue weight.
+     *
+     * @param  Load  $unloaded  what the gauge shows with bars off
+     */
+    public function under(Load $unloaded): Load
+    {
+        return $this->computed()->times($unloaded->kilograms() / $this->rig->trailer()->tongueWeight);
+    }
+
     public function isMakers(): bool
     {
         return $this->goal->hasMakersBallLoad();

@@ -57,6 +57,24 @@
                 @endif
             </form>
         @endif
+        @if ($page->gauge() !== [])
+            <form method="get" action="{{ route('owner.card', ['token' => $link->token], false) }}" class="card owner-part" aria-label="{{ __('gauge.today.heading') }}" data-gauge-today>
+                <input type="hidden" name="signature" value="{{ request()->query('signature') }}">
+                <h2>{{ __('gauge.today.heading') }}</h2>
+                <p class="sentence">{{ __('gauge.today.how') }}</p>
+                <div class="owner-stepper" data-stepper>
+                    <label for="gauge-shows">{{ __('gauge.today.shows') }}</label>
+                    <button type="button" data-less hidden aria-label="{{ __('page/owner.show.less', ['what' => __('gauge.today.shows')]) }}">−</button>
+                    <select id="gauge-shows" name="gauge" data-gauge>
+                        @foreach ($page->gauge() as $shows => $target)<option value="{{ $shows }}" data-target="{{ $target }}" @selected($shows === $page->gaugeShows())>{{ $shows }}</option>@endforeach
+                    </select>
+                    <button type="button" data-more hidden aria-label="{{ __('page/owner.show.more', ['what' => __('gauge.today.shows')]) }}">+</button>
+                </div>
+                <p class="owner-headline" role="status">{{ __('gauge.today.target') }} <span data-todays-target>{{ $page->gauge()[$page->gaugeShows()] ?? '' }}</span></p>
+                <p class="sentence">{{ __('gauge.today.makers') }}</p>
+                <noscript><button class="button">{{ __('page/owner.show.show_answer') }}</button></noscript>
+            </form>
+        @endif
         <nav class="card owner-part" aria-label="{{ __('page/owner.show.procedures') }}">
             <h2>{{ __('page/owner.show.procedures') }}</h2>
             <div class="owner-links">@foreach (\Yoke\Workshop\Procedure\Occasion::cases() as $occasion)<a class="button" href="{{ $link->address($occasion) }}">{{ \App\Words\ProcedureWords::title($occasion) }}</a>@endforeach</div>

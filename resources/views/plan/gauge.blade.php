@@ -12,6 +12,7 @@
             </div>
             <button class="button">{{ __('assumption.save') }}</button>
         </div>
+        @if ($gauge->askedAnew() !== '')<p class="sentence" data-tone="caution" data-another-load>{{ $gauge->askedAnew() }}</p>@endif
         <p class="sentence" id="makers-says" @if ($refusal !== '') data-tone="stop" @endif>{{ $refusal !== '' ? $refusal : __('gauge.makers_hint') }}</p>
     </form>
 </section>

@@ -24,6 +24,8 @@ final class Facts
 {
     private const BALL = 'ball_height_mm';
 
+    private const MAKERS = 'maker_ball_load_kg';
+
     public function store(
         Asked $request,
         KeepPart $parts,
@@ -75,7 +77,7 @@ final class Facts
         if ($problems !== []) {
             return $back->withInput($fields)->withErrors($problems, 'fact');
         }
-        $parts->changed($person, $part, $model);
+        $parts->changed($person, $part, $model, $field === self::MAKERS ? $job : null);
         $ball = $field === self::BALL ? PartModels::value($model, $part->fields()[$field]) : null;
         if ($ball !== null) {
             $head->taped($person, $job->refresh(), Length::ofMillimetres((float) $ball));

@@ -40,6 +40,7 @@ final class OwnersPage
             ...is_array($load) ? $load : [],
             'front' => $request->query('front'),
             'rear' => $request->query('rear'),
+            'gauge' => $request->query('gauge'),
         ];
 
         return view('owner.show', ['page' => $this->page($link, array_filter($typed, is_string(...)))]);
