@@ -201,3 +201,116 @@ test('a job goes from alone to hand over in order, and two stations that are lef
     await expect(page.getByText('Closed by')).toBeVisible();
     await expect(open).toHaveCount(0);
 });
+
+const pounds = (text) => Number.parseInt(text.replace(',', ''), 10);
+
+/** A job whose lengths and weights were measured: 146, 51, 205 and 28 in, 5,900 lb, 750 lb on the tongue. */
+async function beginMeasured(page, title, family, levelling = null) {
+    await signIn(page);
+    await page.goto('/jobs/new');
+    await page.getByLabel('Customer and rig').fill(title);
+    await page.locator('.family-tile').filter({ hasText: family }).tap();
+    if (levelling !== null) {
+        await page.getByLabel('Self-levelling').selectOption({ label: levelling });
+    }
+    await page.locator('[name="gross_weight"]').fill('5900');
+    await page.locator('.door-dimensions summary').tap();
+    for (const [field, text] of Object.entries({ wheelbase: '146', overhang: '51', ball_to_axle: '205', bar_arm: '28', tongue_weight_kg: '750' })) {
+        await page.locator(`[name="${field}"]`).fill(text);
+    }
+    await page.getByRole('button', { name: 'Start job' }).tap();
+    await page.waitForURL(/\/jobs\/\d+\/alone$/);
+    return page.url().replace(/\/alone$/, '');
+}
+
+/** A ticket, saved. */
+async function weigh(page, job, stance, ticket, condition = null) {
+    await page.goto(`${job}/weigh`);
+    await page.getByLabel('Weighed').selectOption(stance);
+    await page.getByLabel('Ticket, typed or pasted').fill(ticket);
+    if (condition !== null) {
+        await page.getByLabel(condition, { exact: true }).check();
+    }
+    await send(page, page.getByRole('button', { name: 'Save ticket' }));
+    await expect(page.locator('main > .saved-at')).not.toBeEmpty();
+}
+
+async function recordSetting(page, job) {
+    await page.goto(`${job}/bars-up`);
+    await send(page, page.getByRole('button', { name: 'Record setting' }));
+}
+
+test('a self-levelling rig that is weighed with levelling on is judged by that', async ({ page }) => {
+    const job = await beginMeasured(page, 'Lantern boat, levelled', 'Chain and snap-up bracket', 'Rear');
+    await recordSetting(page, job);
+    const [alone, dropped, lifted, off] = [3300, 3040, 3190, 3240];
+    await weigh(page, job, 'alone', `front ${alone}, rear 2540`);
+    await weigh(page, job, 'dropped', `front ${dropped}, rear 3550, trailer 5150`);
+    await weigh(page, job, 'carried', `front ${lifted}, rear 3340, trailer 5200`, 'Levelling on');
+    // By hand: what of the front axle's load is back with the levelling on.
+    const left = Math.round((100 * (lifted - dropped)) / (alone - dropped));
+    const says = new RegExp(`Weighed with the levelling on, ${left} ± \\d+ % is left on the road, and that counts`);
+    for (const place of ['weigh', 'bars-up', 'card']) {
+        await page.goto(`${job}/${place}`);
+        await expect(page.locator('main')).toContainText(says);
+        await expect(page.locator('main')).toContainText('Nothing was read without');
+    }
+
+    // The same weighed with it off: what levelling takes is the difference of two tickets, not the model's guess.
+    await weigh(page, job, 'carried', `front ${off}, rear 3270, trailer 5220`);
+    await page.goto(`${job}/bars-up`);
+    const [, now, taken, foretold] = (await verdict(page).locator('[data-road]').innerText()).match(/^(\d+) % now\. .*counts: (\d+) % is taken here, (\d+) % by the model$/);
+    expect(Math.abs(Number(now) - (100 * (off - dropped)) / (alone - dropped))).toBeLessThanOrEqual(6);
+    expect(Math.abs(Number(now) - Number(taken) - left)).toBeLessThanOrEqual(2);
+    expect(Number(foretold)).toBeGreaterThan(0);
+    await page.goto(`${job}/weigh`);
+    await expect(page.locator('[data-air-believes]')).toContainText('What was weighed counts');
+});
+
+test('air stands against bars by tickets, without a rate from any sheet', async ({ page }) => {
+    const job = await beginMeasured(page, 'Lantern boat, air', 'Chain and snap-up bracket');
+    await recordSetting(page, job);
+    const fronts = { alone: 3300, dropped: 3040, air: 3050, carried: 3250, both: 3180 };
+    await weigh(page, job, 'alone', `front ${fronts.alone}, rear 2540`);
+    await weigh(page, job, 'dropped', `front ${fronts.dropped}, rear 3550, trailer 5150`);
+    await expect(page.locator('[data-air]')).toHaveCount(0);
+    await weigh(page, job, 'dropped', `front ${fronts.air}, rear 3540, trailer 5150`, 'Air up');
+    await weigh(page, job, 'carried', `front ${fronts.carried}, rear 3260, trailer 5230`);
+    await weigh(page, job, 'carried', `front ${fronts.both}, rear 3350, trailer 5210`, 'Air up');
+    const rows = page.locator('[data-air] tr');
+    await expect(page.locator('[data-air-believes]')).toContainText('Nobody gave the rate or lift of air');
+    const restored = (front) => `weighed ${Math.round((100 * (front - fronts.dropped)) / (fronts.alone - fronts.dropped))} %`;
+    for (const [row, front] of [['Dropped', fronts.dropped], ['Dropped, air on', fronts.air], ['Carried', fronts.carried], ['Carried, air on', fronts.both]]) {
+        const cells = rows.filter({ has: page.getByRole('rowheader', { name: row, exact: true }) }).getByRole('cell');
+        const change = pounds((await cells.nth(2).innerText()).replace('weighed ', '').replace('−', '-'));
+        expect(Math.abs(change - (front - fronts.alone))).toBeLessThanOrEqual(5);
+        if (row.startsWith('Carried')) {
+            await expect(cells.nth(5)).toContainText(restored(front));
+        }
+    }
+});
+
+test('a gauge shop that changes its load between two departures gets each load its own target', async ({ page }) => {
+    const job = await beginMeasured(page, 'Lantern boat, gauge', 'Gauge');
+    // By hand, three quarters of what coupling took: R = TW (1 + ρ a (L − b) / (b (L + a))).
+    const target = (tongue) => tongue * (1 + (0.75 * 51 * (205 - 28)) / (28 * (205 + 51)));
+    const shown = async () => pounds(await page.locator('[data-gauge-target]').first().innerText());
+    await page.goto(`${job}/brief`);
+    expect(Math.abs((await shown()) - target(750))).toBeLessThanOrEqual(10);
+    await page.getByLabel('Figure of the maker').fill('1500');
+    await send(page, page.locator('#gauge').getByRole('button'));
+    expect(await shown()).toBe(1500);
+
+    await page.goto('/new-load');
+    await page.getByRole('link', { name: /Lantern boat, gauge/ }).tap();
+    await page.getByLabel('Tongue weight').fill('600');
+    await expect(page.locator('[data-part="new-load"]')).toContainText('was given for another vehicle, trailer or load');
+    await page.getByRole('button', { name: /start/i }).tap();
+    await page.waitForURL(/\/jobs\/\d+\/brief$/);
+    await expect(page.locator('[data-another-load]')).toContainText('1500 lb');
+    expect(Math.abs((await shown()) - target(600))).toBeLessThanOrEqual(10);
+    await page.getByLabel('Figure of the maker').fill('1240');
+    await send(page, page.locator('#gauge').getByRole('button'));
+    await expect(page.locator('[data-another-load]')).toHaveCount(0);
+    expect(await shown()).toBe(1240);
+});

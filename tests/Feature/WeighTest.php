@@ -263,3 +263,27 @@ it('lets a ticket that is withdrawn weigh no more in what the readings tell', fu
 
     expect(abs($with - $without))->toBeGreaterThan(5.0)->and($told())->toEqualWithDelta($without, 1e-6);
 });
+
+it('says beside each load of a ticket how much it changed from alone', function (): void {
+    $save = fn (string $stance, string $ticket) => $this->post("/jobs/{$this->work->id}/weigh", [
+        'stance' => $stance,
+        'step' => '10 kg',
+        'ticket' => $ticket,
+    ])->assertSessionHasNoErrors();
+    $save('alone', 'front 1500 kg, rear 1150 kg');
+    $save('dropped', 'front 1380 kg, rear 1610 kg, trailer 2360 kg');
+    $save('carried', 'front 1470 kg, rear 1460 kg, trailer 2420 kg');
+    $page = (string) $this->get("/jobs/{$this->work->id}/weigh")->getContent();
+    preg_match_all('/data-change>([^<]*)</', $page, $changes);
+    $kg = fn (string $says): float => (float) str_replace(['−', '+', ' lb', ' kg', ','], ['-', '', '', '', ''], $says) *
+        (str_contains($says, 'lb') ? 0.45359237 : 1.0);
+    $found = array_map($kg, $changes[1]);
+
+    // Two of dropped and carried each against alone; what the trailer gains between them is what bars moved to it.
+    expect($found)
+        ->toHaveCount(6)
+        ->and([$found[0], $found[1], $found[3], $found[4]])
+        ->toEqualWithDelta([-120.0, 460.0, -30.0, 310.0], 1.0)
+        ->and($found[5] - $found[2])
+        ->toEqualWithDelta(60.0, 1.5);
+});

@@ -89,6 +89,30 @@ final readonly class WeighPage
         return $this->load($ticket->core()->axle($axle));
     }
 
+    /**
+     * What an axle carries more than alone, the trailer's more than level on its jack; an empty text of a ticket alone,
+     * and where either was not weighed by itself.
+     */
+    public function change(WeighTicket $ticket, WeighedAxle $axle): string
+    {
+        $load = $ticket->core()->axle($axle);
+        $alone = $this->latest(Stance::Alone);
+        $before = $axle === WeighedAxle::Trailer ? $this->trailerLevel() : $alone?->axle($axle);
+
+        return $ticket->stance === Stance::Alone || $load === null || $before === null
+            ? ''
+            : $this->plan->print->loadChange($load->minus($before));
+    }
+
+    /** By the tickets alone; null where they do not tell what stands on the ball. */
+    private function trailerLevel(): ?Load
+    {
+        $weighing = $this->weighing();
+        $tongue = $weighing?->tongueWeight($this->rig())?->mean();
+
+        return $tongue === null ? null : $weighing?->gross()?->minus(Load::ofKilograms($tongue));
+    }
+
     /** The setting that a carried ticket was weighed at, in words. */
     public function setting(WeighTicket $ticket): string
     {

@@ -14,6 +14,7 @@ return [
         'rear_fender' => 'Rear fender',
     ],
     'show' => [
+        'changes_from_alone' => 'Beside each load: its change from alone; the trailer\'s from level on its jack.',
         'left' => ':load left',
         'over_by' => 'over by :load',
         'the_same_rig_weighed_before' => 'The same vehicle and trailer, by their tickets',

@@ -14,6 +14,7 @@ return [
         'rear_fender' => 'Guardabarros trasero',
     ],
     'show' => [
+        'changes_from_alone' => 'Junto a cada carga: su cambio respecto a solo; la del remolque, respecto a nivelado sobre su gato.',
         'left' => 'quedan :load',
         'over_by' => ':load de más',
         'the_same_rig_weighed_before' => 'El mismo vehículo y remolque, por sus tiques',

@@ -60,11 +60,12 @@
                         @foreach ($page->tickets as $ticket)
                             <tr>
                                 <th scope="row">{{ \App\Words\RigWords::head($ticket->stance) }} <span class="who">{{ $page->setting($ticket) }} @foreach ($ticket->conditions() as $condition)<strong>{{ __('air.condition.'.$condition->value) }}</strong> @endforeach{{ $ticket->weighed_at->isoFormat('D MMM HH:mm') }}, {{ $ticket->user->name }}</span></th>
-                                @foreach (\Yoke\Measuring\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }}</td>@endforeach
+                                @foreach (\Yoke\Measuring\Readings\Weighing\WeighedAxle::cases() as $axle)<td>{{ $page->axle($ticket, $axle) }} @if ($page->change($ticket, $axle) !== '')<span class="who" data-change>{{ $page->change($ticket, $axle) }}</span>@endif</td>@endforeach
                                 <td><form method="post" action="{{ route('weigh.withdraw', [$page->job, $ticket->id]) }}">@csrf<button class="button is-small" aria-label="{{ __('page/weigh.show.delete_the_ticket_of', ['stance' => \App\Words\RigWords::stance($ticket->stance), 'weighed_at' => $ticket->weighed_at->format('H:i')]) }}">{{ __('page/weigh.show.delete') }}</button></form></td>
                             </tr>
                         @endforeach
                     </table>
+                    @if (count($page->tickets) > 1)<p class="sentence">{{ __('page/weigh.show.changes_from_alone') }}</p>@endif
                 @endif
                 @include('weigh.air', ['air' => $page->air()])
                 @php($others = $page->others()->rows())
