@@ -33,6 +33,7 @@ return [
         'front_lighter' => 'El eje delantero está más ligero: :now % recuperado, antes :before %.',
         'less_friction' => 'Las barras rozan menos, por :by %.',
     ],
+    'separate' => 'Las cadenas y las barras no son por sí mismas un control de balanceo: llevan carga, no mantienen nada recto. Este enganche necesita una barra de fricción o un control aparte, según su propia hoja.',
     'threads' => 'Izquierda :left, derecha :right: apriete el lado flojo (:slack) :by, o devuelva el otro, y cuente otra vez.',
     'checks' => [
         'tyres' => [

@@ -260,7 +260,7 @@ test('a self-levelling rig that is weighed with levelling on is judged by that',
     await weigh(page, job, 'carried', `front ${off}, rear 3270, trailer 5220`);
     await page.goto(`${job}/bars-up`);
     const [, now, taken, foretold] = (await verdict(page).locator('[data-road]').innerText()).match(/^(\d+) % now\. .*counts: (\d+) % is taken here, (\d+) % by the model$/);
-    expect(Math.abs(Number(now) - (100 * (off - dropped)) / (alone - dropped))).toBeLessThanOrEqual(6);
+    expect(Math.abs(Number(now) - (100 * (off - dropped)) / (alone - dropped))).toBeLessThanOrEqual(10);
     expect(Math.abs(Number(now) - Number(taken) - left)).toBeLessThanOrEqual(2);
     expect(Number(foretold)).toBeGreaterThan(0);
     await page.goto(`${job}/weigh`);

@@ -112,16 +112,22 @@ final readonly class SwayPage
         $current = $this->analysed->current();
         $words = new SwayWords($this->print, $this->range());
         $felt = $this->felt();
-        $found =
-            $current === null || $family === null
-                ? SwayRisks::ofChecks($checks, $answers)
-                : (new SwayRisks(
+        $risks =
+            $family === null
+                ? null
+                : new SwayRisks(
                     $this->analysed->posterior(),
                     $current,
                     $this->range(),
                     $family->facts()->control,
                     $this->analysed->goal->tolerances,
-                ))->ranked($checks, $answers, $this->camPanel()?->centring());
+                );
+        $found = match (true) {
+            $risks === null => SwayRisks::ofChecks($checks, $answers),
+            $this->analysed->described->sheets->isPlainBall() => $risks->ofPlainBall($checks, $answers),
+            $current === null => $risks->early($checks, $answers),
+            default => $risks->ranked($checks, $answers, $this->camPanel()?->centring()),
+        };
 
         return [
             ...$felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]],
@@ -148,6 +154,12 @@ final readonly class SwayPage
         return $drive?->core()->swayed() === true
             ? [new SwayRisk(SwayRiskKind::Felt, 1.0, Station::Road), $drive->driven_at->isoFormat('D MMM HH:mm')]
             : null;
+    }
+
+    /** Whether the hitch itself holds nothing straight. */
+    public function needsControlOfItsOwn(): bool
+    {
+        return $this->family()?->facts()->control === SwayControl::Separate;
     }
 
     /** Whether the carried rig was read, so that figures can be computed. */

@@ -37,7 +37,7 @@ final readonly class SwayRisks
 
     public function __construct(
         private Posterior $posterior,
-        private CurrentSetting $current,
+        private ?CurrentSetting $current,
         private TargetRange $band,
         private SwayControl $control,
         private Tolerances $tolerances,
@@ -51,14 +51,46 @@ final readonly class SwayRisks
      */
     public function ranked(array $checks, array $answers, ?CamCentring $cams): array
     {
-        $found = [
+        return self::strongestFirst([
             $this->tongue(),
             $this->noseUp(),
             $this->lightFront(),
             ...self::ofChecks($checks, $answers),
             $this->slackBars(),
             ...$this->cams($cams),
-        ];
+        ]);
+    }
+
+    /**
+     * Before anything was read carried: what the tongue tells from the first minute.
+     *
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers  by check
+     * @return list<SwayRisk>
+     */
+    public function early(array $checks, array $answers): array
+    {
+        return self::strongestFirst([$this->tongue(), ...self::ofChecks($checks, $answers)]);
+    }
+
+    /**
+     * Of a plain ball, which is never carried.
+     *
+     * @param  list<SwayCheck>  $checks
+     * @param  array<string, Answer>  $answers  by check
+     * @return list<SwayRisk>
+     */
+    public function ofPlainBall(array $checks, array $answers): array
+    {
+        return self::strongestFirst([$this->tongue(), $this->noseUp(), ...self::ofChecks($checks, $answers)]);
+    }
+
+    /**
+     * @param  list<SwayRisk>  $found
+     * @return list<SwayRisk>
+     */
+    private static function strongestFirst(array $found): array
+    {
         $found = array_values(
             array_filter($found, static fn (SwayRisk $one): bool => $one->weight >= self::WORTH_SAYING),
         );
@@ -69,6 +101,12 @@ final readonly class SwayRisks
         );
 
         return array_column($order, 0);
+    }
+
+    /** A figure is called off where it is likelier off than not: else the page would say otherwise than the verdict. */
+    private static function ifLikely(float $chance): float
+    {
+        return $chance >= 0.5 ? $chance : 0.0;
     }
 
     /**
@@ -104,7 +142,7 @@ final readonly class SwayRisks
 
         return new SwayRisk(
             SwayRiskKind::TooLittleOnTheTongue,
-            $share->chanceBelow(self::LEAST_SHARE),
+            self::ifLikely($share->chanceBelow(self::LEAST_SHARE)),
             Station::Brief,
             $share,
         );
@@ -116,7 +154,7 @@ final readonly class SwayRisks
 
         return new SwayRisk(
             SwayRiskKind::NoseUp,
-            1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees),
+            self::ifLikely(1.0 - $pitch->chanceBelow($this->tolerances->noseUpDegrees)),
             Station::Head,
             $pitch,
         );
@@ -126,7 +164,12 @@ final readonly class SwayRisks
     {
         $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
 
-        return new SwayRisk(SwayRiskKind::FrontLight, $share->chanceBelow($this->band->from), Station::BarsUp, $share);
+        return new SwayRisk(
+            SwayRiskKind::FrontLight,
+            self::ifLikely($share->chanceBelow($this->band->from)),
+            Station::BarsUp,
+            $share,
+        );
     }
 
     private function slackBars(): SwayRisk
@@ -135,7 +178,7 @@ final readonly class SwayRisks
 
         return new SwayRisk(
             SwayRiskKind::SlackBars,
-            $this->control->isFedByBars() ? $bend->chanceBelow($this->tolerances->bentMm) : 0.0,
+            $this->control->isFedByBars() ? self::ifLikely($bend->chanceBelow($this->tolerances->bentMm)) : 0.0,
             Station::BarsUp,
             $bend,
         );
@@ -156,14 +199,16 @@ final readonly class SwayRisks
             ];
     }
 
-    /** @param  Closure(Attitude): float  $of  the carried rig */
+    /** @param  Closure(Attitude): float  $of  the carried rig; dropped before anything was carried */
     private function predict(Closure $of): Normal
     {
-        $tensionOffset = $this->current->tensionOffset;
+        $current = $this->current;
 
         return $this->posterior->predict(
-            static fn (CoupledRig $rig, float $tension): float => $of($rig->carried($tension + $tensionOffset)),
-            $this->current->ballOffset,
+            static fn (CoupledRig $rig, float $tension): float => $of(
+                $current === null ? $rig->dropped() : $rig->carried($tension + $current->tensionOffset),
+            ),
+            $current->ballOffset ?? 0.0,
         );
     }
 }

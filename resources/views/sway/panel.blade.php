@@ -1,6 +1,7 @@
 @php($sway = $page->sway())
 <div class="plan-panel" tabindex="0" aria-label="{{ __('page/sway.panel.what_invites_sway') }}">
     <h2>{{ __('page/sway.panel.what_invites_sway_on_this') }}</h2>
+    @if ($sway->needsControlOfItsOwn())<p class="sentence" data-tone="caution">{{ __('sway.separate') }}</p>@endif
     @if (! $sway->isRead())<p class="sentence">{{ __('page/sway.panel.tongue_share_attitude_and_front') }}</p>@endif
     @if ($sway->invitations() === [])
         <p class="do-next is-in-range">{{ __('page/sway.panel.nothing_found_speed_still_invites') }}</p>

@@ -6,11 +6,17 @@ use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
 use Yoke\Foundation\Units\Angle;
 use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Torque;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\TargetRange;
+use Yoke\Judgement\Method\Tolerances;
 use Yoke\Measuring\Estimation\Estimation;
+use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
+use Yoke\Mechanics\Loading\Carrier;
+use Yoke\Mechanics\Loading\Item;
+use Yoke\Mechanics\Loading\LoadChange;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Family\Families;
 use Yoke\Rig\Family\HitchFamily;
@@ -249,3 +255,32 @@ it('counts cams as lost altogether 50 mm off, and half of that as half', functio
         ->and($risks[0]->weight)
         ->toEqualWithDelta($weight, 1e-9);
 })->with([[725.0, 0.5], [690.0, 0.2], [750.0, 1.0], [800.0, 1.0]]);
+
+it('says too little on the tongue from the first minute, and only where it is likelier under than not', function (
+    float $share,
+    float $doubt,
+    bool $isSaid,
+): void {
+    $prior = Priors::rig($doubt, 20.0, 4.0, ball: -10.0);
+    $gross = $prior->likelyRig()->trailer()->weight;
+    $told = $prior->likely(RigParameter::TongueWeight->value);
+    $load = LoadChange::between(
+        [],
+        [Item::of('aboard', Load::ofKilograms(100.0), Carrier::Trailer, Length::ofMillimetres(
+            (($share * ($gross + 100.0) - $told) / 100.0) * $prior->known()->ballToAxle,
+        ))],
+    );
+    $posterior = (new Estimation($prior, []))->posterior()->loaded($load);
+    $risks = new SwayRisks($posterior, null, TargetRange::usual(), SwayControl::Bracket, new Tolerances());
+    $said = array_filter(
+        $risks->early([], []),
+        fn (SwayRisk $one): bool => $one->kind === SwayRiskKind::TooLittleOnTheTongue,
+    );
+
+    expect($said !== [])->toBe($isSaid);
+})->with([
+    'under' => [0.08, 0.02, true],
+    'a little under' => [0.098, 0.12, true],
+    'a little over, and doubtful' => [0.104, 0.12, false],
+    'over' => [0.12, 0.05, false],
+]);
