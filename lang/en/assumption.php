@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'experience' => 'From the shop\'s own jobs, as it was when this one was booked',
     'most_useful' => 'Most worth knowing',
+    'then' => 'Worth knowing next',
+    'tape_the_bars' => 'Tape the bars',
     'field' => ':part: :label',
     'save' => 'Save',
     'empty' => 'Expected a value. The field was empty, so nothing was saved.',

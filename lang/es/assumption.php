@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'experience' => 'De los propios trabajos del taller, tal como estaba cuando se reservó este',
     'most_useful' => 'Lo que más conviene saber',
+    'then' => 'Lo siguiente que conviene saber',
+    'tape_the_bars' => 'Medir las barras',
     'field' => ':part: :label',
     'save' => 'Guardar',
     'empty' => 'Se esperaba un valor. El campo estaba vacío, así que no se guardó nada.',

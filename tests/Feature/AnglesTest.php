@@ -56,7 +56,7 @@ it('says the rake of each stance in one line, by tape and by level', function ()
     $this->tape($this->work, 'bars-up', ['front' => '37 3/4', 'rear' => '37 1/2'], ['rolled' => '1']);
 
     $this->get('/jobs/1/bars-up')->assertSee(
-        'Rake, rear over front: alone +1 1/2 in, -0.4°; dropped −1 3/4 in; carried −1/4 in.',
+        'Rake, rear over front: alone +1 1/2 in, +0.4°; dropped −1 3/4 in; carried −1/4 in.',
     );
 });
 

@@ -321,8 +321,8 @@ final class BenchPage
     }
 
     /**
-     * How much higher the rear stands than the front, in each stance that tells it, in one line; an empty text before
-     * two do.
+     * How much higher the rear stands than the front, in each stance that tells it, in one line: an angle too, so that
+     * a nose that points down is above 0 in both. An empty text before two do.
      */
     public function rake(): string
     {
@@ -332,7 +332,7 @@ final class BenchPage
             $degrees = $this->job->measure($stance, $this->job->roundOf($stance), MeasureKind::VehicleAngle)?->value;
             $figures = array_filter([
                 $rake === null ? '' : $this->print->change($rake),
-                $degrees === null ? '' : sprintf('%+.1f°', $degrees),
+                $degrees === null ? '' : ($degrees > 0.0 ? '−' : '+').number_format(abs($degrees), 1).'°',
             ]);
             if ($figures !== []) {
                 $said[] = Text::of('verdict.rake_at', [

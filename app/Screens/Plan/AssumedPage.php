@@ -62,6 +62,24 @@ final readonly class AssumedPage
     }
 
     /**
+     * What would help most where it is no field, but the bars taped on the job; null otherwise.
+     *
+     * @return array{says: string, worth: string, at: string}|null
+     */
+    public function tapedFirst(): ?array
+    {
+        [$assumption, $worth] = $this->ranked()[0] ?? [null, ''];
+
+        return $this->job === null || $assumption === null || ! $this->isTaped($assumption)
+            ? null
+            : [
+                'says' => $this->words->assumption($assumption),
+                'worth' => $worth,
+                'at' => route('bars', $this->job->job),
+            ];
+    }
+
+    /**
      * The one field that would help most, to be typed right there; null where no field of a specification would.
      *
      * @return array{part: RigPart, key: string, label: string, says: string, worth: string, options: array<string,

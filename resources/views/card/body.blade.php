@@ -2,7 +2,7 @@
     @if ($page->plan->described->sheets->isPlainBall())
     <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ __('need.on_the_card') }}</strong>. {{ $page->plan->need()->answer() }}</td></tr>
     @else
-    <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: __('page/card.body.not_recorded') }}</strong> {{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }} {{ $page->headHole() }}</td></tr>
+    <tr><th scope="row">{{ __('page/card.body.setting') }}</th><td><strong>{{ $page->settingInWords() ?: __('page/card.body.not_recorded') }}</strong> @if ($page->settingInWords() !== ''){{ __('page/card.body.on_both_sides_mark_it', ['counting' => $page->counting()]) }}@endif {{ $page->headHole() }}</td></tr>
     @endif
     @if ($page->head() !== '')<tr><th scope="row">{{ __('page/card.body.ball_unloaded') }}</th><td><strong>{{ $page->head() }}</strong></td></tr>@endif
     @php($verdict = $page->verdict())

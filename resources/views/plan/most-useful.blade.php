@@ -1,10 +1,18 @@
 @php($most = $plan->assumed()->mostUseful())
 @php($refusal = session('errors')?->getBag('fact'))
+@php($first = $plan->assumed()->tapedFirst())
+@if ($first)
+    <section class="most-useful" aria-label="{{ __('assumption.most_useful') }}">
+        <h2>{{ __('assumption.most_useful') }}</h2>
+        <p class="sentence">{{ $first['says'] }} <strong>{{ $first['worth'] }}</strong></p>
+        <a class="button" href="{{ $first['at'] }}">{{ __('assumption.tape_the_bars') }}</a>
+    </section>
+@endif
 @if ($most && $plan->job)
     @php($says = $refusal?->first($most['key']) ?? '')
-    <form method="post" action="{{ route('facts.store', [$plan->job->job, $page->station->value, $most['part']->value, $most['key']]) }}" class="most-useful" aria-label="{{ __('assumption.most_useful') }}">
+    <form method="post" action="{{ route('facts.store', [$plan->job->job, $page->station->value, $most['part']->value, $most['key']]) }}" class="most-useful" aria-label="{{ __($first ? 'assumption.then' : 'assumption.most_useful') }}">
         @csrf
-        <h2>{{ __('assumption.most_useful') }}</h2>
+        <h2>{{ __($first ? 'assumption.then' : 'assumption.most_useful') }}</h2>
         <p class="sentence">{{ $most['says'] }} <strong>{{ $most['worth'] }}</strong></p>
         <div class="one-field">
             <div class="field">
