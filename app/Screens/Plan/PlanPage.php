@@ -23,6 +23,7 @@ use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Judgement\Method\Criterion;
+use Yoke\Rig\Adjuster\Role;
 use Yoke\Rig\Parts\Levelling;
 use Yoke\Rig\Specification\RigPart;
 
@@ -238,6 +239,25 @@ final readonly class PlanPage
     }
 
     /** The setting in the family's words. The head is chosen with the ball. */
+    /** How many steps of the small adjuster are left either way for a load that changes; an empty text without one. */
+    public function room(SettingForecast $chance): string
+    {
+        $family = $this->described->sheets->family();
+        foreach ($this->described->sheets->adjusters()?->all() ?? [] as $adjuster) {
+            if ($adjuster->role === Role::Tension && $family !== null) {
+                $words = new FamilyWords($family);
+                $step = $chance->setting->step($adjuster->key);
+
+                return Text::of('move.room', [
+                    'looser' => $words->count($adjuster->key, $step - $adjuster->range->from),
+                    'tighter' => $words->count($adjuster->key, $adjuster->range->to - $step),
+                ]);
+            }
+        }
+
+        return '';
+    }
+
     public function setting(SettingForecast $chance): string
     {
         return $this->words()->of($chance->setting);

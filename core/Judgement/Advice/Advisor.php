@@ -18,6 +18,9 @@ use Yoke\Rig\Adjuster\Setting;
  */
 final readonly class Advisor
 {
+    /** Chances this near are alike. */
+    private const ALIKE = 0.005;
+
     /** A first set-up takes another tilt only where that raises the chance by more than this. */
     private const TILT_WORTH = 0.1;
 
@@ -267,11 +270,39 @@ final readonly class Advisor
     {
         foreach ($ranking as $forecast) {
             if ($forecast->isOpen() && $this->hitch->startsWith($forecast->setting)) {
-                return $forecast->chance >= $ranking[0]->chance - self::TILT_WORTH ? $forecast : $ranking[0];
+                return $this->withRoom(
+                    $ranking,
+                    $forecast->chance >= $ranking[0]->chance - self::TILT_WORTH ? $forecast : $ranking[0],
+                );
             }
         }
 
         return $ranking[0];
+    }
+
+    /**
+     * Of first settings that are as likely, with the head as it is chosen, the one that leaves most room for a load
+     * that changes: its small adjuster nearest the middle.
+     *
+     * @param  non-empty-list<SettingForecast>  $ranking
+     */
+    private function withRoom(array $ranking, SettingForecast $chosen): SettingForecast
+    {
+        $best = $chosen;
+        foreach ($ranking as $forecast) {
+            $isAlike =
+                $forecast->isOpen() &&
+                $forecast->chance >= $chosen->chance - self::ALIKE &&
+                $this->hitch->startsWith($forecast->setting) === $this->hitch->startsWith($chosen->setting) &&
+                ! $this->hitch->moves(Role::HeadHeight, $chosen->setting, $forecast->setting) &&
+                $this->goal->tolerances->standsLevel($forecast->trailerPitch()) ===
+                    $this->goal->tolerances->standsLevel($chosen->trailerPitch());
+            if ($isAlike && $this->hitch->offMiddle($forecast->setting) < $this->hitch->offMiddle($best->setting)) {
+                $best = $forecast;
+            }
+        }
+
+        return $best;
     }
 
     /**

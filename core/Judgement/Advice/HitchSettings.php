@@ -57,6 +57,18 @@ final readonly class HitchSettings
         return true;
     }
 
+    /** How far the small adjuster of a setting stands off the middle of its range, in steps. */
+    public function offMiddle(Setting $setting): float
+    {
+        foreach ($this->adjusters->all() as $adjuster) {
+            if ($adjuster->role === Role::Tension) {
+                return abs($setting->step($adjuster->key) - $adjuster->range->middle());
+            }
+        }
+
+        return 0.0;
+    }
+
     /** How many adjusters stand elsewhere in another setting. */
     public function changes(Setting $from, Setting $to): int
     {

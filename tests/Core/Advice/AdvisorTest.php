@@ -555,3 +555,25 @@ it('reads a hook-up that is good enough a second time, and not a third', functio
 
     expect($found)->toBeGreaterThan(0);
 });
+
+it('begins nearest the middle of the links where first settings are as likely, and says nothing less likely for it', function (): void {
+    foreach ([0.55, 0.7, 0.85] as $share) {
+        $hitch = Knowing::hitch();
+        $advised = Knowing::advise(Knowing::rig($share, 0, 12.0), null);
+        $chosen = $advised->forecast;
+        $middle = $hitch->get('link')->range->middle();
+        $off = fn (SettingForecast $one): float => abs($one->setting->step('link') - $middle);
+        $alike = array_filter(
+            $advised->ranking,
+            fn (SettingForecast $one): bool => $one->isOpen() &&
+                $one->chance >= $chosen->chance &&
+                $one->setting->step('washer') === $chosen->setting->step('washer') &&
+                $one->setting->step('head') === $chosen->setting->step('head'),
+        );
+
+        expect($chosen->chance)->toBeGreaterThanOrEqual($advised->ranking[0]->chance - 0.1 - 0.005);
+        foreach ($alike as $one) {
+            expect($one->chance > $chosen->chance + 0.005 || $off($one) >= $off($chosen))->toBeTrue();
+        }
+    }
+});
