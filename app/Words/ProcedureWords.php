@@ -42,6 +42,12 @@ final class ProcedureWords
         return Text::ifAny(self::key($step).'.calls');
     }
 
+    /** How somebody does it who is alone. */
+    public static function alone(Step $step): string
+    {
+        return Text::ifAny(self::key($step).'.alone');
+    }
+
     public static function asks(Question $question): string
     {
         return Text::of("procedure.question.{$question->value}.asks");

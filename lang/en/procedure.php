@@ -5,6 +5,17 @@ declare(strict_types=1);
 // The procedures: what to do, why, the caution at the hand, what the helper calls.
 return [
     'not_ticked' => 'Saved up to here. Not ticked yet: :step',
+    'tools' => [
+        'label' => 'Have at hand:',
+        'hook-up' => 'chocks, gloves, lift tool, broad pad, torch',
+        'change-setting' => 'chocks, gloves, lift tool, wrenches for the head, marker, tape',
+        'departure' => 'pressure gauge, gloves, torch',
+        'reversing' => 'gloves, lift tool, chocks, two marks',
+        'arrival' => 'chocks, torch, two marks',
+        'unhitch' => 'chocks, gloves, lift tool, broad pad, level',
+        'wrench' => 'a torque wrench that reads from :from to :to',
+        'wrench_one' => 'a torque wrench that reads :from',
+    ],
     'title' => [
         'hook-up' => 'Hook up',
         'change-setting' => 'Change the setting',
@@ -89,7 +100,7 @@ return [
             ],
             'button' => [
                 'does' => 'Raise the coupler with the jack until it clears the ball. Open its latch. Keep the crank at hand.',
-                'why' => 'An electric jack stalls at the end of its travel: let go before. It stops where it is when the battery is flat.',
+                'why' => 'Its buttons say up and down, or extend and retract: try them first. An electric jack stalls at the end of its travel: let go before. It stops where it is when the battery is flat.',
                 'caution' => 'Never under a trailer that is held by its jack.',
             ],
             'back' => [
@@ -97,6 +108,7 @@ return [
                 'why' => 'The helper stands beside the tongue, never between vehicle and trailer.',
                 'caution' => 'Nobody between vehicle and trailer while it moves. If you lose sight of the helper, stop.',
                 'calls' => 'Back … left … right … slow … stop',
+                'alone' => 'Put a mark on the ground beside the ball\'s path and one on the tongue in the mirror, back a little, stop, get out and look. Brake on each time.',
             ],
             'park' => [
                 'does' => "Set the driver's brake, put it in park, switch the engine off.",
@@ -162,6 +174,7 @@ return [
             'lights' => [
                 'does' => 'Check the lights: the helper behind calls which are on.',
                 'calls' => 'Running … brake … left … right … reversing',
+                'alone' => 'Read the lights in a window or wall behind, or in a mirror that you stand there; prop the brake pedal, or use the hazard lights for left and right.',
             ],
             'no-brakes' => [
                 'does' => 'The trailer has no brakes: leave twice the distance to stop.',
@@ -201,12 +214,12 @@ return [
             ],
             'bolts' => [
                 'does' => "Take the head's bolts out, move it by what the next move says, and put the bolts back in.",
-                'why' => 'Write down the new hole and tilt before anything else.',
+                'why' => 'Write down the new hole and tilt before anything else. The ball stands upright or a little to the rear, never forward.',
                 'caution' => 'The head is heavy: lift with the legs, and keep fingers out of the holes.',
             ],
             'torque' => [
                 'does' => 'Tighten the bolts with a torque wrench to the data sheet.',
-                'why' => 'Over-tight is as bad as loose.',
+                'why' => 'Over-tight is as bad as loose. Locking compound where the sheet asks for it.',
             ],
             'couple' => [
                 'does' => 'Couple again: coupler all the way down, latch closed and pinned.',
@@ -252,6 +265,7 @@ return [
             'lights' => [
                 'does' => 'Check the plug and the lights: the helper calls which are on.',
                 'calls' => 'Running … brake … left … right',
+                'alone' => 'Read them in a window or wall behind, or in a mirror that you stand there.',
             ],
             'tyres' => [
                 'does' => 'Check tyre pressures and wheel nuts.',
@@ -279,12 +293,14 @@ return [
             'helper' => [
                 'does' => 'Agree with the helper where they stand and which signals they give. Open a window.',
                 'why' => 'Only one person gives signals.',
+                'alone' => 'Set a mark where the wheels are to stop, and one that you see from the seat. Get out and look as often as you need.',
             ],
             'sight' => [
                 'does' => 'Reverse slowly, a little at a time. Drive forward to straighten.',
                 'why' => 'Folding too far bends bars and bodywork.',
                 'caution' => 'If you lose sight of the helper, stop. Nobody behind the trailer or between.',
                 'calls' => 'Back … left … right … slow … stop',
+                'alone' => 'Reverse only as far as you have just walked and seen free; stop, brake on, look again.',
             ],
             'plate' => [
                 'does' => 'Drive out straight before you tighten the chains again.',
@@ -308,6 +324,7 @@ return [
                 'does' => 'Place the trailer, with the helper in sight.',
                 'calls' => 'Back … left … right … slow … stop',
                 'caution' => 'Nobody behind the trailer or between.',
+                'alone' => 'Set a mark where the wheels are to stop; get out and look before each length.',
             ],
             'heat' => [
                 'does' => 'Hold a hand near hubs and tyres: have one that is hotter than the others checked.',
@@ -371,6 +388,7 @@ return [
                 'does' => 'Drive ahead slowly, with the helper beside.',
                 'calls' => 'Forward … stop',
                 'caution' => 'Nobody between.',
+                'alone' => 'Get out once the ball is clear of the coupler, brake on, and look before you drive on.',
             ],
             'level' => [
                 'does' => 'Level the trailer on its jack.',

@@ -5,6 +5,17 @@ declare(strict_types=1);
 // The procedures: what to do, why, the caution at the hand, what the helper calls.
 return [
     'not_ticked' => 'Guardado hasta aquí. Sin marcar todavía: :step',
+    'tools' => [
+        'label' => 'Tenga a mano:',
+        'hook-up' => 'calzos, guantes, palanca de barras, placa ancha, linterna',
+        'change-setting' => 'calzos, guantes, palanca de barras, llaves del cabezal, rotulador, cinta',
+        'departure' => 'manómetro, guantes, linterna',
+        'reversing' => 'guantes, palanca de barras, calzos, dos marcas',
+        'arrival' => 'calzos, linterna, dos marcas',
+        'unhitch' => 'calzos, guantes, palanca de barras, placa ancha, nivel',
+        'wrench' => 'una llave dinamométrica que lea de :from a :to',
+        'wrench_one' => 'una llave dinamométrica que lea :from',
+    ],
     'title' => [
         'hook-up' => 'Enganchar',
         'change-setting' => 'Cambiar el ajuste',
@@ -89,7 +100,7 @@ return [
             ],
             'button' => [
                 'does' => 'Suba el acoplador con el gato hasta que libre la bola. Abra su cierre. Tenga la manivela a mano.',
-                'why' => 'Un gato eléctrico se atasca al final de su recorrido: suelte antes. Se queda donde está cuando se agota la batería.',
+                'why' => 'Sus botones dicen subir y bajar, o extender y recoger: pruébelos antes. Un gato eléctrico se atasca al final de su recorrido: suelte antes. Se queda donde está cuando se agota la batería.',
                 'caution' => 'Nunca bajo un remolque sostenido por su gato.',
             ],
             'back' => [
@@ -97,6 +108,7 @@ return [
                 'why' => 'El ayudante está junto a la lanza, nunca entre vehículo y remolque.',
                 'caution' => 'Nadie entre vehículo y remolque mientras se mueve. Si pierde de vista al ayudante, pare.',
                 'calls' => 'Atrás … izquierda … derecha … despacio … alto',
+                'alone' => 'Ponga una marca en el suelo junto al camino de la bola y otra en la lanza que vea por el espejo; retroceda un poco, pare, baje y mire. Freno puesto cada vez.',
             ],
             'park' => [
                 'does' => 'Ponga el freno del conductor, la posición de aparcado, y pare el motor.',
@@ -162,6 +174,7 @@ return [
             'lights' => [
                 'does' => 'Compruebe las luces: el ayudante, detrás, dice cuáles están encendidas.',
                 'calls' => 'Posición … freno … izquierda … derecha … marcha atrás',
+                'alone' => 'Mire las luces en una ventana o pared detrás, o en un espejo que ponga allí; sujete el pedal de freno con un puntal, o use las luces de emergencia para izquierda y derecha.',
             ],
             'no-brakes' => [
                 'does' => 'El remolque no tiene frenos: deje el doble de distancia para parar.',
@@ -201,12 +214,12 @@ return [
             ],
             'bolts' => [
                 'does' => 'Saque los pernos del cabezal, muévalo lo que diga la próxima acción y vuelva a poner los pernos.',
-                'why' => 'Anote el agujero y la inclinación nuevos antes que nada.',
+                'why' => 'Anote el agujero y la inclinación nuevos antes que nada. La bola queda derecha o un poco hacia atrás, nunca hacia delante.',
                 'caution' => 'El cabezal pesa: levante con las piernas, y dedos fuera de los agujeros.',
             ],
             'torque' => [
                 'does' => 'Apriete los pernos con llave dinamométrica al par de la ficha técnica.',
-                'why' => 'Demasiado apretado es tan malo como flojo.',
+                'why' => 'Demasiado apretado es tan malo como flojo. Fijador donde la ficha lo pida.',
             ],
             'couple' => [
                 'does' => 'Acople otra vez: acoplador abajo del todo, cierre cerrado y con pasador.',
@@ -252,6 +265,7 @@ return [
             'lights' => [
                 'does' => 'Compruebe el enchufe y las luces: el ayudante dice cuáles están encendidas.',
                 'calls' => 'Posición … freno … izquierda … derecha',
+                'alone' => 'Mírelas en una ventana o pared detrás, o en un espejo que ponga allí.',
             ],
             'tyres' => [
                 'does' => 'Compruebe presiones de neumáticos y tuercas de rueda.',
@@ -279,12 +293,14 @@ return [
             'helper' => [
                 'does' => 'Acuerde con el ayudante dónde se pone y qué señales hace. Abra una ventanilla.',
                 'why' => 'Solo una persona hace señales.',
+                'alone' => 'Ponga una marca donde deben parar las ruedas y otra que vea desde el asiento. Baje y mire tantas veces como haga falta.',
             ],
             'sight' => [
                 'does' => 'Dé marcha atrás despacio, poco a poco. Avance para enderezar.',
                 'why' => 'Plegar demasiado dobla barras y carrocería.',
                 'caution' => 'Si pierde de vista al ayudante, pare. Nadie detrás del remolque ni en medio.',
                 'calls' => 'Atrás … izquierda … derecha … despacio … alto',
+                'alone' => 'Retroceda solo hasta donde acaba de andar y vio libre; pare, freno puesto, mire de nuevo.',
             ],
             'plate' => [
                 'does' => 'Salga recto antes de apretar otra vez las cadenas.',
@@ -308,6 +324,7 @@ return [
                 'does' => 'Coloque el remolque, con el ayudante a la vista.',
                 'calls' => 'Atrás … izquierda … derecha … despacio … alto',
                 'caution' => 'Nadie detrás del remolque ni en medio.',
+                'alone' => 'Ponga una marca donde deben parar las ruedas; baje y mire antes de cada tramo.',
             ],
             'heat' => [
                 'does' => 'Acerque una mano a bujes y neumáticos: haga revisar el que esté más caliente que los demás.',
@@ -371,6 +388,7 @@ return [
                 'does' => 'Avance despacio, con el ayudante al lado.',
                 'calls' => 'Adelante … alto',
                 'caution' => 'Nadie en medio.',
+                'alone' => 'Baje cuando la bola esté libre del acoplador, freno puesto, y mire antes de seguir.',
             ],
             'level' => [
                 'does' => 'Nivele el remolque sobre su gato.',

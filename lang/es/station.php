@@ -53,6 +53,8 @@ return [
         'steps' => [
             'Ponga los soportes a la distancia de la ficha técnica desde el centro de la bola, igual en ambos lados.',
             'Muévalos dentro de lo que admite la ficha técnica para librar una bandeja de bombonas o el gato.',
+            'Barras rectas hacia atrás del cabezal antes de tomar un largo; un par es igual por sus marcas.',
+            'Un perno de ajuste va en el agujero más cercano al chasis: gírelo hasta que toque, luego de un octavo a un cuarto de vuelta, según su ficha.',
         ],
         'caution' => 'Apriete al par de la ficha técnica del enganche, con llave.',
     ],

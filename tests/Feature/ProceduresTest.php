@@ -156,3 +156,34 @@ it('keeps the runs of each occasion apart', function (): void {
     expect(ProcedureRun::query()->count())->toBe(2);
     Date::setTestNow();
 });
+
+it('has a way for somebody alone at every step that needs a helper', function (string $language): void {
+    app()->setLocale($language);
+    $steps = trans('procedure.steps');
+    $seen = 0;
+    foreach ($steps as $procedure) {
+        foreach ($procedure as $step) {
+            if (preg_match('/helper|ayudante/i', ($step['does'] ?? '').($step['why'] ?? '').($step['caution'] ?? '')) === 1) {
+                $seen++;
+                expect($step['alone'] ?? '')->not->toBe('', $step['does']);
+            }
+        }
+    }
+    expect($seen)->toBeGreaterThanOrEqual(6);
+})->with(['en', 'es']);
+
+it('names the tools, and a wrench by the torques of the data sheet', function (): void {
+    $this->actingAs($this->person());
+    $job = $this->job();
+    $worked = $job->rig_as_worked;
+    $worked['hitch']['sheet'] = ['family' => 'chain-snap-up', 'ball_nut_nm' => 400.0, 'head_bolts_nm' => 203.4];
+    $job->update(['rig_as_worked' => $worked]);
+    // 400 N·m are 295 lb·ft, 203.4 are 150.
+    foreach (['', '/paper'] as $page) {
+        $this->get("/jobs/{$job->id}/procedures/change-setting{$page}")
+            ->assertOk()
+            ->assertSee('Have at hand:')
+            ->assertSee('a torque wrench that reads from 150 lb·ft to 295 lb·ft');
+    }
+    $this->get("/jobs/{$job->id}/procedures/reversing")->assertSee('two marks')->assertDontSee('torque wrench');
+});

@@ -7,10 +7,14 @@ namespace App\Screens\Procedures;
 use App\Models\Job;
 use App\Models\ProcedureRun;
 use App\Models\ProcedureStep;
+use App\Models\User;
 use App\UseCases\Procedures\RunningProcedure;
 use App\Words\SettingWords;
+use App\Words\Text;
 use Yoke\CoreException;
+use Yoke\Foundation\Units\Torque;
 use Yoke\Rig\Parts\Stance;
+use Yoke\Rig\Specification\RigPart;
 use Yoke\Workshop\Procedure\Occasion;
 use Yoke\Workshop\Procedure\PaperStep;
 use Yoke\Workshop\Procedure\Procedure;
@@ -30,7 +34,7 @@ final readonly class ProcedurePage
     /** Null until the hitch's family is known. */
     public ?ProcedureProgress $progress;
 
-    public function __construct(public Job $job, public Occasion $occasion)
+    public function __construct(public Job $job, public Occasion $occasion, private User $reader)
     {
         $running = new RunningProcedure($job, $occasion);
         [$this->run, $this->procedure, $this->progress] = [$running->run, $running->procedure, $running->progress];
@@ -50,6 +54,41 @@ final readonly class ProcedurePage
         }
 
         return $setting === null ? '' : (new SettingWords($described))->of($setting);
+    }
+
+    /** What to have at hand, a torque wrench by the torques of the hitch's data sheet; empty before the family is known. */
+    public function tools(): string
+    {
+        if ($this->procedure === null) {
+            return '';
+        }
+        $torques = $this->occasion === Occasion::Change ? $this->torques() : [];
+        $unit = $this->reader->torqueUnit();
+        $wrench =
+            $torques === []
+                ? []
+                : [
+                    Text::of(min($torques) === max($torques) ? 'procedure.tools.wrench_one' : 'procedure.tools.wrench', [
+                        'from' => $unit->nearest(Torque::ofNewtonMetres(min($torques))),
+                        'to' => $unit->nearest(Torque::ofNewtonMetres(max($torques))),
+                    ]),
+                ];
+
+        return implode(', ', [Text::of("procedure.tools.{$this->occasion->value}"), ...$wrench]);
+    }
+
+    /** @return list<float> N·m, as far as the data sheet gives them */
+    private function torques(): array
+    {
+        $hitch = $this->job->rigAsWorked()->values(RigPart::Hitch);
+
+        return array_values(
+            array_filter([
+                $hitch->number('ball_nut_nm'),
+                $hitch->number('head_bolts_nm'),
+                $hitch->number('bracket_bolts_nm'),
+            ]),
+        );
     }
 
     /**

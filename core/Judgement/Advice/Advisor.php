@@ -19,7 +19,7 @@ use Yoke\Rig\Adjuster\Setting;
 final readonly class Advisor
 {
     /** Chances this near are alike. */
-    private const ALIKE = 0.005;
+    private const ALIKE = 0.001;
 
     /** A first set-up takes another tilt only where that raises the chance by more than this. */
     private const TILT_WORTH = 0.1;

@@ -29,13 +29,13 @@ return [
         'brackets' => ['steps' => [
             "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
             "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
-            'Bars lie flat on their brackets, as parallel to the frame as possible.',
+            'Bars lie flat on their brackets, as parallel to the frame as possible, and reach past them by what the data sheet says.',
         ]],
         'bars-up' => ['caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.'],
     ],
     'bars_on' => [
         'swing_over' => [
-            'does' => 'Put the bars in the head, swing each over its bracket at the marked hole.',
+            'does' => 'Put the bars in the head, lock hole up, and listen for the click. Swing each over its bracket at the marked hole.',
             'why' => 'A bar on its edge grips little and wears.',
             'caution' => 'Fingers clear of bars and brackets: they store a lot of energy. Use the lift tool, and jack higher if it is hard.',
         ],

@@ -11,6 +11,7 @@ return [
         'the_hitch_makers_and_vehicle' => 'The hitch maker\'s and vehicle maker\'s instructions and local law come first.',
     ],
     'show' => [
+        'alone' => 'Alone:',
         'as_a_list' => 'As a list',
         'procedures' => 'Procedures',
         'the_family_of_the_hitch' => 'The family of the hitch is not known yet. Choose it on the hitch\'s specification to see the procedure.',

@@ -29,13 +29,13 @@ return [
         'brackets' => ['steps' => [
             'Ponga los soportes a la distancia de la ficha técnica desde el centro de la bola, igual en ambos lados.',
             'Muévalos dentro de lo que admite la ficha técnica para librar una bandeja de bombonas o el gato.',
-            'Las barras apoyan planas en sus soportes, lo más paralelas posible al chasis.',
+            'Las barras apoyan planas en sus soportes, lo más paralelas posible al chasis, y sobresalen de ellos lo que dice la ficha técnica.',
         ]],
         'bars-up' => ['caution' => 'Dedos lejos de barras y soportes: guardan mucha energía. Use la palanca, y suba más el gato si cuesta.'],
     ],
     'bars_on' => [
         'swing_over' => [
-            'does' => 'Meta las barras en el cabezal y gire cada una sobre su soporte en el agujero marcado.',
+            'does' => 'Meta las barras en el cabezal, el agujero del seguro hacia arriba, y escuche el clic. Gire cada una sobre su soporte en el agujero marcado.',
             'why' => 'Una barra de canto agarra poco y se gasta.',
             'caution' => 'Dedos lejos de barras y soportes: guardan mucha energía. Use la palanca, y suba más el gato si cuesta.',
         ],

@@ -11,6 +11,7 @@ return [
         'the_hitch_makers_and_vehicle' => 'Las instrucciones del fabricante del enganche y del vehículo y la ley local van primero.',
     ],
     'show' => [
+        'alone' => 'A solas:',
         'as_a_list' => 'Como lista',
         'procedures' => 'Procedimientos',
         'the_family_of_the_hitch' => 'Todavía no se conoce la familia del enganche. Elíjala en las especificaciones del enganche para ver el procedimiento.',

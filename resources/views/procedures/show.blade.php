@@ -6,6 +6,7 @@
             @endforeach
         </nav>
         <h1>{{ \App\Words\ProcedureWords::title($page->occasion) }} <span class="font-normal text-muted">· {{ $page->job->title }}</span></h1>
+        @if ($page->tools() !== '')<p class="sentence" data-tools>{{ __('procedure.tools.label') }} {{ $page->tools() }}.</p>@endif
         @if ($page->progress === null)
             <p class="do-next">{{ __('page/procedures.show.the_family_of_the_hitch') }}</p>
         @else
@@ -24,6 +25,7 @@
                     @if ($picture = \App\Screens\Procedures\StepPicture::of($current))<svg class="sketch station-picture" viewBox="0 0 240 124" role="img" aria-label="{{ $picture->shows() }}">@include('pictures.steps.'.$picture->value)</svg>@endif
                     @if ($why !== '')<p class="why">{{ $why }}</p>@endif
                     @if ($calls !== '')<p class="calls"><span>{{ __('page/procedures.show.helper_calls') }}</span> “{{ $calls }}”</p>@endif
+                    @if (\App\Words\ProcedureWords::alone($current) !== '')<p class="why" data-alone><strong>{{ __('page/procedures.show.alone') }}</strong> {{ \App\Words\ProcedureWords::alone($current) }}</p>@endif
                     @if ($current->signals !== [])<div class="signals">@foreach ($current->signals as $signal)<x-hand-signal :signal="$signal" />@endforeach</div>@endif
                     <form method="post" action="{{ route('procedures.take', [$page->job, $page->occasion->value]) }}" class="take">
                         @csrf

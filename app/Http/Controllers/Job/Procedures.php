@@ -27,20 +27,20 @@ final class Procedures
     {
     }
 
-    public function show(Job $job, Occasion $occasion): View
+    public function show(Asked $request, Job $job, Occasion $occasion): View
     {
-        return view('procedures.show', ['page' => $this->page($job, $occasion)]);
+        return view('procedures.show', ['page' => $this->page($request, $job, $occasion)]);
     }
 
-    public function paper(Job $job, Occasion $occasion): View
+    public function paper(Asked $request, Job $job, Occasion $occasion): View
     {
-        return view('procedures.paper', ['page' => $this->page($job, $occasion)]);
+        return view('procedures.paper', ['page' => $this->page($request, $job, $occasion)]);
     }
 
     /** All steps at once, to tick off: for where there is no connection. */
-    public function list(Job $job, Occasion $occasion): View
+    public function list(Asked $request, Job $job, Occasion $occasion): View
     {
-        return view('procedures.ticks', ['page' => $this->page($job, $occasion)]);
+        return view('procedures.ticks', ['page' => $this->page($request, $job, $occasion)]);
     }
 
     /** Takes the ticked steps one after the other, in the order of the procedure, as far as they go without a gap. */
@@ -58,7 +58,7 @@ final class Procedures
             abort(422, Text::of('expected.road.answer'));
         }
         if ($open === null) {
-            $this->tellMinutes($request, $this->page($job, $occasion)->over()[0] ?? null);
+            $this->tellMinutes($request, $this->page($request, $job, $occasion)->over()[0] ?? null);
 
             return $this->back($job, $occasion);
         }
@@ -71,7 +71,7 @@ final class Procedures
     /** Takes the step whose turn it is: done, left out, or answered. */
     public function take(Asked $request, Job $job, Occasion $occasion): RedirectResponse
     {
-        abort_if($this->page($job, $occasion)->progress === null, 404);
+        abort_if($this->page($request, $job, $occasion)->progress === null, 404);
         $outcome =
             StepOutcome::tryFrom($request->text('outcome') ?: StepOutcome::Done->value) ??
             abort(422, Text::of('expected.form.outcome'));
@@ -123,8 +123,12 @@ final class Procedures
         return redirect()->route('procedures.show', [$job, $occasion->value]);
     }
 
-    private function page(Job $job, Occasion $occasion): ProcedurePage
+    private function page(Asked $request, Job $job, Occasion $occasion): ProcedurePage
     {
-        return new ProcedurePage($job->load(['rig', 'rounds', 'procedureRuns.steps', 'procedureRuns.user']), $occasion);
+        return new ProcedurePage(
+            $job->load(['rig', 'rounds', 'procedureRuns.steps', 'procedureRuns.user']),
+            $occasion,
+            $request->person(),
+        );
     }
 }

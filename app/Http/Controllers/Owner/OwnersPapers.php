@@ -46,7 +46,11 @@ final class OwnersPapers
         return $link === null
             ? OwnersPage::closed()
             : view('owner.procedure', [
-                'page' => new ProcedurePage($link->job->load(['rig', 'rounds', 'procedureRuns']), $occasion),
+                'page' => new ProcedurePage(
+                    $link->job->load(['rig', 'rounds', 'procedureRuns']),
+                    $occasion,
+                    $link->reader(),
+                ),
                 'link' => $link,
             ]);
     }
