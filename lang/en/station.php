@@ -54,7 +54,7 @@ return [
             "Set the brackets at the data sheet's distance from the ball centre, the same on both sides.",
             "Move them within the data sheet's range to clear a gas-bottle tray or the jack.",
             'Bars straight out behind the head before a length is taken; a pair is alike by its marks.',
-            'A set bolt goes on the bolt hole nearest the frame: turn it until it touches, then an eighth to a quarter turn, as its sheet says.',
+            'Put the set bolt in the hole nearest the frame: turn it until it touches, then an eighth to a quarter turn more, or what its data sheet says.',
         ],
         'caution' => "Torque to the hitch's data sheet, with a wrench.",
     ],

@@ -19,6 +19,7 @@ use Yoke\Workshop\Procedure\Occasion;
 use Yoke\Workshop\Procedure\PaperStep;
 use Yoke\Workshop\Procedure\Procedure;
 use Yoke\Workshop\Procedure\ProcedureProgress;
+use Yoke\Workshop\Procedure\RigFacts;
 use Yoke\Workshop\Procedure\Step;
 
 /** A procedure of a job's rig: its steps, and how far the run that is on has come. */
@@ -26,6 +27,16 @@ final readonly class ProcedurePage
 {
     /** Runs that are over, as many as are shown. */
     private const SHOWN = 5;
+
+    /** Whatever is done by hand, by occasion. */
+    private const TOOLS = [
+        'hook-up' => ['chocks', 'gloves', 'lift_tool', 'board', 'torch'],
+        'change-setting' => ['chocks', 'gloves', 'lift_tool', 'wrenches', 'marker', 'tape'],
+        'departure' => ['gauge', 'gloves', 'torch'],
+        'reversing' => ['gloves', 'lift_tool', 'chocks', 'marks'],
+        'arrival' => ['chocks', 'torch', 'marks'],
+        'unhitch' => ['chocks', 'gloves', 'lift_tool', 'board', 'level'],
+    ];
 
     public ?ProcedureRun $run;
 
@@ -56,7 +67,7 @@ final readonly class ProcedurePage
         return $setting === null ? '' : (new SettingWords($described))->of($setting);
     }
 
-    /** What to have at hand, a torque wrench by the torques of the hitch's data sheet; empty before the family is known. */
+    /** What to have at hand, a torque wrench by the torques of the data sheet; empty before the family is known. */
     public function tools(): string
     {
         if ($this->procedure === null) {
@@ -68,13 +79,28 @@ final readonly class ProcedurePage
             $torques === []
                 ? []
                 : [
-                    Text::of(min($torques) === max($torques) ? 'procedure.tools.wrench_one' : 'procedure.tools.wrench', [
+                    Text::of('procedure.tools.'.(min($torques) === max($torques) ? 'wrench_one' : 'wrench'), [
                         'from' => $unit->nearest(Torque::ofNewtonMetres(min($torques))),
                         'to' => $unit->nearest(Torque::ofNewtonMetres(max($torques))),
                     ]),
                 ];
 
-        return implode(', ', [Text::of("procedure.tools.{$this->occasion->value}"), ...$wrench]);
+        $worked = $this->job->rigAsWorked();
+        $family = $worked->specified()->family();
+        $jacks =
+            $family !== null &&
+            (new RigFacts($family, $worked->values(RigPart::Vehicle), $worked->values(RigPart::Trailer)))->meets([
+                'jacked',
+            ]);
+        $tools = array_filter(
+            self::TOOLS[$this->occasion->value],
+            static fn (string $tool): bool => $tool !== 'lift_tool' || $jacks,
+        );
+
+        return implode(', ', [
+            ...array_map(static fn (string $tool): string => Text::of("procedure.tools.{$tool}"), array_values($tools)),
+            ...$wrench,
+        ]);
     }
 
     /** @return list<float> N·m, as far as the data sheet gives them */
