@@ -77,13 +77,19 @@ final readonly class QuantityWords
     /** The same with its sign. */
     public function aboutChange(Load $load): string
     {
-        return ($load->isNegative() ? '−' : '+').$this->about($load->absolute());
+        return self::signed($load, $this->about($load->absolute()));
     }
 
     /** With its sign. */
     public function loadChange(Load $load): string
     {
-        return ($load->isNegative() ? '−' : '+').$this->load($load->absolute());
+        return self::signed($load, $this->load($load->absolute()));
+    }
+
+    /** What comes to nothing has no sign. */
+    private static function signed(Load $load, string $amount): string
+    {
+        return str_starts_with($amount, '0 ') ? $amount : ($load->isNegative() ? '−' : '+').$amount;
     }
 
     public function height(float $millimetres): string

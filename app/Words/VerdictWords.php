@@ -109,7 +109,6 @@ final readonly class VerdictWords
         string $lifter,
     ): string {
         return Text::of('verdict.weighed_on_the_road', [
-            'now' => self::percent($verdict->share->mean()),
             'left' => self::percent($left->mean()),
             'doubt' => self::percent($left->deviation()),
             'lifter' => Text::of("verdict.{$lifter}_on"),

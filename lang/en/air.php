@@ -23,6 +23,6 @@ return [
     ],
     'conditions' => 'At this weighing',
     'aside' => 'Tickets with a condition are compared here. One weighed carried with :lifter on, and nothing else otherwise, says what is left on the road; the others do not count for the verdict.',
-    'believes' => 'Weighed, :lifter takes :lost % of what was restored; the model says :foretold %. What was weighed counts: a scale reads what these springs do, the model supposes it.',
+    'believes' => 'Weighed, :lifter takes :lost of what was restored; the model says :foretold. What was weighed counts: a scale reads what these springs do, the model supposes it.',
     'no_rate' => 'Nobody gave the rate or lift of :lifter: the table is what was weighed.',
 ];

@@ -14,7 +14,7 @@ return [
     'range' => 'Target range :from to :to %',
     'range_raised' => 'Target range :from to :to % now: :left % is left once :lifter on',
     'now_and_road' => ':now % now, about :road % once :lifter on',
-    'weighed_on_the_road' => ':now % now. Weighed with :lifter, :left ± :doubt % is left on the road, and that counts: :lost % is taken here, :foretold % by the model',
+    'weighed_on_the_road' => 'Weighed with :lifter, :left ± :doubt % is left on the road, and that counts: :lost % is taken here, :foretold % by the model',
     'weighed_alone' => 'Weighed with :lifter, :left ± :doubt % is left on the road, and that counts. Nothing was read without: :now % now is that and what the model has it take',
     'on_the_road' => 'On the road',
     'levelling_is' => 'the levelling is',

@@ -23,6 +23,6 @@ return [
     ],
     'conditions' => 'En esta pesada',
     'aside' => 'Los tiques con una condición se comparan aquí. Uno pesado cargado con :lifter en marcha, y nada más distinto, dice lo que queda en carretera; los demás no cuentan para el veredicto.',
-    'believes' => 'Pesado, :lifter quita un :lost % de lo devuelto; el modelo dice un :foretold %. Cuenta lo pesado: la báscula lee lo que hacen estos muelles, el modelo solo lo supone.',
+    'believes' => 'Pesado, :lifter quita un :lost de lo devuelto; el modelo dice un :foretold. Cuenta lo pesado: la báscula lee lo que hacen estos muelles, el modelo solo lo supone.',
     'no_rate' => 'Nadie dio la dureza ni la elevación de :lifter: la tabla es lo que se pesó.',
 ];

@@ -14,7 +14,7 @@ return [
     'range' => 'Margen objetivo de :from a :to %',
     'range_raised' => 'Margen objetivo de :from a :to % ahora: queda un :left % con :lifter en marcha',
     'now_and_road' => ':now % ahora, cerca del :road % con :lifter en marcha',
-    'weighed_on_the_road' => ':now % ahora. Pesado con :lifter, queda un :left ± :doubt % en carretera, y eso cuenta: aquí quita un :lost %, según el modelo un :foretold %',
+    'weighed_on_the_road' => 'Pesado con :lifter, queda un :left ± :doubt % en carretera, y eso cuenta: aquí quita un :lost %, según el modelo un :foretold %',
     'weighed_alone' => 'Pesado con :lifter, queda un :left ± :doubt % en carretera, y eso cuenta. Sin ello no se leyó nada: el :now % de ahora es eso y lo que el modelo le hace quitar',
     'on_the_road' => 'En la carretera',
     'levelling_is' => 'la nivelación',
