@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'first' => 'Hook up at :setting.',
+    'planned' => 'First setting: :setting.',
     'room' => 'Left for a load that changes: :looser looser, :tighter tighter.',
     'first_as_left' => 'Hook up at :setting, as it was left last time, corrected for what travels now.',
     'go' => ':Change, to :setting.',

@@ -149,7 +149,7 @@ return [
             'trailer_gvwr_kg' => ['label' => 'GVWR'],
             'trailer_gawr_kg' => ['label' => 'GAWR, all axles'],
             'coupler_ball_mm' => ['label' => 'For a ball of'],
-            'coupler_height_mm' => ['label' => 'Height with the trailer level', 'hint' => "Ground to the top of the ball's seat"],
+            'coupler_height_mm' => ['label' => 'Coupler height with the trailer level', 'hint' => "Ground to the top of the ball's seat"],
             'coupler_gross_kg' => ['label' => 'Rated for gross'],
             'coupler_tongue_kg' => ['label' => 'Rated for tongue weight'],
         ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'first' => 'Enganche en :setting.',
+    'planned' => 'Primer ajuste: :setting.',
     'room' => 'Queda para una carga que cambie: :looser más flojo, :tighter más tenso.',
     'first_as_left' => 'Enganche en :setting, como se dejó la última vez, corregido por lo que viaja ahora.',
     'go' => ':Change, a :setting.',

@@ -149,7 +149,7 @@ return [
             'trailer_gvwr_kg' => ['label' => 'GVWR'],
             'trailer_gawr_kg' => ['label' => 'GAWR, todos los ejes'],
             'coupler_ball_mm' => ['label' => 'Para una bola de'],
-            'coupler_height_mm' => ['label' => 'Altura con el remolque nivelado', 'hint' => 'Del suelo a lo alto del asiento de la bola'],
+            'coupler_height_mm' => ['label' => 'Altura del acoplador con el remolque nivelado', 'hint' => 'Del suelo a lo alto del asiento de la bola'],
             'coupler_gross_kg' => ['label' => 'Límite para el bruto'],
             'coupler_tongue_kg' => ['label' => 'Límite para el peso en la lanza'],
         ],

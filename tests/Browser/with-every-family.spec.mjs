@@ -59,7 +59,7 @@ for (const family of families) {
         await expect(page.getByRole('heading', { name: 'Alone', level: 1 })).toBeAttached();
         const job = page.url().replace(/\/alone$/, '');
         await station(page, family, 'Brief');
-        await expect(page.locator('[data-first]')).toContainText('Hook up at');
+        await expect(page.locator('[data-first]')).toContainText('First setting:');
 
         await station(page, family, 'Brackets');
         await station(page, family, 'Alone');
@@ -113,7 +113,7 @@ test('takes over a rig that arrived coupled, by clicks, to the two moves', async
         await page.locator('[data-field="rear"]').fill(rear);
         await page.getByRole('button', { name: 'Save heights' }).click();
     }
-    await page.locator('[data-step="level"]').getByLabel('Height with the trailer level').fill('18 1/2');
+    await page.locator('[data-step="level"]').getByLabel('Coupler height with the trailer level').fill('18 1/2');
     await page.locator('[data-step="level"]').getByRole('button', { name: 'Save' }).click();
     await page.locator('[data-step="ball"]').getByLabel('Ball height as it stands, unloaded').fill('17');
     await page.locator('[data-step="ball"]').getByRole('button', { name: 'Save' }).click();

@@ -66,9 +66,11 @@ it('lays four stances side by side, the lifted ones by a model of their own', fu
         ),
         $rows[2],
     );
-    $kg = static fn (float $load): string => ($load < 0 ? '−' : '+').
-        (string) (5 * (int) round(abs($load) / 5)).
-        ' kg';
+    $kg = static function (float $load): string {
+        $steps = (int) round(abs($load) / 5);
+
+        return ($steps === 0 ? '' : ($load < 0 ? '−' : '+')).(5 * $steps).' kg';
+    };
 
     expect(array_map(trim(...), $rows[1]))->toBe(['Dropped', 'Dropped, air on', 'Carried', 'Carried, air on']);
     foreach (

@@ -41,7 +41,7 @@ it(
         $this->post('/jobs', ['title' => 'Kite museum', 'family' => $family])->assertRedirect('/jobs/1/alone');
         $this->get('/jobs/1/brief')
             ->assertOk()
-            ->assertSee('Hook up at')
+            ->assertSee('First setting:')
             ->assertSee('likely to be in range')
             ->assertSee('Most worth knowing')
             ->assertSee('Assumed, the most useful to know first');

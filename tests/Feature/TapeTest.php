@@ -344,3 +344,18 @@ it(
             ->toContain('class="assumptions"');
     },
 );
+
+it('keeps a height once that is saved again as it was typed, in whatever unit', function (): void {
+    $this->actingAs($this->person('Ibby Marsh', '1/16 in'));
+    $job = $this->job();
+    foreach ([1, 2, 3] as $time) {
+        $based = App\Models\Reading::query()->where('job_id', $job->id)->max('id');
+        $this->postJson("/jobs/{$job->id}/alone/tape", [
+            'round' => 1,
+            'typed' => ['front' => '949 mm', 'rear' => ''],
+            'based_on' => ['front' => (string) $based, 'rear' => ''],
+        ])->assertOk();
+    }
+
+    expect(App\Models\Reading::query()->where('job_id', $job->id)->pluck('typed')->all())->toBe(['949 mm']);
+});

@@ -176,7 +176,7 @@ it('names a setting once the family is chosen at the front door', function (): v
     ])->assertRedirect('/jobs/1/alone');
 
     expect(Hitch::query()->sole()->sheet['family'])->toBe('chain-snap-up');
-    $this->get('/jobs/1/brief')->assertSee('Hook up at link')->assertSee('likely to be in range');
+    $this->get('/jobs/1/brief')->assertSee('First setting: link')->assertSee('likely to be in range');
 });
 
 it('sees that bars cannot hook up behind the axles', function (): void {

@@ -58,7 +58,8 @@ final readonly class HookUpsPage
         for ($round = 1; $round <= $this->job->roundOf(Stance::Carried); $round++) {
             $setting = $this->analysed->setting($round);
             $isRead = $this->analysed->isReadCarried($round);
-            $isJudged = $setting !== null && $isRead && ! $this->analysed->measured()->isCarriedAlone();
+            $verdict =
+                $isRead && ! $this->analysed->measured()->isCarriedAlone() ? $this->verdictOf($setting, $round) : null;
             if ($setting !== null || $isRead) {
                 $said =
                     $setting === null
@@ -71,10 +72,8 @@ final readonly class HookUpsPage
                             : $said,
                     'change' => $setting === null || $last === null ? '' : $this->words->change($last, $setting),
                     'cells' => $this->cells($round),
-                    'share' => $isJudged ? VerdictWords::share($this->verdict($setting, $round)->share) : '–',
-                    'verdict' => $isJudged
-                            ? VerdictWords::verdict($this->verdict($setting, $round)->verdict)
-                            : '',
+                    'share' => $verdict === null ? '–' : VerdictWords::share($verdict->share),
+                    'verdict' => $verdict === null ? '' : VerdictWords::verdict($verdict->verdict),
                 ];
                 [$before, $last] = [$said, $setting];
             }
@@ -277,6 +276,16 @@ final readonly class HookUpsPage
     }
 
     /** As it truly is by every story of the readings: of the hook-up that is on the bench's own verdict. */
+    /** Of a hook-up whose setting nobody knows, the one that is on alone can be told. */
+    private function verdictOf(?Setting $setting, int $round): ?GoverningVerdict
+    {
+        return match (true) {
+            $setting !== null => $this->verdict($setting, $round),
+            $round === $this->job->roundOf(Stance::Carried) => $this->analysed->verdict(),
+            default => null,
+        };
+    }
+
     private function verdict(Setting $setting, int $round): GoverningVerdict
     {
         return $this->analysed

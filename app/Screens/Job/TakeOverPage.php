@@ -133,6 +133,7 @@ final readonly class TakeOverPage
             return [];
         }
         $next = $this->analysed->recommendation()?->next();
+        $nearest = $this->analysed->plan()->shankPlaces()[0] ?? null;
         $moved =
             $next === null || $on === null
                 ? Length::zero()
@@ -145,6 +146,10 @@ final readonly class TakeOverPage
                 ...$this->bolted($off, $off->plus($moved)),
             ],
             $this->analysed->shop->rules->tolerances->isCouplerAt($off) => [Text::of('take-over.head.right')],
+            $on === null && $nearest !== null => [
+                Text::of($off->isNegative() ? 'take-over.head.low' : 'take-over.head.high', $by),
+                ...$this->bolted($off, $nearest->residual()),
+            ],
             default => [
                 Text::of($off->isNegative() ? 'take-over.head.low' : 'take-over.head.high', $by),
                 ...$this->standsLevel() ? [Text::of('take-over.head.stays')] : $this->beyond($off),

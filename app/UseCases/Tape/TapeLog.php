@@ -69,7 +69,8 @@ final readonly class TapeLog
     {
         $shown = $live?->typedLength()?->shownTo($this->person->lengthPrinter()) ?? '';
 
-        return $shown === $entry->typed && ($entry->isEmpty() || $live?->settling === $entry->settling);
+        return ($shown === $entry->typed || $live?->typed === $entry->typed) &&
+            ($entry->isEmpty() || $live?->settling === $entry->settling);
     }
 
     /** The same height once more, in whatever unit: sent twice, or read alike by two. */

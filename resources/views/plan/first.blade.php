@@ -5,7 +5,7 @@
 @elseif ($plan->job && $plan->isBeforeTheFirst())
     <div @class(['do-next']) data-first>
         @if ($first = $plan->firstMove())
-            <p>{{ __('move.first', ['setting' => $plan->setting($first->forecast)]) }} <strong>{{ __('move.chance', ['chance' => ucfirst($plan->chance($first->forecast->chance))]) }}</strong></p>
+            <p>{{ __('move.planned', ['setting' => $plan->setting($first->forecast)]) }} <strong>{{ __('move.chance', ['chance' => ucfirst($plan->chance($first->forecast->chance))]) }}</strong></p>
             @if ($plan->room($first->forecast) !== '')<p class="sentence" data-room>{{ $plan->room($first->forecast) }}</p>@endif
         @else
             <p>{{ __('verdict.family_unsaid') }}</p>

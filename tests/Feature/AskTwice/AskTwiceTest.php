@@ -16,6 +16,7 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Tests\Feature\AskTwice\Answers;
 use Tests\Feature\AskTwice\DrawnJob;
+use Tests\Feature\AskTwice\Hands;
 use Tests\Feature\AskTwice\Told;
 use Yoke\Judgement\Method\Verdict;
 use Yoke\Mechanics\Loading\LoadChange;
@@ -52,6 +53,8 @@ function answersOf(Tests\FeatureCase $case, Job $job, string $token): Answers
         $html = $get("/jobs/{$job->id}/{$page}");
         $answers->page($page, $html);
         $text = html_entity_decode(strip_tags((string) preg_replace('#<(script|style).*?</\\1>#s', '', $html)));
+        // The load planner tells of other loads than the one that stands there.
+        expect($page === 'loads' ? [] : Hands::pulledApart($html))->toBe([], "{$page} of {$job->title}");
         // No sentence ends twice, and no abbreviation begins small.
         expect($text)->not->toMatch('/\w\.\.(?!\.)/')->not->toMatch('/\b[a-z][A-Z]{3}\b/');
     }
