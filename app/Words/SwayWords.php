@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Workshop\Sway\SwayChange;
@@ -15,8 +16,12 @@ use Yoke\Workshop\Sway\SwayRiskKind;
 /** What invites sway, in a person's words and units. */
 final readonly class SwayWords
 {
-    public function __construct(private QuantityWords $print, private TargetRange $band)
-    {
+    /** @param  Bounds|null  $own  at which share the sway control works by its sheet; null where that does not say */
+    public function __construct(
+        private QuantityWords $print,
+        private TargetRange $band,
+        private ?Bounds $own = null,
+    ) {
     }
 
     /**
@@ -101,6 +106,8 @@ final readonly class SwayWords
             'length' => $length($figure->mean()),
             'doubt' => $length($figure->deviation()),
             'from' => (string) round(100 * $this->band->from),
+            'own_from' => (string) round(100 * ($this->own->low ?? 0.0)),
+            'own_to' => (string) round(100 * ($this->own->high ?? 0.0)),
         ];
     }
 }

@@ -214,6 +214,8 @@ return [
             'start_washers_high' => ['label' => 'Washers to start with, highest tongue weight'],
             'start_step' => ['label' => 'Link, hole or turn to start with', 'hint' => 'Counted as this shop counts'],
             'friction' => ['label' => 'Friction of bar on bracket or pad', 'hint' => 'If the data sheet gives it; otherwise 0.25'],
+            'sway_from_percent' => ['label' => 'Sway control works from', 'hint' => 'Of the front axle load restored, in percent, if the data sheet gives it'],
+            'sway_to_percent' => ['label' => 'Sway control works up to', 'hint' => 'Of the front axle load restored, in percent, if the data sheet gives it'],
             'crown_mm' => ['label' => "Ball to the bars' crown", 'hint' => 'Along the bent bar, carried'],
             'cam_mm' => ['label' => 'Ball to the middle of the cams', 'hint' => 'Along the frame'],
             'socket_mm' => ['label' => 'Bar sockets, off the centre line'],

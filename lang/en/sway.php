@@ -23,6 +23,7 @@ return [
     'nose_up' => ['what' => 'Trailer nose-up', 'why' => 'It stands :figure° nose-up.', 'remedy' => 'Lower the head a hole, and set the tension again.'],
     'front_light' => ['what' => 'Front axle light', 'why' => 'Front axle load restored: :figure %; the range begins at :from %.', 'remedy' => 'More tension: the next move says how much.'],
     'slack_bars' => ['what' => 'Sway control slack with its bars', 'why' => 'The bars bend :length ± :doubt; this sway control lives on their load.', 'remedy' => 'More tension, within the range.'],
+    'control_outside' => ['what' => 'Sway control outside its own range', 'why' => 'Front axle load restored: :figure %; its data sheet asks for :own_from to :own_to %.', 'remedy' => 'Set the tension where both ranges agree. Where they do not, ask the maker of the control; the ratings and the front axle come first.'],
     'cams_too_far_forward' => ['what' => 'Cams off the bars\' crown', 'why' => 'They stand :length too far forward.', 'remedy' => 'Move both cam brackets :length away from the ball, the rig straight and carried.'],
     'cams_too_far_back' => ['what' => 'Cams off the bars\' crown', 'why' => 'They stand :length too far back.', 'remedy' => 'Move both cam brackets :length towards the ball, the rig straight and carried.'],
     'found_otherwise' => ['what' => 'Not so', 'why' => ':checks: found otherwise at the look.', 'remedy' => ':remedy'],

@@ -214,6 +214,8 @@ return [
             'start_washers_high' => ['label' => 'Arandelas de partida, mayor peso en la lanza'],
             'start_step' => ['label' => 'Eslabón, agujero o vuelta de partida', 'hint' => 'Contado como cuenta este taller'],
             'friction' => ['label' => 'Fricción de la barra en soporte o pastilla', 'hint' => 'Si la ficha técnica la da; si no, 0,25'],
+            'sway_from_percent' => ['label' => 'El control de balanceo funciona desde', 'hint' => 'Del peso devuelto al eje delantero, en tanto por ciento, si la ficha técnica lo da'],
+            'sway_to_percent' => ['label' => 'El control de balanceo funciona hasta', 'hint' => 'Del peso devuelto al eje delantero, en tanto por ciento, si la ficha técnica lo da'],
             'crown_mm' => ['label' => 'De la bola a la cresta de las barras', 'hint' => 'A lo largo de la barra flexionada, con barras'],
             'cam_mm' => ['label' => 'De la bola al centro de las levas', 'hint' => 'A lo largo del chasis'],
             'socket_mm' => ['label' => 'Alojamientos de las barras, desde la línea central'],

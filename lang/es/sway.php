@@ -23,6 +23,7 @@ return [
     'nose_up' => ['what' => 'Remolque de morro alto', 'why' => 'Está :figure° morro alto.', 'remedy' => 'Baje el cabezal un agujero y ajuste otra vez la tensión.'],
     'front_light' => ['what' => 'Eje delantero ligero', 'why' => 'Carga del eje delantero recuperada: :figure %; el margen empieza en el :from %.', 'remedy' => 'Más tensión: la próxima acción dice cuánta.'],
     'slack_bars' => ['what' => 'Control de coleo flojo con sus barras', 'why' => 'Las barras se flexionan :length ± :doubt; este control de coleo vive de su carga.', 'remedy' => 'Más tensión, dentro del margen.'],
+    'control_outside' => ['what' => 'Control de balanceo fuera de su propio margen', 'why' => 'Peso devuelto al eje delantero: :figure %; su ficha técnica pide de :own_from a :own_to %.', 'remedy' => 'Ajuste la tensión donde coincidan ambos márgenes. Si no coinciden, pregunte al fabricante del control; los límites y el eje delantero van primero.'],
     'cams_too_far_forward' => ['what' => 'Levas fuera de la cresta de las barras', 'why' => 'Están :length demasiado adelante.', 'remedy' => 'Mueva los dos soportes de leva :length alejándolos de la bola, con el conjunto recto y con barras.'],
     'cams_too_far_back' => ['what' => 'Levas fuera de la cresta de las barras', 'why' => 'Están :length demasiado atrás.', 'remedy' => 'Mueva los dos soportes de leva :length hacia la bola, con el conjunto recto y con barras.'],
     'found_otherwise' => ['what' => 'No es así', 'why' => ':checks: al mirar se encontró otra cosa.', 'remedy' => ':remedy'],

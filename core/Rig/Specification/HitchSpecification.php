@@ -103,6 +103,8 @@ final class HitchSpecification
             ]),
             new FieldGroup('sway_control', [
                 Field::number('friction', 0.05, 0.8),
+                Field::number('sway_from_percent', 0, 150),
+                Field::number('sway_to_percent', 10, 200),
                 Field::length('crown_mm', 200, 1500),
                 Field::length('cam_mm', 200, 1500),
                 Field::length('socket_mm', 20, 300),

@@ -12,6 +12,7 @@ enum SwayRiskKind: string
     case NoseUp = 'nose_up';
     case FrontLight = 'front_light';
     case SlackBars = 'slack_bars';
+    case ControlOutside = 'control_outside';
     case CamsTooFarForward = 'cams_too_far_forward';
     case CamsTooFarBack = 'cams_too_far_back';
     case FoundOtherwise = 'found_otherwise';

@@ -6,6 +6,7 @@ namespace Yoke\Workshop\Sway;
 
 use Closure;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Method\Tolerances;
@@ -40,6 +41,8 @@ final readonly class SwayRisks
         private ?CurrentSetting $current,
         private TargetRange $band,
         private SwayControl $control,
+        /** The share at which the control works by its own data sheet; null where that gives none. */
+        private ?Bounds $own,
         private Tolerances $tolerances,
     ) {
     }
@@ -57,6 +60,7 @@ final readonly class SwayRisks
             $this->lightFront(),
             ...self::ofChecks($checks, $answers),
             $this->slackBars(),
+            ...$this->outsideItsOwn(),
             ...$this->cams($cams),
         ]);
     }
@@ -170,6 +174,18 @@ final readonly class SwayRisks
             Station::BarsUp,
             $share,
         );
+    }
+
+    /** @return list<SwayRisk> a control with a range of its own is held to it */
+    private function outsideItsOwn(): array
+    {
+        if ($this->own === null) {
+            return [];
+        }
+        $share = $this->predict(static fn (Attitude $carried): float => $carried->frontRestored());
+        $inside = $share->chanceBelow($this->own->high) - $share->chanceBelow($this->own->low);
+
+        return [new SwayRisk(SwayRiskKind::ControlOutside, self::ifLikely(1.0 - $inside), Station::BarsUp, $share)];
     }
 
     private function slackBars(): SwayRisk

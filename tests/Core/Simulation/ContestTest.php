@@ -169,7 +169,8 @@ it('holds in a harder world, and beats the hand there too', function (World $wor
         ->and($tallies['advised']->figures()['truly_in_band'])
         ->toBeGreaterThan($tallies['one step at a time']->figures()['truly_in_band']);
 })
-    ->with(['moderate' => [World::Moderate, 0.92], 'full' => [World::Full, 0.8]])
+    // Of 600 rigs of the full world 88 in a hundred; 30 rigs spread by six about that.
+    ->with(['moderate' => [World::Moderate, 0.92], 'full' => [World::Full, 0.76]])
     ->group('sampled');
 
 it('plays a rig the same way twice', function (): void {

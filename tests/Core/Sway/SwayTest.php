@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Estimation\Priors;
 use Tests\Core\Estimation\Readings;
 use Yoke\Foundation\Units\Angle;
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\Torque;
@@ -50,6 +51,7 @@ function inviting(
         new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0),
         TargetRange::usual(),
         $control,
+        null,
         new Yoke\Judgement\Method\Tolerances(),
     ))->ranked($checks, $answers ?: array_fill_keys(array_column($checks, 'key'), Answer::Yes), $cams);
 }
@@ -271,7 +273,7 @@ it('says too little on the tongue from the first minute, and only where it is li
         ))],
     );
     $posterior = (new Estimation($prior, []))->posterior()->loaded($load);
-    $risks = new SwayRisks($posterior, null, TargetRange::usual(), SwayControl::Bracket, new Tolerances());
+    $risks = new SwayRisks($posterior, null, TargetRange::usual(), SwayControl::Bracket, null, new Tolerances());
     $said = array_filter(
         $risks->early([], []),
         fn (SwayRisk $one): bool => $one->kind === SwayRiskKind::TooLittleOnTheTongue,
@@ -283,4 +285,28 @@ it('says too little on the tongue from the first minute, and only where it is li
     'a little under' => [0.098, 0.12, true],
     'a little over, and doubtful' => [0.104, 0.12, false],
     'over' => [0.12, 0.05, false],
+]);
+
+it('holds a sway control to the range of its own data sheet', function (?Bounds $own, bool $isSaid): void {
+    $prior = Priors::rig(0.02, 20.0, 4.0, ball: -10.0);
+    $tension = $prior->likelyRig()->tensionFor(0.75);
+    $told = Priors::rig(0.02, $tension, 4.0, ball: -10.0);
+    $posterior = (new Estimation($told, (new Readings($told->likelyRig(), $tension))->threeStances()))->posterior();
+    $risks = (new SwayRisks(
+        $posterior,
+        new CurrentSetting(Setting::of(['link' => 4.0]), 0.0, 0.0),
+        TargetRange::usual(),
+        SwayControl::Bracket,
+        $own,
+        new Tolerances(),
+    ))->ranked([], [], null);
+
+    expect(
+        array_filter($risks, fn (SwayRisk $one): bool => $one->kind === SwayRiskKind::ControlOutside) !== [],
+    )->toBe($isSaid);
+})->with([
+    'no range of its own' => [null, false],
+    'within' => [new Bounds(0.5, 1.0), false],
+    'under it' => [new Bounds(0.9, 1.1), true],
+    'over it' => [new Bounds(0.2, 0.6), true],
 ]);

@@ -23,7 +23,7 @@ it('has a text for every key that the core hands out', function (): void {
         ->and($texts(Yoke\Workshop\Road\RoadFindingKind::cases(), 'road.', '.what'))
         ->toHaveCount(12)
         ->and($texts(Yoke\Workshop\Sway\SwayRiskKind::cases(), 'sway.', '.remedy'))
-        ->toHaveCount(9)
+        ->toHaveCount(10)
         ->and($texts(Yoke\Workshop\Sway\SwayChangeKind::cases(), 'sway.worse.'))
         ->toHaveCount(4)
         ->and($texts(Yoke\Judgement\Ratings\RatedPart::cases(), 'rating.'))
