@@ -250,10 +250,10 @@ test('a part of the garage is found by a few letters, with the keyboard, and wha
     await page.getByRole('button', { name: 'Start job' }).click();
     await expect(page.locator('[data-move]')).toContainText('Next: measure the vehicle alone.');
     await page.goto(page.url().replace(/[^/]+$/, 'brief'));
-    await expect(page.locator('[data-first]')).toContainText(/hook up at link/i);
+    await expect(page.locator('[data-first]')).toContainText(/First setting: link/);
     await expect(page.getByRole('img', { name: /Side elevation of Corvane Drover short cab with Lantern wagon/ })).toBeVisible();
-    await page.getByRole('form', { name: 'Most worth knowing' }).getByRole('textbox').fill('no idea');
-    await page.getByRole('form', { name: 'Most worth knowing' }).getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('form', { name: 'Worth knowing next' }).getByRole('textbox').fill('no idea');
+    await page.getByRole('form', { name: 'Worth knowing next' }).getByRole('button', { name: 'Save' }).click();
     await expect(page.locator('#fact-says')).toContainText('Expected');
     await expect(page.locator('#fact')).toHaveValue('no idea');
 });
