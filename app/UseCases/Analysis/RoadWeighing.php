@@ -56,15 +56,11 @@ final readonly class RoadWeighing
     /** The history with a stand-in for what nobody read without levelling or air on this hook-up. */
     public function history(SpecifiedRig $described): ReadingHistory
     {
-        return ! $this->isAlone
+        $standIn = $this->isAlone ? $this->found->asOff($described->prior()->likelyRig()) : null;
+
+        return $standIn === null
             ? $this->history
-            : $this->history->withTicket(
-                new TicketTaken(
-                    $this->round,
-                    $this->found->asOff($described->prior()->likelyRig()),
-                    "ticket {$this->ticket}",
-                ),
-            );
+            : $this->history->withTicket(new TicketTaken($this->round, $standIn, "ticket {$this->ticket}"));
     }
 
     /** Whether nothing was read without levelling or air on the hook-up that is on. */

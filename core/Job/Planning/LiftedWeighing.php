@@ -68,8 +68,11 @@ final readonly class LiftedWeighing
         return $foretold <= 0.0 ? 1.0 : max(0.0, $share - $this->left->mean()) / $foretold;
     }
 
-    /** The ticket as it would read without levelling or air, by the model, and doubted so much more. */
-    public function asOff(CoupledRig $off): Ticket
+    /**
+     * The ticket as it would read without levelling or air, by the model, and doubted so much more; null where no such
+     * ticket can be.
+     */
+    public function asOff(CoupledRig $off): ?Ticket
     {
         $tension = $this->tension($off);
         [$without, $with] = [$off->carried($tension), $this->loss->on($off)->carried($tension)];
@@ -93,7 +96,7 @@ final readonly class LiftedWeighing
                 $this->lifted->unit,
             );
         } catch (ImpossibleTicket) {
-            return $this->lifted;
+            return null;
         }
     }
 
