@@ -33,6 +33,25 @@ final readonly class GaugeWords
         ]);
     }
 
+    /** Of these, what the gauge shows under the load that the card was worked out with. */
+    public function usual(): string
+    {
+        return $this->print->load(Load::ofKilograms($this->usualSteps() * $this->step()));
+    }
+
+    private function usualSteps(): float
+    {
+        return round($this->target->tongueWeight()->mean() / $this->step());
+    }
+
+    /** What the figures to choose from step by, kg. */
+    private function step(): float
+    {
+        $unit = $this->person->loadUnit();
+
+        return $unit->load($unit === LoadUnit::Pound ? 20.0 : 10.0)->kilograms();
+    }
+
     /** That the maker's figure was given for another load, and is asked for anew. */
     public function anotherLoad(Load $figure): string
     {
@@ -42,9 +61,7 @@ final readonly class GaugeWords
     /** @return array<string, string> what the gauge may show bars off, and the target with them on, light to heavy */
     public function today(): array
     {
-        $unit = $this->person->loadUnit();
-        $step = $unit->load($unit === LoadUnit::Pound ? 20.0 : 10.0)->kilograms();
-        $usual = round($this->target->tongueWeight()->mean() / $step);
+        [$step, $usual] = [$this->step(), $this->usualSteps()];
         $targets = [];
         for ($steps = ceil(0.6 * $usual); $steps <= floor(1.5 * $usual); $steps++) {
             $unloaded = Load::ofKilograms($steps * $step);

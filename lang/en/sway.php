@@ -34,7 +34,7 @@ return [
         'front_lighter' => 'The front axle is lighter: :now % restored, :before % before.',
         'less_friction' => 'The bars rub less, by :by %.',
     ],
-    'separate' => 'Chains and bars are no sway control of their own: they carry load, they hold nothing straight. This hitch needs a friction bar or a control beside it, by its own sheet.',
+    'separate' => 'Chains and bars are no sway control of their own: they carry load, they hold nothing straight. This hitch needs a separate friction bar or control, as the data sheet says.',
     'threads' => 'Left :left, right :right: turn the :slack side up by :by, or the other back, and count again.',
     'checks' => [
         'tyres' => [

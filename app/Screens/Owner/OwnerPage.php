@@ -12,7 +12,6 @@ use App\UseCases\Service\RigCare;
 use App\Words\GaugeWords;
 use App\Words\TripWords;
 use Yoke\Foundation\Units\Length;
-use Yoke\Foundation\Units\Load;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Trip\HeightCheck;
@@ -76,24 +75,22 @@ final readonly class OwnerPage
     /** @return array<string, string> what the gauge may show bars off, and today's target; none without a gauge */
     public function gauge(): array
     {
-        return $this->job->adjusters?->turnedLoaded() === null
-            ? []
-            : (new GaugeWords($this->job->analysis()->gauge(), $this->job->rig, $this->link->reader()))->today();
+        return $this->gaugeWords()?->today() ?? [];
     }
 
-    /** What was chosen of it, as the card was worked out with where nothing was; an empty text without a gauge. */
+    /** What was chosen of it, else what it showed when the card was worked out; an empty text without a gauge. */
     public function gaugeShows(): string
     {
-        $values = array_keys($this->gauge());
         $chosen = $this->typed['gauge'] ?? '';
-        $tongue = $this->job->analysis()->gauge()->tongueWeight()->mean();
-        $usual = $this->card->plan->print->load(Load::ofKilograms($tongue));
 
-        return match (true) {
-            in_array($chosen, $values, true) => $chosen,
-            in_array($usual, $values, true) => $usual,
-            default => $values[(int) (0.4 / 0.9 * count($values))] ?? '',
-        };
+        return isset($this->gauge()[$chosen]) ? $chosen : $this->gaugeWords()?->usual() ?? '';
+    }
+
+    private function gaugeWords(): ?GaugeWords
+    {
+        return $this->job->adjusters?->turnedLoaded() === null
+            ? null
+            : new GaugeWords($this->job->analysis()->gauge(), $this->job->rig, $this->link->reader());
     }
 
     /** Whether both carried heights stand on the card. */

@@ -13,7 +13,6 @@ use App\Words\QuantityWords;
 use App\Words\SwayWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Angle;
-use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Judgement\Method\TargetRange;
 use Yoke\Rig\Family\HitchFamily;
@@ -111,7 +110,7 @@ final readonly class SwayPage
             $answers += $answer === null ? [] : [$check->key => $answer->answer];
         }
         $current = $this->analysed->current();
-        $words = new SwayWords($this->print, $this->range(), $this->own());
+        $words = new SwayWords($this->print, $this->range(), $this->analysed->described->sheets->swayControlRange());
         $felt = $this->felt();
         $risks =
             $family === null
@@ -121,7 +120,7 @@ final readonly class SwayPage
                     $current,
                     $this->range(),
                     $family->facts()->control,
-                    $this->own(),
+                    $this->analysed->described->sheets->swayControlRange(),
                     $this->analysed->goal->tolerances,
                 );
         $found = match (true) {
@@ -135,15 +134,6 @@ final readonly class SwayPage
             ...$felt === null ? [] : [[...$words->of($felt[0], ['day' => $felt[1]]), 'risk' => $felt[0]]],
             ...array_map(static fn (SwayRisk $risk): array => [...$words->of($risk), 'risk' => $risk], $found),
         ];
-    }
-
-    /** The share at which the control works by its own data sheet; null where that gives none. */
-    private function own(): ?Bounds
-    {
-        $from = $this->hitch->number('sway_from_percent');
-        $to = $this->hitch->number('sway_to_percent');
-
-        return $from === null && $to === null ? null : new Bounds(($from ?? 0.0) / 100.0, ($to ?? 200.0) / 100.0);
     }
 
     /** What has to be restored when it is measured, so that levelling leaves enough of it on the road. */

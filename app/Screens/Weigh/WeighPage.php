@@ -97,20 +97,14 @@ final readonly class WeighPage
     {
         $load = $ticket->core()->axle($axle);
         $alone = $this->latest(Stance::Alone);
-        $before = $axle === WeighedAxle::Trailer ? $this->trailerLevel() : $alone?->axle($axle);
+        $before =
+            $axle === WeighedAxle::Trailer
+                ? $this->weighing()?->levelTrailer($this->rig())
+                : $alone?->axle($axle);
 
         return $ticket->stance === Stance::Alone || $load === null || $before === null
             ? ''
             : $this->plan->print->loadChange($load->minus($before));
-    }
-
-    /** By the tickets alone; null where they do not tell what stands on the ball. */
-    private function trailerLevel(): ?Load
-    {
-        $weighing = $this->weighing();
-        $tongue = $weighing?->tongueWeight($this->rig())?->mean();
-
-        return $tongue === null ? null : $weighing?->gross()?->minus(Load::ofKilograms($tongue));
     }
 
     /** The setting that a carried ticket was weighed at, in words. */

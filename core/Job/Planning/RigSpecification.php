@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Planning;
 
+use Yoke\Foundation\Units\Bounds;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\Load;
 use Yoke\Judgement\Head\HeadPlaces;
@@ -32,6 +33,9 @@ use Yoke\Rig\Specification\SpecificationSheet;
 /** The three sheets of a rig, and what they say by themselves: nothing is taken as usual here but its dimensions. */
 final readonly class RigSpecification
 {
+    /** No sheet asks for more of the front axle load than this. */
+    private const MOST_PERCENT = 200.0;
+
     /**
      * @param  list<RigDimension>  $assumed  dimensions that nobody measured: the rig has what is usual in their place
      */
@@ -169,6 +173,17 @@ final readonly class RigSpecification
         $percent = $this->hitch->number('maker_restored_percent');
 
         return $percent === null || $percent <= 100.0 ? null : $percent / 100.0;
+    }
+
+    /** The restored share at which the sway control works by its own data sheet; null where that gives none. */
+    public function swayControlRange(): ?Bounds
+    {
+        $from = $this->hitch->number('sway_from_percent');
+        $to = $this->hitch->number('sway_to_percent');
+
+        return $from === null && $to === null
+            ? null
+            : new Bounds(($from ?? 0.0) / 100.0, ($to ?? self::MOST_PERCENT) / 100.0);
     }
 
     /** The vehicle maker's range before the shop's, up to what the hitch's maker asks for. */

@@ -59,6 +59,14 @@ final readonly class Weighing
         return $load === null ? null : Normal::of($load->mean() + $correction, $load->deviation());
     }
 
+    /** What the trailer's axles carry while it stands level on its jack; null where the tickets do not tell. */
+    public function levelTrailer(CoupledRig $rig): ?Load
+    {
+        $tongue = $this->tongueWeight($rig);
+
+        return $tongue === null ? null : $this->gross()?->minus(Load::ofKilograms($tongue->mean()));
+    }
+
     /**
      * The share of the front axle load that a carried ticket finds restored; null where the front shared its platform,
      * or lost nothing.
