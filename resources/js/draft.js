@@ -1,27 +1,34 @@
-/** Keeps what is typed and not saved yet in the browser, so that a reload loses nothing. */
-export function keepDraft(name, inputs) {
+/**
+ * Keeps what is typed in the browser until a page shows it, so that a reload loses nothing: neither what is not saved yet,
+ * nor what was saved while the page was being fetched.
+ *
+ * @param basisOf of a field, the reading that the page was drawn with, as an input
+ */
+export function keepDraft(name, inputs, basisOf) {
     const read = () => JSON.parse(sessionStorage.getItem(name) ?? '{}');
     const write = (drafts) => sessionStorage.setItem(name, JSON.stringify(drafts));
-    const value = (field) => inputs.find((input) => input.dataset.field === field).value;
+    const inputOf = (field) => inputs.find((input) => input.dataset.field === field);
+    const isShown = (field, { savedAs }) => savedAs !== null && savedAs <= Number(basisOf(field).value);
 
     return {
         keep(field) {
-            write({ ...read(), [field]: value(field) });
+            write({ ...read(), [field]: { typed: inputOf(field).value, savedAs: null } });
         },
         /** Unless something else was typed since. */
-        forget(field, sent) {
-            const { [field]: gone, ...rest } = read();
-            if (gone === sent) {
-                write(rest);
+        saved(field, typed, savedAs) {
+            const drafts = read();
+            if (drafts[field]?.typed === typed) {
+                write({ ...drafts, [field]: { typed, savedAs } });
             }
         },
         restore(whenRestored) {
-            const drafts = read();
-            const restored = inputs.filter((input) => (drafts[input.dataset.field] ?? input.value) !== input.value);
-            for (const input of restored) {
-                input.value = drafts[input.dataset.field];
+            const drafts = Object.entries(read()).filter(([field, draft]) => inputOf(field) && !isShown(field, draft));
+            write(Object.fromEntries(drafts));
+            for (const [field, { typed, savedAs }] of drafts) {
+                inputOf(field).value = typed;
+                basisOf(field).value = savedAs ?? basisOf(field).value;
             }
-            if (restored.length > 0) {
+            if (drafts.length > 0) {
                 whenRestored();
             }
         },

@@ -20,7 +20,8 @@ const FRESH = 20_000;
  */
 export function wireTape(form) {
     const inputs = [...form.querySelectorAll('[data-field]')];
-    const draft = keepDraft(`${document.body.dataset.person} ${form.dataset.draft}`, inputs);
+    const basisOf = (field) => form.elements[`based_on[${field}]`];
+    const draft = keepDraft(`${document.body.dataset.person} draft ${form.dataset.draft}`, inputs, basisOf);
     const savedAt = form.querySelector('[data-saved-at]');
     const toldEmpty = new Set();
     let asked = 0;
@@ -139,16 +140,16 @@ export function wireTape(form) {
 
     /** What waited before may have given the fields something new to stand on. */
     const withBasis = (body) => {
-        inputs.forEach(({ dataset: { field } }) => body.set(`based_on[${field}]`, form.elements[`based_on[${field}]`].value));
+        inputs.forEach(({ dataset: { field } }) => body.set(`based_on[${field}]`, basisOf(field).value));
         return body;
     };
 
-    /** What was sent is with the server: no draft of it is needed, but one of what was typed since. */
+    /** What was sent is with the server: the draft of it goes with the page that shows it, that of what was typed since stays. */
     const settle = (fields, sent) => {
         for (const [field, says] of Object.entries(fields)) {
-            form.elements[`based_on[${field}]`].value = says.basedOn ?? '';
+            basisOf(field).value = says.basedOn ?? '';
             if (['saved', 'unchanged', 'taken back'].includes(says.saved)) {
-                draft.forget(field, sent.get(field));
+                draft.saved(field, sent.get(field), says.basedOn);
             }
         }
     };

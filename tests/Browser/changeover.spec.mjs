@@ -46,6 +46,26 @@ test('what waits for the connection can be read by its person alone, and is stil
     await expect(page.locator('[data-field="front"]')).toHaveValue('28 7/16');
 });
 
+test('a page that was fetched while a height was being saved shows it all the same, and it can be corrected there', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, /Puppet theatre/, 'alone');
+    const front = page.locator('[data-field="front"]');
+    const before = await page.request.get(page.url());
+    await front.fill('28 5/16');
+    await front.blur();
+    await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await page.route(page.url(), (route) => route.fulfill({ response: before }));
+    await page.reload();
+    await expect(front).toHaveValue('28 5/16');
+    await front.fill('28 9/16');
+    await front.blur();
+    await expect(page.locator('[data-saved-at]')).toContainText('Saved');
+    await expect(front).toHaveAttribute('aria-invalid', 'false');
+    await page.unroute(page.url());
+    await page.reload();
+    await expect(front).toHaveValue('28 9/16');
+});
+
 test('whoever signs out leaves nothing behind: no page, no owner\'s page, nothing that back shows', async ({ page }) => {
     await signIn(page);
     await keepsPages(page);

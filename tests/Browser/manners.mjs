@@ -81,6 +81,7 @@ export async function inView(page, selectors) {
 
 /** What of a page's controls stands outside its card, is covered, is clipped or smaller than a gloved finger. */
 export async function unfit(page) {
+    await page.waitForLoadState('load');
     return page.locator('main').evaluate((main) => {
         const found = [];
         for (const control of main.querySelectorAll('a, button, select, input:not([type=hidden]), summary, textarea')) {
