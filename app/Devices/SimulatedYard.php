@@ -96,11 +96,11 @@ final class SimulatedYard
         return $reading->height_mm ?? self::USUAL_MM[$axle->value];
     }
 
-    /** @param  array<string, float|int>|null  $steps */
+    /** @param  array<string, float|int|null>|null  $steps */
     private function setting(Adjusters $adjusters, ?array $steps): ?Setting
     {
         try {
-            return $steps === null ? null : $adjusters->setting(array_map(floatval(...), $steps));
+            return $steps === null ? null : $adjusters->recorded($steps);
         } catch (CoreException) {
             return null;
         }

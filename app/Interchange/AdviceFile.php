@@ -49,13 +49,12 @@ final class AdviceFile
             $sheets->known->wheelbase,
         );
         $current = $readings->current();
-        $isUnknown = $current !== null && $current->setting === null;
         $this->analysis = new JobAnalysis(
-            $isUnknown ? $prior->ofUnknownSetting($job->rules->priors->tensionUnknownMm) : $prior,
+            $readings->prior($prior, $job->rules->priors->tensionUnknownMm),
             $readings->observations(),
             $job->goal(),
             $shop->rules()->stopping,
-            $settings,
+            $settings?->notKnowing($current?->setting?->unknown() ?? []),
             $current,
         );
     }
@@ -132,7 +131,7 @@ final class AdviceFile
             ...$recommendation->action === Action::ReadAgain
                 ? ['what' => ($recommendation->look ?? Recheck::Carried)->value]
                 : [],
-            'setting' => $forecast->setting->steps(),
+            'setting' => $forecast->setting->told(),
             'chance' => $forecast->chance,
             'expect' => [
                 'front_mm' => $height(Axle::Front),
@@ -240,7 +239,7 @@ final class AdviceFile
     private static function ranked(SettingForecast $forecast): array
     {
         return [
-            'setting' => $forecast->setting->steps(),
+            'setting' => $forecast->setting->told(),
             'chance' => $forecast->chance,
             'minutes' => $forecast->minutes,
             'excluded' => $forecast->excluded === null ? null : Text::of("exclusion.{$forecast->excluded->value}"),

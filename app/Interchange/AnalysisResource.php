@@ -67,13 +67,13 @@ final readonly class AnalysisResource
             : [
                 'do' => $recommendation->action->value,
                 'look' => $recommendation->look?->value,
-                'setting' => $recommendation->forecast->setting->steps(),
+                'setting' => $recommendation->forecast->setting->told(),
                 'chance' => $recommendation->forecast->chance,
                 'reason' => $recommendation->reason->value,
                 'next' => $recommendation->next() === null
                         ? null
                         : [
-                            'setting' => $recommendation->next()->setting->steps(),
+                            'setting' => $recommendation->next()->setting->told(),
                             'chance' => $recommendation->next()->chance,
                         ],
                 'expect' => self::expected($job, $recommendation),

@@ -90,6 +90,17 @@ final readonly class Fields
         return $numbers;
     }
 
+    /** @return array<string, float|null> the same, null where it says so */
+    public function allNumbersOrNull(): array
+    {
+        $numbers = [];
+        foreach ($this->fields as $name => $value) {
+            $numbers[(string) $name] = $value === null ? null : $this->number((string) $name);
+        }
+
+        return $numbers;
+    }
+
     public function above(string $name): float
     {
         $number = $this->number($name);

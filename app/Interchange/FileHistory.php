@@ -56,17 +56,29 @@ final class FileHistory
             $stance = $this->stance($reading);
             $steps =
                 $stance === Stance::Carried && $reading->has('setting')
-                    ? $reading->object('setting')->allNumbers()
+                    ? $reading->object('setting')->allNumbersOrNull()
                     : null;
             $hookUp = match (true) {
                 $reading->has('hook') => $reading->count('hook'),
-                $steps !== null && $before !== null && $steps != $before => $hookUp + 1,
+                $steps !== null && $before !== null && self::differ($steps, $before) => $hookUp + 1,
                 default => $hookUp,
             };
             $before = $steps ?? $before;
             $this->hookUps[] = $hookUp;
             $this->rounds[] = $count[$stance->value] = ($count[$stance->value] ?? 0) + 1;
         }
+    }
+
+    /**
+     * @param  array<string, float|null>  $one
+     * @param  array<string, float|null>  $other
+     */
+    private static function differ(array $one, array $other): bool
+    {
+        ksort($one);
+        ksort($other);
+
+        return $one !== $other;
     }
 
     public function history(): ReadingHistory
@@ -183,6 +195,6 @@ final class FileHistory
     {
         return $this->hitch === null || ! $reading->has('setting')
             ? null
-            : $this->job->setting($this->hitch->adjusters, $reading, 'setting');
+            : $this->job->recorded($this->hitch->adjusters, $reading, 'setting');
     }
 }

@@ -128,10 +128,25 @@ final class JobFields
     public function setting(Adjusters $adjusters, Fields $fields, string $name): Setting
     {
         $steps = $fields->object($name)->allNumbers();
+
+        return $this->possible($fields->pathOf($name), static fn (): Setting => $adjusters->setting($steps));
+    }
+
+    /** The setting of a hook-up: null instead of a step says that nobody knows it. */
+    public function recorded(Adjusters $adjusters, Fields $fields, string $name): Setting
+    {
+        $told = $fields->object($name)->allNumbersOrNull();
+
+        return $this->possible($fields->pathOf($name), static fn (): Setting => $adjusters->recorded($told));
+    }
+
+    /** @param  callable(): Setting  $setting */
+    private function possible(string $path, callable $setting): Setting
+    {
         try {
-            return $adjusters->setting($steps);
+            return $setting();
         } catch (ImpossibleSetting $impossible) {
-            throw BadField::at($fields->pathOf($name), ExpectedWords::of($impossible->expected()));
+            throw BadField::at($path, ExpectedWords::of($impossible->expected()));
         }
     }
 }

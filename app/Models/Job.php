@@ -283,7 +283,7 @@ final class Job extends Model
     /**
      * The steps of the setting that a round of the carried stance was read at; null where nobody wrote it down.
      *
-     * @return array<string, float>|null
+     * @return array<string, float|null>|null
      */
     public function settingOf(int $round): ?array
     {

@@ -19,7 +19,7 @@ use Yoke\Rig\Parts\Stance;
  * @property int $job_id
  * @property Stance $stance
  * @property int $number
- * @property array<string, float>|null $setting
+ * @property array<string, float|null>|null $setting
  * @property SetBy|null $set_by
  * @property bool $is_counted
  * @property CarbonImmutable $created_at

@@ -14,7 +14,7 @@ final class RoundBook
     /** @var array<string, int> the latest round by stance */
     private array $on = [];
 
-    /** @var array<int, array<string, float>|null> steps by carried round */
+    /** @var array<int, array<string, float|null>|null> steps by carried round */
     private array $settings = [];
 
     /** @var array<int, Round> carried rounds that have a row, by number */
@@ -30,8 +30,7 @@ final class RoundBook
             $stance = $round->stance->value;
             $this->on[$stance] = max($this->on[$stance] ?? 1, $round->number);
             if ($stance === Stance::Carried->value) {
-                $setting = $round->setting;
-                $this->settings[$round->number] ??= $setting === null ? null : array_map(floatval(...), $setting);
+                $this->settings[$round->number] ??= self::steps($round->setting);
                 $this->rows[$round->number] = $round;
             }
         }
@@ -40,6 +39,17 @@ final class RoundBook
             $hookUp += $number > 1 && $this->setting($number) !== $this->setting($number - 1) ? 1 : 0;
             $this->hookUps[$number] = $hookUp;
         }
+    }
+
+    /**
+     * @param  array<string, int|float|null>|null  $kept
+     * @return array<string, float|null>|null
+     */
+    private static function steps(?array $kept): ?array
+    {
+        $float = static fn (int|float|null $step): ?float => $step === null ? null : (float) $step;
+
+        return $kept === null ? null : array_map($float, $kept);
     }
 
     /** The hook-up that a carried round was read at, from 1: another setting is another hook-up. */
@@ -72,7 +82,10 @@ final class RoundBook
         return $this->on[$stance->value] ?? 1;
     }
 
-    /** @return array<string, float>|null steps of the setting of a carried round; null where nobody wrote it down */
+    /**
+     * @return array<string, float|null>|null steps of the setting of a carried round, null for one that nobody knows;
+     *     null where nobody wrote it down
+     */
     public function setting(int $round): ?array
     {
         return $this->settings[$round] ?? null;

@@ -21,12 +21,11 @@ final readonly class SettingWords
     {
         $said = [];
         foreach ($this->adjusters() as $adjuster) {
-            $step = $setting->step($adjuster->key);
             if (
                 $adjuster->role !== Role::HeadHeight ||
-                ($before !== null && abs($step - $before->step($adjuster->key)) > 1e-9)
+                ($before !== null && in_array($adjuster->key, $before->changesTo($setting), true))
             ) {
-                $said[] = $this->step($adjuster, $step);
+                $said[] = $this->stands($adjuster, $setting);
             }
         }
 
@@ -61,12 +60,14 @@ final readonly class SettingWords
     {
         $words = $this->family();
         [$head, $others] = [[], []];
+        $changed = $from->changesTo($to);
         foreach ($this->adjusters() as $adjuster) {
             $steps = $to->step($adjuster->key) - $from->step($adjuster->key);
             $count = $words?->count($adjuster->key, $steps) ?? '';
-            if (abs($steps) > 1e-9 && $adjuster->role === Role::HeadHeight) {
+            $isMoved = in_array($adjuster->key, $changed, true);
+            if ($isMoved && $adjuster->role === Role::HeadHeight) {
                 $head[] = Text::of($steps > 0 ? 'setting.raise_head' : 'setting.lower_head', ['count' => $count]);
-            } elseif (abs($steps) > 1e-9) {
+            } elseif ($isMoved) {
                 $others[] = Text::of($steps > 0 ? 'setting.tighter' : 'setting.looser', ['count' => $count]);
             }
         }
@@ -80,7 +81,7 @@ final readonly class SettingWords
         return implode(
             ', ',
             array_map(
-                fn (Adjuster $adjuster): string => $this->step($adjuster, $setting->step($adjuster->key)),
+                fn (Adjuster $adjuster): string => $this->stands($adjuster, $setting),
                 $this->adjusters(),
             ),
         );
@@ -100,6 +101,19 @@ final readonly class SettingWords
     public function number(Adjuster $adjuster, float $step): string
     {
         return Figures::short($adjuster->said($step) + ($adjuster->role === Role::HeadHeight ? 1 : 0));
+    }
+
+    /** `washers not known`, where nobody knows. */
+    private function stands(Adjuster $adjuster, Setting $setting): string
+    {
+        return $setting->knows($adjuster->key)
+            ? $this->step($adjuster, $setting->step($adjuster->key))
+            : $this->notKnown($adjuster);
+    }
+
+    public function notKnown(Adjuster $adjuster): string
+    {
+        return Text::of('setting.not_known', ['label' => lcfirst($this->label($adjuster))]);
     }
 
     public function step(Adjuster $adjuster, float $step): string

@@ -63,6 +63,7 @@ return [
         'out_of_range' => 'Expected the :adjuster between :from and :to, and :step is none of its steps.',
         'missing' => 'Expected a step for the :adjuster.',
         'unknown' => 'This hitch has no :adjuster to set.',
+        'not_counted' => 'Expected a count for the :adjuster: without it nothing of a setting is known. Then record none, and measure.',
     ],
     'distance' => [
         'unreadable' => 'Expected the distance on the vehicle, such as :example.',

@@ -63,6 +63,7 @@ return [
         'out_of_range' => 'Se esperaba :adjuster entre :from y :to, y :step no es ninguno de sus pasos.',
         'missing' => 'Se esperaba un paso para :adjuster.',
         'unknown' => 'Este enganche no tiene :adjuster que ajustar.',
+        'not_counted' => 'Se esperaba una cuenta de :adjuster: sin ella nada del ajuste se sabe. Entonces no anote ninguno, y mida.',
     ],
     'distance' => [
         'unreadable' => 'Se esperaba la distancia que marca el vehículo, como :example.',

@@ -402,3 +402,29 @@ it('plays a harder world and one trouble on the command line, and refuses any ot
         ->and(Artisan::output())
         ->toContain('slip:nowhere');
 });
+
+it('takes a step that nobody knows: it stays in every move, the next setting is less sure, and links there must be', function (): void {
+    $whole = json_decode(adviseOn(jobWith('method', 'front_restoration'))[1], true);
+    $job = json_decode(jobWith('method', 'front_restoration'), true);
+    foreach ($job['readings'] as $i => $reading) {
+        if (isset($reading['setting'])) {
+            $job['readings'][$i]['setting']['washer'] = null;
+        }
+    }
+    [$status, $printed] = adviseOn(json_encode($job));
+    $half = json_decode($printed, true);
+    $tilts = array_unique(array_column(array_column($half['ranking'], 'setting'), 'washer'));
+
+    expect($status)
+        ->toBe(0)
+        ->and($half['move']['setting'])
+        ->toHaveKey('washer', null)
+        ->and($tilts)
+        ->toBe([null])
+        ->and($half['fit']['tension_mm']['sd'])
+        ->toBeGreaterThan($whole['fit']['tension_mm']['sd']);
+
+    $job['readings'][count($job['readings']) - 1]['setting']['link'] = null;
+    [$status, $printed] = adviseOn(json_encode($job));
+    expect($status)->not->toBe(0)->and($printed)->toContain('Expected a count for the link');
+});

@@ -119,6 +119,19 @@ trait TypedInput
         );
     }
 
+    /** @return array<string, float|null> the same, null where the form or the program says that nobody knows it */
+    public function recordedSteps(string $name = 'steps'): array
+    {
+        $sent = $this->input($name);
+        $isUnsaid = static fn (mixed $step, int|string $adjuster): bool => ($step ?? '') === '' && is_string($adjuster);
+        $unsaid = array_filter(is_array($sent) ? $sent : [], $isUnsaid, ARRAY_FILTER_USE_BOTH);
+
+        /** @var array<string, null> $unsaid */
+        $unsaid = array_fill_keys(array_keys($unsaid), null);
+
+        return [...$this->steps($name), ...$unsaid];
+    }
+
     /** The page of this shop that the form stood on. */
     public function from(string $otherwise = '/'): string
     {

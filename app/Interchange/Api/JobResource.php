@@ -166,9 +166,9 @@ final readonly class JobResource
         );
     }
 
-    /** @return array<string, float>|null */
+    /** @return array<string, float|null>|null */
     private static function setting(?Setting $setting): ?array
     {
-        return $setting?->steps();
+        return $setting?->told();
     }
 }

@@ -10,7 +10,8 @@ use Illuminate\Http\Request;
 final readonly class BenchQuery
 {
     /**
-     * @param  array<string, float>  $tried  steps by adjuster; empty where none is tried
+     * @param  array<string, float|null>  $tried  steps by adjuster, null of one that nobody knows; empty where none is
+     *     tried
      * @param  bool  $isCalling  whether somebody calls the readings and another types
      */
     public function __construct(
@@ -25,16 +26,19 @@ final readonly class BenchQuery
     {
         $tab = $request->input('show');
         $tried = $request->input('try');
-        $steps = is_array($tried)
-            ? array_filter(array_map(floatval(...), array_filter($tried, is_numeric(...))), is_finite(...))
-            : [];
+        $steps = array_filter(is_array($tried) ? $tried : [], static fn (mixed $step): bool => self::isStep($step));
 
         return new self(
             Magnification::asked($request->input('height')),
             is_string($tab) ? Tab::tryFrom($tab) ?? Tab::Next : Tab::Next,
-            $steps,
+            array_map(static fn (mixed $step): ?float => is_numeric($step) ? (float) $step : null, $steps),
             $request->boolean('call'),
         );
+    }
+
+    private static function isStep(mixed $step): bool
+    {
+        return $step === null || $step === '' || (is_numeric($step) && is_finite((float) $step));
     }
 
     /** @return array<string, mixed> as it stands in an address; what is usual is left out */

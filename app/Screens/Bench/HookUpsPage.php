@@ -205,17 +205,25 @@ final readonly class HookUpsPage
         );
     }
 
+    /** None where nobody knows how the head is tilted. */
+    private function knownTilt(): ?Adjuster
+    {
+        $tilt = $this->adjuster(Role::Tilt);
+
+        return $tilt !== null && $this->analysed->current()?->setting?->knows($tilt->key) === false ? null : $tilt;
+    }
+
     /**
      * Tension down, tilt across.
      *
      * @return array{columns: list<string>, across: string, rows: list<array{says: string,
-     *     cells: list<array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool,
-     *     best: bool, tried: bool}>}>}
+     *     cells: list<array{steps: array<string, float|null>, says: string, percent: int, excluded: string,
+     *     on: bool, best: bool, tried: bool}>}>}
      */
     public function map(): array
     {
         $tension = $this->adjuster(Role::Tension) ?? ($this->analysed->adjusters?->all() ?? [])[0];
-        $tilt = $this->adjuster(Role::Tilt);
+        $tilt = $this->knownTilt();
         $outlooks = [];
         foreach ($this->analysed->recommendation()->ranking ?? [] as $outlook) {
             $outlooks[$this->key($outlook->setting)] = $outlook;
@@ -253,13 +261,13 @@ final readonly class HookUpsPage
     }
 
     /**
-     * @return array{steps: array<string, float>, says: string, percent: int, excluded: string, on: bool, best: bool,
-     *     tried: bool}
+     * @return array{steps: array<string, float|null>, says: string, percent: int, excluded: string, on: bool,
+     *     best: bool, tried: bool}
      */
     private function cell(Setting $setting, ?SettingForecast $outlook): array
     {
         return [
-            'steps' => $setting->steps(),
+            'steps' => $setting->told(),
             'says' => $this->words->of($setting),
             'percent' => (int) round(100 * ($outlook->chance ?? 0.0)),
             'excluded' => $outlook?->excluded === null ? '' : Text::of("exclusion.{$outlook->excluded->value}"),
@@ -272,7 +280,7 @@ final readonly class HookUpsPage
     /** The setting that somebody tries on the drawing; null where none, or none of this hitch. */
     public function tried(): ?Setting
     {
-        return $this->analysed->settingOf($this->look->tried);
+        return $this->analysed->tried($this->look->tried);
     }
 
     /** As it truly is by every story of the readings: of the hook-up that is on the bench's own verdict. */

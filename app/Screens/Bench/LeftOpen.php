@@ -10,11 +10,14 @@ use App\Screens\Plan\FastenerLine;
 use App\Screens\Sway\SwayPage;
 use App\UseCases\Analysis\AnalysedJob;
 use App\Words\RatingWords;
+use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
 use App\Words\VerdictWords;
 use Yoke\Judgement\Method\Verdict;
 use Yoke\Judgement\Ratings\RatedLoad;
+use Yoke\Rig\Adjuster\Adjuster;
+use Yoke\Rig\Parts\Stance;
 use Yoke\Workshop\Procedure\Station;
 use Yoke\Workshop\Sway\SwayCheck;
 
@@ -34,6 +37,7 @@ final readonly class LeftOpen
         return [
             ...$this->ratings(),
             ...$this->verdict(),
+            ...$this->setting(),
             ...$this->stations(),
             ...$this->checks(),
             ...$this->torques(),
@@ -71,6 +75,28 @@ final readonly class LeftOpen
                 ],
             ],
         };
+    }
+
+    /** @return list<array{says: string, station: Station}> what was carried at, and nobody wrote down or counted */
+    private function setting(): array
+    {
+        $on = $this->analysed->setting($this->analysed->job->roundOf(Stance::Carried));
+        $words = new SettingWords($this->analysed->described->sheets);
+        $unknown = array_filter(
+            $words->adjusters(),
+            static fn (Adjuster $adjuster): bool => $on?->knows($adjuster->key) === false,
+        );
+        $says = match (true) {
+            $this->analysed->isSettingUnsaid() && $on === null => [Text::of('left-open.setting_unsaid')],
+            $unknown === [] => [],
+            default => [
+                Text::of('left-open.setting_half', [
+                    'says' => ucfirst(implode(', ', array_map($words->notKnown(...), $unknown))),
+                ]),
+            ],
+        };
+
+        return array_map(static fn (string $one): array => ['says' => $one, 'station' => Station::BarsUp], $says);
     }
 
     /** @return list<array{says: string, station: Station}> one line each */

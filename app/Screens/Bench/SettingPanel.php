@@ -39,7 +39,7 @@ final readonly class SettingPanel
     /** The setting that somebody tries; null where none, none of this hitch, or the one that is on. */
     public function tried(): ?Setting
     {
-        $tried = $this->analysed->settingOf($this->look->tried);
+        $tried = $this->analysed->tried($this->look->tried);
         $on = $this->on();
 
         return $tried === null || ($on !== null && $tried->equals($on)) ? null : $tried;
@@ -87,14 +87,18 @@ final readonly class SettingPanel
     }
 
     /**
-     * A stepper an adjuster, its steps in the order of their numbers.
+     * A stepper an adjuster, its steps in the order of their numbers; none for one that stands nobody knows where.
      *
      * @return list<array{key: string, label: string, less: string, more: string, shown: float, on: float,
-     *     options: list<array{float, string}>}>
+     *     options: list<array{float, string}>, unsaid: string}>
      */
     public function steppers(): array
     {
         $stands = $this->stands();
+        $known = array_filter(
+            $this->words->adjusters(),
+            static fn (Adjuster $adjuster): bool => $stands->knows($adjuster->key),
+        );
 
         return array_map(function (Adjuster $adjuster) use ($stands): array {
             $steps = $adjuster->range->all();
@@ -119,8 +123,41 @@ final readonly class SettingPanel
                     fn (float $step): array => [$step, $this->words->number($adjuster, $step)],
                     $steps,
                 ),
+                'unsaid' => $this->mayBeUnsaid($adjuster) ? $this->words->notKnown($adjuster) : '',
             ];
-        }, $this->words->adjusters());
+        }, array_values($known));
+    }
+
+    /** Whether somebody may record the setting without it: never without what bends the bars by itself. */
+    private function mayBeUnsaid(Adjuster $adjuster): bool
+    {
+        return $adjuster->role !== Role::Tension && $this->on() === null;
+    }
+
+    /**
+     * What nobody knows of the setting that is on, to be counted.
+     *
+     * @return list<array{key: string, label: string, says: string, options: list<array{float, string}>}>
+     */
+    public function unknown(): array
+    {
+        $unknown = array_filter(
+            $this->words->adjusters(),
+            fn (Adjuster $adjuster): bool => $this->on()?->knows($adjuster->key) === false,
+        );
+
+        return array_map(
+            fn (Adjuster $adjuster): array => [
+                'key' => $adjuster->key,
+                'label' => $this->words->label($adjuster),
+                'says' => $this->words->notKnown($adjuster),
+                'options' => array_map(
+                    fn (float $step): array => [$step, $this->words->number($adjuster, $step)],
+                    $adjuster->range->all(),
+                ),
+            ],
+            array_values($unknown),
+        );
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class CardResource
         return [
             'job_id' => $page->job->id,
             'title' => $page->job->title,
-            'setting' => $page->setting()?->steps(),
+            'setting' => $page->setting()?->told(),
             'setting_in_words' => $page->settingInWords(),
             'heights_mm' => $heights,
             'restored' => $page->verdict()?->share->mean(),

@@ -70,6 +70,12 @@ final readonly class ReturnVisit
         return $this->advised()?->action === Action::Cannot;
     }
 
+    /** Whether somebody knows where it was left, whole: what its readings tell is told of that setting. */
+    private function isAllKnown(): bool
+    {
+        return $this->leftAt()?->unknown() === [];
+    }
+
     /** A new job of the rig, with the setting to start at. */
     public function begin(string $title): Job
     {
@@ -91,7 +97,7 @@ final readonly class ReturnVisit
             'method' => $this->job->method,
             'head_place' => $this->job->head_place,
             'earlier_mark' => $this->job->mark,
-            'start' => $corrected === null || $leftAt === null
+            'start' => $corrected === null || $leftAt === null || ! $this->isAllKnown()
                     ? null
                     : ['steps' => $corrected->steps(), 'left_at' => $leftAt->steps()],
         ]);
@@ -102,7 +108,7 @@ final readonly class ReturnVisit
     {
         $analysed = $this->last->analysed;
 
-        return $analysed === null || $this->leftAt() === null || ! $now->isDescribedAs($this->job->rigAsWorked())
+        return $analysed === null || ! $this->isAllKnown() || ! $now->isDescribedAs($this->job->rigAsWorked())
             ? null
             : CarriedOverPrior::of($analysed->posterior())->rows();
     }

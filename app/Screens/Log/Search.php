@@ -60,7 +60,7 @@ final readonly class Search
         $described = $job->rigAsWorked()->specified();
         $steps = $job->settingOf($job->roundOf(Stance::Carried));
         try {
-            $setting = $steps === null ? null : $described->adjusters()?->setting($steps);
+            $setting = $steps === null ? null : $described->adjusters()?->recorded($steps);
         } catch (CoreException) {
             return '';
         }

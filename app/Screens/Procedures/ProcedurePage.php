@@ -59,7 +59,7 @@ final readonly class ProcedurePage
             $this->job->settingOf($this->job->roundOf(Stance::Carried)) ??
             ($this->job->rig->found_setting['steps'] ?? null);
         try {
-            $setting = $steps === null ? null : $described->adjusters()?->setting(array_map(floatval(...), $steps));
+            $setting = $steps === null ? null : $described->adjusters()?->recorded($steps);
         } catch (CoreException) {
             return '';
         }

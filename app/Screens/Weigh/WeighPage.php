@@ -111,7 +111,7 @@ final readonly class WeighPage
     public function setting(WeighTicket $ticket): string
     {
         $steps = $ticket->stance === Stance::Carried ? $this->job->settingOf($ticket->round) : null;
-        $setting = $steps === null ? null : $this->plan->described->sheets->adjusters()?->setting($steps);
+        $setting = $steps === null ? null : $this->plan->described->sheets->adjusters()?->recorded($steps);
 
         return $setting === null ? '' : (new SettingWords($this->plan->described->sheets))->of($setting);
     }
@@ -206,7 +206,7 @@ final readonly class WeighPage
                 $ticket->stance === Stance::Carried && $ticket->isPlain()
                     ? $this->job->settingOf($ticket->round)
                     : null;
-            $setting = $steps === null ? null : $adjusters?->setting($steps);
+            $setting = $steps === null ? null : $adjusters?->recorded($steps);
             if ($weighing !== null && $setting !== null && $before !== null && ! $before[1]->equals($setting)) {
                 $changed = $before[1]->changesTo($setting);
                 $many = count($changed) === 1 ? $setting->step($changed[0]) - $before[1]->step($changed[0]) : 1.0;

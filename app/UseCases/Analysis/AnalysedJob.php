@@ -80,7 +80,7 @@ final class AnalysedJob
         $this->tickets = (new JobTickets($job))->set();
         $described = $this->weighed($worked->described($shop->rules->priors));
         $this->rig = $described->sheets->rig;
-        $this->adjusters = $described->sheets->adjusters();
+        $this->adjusters = $this->adjustersOf($described);
         $bars = $this->tapedBars();
         $described = $bars === null ? $described : $described->taped($bars);
         $reference = $this->adjusters === null ? null : $this->reference();
@@ -106,15 +106,22 @@ final class AnalysedJob
         return $this->fits->posterior($this->priorOf($described), $this->readings->observations());
     }
 
-    /** Nobody says what the bars of an unknown setting are at. */
+    /** What can be set; nothing is planned with what stands nobody knows where, at the setting that is on. */
+    private function adjustersOf(SpecifiedRig $described): ?Adjusters
+    {
+        $adjusters = $described->sheets->adjusters();
+        try {
+            $on = $this->job->settingOf($this->job->roundOf(Stance::Carried));
+
+            return $on === null ? $adjusters : $adjusters?->notKnowing($adjusters->recorded($on)->unknown());
+        } catch (CoreException) {
+            return $adjusters;
+        }
+    }
+
     private function priorOf(SpecifiedRig $described): RigPrior
     {
-        $current = $this->readings->current();
-        $prior = $described->prior();
-
-        return $current !== null && $current->setting === null
-            ? $prior->ofUnknownSetting($this->shop->rules->priors->tensionUnknownMm)
-            : $prior;
+        return $this->readings->prior($described->prior(), $this->shop->rules->priors->tensionUnknownMm);
     }
 
     /** The rig as tickets found it; as its sheets have it where they do not tell, or could not be. */
@@ -162,7 +169,9 @@ final class AnalysedJob
                 $observations,
                 $this->goal,
                 $this->shop->rules->stopping,
-                $this->adjusters === null ? null : $this->described->settings($this->reference()),
+                $this->adjusters === null
+                    ? null
+                    : $this->described->settings($this->reference())?->notKnowing($current?->setting?->unknown() ?? []),
                 $current,
                 $this->fits,
             );
@@ -336,7 +345,8 @@ final class AnalysedJob
         $first = $this->setting(1);
         $middle = $adjusters->middle();
         foreach ($adjusters->all() as $adjuster) {
-            if ($first !== null && $adjuster->role === Role::HeadHeight) {
+            $isHead = $adjuster->role === Role::HeadHeight && ! $adjuster->isUnknown;
+            if ($first !== null && $isHead && $first->knows($adjuster->key)) {
                 return $middle->with($adjuster->key, $first->step($adjuster->key));
             }
         }
@@ -353,21 +363,35 @@ final class AnalysedJob
     /**
      * A setting by its steps; null where this hitch has no such one.
      *
-     * @param  array<string, float>  $steps
+     * @param  array<string, float|null>  $steps
      */
     public function settingOf(array $steps): ?Setting
     {
         try {
-            return $steps === [] ? null : $this->adjusters?->setting($steps);
+            return $steps === [] ? null : $this->adjusters?->recorded($steps);
         } catch (CoreException) {
             return null;
         }
     }
 
-    /** Where a return visit starts; null on a first one. */
+    /**
+     * A setting that somebody tries: what nobody knows of the one that is on stays.
+     *
+     * @param  array<string, float|null>  $steps
+     */
+    public function tried(array $steps): ?Setting
+    {
+        $on = $this->setting($this->job->roundOf(Stance::Carried));
+
+        return $steps === [] ? null : $this->settingOf([...array_fill_keys($on?->unknown() ?? [], null), ...$steps]);
+    }
+
+    /** Where a return visit starts; null on a first one, and where nobody knows all of it. */
     public function start(): ?Setting
     {
-        return $this->settingOf(array_map(floatval(...), $this->job->start['steps'] ?? []));
+        $start = $this->settingOf(array_map(floatval(...), $this->job->start['steps'] ?? []));
+
+        return $start?->unknown() === [] ? $start : null;
     }
 
     /** Tension over that of the reference setting, mm. */

@@ -79,7 +79,7 @@ final class JobAnalyses
     /**
      * By what is saved, with the gauge reading so much: after a turn of the screw, at another setting.
      *
-     * @param  array<string, float>|null  $turnedTo  null where it was not turned, or nobody knows where to
+     * @param  array<string, float|null>|null  $turnedTo  null where it was not turned, or nobody knows where to
      */
     public function gauging(Job $job, Measure $reading, ?array $turnedTo): AnalysedJob
     {

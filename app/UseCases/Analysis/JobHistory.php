@@ -163,7 +163,7 @@ final readonly class JobHistory
     {
         $steps = $this->job->settingOf($round);
         try {
-            return $steps === null ? null : $this->described->sheets->adjusters()?->setting($steps);
+            return $steps === null ? null : $this->described->sheets->adjusters()?->recorded($steps);
         } catch (CoreException) {
             return null;
         }

@@ -243,7 +243,7 @@ final class ShopExperience
         );
         if (
             $current === null ||
-            $current->setting === null ||
+            $current->setting?->unknown() !== [] ||
             $suspects !== [] ||
             $job->described->sheets->isPlainBall() ||
             ! $job->taped->isTaped(Stance::Alone) ||

@@ -88,7 +88,7 @@ final readonly class GaugeForm
     /**
      * The setting that so many turns lead to; null where the one before is not known, or the screw has no such step.
      *
-     * @return array<string, float>|null
+     * @return array<string, float|null>|null
      */
     public function stepsAfter(float $turns): ?array
     {

@@ -31,7 +31,7 @@ final readonly class CorrectHookUp
      * The setting as it was counted again: it holds for everything that was read at this hook-up.
      *
      * @param  array<string, float>  $steps  by adjuster; those that are left out stay as they are
-     * @return array<string, float> the whole setting
+     * @return array<string, float|null> the whole setting
      *
      * @throws ImpossibleSetting where the job's hitch has no such setting, or nobody wrote one down
      */
@@ -40,10 +40,10 @@ final readonly class CorrectHookUp
         $adjusters = $job->rigAsWorked()->specified()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
         $on = $job->settingOf($job->roundOf(Stance::Carried)) ?? throw ImpossibleSetting::unknown('setting');
 
-        return $adjusters->setting([...$on, ...$steps])->steps();
+        return $adjusters->recorded([...$on, ...$steps])->told();
     }
 
-    /** @param  array<string, float>  $setting  as counted() gives it */
+    /** @param  array<string, float|null>  $setting  as counted() gives it */
     public function count(User $person, Job $job, array $setting): void
     {
         $this->door->onJob($person, $job, fn () => $this->write($job, ['setting' => $setting, 'is_counted' => true]));

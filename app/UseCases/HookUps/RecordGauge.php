@@ -22,7 +22,7 @@ final readonly class RecordGauge
 
     /**
      * @param  Measure  $reading  not saved yet
-     * @param  array<string, float>|null  $turnedTo  by adjuster; null where the setting is not known
+     * @param  array<string, float|null>|null  $turnedTo  by adjuster; null where the setting is not known
      */
     public function turned(User $person, Job $job, Measure $reading, ?array $turnedTo): void
     {

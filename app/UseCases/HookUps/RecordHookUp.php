@@ -20,13 +20,13 @@ final readonly class RecordHookUp
     }
 
     /**
-     * @param  array<string, float>  $steps  by adjuster
+     * @param  array<string, float|null>  $steps  by adjuster; null where nobody knows how it stands
      *
      * @throws ImpossibleSetting where the job's hitch has no such setting
      */
     public function at(User $person, Job $job, array $steps): Round
     {
-        $setting = self::adjusters($job)->setting($steps)->steps();
+        $setting = self::adjusters($job)->recorded($steps)->told();
 
         return $this->door->onJob($person, $job, static fn (): Round => (new RoundLog($job, $person))->at($setting));
     }

@@ -51,8 +51,13 @@ final readonly class CloseStation
         $job->update(['handed_over_at' => Date::now()]);
         $setting = $job->settingOf($job->roundOf(Stance::Carried));
         if ($setting !== null) {
-            $found = ['steps' => $setting, 'job' => $job->title, 'on' => Date::now()->toDateString()];
-            $job->rig->update(['found_setting' => $found]);
+            $job->rig->update([
+                'found_setting' => [
+                    'steps' => array_filter($setting, is_float(...)),
+                    'job' => $job->title,
+                    'on' => Date::now()->toDateString(),
+                ],
+            ]);
         }
         $job->keepItsLoad();
         (new RigCare($job->rig))->setUp($person, $job);

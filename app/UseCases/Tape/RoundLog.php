@@ -32,14 +32,14 @@ final readonly class RoundLog
     /**
      * Another setting of the bars.
      *
-     * @param  array<string, float>|null  $steps  by adjuster; null where nobody knows
+     * @param  array<string, float|null>|null  $steps  by adjuster; null where nobody knows
      */
     public function at(?array $steps): Round
     {
         return $this->write(Stance::Carried, $steps);
     }
 
-    /** @param  array<string, float>|null  $steps */
+    /** @param  array<string, float|null>|null  $steps */
     private function write(Stance $stance, ?array $steps, ?\Yoke\Measuring\Readings\Height\SetBy $setBy = null): Round
     {
         $this->job->takeTurn();

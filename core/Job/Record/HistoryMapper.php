@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\Record;
 
 use Yoke\Judgement\Method\CurrentSetting;
+use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\HookUp;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -56,7 +57,10 @@ final class HistoryMapper
         return in_array($round, $this->history->carriedRounds(), true);
     }
 
-    /** @return list<Observation> where nobody knows the setting that is on, of the other hook-ups nothing */
+    /**
+     * @return list<Observation> where nobody knows the setting that is on, of the other hook-ups nothing; where it is
+     *     known in part, of those that are known in the same parts
+     */
     public function observations(): array
     {
         return $this->observations ??= [
@@ -68,6 +72,23 @@ final class HistoryMapper
             ...$this->measures(),
             ...$this->tickets(),
         ];
+    }
+
+    /**
+     * The rig to start from: nobody says what the bars of an unknown setting are at, nor quite what those of a setting
+     * that is known in part.
+     *
+     * @param  float  $unknown  how far the tension of an unknown setting may be off, one deviation, mm
+     */
+    public function prior(RigPrior $prior, float $unknown): RigPrior
+    {
+        $current = $this->current();
+
+        return match (true) {
+            $current === null => $prior,
+            $current->setting === null || $this->offsets === null => $prior->ofUnknownSetting($unknown),
+            default => $prior->ofHalfKnownSetting($this->offsets->tensionDoubt($current->setting)),
+        };
     }
 
     private function latest(): ?CurrentSetting
@@ -108,7 +129,8 @@ final class HistoryMapper
         if ($this->current()?->setting === null) {
             return $record?->number === $this->numberOfTheLatest() ? ReadingContext::carried(0.0) : null;
         }
-        if ($record?->setting === null || $this->offsets === null) {
+        $isKnownAlike = $record?->setting?->unknown() === $this->current()->setting->unknown();
+        if ($record?->setting === null || $this->offsets === null || ! $isKnownAlike) {
             return null;
         }
         $hookUp = $record->isCounted

@@ -27,6 +27,12 @@ final readonly class SettingOffsets
         return $this->adjusters->ballHeightBetween($this->reference, $setting)->millimetres();
     }
 
+    /** How far it may be off for what nobody knows of a setting, one deviation, mm; 0 where everything is known. */
+    public function tensionDoubt(Setting $setting): float
+    {
+        return $this->adjusters->tensionDoubt($setting, $this->barArm);
+    }
+
     /** What one link, hole or turn is worth if it was miscounted, mm. */
     public function step(): float
     {

@@ -29,6 +29,18 @@ final readonly class HitchSettings
     ) {
     }
 
+    /**
+     * The same where nobody knows how some of its adjusters stand: they stay.
+     *
+     * @param  list<string>  $keys
+     */
+    public function notKnowing(array $keys): self
+    {
+        return $keys === []
+            ? $this
+            : new self($this->adjusters->notKnowing($keys), $this->reference, $this->constraints, $this->tilt);
+    }
+
     /** The same with nothing but the small adjuster to turn: for a load that changed on a rig once set right. */
     public function smallAbout(Setting $stays): self
     {
@@ -118,7 +130,8 @@ final readonly class HitchSettings
     {
         $heads = [];
         foreach ($this->adjusters->all() as $adjuster) {
-            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
+            $isMoved = $adjuster->role === Role::HeadHeight && ! $adjuster->isUnknown;
+            foreach ($isMoved ? $adjuster->range->all() : [] as $step) {
                 $away = abs($step - $stays->step($adjuster->key));
                 if ($away > 1e-9 && $away <= self::NEXT_HOLES) {
                     $heads[] = $stays->with($adjuster->key, $step);

@@ -24,6 +24,8 @@ final readonly class Adjuster
         private Counting $counting,
         /** Whether it is turned with the rig coupled and loaded, without a new hook-up. */
         public bool $isTurnedLoaded = false,
+        /** Whether it stands where nobody knows: then nothing is planned with it, and it stays. */
+        public bool $isUnknown = false,
     ) {
     }
 
@@ -39,46 +41,45 @@ final readonly class Adjuster
 
     public function withHalfSteps(): self
     {
-        return new self(
-            $this->key,
-            $this->role,
-            $this->pitch,
-            $this->range->inHalves(),
-            $this->minutes,
-            $this->counting,
-            $this->isTurnedLoaded,
-        );
+        return $this->but(range: $this->range->inHalves());
     }
 
     /** Turned with the rig coupled and the jack away. */
     public function turnedLoaded(): self
     {
-        return new self($this->key, $this->role, $this->pitch, $this->range, $this->minutes, $this->counting, true);
+        return $this->but(isTurnedLoaded: true);
     }
 
     public function fixedAt(float $step): self
     {
-        return new self(
-            $this->key,
-            $this->role,
-            $this->pitch,
-            new StepRange($step, $step),
-            $this->minutes,
-            $this->counting,
-            $this->isTurnedLoaded,
-        );
+        return $this->but(range: new StepRange($step, $step));
     }
 
     public function counted(Counting $counting): self
     {
+        return $this->but(counting: $counting);
+    }
+
+    public function notKnown(): self
+    {
+        return $this->but(isUnknown: true);
+    }
+
+    private function but(
+        ?StepRange $range = null,
+        ?Counting $counting = null,
+        bool $isTurnedLoaded = false,
+        bool $isUnknown = false,
+    ): self {
         return new self(
             $this->key,
             $this->role,
             $this->pitch,
-            $this->range,
+            $range ?? $this->range,
             $this->minutes,
-            $counting,
-            $this->isTurnedLoaded,
+            $counting ?? $this->counting,
+            $this->isTurnedLoaded || $isTurnedLoaded,
+            $this->isUnknown || $isUnknown,
         );
     }
 

@@ -61,11 +61,82 @@ final readonly class Adjusters
         return Setting::of($steps);
     }
 
+    /**
+     * A setting as somebody wrote it down: null says that nobody knows how an adjuster stands. Without what bends the
+     * bars by itself nothing of a setting is known.
+     *
+     * @param  array<string, float|int|null>  $told
+     *
+     * @throws ImpossibleSetting when a step is missing, unknown or out of range, or that of what bends the bars by
+     *     itself is null
+     */
+    public function recorded(array $told): Setting
+    {
+        $unknown = [];
+        foreach ($told as $key => $step) {
+            if ($step === null && $this->get($key)->role === Role::Tension) {
+                throw ImpossibleSetting::notCounted($key);
+            }
+            $unknown = $step === null ? [...$unknown, $key] : $unknown;
+            $told[$key] = (float) ($step ?? $this->get($key)->range->middleStep());
+        }
+
+        $whole = $this->setting($told);
+
+        return Setting::of(
+            array_map(static fn (Adjuster $adjuster): float => $whole->step($adjuster->key), $this->byKey),
+            $unknown,
+        );
+    }
+
+    /**
+     * The same where nobody knows how some of them stand: nothing is planned with those.
+     *
+     * @param  list<string>  $keys
+     */
+    public function notKnowing(array $keys): self
+    {
+        return new self(
+            array_map(
+                static fn (Adjuster $adjuster): Adjuster => in_array($adjuster->key, $keys, true)
+                    ? $adjuster->notKnown()
+                    : $adjuster,
+                $this->byKey,
+            ),
+        );
+    }
+
+    /**
+     * How far the tension may be off for what nobody knows: one deviation, mm, of steps that are all as likely.
+     *
+     * @param  float  $barArm  mm
+     */
+    public function tensionDoubt(Setting $of, float $barArm): float
+    {
+        $doubt = 0.0;
+        foreach ($of->unknown() as $key) {
+            $span = $this->get($key)->range->to - $this->get($key)->range->from;
+            $worth = $this->tensionBetween($of, $of->with($key, $of->step($key) + 1.0), $barArm);
+            $doubt = hypot($doubt, $span * $worth / sqrt(12));
+        }
+
+        return $doubt;
+    }
+
     /** Every adjuster in the middle of its range, rounded down to a step. */
     public function middle(): Setting
     {
-        return Setting::of(
+        return $this->unsaid(
             array_map(static fn (Adjuster $adjuster): float => $adjuster->range->middleStep(), $this->byKey),
+        );
+    }
+
+    /** @param  array<string, float>  $steps of all of them */
+    private function unsaid(array $steps): Setting
+    {
+        return Setting::of(
+            $steps,
+            array_keys(array_filter($this->byKey, static fn (Adjuster $adjuster): bool => $adjuster->isUnknown)),
         );
     }
 
@@ -125,14 +196,14 @@ final readonly class Adjusters
         foreach ($this->byKey as $key => $adjuster) {
             $longer = [];
             foreach ($grid as $steps) {
-                foreach ($adjuster->range->all() as $step) {
+                foreach ($adjuster->isUnknown ? [$adjuster->range->middleStep()] : $adjuster->range->all() as $step) {
                     $longer[] = [...$steps, $key => $step];
                 }
             }
             $grid = $longer;
         }
 
-        return array_map(Setting::of(...), $grid);
+        return array_map($this->unsaid(...), $grid);
     }
 
     /** How much more the bars are bent at one setting than at another, mm (docs/model.md, Settings to tension). */
@@ -235,7 +306,8 @@ final readonly class Adjusters
     {
         $nearest = $from;
         foreach ($this->byKey as $key => $adjuster) {
-            foreach ($adjuster->role === Role::HeadHeight ? $adjuster->range->all() : [] as $step) {
+            $isMoved = $adjuster->role === Role::HeadHeight && ! $adjuster->isUnknown;
+            foreach ($isMoved ? $adjuster->range->all() : [] as $step) {
                 $moved = $from->with($key, $step);
                 $left = $off->plus($this->ballHeightBetween($from, $moved))->absolute();
                 $nearest = $left->isLessThan($off->plus($this->ballHeightBetween($from, $nearest))->absolute())

@@ -19,8 +19,8 @@
 <form method="post" action="{{ route('rounds.store', [$page->job, 'bars-up']) }}" class="tape-foot">
     @csrf
     @if ($move?->next() !== null)
-        @foreach ($move->next()->setting->steps() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
-        <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->next()->setting->steps()]) }}" data-try="{{ json_encode($move->next()->setting->steps()) }}">{{ __('setting.try') }}</a>
+        @foreach ($move->next()->setting->told() as $key => $step)<input type="hidden" name="steps[{{ $key }}]" value="{{ $step }}">@endforeach
+        <a class="button is-small" href="{{ route('bench', [$page->job, 'bars-up', 'try' => $move->next()->setting->told()]) }}" data-try="{{ json_encode($move->next()->setting->told()) }}">{{ __('setting.try') }}</a>
         <button class="button is-small">{{ $look === null ? __('setting.record') : __('move.without_second') }}</button>
     @elseif ($look === \Yoke\Judgement\Advice\Recheck::Carried)
         <input type="hidden" name="again" value="1"><button class="button is-small">{{ __('page/bench.move.measure_again') }}</button>

@@ -38,7 +38,7 @@ final class ApiHookUps
                 ]);
         }
         try {
-            $round = $this->record->at($request->person(), $job, $request->steps('setting'));
+            $round = $this->record->at($request->person(), $job, $request->recordedSteps('setting'));
         } catch (ImpossibleSetting $impossible) {
             return ApiAnswer::invalid(['setting' => ExpectedWords::of($impossible->expected())]);
         }

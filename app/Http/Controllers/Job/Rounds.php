@@ -26,7 +26,7 @@ final class Rounds
             return $back;
         }
         try {
-            $hookUps->at($request->person(), $job, $request->steps());
+            $hookUps->at($request->person(), $job, $request->recordedSteps());
         } catch (ImpossibleSetting $impossible) {
             return $back->withErrors(['setting' => ExpectedWords::of($impossible->expected())], 'round');
         }

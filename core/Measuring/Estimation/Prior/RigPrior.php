@@ -72,6 +72,24 @@ final readonly class RigPrior
         return $this->withTension(Normal::of($this->likely(RigParameter::Tension->value), $doubt));
     }
 
+    /**
+     * The same, for a hook-up whose setting is known in part.
+     *
+     * @param  float  $doubt  what the rest may do to its tension, one deviation, mm
+     */
+    public function ofHalfKnownSetting(float $doubt): self
+    {
+        return $doubt <= 0.0
+            ? $this
+            : new self(
+                $this->known,
+                $this->doubtful,
+                Normal::of($this->tension->mean(), hypot($this->tension->deviation(), $doubt)),
+                $this->load,
+                $this->slope,
+            );
+    }
+
     /** The same rig with bars of another rate, kg/mm, and another tension of its reference setting, mm. */
     public function withBars(LogNormal $rate, Normal $tension): self
     {

@@ -36,6 +36,12 @@ final class ImpossibleSetting extends DomainException implements CoreException
         return new self(Expected::of('setting.missing', ['adjuster' => $key]), $key);
     }
 
+    /** Of what bends the bars by itself nobody knows where it stands. */
+    public static function notCounted(string $key): self
+    {
+        return new self(Expected::of('setting.not_counted', ['adjuster' => $key]), $key);
+    }
+
     public static function unknown(string $key): self
     {
         return new self(Expected::of('setting.unknown', ['adjuster' => $key]), $key);
