@@ -20,7 +20,7 @@ use Yoke\Rig\Specification\RigPart;
 /**
  * One set-up of one rig.
  *
- * @phpstan-type HeadPlace array{turned: string, hole: int, ball_height_mm: float, taped_mm?: float,
+ * @phpstan-type HeadPlace array{turned: string, hole: float, ball_height_mm: float|null, taped_mm?: float,
  *     because: string, by: string, at: string}
  *
  * @property int $id
@@ -334,13 +334,18 @@ final class Job extends Model
     {
         $rig = $this->rigAsTyped();
 
-        return $this->head_place === null ? $rig : $rig->withBallAt($this->ballInItsHole());
+        $ball = $this->ballInItsHole();
+
+        return $ball === null ? $rig : $rig->withBallAt($ball);
     }
 
-    /** Where the ball stands in the hole that was recorded, mm: as it was taped there, else as the hole brings it. */
-    public function ballInItsHole(): float
+    /**
+     * Where the ball stands in the hole that was recorded, mm: as it was taped there, else as the hole brings it; null
+     * where neither is known.
+     */
+    public function ballInItsHole(): ?float
     {
-        return $this->head_place['taped_mm'] ?? $this->head_place['ball_height_mm'] ?? 0.0;
+        return $this->head_place['taped_mm'] ?? $this->head_place['ball_height_mm'] ?? null;
     }
 
     /** The same, with the ball as it was typed, before a hole was recorded or since. */

@@ -14,7 +14,7 @@ final class HeadWords
     /** `In drop, hole 2`. */
     public static function place(ShankPlace $place): string
     {
-        return Text::of("head.place.{$place->turned}", ['hole' => $place->hole]);
+        return Text::of("head.place.{$place->turned}", ['hole' => Figures::short($place->hole)]);
     }
 
     /** @return list<string> a sentence for each thing in the way */

@@ -226,6 +226,7 @@ return [
     ],
     'card_page' => [
         'ball_and_shank' => ':height, shank in :turned, hole :hole',
+        'shank_alone' => 'shank in :turned, hole :hole; the ball was not taped',
     ],
     'part_card' => [
         'filled' => ':filled of :many filled in',

@@ -226,6 +226,7 @@ return [
     ],
     'card_page' => [
         'ball_and_shank' => ':height, vástago en :turned, agujero :hole',
+        'shank_alone' => 'vástago en :turned, agujero :hole; la bola no se midió',
     ],
     'part_card' => [
         'filled' => ':filled de :many rellenados',

@@ -26,13 +26,13 @@ beforeEach(function (): void {
 });
 
 /** @param  array<string, float|string|null>  $steps */
-function hookedUp(object $test, array $steps): void
+function hookedUpAt(object $test, array $steps): void
 {
     $test->post('/jobs/1/bars-up/rounds', ['steps' => $steps])->assertSessionHasNoErrors();
     $test->tape(Job::query()->sole(), 'bars-up', ['front' => '962 mm', 'rear' => '933 mm'], ['rolled' => '1']);
 }
 
-function pageOf(object $test, string $path): string
+function halfKnownPage(object $test, string $path): string
 {
     $html = (string) $test
         ->get($path)
@@ -59,46 +59,46 @@ function tensionsFitted(): array
     ];
 }
 
-function figure(string $html, string $name): string
+function figureOnPage(string $html, string $name): string
 {
     return preg_match('/data-figure="'.$name.'"[^>]*>([^<]*)</', $html, $found) === 1 ? trim($found[1]) : '';
 }
 
 it('offers washers that nobody knows, and links only counted', function (): void {
-    $html = pageOf($this, '/jobs/1/bars-up');
+    $html = halfKnownPage($this, '/jobs/1/bars-up');
 
     expect($html)
-        ->toMatch('#name="steps\[washer\]"[^>]*><option value="">washers not known</option>#')
-        ->toMatch('#name="steps\[head\]"[^>]*><option value="">head hole not known</option>#')
-        ->not->toMatch('#name="steps\[link\]"[^>]*><option value="">#');
+        ->toMatch('#name="steps\[washer\]"[^>]*><option value="" aria-label="washers not known">\?</option>#')
+        ->toMatch('#name="steps\[head\]"[^>]*><option value="" aria-label="head hole not known">\?</option>#')
+        ->not->toMatch('#name="steps\[link\]"[^>]*><option value=""#');
 });
 
 it('says what is not known, plans with the links alone, and says the same on every page', function (): void {
-    hookedUp($this, ['link' => 4, 'washer' => '', 'head' => 2]);
-    $bench = pageOf($this, '/jobs/1/bars-up');
+    hookedUpAt($this, ['link' => 4, 'washer' => '', 'head' => 2]);
+    $bench = halfKnownPage($this, '/jobs/1/bars-up');
 
     expect(Round::query()->sole()->setting)
         ->toBe(['link' => 4, 'washer' => null, 'head' => 2])
         ->and($bench)
         ->toContain('On now: link 4, washers not known')
         ->toContain('Count them when you can see them')
-        ->and(figure($bench, 'move'))
+        ->and(figureOnPage($bench, 'move'))
         ->toMatch('/link 5|tighter/')
         ->not->toMatch('/[0-9] washer/');
     foreach (['diagnosis', 'prove', 'card', 'loads', 'take-over'] as $page) {
-        expect(pageOf($this, "/jobs/1/{$page}"))->not->toMatch('/[0-9] washers?\b/', $page);
+        expect(halfKnownPage($this, "/jobs/1/{$page}"))->not->toMatch('/[0-9] washers?\b/', $page);
     }
-    expect(pageOf($this, '/jobs/1/card'))
+    expect(halfKnownPage($this, '/jobs/1/card'))
         ->toContain('washers not known')
-        ->and(pageOf($this, '/jobs/1/hand-over'))
+        ->and(halfKnownPage($this, '/jobs/1/hand-over'))
         ->toContain('The setting that is on: Washers not known.');
 });
 
 it('is surer of the next setting once the washers are counted, and of the share as it stands it was sure before', function (): void {
-    hookedUp($this, ['link' => 4, 'washer' => '', 'head' => 2]);
-    $before = pageOf($this, '/jobs/1/bars-up');
+    hookedUpAt($this, ['link' => 4, 'washer' => '', 'head' => 2]);
+    $before = halfKnownPage($this, '/jobs/1/bars-up');
     $this->post('/jobs/1/hook-up/count', ['steps' => ['washer' => 3]])->assertSessionHasNoErrors();
-    $after = pageOf($this, '/jobs/1/bars-up');
+    $after = halfKnownPage($this, '/jobs/1/bars-up');
     preg_match('/data-restored>([^<]+)</', $before, $half);
     preg_match('/data-restored>([^<]+)</', $after, $whole);
 
@@ -112,10 +112,10 @@ it('is surer of the next setting once the washers are counted, and of the share 
 });
 
 it('hooks up again with the washers as they are, and takes both hook-ups together', function (): void {
-    hookedUp($this, ['link' => 4, 'washer' => '', 'head' => 2]);
+    hookedUpAt($this, ['link' => 4, 'washer' => '', 'head' => 2]);
     $this->post('/jobs/1/bars-up/rounds', ['steps' => ['link' => 5, 'washer' => '', 'head' => 2]]);
     $this->tape($this->work, 'bars-up', ['front' => '957 mm', 'rear' => '942 mm'], ['rolled' => '1']);
-    $bench = pageOf($this, '/jobs/1/bars-up');
+    $bench = halfKnownPage($this, '/jobs/1/bars-up');
     [$step, $tensions] = tensionsFitted();
 
     // The links between the two hook-ups are known though the washers are not: one pitch apart, both fitted.
@@ -143,13 +143,13 @@ it('refuses a setting without its links, and keeps nothing of it', function (): 
 });
 
 it('starts no return visit from washers that nobody knows, and learns nothing of their tension', function (): void {
-    hookedUp($this, ['link' => 4, 'washer' => '', 'head' => 2]);
+    hookedUpAt($this, ['link' => 4, 'washer' => '', 'head' => 2]);
     $this->post('/jobs/1/hand-over/close');
     $this->post('/jobs/1/visit', ['state' => '', 'title' => 'Again'])->assertRedirect('/jobs/2');
     $again = Job::query()->latest('id')->first();
 
     expect($again->start)->toBeNull()->and($again->rig_as_worked['learnt'] ?? null)->toBeNull();
-    pageOf($this, "/jobs/{$again->id}/bars-up");
+    halfKnownPage($this, "/jobs/{$again->id}/bars-up");
 });
 
 it('takes it from another program, gives it back, and keeps it in the file', function (): void {

@@ -150,3 +150,71 @@ it('tells the drawing\'s figures in a table behind it', function (): void {
         ->and($page)
         ->toContain('Close-up of the hitch, the place in use marked. Planned: ');
 });
+
+it('takes the hole that is really used, in halves too, and reckons the ball from it', function (
+    string $turned,
+    string $typed,
+    float $hole,
+    float $ball,
+): void {
+    $job = jobWithShank($this->job());
+    $worked = $job->rig_as_worked;
+    $worked['hitch']['sheet']['shank_rise_mm'] = 40;
+    unset($worked['vehicle']['sheet']['tailgate_mm']);
+    $job->update(['rig_as_worked' => $worked]);
+    $this->post("/jobs/{$job->id}/head-place", ['turned' => $turned, 'hole' => $typed, 'because' => 'as it came'])
+        ->assertSessionHasNoErrors();
+
+    // Receiver 520 mm, first hole 30 mm over it in drop and 40 over in rise, 32 mm from hole to hole.
+    expect($job->fresh()->head_place['hole'])
+        ->toEqual($hole)
+        ->and($job->fresh()->ballInItsHole())
+        ->toEqual($ball);
+    $this->get("/jobs/{$job->id}/head")->assertSee("Bolted in {$turned}, hole ".($typed === '1 1/2' ? '1.5' : strtr($typed, [',' => '.'])));
+    $this->get("/jobs/{$job->id}/card")->assertOk();
+})->with([
+    'between two, in drop' => ['drop', '2.5', 2.5, 520 + 30 - 1.5 * 32],
+    'with a comma' => ['drop', '1,5', 1.5, 520 + 30 - 0.5 * 32],
+    'with a fraction' => ['drop', '1 1/2', 1.5, 520 + 30 - 0.5 * 32],
+    'the last' => ['drop', '5', 5.0, 520 + 30 - 4 * 32],
+    'in rise' => ['rise', '3', 3.0, 520 + 40 + 2 * 32],
+]);
+
+it('refuses a hole that there is not, keeping what was typed', function (string $typed, string $says): void {
+    $job = jobWithShank($this->job());
+    $this->post("/jobs/{$job->id}/head-place", ['turned' => 'drop', 'hole' => $typed, 'because' => 'so'])
+        ->assertRedirect("/jobs/{$job->id}/head")
+        ->assertSessionHasErrors('hole', null, 'head')
+        ->assertSessionHasInput('hole', $typed);
+    expect(session('errors')->getBag('head')->first('hole'))
+        ->toContain($says)
+        ->and($job->fresh()->head_place)
+        ->toBeNull();
+})->with([
+    'past the sheet' => ['6', 'Expected a hole from 1 to 5: by the data sheet this shank has no hole 6.'],
+    'none' => ['0', 'whole or half ones'],
+    'a third' => ['2.3', 'whole or half ones'],
+    'words' => ['second', 'whole or half ones'],
+    'nothing' => ['', 'whole or half ones'],
+    'far too many' => ['1e9', 'whole or half ones'],
+]);
+
+it('takes a hole where no sheet tells the shank, and lets the tape say where the ball stands', function (): void {
+    $job = jobWithShank($this->job());
+    $worked = $job->rig_as_worked;
+    unset($worked['hitch']['sheet']['shank_drop_mm'], $worked['hitch']['sheet']['head_holes']);
+    $job->update(['rig_as_worked' => $worked]);
+    $this->post("/jobs/{$job->id}/head-place", ['turned' => 'rise', 'hole' => '7.5', 'because' => ''])
+        ->assertSessionHasNoErrors();
+
+    expect($job->fresh()->ballInItsHole())->toBeNull();
+    $this->get("/jobs/{$job->id}/head")->assertSee('Bolted in rise, hole 7.5')->assertSee('tape it');
+    foreach (['bars-up', 'brackets', 'prove', 'card', 'plan'] as $page) {
+        $this->get("/jobs/{$job->id}/{$page}")->assertOk();
+    }
+    $this->get("/jobs/{$job->id}/card")->assertSee('shank in rise, hole 7.5; the ball was not taped');
+
+    $this->post("/jobs/{$job->id}/head/facts/hitch/ball_height_mm", ['ball_height_mm' => '505 mm']);
+    expect($job->fresh()->ballInItsHole())->toEqual(505.0);
+    $this->get("/jobs/{$job->id}/card")->assertSee('hole 7.5')->assertDontSee('was not taped');
+});

@@ -42,7 +42,9 @@ final readonly class SettingPanel
         $tried = $this->analysed->tried($this->look->tried);
         $on = $this->on();
 
-        return $tried === null || ($on !== null && $tried->equals($on)) ? null : $tried;
+        return $tried === null || ! $this->analysed->isForetold($tried) || ($on !== null && $tried->equals($on))
+            ? null
+            : $tried;
     }
 
     /** The setting that the page shows: tried, else on, else the one to begin with. */

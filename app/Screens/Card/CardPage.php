@@ -12,6 +12,7 @@ use App\Screens\Bench\BenchPage;
 use App\Screens\Plan\FastenerLine;
 use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\AnalysedJob;
+use App\Words\Figures;
 use App\Words\ServiceWords;
 use App\Words\SettingWords;
 use App\Words\StationWords;
@@ -243,17 +244,22 @@ final readonly class CardPage
         $chosen = $this->job->head_place;
         $place = $this->plan->plan->headAsBolted();
         $ball = $this->job->rigAsWorked()->values(RigPart::Hitch)->length('ball_height_mm');
+        $stands = $this->job->ballInItsHole() ?? $ball?->millimetres();
 
         return match (true) {
-            $chosen !== null => Text::of('screen.card_page.ball_and_shank', [
-                'height' => $this->plan->print->height($this->job->ballInItsHole()),
+            $chosen !== null && $stands === null => Text::of('screen.card_page.shank_alone', [
                 'turned' => Text::of('head.turned.'.$chosen['turned']),
-                'hole' => $chosen['hole'],
+                'hole' => Figures::short($chosen['hole']),
+            ]),
+            $chosen !== null => Text::of('screen.card_page.ball_and_shank', [
+                'height' => $this->plan->print->height((float) $stands),
+                'turned' => Text::of('head.turned.'.$chosen['turned']),
+                'hole' => Figures::short($chosen['hole']),
             ]),
             $place instanceof ShankPlace => Text::of('screen.card_page.ball_and_shank', [
                 'height' => $this->plan->print->length($place->ballHeight),
                 'turned' => Text::of('head.turned.'.$place->turned),
-                'hole' => $place->hole,
+                'hole' => Figures::short($place->hole),
             ]),
             default => $ball === null ? '' : $this->plan->print->length($ball),
         };

@@ -13,6 +13,7 @@ use App\Screens\Plan\PlanPage;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Garage\PartModels;
 use App\UseCases\Jobs\NewLoad;
+use App\Words\Figures;
 use App\Words\GaugeWords;
 use App\Words\HeadWords;
 use App\Words\QuantityWords;
@@ -151,7 +152,9 @@ final readonly class NewLoadPage
         return $job === null || $place === null
             ? ''
             : Text::of('gauge.bolted', [
-                'place' => lcfirst(Text::of("head.place.{$place['turned']}", ['hole' => $place['hole']])),
+                'place' => lcfirst(
+                    Text::of("head.place.{$place['turned']}", ['hole' => Figures::short($place['hole'])]),
+                ),
                 'job' => $job->title,
             ]);
     }

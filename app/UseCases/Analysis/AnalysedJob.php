@@ -420,11 +420,17 @@ final class AnalysedJob
     public function expectedHeights(Setting $setting): array
     {
         $heights = [];
-        foreach ($this->taped->axles() as $axle) {
+        foreach ($this->isForetold($setting) ? $this->taped->axles() : [] as $axle) {
             $heights[$axle->value] = $this->height($setting, $axle);
         }
 
         return $heights;
+    }
+
+    /** Whether anything can be foretold of a setting: not where it holds what nobody knows, and nobody read at it. */
+    public function isForetold(Setting $setting): bool
+    {
+        return array_diff($setting->unknown(), $this->current()?->setting?->unknown() ?? []) === [];
     }
 
     /** Whether the carried rig was read and nobody said at which setting, on a hitch that has settings. */

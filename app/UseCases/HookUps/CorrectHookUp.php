@@ -40,6 +40,10 @@ final readonly class CorrectHookUp
         $adjusters = $job->rigAsWorked()->specified()->adjusters() ?? throw ImpossibleSetting::unknown('setting');
         $on = $job->settingOf($job->roundOf(Stance::Carried)) ?? throw ImpossibleSetting::unknown('setting');
 
+        if ($steps === []) {
+            throw ImpossibleSetting::missing($adjusters->all()[0]->key);
+        }
+
         return $adjusters->recorded([...$on, ...$steps])->told();
     }
 

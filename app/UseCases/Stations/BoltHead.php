@@ -20,10 +20,27 @@ final readonly class BoltHead
 
     public function at(User $person, Job $job, ShankPlace $place, string $because): void
     {
+        $this->keep($person, $job, $place->turned, $place->hole, $place->ballHeight, $because);
+    }
+
+    /**
+     * In a hole of which the sheets do not tell how high it brings the ball: the ball stands where it was taped.
+     *
+     * @param  'drop'|'rise'  $turned
+     * @param  float  $hole  counted from the receiver, from 1
+     */
+    public function somewhere(User $person, Job $job, string $turned, float $hole, string $because): void
+    {
+        $this->keep($person, $job, $turned, $hole, null, $because);
+    }
+
+    /** @param  Length|null  $ball  as the hole brings it */
+    private function keep(User $person, Job $job, string $turned, float $hole, ?Length $ball, string $because): void
+    {
         $this->door->onJob($person, $job, static fn (): bool => $job->update(['head_place' => [
-            'turned' => $place->turned,
-            'hole' => $place->hole,
-            'ball_height_mm' => $place->ballHeight->millimetres(),
+            'turned' => $turned,
+            'hole' => $hole,
+            'ball_height_mm' => $ball?->millimetres(),
             'because' => $because,
             'by' => $person->name,
             'at' => Date::now()->toIso8601String(),

@@ -14,6 +14,7 @@ use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Judgement\Advice\StoppingRules;
 use Yoke\Judgement\Head\BallHeight;
 use Yoke\Judgement\Head\BallHeightRule;
+use Yoke\Judgement\Head\HeadPlaces;
 use Yoke\Judgement\Head\ShankPlace;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\TargetRange;
@@ -104,6 +105,22 @@ final readonly class RigPlan
     public function shankPlaces(): array
     {
         return $this->rig->sheets->headPlaces()->for($this->ballPlanned());
+    }
+
+    /**
+     * In a hole that somebody names, or between two; null where the sheets do not tell how high it brings the ball.
+     *
+     * @param  'drop'|'rise'  $turned
+     * @param  float  $hole  counted from the receiver, from 1
+     */
+    public function shankPlace(string $turned, float $hole): ?ShankPlace
+    {
+        return $this->headPlaces()->at($turned, $hole, $this->ballPlanned());
+    }
+
+    public function headPlaces(): HeadPlaces
+    {
+        return $this->rig->sheets->headPlaces();
     }
 
     /** Where the head is bolted, or is to be where nobody measured the ball; null where the shank is not known. */

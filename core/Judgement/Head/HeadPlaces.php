@@ -28,26 +28,73 @@ final readonly class HeadPlaces
      */
     public function for(Length $ballOverCoupler): array
     {
-        $receiver = $this->vehicle->length('receiver_height_mm');
-        $coupler = $this->trailer->length('coupler_height_mm');
+        [$shank, $receiver, $coupler] = [$this->shank(), $this->receiver(), $this->coupler()];
+
+        return $shank === null || $receiver === null || $coupler === null
+            ? []
+            : $shank->places($receiver, $coupler->plus($ballOverCoupler), $this->clearance($coupler));
+    }
+
+    /**
+     * One place, in a hole or between two, whatever is best; null where the sheets do not tell how high it brings the
+     * ball.
+     *
+     * @param  'drop'|'rise'  $turned
+     * @param  float  $hole  counted from the receiver, from 1
+     */
+    public function at(string $turned, float $hole, Length $ballOverCoupler): ?ShankPlace
+    {
+        [$shank, $receiver, $coupler] = [$this->shank(), $this->receiver(), $this->coupler()];
+
+        return $shank === null || $receiver === null || $coupler === null
+            ? null
+            : $shank->place(
+                $turned,
+                $hole,
+                $receiver,
+                $coupler->plus($ballOverCoupler),
+                $this->clearance($coupler),
+            );
+    }
+
+    /** Whether the sheet says that the head has no such hole. */
+    public function lacks(float $hole): bool
+    {
+        return $this->hitch->number('head_holes') !== null && $hole > $this->holes();
+    }
+
+    private function shank(): ?Shank
+    {
         $drop = $this->hitch->length('shank_drop_mm');
         $rise = $this->hitch->length('shank_rise_mm');
-        if ($receiver === null || $coupler === null || ($drop === null && $rise === null)) {
-            return [];
-        }
-        $shank = new Shank(
-            $drop,
-            $this->hitch->length('head_hole_mm') ?? Length::ofMillimetres((new HitchMeasures())->headHoleMm),
-            $this->holes(),
-            $rise,
-        );
-        $clearance = new TailClearance(
+
+        return $drop === null && $rise === null
+            ? null
+            : new Shank(
+                $drop,
+                $this->hitch->length('head_hole_mm') ?? Length::ofMillimetres((new HitchMeasures())->headHoleMm),
+                $this->holes(),
+                $rise,
+            );
+    }
+
+    private function receiver(): ?Length
+    {
+        return $this->vehicle->length('receiver_height_mm');
+    }
+
+    private function coupler(): ?Length
+    {
+        return $this->trailer->length('coupler_height_mm');
+    }
+
+    private function clearance(Length $coupler): TailClearance
+    {
+        return new TailClearance(
             $coupler,
             $this->vehicle->length('tailgate_mm'),
             $this->vehicle->length('tail_underside_mm'),
         );
-
-        return $shank->places($receiver, $coupler->plus($ballOverCoupler), $clearance);
     }
 
     /** How many positions the head can take. */

@@ -32,28 +32,11 @@ final readonly class Shank
      */
     public function places(Length $receiver, Length $wanted, TailClearance $clearance): array
     {
-        $ways = ['drop' => $this->firstHole?->negated(), 'rise' => $this->turnedOver];
         $places = [];
-        for ($hole = 0; $hole < $this->holes; $hole++) {
-            foreach ($ways as $turned => $first) {
-                if ($first !== null) {
-                    $step = $this->spacing->times($turned === 'drop' ? -$hole : $hole);
-                    $ball = $receiver->plus($first)->plus($step);
-                    $places[] = new ShankPlace(
-                        $turned,
-                        $receiver,
-                        $hole + 1,
-                        $turned === 'drop' ? $hole : $this->holes - 1 - $hole,
-                        $ball,
-                        $wanted,
-                        [
-                            new Term('shank.receiver', $receiver),
-                            new Term("shank.first_hole_{$turned}", $first),
-                            new Term('shank.holes_on', $step, ['holes' => $hole]),
-                        ],
-                        $clearance->inTheWay($ball),
-                    );
-                }
+        for ($hole = 1; $hole <= $this->holes; $hole++) {
+            foreach (['drop', 'rise'] as $turned) {
+                $place = $this->place($turned, (float) $hole, $receiver, $wanted, $clearance);
+                $places = $place === null ? $places : [...$places, $place];
             }
         }
         usort(
@@ -63,5 +46,42 @@ final readonly class Shank
         );
 
         return $places;
+    }
+
+    /**
+     * One way to bolt it, in a hole or between two; null where the shank is not used so, or has no such hole.
+     *
+     * @param  'drop'|'rise'  $turned
+     * @param  float  $hole  counted from the receiver, from 1
+     */
+    public function place(
+        string $turned,
+        float $hole,
+        Length $receiver,
+        Length $wanted,
+        TailClearance $clearance,
+    ): ?ShankPlace {
+        $first = $turned === 'drop' ? $this->firstHole?->negated() : $this->turnedOver;
+        if ($first === null || $hole < 1.0 || $hole > $this->holes) {
+            return null;
+        }
+        $on = $hole - 1.0;
+        $step = $this->spacing->times($turned === 'drop' ? -$on : $on);
+        $ball = $receiver->plus($first)->plus($step);
+
+        return new ShankPlace(
+            $turned,
+            $receiver,
+            $hole,
+            (int) floor($turned === 'drop' ? $on : $this->holes - $hole),
+            $ball,
+            $wanted,
+            [
+                new Term('shank.receiver', $receiver),
+                new Term("shank.first_hole_{$turned}", $first),
+                new Term('shank.holes_on', $step, ['holes' => $on]),
+            ],
+            $clearance->inTheWay($ball),
+        );
     }
 }

@@ -16,7 +16,7 @@ final readonly class ShankPlace
     /**
      * @param  'drop'|'rise'  $turned
      * @param  Length  $receiver  above the ground
-     * @param  int  $hole  counted from the receiver, from 1
+     * @param  float  $hole  counted from the receiver, from 1; a half where the head sits between two
      * @param  int  $holesVisible  above the head
      * @param  list<Term>  $terms  that add up to the ball's height
      * @param  list<Obstacle>  $inTheWay
@@ -24,7 +24,7 @@ final readonly class ShankPlace
     public function __construct(
         public string $turned,
         public Length $receiver,
-        public int $hole,
+        public float $hole,
         public int $holesVisible,
         public Length $ballHeight,
         private Length $wanted,

@@ -13,7 +13,7 @@ final readonly class HitchSet
      * @param  float|null  $bracket  brackets behind the ball; null at the bar arm
      * @param  float  $receiver  receiver above the ball's height; below it is negative
      * @param  'drop'|'rise'  $turned  how the shank stands
-     * @param  int  $hole  that the head is bolted at, counted from the receiver, from 1
+     * @param  float  $hole  that the head is bolted at, counted from the receiver, from 1
      * @param  int  $holes  of the shank
      */
     public function __construct(
@@ -22,7 +22,7 @@ final readonly class HitchSet
         public ?float $bracket = null,
         public float $receiver = 40.0,
         public string $turned = 'drop',
-        public int $hole = 2,
+        public float $hole = 2.0,
         public int $holes = 4,
         public float $holeSpacing = 32.0,
         public Tensioner $tensioner = Tensioner::SpringBars,

@@ -59,6 +59,10 @@ return [
         'where_these_heights_come_from' => 'Where these heights come from',
         'reason_if_something_is_in' => 'Reason, if something is in the way',
         'record_this_hole' => 'Record this hole',
+        'another_hole' => 'Another hole',
+        'way' => 'Shank in',
+        'hole_label' => 'Hole, counted from the receiver',
+        'ball_not_told' => '. The sheets do not tell how high this hole brings the ball: tape it.',
         'other_rules_of_thumb' => 'Other rules of thumb',
     ],
     'heights' => [

@@ -59,6 +59,10 @@ return [
         'where_these_heights_come_from' => 'De dónde salen estas alturas',
         'reason_if_something_is_in' => 'Motivo, si algo estorba',
         'record_this_hole' => 'Anotar este agujero',
+        'another_hole' => 'Otro agujero',
+        'way' => 'Vástago en',
+        'hole_label' => 'Agujero, contado desde el receptor',
+        'ball_not_told' => '. Las hojas no dicen a qué altura este agujero deja la bola: mídala.',
         'other_rules_of_thumb' => 'Otras reglas prácticas',
     ],
     'heights' => [

@@ -8,7 +8,7 @@
                 <div class="stepper" data-stepper>
                     <span aria-hidden="true">{{ $stepper['label'] }}</span>
                     <button type="button" data-less hidden aria-label="{{ __('page/bench.setting.one_less', ['stepper' => $stepper['label'], 'less' => $stepper['less']]) }}"><b aria-hidden="true">−</b><small aria-hidden="true">{{ $stepper['less'] }}</small></button>
-                    <select aria-label="{{ $stepper['label'] }}" name="steps[{{ $stepper['key'] }}]" data-adjuster="{{ $stepper['key'] }}" data-on="{{ $stepper['on'] }}">@if ($stepper['unsaid'] !== '')<option value="">{{ $stepper['unsaid'] }}</option>@endif @foreach ($stepper['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $stepper['shown']) < 1e-9)>{{ $says }}</option>@endforeach</select>
+                    <select aria-label="{{ $stepper['label'] }}" name="steps[{{ $stepper['key'] }}]" data-adjuster="{{ $stepper['key'] }}" data-on="{{ $stepper['on'] }}">@if ($stepper['unsaid'] !== '')<option value="" aria-label="{{ $stepper['unsaid'] }}">?</option>@endif @foreach ($stepper['options'] as [$step, $says])<option value="{{ $step }}" @selected(abs($step - $stepper['shown']) < 1e-9)>{{ $says }}</option>@endforeach</select>
                     <button type="button" data-more hidden aria-label="{{ __('page/bench.setting.one_more', ['stepper' => $stepper['label'], 'more' => $stepper['more']]) }}"><b aria-hidden="true">+</b><small aria-hidden="true">{{ $stepper['more'] }}</small></button>
                 </div>
             @endforeach
@@ -29,10 +29,10 @@
         <div data-part="tried" aria-live="polite">@include('bench.tried')</div>
     </form>
     @foreach ($setting->unknown() as $unknown)
-        <form method="post" action="{{ route('hook-up.count', $page->job) }}" class="tape-foot" data-count-unknown="{{ $unknown['key'] }}" aria-label="{{ __('setting.count_it', ['label' => $unknown['label']]) }}">
+        <form method="post" action="{{ route('hook-up.count', $page->job) }}" class="tape-foot" data-look="unknown" aria-label="{{ __('setting.count_it', ['label' => $unknown['label']]) }}">
             @csrf
             <p class="sentence" data-tone="note">{{ __('setting.half_known', ['label' => ucfirst($unknown['says'])]) }}</p>
-            <label>{{ $unknown['label'] }} <select name="steps[{{ $unknown['key'] }}]">@foreach ($unknown['options'] as [$step, $says])<option value="{{ $step }}">{{ $says }}</option>@endforeach</select></label>
+            <label>{{ $unknown['label'] }} <select name="steps[{{ $unknown['key'] }}]" required><option value="">–</option>@foreach ($unknown['options'] as [$step, $says])<option value="{{ $step }}">{{ $says }}</option>@endforeach</select></label>
             <button class="button is-small">{{ __('setting.counted') }}</button>
         </form>
     @endforeach

@@ -6,7 +6,7 @@
     @if ($plan->head()->why() !== '')<p class="sentence" data-tone="note">{{ $plan->head()->why() }}</p>@endif
     <x-derivation :terms="$plan->plan->ballDerivation()" :plan="$plan" :summary="__('page/plan.head.where_this_height_comes_from')" />
     @if ($bolted)
-        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => __('head.turned.'.$bolted['turned']), 'hole' => $bolted['hole']]) }}</strong>{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($job->ballInItsHole()), 'by' => $bolted['by']]) }}@if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
+        <p class="sentence" data-tone="note"><strong>{{ __('page/plan.head.bolted_in_hole', ['turned' => __('head.turned.'.$bolted['turned']), 'hole' => \App\Words\Figures::short($bolted['hole'])]) }}</strong>@if ($job->ballInItsHole() === null){{ __('page/plan.head.ball_not_told') }}@else{{ __('page/plan.head.ball_above_the_ground_by', ['ball_height_mm' => $plan->print->height($job->ballInItsHole()), 'by' => $bolted['by']]) }} @endif @if ($bolted['because'] !== '') {{ __('page/plan.head.because', ['because' => $bolted['because']]) }}@endif</p>
     @endif
     @if ($places !== [])
         <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places">
@@ -17,7 +17,7 @@
                 <tbody>
                     @foreach ($places as $place)
                         <tr>
-                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> {{ __('page/plan.head.in_hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => $place->hole]) }}</label></th>
+                            <th scope="row"><label class="tick"><input type="radio" name="place" value="{{ $place->key() }}" @checked(old('place', $bolted ? $bolted['turned'].'-'.$bolted['hole'] : $places[0]->key()) === $place->key())> {{ __('page/plan.head.in_hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => \App\Words\Figures::short($place->hole)]) }}</label></th>
                             <td>{{ $place->holesVisible }}</td>
                             <td>{{ $plan->print->length($place->ballHeight) }}</td>
                             <td>{{ $plan->print->change($place->residual()->millimetres()) }}</td>
@@ -36,6 +36,17 @@
             </div>
         </form>
     @endif
+    <details class="another-hole" @if ($places === [] || $errors->has('hole')) open @endif>
+        <summary>{{ __('page/plan.head.another_hole') }}</summary>
+        <form method="post" action="{{ route('jobs.head', $job) }}" class="tape-foot" data-another-hole>
+            @csrf
+            <label>{{ __('page/plan.head.way') }} <select name="turned">@foreach (['drop', 'rise'] as $turned)<option value="{{ $turned }}" @selected(old('turned', $bolted['turned'] ?? 'drop') === $turned)>{{ __("head.turned.$turned") }}</option>@endforeach</select></label>
+            <label>{{ __('page/plan.head.hole_label') }} <input name="hole" inputmode="decimal" maxlength="6" value="{{ old('hole', isset($bolted['hole']) ? \App\Words\Figures::short($bolted['hole']) : '') }}" @if ($errors->has('hole')) aria-invalid="true" aria-describedby="hole-says" @endif></label>
+            @if ($errors->has('hole'))<p class="sentence" id="hole-says" role="alert" data-tone="stop">{{ $errors->first('hole') }}</p>@endif
+            <input name="because" aria-label="{{ __('page/plan.head.reason_if_something_is_in') }}" placeholder="{{ __('page/plan.head.reason_if_something_is_in') }}" maxlength="200" value="{{ old('because', $bolted['because'] ?? '') }}">
+            <button class="button is-small">{{ __('page/plan.head.record_this_hole') }}</button>
+        </form>
+    </details>
     <table class="ledger">
         <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>

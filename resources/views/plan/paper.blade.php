@@ -23,9 +23,9 @@
                 <h2>{{ __('page/plan.paper.head') }}</h2>
                 <p>{{ __('page/plan.paper.ball') }} <strong>{{ $plan->print->length($plan->plan->ballPlanned()) }}</strong> {{ __('page/plan.paper.over_the_level_coupler', ['advised' => $plan->print->doubt($advised)]) }}</p>
                 @if ($job->head_place)
-                    <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$job->head_place['turned']), 'hole' => $job->head_place['hole']]) }}</strong>{{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->ballInItsHole()), 'because' => $job->head_place['because']]) }}</p>
+                    <p>{{ __('page/plan.paper.bolted_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$job->head_place['turned']), 'hole' => \App\Words\Figures::short($job->head_place['hole'])]) }}</strong>@if ($job->ballInItsHole() !== null){{ __('page/plan.paper.ball_2', ['ball_height_mm' => $plan->print->height($job->ballInItsHole()), 'because' => $job->head_place['because']]) }}@endif</p>
                 @elseif ($place = $plan->plan->shankPlaces()[0] ?? null)
-                    <p>{{ __('page/plan.paper.shank_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => $place->hole]) }}</strong>{{ __('page/plan.paper.holes_showing_ball_off_by', ['holes_visible' => $place->holesVisible, 'ball_height' => $plan->print->length($place->ballHeight), 'millimetres' => $plan->print->change($place->residual()->millimetres()), 'place' => implode(' ', \App\Words\HeadWords::inTheWay($place))]) }}</p>
+                    <p>{{ __('page/plan.paper.shank_in') }} <strong>{{ __('page/plan.paper.hole', ['turned' => __('head.turned.'.$place->turned), 'hole' => \App\Words\Figures::short($place->hole)]) }}</strong>{{ __('page/plan.paper.holes_showing_ball_off_by', ['holes_visible' => $place->holesVisible, 'ball_height' => $plan->print->length($place->ballHeight), 'millimetres' => $plan->print->change($place->residual()->millimetres()), 'place' => implode(' ', \App\Words\HeadWords::inTheWay($place))]) }}</p>
                 @endif
                 <h2>{{ __('page/plan.paper.bars') }}</h2>
                 @if ($first = $plan->firstMove()?->forecast)

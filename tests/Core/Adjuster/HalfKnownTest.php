@@ -9,7 +9,7 @@ use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Family\HitchMeasures;
 
 /** Links, washers and the head's holes of a usual hitch. */
-function linksAndWashers(): Adjusters
+function ofThreeAdjusters(): Adjusters
 {
     $usual = new HitchMeasures(28.0);
 
@@ -17,7 +17,7 @@ function linksAndWashers(): Adjusters
 }
 
 it('keeps what is known of a setting apart from what nobody knows', function (): void {
-    $setting = linksAndWashers()->recorded(['link' => 4, 'washer' => null, 'head' => 2.0]);
+    $setting = ofThreeAdjusters()->recorded(['link' => 4, 'washer' => null, 'head' => 2.0]);
 
     expect($setting->told())
         ->toBe(['link' => 4.0, 'washer' => null, 'head' => 2.0])
@@ -34,7 +34,7 @@ it('keeps what is known of a setting apart from what nobody knows', function ():
 });
 
 it('never says that what nobody knows was moved', function (): void {
-    $adjusters = linksAndWashers();
+    $adjusters = ofThreeAdjusters();
     $half = $adjusters->recorded(['link' => 4, 'washer' => null, 'head' => 2]);
     $whole = $adjusters->setting(['link' => 5.0, 'washer' => 6.0, 'head' => 2.0]);
 
@@ -45,7 +45,7 @@ it('refuses a setting without its count of links, one with a step left out, and 
     array $told,
     string $key,
 ): void {
-    expect(fn (): Setting => linksAndWashers()->recorded($told))->toThrow(
+    expect(fn (): Setting => ofThreeAdjusters()->recorded($told))->toThrow(
         fn (ImpossibleSetting $impossible) => expect($impossible->expected()->key)
             ->toBe($key)
             ->and($impossible->expected()->text())
@@ -59,7 +59,7 @@ it('refuses a setting without its count of links, one with a step left out, and 
 ]);
 
 it('plans with the rest, and leaves what nobody knows where it is', function (): void {
-    $adjusters = linksAndWashers();
+    $adjusters = ofThreeAdjusters();
     $half = $adjusters->recorded(['link' => 4, 'washer' => null, 'head' => 2]);
     $settings = (new HitchSettings($adjusters, $adjusters->middle()))->notKnowing($half->unknown());
     $planned = $settings->withTheHeadOf($half);
@@ -76,7 +76,7 @@ it('plans with the rest, and leaves what nobody knows where it is', function ():
 });
 
 it('doubts the tension by what the unknown washers may do, and by nothing where the head alone is unknown', function (): void {
-    $adjusters = linksAndWashers();
+    $adjusters = ofThreeAdjusters();
     $washers = $adjusters->recorded(['link' => 4, 'washer' => null, 'head' => 2]);
     $tilt = $adjusters->get('washer');
 

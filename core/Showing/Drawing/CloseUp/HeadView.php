@@ -70,21 +70,27 @@ final readonly class HeadView
     /** @return list<StepMark> */
     public function marks(): array
     {
-        $marks = $this->column->marks(self::PLATE_LEFT - 13.0, $this->bolted());
+        $marks = $this->isKnown($this->head)
+            ? $this->column->marks(self::PLATE_LEFT - 13.0, $this->bolted())
+            : $this->column->unmarked(self::PLATE_LEFT - 13.0);
 
-        return $this->tilt === null
-            ? $marks
-            : [
-                ...$marks,
-                StepMark::inUse(
-                    $this->tilt,
-                    $this->setting->step($this->tilt->key),
-                    new Point(
-                        self::PLATE_RIGHT + 8.0 + ($this->slabs() * self::SLAB) / 2,
-                        $this->pivot() + self::WASHERS_UP + 25.0,
-                    ),
-                ),
-            ];
+        return $this->tilt === null ? $marks : [...$marks, $this->washers($this->tilt)];
+    }
+
+    private function washers(Adjuster $tilt): StepMark
+    {
+        $at = new Point(
+            self::PLATE_RIGHT + 8.0 + ($this->slabs() * self::SLAB) / 2,
+            $this->pivot() + self::WASHERS_UP + 25.0,
+        );
+        $step = $this->setting->step($tilt->key);
+
+        return $this->isKnown($tilt) ? StepMark::inUse($tilt, $step, $at) : StepMark::unknown($tilt, $step, $at);
+    }
+
+    private function isKnown(?Adjuster $adjuster): bool
+    {
+        return $adjuster === null || $this->setting->knows($adjuster->key);
     }
 
     /** Where the bar leaves the head. */

@@ -40,6 +40,19 @@ final readonly class StepColumn
         );
     }
 
+    /** @return list<StepMark> its numbers, none of them in use */
+    public function unmarked(float $x): array
+    {
+        $adjuster = $this->adjuster;
+
+        return $adjuster === null
+            ? []
+            : array_map(
+                fn (float $step): StepMark => StepMark::other($adjuster, $step, new Point($x, $this->at($step))),
+                $adjuster->range->all(),
+            );
+    }
+
     /** @return list<StepMark> a number beside each hole, the one that the hitch stands at in use */
     public function marks(float $x, float $stands): array
     {

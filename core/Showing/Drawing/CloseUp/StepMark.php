@@ -16,12 +16,20 @@ final readonly class StepMark
         public Point $at,
         /** Whether the hitch stands at this step. */
         public bool $isInUse,
+        /** Whether nobody knows at which step it stands. */
+        public bool $isUnknown = false,
     ) {
     }
 
     public static function inUse(Adjuster $adjuster, float $step, Point $at): self
     {
         return new self($adjuster, $step, $at, true);
+    }
+
+    /** Of an adjuster that stands nobody knows where. */
+    public static function unknown(Adjuster $adjuster, float $step, Point $at): self
+    {
+        return new self($adjuster, $step, $at, true, true);
     }
 
     public static function other(Adjuster $adjuster, float $step, Point $at): self
