@@ -36,7 +36,7 @@
             </div>
         </form>
     @endif
-    <details class="another-hole" @if ($places === [] || $errors->has('hole')) open @endif>
+    <details class="levelling another-hole" @if ($places === [] || $errors->has('hole')) open @endif>
         <summary>{{ __('page/plan.head.another_hole') }}</summary>
         <form method="post" action="{{ route('jobs.head', $job) }}" class="tape-foot" data-another-hole>
             @csrf
