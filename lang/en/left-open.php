@@ -8,7 +8,7 @@ return [
     'over' => 'Over its rating: :parts.',
     'verdict' => 'The front axle: :verdict.',
     'unread' => 'The setting that is on was not measured.',
-    'setting_unsaid' => 'The setting that is on was not written down.',
+    'setting_unsaid' => 'The setting that is on was not recorded.',
     'setting_half' => 'The setting that is on: :says.',
     'station' => ':station: not done.',
     'checks' => 'One check of the sway control has no answer.|:count checks of the sway control have no answer.',

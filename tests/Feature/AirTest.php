@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\WeighTicket;
 use App\UseCases\Analysis\JobAnalyses;
+use Illuminate\Support\Str;
 use Yoke\Mechanics\Statics\CoupledRig;
 use Yoke\Mechanics\Statics\TowVehicle;
 
@@ -162,7 +163,8 @@ it('compares four stances by what was weighed where nobody gave the rate of the 
         ->assertSee('Nobody gave the rate or lift of air')
         ->assertSee('weighed −40 kg')
         ->assertSee('weighed 67 %')
-        ->assertSee('weighed 92 %');
+        ->assertSee('weighed 92 %')
+        ->assertSee('data-changes-drawn', false);
 });
 
 it(
@@ -297,6 +299,18 @@ it('compares two hitches and two dates on the same vehicle and trailer by their 
             '18 %, 12 %',
             '1440 kg',
         ]);
+    // Over alone: 0 and +250 kg with the one, −60 and +350 with the other; the longest bar is 150 wide.
+    $drawn = (string) Str::of((string) $this->get('/jobs/2/weigh')->getContent())->afterLast('data-changes-drawn')->before('</svg>');
+    preg_match_all('/class="is-(front|rear)" x="([0-9.]+)" [^>]*width="([0-9.]+)"/', $drawn, $bars);
+    expect($bars[1])
+        ->toBe(['front', 'rear', 'front', 'rear'])
+        ->and(array_map(floatval(...), $bars[3]))
+        ->toBe([1.0, round(150 * 250 / 350, 1), round(150 * 60 / 350, 1), 150.0])
+        ->and(array_map(floatval(...), $bars[2]))
+        ->toBe([380.0, 380.0, round(380 - 150 * 60 / 350, 1), 380.0])
+        ->and($drawn)
+        ->toContain('+250 kg')
+        ->toContain('−60 kg');
 });
 
 it('raises nothing where levelling is off for good, or the air stays down with the bars on', function (): void {

@@ -9,6 +9,7 @@ use App\UseCases\Analysis\AnalysedJob;
 use App\Words\QuantityWords;
 use App\Words\Text;
 use Yoke\Foundation\Units\Length;
+use Yoke\Foundation\Units\Load;
 use Yoke\Job\Planning\LevellingTakeBack;
 use Yoke\Measuring\Readings\Weighing\Condition;
 use Yoke\Measuring\Readings\Weighing\Ticket;
@@ -102,6 +103,19 @@ final readonly class AirPage
         return $rows;
     }
 
+    /** The stances that were weighed, as a drawing. */
+    public function drawn(): ChangesDrawn
+    {
+        $weighed = [];
+        foreach (self::STANCES as $key => [$stance, $isLifted]) {
+            $changes = $this->changes($stance, $isLifted);
+            $says = ucfirst(Text::of("air.{$key}", ['lifter' => $this->lifterIs()]));
+            $weighed = $changes === [] ? $weighed : [...$weighed, ['says' => $says, 'changes' => $changes]];
+        }
+
+        return new ChangesDrawn($weighed, $this->print);
+    }
+
     /** Which is believed where the model and the scale differ; an empty text without a weighing with it on. */
     public function believes(): string
     {
@@ -174,23 +188,34 @@ final readonly class AirPage
             : $this->print->length($alone->height()->plus($rise));
     }
 
-    /**
-     * @return list<string> each axle's change from alone as the latest ticket of the stance found it; none without both
-     */
+    /** @return list<string> the same in words; an empty text of an axle that was not weighed by itself */
     private function weighed(Stance $stance, bool $isLifted): array
+    {
+        return array_map(
+            fn (?Load $change): string => $change === null ? '' : $this->print->loadChange($change),
+            $this->changes($stance, $isLifted),
+        );
+    }
+
+    /**
+     * @return list<Load|null> each axle's change from alone as the latest ticket of the stance found it; none without
+     *     both
+     */
+    private function changes(Stance $stance, bool $isLifted): array
     {
         $alone = $this->latest(Stance::Alone, false);
         $ticket = $this->latest($stance, $isLifted);
-        $level = $this->analysed->described->levelTrailerLoad();
+        $level = $this->analysed->tickets->weighing()?->levelTrailer(
+            $this->analysed->described->prior()->likelyRig(),
+        );
         if ($alone === null || $ticket === null) {
             return [];
         }
 
-        return array_map(function (WeighedAxle $axle) use ($alone, $ticket, $level): string {
+        return array_map(static function (WeighedAxle $axle) use ($alone, $ticket, $level): ?Load {
             $before = $axle === WeighedAxle::Trailer ? $level : $alone->axle($axle);
-            $load = $ticket->axle($axle);
 
-            return $before === null || $load === null ? '' : $this->print->aboutChange($load->minus($before));
+            return $before === null ? null : $ticket->axle($axle)?->minus($before);
         }, WeighedAxle::cases());
     }
 

@@ -153,21 +153,43 @@ final readonly class WeighPage
         return [...$lines, ...$this->worths()];
     }
 
+    /** @return list<WeighTicket> the latest carried of each setting, with nothing otherwise */
+    private function carriedApart(): array
+    {
+        $apart = [];
+        foreach ($this->tickets as $ticket) {
+            if ($ticket->stance === Stance::Carried && $ticket->isPlain()) {
+                $apart[$this->setting($ticket)] = $ticket;
+            }
+        }
+
+        return array_values($apart);
+    }
+
     /** @return list<string> where tickets do not agree */
     public function mismatches(): array
     {
         $alone = $this->latest(Stance::Alone);
         $dropped = $this->latest(Stance::Dropped);
 
-        $mismatches =
-            $alone === null || $dropped === null
-                ? []
-                : (new WeighingChecks($this->rig(), $alone, $dropped))->mismatches($this->latest(Stance::Carried));
+        if ($alone === null || $dropped === null) {
+            return [];
+        }
+        $checks = new WeighingChecks($this->rig(), $alone, $dropped);
+        $says = fn (Mismatch $mismatch): string => WeighingWords::mismatch($mismatch, $this->person->loadUnit());
+        $carried = $this->carriedApart();
+        $found = $carried === [] ? [...$checks->mismatches(null)] : [];
+        $said = array_map($says, $found);
+        foreach ($carried as $ticket) {
+            $at = count($carried) === 1 ? '' : $this->setting($ticket);
+            foreach ($checks->mismatches($ticket->core()) as $mismatch) {
+                $said[] = $at === '' || ! $mismatch->isOfCarried()
+                    ? $says($mismatch)
+                    : Text::of('weighing.at', ['setting' => ucfirst($at), 'says' => $says($mismatch)]);
+            }
+        }
 
-        return array_map(
-            fn (Mismatch $mismatch): string => WeighingWords::mismatch($mismatch, $this->person->loadUnit()),
-            $mismatches,
-        );
+        return array_values(array_unique($said));
     }
 
     /**

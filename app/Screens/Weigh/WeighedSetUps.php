@@ -35,6 +35,35 @@ final readonly class WeighedSetUps
         return count($rows) < 2 ? [] : $rows;
     }
 
+    /** The same as a drawing: what each axle carries with the bars on over what it carried alone. */
+    public function drawn(): ChangesDrawn
+    {
+        $setUps = [];
+        foreach ([$this->job, ...$this->others()] as $job) {
+            $alone = $this->latest($job, Stance::Alone);
+            $carried = $this->latest($job, Stance::Carried);
+            if ($this->row($job) !== null && $alone !== null && $carried !== null) {
+                $setUps[] = [
+                    'says' => "{$job->rigAsWorked()->hitchName()}, {$job->booked_on->isoFormat('D MMM YYYY')}",
+                    'changes' => array_map(
+                        static fn (WeighedAxle $axle): ?Load => self::change(
+                            $alone->axle($axle),
+                            $carried->axle($axle),
+                        ),
+                        [WeighedAxle::Front, WeighedAxle::Rear],
+                    ),
+                ];
+            }
+        }
+
+        return new ChangesDrawn($setUps, $this->print);
+    }
+
+    private static function change(?Load $before, ?Load $after): ?Load
+    {
+        return $before === null ? null : $after?->minus($before);
+    }
+
     /** @return list<Job> */
     private function others(): array
     {

@@ -77,7 +77,7 @@ final class AnalysedJob
         public readonly JobAnalyses $shop,
         private readonly Posteriors $fits,
     ) {
-        $this->tickets = (new JobTickets($job))->set();
+        $this->tickets = (new JobTickets($job))->set($shop->rules->priors->weighbridgeKg);
         $described = $this->weighed($worked->described($shop->rules->priors));
         $this->rig = $described->sheets->rig;
         $this->adjusters = $this->adjustersOf($described);

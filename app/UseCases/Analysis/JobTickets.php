@@ -16,13 +16,18 @@ final readonly class JobTickets
     {
     }
 
-    /** Of each stance the latest; carried of the hook-up that is on. */
-    public function set(): TicketSet
+    /**
+     * Of each stance the latest; carried of the hook-up that is on.
+     *
+     * @param  float  $weighbridge  how far the shop trusts one, kg
+     */
+    public function set(float $weighbridge): TicketSet
     {
         return new TicketSet(
             $this->latest(Stance::Alone)?->core(),
             $this->latest(Stance::Dropped)?->core(),
             $this->onNow()?->core(),
+            $weighbridge,
         );
     }
 

@@ -14,6 +14,7 @@ use Yoke\Measuring\Estimation\Posteriors;
 use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Rig\Parts\Stance;
 
@@ -109,12 +110,15 @@ final readonly class InstrumentReadings
             ),
         );
         $stances = count($own) === count($this->observations) ? $all : $this->alone($own);
-        $share = $stances->quantities(
-            new FrontRestoration($this->goal->band),
-            $current->tensionOffset,
-            $current->ballOffset,
-            $current->hookUp,
-        )->share;
+        $weighed = $instrument === Instrument::Scale ? $this->weighedFront($current) : null;
+        $share =
+            $weighed ??
+            $stances->quantities(
+                new FrontRestoration($this->goal->band),
+                $current->tensionOffset,
+                $current->ballOffset,
+                $current->hookUp,
+            )->share;
         $judged = (new FrontRestoration($this->goal->band))->chances(
             new StanceQuantities(
                 $share,
@@ -130,6 +134,54 @@ final readonly class InstrumentReadings
             Normal::of(max(0.0, $share->mean()), $share->deviation()),
             $judged->verdict(),
         );
+    }
+
+    /**
+     * What scales say by themselves: the front axle's load in three stances, and no model of its springs; null where it
+     * was not weighed in each, or lost no more than scales doubt.
+     */
+    private function weighedFront(CurrentSetting $current): ?Normal
+    {
+        $alone = $this->front(Stance::Alone, 0.0, 0.0);
+        $dropped = $this->front(Stance::Dropped, 0.0, null);
+        $carried = $this->front(Stance::Carried, $current->tensionOffset, $current->ballOffset);
+        if ($alone === null || $dropped === null || $carried === null) {
+            return null;
+        }
+        $lost = $alone->mean() - $dropped->mean();
+        $share = ($carried->mean() - $dropped->mean()) / max($lost, 1e-9);
+        $doubt = sqrt(
+            $carried->deviation() ** 2 +
+                ((1.0 - $share) * $dropped->deviation()) ** 2 +
+                ($share * $alone->deviation()) ** 2,
+        );
+
+        return $lost < self::APART * hypot($alone->deviation(), $dropped->deviation())
+            ? null
+            : Normal::of($share, $doubt / $lost);
+    }
+
+    /**
+     * The front axle's load as it was weighed in a stance, all its weighings together.
+     *
+     * @param  float|null  $ballOffset  null of a stance that is the same wherever the ball stands
+     */
+    private function front(Stance $stance, float $tensionOffset, ?float $ballOffset): ?Normal
+    {
+        [$sum, $precision] = [0.0, 0.0];
+        foreach ($this->observations as $one) {
+            if (
+                $one->observed === Observed::FrontLoad &&
+                $one->context->stance === $stance &&
+                ($stance !== Stance::Carried || abs($one->context->tensionOffset - $tensionOffset) < 1e-6) &&
+                ($ballOffset === null || abs($one->context->ballOffset - $ballOffset) < 1e-6)
+            ) {
+                $sum += $one->value / $one->deviation ** 2;
+                $precision += 1.0 / $one->deviation ** 2;
+            }
+        }
+
+        return $precision <= 0.0 ? null : Normal::of($sum / $precision, 1.0 / sqrt($precision));
     }
 
     /** @param  list<Observation>  $own */

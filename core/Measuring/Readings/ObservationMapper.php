@@ -25,9 +25,6 @@ use Yoke\Rig\Parts\Axle;
  */
 final readonly class ObservationMapper
 {
-    /** The display that a weighbridge's usual doubt is told for, kg. */
-    private const USUAL_STEP_KG = 10.0;
-
     private const LEAST_LOAD_DOUBT_KG = 1.0;
 
     /** How far two marks on a frame stand apart is not asked: as far as ball and axles, give or take this share. */
@@ -103,8 +100,7 @@ final readonly class ObservationMapper
      */
     public function ticket(ReadingContext $context, Ticket $ticket, string $key, int $hookUp = 1): array
     {
-        $usual = self::USUAL_STEP_KG / sqrt(12.0);
-        $deviation = hypot(sqrt(max(0.0, $this->doubts->weighbridgeKg ** 2 - $usual ** 2)), $ticket->doubtKilograms());
+        $deviation = $ticket->deviationKilograms($this->doubts->weighbridgeKg);
         $observations = [];
         foreach ($ticket->platforms as $platform) {
             $observed = self::PLATFORMS[implode(' ', $platform->names())] ?? null;

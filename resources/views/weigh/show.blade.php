@@ -75,6 +75,7 @@
                         <thead><tr><th scope="col">{{ __('page/weigh.show.set_up') }}</th><th scope="col">{{ __('page/weigh.show.tongue_on_the_ball') }}</th><th scope="col">{{ __('page/weigh.show.restored') }}</th><th scope="col">{{ __('page/weigh.show.moved_forward_back') }}</th><th scope="col">{{ __('page/weigh.show.front') }}</th><th scope="col">{{ __('page/weigh.show.rear') }}</th><th scope="col">{{ __('page/weigh.show.trailer') }}</th></tr></thead>
                         @foreach ($others as $row)<tr><th scope="row">{{ $row['hitch'] }} <span class="who">{{ $row['title'] }}, {{ $row['on'] }}</span></th>@foreach ($row['figures'] as $figure)<td>{{ $figure }}</td>@endforeach</tr>@endforeach
                     </table>
+                    @include('weigh.changes-drawn', ['drawn' => $page->others()->drawn()])
                 @endif
                 @foreach ($page->ratings() as [$ticket, $lines])
                     <table class="ledger">

@@ -255,7 +255,7 @@ it('finds the places of the head once receiver, coupler and shank are measured',
         ->and($places)
         ->toHaveCount(5)
         ->and([$places[0]->turned, $places[0]->hole, $places[0]->ballHeight->millimetres()])
-        ->toBe(['drop', 2, 518.0])
+        ->toBe(['drop', 2.0, 518.0])
         ->and($places[0]->residual()->millimetres())
         ->toBe(8.0)
         ->and(

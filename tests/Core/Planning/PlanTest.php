@@ -135,7 +135,7 @@ it('ranks the places of the head by what is left of the wanted height', function
     expect($places)
         ->toHaveCount(8)
         ->and([$best->turned, $best->hole, $best->holesVisible])
-        ->toBe(['drop', 2, 1])
+        ->toBe(['drop', 2.0, 1])
         ->and($best->ballHeight->millimetres())
         ->toBe(428.0)
         ->and($best->residual()->millimetres())

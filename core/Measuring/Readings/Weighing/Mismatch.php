@@ -21,4 +21,18 @@ final readonly class Mismatch
     {
         return new self($kind, array_values($loads));
     }
+
+    /** Whether it is between one carried ticket and the others, rather than between those. */
+    public function isOfCarried(): bool
+    {
+        return ! in_array(
+            $this->kind,
+            [
+                MismatchKind::AloneHeavierThanCoupled,
+                MismatchKind::KilogramsForPounds,
+                MismatchKind::PoundsForKilograms,
+            ],
+            true,
+        );
+    }
 }

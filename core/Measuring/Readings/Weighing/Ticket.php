@@ -12,6 +12,9 @@ use Yoke\Rig\Parts\Stance;
 /** One weighing of a rig in one stance: every axle that stood there, on a platform of its own or shared. */
 final readonly class Ticket
 {
+    /** The display that a weighbridge's usual doubt is told for. */
+    private const USUAL_STEP_KG = 10.0;
+
     /** @param  non-empty-list<PlatformLoad>  $platforms  each axle once */
     private function __construct(
         public Stance $stance,
@@ -102,6 +105,18 @@ final readonly class Ticket
     public function doubtKilograms(): float
     {
         return $this->step->kilograms() / sqrt(12.0);
+    }
+
+    /**
+     * One standard deviation of one platform's load, with what a rig that is driven on again weighs otherwise.
+     *
+     * @param  float  $weighbridge  of a weighbridge that shows the usual steps, kg
+     */
+    public function deviationKilograms(float $weighbridge): float
+    {
+        $usual = self::USUAL_STEP_KG / sqrt(12.0);
+
+        return hypot(sqrt(max(0.0, $weighbridge ** 2 - $usual ** 2)), $this->doubtKilograms());
     }
 
     private function platform(WeighedAxle ...$axles): ?Load

@@ -10,8 +10,13 @@ use Yoke\Rig\Parts\Stance;
 /** Of one rig under one load the ticket that counts in each stance: carried at the setting that is on. */
 final readonly class TicketSet
 {
-    public function __construct(private ?Ticket $alone, private ?Ticket $dropped, private ?Ticket $carried)
-    {
+    /** @param  float  $weighbridge  one deviation of a platform's load, where it shows the usual steps, kg */
+    public function __construct(
+        private ?Ticket $alone,
+        private ?Ticket $dropped,
+        private ?Ticket $carried,
+        private float $weighbridge = Weighing::WEIGHBRIDGE_KG,
+    ) {
     }
 
     public static function none(): self
@@ -32,7 +37,9 @@ final readonly class TicketSet
     /** What alone and dropped come to by statics; null until both were weighed. */
     public function weighing(): ?Weighing
     {
-        return $this->alone === null || $this->dropped === null ? null : new Weighing($this->alone, $this->dropped);
+        return $this->alone === null || $this->dropped === null
+            ? null
+            : new Weighing($this->alone, $this->dropped, $this->weighbridge);
     }
 
     /** Of the trailer; null where the tickets do not tell it. */

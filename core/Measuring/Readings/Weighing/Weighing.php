@@ -14,8 +14,15 @@ final readonly class Weighing
     /** What a vehicle burns and creeps between weighings, kg, one deviation. */
     private const BETWEEN_KG = 2.0;
 
-    public function __construct(private Ticket $alone, private Ticket $dropped)
-    {
+    /** Of a usual weighbridge (docs/model.md, Doubts). */
+    public const WEIGHBRIDGE_KG = 6.0;
+
+    /** @param  float  $weighbridge  one deviation of a platform's load, where it shows the usual steps, kg */
+    public function __construct(
+        private Ticket $alone,
+        private Ticket $dropped,
+        private float $weighbridge = self::WEIGHBRIDGE_KG,
+    ) {
     }
 
     /**
@@ -82,9 +89,9 @@ final readonly class Weighing
         $lost = $alone - $dropped;
         $share = ($now - $dropped) / $lost;
         $doubt = sqrt(
-            $carried->doubtKilograms() ** 2 +
-                ((1 - $share) * $this->dropped->doubtKilograms()) ** 2 +
-                ($share * $this->alone->doubtKilograms()) ** 2,
+            $carried->deviationKilograms($this->weighbridge) ** 2 +
+                ((1 - $share) * $this->dropped->deviationKilograms($this->weighbridge)) ** 2 +
+                ($share * $this->alone->deviationKilograms($this->weighbridge)) ** 2,
         );
 
         return Normal::of($share, $doubt / $lost);
