@@ -25,6 +25,7 @@ use App\Http\Controllers\Job\Photos;
 use App\Http\Controllers\Job\Procedures;
 use App\Http\Controllers\Job\RoadTests;
 use App\Http\Controllers\Job\Rounds;
+use App\Http\Controllers\Job\SafetyChains;
 use App\Http\Controllers\Job\Stations;
 use App\Http\Controllers\Job\Tape;
 use App\Http\Controllers\Job\Torques;
@@ -260,6 +261,7 @@ Route::middleware(['auth', SignedInHere::class, AsksRole::class, SpeaksOfTheHitc
     Route::get('/jobs/{job}/diagnosis', [Jobs::class, 'diagnosis'])->middleware('kept:job')->name('jobs.diagnosis');
     Route::get('/jobs/{job}/bars', [Bars::class, 'show'])->middleware('kept:job')->name('bars');
     Route::post('/jobs/{job}/bars/preview', [Bars::class, 'preview'])->middleware(KeepFlash::class)->name('bars.preview');
+    Route::get('/jobs/{job}/chains', [SafetyChains::class, 'show'])->name('chains');
     Route::get('/jobs/{job}/gap', [Gap::class, 'show'])->middleware('kept:job')->name('gap');
     Route::post('/jobs/{job}/gap/preview', [Gap::class, 'preview'])->middleware(KeepFlash::class)->name('gap.preview');
     Route::get('/care.ics', [CareBooks::class, 'everyRig'])->name('care.calendar');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // Taping the bars before anything is coupled.
 return [
+    'jacked' => [
+        'over' => 'Jacked until the bars go on by hand there, the rear fender stands about :rise over its height alone. Stop before a wheel leaves the ground.',
+        'below' => 'Jacked until the bars go on by hand there, the rear fender stands about :rise below its height alone.',
+    ],
     'title' => 'Tape the bars',
     'lead' => 'Before anything is coupled: the vehicle alone with the head bolted on and one bar hanging free in its socket; the trailer level on its jack.',
     'field' => [

@@ -201,6 +201,7 @@ return [
         'yes_or_no' => 'Expected yes or no.',
         'method' => 'Expected one of the five methods.',
         'place' => 'Expected one of the places in the list.',
+        'length_between' => 'Expected a length from :from to :to mm (:from_in to :to_in in).',
         'hole' => 'Expected a hole of the shank, counted from the receiver: 1 to 20, in whole or half ones, such as 2 or 2.5.',
         'no_such_hole' => 'Expected a hole from 1 to :most: by the data sheet this shank has no hole :hole.',
         'reason' => 'Expected a reason in plain text, up to :most characters.',

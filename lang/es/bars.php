@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // Taping the bars before anything is coupled.
 return [
+    'jacked' => [
+        'over' => 'Levantado con el gato hasta que las barras entran a mano, el guardabarros trasero queda unos :rise por encima de su altura solo. Pare antes de que una rueda deje el suelo.',
+        'below' => 'Levantado con el gato hasta que las barras entran a mano, el guardabarros trasero queda unos :rise por debajo de su altura solo.',
+    ],
     'title' => 'Medir las barras',
     'lead' => 'Antes de acoplar nada: el vehículo solo con el cabezal atornillado y una barra colgando libre en su encaje; el remolque nivelado sobre su gato.',
     'field' => [

@@ -201,6 +201,7 @@ return [
         'yes_or_no' => 'Se esperaba sí o no.',
         'method' => 'Se esperaba uno de los cinco métodos.',
         'place' => 'Se esperaba uno de los sitios de la lista.',
+        'length_between' => 'Se esperaba un largo de :from a :to mm (:from_in a :to_in in).',
         'hole' => 'Se esperaba un agujero del vástago, contado desde el receptor: de 1 a 20, enteros o medios, como 2 o 2.5.',
         'no_such_hole' => 'Se esperaba un agujero de 1 a :most: según la hoja de datos este vástago no tiene el agujero :hole.',
         'reason' => 'Se esperaba un motivo en texto simple, de hasta :most caracteres.',

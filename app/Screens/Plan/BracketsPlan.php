@@ -80,6 +80,18 @@ final readonly class BracketsPlan
         return $this->described->inPlace()->barHang()?->clearance($forecast->setting, $forecast->stance->carried);
     }
 
+    /** How far the rear rises while it is jacked for the bars to go on by hand, in a sentence; or an empty text. */
+    public function jacked(SettingForecast $forecast): string
+    {
+        $rise = $this->plan->rearRiseJacked($forecast->setting);
+
+        return $rise === null
+            ? ''
+            : Text::of($rise->millimetres() < 0.0 ? 'bars.jacked.below' : 'bars.jacked.over', [
+                'rise' => $this->print->length($rise->absolute()),
+            ]);
+    }
+
     /** Where the data sheet starts, in a sentence; an empty text where it does not say. */
     public function sheetStart(): string
     {

@@ -221,6 +221,25 @@ final readonly class RigPlan
             : $this->rig->inPlace()->barHang()?->chainLean($setting, $this->carried(), $bracket);
     }
 
+    /**
+     * How far the rear fender stands over its height alone while the tongue is jacked so far that the bars go on by
+     * hand at a setting; null on a hitch without bars that are put on so, and where one is turned under load.
+     */
+    public function rearRiseJacked(Setting $setting): ?Length
+    {
+        $adjusters = $this->rig->sheets->adjusters();
+        $isPutOn = $this->rig->sheets->family()?->hasBars() === true && $adjusters?->turnedLoaded() === null;
+
+        return $adjusters === null || ! $isPutOn
+            ? null
+            : Length::ofMillimetres(
+                $this->likelyRig()->rearRiseJacked(
+                    $this->posterior->tension() +
+                        $adjusters->tensionBetween($adjusters->middle(), $setting, $this->prior->known()->barArm),
+                ),
+            );
+    }
+
     /** @return list<Term> where a setting's bar-tip clearance comes from */
     public function clearanceTerms(Setting $setting): array
     {

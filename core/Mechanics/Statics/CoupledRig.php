@@ -75,6 +75,29 @@ final readonly class CoupledRig
         return $this->at(($this->bars->momentRate() * ($tension + $this->sag())) / $this->relief());
     }
 
+    /**
+     * How far the rear fender stands over its height alone while the tongue jack holds tongue and vehicle up so far
+     * that the bars go on by hand: neither slack nor bent; mm. Negative where they are slack as the rig stands dropped
+     * (docs/model.md, Jacked for the bars).
+     *
+     * @param  float  $tension  of the setting that they go on at, mm
+     */
+    public function rearRiseJacked(float $tension): float
+    {
+        $a = $this->vehicle->overhang / $this->vehicle->wheelbase;
+        $give = (1 + $a) ** 2 / $this->vehicle->rearRate + $a ** 2 / $this->vehicle->frontRate;
+        $length = $this->trailer->ballToAxle;
+        $stiffness = $this->trailer->pitchStiffness() - $this->trailer->weight * $this->trailer->cgAboveAxle;
+        // For each kg that the jack takes: how far the trailer turns, and what less the vehicle carries.
+        $turn = $give / ($length + (($give + 1.0 / $this->trailer->groupRate()) * $stiffness) / $length);
+        $less = 1.0 - ($stiffness * $turn) / $length;
+        $bend = $tension + $this->sag();
+        $unbends = $this->bars->arm * ($turn + $less * $this->pitchOf(1.0, 0.0));
+        $held = max(0.0, $bend / $unbends);
+
+        return $this->vehicle->rearLift - ((1 + $a) * ($this->ballForce - $less * $held)) / $this->vehicle->rearRate;
+    }
+
     /** The tension, mm, that puts back a share of the lost front axle load. */
     public function tensionFor(float $share): float
     {

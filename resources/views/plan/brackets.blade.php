@@ -23,6 +23,7 @@
             <p class="sentence" data-tone="note">{{ __('page/plan.brackets.bar_tips_clear_of_the', ['clearance' => $plan->print->length($clearance)]) }}</p>
             <x-derivation :terms="$plan->plan->clearanceTerms($first->setting)" :plan="$plan" :summary="__('page/plan.brackets.where_this_clearance_comes_from')" />
         @endif
+        @if ($first->isOpen() && $brackets->jacked($first) !== '')<p class="sentence" data-tone="note" data-jacked>{{ $brackets->jacked($first) }}</p>@endif
         @if ($plan->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $plan->little() }}</p>@endif
         <table class="ledger">
             <caption>{{ __('page/plan.brackets.by_their_chance', ['is_before_the_first' => $plan->isBeforeTheFirst() ? __('page/plan.brackets.first_settings') : __('page/plan.brackets.settings')]) }}</caption>

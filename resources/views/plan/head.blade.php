@@ -47,6 +47,7 @@
             <button class="button is-small">{{ __('page/plan.head.record_this_hole') }}</button>
         </form>
     </details>
+    <p><a class="button is-small" href="{{ route('chains', $job) }}">{{ __('chains.open') }}</a></p>
     <table class="ledger">
         <caption>{{ __('page/plan.head.other_rules_of_thumb') }}</caption>
         <tbody>

@@ -123,3 +123,33 @@ it('finds the tension that puts back a share', function (): void {
         }
     }
 });
+
+it('rises at the rear as far as the jack must hold it for bars that are neither slack nor bent', function (): void {
+    foreach (RigMaker::random(80) as [$rig, $tension]) {
+        [$vehicle, $trailer, $bars] = [$rig->vehicle(), $rig->trailer(), $rig->bars()];
+        $rise = $rig->rearRiseJacked($tension);
+        // From the rear alone, by its spring: the load on the ball. The front by its lever, the vehicle's pitch by both.
+        $onBall = (($vehicle->rearLift - $rise) * $vehicle->rearRate) / (1 + $vehicle->overhang / $vehicle->wheelbase);
+        $front = ($onBall * $vehicle->overhang) / $vehicle->wheelbase / $vehicle->frontRate;
+        $pitch = ($front - $rise) / $vehicle->wheelbase;
+        $ball = $rise - $vehicle->overhang * $pitch + $bars->ballOverCoupler;
+        // The trailer that stands on the jack at that height: its pitch by the springs of its axles.
+        $stiffness = $trailer->pitchStiffness() - $trailer->weight * $trailer->cgAboveAxle;
+        $turned = $ball / ($trailer->ballToAxle + $stiffness / ($trailer->ballToAxle * $trailer->groupRate()));
+
+        // Bars that hang slack as it stands need no jack, and stay slack.
+        $bend = $tension + $bars->arm * ($pitch - $turned);
+        $isSlack = abs($rise - $rig->dropped()->rearRise()->millimetres()) < 1e-9;
+        $jacked = ($jacked ?? 0) + ($isSlack ? 0 : 1);
+        expect($isSlack ? min(0.0, $bend) : $bend)->toEqualWithDelta($isSlack ? $bend : 0.0, 1e-6);
+        expect($rise)->toBeGreaterThan($rig->dropped()->rearRise()->millimetres() - 1e-9);
+        expect($rig->rearRiseJacked($tension + 128.0))->toBeGreaterThan($rise);
+    }
+    expect($jacked)->toBeGreaterThan(50);
+});
+
+it('needs no jack where the bars hang slack as the rig stands dropped', function (): void {
+    foreach (RigMaker::random(20) as [$rig]) {
+        expect($rig->rearRiseJacked(-500.0))->toEqualWithDelta($rig->dropped()->rearRise()->millimetres(), 1e-9);
+    }
+});
