@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'rigs_played' => ':played of :rigs rigs, :seconds s',
     'worlds' => 'Expected --world=plain, moderate or full, and :given is none.',
-    'troubles' => 'Expected --trouble=slip:dropped:rear (alone, dropped or carried; front or rear), miscount, levered, person or dip, and :given is none.',
+    'troubles' => 'Expected --trouble=slip:dropped:rear (alone, dropped or carried; front or rear), miscount, levered, person, dip, jack, creep, tyres, other-side, reversed, swapped or sticky-tape, and :given is none.',
     'devices' => 'The devices answer at :host::port.',
     'kept' => 'Not known here, kept and handed on: :pointer',
     'restored' => 'The shop is restored from :file. What was here before is kept in :kept.',

@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'rigs_played' => ':played de :rigs conjuntos, :seconds s',
     'worlds' => 'Se esperaba --world=plain, moderate o full, y :given no es ninguno.',
-    'troubles' => 'Se esperaba --trouble=slip:dropped:rear (alone, dropped o carried; front o rear), miscount, levered, person o dip, y :given no es ninguno.',
+    'troubles' => 'Se esperaba --trouble=slip:dropped:rear (alone, dropped o carried; front o rear), miscount, levered, person, dip, jack, creep, tyres, other-side, reversed, swapped o sticky-tape, y :given no es ninguno.',
     'devices' => 'Los aparatos responden en :host::port.',
     'kept' => 'No conocido aquí, guardado y entregado: :pointer',
     'restored' => 'El taller se restauró de :file. Lo que había antes está guardado en :kept.',

@@ -121,6 +121,9 @@ final class ContestRig implements RigInHand
     public function lookAgain(Recheck $look): void
     {
         $this->minutes += $this->log->setting() === null ? self::BEFOREHAND_MINUTES : $look->minutes();
+        if ($look === Recheck::Count) {
+            $this->hookUps->count();
+        }
         $this->log->look($look);
     }
 

@@ -15,6 +15,9 @@ final class HookUps
 
     private ?Setting $on = null;
 
+    /** Whether the way of counting was found out. */
+    private bool $isCounted = false;
+
     public function __construct(public readonly SampledRig $lot, private readonly RandomSource $random)
     {
     }
@@ -29,10 +32,20 @@ final class HookUps
             $odds < $mishaps->world->miscountOdds() || ($mishaps->trouble->is('miscount') && $this->shares === []);
         $range = $this->lot->adjusters->get('link')->range;
         $by = $range->holds($meant->step('link') + $by) ? $by : -$by;
-        $this->on = $isMiscounted ? $meant->with('link', $meant->step('link') + $by) : $meant;
+        $counted = $isMiscounted ? $meant->with('link', $meant->step('link') + $by) : $meant;
+        $this->on =
+            $mishaps->lasting->isReversed && ! $this->isCounted
+                ? $counted->with('link', $range->fromOtherEnd($counted->step('link')))
+                : $counted;
         $this->shares[] = $this->lot->truth->share($this->on);
 
         return $this->on;
+    }
+
+    /** Its setting is counted again, from the end that is meant: from now on nobody counts from the other. */
+    public function count(): void
+    {
+        $this->isCounted = true;
     }
 
     /** What is truly on. */

@@ -52,12 +52,26 @@ final class TapeReader
         $rub = $mishaps->rub() * self::RUBS * $this->random->between(-1, 1);
         $this->seen[$stance->value] = ($this->seen[$stance->value] ?? 0) + 1;
         $standing = $mishaps->standing($stance, $this->seen[$stance->value], $this->random);
-        $stand = $this->lot->truth->stand($stance, $setting, $standing->disturbance->rubbing($rub));
-
-        return [
+        $disturbance = $standing->disturbance->rubbing($rub);
+        $onTheJack = $stance === Stance::Dropped ? $mishaps->lasting->onTheJack : 0.0;
+        $stand = $this->lot->truth->stand(
+            $stance,
+            $setting,
+            $disturbance->jacked($onTheJack * $this->lot->truth->rig->trailer()->tongueWeight),
+        );
+        $off = $mishaps->lasting->off($stance, array_sum($this->seen) - 1);
+        $heights = [
             'front' => $this->taped($stance, Axle::Front, $stand->frontRise - $standing->foot(Axle::Front)),
             'rear' => $this->taped($stance, Axle::Rear, $stand->rearRise - $standing->foot(Axle::Rear)),
         ];
+        $heights = [
+            'front' => $heights['front'] + round($off['front']),
+            'rear' => $heights['rear'] + round($off['rear']),
+        ];
+
+        return $mishaps->lasting->swapped === $stance && $this->seen[$stance->value] === 1
+            ? ['front' => $heights['rear'], 'rear' => $heights['front']]
+            : $heights;
     }
 
     private function taped(Stance $stance, Axle $axle, float $rise): float

@@ -44,6 +44,11 @@ final readonly class Disturbance
         return new self($this->front, $this->rear, $this->trailer, $this->slope, $cabKg, $this->rub, $this->jackKg);
     }
 
+    public function jacked(float $jackKg): self
+    {
+        return new self($this->front, $this->rear, $this->trailer, $this->slope, $this->cabKg, $this->rub, $jackKg);
+    }
+
     public function rubbing(float $rub): self
     {
         return new self($this->front, $this->rear, $this->trailer, $this->slope, $this->cabKg, $rub, $this->jackKg);

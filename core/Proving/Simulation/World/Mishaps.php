@@ -13,7 +13,7 @@ final readonly class Mishaps
     /** Half of the dips are so narrow that the tape stands beside them. */
     private const NARROW = 0.5;
 
-    /** What stays as it was when the rig was rolled to be taped again. */
+    /** Somebody in the cab still sits there when the rig is taped again. */
     private const STAYS = 0.5;
 
     private const SLOPE_DEGREES = 0.5;
@@ -36,6 +36,7 @@ final readonly class Mishaps
         /** @var array{front: float, rear: float} ground under the tape's foot over the rest, mm */
         private array $foot,
         public bool $isLevered,
+        public LastingTrouble $lasting,
     ) {
     }
 
@@ -66,19 +67,19 @@ final readonly class Mishaps
             $hasPerson ? $manned : null,
             ['front' => $isNarrow ? 0.0 : $ground[0], 'rear' => $isNarrow ? 0.0 : $ground[1]],
             $random->between(0, 1) < $world->leverOdds() || $trouble->is('levered'),
+            LastingTrouble::drawn($trouble, $random),
         );
     }
 
     /**
-     * How the rig stands when a stance is taped for so many a time: what is not as it should be is gone with even
-     * chances once
-     * it was rolled to be taped again.
+     * How the rig stands when a stance is taped for so many a time. Rolled to and fro it comes to stand where it stood:
+     * a dip stays a dip; somebody in the cab has got out with even chances.
      *
      * @param  int  $time  1 or more
      */
     public function standing(Stance $stance, int $time, RandomSource $random): Standing
     {
-        $ground = $stance === $this->uneven && ($random->between(0, 1) < self::STAYS || $time === 1);
+        $ground = $stance === $this->uneven;
         $cab = $stance === $this->manned && ($random->between(0, 1) < self::STAYS || $time === 1);
         $disturbance = $ground ? $this->ground : Disturbance::none();
 

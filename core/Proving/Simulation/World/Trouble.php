@@ -10,7 +10,20 @@ use Yoke\Rig\Parts\Stance;
 /** One thing that goes wrong at every rig of a run, all else being plain. */
 final readonly class Trouble
 {
-    private const PARTS = ['slip' => 3, 'miscount' => 1, 'levered' => 1, 'person' => 1, 'dip' => 1];
+    private const PARTS = [
+        'slip' => 3,
+        'miscount' => 1,
+        'levered' => 1,
+        'person' => 1,
+        'dip' => 1,
+        'jack' => 1,
+        'creep' => 1,
+        'tyres' => 1,
+        'other-side' => 1,
+        'reversed' => 1,
+        'swapped' => 1,
+        'sticky-tape' => 1,
+    ];
 
     public function __construct(public string $kind = '', public ?Stance $stance = null, public ?Axle $axle = null)
     {
@@ -22,8 +35,9 @@ final readonly class Trouble
     }
 
     /**
-     * @param  string  $text  `slip:dropped:rear` and the like, `miscount`, `levered`, `person` or `dip`; null where it
-     *     is none of them
+     * @param  string  $text  `slip:dropped:rear` and the like, `miscount`, `levered`, `person`, `dip`, `jack`, `creep`,
+     *     `tyres`, `other-side`, `reversed`, `swapped` or `sticky-tape`
+     * @return self|null null where it is none of them
      */
     public static function named(string $text): ?self
     {
