@@ -198,6 +198,11 @@ final readonly class VerdictWords
             $suspect->error === ReadingError::ToldWrong => Text::of('reading.check_told', [
                 'chance' => $chance,
             ]),
+            $suspect->error->isLasting() => Text::of("reading.lasting.{$suspect->error->value}", [
+                'which' => $observation === null ? '' : ucfirst($this->which($observation)),
+                'stance' => $observation === null ? '' : RigWords::stance($observation->context->stance),
+                'chance' => $chance,
+            ]),
             $observation === null || $suspect->residual === null => Text::of('reading.check_count', [
                 'hook_up' => $suspect->hookUp,
                 'chance' => $chance,

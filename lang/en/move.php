@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'yard_only' => 'In the yard only: do not drive before it is read.',
     'first' => 'Hook up at :setting.',
     'planned' => 'First setting: :setting.',
     'room' => 'Left for a load that changes: :looser looser, :tighter tighter.',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'yard_only' => 'Solo en el patio: no conduzca antes de medirlo.',
     'first' => 'Enganche en :setting.',
     'planned' => 'Primer ajuste: :setting.',
     'room' => 'Queda para una carga que cambie: :looser más flojo, :tighter más tenso.',

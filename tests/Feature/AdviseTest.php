@@ -268,7 +268,7 @@ it(
             $readings[] = $once[$move['what'] === 'alone' ? 0 : 1];
         }
 
-        expect($asked)->toBe(['alone', 'set', 'dropped', 'set']);
+        expect($asked)->toBe(['alone', 'set', 'set']);
     },
 );
 

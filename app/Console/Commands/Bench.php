@@ -27,7 +27,7 @@ final class Bench extends Command
         {--stances=100000 : How many stances of the forward model to time}
         {--rigs=0 : How many simulated rigs to set up, by hand and by the advice}
         {--world=plain : How far they depart from what the advice reckons with: plain, moderate or full}
-        {--trouble= : What goes wrong at every rig: slip:dropped:rear and the like, miscount, levered, person, dip, jack, creep, tyres, other-side, reversed, swapped or sticky-tape}
+        {--trouble= : What goes wrong at every rig: slip:dropped:rear, jack and the like (docs/model.md has them all)}
         {--tickets=0 : How many simulated rigs to weigh, alone, dropped and carried}
         {--shop=0 : How many rigs a simulated shop sets up and learns from}
         {--seed=1 : What the rigs are drawn from}

@@ -177,6 +177,14 @@ final readonly class AdvicePage
             : $this->says->move($recommendation, $this->job->current()?->setting);
     }
 
+    /** Whether the setting to go to may be hooked up in the yard alone, until it is read. */
+    public function isInTheYardOnly(): bool
+    {
+        $next = $this->recommendation()?->next();
+
+        return $next !== null && $next->over > $this->job->shop->rules->stopping->overAllowed;
+    }
+
     private function tension(): string
     {
         $advice = $this->analysis->tension();

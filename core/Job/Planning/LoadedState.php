@@ -135,7 +135,7 @@ final readonly class LoadedState
     {
         $settings = new HitchSettings($this->adjusters, $this->reference, $this->rig->constraints());
 
-        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy))->advise(
+        return (new Advisor($settings->smallAbout($this->stays), $goal, $policy->unread()))->advise(
             $this->posterior,
             $this->stays,
             RecheckLog::carriedTimes($policy->readings),

@@ -240,6 +240,12 @@ final readonly class RigPlan
             );
     }
 
+    /** Whether a setting may be hooked up in the yard alone, until it is read. */
+    public function isInTheYardOnly(SettingForecast $forecast): bool
+    {
+        return $forecast->over > $this->policy->overAllowed;
+    }
+
     /** @return list<Term> where a setting's bar-tip clearance comes from */
     public function clearanceTerms(Setting $setting): array
     {

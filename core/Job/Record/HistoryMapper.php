@@ -135,7 +135,11 @@ final class HistoryMapper
         }
         $hookUp = $record->isCounted
             ? HookUp::counted($record->number)
-            : HookUp::ofSteps($record->number, $this->offsets->step());
+            : HookUp::ofSteps(
+                $record->number,
+                $this->offsets->step(),
+                $this->offsets->tensionReversed($record->setting) - $this->offsets->tension($record->setting),
+            );
 
         return ReadingContext::carried(
             $this->offsets->tension($record->setting),

@@ -27,6 +27,12 @@ final readonly class SettingOffsets
         return $this->adjusters->ballHeightBetween($this->reference, $setting)->millimetres();
     }
 
+    /** The same if its links, holes or turns were counted from the other end, mm. */
+    public function tensionReversed(Setting $setting): float
+    {
+        return $this->tension($this->adjusters->reversed($setting));
+    }
+
     /** How far it may be off for what nobody knows of a setting, one deviation, mm; 0 where everything is known. */
     public function tensionDoubt(Setting $setting): float
     {

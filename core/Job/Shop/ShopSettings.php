@@ -43,6 +43,7 @@ final readonly class ShopSettings
         'worthReading' => [0.05, 0.9],
         'openSuspect' => [0.01, 0.5],
         'overAllowed' => [0.005, 0.3],
+        'overInTheYard' => [0.005, 0.5],
         'unseen' => [0.0, 0.3],
         'offLevel' => [0.0, 1.0],
         'minute' => [0.0, 0.05],

@@ -35,15 +35,14 @@ final readonly class Advisor
     }
 
     /**
-     * What is to be read a second time before the first hook-up, whatever was read; null where nothing is. The vehicle
-     * alone only until it is coupled.
+     * What is to be read a second time before the first hook-up, whatever was read: the vehicle alone, until it is
+     * coupled; null where nothing is. A slip at dropped shows by the readings that follow it (docs/model.md, Looks).
      */
     public function asksBeforehand(RecheckLog $looked): ?Recheck
     {
-        $look = $looked->times(Recheck::Dropped) === 0 ? Recheck::Alone : Recheck::Dropped;
-        $times = $looked->times($look);
+        $times = $looked->times(Recheck::Dropped) === 0 ? $looked->times(Recheck::Alone) : 0;
 
-        return $times > 0 && $times < $this->policy->before ? $look : null;
+        return $times > 0 && $times < $this->policy->before ? Recheck::Alone : null;
     }
 
     /**
@@ -268,6 +267,8 @@ final readonly class Advisor
      */
     private function first(array $ranking): SettingForecast
     {
+        $inside = array_values(array_filter($ranking, $this->isExpectedInside(...)));
+        $ranking = $inside === [] ? $ranking : $inside;
         foreach ($ranking as $forecast) {
             if ($forecast->isOpen() && $this->hitch->startsWith($forecast->setting)) {
                 return $this->withRoom(
@@ -278,6 +279,13 @@ final readonly class Advisor
         }
 
         return $ranking[0];
+    }
+
+    /** Whether a setting may be advised and is itself expected in range, where the range is one of shares. */
+    private function isExpectedInside(SettingForecast $forecast): bool
+    {
+        return $forecast->isOpen() &&
+            (! $this->goal->criterion->isShare() || $this->goal->band->holds($forecast->share()->mean()));
     }
 
     /**

@@ -37,7 +37,7 @@ enum Recheck: string
     public static function at(Mistake $mistake, Posterior $posterior, int $hookUp): ?self
     {
         if ($mistake->observation === null) {
-            return $mistake->hookUp === $hookUp && $hookUp > 0 ? self::Count : null;
+            return $hookUp > 0 && $mistake->movedAt($hookUp) !== 0.0 ? self::Count : null;
         }
         $observation = $posterior->readings[$mistake->observation]->observation;
         $isGone =

@@ -38,8 +38,17 @@ final readonly class SettingEvaluator
             $ballOffset,
             $stance,
             $from === null ? 0 : $adjusters->minutesBetween($from, $setting),
-            $stance->over > $this->policy->overAllowed ? Exclusion::OverRestored : $this->broken($setting, $stance),
+            $stance->over > $this->mostOver($from?->equals($setting) === true)
+                ? Exclusion::OverRestored : $this->broken($setting, $stance),
         );
+    }
+
+    /** What stands there may be driven; whatever else is hooked up in the yard is read first. */
+    private function mostOver(bool $isOn): float
+    {
+        return $isOn
+            ? $this->policy->overAllowed
+            : max($this->policy->overAllowed, $this->policy->overInTheYard);
     }
 
     private function broken(Setting $setting, StanceForecast $stance): ?Exclusion

@@ -31,8 +31,10 @@ final readonly class StoppingRules
          * Whatever may be a mistake with more chance than this is looked at before stopping, if a look can settle it.
          */
         public float $openSuspect = 0.1,
-        /** Never advised with more chance than this to leave the front over-restored. */
+        /** Nothing is driven with more chance than this that the front is over-restored. */
         public float $overAllowed = 0.1,
+        /** A hook-up that is read in the yard before anybody drives may risk more. */
+        public float $overInTheYard = 0.25,
         /** A move is held back from too much as if every share were off by so much besides its doubt. */
         public float $unseen = 0.1,
         /** What a trailer that stands level is worth, in chance. */
@@ -40,5 +42,26 @@ final readonly class StoppingRules
         /** What a minute of work is worth, in chance. */
         public float $minute = 0.005,
     ) {
+    }
+
+    /** The same for a setting that nobody reads before it is driven. */
+    public function unread(): self
+    {
+        return new self(
+            $this->sure,
+            $this->overUnsure,
+            $this->goodEnough,
+            $this->overDone,
+            $this->hopeless,
+            $this->worthReading,
+            $this->readings,
+            $this->before,
+            $this->openSuspect,
+            $this->overAllowed,
+            $this->overAllowed,
+            $this->unseen,
+            $this->offLevel,
+            $this->minute,
+        );
     }
 }

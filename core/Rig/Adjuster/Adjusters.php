@@ -222,6 +222,19 @@ final readonly class Adjusters
         return $tension;
     }
 
+    /** The setting that is meant where what bends the bars by itself was counted from the other end. */
+    public function reversed(Setting $setting): Setting
+    {
+        foreach ($this->byKey as $key => $adjuster) {
+            $setting =
+                $adjuster->role === Role::Tension && ! $adjuster->isTurnedLoaded
+                    ? $setting->with($key, $adjuster->range->fromOtherEnd($setting->step($key)))
+                    : $setting;
+        }
+
+        return $setting;
+    }
+
     /** What one step of what bends the bars by itself is worth, mm; 0 where nothing does. */
     public function tensionStep(): float
     {

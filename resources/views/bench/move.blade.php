@@ -7,6 +7,7 @@
 <div @class(['do-next', 'is-in-range' => $advice->isInRange()]) data-move>
     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
     @if ($advice->expected() !== '')<p class="expected" data-figure="expected">{{ $advice->expected() }}</p>@endif
+    @if ($advice->isInTheYardOnly())<p class="expected" data-yard-only>{{ __('move.yard_only') }}</p>@endif
     @if ($advice->worth() !== '')<p class="expected">{{ $advice->worth() }}</p>@endif
 </div>
 @if ($page->plan()->little() !== '')<p class="sentence" data-tone="note" data-little>{{ $page->plan()->little() }}</p>@endif

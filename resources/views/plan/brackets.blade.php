@@ -12,6 +12,7 @@
             @else
                 <p>{{ __('move.cannot') }}</p>
             @endif
+            @if ($plan->plan->isInTheYardOnly($first))<p data-yard-only>{{ __('move.yard_only') }}</p>@endif
             <x-derivation :terms="$plan->plan->settingTerms($first)" :plan="$plan" :summary="__('page/plan.brackets.where_this_chance_comes_from')" />
         </div>
         @php($brackets = $plan->brackets())

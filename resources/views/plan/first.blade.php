@@ -6,6 +6,7 @@
     <div @class(['do-next']) data-first>
         @if ($first = $plan->firstMove())
             <p>{{ __('move.planned', ['setting' => $plan->setting($first->forecast)]) }} <strong>{{ __('move.chance', ['chance' => ucfirst($plan->chance($first->forecast->chance))]) }}</strong></p>
+            @if ($plan->plan->isInTheYardOnly($first->forecast))<p class="sentence" data-yard-only>{{ __('move.yard_only') }}</p>@endif
             @if ($plan->room($first->forecast) !== '')<p class="sentence" data-room>{{ $plan->room($first->forecast) }}</p>@endif
         @else
             <p>{{ __('verdict.family_unsaid') }}</p>

@@ -93,7 +93,7 @@ it('never advises a setting past the over-restoring limit by a hair', function (
     )[0];
     $isOpen = fn (float $limit): bool => array_values(
         array_filter(
-            advisedOn($posterior, new StoppingRules(overAllowed: $limit))->ranking,
+            advisedOn($posterior, new StoppingRules(overAllowed: $limit, overInTheYard: $limit))->ranking,
             fn (SettingForecast $forecast): bool => $forecast->setting->equals($one->setting),
         ),
     )[0]->isOpen();
@@ -238,6 +238,32 @@ it('finds a front over-restored, and nothing that is less likely than not', func
     }
 });
 
+it('lets a hook-up that is read in the yard risk more than what stands to be driven', function (): void {
+    $seen = ['on' => 0, 'yard' => 0];
+    foreach ([0.6, 0.75, 0.85, 0.9, 0.95] as $share) {
+        foreach ([1.0, 1.5, 2.0] as $doubt) {
+            $advised = advisedOn(Knowing::rig($share, 2, $doubt), new StoppingRules());
+            $on = $advised->present;
+            // Nothing that stands there with more than a chance in ten of too much is left so.
+            $seen['on'] += $on->over > 0.1 && $on->over <= 0.25 ? 1 : 0;
+            expect($on->over > 0.1 && $advised->action === Action::Stop)->toBeFalse();
+            if ($on->over > 0.1) {
+                expect($on->excluded)->toBe(Exclusion::OverRestored);
+            }
+            foreach ($advised->ranking as $forecast) {
+                $isElsewhere = ! $forecast->setting->equals($on->setting);
+                $seen['yard'] += $isElsewhere && $forecast->over > 0.1 && $forecast->isOpen() ? 1 : 0;
+            }
+            // What is driven without being read keeps the limit of the road.
+            $unread = advisedOn(Knowing::rig($share, 2, $doubt), (new StoppingRules())->unread());
+            foreach ($unread->ranking as $forecast) {
+                expect($forecast->isOpen() && $forecast->over > 0.1)->toBeFalse();
+            }
+        }
+    }
+    expect($seen['on'])->toBeGreaterThan(0)->and($seen['yard'])->toBeGreaterThan(10);
+});
+
 it('counts no share below nothing, nor a chance past what over-restoring leaves', function (): void {
     foreach ([0.0, 0.02, 0.5, 0.98, 1.2] as $share) {
         foreach (advisedOn(Knowing::rig($share, 1, 2.0), new StoppingRules())->ranking as $forecast) {
@@ -246,7 +272,7 @@ it('counts no share below nothing, nor a chance past what over-restoring leaves'
                 ->and($forecast->chance)
                 ->toBeLessThanOrEqual(1.0 - $forecast->over)
                 ->and($forecast->excluded === Exclusion::OverRestored)
-                ->toBe($forecast->over > 0.1);
+                ->toBe($forecast->over > ($forecast->setting->equals(Knowing::hitch()->middle()) ? 0.1 : 0.25));
         }
     }
     expect(TargetRange::usual()->ceiling())->toBe(1.0);

@@ -75,6 +75,7 @@ const WHO = [
         'bars',
         'bars.preview',
         'gap',
+        'chains',
         'gap.preview',
         'choice',
         'new-loads',

@@ -37,6 +37,9 @@ final class HypothesisSearch
 
     private const MOST_MISTAKES = 3;
 
+    /** The others stay small. */
+    private const FITTED_ON_THEIR_OWN = [MistakeKind::Slip, MistakeKind::Miscount, MistakeKind::Reversed];
+
     /** @var array<string, FittedHypothesis> by key */
     private array $fitted = [];
 
@@ -74,7 +77,7 @@ final class HypothesisSearch
         uasort($logs, static fn (float $one, float $other): int => $other <=> $one);
         $stories = [];
         foreach ($logs as $key => $log) {
-            $stories[] = $told[$key]->told(exp($log - $most) / $all);
+            $stories[] = $told[$key]->told(exp($log - $most) / $all)->trusted();
         }
 
         return $stories === [] ? throw new \LogicException('The likeliest story is always told.') : $stories;
@@ -89,7 +92,7 @@ final class HypothesisSearch
         foreach ($this->corrections() as $key => $one) {
             $isFitted =
                 isset($this->fitted[$key]) ||
-                ! in_array($one->correction->mistake->kind, [MistakeKind::Slip, MistakeKind::Miscount], true);
+                ! in_array($one->correction->mistake->kind, self::FITTED_ON_THEIR_OWN, true);
             if (
                 ! $isFitted &&
                 $one->log > $log + log(self::REFITTED) &&
@@ -151,17 +154,22 @@ final class HypothesisSearch
      */
     private function standingOut(): array
     {
-        $slips = $this->possible->slips([], $this->evidence->beforehand($this->fitted['']->fit->weights));
+        $beforehand = $this->evidence->beforehand($this->fitted['']->fit->weights);
+        $slips = $this->possible->slips([], $beforehand);
         usort($slips, static fn (Correction $one, Correction $other): int => $other->log <=> $one->log);
         $mistakes = [];
         foreach (array_slice($slips, 0, self::MOST_REFITTED) as $slip) {
             $mistakes[self::keyOf([$slip->mistake])] = [$slip->mistake];
         }
 
+        foreach ($this->possible->swapped() as $swapped) {
+            $mistakes[self::keyOf([$swapped])] = [$swapped];
+        }
+
         return array_diff_key($mistakes, $this->fitted);
     }
 
-    /** @param  list<Mistake>  $mistakes  slips and miscounts; others stay as they are in the fit nearby */
+    /** @param  list<Mistake>  $mistakes  slips, miscounts and what is exchanged; others stay as in the fit nearby */
     private function refit(array $mistakes, Fit $near): Fit
     {
         $weights = array_map(static fn (): float => 1.0, $this->evidence->observations);
@@ -172,13 +180,16 @@ final class HypothesisSearch
                 $weights[$mistake->observation] =
                     $variance / ($variance + PossibleMistakes::width($observations[$mistake->observation]) ** 2);
             }
-            if ($mistake->kind === MistakeKind::Miscount) {
+            if ($mistake->moved !== []) {
                 $observations = array_map(
-                    static fn (Observation $one): Observation => $one->context->hookUp->number === $mistake->hookUp
-                        ? $one->withTensionMoved($mistake->moved)
-                        : $one,
+                    static fn (Observation $one): Observation => $one->withTensionMoved(
+                        $mistake->movedAt($one->context->hookUp->number),
+                    ),
                     $observations,
                 );
+            }
+            if ($mistake->kind === MistakeKind::Swapped && $mistake->observation !== null) {
+                $observations = $this->possible->exchanged($mistake->observation, $observations);
             }
         }
         $evidence =
@@ -200,10 +211,7 @@ final class HypothesisSearch
     {
         return array_sum(
             array_map(
-                static fn (Mistake $mistake): float => log(
-                    $mistake->kind->oneIn() *
-                        ($mistake->kind === MistakeKind::Miscount ? PossibleMistakes::EITHER_WAY : 1.0),
-                ),
+                fn (Mistake $mistake): float => log($mistake->kind->oneIn() * $this->possible->ways($mistake->kind)),
                 $mistakes,
             ),
         );

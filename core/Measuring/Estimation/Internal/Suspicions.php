@@ -41,12 +41,25 @@ final readonly class Suspicions
             if ($aboard > self::WORTH_SAYING) {
                 $suspects[] = Suspect::reading($residual, $aboard, ReadingError::Aboard);
             }
+            foreach (ReadingError::lasting() as ['kind' => $kind, 'error' => $error]) {
+                $chance = $this->chance(static fn (Hypothesis $story): bool => $story->has($kind, $i));
+                if ($chance > self::WORTH_SAYING) {
+                    $suspects[] = Suspect::reading($residual, $chance, $error);
+                }
+            }
         }
         foreach ($this->hookUps() as $hookUp) {
-            $chance = $this->chance(static fn (Hypothesis $story): bool => $story->movedAt($hookUp) !== 0.0);
+            $chance = $this->chance(
+                static fn (Hypothesis $story): bool => $story->movedAt($hookUp) !== 0.0 &&
+                    ! $story->has(MistakeKind::Reversed),
+            );
             if ($chance > self::WORTH_SAYING) {
                 $suspects[] = Suspect::setting($hookUp, $chance);
             }
+        }
+        $reversed = $this->chance(static fn (Hypothesis $story): bool => $story->has(MistakeKind::Reversed));
+        if ($reversed > self::WORTH_SAYING) {
+            $suspects[] = Suspect::setting(max([0, ...$this->hookUps()]), $reversed, ReadingError::Reversed);
         }
         $toldWrong = $this->chance(static fn (Hypothesis $story): bool => $story->has(MistakeKind::TongueWeight));
         if ($toldWrong > self::WORTH_SAYING) {
@@ -71,8 +84,8 @@ final readonly class Suspicions
         $hookUps = [];
         foreach ($this->stories as $story) {
             foreach ($story->mistakes as $mistake) {
-                if ($mistake->hookUp > 0) {
-                    $hookUps[$mistake->hookUp] = $mistake->hookUp;
+                foreach (array_keys($mistake->moved) as $hookUp) {
+                    $hookUps[$hookUp] = $hookUp;
                 }
             }
         }

@@ -49,6 +49,20 @@ final readonly class Observation
         );
     }
 
+    /** The same, if another figure was meant. */
+    public function withValue(float $value): self
+    {
+        return new self(
+            $this->context,
+            $this->observed,
+            $value,
+            $this->deviation,
+            $this->identity,
+            $this->shared,
+            $this->leans,
+        );
+    }
+
     /** The same reading, its bars at another tension than was written down, mm. */
     public function withTensionMoved(float $by): self
     {

@@ -32,12 +32,34 @@ final readonly class Hypothesis
         $this->at = $at;
     }
 
+    /**
+     * The same, trusted as far as a story is that explains so much away: where two things or more went wrong, whatever
+     * is left is noisier than usual, too.
+     */
+    public function trusted(): self
+    {
+        $many = count($this->mistakes);
+        $noisier = (0.5 + 0.5 * $many) ** 2;
+
+        return $many < 2
+            ? $this
+            : new self(
+                $this->mistakes,
+                $this->chance,
+                $this->at,
+                array_map(
+                    static fn (array $row): array => array_map(static fn (float $one): float => $noisier * $one, $row),
+                    $this->covariance,
+                ),
+            );
+    }
+
     /** How much more the bars of a hook-up are bent by it than was written down, mm. */
     public function movedAt(int $hookUp): float
     {
         $moved = 0.0;
         foreach ($this->mistakes as $mistake) {
-            $moved += $mistake->hookUp === $hookUp ? $mistake->moved : 0.0;
+            $moved += $mistake->movedAt($hookUp);
         }
 
         return $moved;

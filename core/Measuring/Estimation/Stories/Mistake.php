@@ -10,13 +10,11 @@ final readonly class Mistake
     private function __construct(
         public MistakeKind $kind,
         /**
-         * The observation that slipped, or the first that was taped with somebody aboard, from 0; null for any other.
+         * The observation that slipped, or the first of those that are off alike, from 0; null for any other.
          */
         public ?int $observation = null,
-        /** The hook-up that was miscounted, from 1; 0 for any other. */
-        public int $hookUp = 0,
-        /** How much more its bars are truly bent than was written down, mm; 0 for any other. */
-        public float $moved = 0.0,
+        /** @var array<int, float> how much more the bars are truly bent than was written down, mm, by hook-up from 1 */
+        public array $moved = [],
     ) {
     }
 
@@ -34,7 +32,29 @@ final readonly class Mistake
     /** @param  float  $moved  how much more the bars are truly bent than was written down, mm */
     public static function miscount(int $hookUp, float $moved): self
     {
-        return new self(MistakeKind::Miscount, null, $hookUp, $moved);
+        return new self(MistakeKind::Miscount, null, [$hookUp => $moved]);
+    }
+
+    /** @param  array<int, float>  $moved  how much more the bars are truly bent, mm, by hook-up */
+    public static function reversed(array $moved): self
+    {
+        return new self(MistakeKind::Reversed, null, $moved);
+    }
+
+    /**
+     * One cause that touches several readings.
+     *
+     * @param  int  $observation  the first of them
+     */
+    public static function lasting(MistakeKind $kind, int $observation): self
+    {
+        return new self($kind, $observation);
+    }
+
+    /** How much more the bars of a hook-up are bent by it than was written down, mm. */
+    public function movedAt(int $hookUp): float
+    {
+        return $this->moved[$hookUp] ?? 0.0;
     }
 
     public static function tongueWeight(): self
@@ -45,6 +65,11 @@ final readonly class Mistake
     /** One text for one mistake, by which it is found again. */
     public function key(): string
     {
-        return "{$this->kind->name} {$this->observation} {$this->hookUp} {$this->moved}";
+        $moved =
+            $this->kind === MistakeKind::Reversed
+                ? ''
+                : implode(' ', [...array_keys($this->moved), ...array_values($this->moved)]);
+
+        return "{$this->kind->name} {$this->observation} {$moved}";
     }
 }

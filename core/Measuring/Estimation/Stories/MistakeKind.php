@@ -15,6 +15,16 @@ enum MistakeKind
     case Miscount;
     /** The tongue weight is not what was told of it. */
     case TongueWeight;
+    /** Part of the tongue weight still stands on the jack, in every dropped reading. */
+    case OnTheJack;
+    /** One axle stands off the plane in every reading of a stance: a dip, a low tyre, the other side taped. */
+    case OffThePlane;
+    /** Both do, each by itself: the other side of the vehicle was taped, or tyres were pumped. */
+    case OtherSide;
+    /** Every setting was counted from the other end. */
+    case Reversed;
+    /** Front and rear were exchanged when they were written down. */
+    case Swapped;
 
     /** One in so many. */
     public function oneIn(): float
@@ -22,7 +32,11 @@ enum MistakeKind
         return match ($this) {
             self::Slip, self::TongueWeight => 60.0,
             self::Aboard => 100.0,
-            self::Miscount => 40.0,
+            self::Miscount, self::Reversed => 40.0,
+            self::OnTheJack => 60.0,
+            self::OffThePlane => 80.0,
+            self::OtherSide => 150.0,
+            self::Swapped => 200.0,
         };
     }
 }

@@ -30,6 +30,16 @@ enum ReadingError: string
     case OneStep = 'one_step';
     /** Somebody was in the cab, or gone from it, or the ground was not the same. */
     case Aboard = 'aboard';
+    /** Part of the tongue weight still stood on the jack, in every dropped reading. */
+    case OnTheJack = 'on_the_jack';
+    /** An axle stood off the plane, in every reading of the stance. */
+    case OffThePlane = 'off_the_plane';
+    /** Both did: the other side was taped, or tyres were pumped. */
+    case OtherSide = 'other_side';
+    /** Every setting was counted from the other end. */
+    case Reversed = 'reversed';
+    /** Front and rear were exchanged when they were written down. */
+    case Swapped = 'swapped';
     /** A figure that was told of the rig. */
     case ToldWrong = 'told_wrong';
     /** A load that no usual slip explains. */
@@ -42,6 +52,27 @@ enum ReadingError: string
 
     /** A slip fits that lies within so many deviations. */
     private const FITS = 1.5;
+
+    /** @return non-empty-list<array{kind: MistakeKind, error: self}> what touches several readings, and its name */
+    public static function lasting(): array
+    {
+        return [
+            ['kind' => MistakeKind::OnTheJack, 'error' => self::OnTheJack],
+            ['kind' => MistakeKind::OffThePlane, 'error' => self::OffThePlane],
+            ['kind' => MistakeKind::OtherSide, 'error' => self::OtherSide],
+            ['kind' => MistakeKind::Swapped, 'error' => self::Swapped],
+        ];
+    }
+
+    /** Whether it is one cause that touches several readings. */
+    public function isLasting(): bool
+    {
+        return in_array(
+            $this,
+            [self::OnTheJack, self::OffThePlane, self::OtherSide, self::Reversed, self::Swapped],
+            true,
+        );
+    }
 
     /** The one that fits best; of a load one that is written wrong rather than read wrong. */
     public static function likeliest(Residual $reading): self

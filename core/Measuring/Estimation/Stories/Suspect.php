@@ -28,9 +28,9 @@ final readonly class Suspect
         return new self($residual, $chance, $error ?? ReadingError::likeliest($residual), 0);
     }
 
-    public static function setting(int $hookUp, float $chance): self
+    public static function setting(int $hookUp, float $chance, ReadingError $error = ReadingError::OneStep): self
     {
-        return new self(null, $chance, ReadingError::OneStep, $hookUp);
+        return new self(null, $chance, $error, $hookUp);
     }
 
     /** What was told of it is suspected, not anything that was read in the job. */

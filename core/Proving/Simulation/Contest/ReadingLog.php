@@ -16,6 +16,7 @@ use Yoke\Judgement\Advice\RecheckLog;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Readings\Height\HeightDoubt;
 use Yoke\Measuring\Readings\Height\SetBy;
 use Yoke\Measuring\Readings\Height\Settling;
@@ -28,6 +29,16 @@ use Yoke\Rig\Parts\Stance;
 final class ReadingLog
 {
     private const OBSERVED = ['front' => Observed::FrontHeight, 'rear' => Observed::RearHeight];
+
+    /** How one cause that touches several readings is named, by trouble. */
+    private const NAMES = [
+        'jack' => [ReadingError::OnTheJack],
+        'dip' => [ReadingError::OffThePlane, ReadingError::OtherSide],
+        'other-side' => [ReadingError::OtherSide, ReadingError::OffThePlane],
+        'tyres' => [ReadingError::OtherSide, ReadingError::OffThePlane],
+        'reversed' => [ReadingError::Reversed],
+        'swapped' => [ReadingError::Swapped],
+    ];
 
     /** @var list<array{Stance, int, Axle, float}> stance, hook-up, axle, height */
     private array $readings = [];
@@ -155,6 +166,7 @@ final class ReadingLog
             $this->hasNamed =
                 $this->hasNamed ||
                 ($trouble->is('miscount') && $suspect->hookUp === 1) ||
+                in_array($suspect->error, self::NAMES[$trouble->kind] ?? [], true) ||
                 ($trouble->is('slip') &&
                     $observation !== null &&
                     $observation->context->stance === $trouble->stance &&
@@ -166,7 +178,9 @@ final class ReadingLog
     /** Whether what went wrong was named at any time; null where nothing does that readings could show. */
     public function named(): ?bool
     {
-        return $this->lot->mishaps->trouble->is('miscount') || $this->lot->mishaps->trouble->is('slip')
+        $trouble = $this->lot->mishaps->trouble;
+
+        return $trouble->is('miscount') || $trouble->is('slip') || isset(self::NAMES[$trouble->kind])
             ? $this->hasNamed
             : null;
     }
