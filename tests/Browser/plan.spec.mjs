@@ -82,11 +82,11 @@ test('a head bolted against a warning asks why, and the drawing follows', async 
     const drawing = page.locator('[data-part="drawing"] svg.rig');
     const before = await drawing.innerHTML();
     await page.getByLabel('In rise, hole 1').check();
-    await page.getByRole('button', { name: 'Record this hole' }).click();
+    await page.getByRole('button', { name: 'Record this hole' }).first().click();
     await expect(page.getByRole('alert')).toContainText('Expected the reason for this place');
     await expect(page.getByLabel('In rise, hole 1')).toBeChecked();
-    await page.getByLabel('Reason, if something').fill('The drop side meets the spare wheel.');
-    await page.getByRole('button', { name: 'Record this hole' }).click();
+    await page.getByLabel('Reason, if something').first().fill('The drop side meets the spare wheel.');
+    await page.getByRole('button', { name: 'Record this hole' }).first().click();
     await expect(page.getByText('Bolted in rise, hole 1')).toBeVisible();
     await expect.poll(() => drawing.innerHTML()).not.toBe(before);
 });

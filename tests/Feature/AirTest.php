@@ -301,7 +301,7 @@ it('compares two hitches and two dates on the same vehicle and trailer by their 
         ]);
     // Over alone: 0 and +250 kg with the one, −60 and +350 with the other; the longest bar is 150 wide.
     $drawn = (string) Str::of((string) $this->get('/jobs/2/weigh')->getContent())->afterLast('data-changes-drawn')->before('</svg>');
-    preg_match_all('/class="is-(front|rear)" x="([0-9.]+)" [^>]*width="([0-9.]+)"/', $drawn, $bars);
+    preg_match_all('/class="is-(front|rear)" fill="[^"]+" x="([0-9.]+)" [^>]*width="([0-9.]+)"/', $drawn, $bars);
     expect($bars[1])
         ->toBe(['front', 'rear', 'front', 'rear'])
         ->and(array_map(floatval(...), $bars[3]))

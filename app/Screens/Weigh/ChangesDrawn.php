@@ -25,6 +25,9 @@ final readonly class ChangesDrawn
 
     private const BAR = 22.0;
 
+    /** A colour of the page for each axle; each bar names its axle besides. */
+    private const FILLS = ['front' => '--ivy', 'rear' => '--slate', 'trailer' => '--muted'];
+
     private const TITLE = 26.0;
 
     private const GAP = 10.0;
@@ -50,8 +53,8 @@ final readonly class ChangesDrawn
     }
 
     /**
-     * @return list<array{says: string, y: float, bars: list<array{axle: string, class: string, x: float, y: float,
-     *     width: float, says: string, at: float, anchor: string}>}>
+     * @return list<array{says: string, y: float, bars: list<array{axle: string, class: string, fill: string, x: float,
+     *     y: float, width: float, says: string, at: float, anchor: string}>}>
      */
     public function groups(): array
     {
@@ -76,8 +79,8 @@ final readonly class ChangesDrawn
     }
 
     /**
-     * @return array{axle: string, class: string, x: float, y: float, width: float, says: string, at: float,
-     *     anchor: string}
+     * @return array{axle: string, class: string, fill: string, x: float, y: float, width: float, says: string,
+     *     at: float, anchor: string}
      */
     private function bar(WeighedAxle $axle, Load $change, float $y): array
     {
@@ -87,6 +90,7 @@ final readonly class ChangesDrawn
         return [
             'axle' => Text::of("rig.weighed.{$axle->value}"),
             'class' => "is-{$axle->value}",
+            'fill' => self::FILLS[$axle->value],
             'x' => round($isMore ? self::ZERO : self::ZERO + $length, 1),
             'y' => $y,
             'width' => round(max(1.0, abs($length)), 1),

@@ -92,6 +92,8 @@ final readonly class Advisor
         $wish = $this->wish($best, $now, $looks);
         $isSet = $wish->action === Action::Set;
         $look = $looks->before($wish->action, $isSet ? $best : $now);
+        // Nobody reads again what is as good as surely wrong: the next hook-up shows what was misread.
+        $look = $isSet && $look === Recheck::Carried && $now->chance <= $this->policy->hopeless ? null : $look;
         if ($look === null || $look === Recheck::Carried) {
             return $look === null ? $wish : Decision::toLook($look, Reason::ReadingIsCheaper);
         }

@@ -38,7 +38,7 @@
     @endif
     <details class="levelling another-hole" @if ($places === [] || $errors->has('hole')) open @endif>
         <summary>{{ __('page/plan.head.another_hole') }}</summary>
-        <form method="post" action="{{ route('jobs.head', $job) }}" class="tape-foot" data-another-hole>
+        <form method="post" action="{{ route('jobs.head', $job) }}" class="head-places" data-look="hole">
             @csrf
             <label>{{ __('page/plan.head.way') }} <select name="turned">@foreach (['drop', 'rise'] as $turned)<option value="{{ $turned }}" @selected(old('turned', $bolted['turned'] ?? 'drop') === $turned)>{{ __("head.turned.$turned") }}</option>@endforeach</select></label>
             <label>{{ __('page/plan.head.hole_label') }} <input name="hole" inputmode="decimal" maxlength="6" value="{{ old('hole', isset($bolted['hole']) ? \App\Words\Figures::short($bolted['hole']) : '') }}" @if ($errors->has('hole')) aria-invalid="true" aria-describedby="hole-says" @endif></label>

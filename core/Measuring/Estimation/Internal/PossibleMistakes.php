@@ -313,7 +313,12 @@ final class PossibleMistakes
         return $off;
     }
 
-    /** @return list<non-empty-list<non-empty-list<int>>> by stance taped at both fenders: all readings of each */
+    /**
+     * Read once, a fender that stands off is a slip like any other.
+     *
+     * @return list<non-empty-list<non-empty-list<int>>> by stance that was taped at both fenders, more than once: all
+     *     readings of each
+     */
     private function stances(): array
     {
         $stances = [];
@@ -321,7 +326,12 @@ final class PossibleMistakes
             $stances[explode(' ', $key)[0]][] = $all;
         }
 
-        return array_values(array_filter($stances, static fn (array $fenders): bool => count($fenders) > 1));
+        return array_values(
+            array_filter(
+                $stances,
+                static fn (array $fenders): bool => count($fenders) > 1 && max(array_map(count(...), $fenders)) > 1,
+            ),
+        );
     }
 
     /** @param  non-empty-list<non-empty-list<int>>  $fenders  that are off, each all its readings alike */
