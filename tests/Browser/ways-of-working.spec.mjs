@@ -304,6 +304,8 @@ test('a gauge shop that changes its load between two departures gets each load i
 
     await page.goto('/new-load');
     await page.getByRole('link', { name: /Lantern boat, gauge/ }).tap();
+    await page.waitForURL(/new-load\/\d+/);
+    await page.waitForLoadState('load');
     await page.getByLabel('Tongue weight').fill('600');
     await expect(page.locator('[data-part="new-load"]')).toContainText('was given for another vehicle, trailer or load');
     await page.getByRole('button', { name: /start/i }).tap();

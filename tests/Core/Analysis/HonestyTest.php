@@ -249,7 +249,7 @@ it('answers readings that contradict everything without being sure of any move',
         ->and($analysis->verdict() === null)
         ->toBe(count($heights) === 1);
     if ($advised->action === Action::Set) {
-        expect($advised->forecast->over)->toBeLessThanOrEqual(0.1);
+        expect($advised->forecast->over)->toBeLessThanOrEqual((new StoppingRules())->overInTheYard);
     }
 })->with([
     'all the same' => [[[950, 950], [950, 950], [950, 950]]],
