@@ -24,6 +24,7 @@
                 <div class="do-next" data-remedy>
                     <h2>{{ __('finding.moves') }}</h2>
                     <p><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
+                    @if ($advice->isInTheYardOnly())<p class="sentence" data-tone="caution" data-yard-only>{{ __('move.yard_only') }}</p>@endif
                     <ol class="remedy">@foreach ($page->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>
                     <p class="expected">{{ $page->expected() }} <span data-figure="expected">{{ $page->heights() }}</span></p>
                 </div>

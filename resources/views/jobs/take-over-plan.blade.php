@@ -5,6 +5,7 @@
             @else
                 @php($advice = $page->bench->advice())
                 <p class="do-next" data-expected><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong>@endif</p>
+                @if ($advice->isInTheYardOnly())<p class="sentence" data-tone="caution" data-yard-only>{{ __('move.yard_only') }}</p>@endif
                 @if ($page->diagnosis->moves() !== [])<ol class="remedy">@foreach ($page->diagnosis->moves() as $move)<li>{{ $move }}.</li>@endforeach</ol>@endif
                 @if ($page->head() !== [])<p class="sentence" data-head>{{ implode(' ', $page->head()) }}</p>@endif
                 @if ($page->diagnosis->expected() !== '')<p class="expected">{{ $page->diagnosis->expected() }} <span data-figure="expected">{{ $page->diagnosis->heights() }}</span></p>@endif

@@ -41,6 +41,7 @@
                     <div @class(['do-next', 'is-in-range' => $advice->isInRange()])>
                         <p><x-verdict-chip :verdict="$verdict->verdict" /> {{ __('verdict.heading') }}: <span data-figure="share" data-restored>{{ \App\Words\VerdictWords::share($verdict->share) }}</span>. @if ($advice->onTheRoad() !== ''){{ $advice->onTheRoad() }}.@endif</p>
                         <p class="expected"><span data-figure="move">{{ $advice->move() }}</span> <span data-figure="chance">{{ $advice->chance() }}</span></p>
+                        @if ($advice->isInTheYardOnly())<p class="sentence" data-tone="caution" data-yard-only>{{ __('move.yard_only') }}</p>@endif
                     </div>
                     @include('bench.evidence')
                 @endif
