@@ -182,7 +182,7 @@ final readonly class AdvicePage
     {
         $next = $this->recommendation()?->next();
 
-        return $next !== null && $next->over > $this->job->shop->rules->stopping->overAllowed;
+        return $next !== null && $this->job->shop->rules->stopping->isForTheYardOnly($next);
     }
 
     private function tension(): string

@@ -16,6 +16,7 @@ use Yoke\Measuring\Estimation\Prior\RigPrior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Measuring\Readings\Weighing\Weighing;
 use Yoke\Rig\Parts\Stance;
 
 /** The readings of a job by instrument: what each says for itself, and where two differ. */
@@ -148,17 +149,10 @@ final readonly class InstrumentReadings
         if ($alone === null || $dropped === null || $carried === null) {
             return null;
         }
-        $lost = $alone->mean() - $dropped->mean();
-        $share = ($carried->mean() - $dropped->mean()) / max($lost, 1e-9);
-        $doubt = sqrt(
-            $carried->deviation() ** 2 +
-                ((1.0 - $share) * $dropped->deviation()) ** 2 +
-                ($share * $alone->deviation()) ** 2,
-        );
 
-        return $lost < self::APART * hypot($alone->deviation(), $dropped->deviation())
+        return $alone->mean() - $dropped->mean() < self::APART * hypot($alone->deviation(), $dropped->deviation())
             ? null
-            : Normal::of($share, $doubt / $lost);
+            : Weighing::share($alone, $dropped, $carried);
     }
 
     /**

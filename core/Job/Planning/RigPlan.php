@@ -243,7 +243,7 @@ final readonly class RigPlan
     /** Whether a setting may be hooked up in the yard alone, until it is read. */
     public function isInTheYardOnly(SettingForecast $forecast): bool
     {
-        return $forecast->over > $this->policy->overAllowed;
+        return $this->policy->isForTheYardOnly($forecast);
     }
 
     /** @return list<Term> where a setting's bar-tip clearance comes from */

@@ -44,6 +44,12 @@ final readonly class StoppingRules
     ) {
     }
 
+    /** Whether a setting may be hooked up in the yard alone, until it is read. */
+    public function isForTheYardOnly(SettingForecast $forecast): bool
+    {
+        return $forecast->over > $this->overAllowed;
+    }
+
     /** The same for a setting that nobody reads before it is driven. */
     public function unread(): self
     {

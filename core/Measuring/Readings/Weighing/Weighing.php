@@ -86,12 +86,23 @@ final readonly class Weighing
         if ($alone === null || $dropped === null || $now === null || $alone <= $dropped) {
             return null;
         }
-        $lost = $alone - $dropped;
-        $share = ($now - $dropped) / $lost;
+
+        return self::share(
+            Normal::of($alone, $this->alone->deviationKilograms($this->weighbridge)),
+            Normal::of($dropped, $this->dropped->deviationKilograms($this->weighbridge)),
+            Normal::of($now, $carried->deviationKilograms($this->weighbridge)),
+        );
+    }
+
+    /** The share restored that the front axle's load tells in three stances, kg; it weighs less dropped than alone. */
+    public static function share(Normal $alone, Normal $dropped, Normal $carried): Normal
+    {
+        $lost = $alone->mean() - $dropped->mean();
+        $share = ($carried->mean() - $dropped->mean()) / $lost;
         $doubt = sqrt(
-            $carried->deviationKilograms($this->weighbridge) ** 2 +
-                ((1 - $share) * $this->dropped->deviationKilograms($this->weighbridge)) ** 2 +
-                ($share * $this->alone->deviationKilograms($this->weighbridge)) ** 2,
+            $carried->deviation() ** 2 +
+                ((1 - $share) * $dropped->deviation()) ** 2 +
+                ($share * $alone->deviation()) ** 2,
         );
 
         return Normal::of($share, $doubt / $lost);
