@@ -1,5 +1,5 @@
 import { wireDrag } from './brick/drag.js';
-import { previewOf } from './preview.js';
+import { isTypedIn, previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
 const NUDGE = 50;
@@ -52,7 +52,7 @@ export function wireLoads(form) {
         fillOf: (tank) => Number(form.elements[`fills[${tank}]`].value) || 0,
     });
     // Whoever typed before this was here is answered, too.
-    if ([...form.elements].some((field) => 'defaultValue' in field && field.type !== 'hidden' && field.value !== field.defaultValue)) {
+    if (isTypedIn(form)) {
         preview();
     }
 }

@@ -23,3 +23,8 @@ export function previewOf(form, status, say) {
         }
     };
 }
+
+/** Whether a form holds something else than what its page came with. */
+export function isTypedIn(form) {
+    return [...form.elements].some((field) => 'defaultValue' in field && field.type !== 'hidden' && field.value !== field.defaultValue);
+}

@@ -1,4 +1,4 @@
-import { previewOf } from './preview.js';
+import { isTypedIn, previewOf } from './preview.js';
 
 const TYPING_PAUSE = 220;
 
@@ -14,6 +14,10 @@ export function wireSheet(form) {
         pause = setTimeout(preview, TYPING_PAUSE);
     });
     form.addEventListener('submit', () => clearTimeout(pause));
+    // Whoever typed before this was here is answered, too.
+    if (isTypedIn(form)) {
+        preview();
+    }
 }
 
 function say(form, problems) {

@@ -28,6 +28,22 @@ test('the plan follows a trailer as its weight is typed, and the ledger names wh
     await expect(page.getByRole('region', { name: 'Plan' })).not.toContainText('8200 lb');
 });
 
+test('what was typed before the scripts of a sheet had come is answered, too', async ({ page }) => {
+    await signIn(page);
+    let release;
+    const held = new Promise((resolve) => { release = resolve; });
+    await page.route(/\/sheet-[^/]*\.js$/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.getByRole('link', { name: 'Garage' }).click();
+    await page.getByRole('link', { name: /Duskwell 24 dome carrier/ }).click({ noWaitAfter: true });
+    await page.getByLabel('Gross trailer weight').fill('8200');
+    await expect(plan(page)).not.toContainText('8200 lb of 7500 lb');
+    release();
+    await expect(plan(page)).toContainText('Over its rating: trailer, gross, 8200 lb of 7500 lb.');
+});
+
 test('the trailer is levelled on its jack without losing the fenders being typed', async ({ page }) => {
     await signIn(page);
     await openJob(page, /Puppet theatre/, 'alone');
