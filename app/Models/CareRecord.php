@@ -15,6 +15,7 @@ use Yoke\Workshop\Service\CareDone;
  * @property string $task
  * @property string|null $typed
  * @property float|null $driven_km
+ * @property string|null $found
  * @property int $id
  * @property CarbonImmutable $done_at
  * @property CarbonImmutable|null $withdrawn_at
@@ -26,7 +27,7 @@ final class CareRecord extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['rig_id', 'task', 'typed', 'driven_km', 'user_id', 'done_at', 'withdrawn_at'];
+    protected $fillable = ['rig_id', 'task', 'typed', 'driven_km', 'found', 'user_id', 'done_at', 'withdrawn_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

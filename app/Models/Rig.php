@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 
 /**
  * @property int $id
@@ -70,6 +71,15 @@ final class Rig extends Model
         $jobs->orderByDesc('booked_on')->orderByDesc('id');
 
         return $jobs;
+    }
+
+    /** @return HasManyThrough<WeighTicket, Job, $this> that count, of all its jobs, oldest first */
+    public function weighings(): HasManyThrough
+    {
+        $tickets = $this->hasManyThrough(WeighTicket::class, Job::class);
+        $tickets->whereNull('withdrawn_at')->orderBy('weighed_at');
+
+        return $tickets;
     }
 
     /** @return BelongsTo<Customer, $this> */

@@ -19,16 +19,29 @@ final class ServiceWords
         return Text::of("service.task.{$task->key}.what");
     }
 
+    /**
+     * What a line of a care book says was done.
+     *
+     * @param  array<string, CareTask>  $tasks  of its rig, by key; what its hitch's sheet asks for no more is its key
+     */
+    public static function line(string $done, array $tasks): string
+    {
+        return isset($tasks[$done]) ? self::what($tasks[$done]) : (Text::ifAny("service.line.{$done}") ?: $done);
+    }
+
     /** And what to mind, in sentences; where grease goes and what wears is the family's own. */
     public static function how(CareTask $task): string
     {
         $family = $task->family === null ? null : new FamilyWords($task->family);
 
-        return match ($task->key) {
-            'grease' => $family?->grease(),
-            'wear' => $family?->wear(),
-            default => null,
-        } ?? Text::of("service.task.{$task->key}.how");
+        $how =
+            match ($task->key) {
+                'grease' => $family?->grease(),
+                'wear' => $family?->wear(),
+                default => null,
+            } ?? Text::of("service.task.{$task->key}.how");
+
+        return trim($how.' '.Text::ifAny("service.task.{$task->key}.and"));
     }
 
     public static function due(DueState $state): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Models\WeighTicket;
 use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Measuring\Readings\Weighing\Mismatch;
 
@@ -19,5 +20,15 @@ final class WeighingWords
                 array_map($unit->nearest(...), $mismatch->loads),
             ),
         );
+    }
+
+    /** @param  list<WeighTicket>  $tickets  oldest first */
+    public static function counted(array $tickets): string
+    {
+        return $tickets === []
+            ? ''
+            : Text::choice('weighing.counted', count($tickets), [
+                'last' => end($tickets)->weighed_at->isoFormat('D MMM YYYY'),
+            ]);
     }
 }

@@ -8,9 +8,11 @@ return [
         'retorque' => ['what' => 'Torque again after the first run', 'how' => 'Ball nut, head and brackets, to the data sheet, with a wrench. Over-tight is as bad as loose.'],
         'torque' => ['what' => 'Torque, each season', 'how' => 'Ball nut, head and brackets, to the data sheet, with a wrench. Over-tight is as bad as loose.'],
         'grease' => ['what' => 'Grease', 'how' => 'Ball and head sockets; none on friction faces.'],
-        'wear' => ['what' => 'Check for wear', 'how' => 'Whatever rubs, pins, clips, safety chains.'],
+        'wear' => ['what' => 'Check for wear', 'how' => 'Whatever rubs, pins, clips, safety chains.', 'and' => 'Rear springs that sag or have touched their stops.'],
         'service' => ['what' => 'Service', 'how' => "To the hitch's data sheet, at a licensed workshop if in doubt."],
     ],
+    'line' => ['set-up' => 'Set up and handed over', 'distance' => 'Distance read', 'note' => 'Note'],
+    'note_too_long' => 'Expected a note of at most :most letters.',
     'due' => ['overdue' => 'overdue', 'due_soon' => 'due soon', 'not_yet' => 'not yet due'],
     'recheck' => [
         'torque' => ['what' => 'Torque of ball nut, head and brackets', 'when' => 'after the first run, at the distance of the data sheet; then each season', 'when_at' => 'after the first run, at :distance as the data sheet says; then each season'],

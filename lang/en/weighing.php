@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'at' => ':setting: :says',
     'changes_drawn' => 'What each axle carries more or less than alone, set-up by set-up; the figures stand in the table above',
+    'counted' => '{1} Weighed once, on :last.|[2,*] Weighed :count times, last on :last.',
     'example_kg' => "front 1460\nrear 1190\ntrailer 2780",
     'example_lb' => "front 3220\nrear 2620\ntrailer 6120",
     'alone_heavier_than_coupled' => 'The vehicle weighs more alone than with the trailer on it: tickets swapped, or a trailer that lifts its tongue.',

@@ -8,9 +8,11 @@ return [
         'retorque' => ['what' => 'Par de apriete otra vez después del primer viaje', 'how' => 'Tuerca de la bola, cabezal y soportes, según la ficha técnica, con llave. Demasiado apretado es tan malo como flojo.'],
         'torque' => ['what' => 'Par de apriete, cada temporada', 'how' => 'Tuerca de la bola, cabezal y soportes, según la ficha técnica, con llave. Demasiado apretado es tan malo como flojo.'],
         'grease' => ['what' => 'Grasa', 'how' => 'Bola y alojamientos del cabezal; ninguna en las caras de fricción.'],
-        'wear' => ['what' => 'Revisar el desgaste', 'how' => 'Todo lo que roza, pasadores, grapas, cadenas de seguridad.'],
+        'wear' => ['what' => 'Revisar el desgaste', 'how' => 'Todo lo que roza, pasadores, grapas, cadenas de seguridad.', 'and' => 'Muelles traseros vencidos o que han tocado sus topes.'],
         'service' => ['what' => 'Servicio', 'how' => 'Según la ficha técnica del enganche, en un taller autorizado en caso de duda.'],
     ],
+    'line' => ['set-up' => 'Ajustado y entregado', 'distance' => 'Distancia leída', 'note' => 'Nota'],
+    'note_too_long' => 'Se esperaba una nota de :most letras como mucho.',
     'due' => ['overdue' => 'atrasado', 'due_soon' => 'toca pronto', 'not_yet' => 'todavía no toca'],
     'recheck' => [
         'torque' => ['what' => 'Par de apriete de tuerca de la bola, cabezal y soportes', 'when' => 'después del primer viaje, a la distancia de la ficha técnica; luego cada temporada', 'when_at' => 'después del primer viaje, a los :distance como dice la ficha técnica; luego cada temporada'],

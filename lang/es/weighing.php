@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'at' => ':setting: :says',
     'changes_drawn' => 'Lo que cada eje lleva de más o de menos que solo, montaje por montaje; las cifras están en la tabla de arriba',
+    'counted' => '{1} Pesado una vez, el :last.|[2,*] Pesado :count veces, la última el :last.',
     'example_kg' => "delantero 1460\ntrasero 1190\nremolque 2780",
     'example_lb' => "delantero 3220\ntrasero 2620\nremolque 6120",
     'alone_heavier_than_coupled' => 'El vehículo pesa más solo que con el remolque encima: tiques cambiados, o un remolque que levanta su lanza.',

@@ -46,6 +46,7 @@ it('has the axle loads of a weighed rig in three stances, as the tickets say the
         ->toContain('Rear axle, weighed 1150 kg 1600 kg 1480 kg')
         ->toContain('Trailer axles, weighed – 2360 kg 2410 kg')
         ->toContain('Tongue weight')
+        ->toContain('Weighed 3 times, last on ')
         ->toContain('Head hole 3.')
         ->toContain('link 4, 3 washers on both sides');
     $this->post("/jobs/{$job->id}/card/links", ['units' => '1 mm', 'language' => 'en']);

@@ -152,3 +152,36 @@ it('asks for the distance where the sheet counts one and nobody read it', functi
     ($this->write)('distance', '41200 km');
     $this->get($this->at)->assertDontSee('no distance read then');
 });
+
+it('keeps what was found, with a task, with the distance or by itself, and counts nothing anew for a note', function (): void {
+    ($this->handOver)();
+    $before = $this->rig->fresh()->care_due_on;
+    $this->post($this->at, ['task' => 'distance', 'driven' => '', 'found' => 'Rear springs sag 5 mm'])
+        ->assertSessionHasNoErrors();
+    expect($this->rig->fresh()->care_due_on)->toEqual($before);
+    $this->post($this->at, ['task' => 'wear', 'driven' => '41300 km', 'found' => 'Left socket worn']);
+    $this->post($this->at, ['task' => 'grease', 'driven' => '']);
+    expect(CareRecord::query()->orderBy('id')->get(['task', 'driven_km', 'found'])->toArray())->toBe([
+        ['task' => 'set-up', 'driven_km' => null, 'found' => null],
+        ['task' => 'note', 'driven_km' => null, 'found' => 'Rear springs sag 5 mm'],
+        ['task' => 'wear', 'driven_km' => 41300.0, 'found' => 'Left socket worn'],
+        ['task' => 'grease', 'driven_km' => null, 'found' => null],
+    ]);
+    $this->get($this->at)->assertSeeInOrder(['Left socket worn', 'Note', 'Rear springs sag 5 mm'])
+        ->assertSee('Rear springs that sag or have touched their stops.')
+        ->assertSeeInOrder(['Grease', 'Check for wear', 'Note', 'Set up and handed over']);
+});
+
+it('refuses a note that is too long, or no note and no distance, and keeps what was typed', function (): void {
+    ($this->handOver)();
+    $long = str_repeat('sag ', 100);
+    $this->post($this->at, ['task' => 'wear', 'driven' => '41300', 'found' => $long])
+        ->assertSessionHasErrorsIn('care', 'found');
+    $this->get($this->at)->assertSee(trim($long))->assertSee('Expected a note of at most 300 letters.');
+    $this->post($this->at, ['task' => 'distance', 'driven' => ' ', 'found' => ' '])
+        ->assertSessionHasErrorsIn('care', 'driven');
+    $this->post($this->at, ['task' => 'distance', 'driven' => 'far', 'found' => 'Springs fine'])
+        ->assertSessionHasErrorsIn('care', 'driven');
+    $this->get($this->at)->assertSee('Springs fine');
+    expect(CareRecord::query()->count())->toBe(1);
+});

@@ -17,6 +17,7 @@ use App\Words\ServiceWords;
 use App\Words\SettingWords;
 use App\Words\StationWords;
 use App\Words\Text;
+use App\Words\WeighingWords;
 use Illuminate\Support\Str;
 use Yoke\Foundation\Units\Length;
 use Yoke\Job\Analysis\GoverningVerdict;
@@ -145,6 +146,12 @@ final readonly class CardPage
         }
 
         return $rows;
+    }
+
+    /** How often this set-up was weighed, and when last; an empty text where never. */
+    public function weighings(): string
+    {
+        return WeighingWords::counted(array_values($this->job->tickets->whereNull('withdrawn_at')->all()));
     }
 
     /** What the gauge in the head showed in a stance, as it was typed; a dash where nobody read it. */

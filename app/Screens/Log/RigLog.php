@@ -9,6 +9,7 @@ use App\Models\Rig;
 use App\Models\User;
 use App\UseCases\Analysis\JobAnalyses;
 use App\Words\Text;
+use App\Words\WeighingWords;
 use Illuminate\Database\Eloquent\Collection;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Foundation\Units\Length;
@@ -56,6 +57,12 @@ final readonly class RigLog
     public function setUps(): array
     {
         return array_slice($this->setUps, 0, self::SHOWN);
+    }
+
+    /** How often it stood on a weighbridge, and when last; an empty text where never. */
+    public function weighed(): string
+    {
+        return WeighingWords::counted(array_values($this->rig->weighings->all()));
     }
 
     /** How many to skip for the earlier ones; null where there are none. */

@@ -57,6 +57,12 @@ final readonly class WeighPage
         return $this->advice;
     }
 
+    /** How often this set-up was weighed, and when last; an empty text where never. */
+    public function counted(): string
+    {
+        return WeighingWords::counted($this->tickets);
+    }
+
     /** @return non-empty-list<string> what a weighbridge's display steps by, the usual one of a unit first */
     public static function stepsIn(LoadUnit $unit): array
     {

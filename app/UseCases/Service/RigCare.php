@@ -65,12 +65,15 @@ final readonly class RigCare
     }
 
     /**
-     * Writes a line: a task done, or the distance alone.
+     * Writes a line: a task done, the distance alone, or a note alone.
+     *
+     * @param  string  $found  what was seen, in words; may be empty
      *
      * @throws ImpossibleDistance
      */
-    public function write(string $task, string $typed, User $person): void
+    public function write(string $task, string $typed, User $person, string $found = ''): void
     {
+        $task = $task === CareDone::DISTANCE && $typed === '' && $found !== '' ? CareDone::NOTE : $task;
         $unit = $person->roadUnit();
         $driven =
             $typed === '' && $task !== CareDone::DISTANCE
@@ -85,6 +88,7 @@ final readonly class RigCare
                 'task' => $task,
                 'typed' => $driven === null ? null : $typed,
                 'driven_km' => $driven,
+                'found' => $found === '' ? null : $found,
                 'user_id' => $person->id,
                 'done_at' => Date::now(),
             ]);

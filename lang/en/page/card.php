@@ -17,6 +17,7 @@ return [
         'gauge' => 'Gauge in the head',
         'gauge_read' => 'Bars off :dropped, bars on :carried.',
         'brackets' => 'Brackets',
+        'weighbridge' => 'Weighbridge',
         'weighed' => ':Axle, weighed',
         'check_again' => 'Check again',
         'when' => 'When',

@@ -17,6 +17,7 @@ return [
         'gauge' => 'Medidor en el cabezal',
         'gauge_read' => 'Sin barras :dropped, con barras :carried.',
         'brackets' => 'Soportes',
+        'weighbridge' => 'Báscula',
         'weighed' => ':Axle, pesado',
         'check_again' => 'Comprobar otra vez',
         'when' => 'Cuándo',

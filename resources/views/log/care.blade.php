@@ -1,4 +1,5 @@
 @php($refused = session('errors')?->getBag('care')->first('driven') ?? '')
+@php($refusedNote = session('errors')?->getBag('care')->first('found') ?? '')
 <x-layout :title="__('page/log.care.maintenance', ['title' => $rig->title()])" here="log">
     <main class="yard">
         <div class="yard-head">
@@ -13,6 +14,11 @@
                 <label for="driven">{{ __('page/log.care.distance_on_the_vehicle') }}</label>
                 <input id="driven" name="driven" value="{{ old('driven') }}" inputmode="decimal" autocomplete="off" placeholder="{{ $driven === null ? '' : $person->roadUnit()->distance($driven) }}" aria-describedby="driven-says" @if ($refused !== '') aria-invalid="true" @endif>
                 <p class="sentence" id="driven-says" @if ($refused !== '') data-tone="stop" role="alert" @endif>{{ $refused !== '' ? $refused : ($driven === null ? __('page/log.care.not_read_yet_may_be') : __('page/log.care.read_last', ['distance' => $person->roadUnit()->distance($driven)])) }}</p>
+            </div>
+            <div class="field">
+                <label for="found">{{ __('page/log.care.found') }}</label>
+                <input id="found" name="found" value="{{ old('found') }}" maxlength="300" autocomplete="off" aria-describedby="found-says" @if ($refusedNote !== '') aria-invalid="true" @endif>
+                <p class="sentence" id="found-says" @if ($refusedNote !== '') data-tone="stop" role="alert" @endif>{{ $refusedNote !== '' ? $refusedNote : __('page/log.care.found_hint') }}</p>
             </div>
             <button class="button" name="task" value="distance">{{ __('page/log.care.save_distance') }}</button>
             @if ($lines === [])
@@ -42,7 +48,7 @@
                         @foreach ($rig->careRecords->reverse() as $record)
                             <tr @class(['is-superseded' => $record->withdrawn_at])>
                                 <td>{{ $record->done_at->isoFormat('D MMM YYYY HH:mm') }}</td>
-                                <td class="height">{{ $names[$record->task] ?? ($record->task === 'set-up' ? __('page/log.care.set_up_and_handed_over') : __('page/log.care.distance_read')) }}</td>
+                                <td class="height">{{ \App\Words\ServiceWords::line($record->task, $tasks) }}@if ($record->found !== null)<br><span class="sentence" data-found>{{ $record->found }}</span>@endif</td>
                                 <td>{{ $record->typed === null ? '' : ($record->typed.' = '.$person->roadUnit()->distance($record->driven_km)) }}</td>
                                 <td>{{ $record->user->name }}</td>
                                 <td>@if ($record->withdrawn_at){{ __('page/log.care.undone', ['withdrawn_at' => $record->withdrawn_at->isoFormat('D MMM')]) }}@else<form method="post" action="{{ route('care.withdraw', [$rig, $record->id]) }}">@csrf<button class="button is-small">{{ __('page/log.care.undo') }}</button></form>@endif</td>

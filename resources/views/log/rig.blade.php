@@ -6,6 +6,7 @@
         </div>
         <p class="saved-at" role="status">{{ session('saved') }}</p>
         @include('customers.rig', ['rig' => $log->rig])
+        @if ($log->weighed() !== '')<p class="sentence" data-weighings>{{ $log->weighed() }}</p>@endif
         <div class="history">
             <ol class="set-ups">
                 @forelse ($log->setUps() as $i => $setUp)

@@ -66,7 +66,7 @@
                             </tr>
                         @endforeach
                     </table>
-                    @if (count($page->tickets) > 1)<p class="sentence">{{ __('page/weigh.show.changes_from_alone') }}</p>@endif
+                    <p class="sentence" data-weighings>{{ $page->counted() }} @if (count($page->tickets) > 1){{ __('page/weigh.show.changes_from_alone') }}@endif</p>
                 @endif
                 @include('weigh.air', ['air' => $page->air()])
                 @php($others = $page->others()->rows())

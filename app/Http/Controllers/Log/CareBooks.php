@@ -11,6 +11,7 @@ use App\Screens\Service\CareLine;
 use App\UseCases\Door\WritingDoor;
 use App\UseCases\Service\RigCare;
 use App\Words\ExpectedWords;
+use App\Words\Text;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -26,6 +27,8 @@ final class CareBooks
     /** A calendar holds no more rigs, the first due first. */
     private const MOST_RIGS = 300;
 
+    private const LONGEST_NOTE = 300;
+
     public function show(Asked $request, Rig $rig): View
     {
         $care = new RigCare($rig->load(['vehicle', 'trailer', 'hitch', 'careRecords.user']));
@@ -34,7 +37,7 @@ final class CareBooks
             'rig' => $rig,
             'lines' => CareLine::of($care, $request->person()),
             'driven' => $care->book()->driven(),
-            'names' => array_column($care->tasks(), 'what', 'key'),
+            'tasks' => array_column($care->tasks(), null, 'key'),
         ]);
     }
 
@@ -52,15 +55,25 @@ final class CareBooks
             abort(404);
         }
         $back = redirect()->route('log.care', $rig);
+        $driven = trim($request->text('driven'));
+        $found = trim($request->text('found'));
+        if (mb_strlen($found) > self::LONGEST_NOTE) {
+            return $back
+                ->withInput($request->texts(['task', 'driven', 'found']))
+                ->withErrors(
+                    ['found' => Text::of('service.note_too_long', ['most' => self::LONGEST_NOTE])],
+                    'care',
+                );
+        }
         try {
             $door->inShop(
                 $request->person(),
                 'work',
-                static fn () => $care->write($task, trim($request->text('driven')), $request->person()),
+                static fn () => $care->write($task, $driven, $request->person(), $found),
             );
         } catch (ImpossibleDistance $impossible) {
             return $back
-                ->withInput($request->texts(['task', 'driven']))
+                ->withInput($request->texts(['task', 'driven', 'found']))
                 ->withErrors(['driven' => ExpectedWords::of($impossible->expected())], 'care');
         }
 
