@@ -15,6 +15,7 @@ use Yoke\Job\Record\SettingOffsets;
 use Yoke\Job\Record\SheetPrior;
 use Yoke\Job\Shop\ShopSettings;
 use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\MinutesToGo;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recheck;
 use Yoke\Judgement\Advice\Recommendation;
@@ -23,6 +24,8 @@ use Yoke\Judgement\Advice\TensionAdvice;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\RigParameter;
+use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Measuring\Readings\ObservationMapper;
@@ -33,6 +36,12 @@ use Yoke\Rig\Parts\Axle;
 final class AdviceFile
 {
     private JobAnalysis $analysis;
+
+    /** @var list<Observation> */
+    private array $observations;
+
+    /** Minutes that a change of the small adjuster takes. */
+    private int $step;
 
     private function __construct(Fields $fields, ShopSettings $shop)
     {
@@ -49,9 +58,11 @@ final class AdviceFile
             $sheets->known->wheelbase,
         );
         $current = $readings->current();
+        $this->observations = $readings->observations();
+        $this->step = $settings?->adjusters->stepMinutes() ?? 0;
         $this->analysis = new JobAnalysis(
             $readings->prior($prior, $job->rules->priors->tensionUnknownMm),
-            $readings->observations(),
+            $this->observations,
             $job->goal(),
             $shop->rules()->stopping,
             $settings?->notKnowing($current?->setting?->unknown() ?? []),
@@ -99,6 +110,7 @@ final class AdviceFile
             'in_band_chance' => $recommendation === null
                 ? $verdict?->chances->inRange
                 : $recommendation->present?->chance,
+            'minutes_to_go' => $recommendation === null ? null : $this->minutes($recommendation),
             'move' => $recommendation === null
                     ? $this->tension($this->analysis->tension())
                     : $this->move($recommendation),
@@ -121,25 +133,66 @@ final class AdviceFile
     private function move(Recommendation $recommendation): array
     {
         $forecast = $recommendation->forecast;
-        $height = fn (Axle $axle): float => $this->analysis
-            ->posterior()
-            ->carriedHeight($axle, $forecast->tensionOffset, $forecast->ballOffset)
-            ->mean();
 
         return [
             'do' => $recommendation->action->value,
             ...$recommendation->action === Action::ReadAgain
-                ? ['what' => ($recommendation->look ?? Recheck::Carried)->value]
+                ? [
+                    'what' => ($recommendation->look ?? Recheck::Carried)->value,
+                    'how' => $recommendation->way->value,
+                ]
                 : [],
             'setting' => $forecast->setting->told(),
             'chance' => $forecast->chance,
-            'expect' => [
-                'front_mm' => $height(Axle::Front),
-                'rear_mm' => $height(Axle::Rear),
-                'front_restored' => $forecast->share()->mean(),
-            ],
+            'expect' => $this->expected($forecast),
             'because' => $this->because($recommendation),
         ];
+    }
+
+    /** @return array<string, float|null> heights, each with its doubt; null of a fender that nobody taped */
+    private function expected(SettingForecast $forecast): array
+    {
+        $height = fn (Axle $axle): Normal => $this->analysis
+            ->posterior()
+            ->carriedHeight($axle, $forecast->tensionOffset, $forecast->ballOffset);
+
+        return [
+            ...$this->heightsOf($height(Axle::Front), $height(Axle::Rear)),
+            'front_restored' => $forecast->share()->mean(),
+            'front_restored_sd' => $forecast->share()->deviation(),
+        ];
+    }
+
+    /** @return array<string, float|null> each with its doubt; null of a fender that nobody taped */
+    private function heightsOf(Normal $front, Normal $rear): array
+    {
+        $heights = [];
+        foreach ([[Axle::Front, $front], [Axle::Rear, $rear]] as [$axle, $height]) {
+            $isTaped = $this->isTaped($axle);
+            $heights["{$axle->value}_mm"] = $isTaped ? $height->mean() : null;
+            $heights["{$axle->value}_mm_sd"] = $isTaped ? $height->deviation() : null;
+        }
+
+        return $heights;
+    }
+
+    private function isTaped(Axle $axle): bool
+    {
+        foreach ($this->observations as $observation) {
+            if ($observation->observed === Observed::heightOf($axle)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{mean: float, least: float, most: float}|null null where nothing that can be set gets there */
+    private function minutes(Recommendation $recommendation): ?array
+    {
+        $toGo = MinutesToGo::of($recommendation, $this->step);
+
+        return $toGo === null ? null : ['mean' => $toGo->mean, 'least' => $toGo->least, 'most' => $toGo->most];
     }
 
     private function because(Recommendation $recommendation): string
@@ -171,10 +224,9 @@ final class AdviceFile
             'do' => 'tension',
             'direction' => $advice->direction->value,
             'expect' => [
-                'front_mm' => $advice->target->mean(),
-                'rear_mm' => $advice->rear->mean(),
-                'front_lowest_mm' => $advice->lowest,
-                'front_highest_mm' => $advice->highest,
+                ...$this->heightsOf($advice->target, $advice->rear),
+                'front_lowest_mm' => $this->isTaped(Axle::Front) ? $advice->lowest : null,
+                'front_highest_mm' => $this->isTaped(Axle::Front) ? $advice->highest : null,
                 'front_by_mm' => $advice->toGo,
             ],
             'because' => Text::of('move.because.tension'),

@@ -67,6 +67,7 @@ final readonly class AnalysisResource
             : [
                 'do' => $recommendation->action->value,
                 'look' => $recommendation->look?->value,
+                'how' => $recommendation->look === null ? null : $recommendation->way->value,
                 'setting' => $recommendation->forecast->setting->told(),
                 'chance' => $recommendation->forecast->chance,
                 'reason' => $recommendation->reason->value,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\ExpectedWords;
+use Yoke\Job\Record\RigSize;
+
 /** Reads an object of a JSON file field by field; what is missing or of the wrong kind is named with its whole path. */
 final readonly class Fields
 {
@@ -39,9 +42,16 @@ final readonly class Fields
     /** @return non-empty-list<self> */
     public function objects(string $name): array
     {
-        $list = $this->value($name);
-        if (! is_array($list) || $list === [] || ! array_is_list($list)) {
+        return $this->objectsIfAny($name) ?:
             throw BadField::at($this->pathOf($name), 'Expected a list of at least one object.');
+    }
+
+    /** @return list<self> none where it is left out or empty */
+    public function objectsIfAny(string $name): array
+    {
+        $list = $this->has($name) ? $this->value($name) : [];
+        if (! is_array($list) || ! array_is_list($list)) {
+            throw BadField::at($this->pathOf($name), 'Expected a list of objects.');
         }
         $objects = [];
         foreach ($list as $i => $object) {
@@ -106,6 +116,23 @@ final readonly class Fields
         $number = $this->number($name);
 
         return $number > 0.0 ? $number : throw BadField::at($this->pathOf($name), 'Expected a number above 0.');
+    }
+
+    /** A number that can be such a size; one that cannot is asked for what it would be in another unit. */
+    public function size(string $name, RigSize $size): float
+    {
+        $number = $this->number($name);
+        if (! $size->range()->holds($number)) {
+            throw BadField::at($this->pathOf($name), ExpectedWords::of($size->range()->expected($number)));
+        }
+
+        return $number;
+    }
+
+    /** The same object; an empty one where it is left out. */
+    public function objectIfAny(string $name): self
+    {
+        return $this->has($name) ? $this->object($name) : new self([], $this->pathOf($name));
     }
 
     public function flag(string $name): bool

@@ -9,6 +9,7 @@ use Yoke\Job\Record\HeightTaken;
 use Yoke\Job\Record\HookUpRecord;
 use Yoke\Job\Record\MeasureTaken;
 use Yoke\Job\Record\ReadingHistory;
+use Yoke\Job\Record\RigSize;
 use Yoke\Judgement\Advice\HitchSettings;
 use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Readings\Height\HeightDoubt;
@@ -34,6 +35,9 @@ final class FileHistory
         'ball_load_kg' => Observed::BallLoad,
     ];
 
+    /** From one reading to the next where none says when. */
+    private const BETWEEN_MINUTES = 5.0;
+
     /** @var list<Fields> */
     private array $readings;
 
@@ -50,7 +54,7 @@ final class FileHistory
         private readonly ?HitchSettings $hitch,
         private readonly HeightDoubt $doubt,
     ) {
-        $this->readings = $fields->has('readings') ? $fields->objects('readings') : [];
+        $this->readings = $fields->objectsIfAny('readings');
         [$before, $hookUp, $count] = [null, 1, []];
         foreach ($this->readings as $reading) {
             $stance = $this->stance($reading);
@@ -128,15 +132,28 @@ final class FileHistory
             $field = "{$axle->value}_mm";
             if ($reading->has($field)) {
                 $height = $this->doubt->reading(
-                    Length::ofMillimetres($reading->number($field)),
+                    Length::ofMillimetres($reading->size($field, RigSize::FenderHeight)),
                     $this->suspension($axle),
                     $settling,
                 );
-                $heights[] = new HeightTaken($stance, $this->rounds[$i], $axle, $height, "reading {$i} {$field}");
+                $heights[] = new HeightTaken(
+                    $stance,
+                    $this->rounds[$i],
+                    $axle,
+                    $height,
+                    "reading {$i} {$field}",
+                    hours: $this->minutesOf($reading, $i) / 60.0,
+                );
             }
         }
 
         return $heights;
+    }
+
+    /** When a reading was taken: as it says, else one after the other as they stand in the file. */
+    private function minutesOf(Fields $reading, int $i): float
+    {
+        return $reading->has('at_minutes') ? $reading->number('at_minutes') : self::BETWEEN_MINUTES * $i;
     }
 
     /** @return list<MeasureTaken> */
@@ -149,7 +166,7 @@ final class FileHistory
                     $stance,
                     $this->rounds[$i],
                     $observed,
-                    $reading->number($field),
+                    $reading->size($field, RigSize::Load),
                     "reading {$i} {$field}",
                 );
             }
@@ -182,12 +199,11 @@ final class FileHistory
 
     private function suspension(Axle $axle): Suspension
     {
-        return Suspension::from(
-            $this->fields
-                ->object('vehicle')
-                ->object('suspension')
-                ->choice($axle->value, array_column(Suspension::cases(), 'value')),
-        );
+        $suspension = $this->fields->objectIfAny('vehicle')->objectIfAny('suspension');
+
+        return $suspension->has($axle->value)
+            ? Suspension::from($suspension->choice($axle->value, array_column(Suspension::cases(), 'value')))
+            : Suspension::Leaf;
     }
 
     /** Null where the reading names none, or the job does not say what can be set. */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\Text;
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
+use Yoke\Foundation\Units\Load;
 use Yoke\Job\Record\BarStiffness;
 use Yoke\Job\Record\ReferenceTension;
 use Yoke\Job\Record\RigSheets;
+use Yoke\Job\Record\RigSize;
 use Yoke\Job\Record\UsualRig;
 use Yoke\Measuring\Estimation\Prior\AxleGroup;
 use Yoke\Measuring\Estimation\Prior\KnownRig;
@@ -18,6 +21,7 @@ use Yoke\Measuring\Estimation\Prior\SharedDoubts;
 use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\TongueWeightSource;
 use Yoke\Rig\Parts\TrailerBody;
+use Yoke\Rig\Specification\RatingOf;
 
 /** The sheets of a job for advice, filled in from its file: what is left out is assumed with its doubt. */
 final readonly class FileSheets
@@ -37,9 +41,9 @@ final readonly class FileSheets
 
     public function __construct(Fields $fields, private PriorDoubts $doubts)
     {
-        $this->vehicle = $fields->object('vehicle');
-        $this->trailer = $fields->object('trailer');
-        $this->hitch = $fields->object('hitch');
+        $this->vehicle = $fields->objectIfAny('vehicle');
+        $this->trailer = $fields->objectIfAny('trailer');
+        $this->hitch = $fields->objectIfAny('hitch');
     }
 
     public function sheets(): RigSheets
@@ -85,7 +89,7 @@ final readonly class FileSheets
             throw BadField::at('hitch.bars', 'Expected two spring bars.');
         }
         $spacing = $this->trailer->has('axle_spacing_mm')
-            ? $this->trailer->above('axle_spacing_mm')
+            ? $this->trailer->size('axle_spacing_mm', RigSize::AxleSpacing)
             : UsualRig::AXLE_SPACING_MM;
         $isEqualised = ! $this->trailer->has('equalised') || $this->trailer->flag('equalised');
         $isBallKnown = $this->hitch->has('ball_over_coupler_mm');
@@ -113,17 +117,33 @@ final readonly class FileSheets
         $dimensions = [];
         foreach (
             [
-                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', Normal::of(...UsualRig::WHEELBASE_MM)],
-                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', Normal::of(...UsualRig::OVERHANG_MM)],
-                [RigDimension::BallToAxle, $this->trailer, 'ball_to_axle_mm', TrailerBody::Box->ballToAxle()],
-                [RigDimension::GrossWeight, $this->trailer, 'weight_kg', TrailerBody::Box->grossWeight()],
-                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', Normal::of(...Hitch::USUAL_BAR_ARM_MM)],
-            ] as [$dimension, $fields, $name, $usual]
+                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', RigSize::Wheelbase, Normal::of(...UsualRig::WHEELBASE_MM)],
+                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', RigSize::Overhang, Normal::of(...UsualRig::OVERHANG_MM)],
+                [RigDimension::BallToAxle, $this->trailer, 'ball_to_axle_mm', RigSize::BallToAxle, TrailerBody::Box->ballToAxle()],
+                [RigDimension::GrossWeight, $this->trailer, 'weight_kg', RigSize::GrossWeight, TrailerBody::Box->grossWeight()],
+                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', RigSize::BarArm, Normal::of(...Hitch::USUAL_BAR_ARM_MM)],
+            ] as [$dimension, $fields, $name, $size, $usual]
         ) {
-            $dimensions[$dimension->value] = $fields->has($name) ? Normal::of($fields->above($name), 0.0) : $usual;
+            $dimensions[$dimension->value] = $fields->has($name) ? Normal::of($fields->size($name, $size), 0.0) : $usual;
         }
+        $this->checkTogether($dimensions);
 
         return $dimensions;
+    }
+
+    /** @param  array<string, Normal>  $dimensions */
+    private function checkTogether(array $dimensions): void
+    {
+        $length = static fn (RigDimension $dimension): float => $dimensions[$dimension->value]->mean();
+        if (
+            $this->vehicle->has('overhang_mm') &&
+            $length(RigDimension::Overhang) >= $length(RigDimension::Wheelbase)
+        ) {
+            throw BadField::at('vehicle.overhang_mm', Text::of('expected.rig.overhang'));
+        }
+        if ($this->hitch->has('bar_arm_mm') && $length(RigDimension::BarArm) >= $length(RigDimension::BallToAxle)) {
+            throw BadField::at('hitch.bar_arm_mm', Text::of('expected.rig.bar_arm'));
+        }
     }
 
     private function gross(): float
@@ -145,12 +165,9 @@ final readonly class FileSheets
             );
         }
         $tongue = $this->trailer->object('tongue_weight');
-        $kilograms = $tongue->number('kg');
-        if (! ($kilograms > 0.0 && $kilograms < $this->gross())) {
-            throw BadField::at(
-                'trailer.tongue_weight.kg',
-                'Expected a tongue weight above 0 and below the gross trailer weight.',
-            );
+        $kilograms = $tongue->size('kg', RigSize::Load);
+        if ($kilograms >= $this->gross()) {
+            throw BadField::at('trailer.tongue_weight.kg', Text::of('expected.sheet.tongue_weight'));
         }
 
         return new LogNormal(
@@ -167,11 +184,21 @@ final readonly class FileSheets
             : new LogNormal(...$usual);
     }
 
+    /** What one bar may carry. */
+    public static function barRating(Fields $hitch): Load
+    {
+        $of = $hitch->has('bar_rating_of')
+            ? $hitch->choice('bar_rating_of', array_column(RatingOf::cases(), 'value'))
+            : null;
+
+        return RatingOf::said($of)->ofOneBar(Load::ofKilograms($hitch->size('bar_rating_kg', RigSize::Load)));
+    }
+
     private function bars(): BarStiffness
     {
         return match (true) {
             $this->hitch->has('bar_rate_kg_per_mm') => BarStiffness::ofRate($this->hitch->above('bar_rate_kg_per_mm')),
-            $this->hitch->has('bar_rating_kg') => BarStiffness::ofRating($this->hitch->above('bar_rating_kg')),
+            $this->hitch->has('bar_rating_kg') => BarStiffness::ofRating(self::barRating($this->hitch)->kilograms()),
             default => BarStiffness::unknown(),
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange;
 
 use App\Words\ExpectedWords;
-use Yoke\Foundation\Units\Load;
+use Yoke\Job\Record\RigSize;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Advice\HitchSettings;
 use Yoke\Judgement\Constraint\BarRating;
@@ -26,6 +26,9 @@ use Yoke\Rig\Adjuster\StepRange;
  */
 final class JobFields
 {
+    /** Of a change where the file gives none. */
+    private const USUAL_MINUTES = ['tension' => 6, 'tilt' => 30];
+
     private ?Adjusters $adjusters = null;
 
     public function __construct(
@@ -41,11 +44,16 @@ final class JobFields
 
     public function criterion(): Criterion
     {
-        return Criterion::from($this->fields->choice('method', array_column(Criterion::cases(), 'value')));
+        return $this->fields->has('method')
+            ? Criterion::from($this->fields->choice('method', array_column(Criterion::cases(), 'value')))
+            : Criterion::FrontRestoration;
     }
 
     private function band(): TargetRange
     {
+        if (! $this->fields->has('band')) {
+            return $this->rules->range;
+        }
         [$from, $to] = $this->fields->numbers('band', 2);
         try {
             return TargetRange::of($from, $to);
@@ -57,8 +65,8 @@ final class JobFields
     /** Null where it is off for good. */
     private function levelling(): ?LevellingLoss
     {
-        $vehicle = $this->fields->object('vehicle');
-        $kind = $vehicle->choice('levelling', ['none', 'rear', 'all']);
+        $vehicle = $this->fields->objectIfAny('vehicle');
+        $kind = $vehicle->has('levelling') ? $vehicle->choice('levelling', ['none', 'rear', 'all']) : 'none';
         $isOn = $vehicle->has('levelling_on_the_road') && $vehicle->flag('levelling_on_the_road');
 
         return match (true) {
@@ -72,9 +80,9 @@ final class JobFields
     public function settings(): ?HitchSettings
     {
         $adjusters = $this->adjusters();
-        $hitch = $this->fields->object('hitch');
+        $hitch = $this->fields->objectIfAny('hitch');
         $constraints = $hitch->has('bar_rating_kg')
-            ? [new BarRating(Load::ofKilograms($hitch->above('bar_rating_kg')))]
+            ? [new BarRating(FileSheets::barRating($hitch))]
             : [];
 
         return $adjusters === null ? null : new HitchSettings($adjusters, $this->reference($adjusters), $constraints);
@@ -88,7 +96,7 @@ final class JobFields
 
     private function readAdjusters(): ?Adjusters
     {
-        $hitch = $this->fields->object('hitch');
+        $hitch = $this->fields->objectIfAny('hitch');
         if (! $hitch->has('adjusters')) {
             return null;
         }
@@ -96,7 +104,7 @@ final class JobFields
         foreach ($hitch->objects('adjusters') as $fields) {
             $name = $fields->text('name');
             $tilts = $fields->has('tilt_deg');
-            $pitch = $tilts ? deg2rad($fields->number('tilt_deg')) : $fields->number('pitch_mm');
+            $pitch = $tilts ? deg2rad($fields->number('tilt_deg')) : $fields->size('pitch_mm', RigSize::Pitch);
             $range = new StepRange($fields->number('from'), $fields->number('to'));
             $halves = $fields->has('half_steps') && $fields->flag('half_steps');
             try {
@@ -105,7 +113,7 @@ final class JobFields
                     $tilts ? Role::Tilt : Role::Tension,
                     $pitch,
                     $halves ? $range->inHalves() : $range,
-                    $fields->count('minutes'),
+                    $fields->has('minutes') ? $fields->count('minutes') : self::USUAL_MINUTES[$tilts ? 'tilt' : 'tension'],
                 );
             } catch (ImpossibleSetting $impossible) {
                 throw BadField::at($fields->pathOf('from'), ExpectedWords::of($impossible->expected()));

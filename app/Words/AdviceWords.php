@@ -66,6 +66,7 @@ final readonly class AdviceWords
                 ($recommendation->look ?? Recheck::Carried)->value,
             ['setting' => $this->settings->of($recommendation->forecast->setting)],
         );
+        $look = trim("{$look} ".Text::ifAny("move.how.{$recommendation->way->value}"));
 
         return $on === null || $next === null
             ? $look

@@ -20,8 +20,10 @@ use Yoke\Judgement\Method\TargetRange;
 use Yoke\Judgement\Method\Tolerances;
 use Yoke\Judgement\Method\Verdict;
 use Yoke\Measuring\Estimation\Reading\Observation;
+use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
 
 /**
@@ -201,6 +203,9 @@ final readonly class VerdictWords
             $suspect->error->isLasting() => Text::of("reading.lasting.{$suspect->error->value}", [
                 'which' => $observation === null ? '' : ucfirst($this->which($observation)),
                 'stance' => $observation === null ? '' : RigWords::stance($observation->context->stance),
+                'fender' => $observation === null
+                    ? ''
+                    : RigWords::axle($observation->observed === Observed::FrontHeight ? Axle::Front : Axle::Rear),
                 'chance' => $chance,
             ]),
             $observation === null || $suspect->residual === null => Text::of('reading.check_count', [

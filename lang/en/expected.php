@@ -124,6 +124,10 @@ return [
             'trailer' => 'trailer',
         ],
     ],
+    'size' => [
+        'outside' => 'Expected between :low and :high :unit, and :number is outside.',
+        'otherwise' => 'Read as :other it would be :is :unit: if that is meant, give it so.',
+    ],
     'range' => [
         'ball_to_axle' => 'Expected a length from ball to trailer axle between :low_mm and :high_mm mm (:low_in and :high_in in).',
         'bar_arm' => 'Expected a bar arm, ball to hook-up point, between :low_mm and :high_mm mm (:low_in and :high_in in).',
@@ -149,6 +153,7 @@ return [
         'tray' => 'Expected its end nearest to the ball first.',
     ],
     'rig' => [
+        'overhang' => 'Expected an overhang, rear axle centre to ball, shorter than the wheelbase.',
         'bar_arm' => 'Expected a bar arm shorter than the length from ball to trailer axle.',
         'axles' => 'Expected one, two or three trailer axles.',
         'gross_weight' => 'Expected a gross trailer weight between 100 and 20000 kg (220 and 44092 lb).',

@@ -19,6 +19,12 @@ return [
         'first_alone' => 'Measure alone a second time, then hook up at :setting.',
         'first_dropped' => 'Measure dropped a second time, then hook up at :setting.',
     ],
+    'how' => [
+        'raise_jack' => "Raise the jack's foot first.",
+        'another_place' => 'At another place, on the same side.',
+        'other_end' => 'Count from the other end, too.',
+        'weigh' => 'A weighbridge settles it.',
+    ],
     'then' => ':look Then :change, to :setting.',
     'look_now' => [
         'alone' => 'Measure alone again',
@@ -51,6 +57,7 @@ return [
         'reading_is_cheaper_turned' => 'A second reading costs a minute, as a turn of the screw does. Roll forward and back, then measure both fenders.',
         'second_reading' => 'A slip alone or dropped does the most harm, and a second reading finds it: roll forward and back, tape plumb, a minute each.',
         'settles_a_doubt' => 'Something does not fit, and this look would show what. See what may be wrong.',
+        'instruments_differ' => 'Scale and tape contradict each other by more than chance. Measure both fenders again, or weigh again, before you leave it.',
         'counted_first' => 'A link more or fewer than was recorded sends every later move astray. It takes a minute.',
         'nearest_allowed' => ':method cannot be met on this rig with nothing over its limit. This is the nearest setting that is allowed.',
         'nearest_allowed_share' => 'No setting reaches the range. This is the nearest that is allowed: about :share % restored.',

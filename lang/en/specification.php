@@ -189,6 +189,14 @@ return [
             ],
             'bar_rating_low_kg' => ['label' => 'Bars rated from'],
             'bar_rating_high_kg' => ['label' => 'Bars rated to'],
+            'bar_rating_of' => [
+                'label' => 'That rating is of',
+                'hint' => 'As the bars are marked; where nobody says, of one bar',
+                'options' => [
+                    'one bar' => 'One bar',
+                    'pair' => 'The pair: half of it each',
+                ],
+            ],
             'bar_rate_kg_per_mm' => ['label' => 'Rate of one bar', 'hint' => 'In kg/mm or lb/in, if the data sheet gives it'],
             'maker_restored_percent' => [
                 'label' => "Maker's front axle load restored, up to %",

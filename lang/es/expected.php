@@ -124,6 +124,10 @@ return [
             'trailer' => 'del remolque',
         ],
     ],
+    'size' => [
+        'outside' => 'Se esperaba entre :low y :high :unit, y :number queda fuera.',
+        'otherwise' => 'Leído como :other serían :is :unit: si es eso, póngalo así.',
+    ],
     'range' => [
         'ball_to_axle' => 'Se esperaba una longitud de la bola al eje del remolque entre :low_mm y :high_mm mm (:low_in y :high_in in).',
         'bar_arm' => 'Se esperaba un brazo de barra, de la bola al punto de enganche, entre :low_mm y :high_mm mm (:low_in y :high_in in).',
@@ -149,6 +153,7 @@ return [
         'tray' => 'Se esperaba primero su extremo más cercano a la bola.',
     ],
     'rig' => [
+        'overhang' => 'Se esperaba un voladizo, del centro del eje trasero a la bola, más corto que la distancia entre ejes.',
         'bar_arm' => 'Se esperaba un brazo de barra más corto que la distancia de la bola al eje del remolque.',
         'axles' => 'Se esperaban uno, dos o tres ejes en el remolque.',
         'gross_weight' => 'Se esperaba un peso bruto del remolque entre 100 y 20000 kg (220 y 44092 lb).',

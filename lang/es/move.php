@@ -19,6 +19,12 @@ return [
         'first_alone' => 'Mida solo por segunda vez, y después enganche en :setting.',
         'first_dropped' => 'Mida sin barras por segunda vez, y después enganche en :setting.',
     ],
+    'how' => [
+        'raise_jack' => 'Levante antes el pie del gato.',
+        'another_place' => 'En otro sitio, en el mismo lado.',
+        'other_end' => 'Cuente también desde el otro extremo.',
+        'weigh' => 'Una báscula lo aclara.',
+    ],
     'then' => ':look Después :change, a :setting.',
     'look_now' => [
         'alone' => 'Medir solo otra vez',
@@ -51,6 +57,7 @@ return [
         'reading_is_cheaper_turned' => 'Una segunda lectura cuesta un minuto, igual que una vuelta del husillo. Ruede adelante y atrás, y mida los dos guardabarros.',
         'second_reading' => 'Un error en solo o sin barras es lo que más daño hace, y una segunda lectura lo encuentra: ruede adelante y atrás, cinta a plomo, un minuto cada una.',
         'settles_a_doubt' => 'Algo no encaja, y este vistazo mostraría qué. Vea qué puede estar mal.',
+        'instruments_differ' => 'Báscula y cinta se contradicen más de lo que hace el azar. Mida otra vez los dos guardabarros, o pese otra vez, antes de dejarlo.',
         'counted_first' => 'Un eslabón más o menos de lo anotado desvía todas las acciones siguientes. Tarda un minuto.',
         'nearest_allowed' => ':method no se puede cumplir en este conjunto sin pasar algún límite. Este es el ajuste permitido más cercano.',
         'nearest_allowed_share' => 'Ningún ajuste llega al margen. Este es el permitido más cercano: cerca del :share % recuperado.',

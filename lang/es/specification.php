@@ -189,6 +189,14 @@ return [
             ],
             'bar_rating_low_kg' => ['label' => 'Límite de las barras desde'],
             'bar_rating_high_kg' => ['label' => 'Límite de las barras hasta'],
+            'bar_rating_of' => [
+                'label' => 'Esa carga es de',
+                'hint' => 'Como vienen marcadas las barras; si nadie lo dice, de una barra',
+                'options' => [
+                    'one bar' => 'Una barra',
+                    'pair' => 'El par: la mitad cada una',
+                ],
+            ],
             'bar_rate_kg_per_mm' => ['label' => 'Rigidez de una barra', 'hint' => 'En kg/mm o lb/in, si la ficha técnica la da'],
             'maker_restored_percent' => [
                 'label' => 'Carga del eje delantero recuperada según el fabricante, hasta %',

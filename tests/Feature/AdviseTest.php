@@ -140,20 +140,21 @@ it('says in one line which field was bad, exit 2', function (string $path, mixed
         ->and(substr_count($printed, "\n"))
         ->toBe(0);
 })->with([
-    'a wheelbase below 0' => ['vehicle.wheelbase_mm', -3, 'above 0'],
+    'a wheelbase below 0' => ['vehicle.wheelbase_mm', -3, 'between 1500 and 6500 mm'],
     'springs of nobody\'s kind' => ['vehicle.suspension.front', 'air', 'coil, leaf'],
     'heavier tongue than trailer' => ['trailer.tongue_weight.kg', 9000, 'below the gross'],
     'weighed by guess' => ['trailer.tongue_weight.by', 'guess', 'Expected one of'],
     'four axles' => ['trailer.axle_count', 4, 'one, two or three'],
     'one bar' => ['hitch.bars', 1, 'two spring bars'],
-    'bars without rating' => ['hitch.bar_rating_kg', 0, 'above 0'],
+    'bars without rating' => ['hitch.bar_rating_kg', 0, 'between 20 and 20000 kg'],
     'no adjusters' => ['hitch.adjusters', [], 'at least one'],
     'taped in words' => ['hitch.tension.taped', 'yes', 'true or false'],
     'a reference out of range' => ['hitch.tension.at', ['link' => 40, 'washer' => 3], 'between 0 and 8'],
     'a band upside down' => ['band', [1.0, 0.5], 'xpected'],
     'a band of one' => ['band', [0.5], 'list of 2'],
     'a method nobody knows' => ['method', 'feeling', 'Expected one of'],
-    'no readings' => ['readings', [], 'at least one'],
+    'readings of another kind' => ['readings', ['stance' => 'alone'], 'a list of objects'],
+    'a rating of three' => ['hitch.bar_rating_of', 'three', 'one bar, pair'],
     'rolling in words' => ['vehicle.levelling', 'maybe', 'none, rear, all'],
 ]);
 
@@ -211,6 +212,100 @@ it('bears a single reading, or stances that make no sense', function (array $rea
         ],
     ],
 ]);
+
+it('says the minutes to go with a range, and none once it stops', function (string $file): void {
+    $advice = json_decode(adviseOn((string) file_get_contents($file))[1], true);
+    $toGo = $advice['minutes_to_go'];
+
+    match ($advice['move']['do']) {
+        'stop' => expect($toGo)->toBe(['mean' => 0.0, 'least' => 0.0, 'most' => 0.0]),
+        'cannot' => expect($toGo)->toBeNull(),
+        default => expect($toGo['least'])
+            ->toBeGreaterThan(0.5)
+            ->toBeLessThanOrEqual($toGo['mean'])
+            ->and($toGo['mean'])
+            ->toBeLessThanOrEqual($toGo['most'])
+            ->toBeLessThan(60),
+    };
+})->with(fn (): array => glob(dirname(__DIR__).'/fixtures/jobs/*.json') ?: []);
+
+it('gives heights with their doubt, and none of a fender that nobody taped', function (): void {
+    $advice = json_decode(adviseOn(jobWith('method', 'front_restoration'))[1], true);
+    expect($advice['move']['expect'])
+        ->toHaveKeys(['front_mm', 'rear_mm', 'front_restored'])
+        ->and($advice['move']['expect']['front_mm_sd'])
+        ->toBeBetween(0.3, 15)
+        ->and($advice['move']['expect']['rear_mm_sd'])
+        ->toBeBetween(0.3, 15)
+        ->and($advice['move']['expect']['front_restored_sd'])
+        ->toBeBetween(0.005, 0.5);
+
+    $job = json_decode(jobWith('method', 'front_restoration'), true);
+    $job['readings'] = array_map(fn (array $one): array => array_diff_key($one, ['rear_mm' => 0]), $job['readings']);
+    $front = json_decode(adviseOn(json_encode($job))[1], true)['move']['expect'];
+    expect($front['rear_mm'])
+        ->toBeNull()
+        ->and($front['rear_mm_sd'])
+        ->toBeNull()
+        ->and($front['front_mm'])
+        ->toBeBetween(800, 1100);
+});
+
+it('has one chance for the setting that is on, wherever it is said', function (string $file): void {
+    $job = json_decode((string) file_get_contents($file), true);
+    $carried = array_values(array_filter($job['readings'], fn (array $one): bool => $one['stance'] === 'carried'));
+    if ($carried === []) {
+        expect(json_decode(adviseOn(json_encode($job))[1], true)['in_band_chance'])->toBeNull();
+
+        return;
+    }
+    $on = end($carried)['setting'];
+    $advice = json_decode(adviseOn(json_encode($job))[1], true);
+    $ranked = array_values(
+        array_filter(
+            $advice['ranking'],
+            fn (array $one): bool => (float) $one['setting']['link'] === (float) $on['link'] &&
+                (float) $one['setting']['washer'] === (float) $on['washer'],
+        ),
+    );
+    expect($ranked)->toHaveCount(1)->and($ranked[0]['chance'])->toBe($advice['in_band_chance']);
+    if (in_array($advice['move']['do'], ['stop', 'read_again'], true) && $advice['move']['setting'] === $ranked[0]['setting']) {
+        expect($advice['move']['chance'])->toBe($advice['in_band_chance']);
+    }
+})->with(fn (): array => glob(dirname(__DIR__).'/fixtures/jobs/*.json') ?: []);
+
+it('bears no readings, and a file of nothing but readings or of nothing at all', function (): void {
+    $job = json_decode(jobWith('readings', []), true);
+    $empty = json_decode(adviseOn(json_encode($job))[1], true);
+    unset($job['readings']);
+    $without = json_decode(adviseOn(json_encode($job))[1], true);
+    expect($empty)
+        ->toBe($without)
+        ->and($empty['in_band_chance'])
+        ->toBeNull()
+        ->and($empty['move']['do'])
+        ->toBe('set')
+        ->and($empty['move']['expect']['front_mm'])
+        ->toBeNull()
+        ->and($empty['methods'])
+        ->toBe([]);
+
+    $readings = json_decode(jobWith('method', 'front_restoration'), true)['readings'];
+    $bare = json_decode(adviseOn(json_encode(['readings' => $readings]))[1], true);
+    expect($bare['move']['do'])->toBe('tension')->and($bare['methods']['front_restoration']['sd'])->toBeGreaterThan(0.1);
+    expect(json_decode(adviseOn('{}')[1], true)['move']['do'])->toBe('tension');
+});
+
+it('takes a rating of the pair for half of it each', function (): void {
+    $rate = fn (string $job): float => json_decode(adviseOn($job)[1], true)['fit']['bar_rate_kg_per_mm']['value'];
+    $first = json_decode(jobWith('readings', []), true);
+    $one = $rate(json_encode($first));
+    $first['hitch']['bar_rating_of'] = 'pair';
+    $pair = $rate(json_encode($first));
+    $first['hitch']['bar_rating_of'] = 'one bar';
+
+    expect($pair)->toEqualWithDelta($one / 2, 1e-9)->and($rate(json_encode($first)))->toBe($one);
+});
 
 it('plays the contest on the command line', function (): void {
     Artisan::call('yoke:bench', ['--stances' => 100, '--rigs' => 12, '--seed' => 2, '--json' => true]);

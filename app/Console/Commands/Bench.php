@@ -176,7 +176,11 @@ final class Bench extends Command
             'seed' => (int) $this->option('seed'),
             'seconds' => round((hrtime(true) - $began) / 1e9, 1),
             'players' => array_map(
-                static fn (Tally $tally): array => self::rounded([...$tally->figures(), ...$tally->honesty()]),
+                static fn (Tally $tally): array => self::rounded([
+                    ...$tally->figures(),
+                    ...$tally->honesty(),
+                    ...$tally->foresight(),
+                ]),
                 $tallies,
             ),
             'claimed_at_the_end' => array_map(self::rounded(...), $tallies['advised']->claimedAtTheEnd()),

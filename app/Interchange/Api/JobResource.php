@@ -117,6 +117,7 @@ final readonly class JobResource
         return [
             'action' => $advised->action->value,
             'look' => $advised->look?->value,
+            'how' => $advised->look === null ? null : $advised->way->value,
             'setting' => self::setting($advised->forecast->setting),
             'chance' => $advised->forecast->chance,
         ];

@@ -79,6 +79,7 @@ final readonly class JobHistory
                             $height,
                             $key,
                             $this->taped->unitOf($stance, $axle, $round),
+                            hours: $this->taped->hoursOf($stance, $axle, $round),
                         );
                     }
                 }

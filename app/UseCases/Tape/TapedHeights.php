@@ -6,6 +6,7 @@ namespace App\UseCases\Tape;
 
 use App\Models\Job;
 use App\Models\Reading;
+use Illuminate\Support\Facades\Date;
 use Yoke\Foundation\Units\Length;
 use Yoke\Foundation\Units\LengthUnit;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
@@ -22,8 +23,8 @@ use Yoke\Rig\Parts\Stance;
 final class TapedHeights
 {
     /**
-     * @var array<int, array<string, array{Length, Settling, int, LengthUnit}>> by round and place, with whoever read it
-     *     (0 where nobody saved it yet) and in which unit
+     * @var array<int, array<string, array{Length, Settling, int, LengthUnit, float}>> by round and place, with whoever
+     *     read it (0 where nobody saved it yet), in which unit, and when in hours
      */
     private array $taped = [];
 
@@ -63,6 +64,7 @@ final class TapedHeights
                     $entry->settling,
                     0,
                     $entry->height->unit(),
+                    self::hours(Date::now()),
                 ];
             } elseif ($entry->isEmpty()) {
                 unset($heights->taped[$round][$entry->place->key()]);
@@ -140,14 +142,31 @@ final class TapedHeights
     /** The unit in which an axle was read in a round. */
     public function unitOf(Stance $stance, Axle $axle, int $round): LengthUnit
     {
+        return $this->first($stance, $axle, $round)[3] ?? LengthUnit::Millimetre;
+    }
+
+    /** When an axle was read in a round, hours; null where it was not. */
+    public function hoursOf(Stance $stance, Axle $axle, int $round): ?float
+    {
+        return $this->first($stance, $axle, $round)[4] ?? null;
+    }
+
+    /** @return array{Length, Settling, int, LengthUnit, float}|null */
+    private function first(Stance $stance, Axle $axle, int $round): ?array
+    {
         foreach (Side::cases() as $side) {
             $taped = $this->taped[$round][(new Place($stance, $axle, $side))->key()] ?? null;
             if ($taped !== null) {
-                return $taped[3];
+                return $taped;
             }
         }
 
-        return LengthUnit::Millimetre;
+        return null;
+    }
+
+    private static function hours(\DateTimeInterface $moment): float
+    {
+        return $moment->getTimestamp() / 3600.0;
     }
 
     /**
@@ -194,6 +213,7 @@ final class TapedHeights
                 $reading->settling,
                 $reading->user_id,
                 $reading->typed_unit,
+                self::hours($reading->taken_at),
             ];
         }
     }

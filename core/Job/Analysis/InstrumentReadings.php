@@ -141,7 +141,7 @@ final readonly class InstrumentReadings
      * What scales say by themselves: the front axle's load in three stances, and no model of its springs; null where it
      * was not weighed in each, or lost no more than scales doubt.
      */
-    private function weighedFront(CurrentSetting $current): ?Normal
+    public function weighedFront(CurrentSetting $current): ?Normal
     {
         $alone = $this->front(Stance::Alone, 0.0, 0.0);
         $dropped = $this->front(Stance::Dropped, 0.0, null);

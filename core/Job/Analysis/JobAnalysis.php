@@ -7,6 +7,7 @@ namespace Yoke\Job\Analysis;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Planning\Assumption;
 use Yoke\Job\Planning\Check;
+use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\Diagnosis;
 use Yoke\Judgement\Advice\Finding;
@@ -19,6 +20,7 @@ use Yoke\Judgement\Advice\TensionAdvice;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
+use Yoke\Judgement\Method\StanceQuantities;
 use Yoke\Measuring\Estimation\ComputedPosteriors;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Posteriors;
@@ -100,14 +102,13 @@ final class JobAnalysis
     public function verdictOf(CurrentSetting $hookUp): GoverningVerdict
     {
         $forecast = $this->stances()->at($hookUp->tensionOffset, $hookUp->ballOffset, $hookUp->hookUp);
-        $chances = (new FrontFender($this->observations, $hookUp))->bounded($forecast->chances);
         $lost = $forecast->quantities->lost;
 
         return new GoverningVerdict(
             $this->goal->criterion,
             $forecast->share(),
             $forecast->quantity(),
-            $chances,
+            $forecast->chances,
             $lost,
             $this->goal->band->raisedBy($lost),
         );
@@ -120,11 +121,45 @@ final class JobAnalysis
             return null;
         }
 
-        return $this->recommendation ??= (new Advisor($this->settable(), $this->goal, $this->policy))->advise(
+        return $this->recommendation ??= $this->advised();
+    }
+
+    /** A stop is held up while scale and tape contradict each other, until either was read again. */
+    private function advised(): Recommendation
+    {
+        $advised = (new Advisor($this->settable(), $this->goal, $this->policy))->advise(
             $this->posterior(),
             $this->current?->setting,
             RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0),
         );
+
+        return $advised->action === Action::Stop && $this->clash() !== null && ! $this->isReadAgain()
+            ? $advised->heldUp()
+            : $advised;
+    }
+
+    /** Null where scale and tape agree, and where levelling moved the fenders. */
+    private function clash(): ?InstrumentClash
+    {
+        return $this->current === null || $this->goal->levelling !== null
+            ? null
+            : InstrumentClash::between($this->evidence());
+    }
+
+    /** Whether the hook-up that is on was taped or weighed more than once. */
+    private function isReadAgain(): bool
+    {
+        $times = [];
+        foreach ($this->observations as $observation) {
+            if (
+                $observation->context->stance === Stance::Carried &&
+                $observation->context->hookUp->number === $this->current?->hookUp
+            ) {
+                $times[$observation->observed->name] = ($times[$observation->observed->name] ?? 0) + 1;
+            }
+        }
+
+        return max($times[Observed::FrontHeight->name] ?? 0, $times[Observed::FrontLoad->name] ?? 0) > 1;
     }
 
     /**
@@ -249,13 +284,17 @@ final class JobAnalysis
     /** @return list<Disagreement> */
     public function disagreements(): array
     {
-        return $this->instruments->disagreements($this->evidence(), $this->suspects());
+        return $this->instruments->disagreements($this->evidence(), $this->posterior()->suspects);
     }
 
     /** @return list<Suspect> readings that may be mistakes, the likeliest first */
     public function suspects(): array
     {
-        return $this->posterior()->suspects;
+        $against = $this->clash()?->suspect($this->posterior()->readings, $this->current->hookUp ?? 0);
+        $suspects = [...$this->posterior()->suspects, ...$against === null ? [] : [$against]];
+        usort($suspects, static fn (Suspect $one, Suspect $other): int => $other->chance <=> $one->chance);
+
+        return $suspects;
     }
 
     /** @return list<Finding>|null what is wrong with the hook-up; null while nothing was read carried */
@@ -352,11 +391,26 @@ final class JobAnalysis
             return new MethodView(
                 $criterion,
                 $load,
-                (new FrontFender($this->observations, $current))->bounded(
-                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
-                ),
+                $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
                 $bend,
                 $this->goal->ballLoad()->target($carried->rig(), $quantities->lost),
+            );
+        }
+        $weighed = $this->scaleAlone($criterion, $current);
+        if ($weighed !== null) {
+            return new MethodView(
+                $criterion,
+                $weighed,
+                $method->chances(
+                    new StanceQuantities(
+                        $weighed,
+                        $weighed,
+                        $weighed,
+                        $quantities->lost,
+                        $this->goal->band->ceiling(),
+                    ),
+                ),
+                $bend,
             );
         }
         $isRead =
@@ -372,12 +426,23 @@ final class JobAnalysis
             $criterion,
             $isRead ? $value : null,
             $isRead
-                ? (new FrontFender($this->observations, $current))->bounded(
-                    $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
+                ? $this->stances()->chances(
+                    $method,
+                    $current->tensionOffset,
+                    $current->ballOffset,
+                    $current->hookUp,
                 )
                 : null,
             $bend,
         );
+    }
+
+    /** What the scale says by itself, where it does not govern and weighed the front in three stances. */
+    private function scaleAlone(Criterion $criterion, CurrentSetting $current): ?Normal
+    {
+        return $criterion === Criterion::AxleScale && $this->goal->criterion !== $criterion
+            ? $this->instruments->weighedFront($current)
+            : null;
     }
 
     private function wasWeighed(): bool

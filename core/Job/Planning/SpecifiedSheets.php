@@ -24,6 +24,7 @@ use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Rig;
 use Yoke\Rig\Parts\TongueWeightSource;
 use Yoke\Rig\Parts\VehicleClass;
+use Yoke\Rig\Specification\RatingOf;
 
 /** The sheets of a specified rig: what its specifications say, what is usual where they are silent. */
 final readonly class SpecifiedSheets
@@ -149,12 +150,14 @@ final readonly class SpecifiedSheets
     private function bars(): BarStiffness
     {
         $fromSheet = $this->sheets->hitch->number('bar_rate_kg_per_mm');
-        $rating = $this->sheets->hitch->number('bar_rating_high_kg');
+        $rating = $this->sheets->hitch->load('bar_rating_high_kg');
 
         return match (true) {
             $fromSheet !== null => BarStiffness::ofRate($fromSheet),
             $this->hasChainsAlone() => BarStiffness::ofChains(),
-            $rating !== null => BarStiffness::ofRating($rating),
+            $rating !== null => BarStiffness::ofRating(
+                RatingOf::said($this->sheets->hitch->text('bar_rating_of'))->ofOneBar($rating)->kilograms(),
+            ),
             default => BarStiffness::unknown(),
         };
     }

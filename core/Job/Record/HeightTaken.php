@@ -18,6 +18,7 @@ final readonly class HeightTaken
      * @param  string  $key  its own among the readings of the job
      * @param  LengthUnit  $unit  that it was read in
      * @param  float  $ballMoved  dropped, how much higher the unloaded ball stood than at the reference setting, mm
+     * @param  float|null  $hours  when, of any clock that runs through the job; null where nobody knows
      */
     public function __construct(
         public Stance $stance,
@@ -27,6 +28,7 @@ final readonly class HeightTaken
         public string $key,
         public LengthUnit $unit = LengthUnit::Millimetre,
         public float $ballMoved = 0.0,
+        public ?float $hours = null,
     ) {
     }
 }

@@ -161,7 +161,13 @@ final class HistoryMapper
         $heights = [];
         foreach ($this->history->heights as $taken) {
             $context = $this->context($taken->stance, $taken->round, $taken->ballMoved);
-            $identity = ReadingIdentity::height($taken->key, $taken->round, $taken->unit, (string) $taken->round);
+            $identity = ReadingIdentity::height(
+                $taken->key,
+                $taken->round,
+                $taken->unit,
+                (string) $taken->round,
+                $taken->hours,
+            );
             $setBy = $taken->stance === Stance::Carried ? $this->history->hookUp($taken->round)?->setBy : null;
             $heights =
                 $context === null

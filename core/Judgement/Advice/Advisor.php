@@ -53,8 +53,8 @@ final readonly class Advisor
     {
         $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
         $looks = new RecheckPolicy($posterior, $looked ?? RecheckLog::carriedTimes(1), $this->policy);
-        $ranking = $this->ranked($evaluator, $present);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
+        $ranking = $this->ranked($evaluator, $now);
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
         $decided = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
         if (
@@ -72,6 +72,7 @@ final readonly class Advisor
             $ranking,
             $decided->look,
             $decided->thenSet && $best->isOpen() ? $best : null,
+            $decided->look === null ? LookWay::Again : $looks->way($decided->look),
         );
     }
 
@@ -155,13 +156,16 @@ final readonly class Advisor
      *
      * @return non-empty-list<SettingForecast>
      */
-    private function ranked(SettingEvaluator $evaluator, ?Setting $present): array
+    private function ranked(SettingEvaluator $evaluator, ?SettingForecast $now): array
     {
+        $present = $now?->setting;
         $stays = $present ?? $this->hitch->reference;
         $unseen = $present === null ? 0.0 : $this->policy->unseen;
         $forecasts = $this->sorted(
             array_map(
-                static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
+                static fn (Setting $setting): SettingForecast => $now !== null && $setting->equals($now->setting)
+                    ? $now
+                    : $evaluator->of($setting, $present),
                 $this->hitch->withTheHeadOf($stays),
             ),
             0.0,

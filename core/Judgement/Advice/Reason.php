@@ -19,6 +19,8 @@ enum Reason: string
     case SecondReading = 'second_reading';
     /** One story of the readings has it that a mistake was made, and a look would show it. */
     case SettlesADoubt = 'settles_a_doubt';
+    /** Scale and tape contradict each other by more than chance. */
+    case InstrumentsDiffer = 'instruments_differ';
     /** Every later move is counted from this setting. */
     case CountedFirst = 'counted_first';
     /** The method's goal is out of reach; this is the nearest that is allowed. */

@@ -40,6 +40,9 @@ enum Recheck: string
             return $hookUp > 0 && $mistake->movedAt($hookUp) !== 0.0 ? self::Count : null;
         }
         $observation = $posterior->readings[$mistake->observation]->observation;
+        if ($hookUp > 0 && $mistake->kind->isSeenCarried()) {
+            return self::Carried;
+        }
         $isGone =
             $observation->context->stance === Stance::Carried && $observation->context->hookUp->number !== $hookUp;
 
@@ -55,6 +58,12 @@ enum Recheck: string
             self::Carried => Stance::Carried,
             self::Count => null,
         };
+    }
+
+    /** Minutes that it takes while the rig stands there anyway, before the first hook-up. */
+    public function minutesBeforehand(): float
+    {
+        return 1.0;
     }
 
     /** Minutes that it takes once bars are on: they come off for the one, and the trailer for the other. */

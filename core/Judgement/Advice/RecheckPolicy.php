@@ -40,6 +40,26 @@ final readonly class RecheckPolicy
         return $this->looked->carried;
     }
 
+    /** How a look is made: as it shows the likeliest mistake that it can show, where one is to be looked at. */
+    public function way(Recheck $look): LookWay
+    {
+        $chances = [];
+        foreach ($this->posterior->stories as $story) {
+            foreach ($story->mistakes as $mistake) {
+                if (Recheck::at($mistake, $this->posterior, $this->looked->hookUp) === $look) {
+                    $way = LookWay::showing($mistake->kind)->value;
+                    $chances[$way] = ($chances[$way] ?? 0.0) + $story->chance;
+                }
+            }
+        }
+        $way = LookWay::Again->value;
+        foreach ($chances as $one => $chance) {
+            $way = $chance > max($this->policy->openSuspect, $chances[$way] ?? 0.0) ? $one : $way;
+        }
+
+        return LookWay::from($way);
+    }
+
     /** What to look at because it is likelier a mistake than the policy bears, whatever that would gain. */
     public function open(SettingForecast $aim): ?Recheck
     {

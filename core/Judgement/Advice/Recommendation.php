@@ -16,6 +16,7 @@ final readonly class Recommendation
      * @param  non-empty-list<SettingForecast>  $ranking  every setting, best first
      * @param  Recheck|null  $look  what to look at again; null for any other action
      * @param  SettingForecast|null  $then  the setting to go to after the look, if it finds nothing; null where none is
+     * @param  LookWay  $way  how it is looked at
      */
     public function __construct(
         public Action $action,
@@ -25,6 +26,7 @@ final readonly class Recommendation
         public array $ranking,
         public ?Recheck $look = null,
         private ?SettingForecast $then = null,
+        public LookWay $way = LookWay::Again,
     ) {
     }
 
@@ -47,6 +49,20 @@ final readonly class Recommendation
         }
 
         return null;
+    }
+
+    /** What stands is read or weighed once more before it is left: two instruments contradict each other. */
+    public function heldUp(): self
+    {
+        return new self(
+            Action::ReadAgain,
+            Reason::InstrumentsDiffer,
+            $this->forecast,
+            $this->present,
+            $this->ranking,
+            Recheck::Carried,
+            way: LookWay::Weigh,
+        );
     }
 
     public function isToBeRead(): bool

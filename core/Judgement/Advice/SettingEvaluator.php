@@ -19,9 +19,9 @@ final readonly class SettingEvaluator
 
     /**
      * @param  Setting|null  $from  the setting to get there from; null before the first hook-up, when nothing costs
-     * @param  int  $hookUp  that is on at this setting; 0 where it is still to be hooked up
+     * @param  int|null  $hookUp  that is on at this setting; null where it is still to be hooked up
      */
-    public function of(Setting $setting, ?Setting $from, int $hookUp = 0): SettingForecast
+    public function of(Setting $setting, ?Setting $from, ?int $hookUp = null): SettingForecast
     {
         $adjusters = $this->hitch->adjusters;
         $ballOffset = $adjusters->ballHeightBetween($this->hitch->reference, $setting)->millimetres();

@@ -8,6 +8,7 @@ use Closure;
 use Yoke\Foundation\Probability\Matrix;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
 use Yoke\Judgement\Method\Method;
 use Yoke\Judgement\Method\StanceQuantities;
@@ -66,15 +67,16 @@ final class StanceEvaluator
     /**
      * @param  float  $tensionOffset  over the tension of the reference setting, mm
      * @param  float  $ballOffset  of the unloaded ball over what the prior knows, mm
-     * @param  int  $hookUp  that is on, whose setting may have been miscounted; 0 for one that is still to be hooked up
+     * @param  int|null  $hookUp  that is on, whose setting may have been miscounted; 0 where nobody tells them apart;
+     *     null for one that is still to be hooked up
      */
-    public function at(float $tensionOffset, float $ballOffset, int $hookUp = 0): StanceForecast
+    public function at(float $tensionOffset, float $ballOffset, ?int $hookUp = null): StanceForecast
     {
         return $this->judged($this->governing, $tensionOffset, $ballOffset, $hookUp);
     }
 
     /** What a method that need not govern says there. */
-    public function chances(Method $method, float $tensionOffset, float $ballOffset, int $hookUp = 0): Chances
+    public function chances(Method $method, float $tensionOffset, float $ballOffset, ?int $hookUp = null): Chances
     {
         return $this->judged($method, $tensionOffset, $ballOffset, $hookUp)->chances;
     }
@@ -83,17 +85,17 @@ final class StanceEvaluator
         Method $method,
         float $tensionOffset,
         float $ballOffset,
-        int $hookUp = 0,
+        ?int $hookUp = null,
     ): StanceQuantities {
         return $this->over($this->byStory($method, $tensionOffset, $ballOffset, $hookUp));
     }
 
-    private function judged(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): StanceForecast
+    private function judged(Method $method, float $tensionOffset, float $ballOffset, ?int $hookUp): StanceForecast
     {
         $carried = $this->rig($ballOffset)->carried($this->tension + $tensionOffset);
         $together = $this->together($method, $tensionOffset, $ballOffset);
         $roughly = $method->chances($together);
-        if ($hookUp === 0 && $roughly->inRange < self::UNLIKELY) {
+        if ($hookUp === null && $roughly->inRange < self::UNLIKELY) {
             return new StanceForecast(
                 $carried,
                 $together,
@@ -113,7 +115,26 @@ final class StanceEvaluator
             $over += $likely * $tooMuch;
         }
 
-        return new StanceForecast($carried, $this->over($byStory), Chances::over($chances), $over, $inRange);
+        $all = Chances::over($chances);
+        if ($hookUp === null) {
+            return new StanceForecast($carried, $this->over($byStory), $all, $over, $inRange);
+        }
+        $front = new FrontFender(
+            $this->posterior,
+            new CurrentSetting(null, $tensionOffset, $ballOffset, hookUp: $hookUp),
+            $this->goal->band->ceiling() + $together->lost,
+        );
+        $bounded = $front->bounded($all, $method->criterion());
+
+        return new StanceForecast(
+            $carried,
+            $this->over($byStory),
+            $bounded,
+            $front->over($over),
+            $bounded === $all
+                ? $inRange
+                : array_map(static fn (float $one): float => min($one, $bounded->inRange), $inRange),
+        );
     }
 
     /** By all stories together, as if they were one. */
@@ -123,14 +144,14 @@ final class StanceEvaluator
     }
 
     /** @return non-empty-list<array{float, StanceQuantities}> with how likely each story is */
-    private function byStory(Method $method, float $tensionOffset, float $ballOffset, int $hookUp): array
+    private function byStory(Method $method, float $tensionOffset, float $ballOffset, ?int $hookUp): array
     {
         $lines = $this->linesFor($method, $tensionOffset, $ballOffset);
         $byStory = [];
         foreach ($this->posterior->stories as $i => $story) {
             $byStory[] = [
                 $story->chance,
-                $lines->at($i + 1, $hookUp === 0 ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp)),
+                $lines->at($i + 1, $hookUp === null ? $tensionOffset : $tensionOffset + $story->movedAt($hookUp)),
             ];
         }
 

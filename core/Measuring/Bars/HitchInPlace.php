@@ -11,6 +11,7 @@ use Yoke\Measuring\Readings\ObservationMapper;
 use Yoke\Rig\Adjuster\Adjusters;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Specification\BracketRange;
+use Yoke\Rig\Specification\RatingOf;
 use Yoke\Rig\Specification\SpecificationSheet;
 
 /**
@@ -47,9 +48,11 @@ final readonly class HitchInPlace
     /** What one bar may carry at its hook-up point; null where its sheet does not say, and on a hitch without bars. */
     public function barRating(): ?Load
     {
-        return $this->adjusters === null && $this->hitch->text('family') !== null
+        $marked = $this->hitch->load('bar_rating_high_kg');
+
+        return $marked === null || ($this->adjusters === null && $this->hitch->text('family') !== null)
             ? null
-            : $this->hitch->load('bar_rating_high_kg');
+            : RatingOf::said($this->hitch->text('bar_rating_of'))->ofOneBar($marked);
     }
 
     /** How the bars hang; null until the hitch's family is known, and on one without bars. */

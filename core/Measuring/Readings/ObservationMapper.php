@@ -83,7 +83,7 @@ final readonly class ObservationMapper
 
         return new Observation(
             $height->context,
-            $height->axle === Axle::Front ? Observed::FrontHeight : Observed::RearHeight,
+            Observed::heightOf($height->axle),
             $height->reading->height()->millimetres(),
             hypot($height->reading->tape()->millimetres(), sqrt(1.0 - $kept ** 2) * $friction),
             $height->identity,

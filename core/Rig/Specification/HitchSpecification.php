@@ -40,6 +40,7 @@ final class HitchSpecification
             'bar_arm_mm',
             'bar_rating_low_kg',
             'bar_rating_high_kg',
+            'bar_rating_of',
             'maker_restored_percent',
             'bracket_from_mm',
             'bracket_to_mm',
@@ -73,6 +74,7 @@ final class HitchSpecification
             new FieldGroup('bars_and_ball', [
                 Field::load('bar_rating_low_kg', 0, 2000),
                 Field::load('bar_rating_high_kg', 20, 2500),
+                Field::choice('bar_rating_of', ...array_column(RatingOf::cases(), 'value')),
                 Field::rate('bar_rate_kg_per_mm', 0.2, 40),
                 Field::number('maker_restored_percent', 50, 150),
                 Field::load('maker_ball_load_kg', 50, 3000),

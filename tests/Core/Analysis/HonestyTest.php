@@ -9,6 +9,7 @@ use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Analysis\JobAnalysis;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\Recheck;
 use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Judgement\Advice\StoppingRules;
 use Yoke\Judgement\Method\Criterion;
@@ -108,6 +109,48 @@ it('never says too much of a front that stands higher than alone', function (): 
         $said += judged($prior, $three)->verdict()->chances->tooMuch > 0.1 ? 1 : 0;
     }
     expect($said)->toBe(0);
+});
+
+it('never says in range of a front that stands lower than alone, read twice, until a scale has spoken', function (): void {
+    [$said, $told, $weighedOtherwise] = [0, 0, 0];
+    for ($seed = 1; $seed <= 120; $seed++) {
+        $random = new SeededSource(900 + $seed);
+        $prior = randomPrior($random);
+        [$rig, $tension] = drawn($prior, $random);
+        $three = (new Readings($rig, $tension, $random, 1.2))->threeStances();
+        $low = $three[0]->value - 1.2 * M_SQRT2 - $random->between(0.1, 6.0);
+        $front = new Observation($three[4]->context, Observed::FrontHeight, $low, 1.2);
+        $analysis = judged($prior, [...array_slice($three, 0, 4), $front, $three[5], $front, $three[0]]);
+        $chances = $analysis->verdict()->chances;
+        $said += $chances->inRange > 0.1 + 1e-9 ? 1 : 0;
+        $told += abs($analysis->recommendation()->present->chance - min($chances->inRange, 1.0 - $analysis->recommendation()->present->over)) < 1e-9 ? 1 : 0;
+        $front = fn (ReadingContext $context, float $load): Observation => new Observation($context, Observed::FrontLoad, $load, 6.0);
+        $lost = 60.0;
+        $weighed = judged($prior, [
+            ...$three,
+            $front(ReadingContext::alone(), 1000.0),
+            $front(ReadingContext::dropped(), 1000.0 - $lost),
+            $front($three[4]->context, 1000.0 - 0.3 * $lost),
+        ]);
+        $weighedOtherwise += $weighed->verdict()->chances->inRange > 0.1 ? 1 : 0;
+    }
+    expect($said)->toBe(0)->and($told)->toBe(120)->and($weighedOtherwise)->toBeGreaterThan(20);
+});
+
+it('looks first where the front that stands too low may be misread and was read once', function (): void {
+    $random = new SeededSource(77);
+    $prior = randomPrior($random);
+    $rig = $prior->likelyRig();
+    $tension = $rig->tensionFor(0.7);
+    $three = (new Readings($rig, $tension, null, 0.8))->threeStances();
+    $off = array_map(
+        static fn (Observation $one, int $i): Observation => $i === 4 ? $one->withValue($three[0]->value - 9.0) : $one,
+        $three,
+        array_keys($three),
+    );
+    $advised = judged($prior, $off)->recommendation();
+
+    expect($advised->action)->toBe(Action::ReadAgain)->and($advised->look)->toBe(Recheck::Carried);
 });
 
 it('is not made less sure by a reading from the middle of what it is sure of', function (): void {

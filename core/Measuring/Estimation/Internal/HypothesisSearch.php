@@ -48,11 +48,14 @@ final class HypothesisSearch
     /** @var array<string, array<string, CorrectedHypothesis>> by key, by key of the fit that they correct */
     private array $corrections = [];
 
+    private readonly Tapings $tapings;
+
     private readonly PossibleMistakes $possible;
 
     public function __construct(private readonly RigPrior $prior, private readonly Evidence $evidence, Fit $base)
     {
-        $this->possible = new PossibleMistakes($prior, $evidence->observations);
+        $this->tapings = new Tapings($evidence->observations);
+        $this->possible = new PossibleMistakes($prior, $this->tapings);
         $this->fitted[''] = new FittedHypothesis([], $base->logEvidence(), $base);
         $depth = 0;
         do {
@@ -162,8 +165,8 @@ final class HypothesisSearch
             $mistakes[self::keyOf([$slip->mistake])] = [$slip->mistake];
         }
 
-        foreach ($this->possible->swapped() as $swapped) {
-            $mistakes[self::keyOf([$swapped])] = [$swapped];
+        foreach ($this->possible->onTheirOwn() as $mistake) {
+            $mistakes[self::keyOf([$mistake])] = [$mistake];
         }
 
         return array_diff_key($mistakes, $this->fitted);
@@ -188,8 +191,11 @@ final class HypothesisSearch
                     $observations,
                 );
             }
-            if ($mistake->kind === MistakeKind::Swapped && $mistake->observation !== null) {
-                $observations = $this->possible->exchanged($mistake->observation, $observations);
+            $observations = $this->tapings->putRight($mistake, $observations);
+            foreach ($observations as $i => $observation) {
+                $wider = $this->possible->widened($mistake, $i);
+                $variance = $observation->deviation ** 2;
+                $weights[$i] *= $wider > 0.0 ? $variance / ($variance + $wider ** 2) : 1.0;
             }
         }
         $evidence =

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yoke\Measuring\Estimation\Reading;
 
+use Yoke\Rig\Parts\Axle;
+
 /** What an observation is of: heights in mm, loads in kg. */
 enum Observed
 {
@@ -41,6 +43,11 @@ enum Observed
             self::FrontLoad, self::RearLoad, self::TrailerLoad, self::VehicleLoad, self::RearAndTrailerLoad => true,
             default => false,
         };
+    }
+
+    public static function heightOf(Axle $axle): self
+    {
+        return $axle === Axle::Front ? self::FrontHeight : self::RearHeight;
     }
 
     public function isHeight(): bool

@@ -24,17 +24,23 @@ final readonly class ReadingIdentity
         public LengthUnit|LoadUnit $unit,
         /** What was taped together, the rig not being moved; an empty text where it stands alone. */
         public string $standing = '',
+        /** When it was read, in hours of any clock; null where nobody knows. */
+        public ?float $hours = null,
     ) {
     }
 
-    /** @param  string  $standing  what was taped without the rig being moved; an empty text where it stands alone */
+    /**
+     * @param  string  $standing  what was taped without the rig being moved; an empty text where it stands alone
+     * @param  float|null  $hours  when, of any clock
+     */
     public static function height(
         string $key,
         int $hookUp = 1,
         LengthUnit $unit = LengthUnit::Millimetre,
         string $standing = '',
+        ?float $hours = null,
     ): self {
-        return new self($key, $hookUp, '', $unit, $standing);
+        return new self($key, $hookUp, '', $unit, $standing, $hours);
     }
 
     public static function load(

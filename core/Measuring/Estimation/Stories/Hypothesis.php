@@ -38,7 +38,7 @@ final readonly class Hypothesis
      */
     public function trusted(): self
     {
-        $many = count($this->mistakes);
+        $many = array_sum(array_map(static fn (Mistake $one): int => $one->kind->explainsAway(), $this->mistakes));
         $noisier = (0.5 + 0.5 * $many) ** 2;
 
         return $many < 2
@@ -52,6 +52,19 @@ final readonly class Hypothesis
                     $this->covariance,
                 ),
             );
+    }
+
+    /** @return array<int, true> by place: the readings that are mistakes by it */
+    public function mistaken(): array
+    {
+        $places = [];
+        foreach ($this->mistakes as $mistake) {
+            if ($mistake->observation !== null) {
+                $places[$mistake->observation] = true;
+            }
+        }
+
+        return $places;
     }
 
     /** How much more the bars of a hook-up are bent by it than was written down, mm. */

@@ -15,6 +15,8 @@ final readonly class Mistake
         public ?int $observation = null,
         /** @var array<int, float> how much more the bars are truly bent than was written down, mm, by hook-up from 1 */
         public array $moved = [],
+        /** @var list<int> the first reading of each other taping that it was exchanged with, in turn */
+        public array $with = [],
     ) {
     }
 
@@ -51,6 +53,28 @@ final readonly class Mistake
         return new self($kind, $observation);
     }
 
+    /** Tapings of which each was written down as the one before, the first as the last: the first reading of each. */
+    public static function inTurn(MistakeKind $kind, int $observation, int ...$with): self
+    {
+        return new self($kind, $observation, [], array_values($with));
+    }
+
+    /**
+     * Whether one of a kind, of such an observation, is among what is known.
+     *
+     * @param  list<self>  $known
+     */
+    public static function isAmong(array $known, MistakeKind $kind, ?int $observation): bool
+    {
+        foreach ($known as $mistake) {
+            if ($mistake->kind === $kind && $mistake->observation === $observation) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How much more the bars of a hook-up are bent by it than was written down, mm. */
     public function movedAt(int $hookUp): float
     {
@@ -70,6 +94,6 @@ final readonly class Mistake
                 ? ''
                 : implode(' ', [...array_keys($this->moved), ...array_values($this->moved)]);
 
-        return "{$this->kind->name} {$this->observation} {$moved}";
+        return trim("{$this->kind->name} {$this->observation} {$moved} ".implode(' ', $this->with));
     }
 }

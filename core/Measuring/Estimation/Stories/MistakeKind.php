@@ -25,6 +25,24 @@ enum MistakeKind
     case Reversed;
     /** Front and rear were exchanged when they were written down. */
     case Swapped;
+    /** Two stances were exchanged when they were written down: dropped for carried, alone for dropped. */
+    case StancesSwapped;
+    /** A fender creeps with the clock: air let out, levelling on. */
+    case Wander;
+    /** No reading of a fender is to be trusted: two readers, a tape held another way each time. */
+    case Unreliable;
+
+    /** Whether the hook-up that is on shows it as well as any other stance. */
+    public function isSeenCarried(): bool
+    {
+        return in_array($this, [self::StancesSwapped, self::Wander, self::Unreliable], true);
+    }
+
+    /** How many readings it explains away at least, as far as the rest is trusted the less for it. */
+    public function explainsAway(): int
+    {
+        return $this === self::StancesSwapped || $this === self::Unreliable ? 2 : 1;
+    }
 
     /** One in so many. */
     public function oneIn(): float
@@ -36,7 +54,8 @@ enum MistakeKind
             self::OnTheJack => 60.0,
             self::OffThePlane => 80.0,
             self::OtherSide => 150.0,
-            self::Swapped => 200.0,
+            self::Swapped, self::StancesSwapped => 200.0,
+            self::Wander, self::Unreliable => 100.0,
         };
     }
 }

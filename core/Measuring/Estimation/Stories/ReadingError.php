@@ -40,6 +40,14 @@ enum ReadingError: string
     case Reversed = 'reversed';
     /** Front and rear were exchanged when they were written down. */
     case Swapped = 'swapped';
+    /** Two stances were exchanged when they were written down. */
+    case StancesSwapped = 'stances_swapped';
+    /** The fender creeps with the clock. */
+    case Wander = 'wander';
+    /** No reading of the fender is to be trusted. */
+    case Unreliable = 'unreliable';
+    /** A ticket whose share is not the tape's. */
+    case AgainstTheTape = 'against_the_tape';
     /** A figure that was told of the rig. */
     case ToldWrong = 'told_wrong';
     /** A load that no usual slip explains. */
@@ -61,17 +69,16 @@ enum ReadingError: string
             ['kind' => MistakeKind::OffThePlane, 'error' => self::OffThePlane],
             ['kind' => MistakeKind::OtherSide, 'error' => self::OtherSide],
             ['kind' => MistakeKind::Swapped, 'error' => self::Swapped],
+            ['kind' => MistakeKind::StancesSwapped, 'error' => self::StancesSwapped],
+            ['kind' => MistakeKind::Wander, 'error' => self::Wander],
+            ['kind' => MistakeKind::Unreliable, 'error' => self::Unreliable],
         ];
     }
 
     /** Whether it is one cause that touches several readings. */
     public function isLasting(): bool
     {
-        return in_array(
-            $this,
-            [self::OnTheJack, self::OffThePlane, self::OtherSide, self::Reversed, self::Swapped],
-            true,
-        );
+        return $this === self::Reversed || in_array($this, array_column(self::lasting(), 'error'), true);
     }
 
     /** The one that fits best; of a load one that is written wrong rather than read wrong. */

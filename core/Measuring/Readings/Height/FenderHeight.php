@@ -11,9 +11,8 @@ use Yoke\Rig\Parts\Check\LengthRange;
 /** A typed length that can be a fender height: 300 to 1800 mm. */
 final readonly class FenderHeight
 {
-    private const SHORTEST_MM = 300;
-
-    private const LONGEST_MM = 1800;
+    /** Shortest and longest. */
+    public const RANGE_MM = [300.0, 1800.0];
 
     private function __construct(private TypedLength $typed)
     {
@@ -22,7 +21,7 @@ final readonly class FenderHeight
     /** @throws NotAFenderHeight */
     public static function of(TypedLength $typed): self
     {
-        $range = LengthRange::ofMillimetres('fender_height', self::SHORTEST_MM, self::LONGEST_MM);
+        $range = LengthRange::ofMillimetres('fender_height', ...self::RANGE_MM);
         if (! $range->holds($typed->length())) {
             throw NotAFenderHeight::outside($typed, $range);
         }

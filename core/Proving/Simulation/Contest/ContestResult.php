@@ -17,6 +17,7 @@ final readonly class ContestResult
      * @param  float|null  $claimed  the chance to be in range that was claimed at the end; null where none was
      * @param  bool|null  $named  whether what went wrong was named at any time; null where nothing did
      * @param  Posterior|null  $told  what all readings told in the end; null of a player who fits nothing
+     * @param  list<array{float, float}>  $foreseen  with each advice: minutes that were said to go, and that it took
      */
     public function __construct(
         public Finish $finish,
@@ -25,6 +26,7 @@ final readonly class ContestResult
         public ?float $claimed = null,
         public ?bool $named = null,
         public ?Posterior $told = null,
+        public array $foreseen = [],
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\MinutesToGo;
 use Yoke\Judgement\Advice\Recheck;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Method\Criterion;
@@ -27,8 +28,6 @@ final class ContestRig implements RigInHand
     /** Another setting without advice; reading again what stands there anyway. */
     private const BY_HAND_MINUTES = 6.0;
 
-    private const BEFOREHAND_MINUTES = 1.0;
-
     private readonly HookUps $hookUps;
 
     private readonly ReadingLog $log;
@@ -41,8 +40,14 @@ final class ContestRig implements RigInHand
 
     private float $minutes = 0.0;
 
+    /** Of hook-ups, a minute each: they are no part of what a change costs. */
+    private int $firstReadings = 0;
+
     /** @var list<array{float, float}> */
     private array $claims = [];
+
+    /** @var list<array{float, float}> minutes by then, minutes that were said to go */
+    private array $foreseen = [];
 
     public function __construct(
         private readonly SampledRig $lot,
@@ -76,6 +81,7 @@ final class ContestRig implements RigInHand
 
     public function tape(Stance $stance): void
     {
+        $this->firstReadings += $stance === Stance::Carried ? 1 : 0;
         $this->log->read($stance);
     }
 
@@ -110,6 +116,10 @@ final class ContestRig implements RigInHand
         $this->posterior = (new Estimation($this->lot->told, $this->log->observations()))->posterior();
         $this->log->suspect($this->posterior);
         $this->advised = $this->advisor->advise($this->posterior, $this->log->setting(), $this->log->looked());
+        $toGo = MinutesToGo::of($this->advised, $this->lot->adjusters->stepMinutes());
+        if ($toGo !== null) {
+            $this->foreseen[] = [$this->minutes + $this->firstReadings, $toGo->mean];
+        }
 
         return match ($this->advised->action) {
             Action::Stop, Action::Cannot => null,
@@ -120,7 +130,7 @@ final class ContestRig implements RigInHand
 
     public function lookAgain(Recheck $look): void
     {
-        $this->minutes += $this->log->setting() === null ? self::BEFOREHAND_MINUTES : $look->minutes();
+        $this->minutes += $this->log->setting() === null ? $look->minutesBeforehand() : $look->minutes();
         if ($look === Recheck::Count) {
             $this->hookUps->count();
         }
@@ -141,6 +151,10 @@ final class ContestRig implements RigInHand
             $this->advised?->present?->chance,
             $this->advised === null ? null : $this->log->named(),
             $this->posterior,
+            array_map(
+                fn (array $one): array => [$one[1], $this->minutes + $this->firstReadings - $one[0]],
+                $this->foreseen,
+            ),
         );
     }
 }

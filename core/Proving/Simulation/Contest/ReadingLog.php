@@ -21,6 +21,7 @@ use Yoke\Measuring\Readings\Height\HeightDoubt;
 use Yoke\Measuring\Readings\Height\SetBy;
 use Yoke\Measuring\Readings\Height\Settling;
 use Yoke\Measuring\Readings\ObservationMapper;
+use Yoke\Proving\Simulation\World\LastingTrouble;
 use Yoke\Rig\Adjuster\Setting;
 use Yoke\Rig\Parts\Axle;
 use Yoke\Rig\Parts\Stance;
@@ -38,6 +39,7 @@ final class ReadingLog
         'tyres' => [ReadingError::OtherSide, ReadingError::OffThePlane],
         'reversed' => [ReadingError::Reversed],
         'swapped' => [ReadingError::Swapped],
+        'creep' => [ReadingError::Wander],
     ];
 
     /** @var list<array{Stance, int, Axle, float}> stance, hook-up, axle, height */
@@ -151,7 +153,14 @@ final class ReadingLog
                 $this->lot->truth->springs[$axle->value],
                 Settling::Rolled,
             );
-            $heights[] = new HeightTaken($stance, $round, $axle, $reading, "reading {$i}");
+            $heights[] = new HeightTaken(
+                $stance,
+                $round,
+                $axle,
+                $reading,
+                "reading {$i}",
+                hours: $round * LastingTrouble::READING_HOURS,
+            );
         }
 
         return new ReadingHistory($records, $heights);

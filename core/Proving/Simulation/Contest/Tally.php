@@ -86,6 +86,22 @@ final class Tally
     }
 
     /**
+     * @return array<string, float> minutes that were said to go with each advice, and that it took, on average; nothing
+     *     of a player who says none
+     */
+    public function foresight(): array
+    {
+        $foreseen = array_merge(...array_map(static fn (ContestResult $one): array => $one->foreseen, $this->results));
+
+        return $foreseen === []
+            ? []
+            : [
+                'minutes_to_go' => array_sum(array_column($foreseen, 0)) / count($foreseen),
+                'minutes_it_took' => array_sum(array_column($foreseen, 1)) / count($foreseen),
+            ];
+    }
+
+    /**
      * @return array<string, array{rigs: int, claimed: float, landed: float}> by bin of the chance claimed at the end;
      *     bins nobody claimed are left out
      */

@@ -14,7 +14,7 @@ use Yoke\Rig\Parts\Stance;
 final readonly class LastingTrouble
 {
     /** Between one taping and the next, hours. */
-    private const READING_HOURS = 5.0 / 60.0;
+    public const READING_HOURS = 5.0 / 60.0;
 
     /** @param  array<string, array{front: float, rear: float}>  $tape  how far tapings of a stance are off, mm */
     private function __construct(
