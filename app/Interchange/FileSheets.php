@@ -117,14 +117,46 @@ final readonly class FileSheets
         $dimensions = [];
         foreach (
             [
-                [RigDimension::Wheelbase, $this->vehicle, 'wheelbase_mm', RigSize::Wheelbase, Normal::of(...UsualRig::WHEELBASE_MM)],
-                [RigDimension::Overhang, $this->vehicle, 'overhang_mm', RigSize::Overhang, Normal::of(...UsualRig::OVERHANG_MM)],
-                [RigDimension::BallToAxle, $this->trailer, 'ball_to_axle_mm', RigSize::BallToAxle, TrailerBody::Box->ballToAxle()],
-                [RigDimension::GrossWeight, $this->trailer, 'weight_kg', RigSize::GrossWeight, TrailerBody::Box->grossWeight()],
-                [RigDimension::BarArm, $this->hitch, 'bar_arm_mm', RigSize::BarArm, Normal::of(...Hitch::USUAL_BAR_ARM_MM)],
+                [
+                    RigDimension::Wheelbase,
+                    $this->vehicle,
+                    'wheelbase_mm',
+                    RigSize::Wheelbase,
+                    Normal::of(...UsualRig::WHEELBASE_MM),
+                ],
+                [
+                    RigDimension::Overhang,
+                    $this->vehicle,
+                    'overhang_mm',
+                    RigSize::Overhang,
+                    Normal::of(...UsualRig::OVERHANG_MM),
+                ],
+                [
+                    RigDimension::BallToAxle,
+                    $this->trailer,
+                    'ball_to_axle_mm',
+                    RigSize::BallToAxle,
+                    TrailerBody::Box->ballToAxle(),
+                ],
+                [
+                    RigDimension::GrossWeight,
+                    $this->trailer,
+                    'weight_kg',
+                    RigSize::GrossWeight,
+                    TrailerBody::Box->grossWeight(),
+                ],
+                [
+                    RigDimension::BarArm,
+                    $this->hitch,
+                    'bar_arm_mm',
+                    RigSize::BarArm,
+                    Normal::of(...Hitch::USUAL_BAR_ARM_MM),
+                ],
             ] as [$dimension, $fields, $name, $size, $usual]
         ) {
-            $dimensions[$dimension->value] = $fields->has($name) ? Normal::of($fields->size($name, $size), 0.0) : $usual;
+            $dimensions[$dimension->value] = $fields->has($name)
+                ? Normal::of($fields->size($name, $size), 0.0)
+                : $usual;
         }
         $this->checkTogether($dimensions);
 

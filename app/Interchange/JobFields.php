@@ -113,7 +113,9 @@ final class JobFields
                     $tilts ? Role::Tilt : Role::Tension,
                     $pitch,
                     $halves ? $range->inHalves() : $range,
-                    $fields->has('minutes') ? $fields->count('minutes') : self::USUAL_MINUTES[$tilts ? 'tilt' : 'tension'],
+                    $fields->has('minutes')
+                        ? $fields->count('minutes')
+                        : self::USUAL_MINUTES[$tilts ? 'tilt' : 'tension'],
                 );
             } catch (ImpossibleSetting $impossible) {
                 throw BadField::at($fields->pathOf('from'), ExpectedWords::of($impossible->expected()));
