@@ -15,6 +15,8 @@ use Yoke\Job\Record\SettingOffsets;
 use Yoke\Job\Record\SheetPrior;
 use Yoke\Job\Shop\ShopSettings;
 use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\LookMinutes;
+use Yoke\Judgement\Advice\LookOffer;
 use Yoke\Judgement\Advice\MinutesToGo;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recheck;
@@ -43,6 +45,9 @@ final class AdviceFile
     /** Minutes that a change of the small adjuster takes. */
     private int $step;
 
+    /** What looks cost; null where nobody asks for them. */
+    private ?LookMinutes $looks;
+
     private function __construct(Fields $fields, ShopSettings $shop)
     {
         $job = new JobFields($fields, $shop->rules());
@@ -58,6 +63,7 @@ final class AdviceFile
             $sheets->known->wheelbase,
         );
         $current = $readings->current();
+        $this->looks = $fields->has('looks') && $fields->flag('looks') ? $shop->rules()->looks : null;
         $this->observations = $readings->observations();
         $this->step = $settings?->adjusters->stepMinutes() ?? 0;
         $this->analysis = new JobAnalysis(
@@ -126,6 +132,9 @@ final class AdviceFile
                 ),
             ),
             'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
+            ...$this->looks === null
+                ? []
+                : ['looks' => array_map(self::look(...), $this->analysis->looks($this->looks))],
         ];
     }
 
@@ -284,6 +293,18 @@ final class AdviceFile
             'what' => $suspect->observation()->identity->key ?? 'setting',
             'slip' => VerdictWords::slip($suspect),
             'chance' => $suspect->chance,
+        ];
+    }
+
+    /** @return array{what: string, how: string, minutes: float, saves_minutes: float, worth: bool} */
+    private static function look(LookOffer $offer): array
+    {
+        return [
+            'what' => $offer->what->value,
+            'how' => $offer->how->value,
+            'minutes' => $offer->minutes,
+            'saves_minutes' => $offer->saves,
+            'worth' => $offer->isWorth(),
         ];
     }
 

@@ -13,6 +13,7 @@ use Yoke\Job\Planning\ManufacturerPolicy;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Finding;
 use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\LookOffer;
 use Yoke\Judgement\Advice\MoveWorth;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recheck;
@@ -75,6 +76,19 @@ final readonly class AdviceWords
                 'change' => implode(', ', $this->settings->moves($on, $next)),
                 'setting' => $this->settings->of($next, $on),
             ]);
+    }
+
+    /** A look with what it takes and what it saves. */
+    public function offer(LookOffer $offer): string
+    {
+        $how = Text::ifAny("move.how.{$offer->how->value}");
+
+        return self::text("move.kind.{$offer->what->value}").': '.
+            self::text('move.offer', [
+                'minutes' => (string) round($offer->minutes),
+                'saves' => (string) round($offer->saves),
+            ]).
+            ($how === '' ? '.' : ". {$how}");
     }
 
     private function first(Recommendation $recommendation): string

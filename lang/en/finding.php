@@ -31,6 +31,7 @@ return [
     'at' => 'At :station',
     'moves' => 'What puts it right',
     'expected' => 'Expect :share restored, the trailer :nose.',
+    'looks' => 'What a look would save',
     'caution' => 'Never past a rating, and the front axle never above its alone load. An aid to measuring, not a certificate: the makers\' data sheets come first; if in doubt, a licensed workshop.',
     'picture' => 'The rig as it was taped',
 ];

@@ -19,6 +19,16 @@ return [
         'first_alone' => 'Measure alone a second time, then hook up at :setting.',
         'first_dropped' => 'Measure dropped a second time, then hook up at :setting.',
     ],
+    'kind' => [
+        'alone' => 'Measure alone again',
+        'dropped' => 'Measure dropped again, bars off',
+        'carried' => 'Measure carried again',
+        'count' => 'Count the setting again',
+        'four_heights' => 'Tape the four heights of the bars',
+        'bar_gap' => 'Tape the gap from frame to bar',
+        'scale' => 'Weigh the axles in each stance',
+    ],
+    'offer' => 'takes :minutes min, saves about :saves min of hook-ups',
     'how' => [
         'raise_jack' => "Raise the jack's foot first.",
         'another_place' => 'At another place, on the same side.',

@@ -7,6 +7,7 @@ return [
     'group' => [
         'range' => 'Target range',
         'policy' => 'When to stop, and what is advised',
+        'look' => 'What looks cost',
         'doubt' => 'What a taped height is good to',
         'prior' => 'What is assumed, and instruments',
         'tolerance' => 'Tolerances',
@@ -42,6 +43,11 @@ return [
             'minute' => ['label' => 'What a minute of work is worth', 'does' => 'In chance: more makes the advice change less.'],
             'readings' => ['label' => 'Readings of a stance at most', 'does' => 'A stance is not asked for more often.'],
             'before' => ['label' => 'Readings before the first hook-up', 'does' => 'Alone and dropped are asked for so often.'],
+        ],
+        'look' => [
+            'fourHeights' => ['label' => 'Four heights of the bars, minutes', 'does' => 'Weighed against the hook-ups that they save.'],
+            'barGap' => ['label' => 'Gap from frame to bar, minutes', 'does' => 'Weighed against the hook-ups that it saves.'],
+            'scale' => ['label' => 'Weighbridge, minutes', 'does' => 'There and back; weighed against the hook-ups that it saves.'],
         ],
         'doubt' => [
             'tapeMm' => ['label' => 'The tape itself', 'does' => 'One standard deviation of reading the same height again.'],

@@ -31,6 +31,7 @@ return [
     'at' => 'En :station',
     'moves' => 'Qué lo corrige',
     'expected' => 'Espere :share recuperado, el remolque :nose.',
+    'looks' => 'Qué ahorraría mirar',
     'caution' => 'Nunca por encima de un límite, y el eje delantero nunca por encima de su carga solo. Una ayuda para medir, no un certificado: las fichas técnicas de los fabricantes van primero; en caso de duda, un taller autorizado.',
     'picture' => 'El conjunto según se midió',
 ];

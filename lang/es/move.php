@@ -19,6 +19,16 @@ return [
         'first_alone' => 'Mida solo por segunda vez, y después enganche en :setting.',
         'first_dropped' => 'Mida sin barras por segunda vez, y después enganche en :setting.',
     ],
+    'kind' => [
+        'alone' => 'Medir solo otra vez',
+        'dropped' => 'Medir sin barras otra vez',
+        'carried' => 'Medir con barras otra vez',
+        'count' => 'Contar otra vez el ajuste',
+        'four_heights' => 'Medir las cuatro alturas de las barras',
+        'bar_gap' => 'Medir la distancia del bastidor a la barra',
+        'scale' => 'Pesar los ejes en cada estado',
+    ],
+    'offer' => 'lleva :minutes min, ahorra unos :saves min de enganches',
     'how' => [
         'raise_jack' => 'Levante antes el pie del gato.',
         'another_place' => 'En otro sitio, en el mismo lado.',

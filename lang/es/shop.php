@@ -7,6 +7,7 @@ return [
     'group' => [
         'range' => 'Margen objetivo',
         'policy' => 'Cuándo parar, y qué se aconseja',
+        'look' => 'Lo que cuesta mirar',
         'doubt' => 'Hasta dónde vale una altura medida',
         'prior' => 'Lo que se supone, e instrumentos',
         'tolerance' => 'Tolerancias',
@@ -42,6 +43,11 @@ return [
             'minute' => ['label' => 'Lo que vale un minuto de trabajo', 'does' => 'En probabilidad: más hace que el consejo cambie menos.'],
             'readings' => ['label' => 'Lecturas de un estado como mucho', 'does' => 'Un estado no se pide más veces.'],
             'before' => ['label' => 'Lecturas antes de la primera prueba', 'does' => 'Solo y sin barras se piden tantas veces.'],
+        ],
+        'look' => [
+            'fourHeights' => ['label' => 'Cuatro alturas de las barras, minutos', 'does' => 'Se compara con los enganches que ahorra.'],
+            'barGap' => ['label' => 'Distancia del bastidor a la barra, minutos', 'does' => 'Se compara con los enganches que ahorra.'],
+            'scale' => ['label' => 'Báscula, minutos', 'does' => 'Ida y vuelta; se compara con los enganches que ahorra.'],
         ],
         'doubt' => [
             'tapeMm' => ['label' => 'La cinta misma', 'does' => 'Una desviación típica al leer otra vez la misma altura.'],

@@ -523,3 +523,45 @@ it('takes a step that nobody knows: it stays in every move, the next setting is 
     [$status, $printed] = adviseOn(json_encode($job));
     expect($status)->not->toBe(0)->and($printed)->toContain('Expected a count for the link');
 });
+
+it('lists every look with its minutes and what it saves, when asked', function (): void {
+    $first = json_decode((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-first.json')), true);
+    $looksAt = fn (array $job): array => array_column(
+        json_decode(adviseOn(json_encode([...$job, 'looks' => true]))[1], true)['looks'],
+        null,
+        'what',
+    );
+    expect(json_decode(adviseOn(json_encode($first))[1], true))->not->toHaveKey('looks');
+
+    $untaped = $first;
+    $untaped['hitch']['tension']['taped'] = false;
+    $bare = [...$untaped, 'readings' => []];
+    expect($looksAt([...$first, 'readings' => []]))
+        ->not->toHaveKey('four_heights', 'they were taped')
+        ->and($looksAt($bare)['four_heights']['minutes'])
+        ->toBe(8.0)
+        ->and($looksAt($bare)['four_heights']['saves_minutes'])
+        ->toBeGreaterThan(1.0)
+        ->and($looksAt($bare))
+        ->not->toHaveKey('bar_gap');
+
+    $dropped = [...$untaped, 'readings' => array_values(
+        array_filter($first['readings'], fn (array $one): bool => $one['stance'] !== 'carried'),
+    )];
+    expect($looksAt($dropped)['bar_gap']['minutes'])->toBe(3.0)->and($looksAt($dropped))->not->toHaveKey('four_heights');
+
+    $slipped = json_decode((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-after-one-trial.json')), true);
+    $slipped['readings'][] = [...$slipped['readings'][1], 'front_mm' => $slipped['readings'][1]['front_mm'] + 25.4];
+    $looks = $looksAt($slipped);
+    expect($looks['dropped']['minutes'])
+        ->toBe(5.0)
+        ->and($looks['dropped']['saves_minutes'])
+        ->toBeGreaterThan(0.0);
+    $nets = array_map(fn (array $one): float => $one['saves_minutes'] - $one['minutes'], array_values($looks));
+    $sorted = $nets;
+    rsort($sorted);
+    expect($nets)->toBe($sorted);
+    foreach ($looks as $look) {
+        expect($look['worth'])->toBe($look['saves_minutes'] > $look['minutes']);
+    }
+});

@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Analysis\JobAnalyses;
 use App\UseCases\Analysis\JobHistory;
+use Illuminate\Support\Facades\Date;
 use Yoke\Foundation\Units\Text\Fineness;
 use Yoke\Job\Record\HistoryMapper;
 use Yoke\Job\Record\ReadingHistory;
@@ -100,7 +101,12 @@ beforeEach(function (): void {
     ))->history();
 });
 
+afterEach(fn () => Date::setTestNow());
+
 it('tells the same by bench, file and interface', function (): void {
+    // Five minutes from reading to reading, as a file takes it that does not say when.
+    Date::setTestNow('2026-05-04 09:00:00');
+    $minutes = 0;
     $bench = ($this->chains)();
     $interface = ($this->chains)();
     $headers = ['Authorization' => 'Bearer '.ApiToken::issue($this->wren, 'The gate', ApiRight::cases())];
@@ -122,12 +128,14 @@ it('tells the same by bench, file and interface', function (): void {
         }
         [$rounds[$stance], $on] = [true, $setting ?? $on];
         $heights = ['front' => "{$fields['front_mm']} mm", 'rear' => "{$fields['rear_mm']} mm"];
+        Date::setTestNow($bench->created_at->addMinutes(5 * $minutes));
         $this->tape($bench, $station, $heights, ['rolled' => '1'])->assertOk();
         $this->postJson(
             "/api/v1/jobs/{$interface->id}/heights",
             ['stance' => $stance, 'rolled' => true, ...$heights],
             $headers,
         )->assertCreated();
+        $minutes++;
         $others = array_filter([
             'front_axle' => $fields['front_kg'] ?? null,
             'rear_axle' => $fields['rear_kg'] ?? null,

@@ -17,6 +17,7 @@ use Yoke\Job\Analysis\Instrument;
 use Yoke\Job\Analysis\InstrumentEvidence;
 use Yoke\Judgement\Advice\Finding;
 use Yoke\Judgement\Advice\FindingKind;
+use Yoke\Judgement\Advice\LookOffer;
 use Yoke\Judgement\Advice\SettingForecast;
 use Yoke\Rig\Adjuster\Role;
 use Yoke\Workshop\Procedure\Station;
@@ -27,6 +28,9 @@ use Yoke\Workshop\Procedure\Station;
  */
 final readonly class DiagnosisPage
 {
+    /** Of a look that saves less nobody speaks, minutes. */
+    private const WORTH_SAYING = 0.5;
+
     public BenchPage $bench;
 
     private AdviceWords $says;
@@ -35,6 +39,17 @@ final readonly class DiagnosisPage
     {
         $this->bench = new BenchPage($job, $person);
         $this->says = new AdviceWords(new SettingWords($job->described->sheets), $person);
+    }
+
+    /** @return list<string> what can be looked at and saves anything, what saves most for its minutes first */
+    public function looks(): array
+    {
+        $saves = array_filter(
+            $this->job->looks(),
+            static fn (LookOffer $offer): bool => $offer->saves >= self::WORTH_SAYING,
+        );
+
+        return array_values(array_map($this->says->offer(...), $saves));
     }
 
     /**

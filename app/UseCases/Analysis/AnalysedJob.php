@@ -20,6 +20,7 @@ use Yoke\Job\Planning\SpecifiedRig;
 use Yoke\Job\Record\HistoryMapper;
 use Yoke\Job\Record\SettingOffsets;
 use Yoke\Judgement\Advice\Action;
+use Yoke\Judgement\Advice\LookOffer;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Method\CurrentSetting;
@@ -330,6 +331,12 @@ final class AnalysedJob
     public function progress(): JobProgress
     {
         return $this->progress ??= new JobProgress($this);
+    }
+
+    /** @return list<LookOffer> what can be looked at, what saves most for its minutes first; none once handed over */
+    public function looks(): array
+    {
+        return $this->job->handed_over_at !== null ? [] : $this->analysis()->looks($this->shop->rules->looks);
     }
 
     /** @return list<WorthKnowing> what was assumed, the most useful to know first */

@@ -64,7 +64,7 @@ final class TapedHeights
                     $entry->settling,
                     0,
                     $entry->height->unit(),
-                    self::hours(Date::now()),
+                    $heights->hours(Date::now()),
                 ];
             } elseif ($entry->isEmpty()) {
                 unset($heights->taped[$round][$entry->place->key()]);
@@ -164,9 +164,10 @@ final class TapedHeights
         return null;
     }
 
-    private static function hours(\DateTimeInterface $moment): float
+    /** Since the job was made. */
+    private function hours(\DateTimeInterface $moment): float
     {
-        return $moment->getTimestamp() / 3600.0;
+        return ($moment->getTimestamp() - ($this->job->created_at?->getTimestamp() ?? 0)) / 3600.0;
     }
 
     /**
@@ -213,7 +214,7 @@ final class TapedHeights
                 $reading->settling,
                 $reading->user_id,
                 $reading->typed_unit,
-                self::hours($reading->taken_at),
+                $this->hours($reading->taken_at),
             ];
         }
     }

@@ -12,6 +12,9 @@ use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\Diagnosis;
 use Yoke\Judgement\Advice\Finding;
 use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\LookMinutes;
+use Yoke\Judgement\Advice\LookOffer;
+use Yoke\Judgement\Advice\Looks;
 use Yoke\Judgement\Advice\RecheckLog;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\StanceEvaluator;
@@ -130,7 +133,7 @@ final class JobAnalysis
         $advised = (new Advisor($this->settable(), $this->goal, $this->policy))->advise(
             $this->posterior(),
             $this->current?->setting,
-            RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0),
+            $this->looked(),
         );
 
         return $advised->action === Action::Stop && $this->clash() !== null && ! $this->isReadAgain()
@@ -173,6 +176,32 @@ final class JobAnalysis
         return $this->current?->setting === null || $this->isNoseKnown()
             ? $hitch
             : $hitch->headAsIn($this->current->setting);
+    }
+
+    /**
+     * What can be looked at, what saves most for its minutes first; none where nothing can be set.
+     *
+     * @return list<LookOffer>
+     */
+    public function looks(LookMinutes $minutes): array
+    {
+        $advised = $this->recommendation();
+
+        return $advised === null
+            ? []
+            : (new Looks(
+                $this->settable(),
+                $this->goal,
+                $this->policy,
+                $minutes,
+                $this->posterior(),
+                $this->looked(),
+            ))->offered($advised, $this->current?->setting);
+    }
+
+    private function looked(): RecheckLog
+    {
+        return RecheckLog::in($this->observations, $this->current->hookUp ?? 0, $this->current->readings ?? 0);
     }
 
     /** Whether anybody read what a check looks at, of the hook-up that is on, and nothing contradicts it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Shop;
 
+use Yoke\Judgement\Advice\LookMinutes;
 use Yoke\Judgement\Advice\StoppingRules;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\Goal;
@@ -24,6 +25,7 @@ final readonly class ShopRules
         public StoppingRules $stopping,
         public HeightDoubt $heights,
         public PriorDoubts $priors,
+        public LookMinutes $looks = new LookMinutes(),
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class ShopRules
      * @param  array<string, float|int>  $stopping  of StoppingRules
      * @param  array<string, float>  $heights  of HeightDoubt
      * @param  array<string, float>  $priors  of PriorDoubts
+     * @param  array<string, float>  $looks  of LookMinutes
      */
     public static function of(
         TargetRange $range,
@@ -51,6 +54,7 @@ final readonly class ShopRules
         array $stopping,
         array $heights,
         array $priors,
+        array $looks,
     ): self {
         return new self(
             $range,
@@ -58,6 +62,7 @@ final readonly class ShopRules
             new StoppingRules(...$stopping),
             new HeightDoubt(...$heights),
             new PriorDoubts(...$priors),
+            new LookMinutes(...$looks),
         );
     }
 

@@ -49,6 +49,9 @@ final readonly class ShopSettings
         'minute' => [0.0, 0.05],
     ];
 
+    /** That a look may take. */
+    private const MOST_MINUTES = 240.0;
+
     private const SHARES_OF_PRIOR = [
         'rideRate',
         'trailerRate',
@@ -101,6 +104,7 @@ final readonly class ShopSettings
         $settings = [
             ...self::rangeFigures(),
             ...self::policyFigures(),
+            ...self::lookFigures(),
             ...self::doubtFigures(),
             ...self::priorFigures(),
             ...self::toleranceFigures(),
@@ -179,6 +183,7 @@ final readonly class ShopSettings
             [...$stopping, 'readings' => (int) $stopping['readings'], 'before' => (int) $stopping['before']],
             $this->group('doubt'),
             $this->group('prior'),
+            $this->group('look'),
         );
     }
 
@@ -255,6 +260,23 @@ final readonly class ShopSettings
         $settings[] = ShopOption::figure('policy.before', SettingKind::Times, (float) $usual->before, 1, 6);
 
         return $settings;
+    }
+
+    /** @return list<ShopOption> */
+    private static function lookFigures(): array
+    {
+        $usual = ShopRules::usual()->looks;
+
+        return array_map(
+            static fn (string $name): ShopOption => ShopOption::figure(
+                "look.{$name}",
+                SettingKind::Whole,
+                $usual->{$name},
+                1.0,
+                self::MOST_MINUTES,
+            ),
+            ['fourHeights', 'barGap', 'scale'],
+        );
     }
 
     /** @return list<ShopOption> */

@@ -38,6 +38,12 @@ final readonly class MinutesToGo
         };
     }
 
+    /** What a hook-up that is not in range costs on average until one is, minutes. */
+    public static function ofAMiss(int $step): float
+    {
+        return (ExpectedHookUps::from(0.0)->mean() - 1.0) * ($step + self::READ);
+    }
+
     private static function afterLooking(Recommendation $advised, int $step): self
     {
         $again = $advised->look ?? Recheck::Carried;

@@ -40,6 +40,12 @@ final readonly class RecheckPolicy
         return $this->looked->carried;
     }
 
+    /** @return array<string, float> by look: what knowing the mistakes that it would show would gain, in chance */
+    public function gains(SettingForecast $aim): array
+    {
+        return array_map(static fn (array $settled): float => $settled[1], $this->settled($aim));
+    }
+
     /** How a look is made: as it shows the likeliest mistake that it can show, where one is to be looked at. */
     public function way(Recheck $look): LookWay
     {
