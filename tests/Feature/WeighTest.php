@@ -305,3 +305,21 @@ it('says beside each load of a ticket how much it changed from alone', function 
         ->and($found[5] - $found[2])
         ->toEqualWithDelta(60.0, 1.5);
 });
+
+it('asks what a load that no axle has was meant as, in the unit it was typed in', function (
+    string $fineness,
+    string $ticket,
+    string $says,
+): void {
+    $person = $this->person('Wren', $fineness);
+    $this->actingAs($person);
+    $job = $this->job();
+    $this->post("/jobs/{$job->id}/weigh", ['stance' => 'alone', 'ticket' => $ticket, 'step' => '10 kg'])
+        ->assertSessionHasErrors('ticket');
+    $this->get("/jobs/{$job->id}/weigh")->assertSee($says)->assertSee($ticket);
+    expect($job->tickets()->count())->toBe(0);
+})->with([
+    'tonnes for kilograms' => ['1 mm', 'front 1.46, rear 1.19', 'Read as t it would be 1460 kg'],
+    'tonnes for pounds' => ['1/16 in', 'front 1.46, rear 1.19', 'Read as t it would be 3219 lb'],
+    'too heavy for any' => ['1 mm', 'front 146000, rear 119000', 'Expected between 20 and 40000 kg, and 146000 is outside.'],
+]);

@@ -270,6 +270,8 @@ it('refuses what does not read, whole, field by field', function (string $to, ar
     'one good, one bad' => ['heights', ['stance' => 'alone', 'front' => '954', 'rear' => 'low'], 'rear'],
     'no fender' => ['heights', ['stance' => 'alone', 'front' => '9 mm'], 'front'],
     'no ticket' => ['tickets', ['stance' => 'alone', 'ticket' => 'heavy'], 'ticket'],
+    'a ticket in tonnes' => ['tickets', ['stance' => 'alone', 'ticket' => 'front 1.46, rear 1.19'], 'ticket'],
+    'a height in inches without its unit' => ['heights', ['stance' => 'alone', 'front' => '37.5'], 'front'],
     'no step' => ['tickets', ['stance' => 'alone', 'ticket' => 'front 1450', 'step_kg' => '-1'], 'step_kg'],
     'no way' => ['tongue-weights', ['way' => 'guess', 'read' => '380'], 'way'],
 ]);

@@ -7,6 +7,7 @@ namespace Yoke\Measuring\Readings\Weighing;
 use Yoke\Foundation\Units\Load;
 use Yoke\Foundation\Units\LoadUnit;
 use Yoke\Measuring\Readings\Weighing\Exception\ImpossibleTicket;
+use Yoke\Rig\Parts\Check\SizeRange;
 use Yoke\Rig\Parts\Stance;
 
 /** One weighing of a rig in one stance: every axle that stood there, on a platform of its own or shared. */
@@ -14,6 +15,9 @@ final readonly class Ticket
 {
     /** The display that a weighbridge's usual doubt is told for. */
     private const USUAL_STEP_KG = 10.0;
+
+    /** Lightest and heaviest load of a platform. */
+    private const LOAD_KG = [20.0, 40_000.0];
 
     /** @param  non-empty-list<PlatformLoad>  $platforms  each axle once */
     private function __construct(
@@ -58,6 +62,11 @@ final readonly class Ticket
             }
             if (! $platform->load->isGreaterThan(Load::zero())) {
                 throw ImpossibleTicket::weightless($platform->axles[0]);
+            }
+            $read = round($platform->load->kilograms() / $unit->load(1.0)->kilograms(), 3);
+            $range = SizeRange::ofKilograms(self::LOAD_KG[0], self::LOAD_KG[1], $unit);
+            if (! $range->holds($read)) {
+                throw ImpossibleTicket::implausible($range->expected($read));
             }
             $sum = $sum->plus($platform->load);
         }

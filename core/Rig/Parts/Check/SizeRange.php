@@ -34,15 +34,22 @@ final readonly class SizeRange
         return new self($low, $high, LengthUnit::Millimetre, $units);
     }
 
-    /** Of a load or a mass in kg. */
-    public static function ofKilograms(float $low, float $high): self
+    /**
+     * Of a load or a mass, its ends in kg.
+     *
+     * @param  LoadUnit  $unit  in which a number is given
+     */
+    public static function ofKilograms(float $low, float $high, LoadUnit $unit = LoadUnit::Kilogram): self
     {
+        $of = $unit->load(1.0)->kilograms();
         $units = [];
-        foreach ([LoadUnit::Tonne, LoadUnit::Pound] as $unit) {
-            $units[$unit->value] = $unit->load(1.0)->kilograms();
+        foreach ([LoadUnit::Tonne, LoadUnit::Pound, LoadUnit::Kilogram] as $other) {
+            if ($other !== $unit) {
+                $units[$other->value] = $other->load(1.0)->kilograms() / $of;
+            }
         }
 
-        return new self($low, $high, LoadUnit::Kilogram, $units);
+        return new self(round($low / $of), round($high / $of), $unit, $units);
     }
 
     public function holds(float $number): bool

@@ -25,6 +25,12 @@ final class ImpossibleTicket extends InvalidArgumentException implements CoreExc
         return new self(Expected::of('ticket.empty'));
     }
 
+    /** A load that no axle has: what was expected, and what it may have been meant as. */
+    public static function implausible(Expected $expected): self
+    {
+        return new self($expected);
+    }
+
     public static function notText(): self
     {
         return new self(Expected::of('ticket.not_text'));
