@@ -180,6 +180,7 @@ final class Bench extends Command
                     ...$tally->figures(),
                     ...$tally->honesty(),
                     ...$tally->foresight(),
+                    ...$tally->doubts(),
                 ]),
                 $tallies,
             ),

@@ -320,10 +320,8 @@ final class JobAnalysis
     public function suspects(): array
     {
         $against = $this->clash()?->suspect($this->posterior()->readings, $this->current->hookUp ?? 0);
-        $suspects = [...$this->posterior()->suspects, ...$against === null ? [] : [$against]];
-        usort($suspects, static fn (Suspect $one, Suspect $other): int => $other->chance <=> $one->chance);
 
-        return $suspects;
+        return $against === null ? $this->posterior()->suspects : $against->among($this->posterior()->suspects);
     }
 
     /** @return list<Finding>|null what is wrong with the hook-up; null while nothing was read carried */

@@ -429,7 +429,7 @@ it('accuses the axle that was typed wrong, first and in kilograms, and never a s
             $first += $top?->observation()->identity->key === $slipped || $isTrailer ? 1 : 0;
             $named +=
                 $top !== null &&
-                in_array($top->error->value, ['hundred_off', 'thousand_off', 'digits_swapped', 'load'], true)
+                in_array($top->error->value, ['hundred_off', 'thousand_off', 'digits_swapped', 'load', 'against_the_tape'], true)
                     ? 1
                     : 0;
             $fenders += count(

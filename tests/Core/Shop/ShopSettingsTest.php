@@ -88,10 +88,11 @@ it('takes each to its ends and no further, and reaches what works by it', functi
             'doubt' => $settings->rules()->heights,
             'prior' => $settings->rules()->priors,
             'tolerance' => $settings->rules()->tolerances,
+            'look' => $settings->rules()->looks,
             default => $settings->rules()->range,
         };
         $near =
-            $setting->kind === SettingKind::Times ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
+            in_array($setting->kind, [SettingKind::Times, SettingKind::Whole], true) ? $setting->low : ($setting->default + $setting->low) / 2 + 0.0001;
         expect((float) $of(ShopSettings::of([$key => $near]))->{$name})->toEqualWithDelta($near, 1e-12, $key);
     }
 });

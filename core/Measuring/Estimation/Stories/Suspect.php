@@ -10,6 +10,9 @@ use Yoke\Measuring\Estimation\Reading\Residual;
 /** What may be a mistake, a reading or the setting of a hook-up; how likely, and which mistake fits. */
 final readonly class Suspect
 {
+    /** From this chance on it is rather a mistake than not. */
+    private const RATHER = 0.5;
+
     /**
      * @param  Residual|null  $residual  the reading as the others see it; null where the setting is suspected
      * @param  float  $chance  0 to 1
@@ -37,6 +40,29 @@ final readonly class Suspect
     public static function tongueWeight(float $chance): self
     {
         return new self(null, $chance, ReadingError::ToldWrong, 0);
+    }
+
+    /**
+     * With what else is suspected: of one reading once, by the name that says more, and of no ticket beside another
+     * load that is rather a mistake than not.
+     *
+     * @param  list<self>  $others
+     * @return list<self> the likeliest first
+     */
+    public function among(array $others): array
+    {
+        $isSame = fn (self $one): bool => $one->observation() === $this->observation();
+        $named = array_filter(
+            $others,
+            static fn (self $one): bool => $isSame($one)
+                ? $one->error !== ReadingError::Load
+                : $one->chance > self::RATHER && $one->observation()?->observed->isLoad() === true,
+        );
+        $kept = array_filter($others, static fn (self $one): bool => ! $isSame($one));
+        $all = $named === [] ? [...$kept, $this] : $others;
+        usort($all, static fn (self $one, self $other): int => $other->chance <=> $one->chance);
+
+        return $all;
     }
 
     /** Null where no reading is suspected. */

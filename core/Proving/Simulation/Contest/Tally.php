@@ -24,6 +24,9 @@ final class Tally
     /** @var list<bool> whether the rig's tension was taped, by result */
     private array $taped = [];
 
+    /** @var list<float> true tongue weights, kg, by result */
+    private array $tongues = [];
+
     public function __construct(private readonly TargetRange $band)
     {
     }
@@ -32,6 +35,7 @@ final class Tally
     {
         $this->results[] = $result;
         $this->taped[] = $lot->isTaped();
+        $this->tongues[] = $lot->truth->rig->trailer()->tongueWeight;
     }
 
     /** @return array<string, float> means and shares over all rigs */
@@ -83,6 +87,24 @@ final class Tally
 
         return ['claimed' => $claims, 'claimed_minus_landed' => $claims - $landed] +
             ($named === [] ? [] : ['named' => count(array_filter($named)) / count($named)]);
+    }
+
+    /**
+     * @return array<string, float> how often the true tongue weight lies beyond twice its doubt at the end; nothing of a
+     *     player who fits nothing
+     */
+    public function doubts(): array
+    {
+        $beyond = [];
+        foreach ($this->results as $i => $result) {
+            if ($result->told !== null) {
+                $told = $result->told->tongueWeight();
+                $off = abs($this->tongues[$i] - $told->mean());
+                $beyond[] = $off > 2.0 * $told->deviation() ? 1.0 : 0.0;
+            }
+        }
+
+        return $beyond === [] ? [] : ['tongue_beyond_twice' => array_sum($beyond) / count($beyond)];
     }
 
     /**
