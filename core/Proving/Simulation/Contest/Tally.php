@@ -90,8 +90,8 @@ final class Tally
     }
 
     /**
-     * @return array<string, float> how often the true tongue weight lies beyond twice its doubt at the end; nothing of a
-     *     player who fits nothing
+     * @return array<string, float> how often the true tongue weight lies beyond twice its doubt at the end; nothing of
+     *     a player who fits nothing
      */
     public function doubts(): array
     {
