@@ -30,6 +30,7 @@ use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Measuring\Readings\ObservationMapper;
 use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
 use Yoke\Rig\Parts\Axle;
@@ -38,6 +39,8 @@ use Yoke\Rig\Parts\Axle;
 final class AdviceFile
 {
     private JobAnalysis $analysis;
+
+    private StanceHeights $heights;
 
     /** @var list<Observation> */
     private array $observations;
@@ -54,8 +57,10 @@ final class AdviceFile
         $sheets = (new FileSheets($fields, $job->rules->priors))->sheets();
         $prior = (new SheetPrior($job->rules->priors, LearnedPriors::of([])))->of($sheets, null);
         $settings = $job->settings();
+        $history = (new FileHistory($fields, $job, $settings, $shop->rules()->heights))->history();
+        $this->heights = $history->latestHeights();
         $readings = new HistoryMapper(
-            (new FileHistory($fields, $job, $settings, $shop->rules()->heights))->history(),
+            $history,
             new ObservationMapper($job->rules->priors, 0.0),
             $settings === null
                 ? null
@@ -131,6 +136,7 @@ final class AdviceFile
                     ),
                 ),
             ),
+            'cautions' => AnalysisResource::cautions($this->heights),
             'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
             ...$this->looks === null
                 ? []

@@ -10,6 +10,9 @@ use Yoke\Foundation\Probability\Normal;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Ratings\RatedLoad;
 use Yoke\Measuring\Estimation\Stories\Suspect;
+use Yoke\Measuring\Readings\Height\Caution;
+use Yoke\Measuring\Readings\Height\Plausibility;
+use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Rig\Parts\Axle;
 
 /**
@@ -49,6 +52,7 @@ final readonly class AnalysisResource
             'tongue_weight_kg' => self::pair($job->posterior()->tongueWeight()),
             'ratings' => array_map(self::rated(...), $job->ledger()),
             'suspects' => array_map(self::suspect(...), $analysis->suspects()),
+            'cautions' => self::cautions($job->taped->stances()),
         ];
     }
 
@@ -112,6 +116,19 @@ final readonly class AnalysisResource
             'state' => $line->state()->value,
             'weighed' => $line->isWeighed(),
         ];
+    }
+
+    /** @return list<array{stance: string, fender: string, what: string}> heights that statics make hard to believe */
+    public static function cautions(StanceHeights $heights): array
+    {
+        return array_map(
+            static fn (Caution $one): array => [
+                'stance' => $one->stance->value,
+                'fender' => $one->axle->value,
+                'what' => $one->kind->value,
+            ],
+            (new Plausibility())->cautions($heights),
+        );
     }
 
     /** @return array{reading: string, error: string, chance: float} */

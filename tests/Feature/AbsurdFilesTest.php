@@ -186,3 +186,21 @@ it('says how a look is made, so that it tells what is suspected', function (): v
         'how' => 'raise_jack',
     ]);
 });
+
+it('says at once what statics do not allow, in the file as on the page', function (array $heights, array $says): void {
+    $job = sensibleJob();
+    foreach ($heights as $i => [$front, $rear]) {
+        $job['readings'][$i] = [...$job['readings'][$i], 'front_mm' => $front, 'rear_mm' => $rear];
+    }
+
+    expect(array_map(fn (array $one): string => implode(' ', $one), adviceOf($job)['cautions']))->toBe($says);
+})->with([
+    'a sensible job' => [[], []],
+    'nothing moved at all' => [
+        [[938, 1017], [938.5, 1016.5], [938, 1017]],
+        ['dropped rear nothing_moved'],
+    ],
+    'the rear no lower dropped than alone' => [[1 => [956, 1030]], ['dropped rear rear_not_dropped', 'carried rear rear_not_brought_up']],
+    'the rear lower carried than dropped' => [[2 => [945, 945]], ['carried rear rear_not_brought_up']],
+    'carried typed as dropped' => [[2 => [956, 957]], ['carried front same_as_dropped', 'carried rear same_as_dropped']],
+]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yoke\Job\Record;
 
 use Yoke\Measuring\Estimation\Reading\Observed;
+use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Rig\Parts\Stance;
 
 /**
@@ -57,6 +58,17 @@ final readonly class ReadingHistory
             $tickets,
             static fn (TicketTaken $one): array => [self::place($one->ticket->stance), $one->round],
         );
+    }
+
+    /** Of each stance and fender the height that was read last. */
+    public function latestHeights(): StanceHeights
+    {
+        $latest = StanceHeights::none();
+        foreach ($this->heights as $taken) {
+            $latest = $latest->with($taken->stance, $taken->axle, $taken->reading);
+        }
+
+        return $latest;
     }
 
     public function withTicket(TicketTaken $ticket): self

@@ -54,7 +54,7 @@ final readonly class Advisor
         $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
         $looks = new RecheckPolicy($posterior, $looked ?? RecheckLog::carriedTimes(1), $this->policy);
         $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
-        $ranking = $this->ranked($evaluator, $now);
+        $ranking = $this->ranked($evaluator, $present);
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
         $decided = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
         if (
@@ -156,16 +156,13 @@ final readonly class Advisor
      *
      * @return non-empty-list<SettingForecast>
      */
-    private function ranked(SettingEvaluator $evaluator, ?SettingForecast $now): array
+    private function ranked(SettingEvaluator $evaluator, ?Setting $present): array
     {
-        $present = $now?->setting;
         $stays = $present ?? $this->hitch->reference;
         $unseen = $present === null ? 0.0 : $this->policy->unseen;
         $forecasts = $this->sorted(
             array_map(
-                static fn (Setting $setting): SettingForecast => $now !== null && $setting->equals($now->setting)
-                    ? $now
-                    : $evaluator->of($setting, $present),
+                static fn (Setting $setting): SettingForecast => $evaluator->of($setting, $present),
                 $this->hitch->withTheHeadOf($stays),
             ),
             0.0,

@@ -10,6 +10,9 @@ use Yoke\Rig\Adjuster\Setting;
 /** The one best next move, why, and what was weighed against it. */
 final readonly class Recommendation
 {
+    /** @var non-empty-list<SettingForecast> every setting, best first; the one that is on as it stands */
+    public array $ranking;
+
     /**
      * @param  SettingForecast  $forecast  of the setting to go to, to stay at or to read again
      * @param  SettingForecast|null  $present  of the setting that is on
@@ -23,11 +26,18 @@ final readonly class Recommendation
         public Reason $reason,
         public SettingForecast $forecast,
         public ?SettingForecast $present,
-        public array $ranking,
+        array $ranking,
         public ?Recheck $look = null,
         private ?SettingForecast $then = null,
         public LookWay $way = LookWay::Again,
     ) {
+        $this->ranking = array_map(
+            static fn (SettingForecast $one): SettingForecast => $present !== null &&
+                $one->setting->equals($present->setting)
+                ? $present
+                : $one,
+            $ranking,
+        );
     }
 
     /**

@@ -17,7 +17,7 @@ it('has a text for every key that the core hands out', function (): void {
         ->and($texts(Yoke\Measuring\Readings\Weighing\MismatchKind::cases(), 'weighing.'))
         ->toHaveCount(8)
         ->and($texts(Yoke\Measuring\Readings\Height\CautionKind::cases(), 'caution.'))
-        ->toHaveCount(7)
+        ->toHaveCount(8)
         ->and($texts(Yoke\Workshop\Road\RoadFindingKind::cases(), 'road.', '.why'))
         ->each->not->toMatch('/\d+ ?(km\/h|mph)/')
         ->and($texts(Yoke\Workshop\Road\RoadFindingKind::cases(), 'road.', '.what'))

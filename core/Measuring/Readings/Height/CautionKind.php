@@ -10,6 +10,8 @@ enum CautionKind: string
     case TooFar = 'too_far';
     case FrontNotLifted = 'front_not_lifted';
     case RearNotDropped = 'rear_not_dropped';
+    /** Coupled, both ends stand as alone. */
+    case NothingMoved = 'nothing_moved';
     case SameAsDropped = 'same_as_dropped';
     case FrontNotBroughtDown = 'front_not_brought_down';
     case RearNotBroughtUp = 'rear_not_brought_up';

@@ -13,7 +13,7 @@ use Yoke\Rig\Parts\Stance;
  * lifts the front and drops the rear, the bars bring both part of the way back.
  *
  * Nothing is refused here. A height is questioned when it goes the wrong way by more than three standard
- * deviations, or further than any rig moves.
+ * deviations, or further than any rig moves; or where coupling moved nothing at all.
  */
 final readonly class Plausibility
 {
@@ -62,6 +62,9 @@ final readonly class Plausibility
         $alone = $heights->at(Stance::Alone, $axle);
         $dropped = $heights->at(Stance::Dropped, $axle);
         $up = $axle === Axle::Front ? 1 : -1;
+        if ($alone !== null && $axle === Axle::Rear && $this->movedNothing($heights)) {
+            return new Caution(Stance::Dropped, $axle, CautionKind::NothingMoved, $alone->height());
+        }
 
         return $alone === null || $dropped === null || ! $this->wrongWay($alone, $dropped, $up)
             ? null
@@ -87,6 +90,25 @@ final readonly class Plausibility
         };
 
         return $kind === null ? null : new Caution(Stance::Carried, $axle, $kind, $dropped->height());
+    }
+
+    /** Whether the coupled rig stands at both ends as it does alone, within the doubt of both readings. */
+    private function movedNothing(StanceHeights $heights): bool
+    {
+        foreach (Axle::cases() as $axle) {
+            $alone = $heights->at(Stance::Alone, $axle);
+            $dropped = $heights->at(Stance::Dropped, $axle);
+            if (
+                $alone === null ||
+                $dropped === null ||
+                abs($dropped->height()->millimetres() - $alone->height()->millimetres()) >
+                    hypot($alone->doubt()->millimetres(), $dropped->doubt()->millimetres())
+            ) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function isDroppedTypedTwice(StanceHeights $heights): bool

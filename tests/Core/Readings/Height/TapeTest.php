@@ -137,6 +137,7 @@ it('questions heights that went the wrong way', function (
         ->toBe($says);
 })->with([
     'front fell on coupling' => [[940, 930], [935, 950], 'dropped front', 'front_not_lifted 950'],
+    'coupling moved nothing' => [[950, 979], [949, 981], 'dropped rear', 'nothing_moved 980'],
     'rear rose on coupling' => [[970, 990], [957, 995], 'dropped rear', 'rear_not_dropped 980'],
     'dropped and carried swapped, front' => [[957, 950], [970, 930], 'carried front', 'front_not_brought_down 957'],
     'dropped and carried swapped, rear' => [[957, 950], [970, 930], 'carried rear', 'rear_not_brought_up 950'],
@@ -145,7 +146,9 @@ it('questions heights that went the wrong way', function (
 ]);
 
 it('forgives what tape and friction can do', function (): void {
-    expect(cautions(['alone' => [950, 980], 'dropped' => [949, 982]]))
+    expect(cautions(['alone' => [950, 980], 'dropped' => [949, 972]]))
+        ->toBe([])
+        ->and(cautions(['alone' => [950, 980], 'dropped' => [953, 981]]))
         ->toBe([])
         ->and(cautions(['alone' => [950, 980], 'dropped' => [970, 988]]))
         ->toHaveKey('dropped rear')
