@@ -16,7 +16,7 @@ return [
         'tongue_weight' => 'Tongue weight',
         'gauge' => 'Gauge in the head',
         'gauge_read' => 'Bars off :dropped, bars on :carried.',
-        'brackets' => 'Brackets',
+        'brackets' => 'On the frame',
         'weighbridge' => 'Weighbridge',
         'weighed' => ':Axle, weighed',
         'check_again' => 'Check again',

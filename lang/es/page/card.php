@@ -16,7 +16,7 @@ return [
         'tongue_weight' => 'Peso de lanza',
         'gauge' => 'Medidor en el cabezal',
         'gauge_read' => 'Sin barras :dropped, con barras :carried.',
-        'brackets' => 'Soportes',
+        'brackets' => 'En el bastidor',
         'weighbridge' => 'Báscula',
         'weighed' => ':Axle, pesado',
         'check_again' => 'Comprobar otra vez',
