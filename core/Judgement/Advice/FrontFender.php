@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yoke\Judgement\Advice;
 
-use Yoke\Judgement\Method\CurrentSetting;
-use Yoke\Judgement\Method\Criterion;
 use Yoke\Foundation\Probability\Normal;
 use Yoke\Judgement\Method\Chances;
+use Yoke\Judgement\Method\Criterion;
+use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Reading\Observation;
 use Yoke\Measuring\Estimation\Reading\Observed;
@@ -142,6 +142,7 @@ final readonly class FrontFender
                 $read[$place] = $residual->observation;
             }
         }
+
         return $read;
     }
 

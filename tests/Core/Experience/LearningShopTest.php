@@ -51,7 +51,7 @@ it(
                 50,
                 HowTaped::NotTaped,
             ),
-            [1],
+            [1, 2],
         );
         $mean = static fn (string $when, string $what): float => array_sum(
             array_map(static fn (array $shop): float => $shop[$when][$what], $shops),
