@@ -13,27 +13,21 @@ use Yoke\Job\Analysis\MethodView;
 use Yoke\Job\Record\HistoryMapper;
 use Yoke\Job\Record\SettingOffsets;
 use Yoke\Job\Record\SheetPrior;
+use Yoke\Job\Shop\ShopRules;
 use Yoke\Job\Shop\ShopSettings;
-use Yoke\Judgement\Advice\Action;
-use Yoke\Judgement\Advice\LookMinutes;
 use Yoke\Judgement\Advice\LookOffer;
 use Yoke\Judgement\Advice\MinutesToGo;
-use Yoke\Judgement\Advice\Reason;
-use Yoke\Judgement\Advice\Recheck;
 use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\SettingForecast;
-use Yoke\Judgement\Advice\TensionAdvice;
 use Yoke\Judgement\Method\Criterion;
 use Yoke\Measuring\Estimation\Prior\LearnedPriors;
 use Yoke\Measuring\Estimation\Prior\RigParameter;
 use Yoke\Measuring\Estimation\Reading\Observation;
-use Yoke\Measuring\Estimation\Reading\Observed;
 use Yoke\Measuring\Estimation\Stories\ReadingError;
 use Yoke\Measuring\Estimation\Stories\Suspect;
 use Yoke\Measuring\Readings\Height\StanceHeights;
 use Yoke\Measuring\Readings\ObservationMapper;
 use Yoke\Mechanics\Statics\Exception\ImpossibleModel;
-use Yoke\Rig\Parts\Axle;
 
 /** A job with its readings as JSON (docs/formats.md, Jobs for advice): what they tell, and what to do next. */
 final class AdviceFile
@@ -48,8 +42,12 @@ final class AdviceFile
     /** Minutes that a change of the small adjuster takes. */
     private int $step;
 
-    /** What looks cost; null where nobody asks for them. */
-    private ?LookMinutes $looks;
+    private ShopRules $rules;
+
+    private ObservationMapper $mapper;
+
+    /** Whether anybody asks what looks would save. */
+    private bool $hasLooks;
 
     private function __construct(Fields $fields, ShopSettings $shop)
     {
@@ -59,16 +57,18 @@ final class AdviceFile
         $settings = $job->settings();
         $history = (new FileHistory($fields, $job, $settings, $shop->rules()->heights))->history();
         $this->heights = $history->latestHeights();
+        $this->mapper = new ObservationMapper($job->rules->priors, 0.0);
         $readings = new HistoryMapper(
             $history,
-            new ObservationMapper($job->rules->priors, 0.0),
+            $this->mapper,
             $settings === null
                 ? null
                 : new SettingOffsets($settings->adjusters, $settings->reference, $sheets->known->barArm),
             $sheets->known->wheelbase,
         );
         $current = $readings->current();
-        $this->looks = $fields->has('looks') && $fields->flag('looks') ? $shop->rules()->looks : null;
+        $this->rules = $job->rules;
+        $this->hasLooks = $fields->has('looks') && $fields->flag('looks');
         $this->observations = $readings->observations();
         $this->step = $settings?->adjusters->stepMinutes() ?? 0;
         $this->analysis = new JobAnalysis(
@@ -116,6 +116,7 @@ final class AdviceFile
     {
         $recommendation = $this->analysis->recommendation();
         $verdict = $this->analysis->verdict();
+        $moves = new FileMove($this->analysis, $this->observations);
 
         return [
             'in_band_chance' => $recommendation === null
@@ -123,8 +124,8 @@ final class AdviceFile
                 : $recommendation->present?->chance,
             'minutes_to_go' => $recommendation === null ? null : $this->minutes($recommendation),
             'move' => $recommendation === null
-                    ? $this->tension($this->analysis->tension())
-                    : $this->move($recommendation),
+                    ? $moves->tension($this->analysis->tension())
+                    : $moves->move($recommendation),
             'fit' => $this->fit(),
             'methods' => (object) $this->methods(),
             'suspects' => array_values(
@@ -138,68 +139,10 @@ final class AdviceFile
             ),
             'cautions' => AnalysisResource::cautions($this->heights),
             'ranking' => array_map(self::ranked(...), $recommendation->ranking ?? []),
-            ...$this->looks === null
+            ...! $this->hasLooks
                 ? []
-                : ['looks' => array_map(self::look(...), $this->analysis->looks($this->looks))],
+                : ['looks' => array_map(self::look(...), $this->offers())],
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private function move(Recommendation $recommendation): array
-    {
-        $forecast = $recommendation->forecast;
-
-        return [
-            'do' => $recommendation->action->value,
-            ...$recommendation->action === Action::ReadAgain
-                ? [
-                    'what' => ($recommendation->look ?? Recheck::Carried)->value,
-                    'how' => $recommendation->way->value,
-                ]
-                : [],
-            'setting' => $forecast->setting->told(),
-            'chance' => $forecast->chance,
-            'expect' => $this->expected($forecast),
-            'because' => $this->because($recommendation),
-        ];
-    }
-
-    /** @return array<string, float|null> heights, each with its doubt; null of a fender that nobody taped */
-    private function expected(SettingForecast $forecast): array
-    {
-        $height = fn (Axle $axle): Normal => $this->analysis
-            ->posterior()
-            ->carriedHeight($axle, $forecast->tensionOffset, $forecast->ballOffset);
-
-        return [
-            ...$this->heightsOf($height(Axle::Front), $height(Axle::Rear)),
-            'front_restored' => $forecast->share()->mean(),
-            'front_restored_sd' => $forecast->share()->deviation(),
-        ];
-    }
-
-    /** @return array<string, float|null> each with its doubt; null of a fender that nobody taped */
-    private function heightsOf(Normal $front, Normal $rear): array
-    {
-        $heights = [];
-        foreach ([[Axle::Front, $front], [Axle::Rear, $rear]] as [$axle, $height]) {
-            $isTaped = $this->isTaped($axle);
-            $heights["{$axle->value}_mm"] = $isTaped ? $height->mean() : null;
-            $heights["{$axle->value}_mm_sd"] = $isTaped ? $height->deviation() : null;
-        }
-
-        return $heights;
-    }
-
-    private function isTaped(Axle $axle): bool
-    {
-        foreach ($this->observations as $observation) {
-            if ($observation->observed === Observed::heightOf($axle)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @return array{mean: float, least: float, most: float}|null null where nothing that can be set gets there */
@@ -208,44 +151,6 @@ final class AdviceFile
         $toGo = MinutesToGo::of($recommendation, $this->step);
 
         return $toGo === null ? null : ['mean' => $toGo->mean, 'least' => $toGo->least, 'most' => $toGo->most];
-    }
-
-    private function because(Recommendation $recommendation): string
-    {
-        $reach = $recommendation->reach();
-        $percent = static fn (float $share): int => (int) round(100 * $share);
-        $key = match (true) {
-            $recommendation->reason === Reason::NearestAllowed &&
-                $this->analysis->goal->criterion->isShare() => 'nearest_allowed_share',
-            default => $recommendation->reason->value,
-        };
-
-        return Text::of("move.because.{$key}", [
-            'share' => $percent(
-                match ($recommendation->reason) {
-                    Reason::TooWeak => $reach->high,
-                    Reason::TooStrong => $reach->low,
-                    default => $recommendation->forecast->share()->mean(),
-                },
-            ),
-            'method' => Text::of("method.{$this->analysis->goal->criterion->value}.name"),
-        ]);
-    }
-
-    /** @return array<string, mixed> */
-    private function tension(TensionAdvice $advice): array
-    {
-        return [
-            'do' => 'tension',
-            'direction' => $advice->direction->value,
-            'expect' => [
-                ...$this->heightsOf($advice->target, $advice->rear),
-                'front_lowest_mm' => $this->isTaped(Axle::Front) ? $advice->lowest : null,
-                'front_highest_mm' => $this->isTaped(Axle::Front) ? $advice->highest : null,
-                'front_by_mm' => $advice->toGo,
-            ],
-            'because' => Text::of('move.because.tension'),
-        ];
     }
 
     /** @return array<string, array{value: float, sd: float}> */
@@ -300,6 +205,16 @@ final class AdviceFile
             'slip' => VerdictWords::slip($suspect),
             'chance' => $suspect->chance,
         ];
+    }
+
+    /** @return list<LookOffer> */
+    private function offers(): array
+    {
+        return $this->analysis->looks(
+            $this->rules->looks,
+            $this->rules->priors->tensionTapedMm,
+            $this->mapper->tensionDoubtByGap(),
+        );
     }
 
     /** @return array{what: string, how: string, minutes: float, saves_minutes: float, worth: bool} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use App\Words\ExpectedWords;
 use App\Words\Text;
 use Yoke\Foundation\Probability\LogNormal;
 use Yoke\Foundation\Probability\Normal;
@@ -167,14 +168,16 @@ final readonly class FileSheets
     private function checkTogether(array $dimensions): void
     {
         $length = static fn (RigDimension $dimension): float => $dimensions[$dimension->value]->mean();
-        if (
-            $this->vehicle->has('overhang_mm') &&
-            $length(RigDimension::Overhang) >= $length(RigDimension::Wheelbase)
+        foreach (
+            [
+                [$this->vehicle, 'overhang_mm', RigSize::Overhang, RigDimension::Overhang, RigDimension::Wheelbase],
+                [$this->hitch, 'bar_arm_mm', RigSize::BarArm, RigDimension::BarArm, RigDimension::BallToAxle],
+            ] as [$fields, $name, $size, $dimension, $beside]
         ) {
-            throw BadField::at('vehicle.overhang_mm', Text::of('expected.rig.overhang'));
-        }
-        if ($this->hitch->has('bar_arm_mm') && $length(RigDimension::BarArm) >= $length(RigDimension::BallToAxle)) {
-            throw BadField::at('hitch.bar_arm_mm', Text::of('expected.rig.bar_arm'));
+            $expected = $fields->has($name) ? $size->impossibleBeside($length($dimension), $length($beside)) : null;
+            if ($expected !== null) {
+                throw BadField::at($fields->pathOf($name), ExpectedWords::of($expected));
+            }
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Interchange;
 
 use App\Words\ExpectedWords;
 use Yoke\Job\Record\RigSize;
+use Yoke\Job\Record\UsualRig;
 use Yoke\Job\Shop\ShopRules;
 use Yoke\Judgement\Advice\HitchSettings;
 use Yoke\Judgement\Constraint\BarRating;
@@ -26,9 +27,6 @@ use Yoke\Rig\Adjuster\StepRange;
  */
 final class JobFields
 {
-    /** Of a change where the file gives none. */
-    private const USUAL_MINUTES = ['tension' => 6, 'tilt' => 30];
-
     private ?Adjusters $adjusters = null;
 
     public function __construct(
@@ -115,7 +113,7 @@ final class JobFields
                     $halves ? $range->inHalves() : $range,
                     $fields->has('minutes')
                         ? $fields->count('minutes')
-                        : self::USUAL_MINUTES[$tilts ? 'tilt' : 'tension'],
+                        : ($tilts ? UsualRig::TILT_MINUTES : UsualRig::STEP_MINUTES),
                 );
             } catch (ImpossibleSetting $impossible) {
                 throw BadField::at($fields->pathOf('from'), ExpectedWords::of($impossible->expected()));

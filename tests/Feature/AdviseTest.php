@@ -548,7 +548,8 @@ it('lists every look with its minutes and what it saves, when asked', function (
     $dropped = [...$untaped, 'readings' => array_values(
         array_filter($first['readings'], fn (array $one): bool => $one['stance'] !== 'carried'),
     )];
-    expect($looksAt($dropped)['bar_gap']['minutes'])->toBe(3.0)->and($looksAt($dropped))->not->toHaveKey('four_heights');
+    // A file does not say how the bars hang: its gap would tell less than is known.
+    expect($looksAt($dropped))->not->toHaveKey('bar_gap')->not->toHaveKey('four_heights');
 
     $slipped = json_decode((string) file_get_contents(base_path('tests/fixtures/jobs/rig-2-after-one-trial.json')), true);
     $slipped['readings'][] = [...$slipped['readings'][1], 'front_mm' => $slipped['readings'][1]['front_mm'] + 25.4];

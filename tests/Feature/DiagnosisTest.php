@@ -118,3 +118,14 @@ it(
         $this->get('/jobs/6/diagnosis')->assertOk()->assertSee('Nothing to diagnose yet.')->assertSee('Next: measure the vehicle alone.');
     },
 );
+
+it('lists what a look would save on the page, once, with its minutes', function (): void {
+    $looks = ($this->page)('Puppet theatre')->looks();
+    expect($looks)->not->toBe([]);
+    foreach ($looks as $look) {
+        expect($look)->toMatch('/: takes \d+ min, saves about \d+ min of hook-ups\./');
+    }
+    $job = Job::query()->where('title', 'like', 'Puppet theatre%')->firstOrFail();
+    $content = (string) $this->get("/jobs/{$job->id}/diagnosis")->assertOk()->getContent();
+    expect(substr_count($content, 'data-looks'))->toBe(1)->and($content)->toContain(e($looks[0]));
+});

@@ -28,9 +28,6 @@ use Yoke\Workshop\Procedure\Station;
  */
 final readonly class DiagnosisPage
 {
-    /** Of a look that saves less nobody speaks, minutes. */
-    private const WORTH_SAYING = 0.5;
-
     public BenchPage $bench;
 
     private AdviceWords $says;
@@ -46,7 +43,7 @@ final readonly class DiagnosisPage
     {
         $saves = array_filter(
             $this->job->looks(),
-            static fn (LookOffer $offer): bool => $offer->saves >= self::WORTH_SAYING,
+            static fn (LookOffer $offer): bool => $offer->isWorthSaying(),
         );
 
         return array_values(array_map($this->says->offer(...), $saves));

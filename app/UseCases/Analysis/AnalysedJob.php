@@ -336,7 +336,16 @@ final class AnalysedJob
     /** @return list<LookOffer> what can be looked at, what saves most for its minutes first; none once handed over */
     public function looks(): array
     {
-        return $this->job->handed_over_at !== null ? [] : $this->analysis()->looks($this->shop->rules->looks);
+        return $this->job->handed_over_at !== null
+            ? []
+            : $this->analysis()->looks(
+                $this->shop->rules->looks,
+                $this->shop->rules->priors->tensionTapedMm,
+                $this->described
+                    ->inPlace()
+                    ->mapper($this->adjusters === null ? Setting::of([]) : $this->reference())
+                    ->tensionDoubtByGap(),
+            );
     }
 
     /** @return list<WorthKnowing> what was assumed, the most useful to know first */

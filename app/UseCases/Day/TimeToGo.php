@@ -7,6 +7,7 @@ namespace App\UseCases\Day;
 use App\Models\StationMark;
 use App\UseCases\Analysis\AnalysedJob;
 use App\UseCases\Experience\ShopExperience;
+use Yoke\Job\Record\UsualRig;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\ExpectedHookUps;
 use Yoke\Workshop\Day\ForeseenTime;
@@ -15,10 +16,8 @@ use Yoke\Workshop\Procedure\Station;
 /** How long a job still takes: its stations that are open and the hook-ups to come, at the shop's own pace. */
 final readonly class TimeToGo
 {
-    /** Where nothing is known of a hitch: its first hook-up, and minutes for a change. */
+    /** Where nothing is known of a hitch: its first hook-up. */
     private const UNKNOWN_CHANCE = 0.4;
-
-    private const UNKNOWN_STEP = 6;
 
     public function __construct(private ShopExperience $experience)
     {
@@ -32,7 +31,7 @@ final readonly class TimeToGo
         return ForeseenTime::of(
             $left,
             $left === [] ? null : self::hookUps($job),
-            $job->adjusters?->stepMinutes() ?? self::UNKNOWN_STEP,
+            $job->adjusters?->stepMinutes() ?? UsualRig::STEP_MINUTES,
             $this->experience->pace((string) $job->described->sheets->family()?->key()),
         );
     }

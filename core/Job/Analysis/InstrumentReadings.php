@@ -121,9 +121,7 @@ final readonly class InstrumentReadings
                 $current->hookUp,
             )->share;
         $judged = (new FrontRestoration($this->goal->band))->chances(
-            new StanceQuantities(
-                $share,
-                $share,
+            StanceQuantities::ofShare(
                 $share,
                 $stances->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->quantities->lost,
                 $this->goal->band->ceiling(),

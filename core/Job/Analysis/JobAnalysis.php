@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Analysis;
 
-use Yoke\Foundation\Probability\Normal;
 use Yoke\Job\Planning\Assumption;
 use Yoke\Job\Planning\Check;
 use Yoke\Judgement\Advice\Action;
@@ -20,10 +19,8 @@ use Yoke\Judgement\Advice\Recommendation;
 use Yoke\Judgement\Advice\StanceEvaluator;
 use Yoke\Judgement\Advice\StoppingRules;
 use Yoke\Judgement\Advice\TensionAdvice;
-use Yoke\Judgement\Method\Criterion;
 use Yoke\Judgement\Method\CurrentSetting;
 use Yoke\Judgement\Method\Goal;
-use Yoke\Judgement\Method\StanceQuantities;
 use Yoke\Measuring\Estimation\ComputedPosteriors;
 use Yoke\Measuring\Estimation\Posterior;
 use Yoke\Measuring\Estimation\Posteriors;
@@ -181,9 +178,11 @@ final class JobAnalysis
     /**
      * What can be looked at, what saves most for its minutes first; none where nothing can be set.
      *
+     * @param  float  $tapedMm  how well four heights tell the tension of the bars, one deviation, mm
+     * @param  float  $byGapMm  how well a gap tells it
      * @return list<LookOffer>
      */
-    public function looks(LookMinutes $minutes): array
+    public function looks(LookMinutes $minutes, float $tapedMm, float $byGapMm): array
     {
         $advised = $this->recommendation();
 
@@ -194,6 +193,8 @@ final class JobAnalysis
                 $this->goal,
                 $this->policy,
                 $minutes,
+                $tapedMm,
+                $byGapMm,
                 $this->posterior(),
                 $this->looked(),
             ))->offered($advised, $this->current?->setting);
@@ -282,10 +283,7 @@ final class JobAnalysis
     {
         return $this->current === null
             ? []
-            : array_map(
-                fn (Criterion $criterion): MethodView => $this->view($criterion, $this->current),
-                Criterion::cases(),
-            );
+            : (new MethodViews($this->stances(), $this->instruments, $this->observations, $this->current))->all();
     }
 
     /** @return list<InstrumentEvidence> what each instrument that read the hook-up says for itself */
@@ -394,92 +392,5 @@ final class JobAnalysis
                 $this->current->ballOffset ?? 0.0,
             )
             ->deviation();
-    }
-
-    private function view(Criterion $criterion, CurrentSetting $current): MethodView
-    {
-        $method = $this->goal->method($criterion);
-        $quantities = $this->stances()->quantities(
-            $method,
-            $current->tensionOffset,
-            $current->ballOffset,
-            $current->hookUp,
-        );
-        $carried = $this->stances()->at($current->tensionOffset, $current->ballOffset, $current->hookUp)->carried;
-        $bend = $carried->barBend()->millimetres();
-        if ($criterion === Criterion::BallLoad) {
-            $load = $this->posterior()->predict(
-                static fn (CoupledRig $rig, float $tension): float => $rig
-                    ->taut($tension + $current->tensionOffset)
-                    ->ballLoad()->kilograms(),
-                $current->ballOffset,
-            );
-
-            return new MethodView(
-                $criterion,
-                $load,
-                $this->stances()->chances($method, $current->tensionOffset, $current->ballOffset, $current->hookUp),
-                $bend,
-                $this->goal->ballLoad()->target($carried->rig(), $quantities->lost),
-            );
-        }
-        $weighed = $this->scaleAlone($criterion, $current);
-        if ($weighed !== null) {
-            return new MethodView(
-                $criterion,
-                $weighed,
-                $method->chances(
-                    new StanceQuantities(
-                        $weighed,
-                        $weighed,
-                        $weighed,
-                        $quantities->lost,
-                        $this->goal->band->ceiling(),
-                    ),
-                ),
-                $bend,
-            );
-        }
-        $isRead =
-            $criterion !== Criterion::AxleScale ||
-            $this->goal->criterion === Criterion::AxleScale ||
-            $this->wasWeighed();
-
-        $value = $criterion->isShare()
-            ? Normal::of(max(0.0, $quantities->share->mean()), $quantities->share->deviation())
-            : $quantities->quantity;
-
-        return new MethodView(
-            $criterion,
-            $isRead ? $value : null,
-            $isRead
-                ? $this->stances()->chances(
-                    $method,
-                    $current->tensionOffset,
-                    $current->ballOffset,
-                    $current->hookUp,
-                )
-                : null,
-            $bend,
-        );
-    }
-
-    /** What the scale says by itself, where it does not govern and weighed the front in three stances. */
-    private function scaleAlone(Criterion $criterion, CurrentSetting $current): ?Normal
-    {
-        return $criterion === Criterion::AxleScale && $this->goal->criterion !== $criterion
-            ? $this->instruments->weighedFront($current)
-            : null;
-    }
-
-    private function wasWeighed(): bool
-    {
-        foreach ($this->observations as $observation) {
-            if ($observation->context->stance === Stance::Carried && $observation->observed->isAxleLoad()) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

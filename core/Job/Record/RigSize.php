@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Yoke\Job\Record;
 
+use Yoke\Expected;
 use Yoke\Measuring\Readings\Height\FenderHeight;
 use Yoke\Rig\Parts\Check\SizeRange;
 use Yoke\Rig\Parts\Hitch;
 use Yoke\Rig\Parts\Trailer;
 use Yoke\Rig\Parts\Vehicle;
+use Yoke\Rig\Specification\HitchSpecification;
+use Yoke\Rig\Specification\TrailerSpecification;
 
 /** What is given of a rig as a bare number, and between what it lies: as where it is typed. */
 enum RigSize
@@ -26,10 +29,23 @@ enum RigSize
     /** Lightest and heaviest load that is weighed or rated, kg. */
     private const LOAD_KG = [20.0, 20_000.0];
 
-    private const AXLE_SPACING_MM = [400.0, 2000.0];
-
-    /** From link to link, hole to hole or turn to turn, mm. */
-    private const PITCH_MM = [0.5, 80.0];
+    /**
+     * What was expected where two sizes cannot stand beside each other: an overhang and its wheelbase, a bar arm and
+     * the length from ball to axle; null where they can.
+     *
+     * @param  float  $size  of this kind, mm
+     * @param  float  $beside  of the other, mm
+     */
+    public function impossibleBeside(float $size, float $beside): ?Expected
+    {
+        return $size < $beside
+            ? null
+            : match ($this) {
+                self::Overhang => Expected::of('rig.overhang'),
+                self::BarArm => Expected::of('rig.bar_arm'),
+                default => null,
+            };
+    }
 
     public function range(): SizeRange
     {
@@ -41,8 +57,8 @@ enum RigSize
             self::GrossWeight => SizeRange::ofKilograms(...Trailer::GROSS_WEIGHT_KG),
             self::Load => SizeRange::ofKilograms(...self::LOAD_KG),
             self::FenderHeight => SizeRange::ofMillimetres(...FenderHeight::RANGE_MM),
-            self::AxleSpacing => SizeRange::ofMillimetres(...self::AXLE_SPACING_MM),
-            self::Pitch => SizeRange::ofMillimetres(...self::PITCH_MM),
+            self::AxleSpacing => SizeRange::ofMillimetres(...TrailerSpecification::AXLE_SPACING_MM),
+            self::Pitch => SizeRange::ofMillimetres(...HitchSpecification::PITCH_MM),
         };
     }
 }

@@ -10,6 +10,11 @@ final class UsualRig
     /** The trailer's axles sink so far under its load. */
     public const TRAILER_SINK_MM = 60.0;
 
+    /** Of a change of links, holes or turns, and of the head's tilt, where nobody said. */
+    public const STEP_MINUTES = 6;
+
+    public const TILT_MINUTES = 30;
+
     /** Rated load bends a bar so far at the hook-up point. */
     public const BAR_BEND_MM = 84.0;
 

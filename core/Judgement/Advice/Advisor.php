@@ -53,8 +53,8 @@ final readonly class Advisor
     {
         $evaluator = new SettingEvaluator(new StanceEvaluator($posterior, $this->goal), $this->hitch, $this->policy);
         $looks = new RecheckPolicy($posterior, $looked ?? RecheckLog::carriedTimes(1), $this->policy);
-        $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $ranking = $this->ranked($evaluator, $present);
+        $now = $present === null ? null : $evaluator->of($present, $present, $looks->hookUp());
         $best = $now === null ? $this->first($ranking) : $this->oneAtATime($ranking, $now);
         $decided = $now === null ? $this->beforehand($best, $looks, $looked) : $this->decide($best, $now, $looks);
         if (

@@ -7,6 +7,9 @@ namespace Yoke\Judgement\Advice;
 /** A look, what it costs, and what it saves on the way to the end. */
 final readonly class LookOffer
 {
+    /** Of a look that saves less nobody speaks, minutes. */
+    private const WORTH_SAYING = 0.5;
+
     /**
      * @param  float  $minutes  that it takes, above 0
      * @param  float  $saves  minutes of hook-ups that it makes needless, on average; 0 or more
@@ -23,6 +26,12 @@ final readonly class LookOffer
     public function isWorth(): bool
     {
         return $this->saves > $this->minutes;
+    }
+
+    /** Whether it saves anything that anybody would speak of. */
+    public function isWorthSaying(): bool
+    {
+        return $this->saves >= self::WORTH_SAYING;
     }
 
     /** Minutes saved less minutes spent, to rank by. */

@@ -15,21 +15,22 @@ use Yoke\Rig\Adjuster\Setting;
  */
 final readonly class Looks
 {
-    /** How well the tension of the bars is known once it was taped, one deviation, mm; by the gap a little less. */
-    private const TAPED_MM = 6.0;
-
-    private const BY_THE_GAP_MM = 8.0;
-
     /** How well a weighbridge tells the tongue weight, kg, and an axle's rate, as a share. */
     private const WEIGHED_KG = 10.0;
 
     private const WEIGHED_RATE = 0.06;
 
+    /**
+     * @param  float  $tapedMm  how well four heights tell the tension of the bars, one deviation, mm
+     * @param  float  $byGapMm  how well a gap tells it
+     */
     public function __construct(
         private HitchSettings $hitch,
         private Goal $goal,
         private StoppingRules $policy,
         private LookMinutes $minutes,
+        private float $tapedMm,
+        private float $byGapMm,
         private Posterior $posterior,
         private RecheckLog $looked,
     ) {
@@ -80,18 +81,20 @@ final readonly class Looks
             $this->saved($this->bestOf($then, $present) - $now),
         );
         $offers = [];
-        if ($this->doubtOf(RigParameter::Tension) > self::BY_THE_GAP_MM) {
-            $offers[] = $this->looked->times(Recheck::Dropped) === 0 && $present === null
-                ? $offer(
-                    LookKind::FourHeights,
-                    $this->minutes->fourHeights,
-                    $this->knowing($this->posterior, RigParameter::Tension, self::TAPED_MM),
-                )
-                : $offer(
-                    LookKind::BarGap,
-                    $this->minutes->barGap + ($present === null ? 0.0 : Recheck::Dropped->minutes()),
-                    $this->knowing($this->posterior, RigParameter::Tension, self::BY_THE_GAP_MM),
-                );
+        $isBeforeCoupling = $this->looked->times(Recheck::Dropped) === 0 && $present === null;
+        if ($isBeforeCoupling && $this->doubtOf(RigParameter::Tension) > $this->tapedMm) {
+            $offers[] = $offer(
+                LookKind::FourHeights,
+                $this->minutes->fourHeights,
+                $this->knowing($this->posterior, RigParameter::Tension, $this->tapedMm),
+            );
+        }
+        if (! $isBeforeCoupling && $this->doubtOf(RigParameter::Tension) > $this->byGapMm) {
+            $offers[] = $offer(
+                LookKind::BarGap,
+                $this->minutes->barGap + ($present === null ? 0.0 : Recheck::Dropped->minutes()),
+                $this->knowing($this->posterior, RigParameter::Tension, $this->byGapMm),
+            );
         }
         if ($this->doubtOf(RigParameter::TongueWeight) > self::WEIGHED_KG) {
             $weighed = $this->knowing($this->posterior, RigParameter::TongueWeight, self::WEIGHED_KG);

@@ -24,6 +24,12 @@ final readonly class StanceQuantities
     ) {
     }
 
+    /** Of a share that an instrument says by itself, which stands for the rest. */
+    public static function ofShare(Normal $share, float $lost, float $ceiling): self
+    {
+        return new self($share, $share, $share, $lost, $ceiling);
+    }
+
     /** Chance that the front is heavier than it may ever be. */
     public function over(): float
     {

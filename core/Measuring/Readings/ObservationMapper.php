@@ -230,6 +230,14 @@ final readonly class ObservationMapper
         );
     }
 
+    /** How well a gap tells the tension of the bars, one deviation, mm: less where nobody knows how they hang. */
+    public function tensionDoubtByGap(): float
+    {
+        return $this->hang === null
+            ? hypot($this->doubts->tensionTapedMm, $this->doubts->hangAssumedMm)
+            : $this->doubts->tensionTapedMm;
+    }
+
     /** @param  float  $gap  frame to bar at the hook-up point, bars in but not hooked, mm */
     public function barGap(
         ReadingContext $context,
@@ -238,16 +246,11 @@ final readonly class ObservationMapper
         int $hookUp = 1,
         LengthUnit $unit = LengthUnit::Millimetre,
     ): Observation {
-        $deviation =
-            $this->hang === null
-                ? hypot($this->doubts->tensionTapedMm, $this->doubts->hangAssumedMm)
-                : $this->doubts->tensionTapedMm;
-
         return new Observation(
             $context,
             Observed::BarBend,
             $gap - ($this->hang ?? $this->usualHang),
-            $deviation,
+            $this->tensionDoubtByGap(),
             ReadingIdentity::height($key, $hookUp, $unit),
         );
     }

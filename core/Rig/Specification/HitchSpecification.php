@@ -15,6 +15,9 @@ use Yoke\Rig\Parts\Hitch;
 /** What a hitch's own sheet says, beyond its bar arm. */
 final class HitchSpecification
 {
+    /** From link to link, hole to hole or turn to turn. */
+    public const PITCH_MM = [0.5, 80.0];
+
     /** What a hitch cannot be described without. */
     public static function dimensions(): FieldGroup
     {
@@ -122,7 +125,7 @@ final class HitchSpecification
                 Field::number('service_months', 1, 60),
             ]),
             new FieldGroup('adjusters', [
-                Field::length('pitch_mm', 0.5, 80),
+                Field::length('pitch_mm', ...self::PITCH_MM),
                 Field::count('steps', 1, 40),
                 Field::number('tilt_deg', 0.1, 5),
                 Field::count('tilt_steps', 0, 20),

@@ -11,6 +11,9 @@ use Yoke\Rig\Parts\TrailerBody;
 /** What a trailer's placards say and what was weighed of it, beyond its dimensions. */
 final class TrailerSpecification
 {
+    /** Between neighbouring axles of a group. */
+    public const AXLE_SPACING_MM = [500.0, 1600.0];
+
     /** What a trailer cannot be described without. */
     public static function dimensions(): FieldGroup
     {
@@ -39,7 +42,7 @@ final class TrailerSpecification
             ]),
             new FieldGroup('axles', [
                 Field::choice('axle_group', 'equalised', 'own springs'),
-                Field::length('axle_spacing_mm', 500, 1600),
+                Field::length('axle_spacing_mm', ...self::AXLE_SPACING_MM),
                 Field::load('one_axle_gawr_kg', 100, 8000),
                 Field::pressure('trailer_tyre_kpa'),
                 Field::load('trailer_tyre_kg', 100, 3000),

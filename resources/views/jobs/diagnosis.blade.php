@@ -42,8 +42,9 @@
             </ol>
         @endif
         @if ($findings === null || $findings === [] || $page->moves() === [])<p class="do-next"><span data-figure="move">{{ $advice->move() }}</span> <strong data-figure="chance">{{ $advice->chance() }}</strong> {{ implode(' ', $advice->because()) }}</p>@endif
-        @if ($page->looks() !== [])
-            <section class="card p-4" data-looks aria-labelledby="looks"><h2 id="looks">{{ __('finding.looks') }}</h2><ol class="remedy">@foreach ($page->looks() as $look)<li>{{ $look }}</li>@endforeach</ol></section>
+        @php($looks = $page->looks())
+        @if ($looks !== [])
+            <section class="card p-4" data-looks aria-labelledby="looks"><h2 id="looks">{{ __('finding.looks') }}</h2><ol class="remedy">@foreach ($looks as $look)<li>{{ $look }}</li>@endforeach</ol></section>
         @endif
         <p class="sentence">{{ __('finding.caution') }}</p>
     </main>

@@ -8,6 +8,8 @@ use Tests\Core\Estimation\Readings;
 use Yoke\Judgement\Advice\Action;
 use Yoke\Judgement\Advice\Advisor;
 use Yoke\Judgement\Advice\HitchSettings;
+use Yoke\Judgement\Advice\LookMinutes;
+use Yoke\Judgement\Advice\Looks;
 use Yoke\Judgement\Advice\Reason;
 use Yoke\Judgement\Advice\Recheck;
 use Yoke\Judgement\Advice\RecheckLog;
@@ -279,3 +281,55 @@ it(
             ->not->toBe(Action::ReadAgain);
     },
 );
+
+/** @param  list<Observation>  $observations */
+function looksOffered(array $observations, float $byGapMm, ?Setting $present = null): array
+{
+    $hitch = Knowing::hitch();
+    $log = RecheckLog::in($observations, 0, $present === null ? 0 : 1);
+    $offers = (new Looks(
+        new HitchSettings($hitch, $hitch->middle()),
+        usualGoal(),
+        new StoppingRules(),
+        new LookMinutes(fourHeights: 9.0, barGap: 4.0, scale: 30.0),
+        6.0,
+        $byGapMm,
+        (new Estimation(Priors::rig(0.2, 20.0, 25.0), $observations))->posterior(),
+        $log,
+    ))->offered(lookAdvice($observations, $present), $present);
+    $byKind = [];
+    foreach ($offers as $offer) {
+        $byKind[$offer->what->value] = $offer;
+    }
+
+    return $byKind;
+}
+
+it('offers the four heights before coupling and the gap after, by what each tells, in the shop\'s minutes', function (): void {
+    $before = looksOffered(lookReadings(2, 0), 6.0);
+    expect($before)
+        ->toHaveKey('four_heights')
+        ->not->toHaveKey('bar_gap')
+        ->and($before['four_heights']->minutes)
+        ->toBe(9.0)
+        ->and($before['four_heights']->saves)
+        ->toBeGreaterThan(0.5);
+    $dropped = looksOffered(lookReadings(2, 1), 6.0);
+    expect($dropped)
+        ->toHaveKey('bar_gap')
+        ->not->toHaveKey('four_heights')
+        ->and($dropped['bar_gap']->minutes)
+        ->toBe(4.0)
+        ->and($dropped['bar_gap']->isWorthSaying())
+        ->toBeTrue();
+    // Nobody knows how the bars hang: the gap would tell less than is known.
+    expect(looksOffered(lookReadings(2, 1), 40.0))->not->toHaveKey('bar_gap');
+});
+
+it('offers nothing to measure where it stops, and counts the bars that come off for a gap', function (): void {
+    $middle = Knowing::hitch()->middle();
+    $stopped = looksOffered(lookReadings(2, 2, 2, hookUp: HookUp::counted(1)), 6.0, $middle);
+    expect($stopped)->not->toHaveKey('bar_gap')->not->toHaveKey('scale');
+    $slack = looksOffered(lookReadings(2, 2, 1, 0.2, HookUp::counted(1)), 2.0, $middle);
+    expect($slack['bar_gap']->minutes)->toBe(9.0);
+});
