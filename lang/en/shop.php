@@ -7,7 +7,7 @@ return [
     'group' => [
         'range' => 'Target range',
         'policy' => 'When to stop, and what is advised',
-        'look' => 'What looks cost',
+        'look' => 'What a look takes',
         'doubt' => 'What a taped height is good to',
         'prior' => 'What is assumed, and instruments',
         'tolerance' => 'Tolerances',

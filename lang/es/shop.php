@@ -7,7 +7,7 @@ return [
     'group' => [
         'range' => 'Margen objetivo',
         'policy' => 'Cuándo parar, y qué se aconseja',
-        'look' => 'Lo que cuesta mirar',
+        'look' => 'Lo que lleva una mirada',
         'doubt' => 'Hasta dónde vale una altura medida',
         'prior' => 'Lo que se supone, e instrumentos',
         'tolerance' => 'Tolerancias',

@@ -41,7 +41,7 @@
                 @endforeach
             </ol>
         @endif
-        @if ($findings === null || $findings === [] || $page->moves() === [])<p class="do-next"><span data-figure="move">{{ $advice->move() }}</span> <strong data-figure="chance">{{ $advice->chance() }}</strong> {{ implode(' ', $advice->because()) }}</p>@endif
+        @if ($findings === null || $findings === [] || $page->moves() === [])<p class="do-next"><span data-figure="move">{{ $advice->move() }}</span> @if ($advice->chance() !== '')<strong data-figure="chance">{{ $advice->chance() }}</strong> {{ implode(' ', $advice->because()) }}@endif</p>@endif
         @php($looks = $page->looks())
         @if ($looks !== [])
             <section class="card p-4" data-looks aria-labelledby="looks"><h2 id="looks">{{ __('finding.looks') }}</h2><ol class="remedy">@foreach ($looks as $look)<li>{{ $look }}</li>@endforeach</ol></section>
